@@ -1,0 +1,39 @@
+import { SHIPPED_SPECIES } from '../src/catalogue';
+import { assess } from '../src/core/assess/assess';
+import { buildCatalogue } from '../src/core/model/catalogue';
+import type { PlanFile } from '../src/core/model/plan';
+
+const catalogue = buildCatalogue(SHIPPED_SPECIES);
+
+/** A plan of so many groups, spread over the catalogue, young enough for growth to matter. */
+function planOf(groups: number): PlanFile {
+  const step = Math.floor(catalogue.all.length / groups);
+  return {
+    format: 'lomvik-plan',
+    version: 1,
+    tank: { lengthCm: 150, widthCm: 60, heightCm: 60 },
+    water: { temperatureC: 25, ph: 7 },
+    groups: Array.from({ length: groups }, (_, i) => {
+      const profile = catalogue.all[i * step]!;
+      return { species: profile.id, count: profile.company.smallestGroup, lengthCm: profile.size.soldCm };
+    }),
+  };
+}
+
+/** Median milliseconds of one assessment. */
+function median(groups: number, runs = 60): number {
+  const plan = planOf(groups);
+  const times = Array.from({ length: runs }, () => {
+    const start = performance.now();
+    assess(plan, catalogue, '2026-11-23');
+    return performance.now() - start;
+  }).sort((a, b) => a - b);
+  return times[Math.floor(runs / 2)]!;
+}
+
+/** Assessments of plans of 5, 20 and 30 groups. */
+export function assessment() {
+  median(20, 30);
+  const ms = { 5: median(5), 20: median(20), 30: median(30) };
+  return { medianMs: ms, ratio30to5: Number((ms[30] / ms[5]).toFixed(2)), aim: '20 groups under 5 ms' };
+}

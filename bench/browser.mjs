@@ -1,0 +1,158 @@
+import { withApp } from '../scripts/app.mjs';
+
+const median = (numbers) => [...numbers].sort((a, b) => a - b)[Math.floor(numbers.length / 2)];
+
+/** A room of one tank, two fish and so many entries. Runs in the page. */
+async function fillRoom(entries) {
+  const db = await new Promise((resolve, reject) => {
+    const request = indexedDB.open('lomvik-own', 1);
+    request.onsuccess = () => resolve(request.result);
+    request.onerror = () => reject(request.error);
+  });
+  const tx = db.transaction(['entries', 'documents', 'snapshots'], 'readwrite');
+  for (const name of ['entries', 'documents', 'snapshots']) tx.objectStore(name).clear();
+  tx.objectStore('documents').put({
+    id: 'T',
+    kind: 'tank',
+    rev: 1,
+    body: {
+      name: 'T',
+      purpose: 'display',
+      order: 1,
+      tank: { lengthCm: 100, widthCm: 40, heightCm: 50 },
+      water: {},
+      routine: {},
+      practice: {},
+    },
+  });
+  const member = (id) => ({
+    id,
+    name: id,
+    count: 1,
+    individual: true,
+    sex: 'unknown',
+    males: null,
+    females: null,
+  });
+  const base = (i) => ({
+    id: `e${i}`,
+    seq: i,
+    on: new Date(1_700_000_000_000 + i * 60_000).toISOString(),
+    recorded: '2026-01-01T00:00:00.000Z',
+  });
+  tx.objectStore('entries').put({
+    ...base(1),
+    type: 'came',
+    tank: 'T',
+    species: 'neolamprologus-leleupi',
+    members: ['a', 'b', 'c'].map(member),
+    lengthCm: 7,
+    origin: 'unknown',
+    from: '',
+    note: '',
+  });
+  for (let i = 2; i <= entries; i += 1)
+    tx.objectStore('entries').put({
+      ...base(i),
+      type: 'chased',
+      tank: 'T',
+      watch: 'w',
+      winner: 'abc'[i % 3],
+      loser: 'abc'[(i + 1) % 3],
+      what: 'chase',
+      place: '',
+    });
+  await new Promise((resolve, reject) => {
+    tx.oncomplete = resolve;
+    tx.onerror = () => reject(tx.error);
+  });
+  db.close();
+}
+
+/** Milliseconds from the start of the page to the room on the screen. */
+async function openingMs(page, base) {
+  await page.goto(base);
+  await page.getByRole('heading', { level: 1 }).waitFor();
+  return page.evaluate(() => window.__shown);
+}
+
+async function opening(browser, base) {
+  const result = {};
+  for (const entries of [200, 20_000]) {
+    const page = await (await browser.newContext()).newPage();
+    await page.addInitScript(() => {
+      window.localStorage.setItem('lomvik.room', 'own');
+      new MutationObserver((_, observer) => {
+        if (!document.querySelector('h1')) return;
+        observer.disconnect();
+        requestAnimationFrame(() => (window.__shown = performance.now()));
+      }).observe(document, { childList: true, subtree: true });
+    });
+    await openingMs(page, base);
+    await page.evaluate(fillRoom, entries);
+    // The first opening reads the whole journal and keeps a snapshot; the later ones are what a keeper sees every day.
+    const first = await openingMs(page, base);
+    await page.waitForTimeout(1500);
+    const later = [];
+    for (let i = 0; i < 7; i += 1) later.push(await openingMs(page, base));
+    result[entries] = { firstMs: Math.round(first), medianMs: Math.round(median(later)) };
+    await page.context().close();
+  }
+  return {
+    ...result,
+    ratio: Number((result[20_000].medianMs / result[200].medianMs).toFixed(2)),
+    aim: 'under 3',
+  };
+}
+
+async function keyToVerdict(browser, base) {
+  const page = await (await browser.newContext()).newPage();
+  await page.addInitScript(() => window.localStorage.setItem('lomvik.room', 'demo'));
+  await page.goto(`${base}/stock?tank=demo-fen`);
+  const more = page.getByRole('button', { name: 'One tiger barb more' });
+  await more.focus();
+  const times = [];
+  for (let i = 0; i < 15; i += 1) {
+    // Set up and awaited first: a key sent at the same time may overtake it.
+    await page.evaluate(() => {
+      window.__painted = new Promise((resolve) => {
+        window.addEventListener(
+          'keydown',
+          () => {
+            const start = performance.now();
+            new MutationObserver((_, observer) => {
+              observer.disconnect();
+              requestAnimationFrame(() => setTimeout(() => resolve(performance.now() - start)));
+            }).observe(document.querySelector('[data-testid=findings]'), {
+              childList: true,
+              subtree: true,
+              characterData: true,
+            });
+          },
+          { once: true, capture: true },
+        );
+      });
+    });
+    await page.keyboard.press('Enter');
+    times.push(
+      await page.evaluate(() =>
+        Promise.race([
+          window.__painted,
+          new Promise((_, reject) =>
+            setTimeout(() => reject(new Error('no new verdict within five seconds')), 5000),
+          ),
+        ]),
+      ),
+    );
+    await page.waitForTimeout(100);
+  }
+  await page.context().close();
+  return { medianMs: Math.round(median(times)), worstMs: Math.round(Math.max(...times)), aim: 'under 50 ms' };
+}
+
+/** What a keeper waits for, measured in the built app. */
+export const browserBench = () =>
+  withApp('own', async (browser, base) => ({
+    keyToVerdict: await keyToVerdict(browser, base),
+    opening: await opening(browser, base),
+  }));

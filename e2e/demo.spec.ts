@@ -1,0 +1,167 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, openDemo, screen, test, unwatched } from './watchful';
+
+const SCREENS = [
+  '/',
+  '/tank?tank=demo-skerry',
+  '/stock?tank=demo-fen',
+  '/arrivals?tank=demo-fen&bring=demo-l2',
+  '/watch?tank=demo-skerry',
+  '/order?tank=demo-skerry',
+  '/leavers?tank=demo-skerry',
+  '/diary?tank=demo-skerry',
+  '/files',
+  '/catalogue?species=pterophyllum-scalare',
+];
+
+for (const scheme of ['light', 'dark'] as const) {
+  test(`every screen can be read by everybody, in ${scheme}`, async ({ page }) => {
+    await page.emulateMedia({ colorScheme: scheme });
+    for (const path of SCREENS) {
+      await openDemo(page, path);
+      if (path.startsWith('/order')) await expect(page.locator('canvas')).toBeVisible();
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      expect(
+        violations.map(
+          (violation) =>
+            `${path}: ${violation.id} ${violation.nodes[0]?.target.join(' ')} ${violation.nodes[0]?.failureSummary ?? ''}`,
+        ),
+      ).toEqual([]);
+    }
+  });
+}
+
+test('nothing is wider than a phone', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  for (const path of SCREENS) {
+    await openDemo(page, path);
+    const overflow = await page.evaluate(
+      () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+    );
+    expect(`${path} ${overflow}`).toBe(`${path} 0`);
+  }
+});
+
+test('the demo room and the keeper’s own are never mixed', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'open the demo room' }).click();
+  await expect(page.getByRole('navigation', { name: 'Room and rack' })).toContainText('Skerry');
+  await page.getByRole('link', { name: 'Files' }).first().click();
+  await page.getByRole('button', { name: 'Leave it for your own room' }).click();
+  await page.getByRole('link', { name: 'Room', exact: true }).first().click();
+  await expect(page.getByRole('heading', { name: 'Where do you begin?' })).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Where do you begin?' })).toBeVisible();
+  await page.getByRole('button', { name: 'open the demo room' }).click();
+  await page.getByRole('link', { name: 'Files' }).first().click();
+  await page.getByRole('button', { name: 'Remove it' }).click();
+  await expect(page.getByRole('heading', { name: 'Demo room', exact: true })).toBeVisible();
+  await expect(page.getByRole('navigation', { name: 'Room and rack' })).not.toContainText('Skerry');
+});
+
+test('growth on the slider brings findings up on their day', async ({ page }) => {
+  await openDemo(page, '/stock?tank=demo-nursery');
+  const later = page.getByTestId('findings').locator('li[data-later]');
+  const atFirst = await later.count();
+  expect(atFirst).toBeGreaterThan(0);
+  await page.getByRole('slider', { name: 'Month shown' }).focus();
+  await page.keyboard.press('End');
+  await expect(later).toHaveCount(0);
+});
+
+test('two tabs stay in step', async ({ page, context }) => {
+  await openDemo(page, '/watch?tank=demo-skerry');
+  const other = await context.newPage();
+  await openDemo(other, '/diary?tank=demo-skerry');
+  const fish = page.getByRole('group', { name: 'Fish' });
+  await fish.getByRole('button', { name: /Amber/ }).click();
+  await fish.getByRole('button', { name: /Slate/ }).click();
+  await expect(other.getByRole('region', { name: 'Entries' }).getByRole('listitem').first()).toContainText(
+    'Amber chased Slate',
+  );
+});
+
+test.describe('by touch', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+
+  test('a watch, a count and the due list on a phone, one-handed', async ({ page }) => {
+    await openDemo(page);
+    await page.getByRole('link', { name: /Fen Not counted/ }).click();
+    await expect(page.getByRole('heading', { name: 'Watch Fen' })).toBeVisible();
+    const small = await page
+      .getByRole('main')
+      .getByRole('button')
+      .evaluateAll((buttons) =>
+        buttons
+          .filter((button) => button.getBoundingClientRect().height < 44)
+          .map((button) => button.textContent),
+      );
+    expect(small).toEqual([]);
+    await page.getByRole('button', { name: 'One kuhli loach fewer seen' }).click();
+    await page.getByRole('button', { name: 'Record the count of kuhli loach' }).click();
+    await expect(page.getByText('Counted 7 kuhli loach')).toBeVisible();
+    await page.getByRole('button', { name: 'Room and rack' }).click();
+    await page.getByRole('link', { name: /Skerry/ }).click();
+    await page.getByRole('button', { name: /Amber/ }).tap();
+    await page.getByRole('button', { name: /Tawny/ }).tap();
+    await expect(page.getByTestId('logged')).toContainText('Amber chased Tawny');
+  });
+});
+
+test('everything is reached by keys: palette, list of keys, screens, undo', async ({ page }) => {
+  await openDemo(page, '/stock?tank=demo-fen');
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('Ctrl K');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Control+k');
+  await expect(page.getByPlaceholder('A tank, a screen, a species…')).toBeFocused();
+  await page.keyboard.type('nursery');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Stock list of Nursery' })).toBeVisible();
+  await page.keyboard.press('Alt+5');
+  await expect(page.getByRole('heading', { name: 'Order in Nursery' })).toBeVisible();
+  await page.goBack();
+  await expect(page.getByRole('heading', { name: 'Stock list of Nursery' })).toBeVisible();
+});
+
+test('a fish gets a history: moved, measured, sexed, split and named', async ({ page }) => {
+  await openDemo(page, '/arrivals?tank=demo-quay');
+  await page.getByRole('button', { name: 'Record something about Chain loaches' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('What').selectOption('split off');
+  await dialog.getByRole('button', { name: 'Record it' }).click();
+  await expect(dialog.getByRole('alert')).toContainText('1 to 8');
+  await dialog.getByLabel('How many').fill('1');
+  await dialog.getByLabel('Name or mark').fill('Notch');
+  await dialog.getByRole('button', { name: 'Record it' }).click();
+  await expect(page.getByRole('row', { name: /Notch/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Record something about Notch' }).click();
+  await dialog.getByLabel('What').selectOption('moved');
+  await dialog.getByLabel('To').selectOption({ label: 'Fen' });
+  await dialog.getByRole('button', { name: 'Record it' }).click();
+  await expect(page.getByRole('row', { name: /Notch/ })).toBeHidden();
+  await page.getByRole('link', { name: /^Fen/ }).click();
+  await screen(page, 'Arrivals');
+  await expect(page.getByRole('row', { name: /Notch/ })).toBeVisible();
+});
+
+// Without a network the browser itself reports what the router would have liked to have early.
+unwatched(
+  'the app opens, moves and writes without its server, after the first load',
+  async ({ page, context }) => {
+    await openDemo(page, '/watch?tank=demo-skerry');
+    await page.evaluate(() => navigator.serviceWorker.ready);
+    await page.reload();
+    await context.setOffline(true);
+    await page.goto('/order?tank=demo-skerry');
+    await expect(page.getByRole('heading', { name: 'Order in Skerry' })).toBeVisible();
+    await expect(page.locator('canvas')).toBeVisible();
+    await page.goto('/watch?tank=demo-skerry');
+    const fish = page.getByRole('group', { name: 'Fish' });
+    await fish.getByRole('button', { name: /Amber/ }).click();
+    await fish.getByRole('button', { name: /Inky/ }).click();
+    await page.reload();
+    await expect(page.getByTestId('logged')).toContainText('Amber chased Inky');
+    await context.setOffline(false);
+  },
+);

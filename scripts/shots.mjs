@@ -1,0 +1,40 @@
+import { join } from 'node:path';
+import { withApp } from './app.mjs';
+import { buildApp } from './build.mjs';
+import { ensureInstalled, root, say } from './lib.mjs';
+
+/** One picture of each main view, from the demo room. */
+const SHOTS = [
+  { name: 'room', path: '/' },
+  { name: 'tank', path: '/tank?tank=demo-skerry' },
+  { name: 'stock-list', path: '/stock?tank=demo-fen' },
+  { name: 'arrivals', path: '/arrivals?tank=demo-fen&bring=demo-l2' },
+  { name: 'watch', path: '/watch?tank=demo-skerry' },
+  { name: 'watch-phone', path: '/watch?tank=demo-skerry', phone: true },
+  { name: 'room-phone', path: '/', phone: true },
+  { name: 'order', path: '/order?tank=demo-skerry', wait: 'canvas' },
+  { name: 'leavers', path: '/leavers?tank=demo-skerry' },
+  { name: 'diary-dark', path: '/diary?tank=demo-skerry', dark: true },
+  { name: 'stock-list-dark', path: '/stock?tank=demo-skerry', dark: true },
+  { name: 'catalogue', path: '/catalogue?species=pterophyllum-scalare' },
+  { name: 'files', path: '/files' },
+];
+
+say('shots: builds, serves the demo room and takes a picture of each main view');
+ensureInstalled();
+await buildApp();
+await withApp('demo', async (browser, base) => {
+  for (const { name, path, phone = false, dark = false, wait } of SHOTS) {
+    const page = await browser.newPage({
+      viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
+      colorScheme: dark ? 'dark' : 'light',
+      serviceWorkers: 'block',
+    });
+    await page.goto(base + path);
+    await page.getByRole('heading', { level: 1 }).waitFor();
+    if (wait) await page.locator(wait).waitFor();
+    await page.waitForLoadState('networkidle');
+    await page.screenshot({ path: join(root, 'docs', 'screenshots', `${name}.png`) });
+    await page.close();
+  }
+});

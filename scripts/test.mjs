@@ -1,0 +1,92 @@
+import { spawnSync } from 'node:child_process';
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { buildApp } from './build.mjs';
+import { buildCli } from './build-cli.mjs';
+import { ensureInstalled, freePort, root, run, runBin, say } from './lib.mjs';
+
+const results = join(root, 'test-results');
+let passed = 0;
+let failed = 0;
+
+/** Counts a check that only passes or fails. */
+function check(name, status) {
+  say(`${status === 0 ? 'passed' : 'FAILED'}: ${name}`);
+  if (status === 0) passed += 1;
+  else failed += 1;
+}
+
+const read = (name) =>
+  existsSync(join(results, name)) ? JSON.parse(readFileSync(join(results, name), 'utf8')) : null;
+
+/** Debian's Chromium, installed when this may be done; otherwise one line on what to install. */
+function chromium() {
+  const path = process.env.CHROMIUM ?? '/usr/bin/chromium';
+  if (existsSync(path)) return true;
+  if (process.getuid?.() === 0 && spawnSync('apt-get', ['--version'], { stdio: 'ignore' }).status === 0) {
+    say("installing Debian's chromium for the browser tests");
+    run('apt-get', ['update'], { stdio: 'ignore' });
+    run('apt-get', ['install', '-y', '--no-install-recommends', 'chromium'], { stdio: 'ignore' });
+    if (existsSync(path)) return true;
+  }
+  say(
+    'the browser tests need Chromium: install the Debian package "chromium", or name another with CHROMIUM=/path, then run npm test again.',
+  );
+  return false;
+}
+
+say(
+  'test: installs what is missing, then types, lint, unit and property tests, build, command line, browser tests (about five minutes)',
+);
+ensureInstalled();
+rmSync(results, { recursive: true, force: true });
+mkdirSync(results, { recursive: true });
+
+check('types', runBin('tsc', ['--noEmit']));
+check('types of the core alone', runBin('tsc', ['--noEmit', '-p', 'tsconfig.core.json']));
+check('lint', runBin('eslint', ['.', '--max-warnings=0']));
+check('layers and cycles', runBin('depcruise', ['src']));
+check('nothing unused', runBin('knip', ['--no-config-hints']));
+
+const jestStatus = runBin('jest', ['--json', `--outputFile=${join(results, 'jest.json')}`, '--silent'], {
+  stdio: ['ignore', 'ignore', 2],
+});
+const jest = read('jest.json');
+if (jest) {
+  passed += jest.numPassedTests;
+  failed += jest.numFailedTests + jest.numRuntimeErrorTestSuites;
+  say(
+    `${jest.numFailedTests === 0 ? 'passed' : 'FAILED'}: ${jest.numPassedTests} unit, property, reference, store and catalogue tests`,
+  );
+}
+if (jestStatus !== 0 && (!jest || jest.numFailedTests + jest.numRuntimeErrorTestSuites === 0))
+  check('jest', jestStatus);
+
+await buildApp();
+await buildCli();
+check(
+  'the command line by npm',
+  spawnSync('npm', ['run', '-s', 'lomvik', '--', 'species', 'neon tetra'], {
+    cwd: root,
+    encoding: 'utf8',
+  }).stdout.includes('"paracheirodon-innesi"')
+    ? 0
+    : 1,
+);
+
+if (chromium()) {
+  const port = await freePort(4391);
+  const status = runBin('playwright', ['test'], {
+    stdio: ['ignore', 2, 2],
+    env: { ...process.env, E2E_PORT: String(port) },
+  });
+  const e2e = read('e2e.json');
+  if (e2e) {
+    passed += e2e.stats.expected + e2e.stats.flaky;
+    failed += e2e.stats.unexpected;
+  }
+  if (status !== 0 && (!e2e || e2e.stats.unexpected === 0)) check('browser tests', status);
+} else failed += 1;
+
+process.stdout.write(`${passed} passed, ${failed} failed\n`);
+process.exit(failed === 0 ? 0 : 1);

@@ -1,0 +1,5 @@
+import { ArrivalsScreen } from '@/features/arrivals/ArrivalsScreen';
+
+export default function Page() {
+  return <ArrivalsScreen />;
+}

@@ -1,0 +1,5 @@
+import { CatalogueScreen } from '@/features/catalogue/CatalogueScreen';
+
+export default function Page() {
+  return <CatalogueScreen />;
+}

@@ -1,0 +1,5 @@
+import { DiaryScreen } from '@/features/diary/DiaryScreen';
+
+export default function Page() {
+  return <DiaryScreen />;
+}

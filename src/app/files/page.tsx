@@ -1,0 +1,5 @@
+import { FilesScreen } from '@/features/files/FilesScreen';
+
+export default function Page() {
+  return <FilesScreen />;
+}

@@ -1,0 +1,42 @@
+import type { Metadata, Viewport } from 'next';
+import localFont from 'next/font/local';
+import { ThemeProvider } from 'next-themes';
+import { Suspense, type ReactNode } from 'react';
+import { Frame } from '@/features/frame/Frame';
+import { RoomProvider } from '@/session/react/RoomProvider';
+import './globals.css';
+
+const text = localFont({
+  src: '../../node_modules/@fontsource-variable/schibsted-grotesk/files/schibsted-grotesk-latin-wght-normal.woff2',
+  variable: '--font-text',
+  weight: '400 900',
+  display: 'swap',
+});
+const figures = localFont({
+  src: '../../node_modules/@fontsource-variable/spline-sans-mono/files/spline-sans-mono-latin-wght-normal.woff2',
+  variable: '--font-figures',
+  weight: '300 700',
+  display: 'swap',
+});
+
+export const metadata: Metadata = {
+  title: 'Lomvik',
+  description: 'Plan stock lists, bring fish in, and keep the story of every tank.',
+};
+export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
+
+export default function RootLayout({ children }: { readonly children: ReactNode }) {
+  return (
+    <html lang="en" className={`${text.variable} ${figures.variable}`} suppressHydrationWarning>
+      <body className="font-sans antialiased">
+        <ThemeProvider attribute="class" defaultTheme="system" enableSystem disableTransitionOnChange>
+          <RoomProvider>
+            <Suspense>
+              <Frame>{children}</Frame>
+            </Suspense>
+          </RoomProvider>
+        </ThemeProvider>
+      </body>
+    </html>
+  );
+}

@@ -1,0 +1,5 @@
+import { LeaversScreen } from '@/features/leavers/LeaversScreen';
+
+export default function Page() {
+  return <LeaversScreen />;
+}

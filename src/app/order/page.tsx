@@ -1,0 +1,5 @@
+import { OrderScreen } from '@/features/order/OrderScreen';
+
+export default function Page() {
+  return <OrderScreen />;
+}

@@ -1,0 +1,5 @@
+import { StockScreen } from '@/features/stock/StockScreen';
+
+export default function Page() {
+  return <StockScreen />;
+}

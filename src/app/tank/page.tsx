@@ -1,0 +1,5 @@
+import { TankScreen } from '@/features/tank/TankScreen';
+
+export default function Page() {
+  return <TankScreen />;
+}

@@ -1,0 +1,5 @@
+import { WatchScreen } from '@/features/watch/WatchScreen';
+
+export default function Page() {
+  return <WatchScreen />;
+}

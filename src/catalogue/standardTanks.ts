@@ -1,0 +1,45 @@
+/** A tank as makers sell it: outside measures in cm. Names are nominal volumes; makers differ (common practice). */
+export interface StandardTank {
+  readonly name: string;
+  readonly lengthCm: number;
+  readonly widthCm: number;
+  readonly heightCm: number;
+}
+
+const inches = (name: string, l: number, w: number, h: number): StandardTank => ({
+  name,
+  lengthCm: Number((l * 2.54).toFixed(1)),
+  widthCm: Number((w * 2.54).toFixed(1)),
+  heightCm: Number((h * 2.54).toFixed(1)),
+});
+const cm = (name: string, lengthCm: number, widthCm: number, heightCm: number): StandardTank => ({
+  name,
+  lengthCm,
+  widthCm,
+  heightCm,
+});
+
+export const STANDARD_TANKS: readonly StandardTank[] = [
+  inches('5 US gal', 16, 8, 10),
+  inches('10 US gal', 20, 10, 12),
+  inches('12 US gal long', 36, 9, 9),
+  inches('20 US gal high', 24, 12, 16),
+  inches('20 US gal long', 30, 12, 12),
+  inches('29 US gal', 30, 12, 18),
+  inches('40 US gal breeder', 36, 18, 16),
+  inches('55 US gal', 48, 13, 21),
+  inches('75 US gal', 48, 18, 21),
+  inches('90 US gal', 48, 18, 24),
+  inches('120 US gal', 48, 24, 24),
+  inches('125 US gal', 72, 18, 21),
+  inches('150 US gal', 72, 18, 28),
+  inches('180 US gal', 72, 24, 25),
+  cm('60 x 30 x 30 cm', 60, 30, 30),
+  cm('80 x 35 x 40 cm', 80, 35, 40),
+  cm('100 x 40 x 50 cm', 100, 40, 50),
+  cm('120 x 40 x 50 cm', 120, 40, 50),
+  cm('120 x 50 x 50 cm', 120, 50, 50),
+  cm('150 x 50 x 60 cm', 150, 50, 60),
+  cm('150 x 60 x 60 cm', 150, 60, 60),
+  cm('180 x 60 x 60 cm', 180, 60, 60),
+];

@@ -1,0 +1,93 @@
+import { catalogue } from '@/testing/plans';
+import { runCommand, type Surroundings } from './runCommand';
+
+const plan = {
+  format: 'lomvik-plan',
+  version: 1,
+  tank: { lengthCm: 120, widthCm: 50, heightCm: 50 },
+  groups: [{ species: 'angelfish', count: 3 }],
+};
+const world = (files: Record<string, string>): Surroundings => ({
+  catalogue,
+  today: '2026-11-23',
+  readInput: (path) => {
+    const text = files[path];
+    if (text === undefined) throw new Error('no such file');
+    return text;
+  },
+});
+const run = (
+  args: string[],
+  files: Record<string, string> = { 'a.json': JSON.stringify(plan), '-': JSON.stringify(plan) },
+) => runCommand(args, world(files));
+
+describe('the command line', () => {
+  it('assesses a file and standard input alike', () => {
+    const file = run(['assess', 'a.json']);
+    expect(file.errors).toEqual([]);
+    expect(JSON.parse(file.output)).toMatchObject({
+      format: 'lomvik-assessment',
+      version: 1,
+      verdict: 'stop',
+      findings: expect.arrayContaining([
+        expect.objectContaining({
+          rule: 'group-number',
+          severity: 'stop',
+          species: ['pterophyllum-scalare'],
+          fixes: expect.any(Array),
+          because: expect.any(Object),
+          contested: false,
+        }),
+      ]),
+    });
+    expect(run(['assess', '-']).output).toBe(file.output);
+  });
+  it('takes another day as today', () => {
+    const young = {
+      ...plan,
+      groups: [
+        { species: 'angelfish', count: 6, lengthCm: 4 },
+        { species: 'neon tetra', count: 10 },
+      ],
+    };
+    const from = (today: string): string =>
+      JSON.parse(
+        run(['assess', 'a.json', '--today', today], { 'a.json': JSON.stringify(young) }).output,
+      ).findings.find((finding: { rule: string }) => finding.rule === 'predation').from;
+    expect(from('2030-01-01') > from('2026-11-23')).toBe(true);
+    expect(run(['assess', 'a.json', '--today', 'soon']).errors[0]).toContain('expected a date as YYYY-MM-DD');
+  });
+  it('gives the catalogue, or one profile by any name', () => {
+    expect(JSON.parse(run(['species']).output).species.length).toBe(catalogue.all.length);
+    expect(JSON.parse(run(['species', 'Pterophyllum scalare']).output)).toMatchObject({
+      id: 'pterophyllum-scalare',
+      company: 'group',
+      smallestGroup: 4,
+    });
+    expect(JSON.parse(run(['species', 'neon', 'tetra']).output).id).toBe('paracheirodon-innesi');
+    expect(run(['species', 'angelfsh']).errors[0]).toContain('nearest: pterophyllum-scalare');
+  });
+  it('checks files of any kind', () => {
+    expect(run(['check', 'a.json'])).toEqual({ output: 'a.json: a valid lomvik-plan file\n', errors: [] });
+    const bad = run(['check', 'b.json'], {
+      'b.json': JSON.stringify({ ...plan, tank: { ...plan.tank, widthCm: 0 } }),
+    });
+    expect(bad).toEqual({
+      output: '',
+      errors: ['b.json: tank.widthCm: expected width in cm above 0 and at most 1000, found 0'],
+    });
+    expect(run(['check', 'c.json'], { 'c.json': '{"format":"other"}' }).errors[0]).toContain(
+      'format: expected "lomvik-plan" (a plan) or "lomvik" (a room backup)',
+    );
+  });
+  it('says what was expected when the call itself is off', () => {
+    expect(run([]).errors[0]).toBe('expected a command, found nothing');
+    expect(run(['feed']).errors[0]).toBe('expected a command, found "feed"');
+    expect(run(['assess']).errors[0]).toBe('assess: expected a plan file, found nothing');
+    expect(run(['assess', 'missing.json']).errors[0]).toBe('missing.json: could not be read: no such file');
+    expect(run(['assess', '-'], { '-': '{"format": "lomvik-pl' }).errors[0]).toContain(
+      'standard input: the file: expected whole JSON text; the file seems cut short',
+    );
+    expect(run(['--loud']).errors.length).toBeGreaterThan(1);
+  });
+});

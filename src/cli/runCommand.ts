@@ -1,0 +1,120 @@
+import { parseArgs } from 'node:util';
+import { assess } from '../core/assess/assess';
+import { readPlan } from '../core/assess/readPlan';
+import { toAnswer } from '../core/assess/toAnswer';
+import { checkFile } from '../core/formats/checkFile';
+import { faultLine, type Fault } from '../core/formats/faults';
+import { parseJson } from '../core/formats/parseJson';
+import { speciesAnswer } from '../core/formats/speciesAnswer';
+import { resolveSpecies, type Catalogue } from '../core/model/catalogue';
+
+/** What a command may ask of the world. */
+export interface Surroundings {
+  readonly readInput: (path: string) => string;
+  readonly catalogue: Catalogue;
+  /** ISO date. */
+  readonly today: string;
+}
+
+export interface Answer {
+  readonly output: string;
+  /** One line a fault; none means success. */
+  readonly errors: readonly string[];
+}
+
+const USAGE = [
+  'usage: npm run -s lomvik -- COMMAND',
+  '  assess FILE [--today YYYY-MM-DD]   a plan file in, an assessment out',
+  '  species [NAME]                     the catalogue, or one profile',
+  '  check FILE                         whether a Lomvik file is valid, and if not, where and why',
+  'FILE may be - for standard input.',
+];
+
+const failed = (...errors: string[]): Answer => ({ output: '', errors });
+const json = (value: unknown): Answer => ({ output: `${JSON.stringify(value, null, 2)}\n`, errors: [] });
+const named = (path: string): string => (path === '-' ? 'standard input' : path);
+
+function faultsOf(path: string, faults: readonly Fault[]): Answer {
+  return failed(...faults.map((fault) => `${named(path)}: ${faultLine(fault)}`));
+}
+
+type Loaded =
+  { readonly ok: true; readonly value: unknown } | { readonly ok: false; readonly answer: Answer };
+
+function load(path: string, world: Surroundings): Loaded {
+  let text: string;
+  try {
+    text = world.readInput(path);
+  } catch (error) {
+    return {
+      ok: false,
+      answer: failed(
+        `${named(path)}: could not be read: ${error instanceof Error ? error.message : String(error)}`,
+      ),
+    };
+  }
+  const parsed = parseJson(text);
+  return parsed.ok ? parsed : { ok: false, answer: faultsOf(path, parsed.faults) };
+}
+
+function assessCommand(path: string, today: string, world: Surroundings): Answer {
+  const loaded = load(path, world);
+  if (!loaded.ok) return loaded.answer;
+  const plan = readPlan(loaded.value, world.catalogue);
+  return plan.ok ? json(toAnswer(assess(plan.value, world.catalogue, today))) : faultsOf(path, plan.faults);
+}
+
+function speciesCommand(name: string | undefined, world: Surroundings): Answer {
+  if (name === undefined) return json({ species: world.catalogue.all.map(speciesAnswer) });
+  const found = resolveSpecies(world.catalogue, name);
+  return found.ok
+    ? json(speciesAnswer(found.profile))
+    : failed(
+        `species: expected a species of the catalogue (nearest: ${found.nearest}), found ${JSON.stringify(name)}`,
+      );
+}
+
+function checkCommand(path: string, world: Surroundings): Answer {
+  const loaded = load(path, world);
+  if (!loaded.ok) return loaded.answer;
+  const checked = checkFile(loaded.value, world.catalogue);
+  return checked.ok
+    ? { output: `${named(path)}: a valid ${checked.value} file\n`, errors: [] }
+    : faultsOf(path, checked.faults);
+}
+
+const DATE = /^\d{4}-\d{2}-\d{2}$/;
+
+/** One command in, its output and its faults out. Pure but for `world`. */
+export function runCommand(args: readonly string[], world: Surroundings): Answer {
+  let parsed;
+  try {
+    parsed = parseArgs({ args: [...args], allowPositionals: true, options: { today: { type: 'string' } } });
+  } catch (error) {
+    return failed(error instanceof Error ? error.message : String(error), ...USAGE);
+  }
+  const [command, ...rest] = parsed.positionals;
+  const today = parsed.values.today ?? world.today;
+  if (!DATE.test(today))
+    return failed(`--today: expected a date as YYYY-MM-DD, found ${JSON.stringify(today)}`);
+  const path = rest[0];
+  switch (command) {
+    case 'species':
+      return speciesCommand(rest.length > 0 ? rest.join(' ') : undefined, world);
+    case 'assess':
+      return path === undefined
+        ? failed('assess: expected a plan file, found nothing', ...USAGE)
+        : assessCommand(path, today, world);
+    case 'check':
+      return path === undefined
+        ? failed('check: expected a file, found nothing', ...USAGE)
+        : checkCommand(path, world);
+    default:
+      return failed(
+        command === undefined
+          ? 'expected a command, found nothing'
+          : `expected a command, found ${JSON.stringify(command)}`,
+        ...USAGE,
+      );
+  }
+}

@@ -1,0 +1,233 @@
+import fc from 'fast-check';
+import { catalogue, judge, plan, TANKS, TODAY } from '@/testing/plans';
+import { canonicalJson } from '../formats/canonicalJson';
+import { faultLine } from '../formats/faults';
+import { SUBSTRATES, PLANTS, TANK_SCHOOLS, type PlanFile, type PlanGroup } from '../model/plan';
+import { assess } from './assess';
+import { readPlan } from './readPlan';
+import { toAnswer } from './toAnswer';
+
+const ids = catalogue.all.map((profile) => profile.id);
+const group: fc.Arbitrary<PlanGroup> = fc
+  .record({
+    species: fc.constantFrom(...ids),
+    count: fc.integer({ min: 1, max: 40 }),
+    males: fc.option(fc.integer({ min: 0, max: 20 }), { nil: undefined }),
+    lengthCm: fc.option(fc.double({ min: 0.5, max: 60, noNaN: true }), { nil: undefined }),
+    origin: fc.option(fc.constantFrom('tank-bred' as const, 'wild' as const, 'unknown' as const), {
+      nil: undefined,
+    }),
+    until: fc.option(fc.constantFrom('2026-01', '2026-12', '2028-06'), { nil: undefined }),
+    wayOut: fc.option(fc.constantFrom('', 'a friend'), { nil: undefined }),
+  })
+  .map(({ males, ...rest }) => ({
+    ...rest,
+    ...(males === undefined ? {} : { males: Math.min(males, rest.count) }),
+  }));
+const anyPlan: fc.Arbitrary<PlanFile> = fc.record({
+  format: fc.constant('lomvik-plan' as const),
+  version: fc.constant(1 as const),
+  tank: fc.record({
+    lengthCm: fc.integer({ min: 5, max: 400 }),
+    widthCm: fc.integer({ min: 5, max: 150 }),
+    heightCm: fc.integer({ min: 5, max: 120 }),
+    inside: fc.boolean(),
+    lid: fc.boolean(),
+    substrate: fc.constantFrom(...SUBSTRATES),
+    plants: fc.constantFrom(...PLANTS),
+  }),
+  water: fc.record({
+    temperatureC: fc.double({ min: 5, max: 35, noNaN: true }),
+    ph: fc.double({ min: 4, max: 9.5, noNaN: true }),
+  }),
+  practice: fc.record({ tankSize: fc.constantFrom(...TANK_SCHOOLS) }),
+  groups: fc.array(group, { maxLength: 8 }),
+});
+
+describe('assess', () => {
+  it('never throws on a valid plan, and the order of the groups does not matter', () => {
+    fc.assert(
+      fc.property(anyPlan, (file) => {
+        const there = toAnswer(judge(file));
+        const back = toAnswer(judge({ ...file, groups: [...file.groups].reverse() }));
+        expect(back.findings).toEqual(there.findings);
+        expect(back.verdict).toBe(there.verdict);
+        expect(JSON.stringify(there)).not.toMatch(/NaN|Infinity|null,null\]/);
+      }),
+      { numRuns: 150 },
+    );
+  });
+
+  it('gives as verdict the worst there is', () => {
+    fc.assert(
+      fc.property(anyPlan, (file) => {
+        const { verdict, findings } = judge(file);
+        const has = (severity: string) => findings.some((finding) => finding.severity === severity);
+        expect(verdict).toBe(has('stop') ? 'stop' : has('caution') ? 'caution' : 'fits');
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('never gets milder in tank size as the school gets stricter', () => {
+    const rank = { fits: 0, caution: 1, stop: 2 };
+    fc.assert(
+      fc.property(anyPlan, (file) => {
+        const tank = (tankSize: 'cautious' | 'middle' | 'tried') => {
+          const said = judge({ ...file, practice: { tankSize } }).findings.filter((finding) =>
+            finding.rule.startsWith('tank-'),
+          );
+          return Math.max(
+            0,
+            ...said.map((finding) =>
+              finding.severity === 'stop' ? rank.stop : finding.severity === 'caution' ? rank.caution : 0,
+            ),
+          );
+        };
+        expect(tank('cautious')).toBeGreaterThanOrEqual(tank('middle'));
+        expect(tank('middle')).toBeGreaterThanOrEqual(tank('tried'));
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('dates only what begins after today, and counts worse from the first of them', () => {
+    fc.assert(
+      fc.property(anyPlan, (file) => {
+        const answer = judge(file);
+        for (const finding of answer.findings)
+          if (finding.from !== null) expect(finding.from > TODAY.slice(0, 7)).toBe(true);
+        if (answer.worseFrom !== null) expect(answer.today).not.toBe(answer.verdict);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('lists what it took for granted, and nothing that was given', () => {
+    const { assumed } = judge(
+      plan(TANKS.us29, [{ species: 'paracheirodon-innesi', count: 10, lengthCm: 3, origin: 'tank-bred' }], {
+        water: { temperatureC: 25 },
+      }),
+    );
+    expect(assumed.some((line) => line.startsWith('water.ph: '))).toBe(true);
+    expect(
+      assumed.some((line) => line.startsWith('water.temperatureC') || line.startsWith('groups[0]')),
+    ).toBe(false);
+  });
+
+  it('fits a sound community: the example that a keeper hopes for', () => {
+    const answer = judge(
+      plan(
+        { ...TANKS.us40breeder, substrate: 'sand', lid: true, plants: 'dense' },
+        [
+          { species: 'trigonostigma-heteromorpha', count: 12, origin: 'tank-bred' },
+          { species: 'pangio-kuhlii', count: 8, origin: 'tank-bred' },
+          { species: 'trichogaster-chuna', count: 4, males: 2, females: 2, origin: 'tank-bred' },
+        ],
+        {
+          water: { temperatureC: 25, ph: 6.8, ghDh: 6, nitrateTapMgL: 4 },
+          routine: { changeFraction: 0.5, everyDays: 7 },
+        },
+      ),
+    );
+    expect(
+      answer.findings
+        .filter((finding) => finding.severity === 'stop' || finding.severity === 'caution')
+        .map((finding) => finding.text),
+    ).toEqual([]);
+    expect(answer.verdict).toBe('fits');
+  });
+
+  it('gives the same answer twice: it holds no state', () => {
+    const file = plan(TANKS.us75, [{ species: 'pterophyllum-scalare', count: 6 }]);
+    expect(canonicalJson(toAnswer(judge(file)))).toBe(canonicalJson(toAnswer(judge(file))));
+  });
+});
+
+describe('readPlan', () => {
+  const faults = (value: unknown): readonly string[] => {
+    const read = readPlan(value, catalogue);
+    return read.ok ? [] : read.faults.map(faultLine);
+  };
+  const good = {
+    format: 'lomvik-plan',
+    version: 1,
+    tank: { lengthCm: 60, widthCm: 30, heightCm: 36 },
+    groups: [{ species: 'neon tetra', count: 10 }],
+  };
+  it('takes a plan with only what is required, by any name of a species', () => {
+    expect(faults(good)).toEqual([]);
+    expect(assess(good as PlanFile, catalogue, TODAY).context.kinds[0]?.profile.id).toBe(
+      'paracheirodon-innesi',
+    );
+  });
+  it.each([
+    [
+      'an unknown species',
+      { ...good, groups: [{ species: 'neon tetraa', count: 1 }] },
+      'groups[0].species: expected a species of the catalogue (nearest: paracheirodon-innesi), found "neon tetraa"',
+    ],
+    [
+      'a negative count',
+      { ...good, groups: [{ species: 'neon tetra', count: -2 }] },
+      'groups[0].count: expected count, a whole number from 1 to 10000, found -2',
+    ],
+    [
+      'half a fish',
+      { ...good, groups: [{ species: 'neon tetra', count: 1.5 }] },
+      'groups[0].count: expected count, a whole number from 1 to 10000, found 1.5',
+    ],
+    [
+      'a tank of zero width',
+      { ...good, tank: { ...good.tank, widthCm: 0 } },
+      'tank.widthCm: expected width in cm above 0 and at most 1000, found 0',
+    ],
+    [
+      'text for a number',
+      { ...good, tank: { ...good.tank, heightCm: '36' } },
+      'tank.heightCm: expected height in cm above 0 and at most 500, found "36"',
+    ],
+    [
+      'too many males',
+      { ...good, groups: [{ species: 'neon tetra', count: 4, males: 3, females: 2 }] },
+      'groups[0].males: expected males and females together at most the count of 4, found 5',
+    ],
+    [
+      'a newer version',
+      { ...good, version: 2 },
+      'version: expected version 1: this file was made by a newer Lomvik, found 2',
+    ],
+    ['a foreign format', { ...good, format: 'other' }, 'format: expected "lomvik-plan", found "other"'],
+    ['no groups', { ...good, groups: undefined }, 'groups: expected groups as a list, found nothing'],
+    [
+      'groups that are no list',
+      { ...good, groups: {} },
+      'groups: expected groups as a list, found an object',
+    ],
+    ['nothing at all', null, 'the file: expected a plan file as an object, found null'],
+    [
+      'a water line over the rim',
+      { ...good, tank: { ...good.tank, waterLineCm: 40 } },
+      'tank.waterLineCm: expected a water line of at most the height of 36 cm, found 40',
+    ],
+    ['a pH of seventy', { ...good, water: { ph: 70 } }, 'water.ph: expected pH from 3 to 11, found 70'],
+    [
+      'a month of no calendar',
+      { ...good, groups: [{ species: 'neon tetra', count: 1, until: '2027-13' }] },
+      'groups[0].until: expected a month as YYYY-MM, found "2027-13"',
+    ],
+    [
+      'hides as words',
+      { ...good, tank: { ...good.tank, hides: 'many' } },
+      'tank.hides: expected hides, or hides by kind, a whole number from 0 to 500, found "many"',
+    ],
+  ])('refuses %s with the path and what was expected', (_what, value, expected) =>
+    expect(faults(value)).toContain(expected),
+  );
+  it('tells all faults at once', () => {
+    expect(
+      faults({ ...good, tank: { ...good.tank, lengthCm: -1 }, groups: [{ species: 'nobody', count: 0 }] })
+        .length,
+    ).toBe(3);
+  });
+});

@@ -1,0 +1,64 @@
+import type { Catalogue } from '../model/catalogue';
+import type { PlanFile } from '../model/plan';
+import type { RuleContext } from '../rules/context';
+import { SEVERITIES, type Finding } from '../rules/finding';
+import { RULES } from '../rules/registry';
+import { buildContext } from './buildContext';
+import { layerRoom } from './layerRoom';
+
+export type Verdict = 'stop' | 'caution' | 'fits';
+
+/** The answer to a plan, with findings that carry their edits; `toAnswer` gives the form that files hold. */
+export interface Assessment {
+  readonly verdict: Verdict;
+  /** The verdict on what is true today, before anything grows or matures. */
+  readonly today: Verdict;
+  /** The first month in which the verdict gets worse than today's; null when it does not. */
+  readonly worseFrom: string | null;
+  readonly findings: readonly Finding[];
+  readonly context: RuleContext;
+  readonly layers: Readonly<Record<'top' | 'middle' | 'bottom', number>>;
+  readonly assumed: readonly string[];
+}
+
+const rank = (finding: Finding): number => SEVERITIES.indexOf(finding.severity);
+const signature = (finding: Finding): string =>
+  `${finding.rule}|${finding.species.join('|')}|${finding.text}`;
+
+/** Worst first, then what is already true, then by rule and species: the same plan gives the same order. */
+function inOrder(a: Finding, b: Finding): number {
+  if (rank(a) !== rank(b)) return rank(a) - rank(b);
+  const when = (a.from ?? '').localeCompare(b.from ?? '');
+  if (when !== 0) return when;
+  return signature(a) < signature(b) ? -1 : 1;
+}
+
+/** The verdict is the worst severity there is; notes and good news fit. */
+export function verdictOf(findings: readonly Finding[]): Verdict {
+  if (findings.some((finding) => finding.severity === 'stop')) return 'stop';
+  return findings.some((finding) => finding.severity === 'caution') ? 'caution' : 'fits';
+}
+
+/**
+ * Runs every rule over a checked plan.
+ *
+ * `today` is an ISO date; nothing else of the world is asked. Deterministic; the order of the groups does not matter.
+ */
+export function assess(plan: PlanFile, catalogue: Catalogue, today: string): Assessment {
+  const { context, assumed } = buildContext(plan, catalogue, today);
+  const findings = RULES.flatMap((rule) => rule.judge(context)).sort(inOrder);
+  const verdict = verdictOf(findings);
+  const now = verdictOf(findings.filter((finding) => finding.from === null));
+  const worse = findings
+    .filter((finding) => finding.from !== null && verdictOf([finding]) === verdict)
+    .map((finding) => finding.from as string);
+  return {
+    verdict,
+    today: now,
+    worseFrom: verdict === now ? null : (worse.sort()[0] ?? null),
+    findings,
+    context,
+    layers: layerRoom(context),
+    assumed,
+  };
+}

@@ -1,0 +1,128 @@
+import { lengthAfterMonths } from '../growth/speciesGrowth';
+import { monthOf, monthsBetween } from '../growth/months';
+import { resolveSpecies, type Catalogue } from '../model/catalogue';
+import type { PlanFile, PlanGroup } from '../model/plan';
+import { adultLengthCm } from '../model/species';
+import type { Load, PlannedGroup, PlannedKind, RuleContext, SharedWater } from '../rules/context';
+import { tankFigures } from '../tank/tankFigures';
+import { fillRoutine, fillWater, furnish, takeOr } from './defaults';
+import { fillLoad, type Fed } from './fillLoad';
+import { rangeUsed } from './rangeUsed';
+import { sharedRange } from './sharedRange';
+
+function plannedGroup(
+  group: PlanGroup,
+  index: number,
+  catalogue: Catalogue,
+  month: string,
+  assumed: string[],
+): PlannedGroup {
+  const found = resolveSpecies(catalogue, group.species);
+  if (!found.ok) throw new Error(`groups[${index}].species was not checked before it was assessed`);
+  const { profile } = found;
+  const path = `groups[${index}]`;
+  const adult = adultLengthCm(profile);
+  const lengthCm = takeOr(assumed, `${path}.lengthCm`, group.lengthCm, adult, `${adult}, grown`);
+  const origin = takeOr(assumed, `${path}.origin`, group.origin, 'unknown' as const);
+  const leavesInMonths = group.until === undefined ? null : Math.max(0, monthsBetween(month, group.until));
+  const { range, source } = rangeUsed(profile, origin);
+  return {
+    key: String(index),
+    profile,
+    count: group.count,
+    males: group.males ?? (group.females === undefined ? null : 0),
+    females: group.females ?? (group.males === undefined ? null : 0),
+    lengthCm,
+    judgedCm:
+      leavesInMonths === null
+        ? Math.max(adult, lengthCm)
+        : lengthAfterMonths(profile, lengthCm, leavesInMonths),
+    leavesInMonths,
+    range,
+    rangeSource: source,
+    breeding: group.breeding ?? false,
+    grownTogether: group.grownTogether ?? false,
+    wayOut: group.wayOut ?? '',
+  };
+}
+
+const sumKnown = (values: readonly (number | null)[]): number | null =>
+  values.every((value) => value === null)
+    ? null
+    : values.reduce<number>((sum, value) => sum + (value ?? 0), 0);
+
+/** Groups of one kind taken together. A kind leaves only when its last group does. */
+function kindsOf(groups: readonly PlannedGroup[]): readonly PlannedKind[] {
+  const byId = new Map<string, PlannedGroup[]>();
+  for (const group of groups) byId.set(group.profile.id, [...(byId.get(group.profile.id) ?? []), group]);
+  return [...byId.entries()]
+    .sort(([a], [b]) => (a < b ? -1 : 1))
+    .map(([, members]) => {
+      const first = members[0] as PlannedGroup;
+      const leaves = members.map((group) => group.leavesInMonths);
+      const strict = members.find((group) => group.rangeSource === 'wild') ?? first;
+      return {
+        profile: first.profile,
+        groups: members,
+        count: members.reduce((sum, group) => sum + group.count, 0),
+        males: sumKnown(members.map((group) => group.males)),
+        females: sumKnown(members.map((group) => group.females)),
+        largestCm: Math.max(...members.map((group) => group.lengthCm)),
+        smallestCm: Math.min(...members.map((group) => group.lengthCm)),
+        judgedCm: Math.max(...members.map((group) => group.judgedCm)),
+        leavesInMonths: leaves.some((months) => months === null) ? null : Math.max(...(leaves as number[])),
+        range: strict.range,
+      };
+    });
+}
+
+/**
+ * Everything the rules need of a checked plan, with what was assumed.
+ *
+ * `today` is an ISO date. Domain: a plan that `readPlan` accepted with this catalogue.
+ */
+export function buildContext(
+  plan: PlanFile,
+  catalogue: Catalogue,
+  today: string,
+): { readonly context: RuleContext; readonly assumed: readonly string[] } {
+  const assumed: string[] = [];
+  const month = monthOf(today);
+  const groups = plan.groups.map((group, index) => plannedGroup(group, index, catalogue, month, assumed));
+  const kinds = kindsOf(groups);
+  const shared: SharedWater = {
+    temperatureC: sharedRange(kinds.map((kind) => kind.range.temperatureC)),
+    ph: sharedRange(kinds.map((kind) => kind.range.ph)),
+    ghDh: sharedRange(kinds.map((kind) => kind.range.ghDh)),
+  };
+  const { furnished, lid, plants } = furnish(plan, assumed);
+  const water = fillWater(plan, shared, groups, assumed);
+  const figures = tankFigures(furnished, water.temperatureC);
+  const tank = { figures, substrate: furnished.substrate as RuleContext['tank']['substrate'], lid, plants };
+  const routine = fillRoutine(plan, assumed);
+  const loadOf = (fed: readonly Fed[]): Load =>
+    fillLoad(fed, tank, water.temperatureC, water.nitrateTapMgL, routine);
+  return {
+    assumed,
+    context: {
+      kinds,
+      tank,
+      water,
+      shared,
+      routine,
+      load: loadOf(groups.map((group) => ({ ...group, lengthCm: group.judgedCm }))),
+      loadAfter: (months) =>
+        loadOf(
+          groups
+            .filter((group) => group.leavesInMonths === null || group.leavesInMonths >= months)
+            .map((group) => ({
+              ...group,
+              lengthCm: lengthAfterMonths(group.profile, group.lengthCm, months),
+            })),
+        ),
+      school: takeOr(assumed, 'practice.tankSize', plan.practice?.tankSize, 'middle'),
+      males: takeOr(assumed, 'practice.males', plan.practice?.males, 'harem'),
+      month,
+    },
+  };
+}

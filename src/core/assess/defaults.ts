@@ -1,0 +1,117 @@
+import { suggestGlassMm } from '../tank/suggestGlassMm';
+import type { PlanFile } from '../model/plan';
+import type { FurnishedTank } from '../tank/furnishedTank';
+import type { PlannedGroup, RuleContext, RuleTank, RuleWater, SharedWater } from '../rules/context';
+
+/** The water line stands this far below the rim unless the plan says (common practice). */
+const RIM_CM = 2;
+const SUBSTRATE_CM = 4;
+const HARDSCAPE = 0.05;
+/** A filter label of this many times the gross volume an hour (common practice). */
+const FILTER_TIMES = 5;
+
+/** Fills gaps and remembers each in `assumed`, so that an answer says what it took for granted. */
+export function takeOr<T>(
+  assumed: string[],
+  path: string,
+  value: T | undefined,
+  fallback: T,
+  how?: string,
+): T {
+  if (value !== undefined) return value;
+  assumed.push(`${path}: ${how ?? String(fallback)}`);
+  return fallback;
+}
+
+export function furnish(
+  plan: PlanFile,
+  assumed: string[],
+): { readonly furnished: FurnishedTank; readonly lid: boolean; readonly plants: RuleTank['plants'] } {
+  const { tank } = plan;
+  const grossL = (tank.lengthCm * tank.widthCm * tank.heightCm) / 1000;
+  const inside = takeOr(assumed, 'tank.inside', tank.inside, false);
+  const glassMm = takeOr(assumed, 'tank.glassMm', tank.glassMm, thinnest(tank, inside));
+  const substrate = takeOr(assumed, 'tank.substrate', tank.substrate, 'sand' as const);
+  const waterLineCm = takeOr(
+    assumed,
+    'tank.waterLineCm',
+    tank.waterLineCm,
+    Math.max(tank.heightCm * 0.8, tank.heightCm - RIM_CM),
+  );
+  const furnished: FurnishedTank = {
+    lengthCm: tank.lengthCm,
+    widthCm: tank.widthCm,
+    heightCm: tank.heightCm,
+    inside,
+    glassMm,
+    waterLineCm,
+    substrate,
+    substrateCm: takeOr(
+      assumed,
+      'tank.substrateCm',
+      tank.substrateCm,
+      substrate === 'bare' ? 0 : Math.min(SUBSTRATE_CM, waterLineCm / 4),
+    ),
+    hardscapeFraction: takeOr(assumed, 'tank.hardscapeFraction', tank.hardscapeFraction, HARDSCAPE),
+    filterLph: takeOr(assumed, 'tank.filterLph', tank.filterLph, Math.round(grossL * FILTER_TIMES)),
+  };
+  return {
+    furnished,
+    lid: takeOr(assumed, 'tank.lid', tank.lid, true),
+    plants: takeOr(assumed, 'tank.plants', tank.plants, 'some'),
+  };
+}
+
+/** Never so thick that a tiny tank has no inside. */
+function thinnest(tank: PlanFile['tank'], inside: boolean): number {
+  const suggested = suggestGlassMm(tank.lengthCm, tank.heightCm);
+  return inside
+    ? suggested
+    : Math.max(1, Math.min(suggested, Math.min(tank.lengthCm, tank.widthCm, tank.heightCm)));
+}
+
+/** What to stand at when nobody says and no range helps. */
+const PLAIN_WATER = { temperatureC: 25, ph: 7.2, ghDh: 8 } as const;
+
+/**
+ * The tank's water. A value that nobody gave is set in the middle of what all kinds share, so that an unknown tap draws
+ * no finding of its own; kinds are still compared with each other.
+ */
+export function fillWater(
+  plan: PlanFile,
+  shared: SharedWater,
+  groups: readonly PlannedGroup[],
+  assumed: string[],
+): RuleWater {
+  const given = plan.water ?? {};
+  const missing = new Set<string>();
+  const middle = (name: 'temperatureC' | 'ph' | 'ghDh'): number => {
+    const value = given[name];
+    if (value !== undefined) return value;
+    missing.add(name);
+    const range = shared[name];
+    const chosen = range ? Math.round(((range[0] + range[1]) / 2) * 10) / 10 : PLAIN_WATER[name];
+    assumed.push(`water.${name}: ${chosen}${range ? ', the middle of what all kinds share' : ''}`);
+    return chosen;
+  };
+  const salts = groups.map((group) => group.range.salinityPpt);
+  const lowestSalt = salts.length > 0 ? Math.max(...salts.map((range) => range[0])) : 0;
+  const ph = middle('ph');
+  if (given.salinityPpt === undefined) missing.add('salinityPpt');
+  return {
+    temperatureC: middle('temperatureC'),
+    ph,
+    ghDh: middle('ghDh'),
+    salinityPpt: takeOr(assumed, 'water.salinityPpt', given.salinityPpt, lowestSalt),
+    nitrateTapMgL: takeOr(assumed, 'water.nitrateTapMgL', given.nitrateTapMgL, 5),
+    assumed: missing,
+  };
+}
+
+export function fillRoutine(plan: PlanFile, assumed: string[]): RuleContext['routine'] {
+  return {
+    changeFraction: takeOr(assumed, 'routine.changeFraction', plan.routine?.changeFraction, 0.5),
+    everyDays: takeOr(assumed, 'routine.everyDays', plan.routine?.everyDays, 7),
+    mealsPerDay: takeOr(assumed, 'routine.mealsPerDay', plan.routine?.mealsPerDay, 2),
+  };
+}

@@ -1,0 +1,51 @@
+import { bodyMass } from '../fish/bodyMass';
+import { nitrateMade } from '../fish/nitrateMade';
+import type { SpeciesProfile } from '../model/species';
+import type { Load, RuleContext, RuleTank } from '../rules/context';
+import { steadyState } from '../water/changeRoutine';
+
+/** One inch of fish to a US gallon, in cm a litre (common practice, "only a guide"). */
+export const LENGTH_RULE_CM_PER_L = 2.54 / 3.785411784;
+/** One inch of fish to twelve square inches of surface, in cm a cm2 (common practice). */
+export const SURFACE_RULE_CM_PER_CM2 = 2.54 / (12 * 2.54 * 2.54);
+/** Share of the nitrate that plants take up by class; rough, and said to be rough (from memory). */
+export const PLANT_UPTAKE = { none: 0, some: 0.1, dense: 0.25 } as const;
+
+/** Some of a kind at a length, cm. */
+export interface Fed {
+  readonly profile: SpeciesProfile;
+  readonly count: number;
+  readonly lengthCm: number;
+}
+
+/** What a list weighs and makes at these lengths. mg/L a week, g, and shares of two rules of thumb. */
+export function fillLoad(
+  groups: readonly Fed[],
+  tank: RuleTank,
+  temperatureC: number,
+  nitrateTapMgL: number,
+  routine: RuleContext['routine'],
+): Load {
+  let massG = 0;
+  let nitrateMgDay = 0;
+  let lengthCm = 0;
+  for (const group of groups) {
+    massG += group.count * bodyMass(group.profile.size.shape, group.lengthCm);
+    nitrateMgDay += group.count * nitrateMade(group.profile, group.lengthCm, temperatureC);
+    if (group.profile.life === 'fish') lengthCm += group.count * group.lengthCm;
+  }
+  const { netL, footprintCm2 } = tank.figures;
+  const perDay = netL > 0 ? (nitrateMgDay * (1 - PLANT_UPTAKE[tank.plants])) / netL : 0;
+  const steady = steadyState(
+    { fraction: routine.changeFraction, everyDays: routine.everyDays },
+    perDay,
+    nitrateTapMgL,
+  );
+  return {
+    massG,
+    nitrateMgLWeek: perDay * 7,
+    nitratePeakMgL: steady.before,
+    lengthRule: netL > 0 ? lengthCm / (netL * LENGTH_RULE_CM_PER_L) : 0,
+    surfaceRule: footprintCm2 > 0 ? lengthCm / (footprintCm2 * SURFACE_RULE_CM_PER_CM2) : 0,
+  };
+}

@@ -1,0 +1,182 @@
+import { catalogue, judge, plan, TANKS } from '@/testing/plans';
+import type { DocumentBodies, DraftGroup } from '../journal/documents';
+import type { Resident } from '../journal/room';
+import type { ResidentId, TankId } from '../model/ids';
+import { applyEdit, type Editable } from './applyEdit';
+import { roomPlan } from './roomPlan';
+import { whatItAdds } from './whatItAdds';
+
+const tank: DocumentBodies['tank'] = {
+  name: 'Fen',
+  purpose: 'display',
+  order: 1,
+  tank: { ...TANKS.us40breeder, lid: false },
+  water: { temperatureC: 25 },
+  routine: { changeFraction: 0.5, everyDays: 7 },
+  practice: {},
+  entered: { temperatureC: '77 F' },
+};
+const resident = (id: string, more: Partial<Resident> = {}): Resident => ({
+  id: id as ResidentId,
+  name: id,
+  species: 'pterophyllum-scalare',
+  tank: 'T' as TankId,
+  count: 1,
+  individual: true,
+  sex: 'unknown',
+  sexSure: 'guess',
+  males: null,
+  females: null,
+  lengthCm: 4,
+  measuredOn: '2026-05-01T10:00',
+  origin: 'tank-bred',
+  source: '',
+  cameOn: '2026-05-01T10:00',
+  bornHere: false,
+  inTankSince: '2026-05-01T10:00',
+  pairedWith: null,
+  rehomed: 0,
+  died: 0,
+  leftOn: null,
+  ...more,
+});
+const listed: DraftGroup = { key: 'k', group: { species: 'paracheirodon-innesi', count: 10 } };
+
+describe('roomPlan', () => {
+  const of = (residents: Resident[], today = '2026-05-20', body = tank) =>
+    roomPlan(body, residents, [listed], catalogue, today).groups;
+  it('takes alike residents together, counts their sexes, and adds what is listed', () => {
+    expect(
+      of([
+        resident('a', { sex: 'male' }),
+        resident('b', { sex: 'female' }),
+        resident('c', { count: 3, individual: false, males: 1, females: 2 }),
+      ]),
+    ).toEqual([
+      { species: 'pterophyllum-scalare', count: 5, males: 2, females: 3, lengthCm: 4, origin: 'tank-bred' },
+      listed.group,
+    ]);
+  });
+  it('lets fish grow since they were measured', () => {
+    expect(of([resident('a')], '2026-11-20')[0]!.lengthCm!).toBeGreaterThan(8);
+  });
+  it('leaves out who has left, and kinds that the catalogue no longer knows', () => {
+    expect(of([resident('a', { count: 0 }), resident('b', { species: 'gone-away' })])).toEqual([
+      listed.group,
+    ]);
+  });
+  it('takes a stay in quarantine for what it is: temporary, and over when it is late', () => {
+    const quarantine = { ...tank, purpose: 'quarantine' as const };
+    expect(of([resident('a')], '2026-05-20', quarantine)[0]?.until).toBe('2026-07');
+    expect(of([resident('a')], '2026-11-20', quarantine)[0]?.until).toBe('2026-11');
+  });
+});
+
+describe('applyEdit', () => {
+  const state = (living: Record<string, number> = {}, groups: DraftGroup[] = [listed]): Editable => ({
+    tank,
+    listed: groups,
+    living,
+    profileOf: (id) => catalogue.byId.get(id),
+  });
+  const neon = 'paracheirodon-innesi';
+  const lists = (edited: ReturnType<typeof applyEdit>) =>
+    edited && 'listed' in edited ? edited.listed.map((entry) => entry.group.count) : edited;
+  it('lists the difference to who lives there', () => {
+    expect(
+      lists(applyEdit({ kind: 'set-count', species: neon, count: 12 }, state({ [neon]: 4 }), 'n')),
+    ).toEqual([8]);
+    expect(
+      lists(applyEdit({ kind: 'set-count', species: neon, count: 12 }, state({ [neon]: 4 }, []), 'n')),
+    ).toEqual([8]);
+    expect(
+      lists(applyEdit({ kind: 'set-count', species: neon, count: 4 }, state({ [neon]: 4 }), 'n')),
+    ).toEqual([]);
+  });
+  it('does not send away who lives there', () => {
+    expect(applyEdit({ kind: 'set-count', species: neon, count: 3 }, state({ [neon]: 4 }), 'n')).toBeNull();
+    expect(applyEdit({ kind: 'leave-out', species: neon }, state({ [neon]: 4 }), 'n')).toBeNull();
+    expect(
+      applyEdit({ kind: 'set-sexes', species: neon, males: 1, females: 3 }, state({ [neon]: 4 }), 'n'),
+    ).toBeNull();
+  });
+  it('leaves out, sexes, covers, lays sand, heats and changes routine', () => {
+    expect(lists(applyEdit({ kind: 'leave-out', species: neon }, state(), 'n'))).toEqual([]);
+    expect(applyEdit({ kind: 'set-sexes', species: neon, males: 2, females: 6 }, state(), 'n')).toMatchObject(
+      { listed: [{ group: { count: 8, males: 2, females: 6 } }] },
+    );
+    expect(applyEdit({ kind: 'set-lid', lid: true }, state(), 'n')).toMatchObject({
+      tank: { tank: { lid: true } },
+    });
+    expect(applyEdit({ kind: 'set-substrate', substrate: 'sand' }, state(), 'n')).toMatchObject({
+      tank: { tank: { substrate: 'sand' } },
+    });
+    expect(applyEdit({ kind: 'set-routine', changeFraction: 0.5, everyDays: 4 }, state(), 'n')).toMatchObject(
+      { tank: { routine: { everyDays: 4 } } },
+    );
+  });
+  it('forgets the words for a temperature that it changes', () => {
+    expect(applyEdit({ kind: 'set-temperature', temperatureC: 26 }, state(), 'n')).toMatchObject({
+      tank: { water: { temperatureC: 26 }, entered: {} },
+    });
+  });
+  it('drops sexes that no longer add up', () => {
+    const sexed: DraftGroup = { key: 'k', group: { species: neon, count: 10, males: 5, females: 5 } };
+    expect(applyEdit({ kind: 'set-count', species: neon, count: 6 }, state({}, [sexed]), 'n')).toEqual({
+      listed: [{ key: 'k', group: { species: neon, count: 6 } }],
+    });
+  });
+  it('settles the finding that proposed it: every press that a broken list offers', () => {
+    const groups: DraftGroup[] = [
+      { key: 'a', group: { species: neon, count: 2 } },
+      { key: 'b', group: { species: 'pterophyllum-scalare', count: 3 } },
+      { key: 'c', group: { species: 'carnegiella-strigata', count: 8 } },
+      { key: 'd', group: { species: 'maylandia-estherae', count: 6, males: 2, females: 4 } },
+    ];
+    const body = { ...tank, tank: { ...TANKS.pond, lid: false, substrate: 'gravel' as const } };
+    const before = judge(roomPlan(body, [], groups, catalogue, '2026-11-23'));
+    const pressed = before.findings.flatMap((finding) =>
+      finding.severity === 'stop' || finding.severity === 'caution'
+        ? finding.fixes.flatMap((fix) => (fix.edit ? [[finding, fix.edit] as const] : []))
+        : [],
+    );
+    expect(pressed.length).toBeGreaterThan(8);
+    for (const [finding, edit] of pressed) {
+      const edited = applyEdit(
+        edit,
+        { tank: body, listed: groups, living: {}, profileOf: (id) => catalogue.byId.get(id) },
+        'new',
+      )!;
+      const after = judge(
+        roomPlan(
+          'tank' in edited ? edited.tank : body,
+          [],
+          'listed' in edited ? edited.listed : groups,
+          catalogue,
+          '2026-11-23',
+        ),
+      );
+      const still = after.findings.some(
+        (other) =>
+          other.rule === finding.rule && other.severity === finding.severity && other.text === finding.text,
+      );
+      expect([finding.text, still]).toEqual([finding.text, false]);
+    }
+  });
+});
+
+describe('whatItAdds', () => {
+  it('tells what comes with a kind, and what it settles', () => {
+    const few = judge(plan(TANKS.pond, [{ species: 'paracheirodon-innesi', count: 3 }]));
+    const more = judge(
+      plan(TANKS.pond, [
+        { species: 'paracheirodon-innesi', count: 10 },
+        { species: 'astronotus-ocellatus', count: 1 },
+      ]),
+    );
+    const change = whatItAdds(few, more);
+    expect(change.brings.map((finding) => finding.rule)).toContain('predation');
+    expect(change.settles.map((finding) => finding.rule)).toEqual(['group-size']);
+    expect(whatItAdds(few, few)).toEqual({ brings: [], settles: [] });
+  });
+});

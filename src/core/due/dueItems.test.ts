@@ -1,0 +1,95 @@
+import type { Entry, Member } from '../journal/events';
+import { roomAt } from '../journal/roomAt';
+import type { DocumentBodies } from '../journal/documents';
+import type { EntryId, ResidentId, TankId } from '../model/ids';
+import { dueItems } from './dueItems';
+
+const body = (purpose: DocumentBodies['tank']['purpose']): DocumentBodies['tank'] => ({
+  name: 'T',
+  purpose,
+  order: 1,
+  tank: { lengthCm: 60, widthCm: 30, heightCm: 30 },
+  water: {},
+  routine: {},
+  practice: {},
+  entered: undefined,
+});
+const member = (id: string, count: number): Member => ({
+  id: id as ResidentId,
+  name: id,
+  count,
+  individual: count === 1,
+  sex: 'unknown',
+  males: null,
+  females: null,
+});
+let n = 0;
+const entry = (event: Record<string, unknown>): Entry =>
+  ({
+    id: `e${(n += 1)}` as EntryId,
+    seq: n,
+    recorded: '2026-05-01T10:00:00.000Z',
+    tank: 'T' as TankId,
+    note: '',
+    ...event,
+  }) as Entry;
+const came = (on: string, ...members: Member[]): Entry =>
+  entry({
+    type: 'came',
+    on,
+    species: 'paracheirodon-innesi',
+    members,
+    lengthCm: 2,
+    origin: 'unknown',
+    from: '',
+  });
+const due = (purpose: DocumentBodies['tank']['purpose'], now: string, ...entries: Entry[]) =>
+  dueItems([{ id: 'T', body: body(purpose) }], roomAt(entries), now).map((item) => [
+    item.kind,
+    item.overdueDays,
+  ]);
+
+describe('what is due', () => {
+  const group = came('2026-05-01T10:00:00.000Z', member('g', 8));
+  const pair = came('2026-05-01T10:00:00.000Z', member('a', 1), member('b', 1));
+  it('is nothing in an empty tank', () => expect(due('display', '2026-05-20T10:00:00.000Z')).toEqual([]));
+  it('F84, common practice: looks a day, two days and a week after an arrival', () => {
+    expect(due('display', '2026-05-02T11:00:00.000Z', group)).toEqual([['look', 0]]);
+    expect(due('display', '2026-05-04T11:00:00.000Z', group)).toEqual([['look', 1]]);
+    expect(
+      due(
+        'display',
+        '2026-05-04T11:00:00.000Z',
+        group,
+        entry({ type: 'counted', on: '2026-05-03T12:00:00.000Z', species: 'paracheirodon-innesi', seen: 8 }),
+      ),
+    ).toEqual([]);
+  });
+  it('F95, common practice: quarantine lasts four weeks at the least', () => {
+    expect(due('quarantine', '2026-05-11T11:00:00.000Z', group)).toContainEqual(['quarantine-over', -18]);
+    expect(due('quarantine', '2026-06-01T11:00:00.000Z', group)).toContainEqual(['quarantine-over', 3]);
+  });
+  it('asks for a watch of individuals and a count of groups', () => {
+    expect(due('display', '2026-05-20T11:00:00.000Z', pair)).toEqual([['watch', 12]]);
+    expect(due('display', '2026-05-20T11:00:00.000Z', group)).toEqual([['count', 5]]);
+    expect(
+      due(
+        'display',
+        '2026-05-20T11:00:00.000Z',
+        pair,
+        entry({ type: 'watched', on: '2026-05-19T10:00:00.000Z', minutes: 5 }),
+      ),
+    ).toEqual([]);
+  });
+  it('puts the latest first', () => {
+    const both = due(
+      'display',
+      '2026-06-20T11:00:00.000Z',
+      pair,
+      came('2026-05-02T10:00:00.000Z', member('g', 8)),
+    );
+    expect(both.map(([, days]) => days)).toEqual(
+      [...both.map(([, days]) => days)].sort((x, y) => Number(y) - Number(x)),
+    );
+  });
+});

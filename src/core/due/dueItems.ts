@@ -1,0 +1,124 @@
+import type { DocumentBodies } from '../journal/documents';
+import { residentsOf, type Room } from '../journal/room';
+
+/** Something that wants doing in a tank. */
+export interface DueItem {
+  readonly tank: string;
+  readonly kind: 'look' | 'quarantine-over' | 'watch' | 'count' | 'unnamed';
+  readonly text: string;
+  /** Days past due; 0 is today, negative is still to come. */
+  readonly overdueDays: number;
+}
+
+/** Looks after an arrival, in days: a day, two, a week (common practice). */
+const LOOKS = [1, 2, 7] as const;
+/** Quarantine lasts four weeks at the least (common practice: four to six). */
+const QUARANTINE_DAYS = 28;
+const QUARANTINE_LONG_DAYS = 42;
+/** A territorial tank that nobody watched for a week has no record to judge a step by (from memory). */
+const WATCH_EVERY_DAYS = 7;
+/** Groups are counted once in two weeks, so that a shoal that dwindles is seen (from memory). */
+const COUNT_EVERY_DAYS = 14;
+
+const DAY_MS = 86_400_000;
+/** Whole days from one ISO moment to another. */
+const daysBetween = (from: string, to: string): number =>
+  Math.floor((Date.parse(to) - Date.parse(from)) / DAY_MS);
+
+function looks(tankId: string, room: Room, now: string): readonly DueItem[] {
+  const life = room.tanks[tankId];
+  if (!life?.lastArrival) return [];
+  const age = daysBetween(life.lastArrival, now);
+  const next = LOOKS.filter((day) => age >= day).pop();
+  const seenSince = [life.lastWatch, life.lastCount].some(
+    (on) => on !== null && next !== undefined && daysBetween(life.lastArrival as string, on) >= next,
+  );
+  if (next === undefined || seenSince || age > LOOKS[LOOKS.length - 1]! * 2) return [];
+  return [
+    {
+      tank: tankId,
+      kind: 'look',
+      text: `Look at the newcomers: ${next === 1 ? 'a day' : `${next} days`} after they came.`,
+      overdueDays: age - next,
+    },
+  ];
+}
+
+function quarantine(tankId: string, room: Room, now: string): readonly DueItem[] {
+  const here = residentsOf(room, tankId);
+  if (here.length === 0) return [];
+  const since = here.reduce(
+    (last, resident) => (resident.inTankSince > last ? resident.inTankSince : last),
+    '',
+  );
+  const days = daysBetween(since, now);
+  if (days < QUARANTINE_DAYS) {
+    return [
+      {
+        tank: tankId,
+        kind: 'quarantine-over',
+        text: `Quarantine, day ${days + 1} of ${QUARANTINE_DAYS} to ${QUARANTINE_LONG_DAYS}.`,
+        overdueDays: days - QUARANTINE_DAYS,
+      },
+    ];
+  }
+  return [
+    {
+      tank: tankId,
+      kind: 'quarantine-over',
+      text: `Quarantine is ${days} days old: the batch can move on if nothing showed.`,
+      overdueDays: days - QUARANTINE_DAYS,
+    },
+  ];
+}
+
+function rhythm(tankId: string, room: Room, now: string): readonly DueItem[] {
+  const here = residentsOf(room, tankId);
+  const life = room.tanks[tankId];
+  if (here.length === 0) return [];
+  const since = (on: string | null | undefined, fallback: string): number => daysBetween(on ?? fallback, now);
+  const first = here.reduce(
+    (earliest, resident) => (resident.cameOn < earliest ? resident.cameOn : earliest),
+    now,
+  );
+  const due: DueItem[] = [];
+  const individuals = here.filter((resident) => resident.individual).length;
+  if (individuals >= 2) {
+    const days = since(life?.lastWatch, first);
+    if (days >= WATCH_EVERY_DAYS)
+      due.push({
+        tank: tankId,
+        kind: 'watch',
+        text: life?.lastWatch ? `Not watched for ${days} days.` : 'Never watched yet.',
+        overdueDays: days - WATCH_EVERY_DAYS,
+      });
+  }
+  if (here.some((resident) => !resident.individual)) {
+    const days = since(life?.lastCount, first);
+    if (days >= COUNT_EVERY_DAYS)
+      due.push({
+        tank: tankId,
+        kind: 'count',
+        text: life?.lastCount ? `Not counted for ${days} days.` : 'The groups have never been counted.',
+        overdueDays: days - COUNT_EVERY_DAYS,
+      });
+  }
+  return due;
+}
+
+/**
+ * What is due over all tanks, overdue first. `now` is an ISO moment.
+ */
+export function dueItems(
+  tanks: readonly { readonly id: string; readonly body: DocumentBodies['tank'] }[],
+  room: Room,
+  now: string,
+): readonly DueItem[] {
+  return tanks
+    .flatMap(({ id, body }) => [
+      ...(body.purpose === 'quarantine' ? quarantine(id, room, now) : []),
+      ...looks(id, room, now),
+      ...rhythm(id, room, now),
+    ])
+    .sort((a, b) => b.overdueDays - a.overdueDays || (a.text < b.text ? -1 : 1));
+}

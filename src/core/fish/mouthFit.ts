@@ -1,0 +1,24 @@
+import type { SpeciesProfile } from '../model/species';
+
+export type MouthFit = 'certain' | 'likely' | 'possible' | 'no';
+
+/** Prey depth over gape below which a fish surely goes in, likely, or possibly when shy or ill (common practice; from memory). */
+export const FIT_LIMITS = { certain: 0.8, likely: 1.0, possible: 1.2 } as const;
+
+/** Prey body depth over the eater's gape; below 1 it fits. Lengths in cm. */
+export function mouthRatio(
+  eater: SpeciesProfile,
+  eaterCm: number,
+  prey: SpeciesProfile,
+  preyCm: number,
+): number {
+  const gape = eater.mouth.gapeRatio * eaterCm;
+  return gape > 0 ? (prey.size.depthRatio * preyCm) / gape : Infinity;
+}
+
+/** How surely a body of this ratio to the gape is swallowed. */
+export function mouthFit(ratio: number): MouthFit {
+  if (ratio <= FIT_LIMITS.certain) return 'certain';
+  if (ratio <= FIT_LIMITS.likely) return 'likely';
+  return ratio <= FIT_LIMITS.possible ? 'possible' : 'no';
+}

@@ -1,0 +1,32 @@
+import { readPlan } from '../assess/readPlan';
+import type { Catalogue } from '../model/catalogue';
+import { readBackup } from './backup';
+import { describeValue, type Outcome } from './faults';
+
+/**
+ * Says what kind of Lomvik file this is and whether it is valid.
+ *
+ * Errors: the faults of the kind that its `format` names; a foreign file is told what formats there are.
+ */
+export function checkFile(value: unknown, catalogue: Catalogue): Outcome<'lomvik-plan' | 'lomvik'> {
+  const format =
+    value !== null && typeof value === 'object' ? (value as { format?: unknown }).format : undefined;
+  if (format === 'lomvik-plan') {
+    const plan = readPlan(value, catalogue);
+    return plan.ok ? { ok: true, value: 'lomvik-plan' } : plan;
+  }
+  if (format === 'lomvik') {
+    const backup = readBackup(value, catalogue);
+    return backup.ok ? { ok: true, value: 'lomvik' } : backup;
+  }
+  return {
+    ok: false,
+    faults: [
+      {
+        path: 'format',
+        expected: '"lomvik-plan" (a plan) or "lomvik" (a room backup)',
+        received: describeValue(format),
+      },
+    ],
+  };
+}

@@ -1,0 +1,113 @@
+import {
+  array,
+  boolean,
+  mixed,
+  number,
+  object,
+  string,
+  tuple,
+  type AnyObject,
+  type ArraySchema,
+  type ObjectShape,
+  type Schema,
+} from 'yup';
+
+/**
+ * Building blocks of every schema. Their messages are the words after "expected", so that one sentence serves files,
+ * forms and the command line.
+ */
+
+export const textField = (meaning: string) =>
+  string()
+    .typeError(`${meaning} as text`)
+    .required(meaning)
+    .nonNullable(meaning)
+    .max(10_000, `${meaning} of at most 10,000 characters`);
+
+export const noteField = (meaning: string) =>
+  string()
+    .typeError(`${meaning} as text`)
+    .defined(meaning)
+    .nonNullable(meaning)
+    .max(10_000, `${meaning} of at most 10,000 characters`);
+
+const finite = (value: unknown): boolean => value === undefined || value === null || Number.isFinite(value);
+
+/** A finite number within [low, high], both included. */
+export const numberField = (meaning: string, low: number, high: number) => {
+  const words = `${meaning} from ${low} to ${high}`;
+  return number()
+    .typeError(words)
+    .required(words)
+    .nonNullable(words)
+    .min(low, words)
+    .max(high, words)
+    .test('finite', words, finite);
+};
+
+/** A length above nothing and below a pond's. */
+export const positiveField = (meaning: string, high: number) => {
+  const words = `${meaning} above 0 and at most ${high}`;
+  return number()
+    .typeError(words)
+    .required(words)
+    .nonNullable(words)
+    .moreThan(0, words)
+    .max(high, words)
+    .test('finite', words, finite);
+};
+
+export const wholeField = (meaning: string, low: number, high: number) => {
+  const words = `${meaning}, a whole number from ${low} to ${high}`;
+  return number()
+    .typeError(words)
+    .required(words)
+    .nonNullable(words)
+    .integer(words)
+    .min(low, words)
+    .max(high, words);
+};
+
+export const yesNoField = (meaning: string) => {
+  const words = `${meaning}: true or false`;
+  return boolean().typeError(words).required(words).nonNullable(words);
+};
+
+export const choiceField = <const T extends string>(meaning: string, choices: readonly T[]) => {
+  const words = `${meaning}: one of ${choices.join(', ')}`;
+  return mixed<T>(
+    (value): value is T => typeof value === 'string' && (choices as readonly string[]).includes(value),
+  )
+    .typeError(words)
+    .required(words)
+    .nonNullable(words);
+};
+
+export const listField = <T>(meaning: string, of: Schema): ArraySchema<T[], AnyObject> => {
+  const words = `${meaning} as a list`;
+  return array().typeError(words).of(of).required(words).nonNullable(words) as unknown as ArraySchema<
+    T[],
+    AnyObject
+  >;
+};
+
+/** A range [low, high] in order and within bounds. */
+export const rangeField = (meaning: string, low: number, high: number) => {
+  const words = `${meaning} as [lowest, highest], in order, from ${low} to ${high}`;
+  return tuple([number().required(words), number().required(words)])
+    .typeError(words)
+    .required(words)
+    .nonNullable(words)
+    .test('range', words, (pair) => {
+      if (pair === null || pair === undefined) return true;
+      if (!Array.isArray(pair)) return false;
+      const [a, b] = pair as [unknown, unknown];
+      return typeof a === 'number' && typeof b === 'number' && a <= b && a >= low && b <= high;
+    });
+};
+
+export const groupField = <S extends ObjectShape>(meaning: string, shape: S) =>
+  object(shape)
+    .typeError(`${meaning} as an object`)
+    .required(`${meaning} as an object`)
+    .nonNullable(`${meaning} as an object`);

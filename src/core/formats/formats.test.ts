@@ -1,0 +1,200 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import fc from 'fast-check';
+import { demoRoom } from '@/demo/demoRoom';
+import { catalogue } from '@/testing/plans';
+import { BACKUP_MIGRATIONS, BACKUP_VERSION, assertContiguous, migrate } from '../migrate/migrations';
+import { readBackup, writeBackup } from './backup';
+import { canonicalJson } from './canonicalJson';
+import { checkFile } from './checkFile';
+import { compareBackup } from './compareBackup';
+import { faultLine } from './faults';
+import { parseJson } from './parseJson';
+import { speciesAnswer } from './speciesAnswer';
+
+const demo = demoRoom('2026-05-20');
+const text = writeBackup(demo.documents, demo.entries, '2026-05-20T12:00:00.000Z');
+const parse = (source: string): Record<string, unknown> => JSON.parse(source) as Record<string, unknown>;
+
+describe('a backup', () => {
+  it('comes back byte for byte', () => {
+    const read = readBackup(parse(text), catalogue);
+    if (!read.ok) throw new Error(read.faults.map(faultLine).join('\n'));
+    expect(writeBackup(read.value.documents, read.value.entries, read.value.exportedOn)).toBe(text);
+  });
+  it('does not depend on the order in which things are kept', () => {
+    expect(
+      writeBackup([...demo.documents].reverse(), [...demo.entries].reverse(), '2026-05-20T12:00:00.000Z'),
+    ).toBe(text);
+  });
+  it('is refused when it is newer, and says so', () => {
+    const read = readBackup({ ...parse(text), version: BACKUP_VERSION + 1 }, catalogue);
+    expect(read).toMatchObject({
+      ok: false,
+      faults: [{ path: 'version', expected: expect.stringContaining('newer Lomvik') }],
+    });
+  });
+  it('names the place of every kind of damage', () => {
+    const fault = (
+      change: (file: { entries: Record<string, unknown>[]; documents: Record<string, unknown>[] }) => void,
+    ): string => {
+      const file = parse(text) as never as {
+        entries: Record<string, unknown>[];
+        documents: Record<string, unknown>[];
+      };
+      change(file);
+      const read = readBackup(file, catalogue);
+      return read.ok ? 'accepted' : faultLine(read.faults[0]!);
+    };
+    expect(fault((file) => (file.entries[0]!.species = 'no-such-fish'))).toMatch(
+      /^entries\[0\]\.species: expected a species identifier/,
+    );
+    expect(fault((file) => (file.entries[0]!.type = 'vanished'))).toMatch(
+      /^entries\[0\]\.type: expected the kind of entry: one of came/,
+    );
+    expect(fault((file) => (file.entries[3]!.on = 'yesterday'))).toMatch(
+      /^entries\[3\]\.on: expected when it happened as an ISO date and time/,
+    );
+    expect(fault((file) => (file.entries[1]!.id = file.entries[0]!.id))).toMatch(
+      /^entries\[1\]\.id: expected an identifier that no other has/,
+    );
+    expect(
+      fault(
+        (file) =>
+          ((file.documents.find((one) => one.kind === 'draft') as { body: { groups: unknown } }).body.groups =
+            'many'),
+      ),
+    ).toMatch(/^documents\[\d\]\.body\.groups: expected groups as a list/);
+    expect(fault((file) => ((file as Record<string, unknown>).entries = null))).toMatch(
+      /^entries: expected a list of entries, found null/,
+    );
+    expect(
+      fault((file) =>
+        file.entries.push({
+          id: 'x',
+          type: 'corrected',
+          on: '2026-01-01T10:00',
+          recorded: '2026-01-01T10:00',
+          target: 'demo-001',
+          replacement: { type: 'odd' },
+        }),
+      ),
+    ).toMatch(/replacement: expected what is true instead, or null/);
+    expect(fault(() => undefined)).toBe('accepted');
+  });
+});
+
+describe('canonicalJson', () => {
+  it('gives equal texts for equal things', () => {
+    fc.assert(
+      fc.property(fc.dictionary(fc.string(), fc.jsonValue()), (thing) => {
+        const turned = Object.fromEntries(Object.entries(thing).reverse());
+        expect(canonicalJson(turned)).toBe(canonicalJson(thing));
+        expect(JSON.parse(canonicalJson(thing))).toEqual(JSON.parse(JSON.stringify(thing)));
+      }),
+    );
+  });
+});
+
+describe('compareBackup', () => {
+  it('finds nothing between a room and its own file', () =>
+    expect(compareBackup(demo, demo).same).toBe(true));
+  it('counts what is new, changed and gone', () => {
+    const entries = [...demo.entries.slice(1), { ...demo.entries[1]!, id: 'new' as never }];
+    const documents = demo.documents
+      .slice(1)
+      .map((document, i) =>
+        i === 0 ? { ...document, body: { ...document.body, name: 'Other' } } : document,
+      ) as typeof demo.documents;
+    const changes = compareBackup(demo, { documents, entries });
+    expect(changes.entries).toEqual({ added: 1, changed: 0, removed: 1 });
+    expect(changes.documents).toEqual({ added: [], changed: ['tank Other'], removed: ['tank Skerry'] });
+  });
+});
+
+describe('migrations', () => {
+  it('lead to the version that is written, without a gap', () =>
+    expect(() => assertContiguous(BACKUP_MIGRATIONS, BACKUP_VERSION)).not.toThrow());
+  const steps = [
+    { from: 1, name: 'one', up: (file: Record<string, unknown>) => ({ ...file, one: true }) },
+    { from: 2, name: 'two', up: (file: Record<string, unknown>) => ({ ...file, two: true }) },
+  ];
+  it('are run from the file’s version on, each once', () => {
+    expect(migrate({ version: 1 }, 1, steps)).toEqual({ version: 3, one: true, two: true });
+    expect(migrate({ version: 2 }, 2, steps)).toEqual({ version: 3, two: true });
+    expect(migrate({ version: 3 }, 3, steps)).toEqual({ version: 3 });
+  });
+  it('are refused with a gap or a missing end', () => {
+    expect(() => assertContiguous([steps[1]!], 2)).toThrow('starts at 2, expected 1');
+    expect(() => assertContiguous(steps, 4)).toThrow('lead to version 3');
+  });
+});
+
+describe('parseJson', () => {
+  it('says where the reading stopped, and that a file seems cut short', () => {
+    const cut = parseJson('{\n  "a": [1, 2');
+    expect(cut).toMatchObject({
+      ok: false,
+      faults: [
+        { expected: expect.stringContaining('cut short'), received: expect.stringContaining('line 2') },
+      ],
+    });
+    expect(parseJson('{"a": tru }')).toMatchObject({
+      ok: false,
+      faults: [{ received: expect.stringContaining('line 1, column') }],
+    });
+    expect(parseJson('  ')).toMatchObject({ ok: false, faults: [{ received: 'an empty file' }] });
+    expect(parseJson('\uFEFF{"a":1}')).toEqual({ ok: true, value: { a: 1 } });
+  });
+});
+
+describe('broken files', () => {
+  const folder = join(process.cwd(), 'fixtures', 'broken');
+  const files = readdirSync(folder);
+  it('are there in every kind', () => expect(files.length).toBeGreaterThanOrEqual(10));
+  it.each(files)('%s is refused with a place and what was expected', (name) => {
+    const parsed = parseJson(readFileSync(join(folder, name), 'utf8'));
+    const faults = parsed.ok ? checkFile(parsed.value, catalogue) : parsed;
+    if (faults.ok) throw new Error(`${name} was accepted`);
+    for (const fault of faults.faults) expect(faultLine(fault)).toMatch(/^.+: expected .+, found .+$/);
+  });
+});
+
+describe('speciesAnswer', () => {
+  it('has every key that outside tools rely on, for every species', () => {
+    const keys = [
+      'id',
+      'scientificName',
+      'aliases',
+      'commonNames',
+      'adultLengthCm',
+      'matureAtCm',
+      'temperatureC',
+      'ph',
+      'ghDh',
+      'salinityPpt',
+      'company',
+      'smallestGroup',
+      'comfortableGroup',
+      'badNumbers',
+      'tank',
+      'gapeRatio',
+      'depthRatio',
+      'eatsFish',
+      'eatsShrimp',
+      'finNipping',
+      'longFins',
+      'eatsPlants',
+      'jumps',
+      'layers',
+      'lifeYears',
+      'kin',
+      'lookalike',
+      'confidence',
+      'basis',
+      'notes',
+    ];
+    for (const profile of catalogue.all)
+      expect(Object.keys(speciesAnswer(profile))).toEqual(expect.arrayContaining(keys));
+  });
+});

@@ -1,0 +1,45 @@
+import { parseTree, type ParseError } from 'jsonc-parser';
+import type { Outcome } from './faults';
+
+/** Where in a text an offset lies, as line and column from 1. */
+function place(text: string, offset: number): string {
+  const before = text.slice(0, offset).split('\n');
+  return `line ${before.length}, column ${(before[before.length - 1] ?? '').length + 1}`;
+}
+
+/** Where strict JSON stops being read; engines word their own errors differently and often leave the place out. */
+function whereItStops(text: string): { readonly offset: number; readonly cut: boolean } {
+  const errors: ParseError[] = [];
+  parseTree(text, errors, { disallowComments: true, allowTrailingComma: false });
+  const first = errors[0] ?? { offset: text.length, length: 0 };
+  return { offset: first.offset, cut: first.offset + first.length >= text.trimEnd().length };
+}
+
+/** A byte order mark that some editors write. */
+const BOM = '\uFEFF';
+
+/**
+ * JSON text as a value.
+ *
+ * Errors: an empty, truncated or foreign text, with the line and column where the reading stopped.
+ */
+export function parseJson(text: string): Outcome<unknown> {
+  const body = text.startsWith(BOM) ? text.slice(1) : text;
+  if (body.trim() === '')
+    return { ok: false, faults: [{ path: '', expected: 'JSON text', received: 'an empty file' }] };
+  try {
+    return { ok: true, value: JSON.parse(body) as unknown };
+  } catch {
+    const { offset, cut } = whereItStops(body);
+    return {
+      ok: false,
+      faults: [
+        {
+          path: '',
+          expected: `whole JSON text${cut ? '; the file seems cut short' : ''}`,
+          received: `text that cannot be read at ${place(body, offset)}`,
+        },
+      ],
+    };
+  }
+}

@@ -1,0 +1,41 @@
+import Ajv2020 from 'ajv/dist/2020';
+import { readFileSync, readdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { demoRoom } from '@/demo/demoRoom';
+import { catalogue, judge, plan, TANKS } from '@/testing/plans';
+import { toAnswer } from '../assess/toAnswer';
+import { EVENT_TYPES } from '../journal/events';
+import { writeBackup } from './backup';
+
+const ajv = new Ajv2020({ allErrors: true, allowUnionTypes: true });
+const schema = (name: string) =>
+  ajv.compile(
+    JSON.parse(readFileSync(join(process.cwd(), 'docs', 'schema', `${name}.schema.json`), 'utf8')) as object,
+  );
+const [planSchema, assessmentSchema, backupSchema] = ['plan', 'assessment', 'backup'].map(schema);
+
+describe('the published JSON Schemas', () => {
+  it('accept what Lomvik writes', () => {
+    const demo = demoRoom('2026-05-20');
+    expect(backupSchema!(JSON.parse(writeBackup(demo.documents, demo.entries, '')))).toBe(true);
+    const file = plan(
+      TANKS.us20long,
+      catalogue.all.map((profile) => ({ species: profile.id, count: 3, lengthCm: profile.size.soldCm })),
+    );
+    expect(planSchema!(JSON.parse(JSON.stringify(file)))).toBe(true);
+    expect(assessmentSchema!(JSON.parse(JSON.stringify(toAnswer(judge(file)))))).toBe(true);
+  });
+  it('know every kind of entry', () => {
+    const text = readFileSync(join(process.cwd(), 'docs', 'schema', 'backup.schema.json'), 'utf8');
+    for (const type of EVENT_TYPES) expect(text).toContain(`"${type}"`);
+  });
+  // A schema knows shapes, not species: names that lead nowhere are the reader's to find.
+  const shapes = readdirSync(join(process.cwd(), 'fixtures', 'broken')).filter(
+    (name) => name.endsWith('.lomvik-plan.json') && !/unknown-species|hostile|truncated|empty/.test(name),
+  );
+  it.each(shapes)('refuse %s', (name) => {
+    expect(
+      planSchema!(JSON.parse(readFileSync(join(process.cwd(), 'fixtures', 'broken', name), 'utf8'))),
+    ).toBe(false);
+  });
+});

@@ -1,0 +1,63 @@
+import growth from '@/testing/fixtures/growth.json';
+import { catalogue } from '@/testing/plans';
+import { growthRate, lengthAt } from './lengthAt';
+import { lengthsByMonth } from './lengthsByMonth';
+import { addMonths, monthsBetween } from './months';
+import { lengthAfterMonths, monthsUntilLength } from './speciesGrowth';
+
+describe('lengthAt', () => {
+  it('F50, common practice: 5.5 cm to 16.5 cm in a year toward 25 cm gives K of 0.83 a year', () => {
+    expect(growthRate(25, 5.5, 16.5, 1)).toBeCloseTo(0.83, 2);
+    expect(lengthAt(25, growthRate(25, 5.5, 16.5, 1), 5.5, 1)).toBeCloseTo(16.5, 9);
+  });
+
+  it.each(growth.curves.map((curve) => [curve.Linf, curve] as const))(
+    'agrees with the closed form in R toward %d cm',
+    (_final, curve) => {
+      const start = curve.L[1]!;
+      curve.t.slice(1).forEach((t, i) => {
+        expect(lengthAt(curve.Linf, curve.K, start, t - curve.t[1]!)).toBeCloseTo(curve.L[i + 1]!, 8);
+      });
+    },
+  );
+
+  it('leaves a fish alone that is longer than its kind', () => {
+    expect(lengthAt(10, 1, 12, 3)).toBe(12);
+  });
+});
+
+describe('growth of a species', () => {
+  const angel = catalogue.byId.get('pterophyllum-scalare')!;
+  it('reaches 95 % of its length in the months to grown', () => {
+    expect(lengthAfterMonths(angel, angel.size.soldCm, angel.size.monthsToGrown)).toBeCloseTo(15 * 0.95, 6);
+  });
+  it('says the first whole month a length is reached', () => {
+    const months = monthsUntilLength(angel, angel.size.soldCm, 7.5)!;
+    expect(lengthAfterMonths(angel, angel.size.soldCm, months)).toBeGreaterThanOrEqual(7.5);
+    expect(lengthAfterMonths(angel, angel.size.soldCm, months - 1)).toBeLessThan(7.5);
+    expect(monthsUntilLength(angel, 9, 7.5)).toBe(0);
+    expect(monthsUntilLength(angel, 9, 15)).toBeNull();
+  });
+});
+
+describe('lengthsByMonth', () => {
+  it('walks the same curve that lengthAfterMonths asks for', () => {
+    for (const profile of catalogue.all) {
+      for (const start of [profile.size.soldCm, profile.size.matureCm, 500]) {
+        const lengths = lengthsByMonth(profile, start);
+        lengths.forEach((length, month) =>
+          expect(Math.abs(length - lengthAfterMonths(profile, start, month))).toBeLessThan(1e-6),
+        );
+      }
+    }
+  });
+});
+
+describe('months', () => {
+  it('counts over the turn of a year', () => {
+    expect(addMonths('2026-11', 3)).toBe('2027-02');
+    expect(addMonths('2026-11-23', 13)).toBe('2027-12');
+    expect(addMonths('2026-03', -4)).toBe('2025-11');
+    expect(monthsBetween('2026-11', '2027-02')).toBe(3);
+  });
+});

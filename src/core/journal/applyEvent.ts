@@ -1,0 +1,170 @@
+import type { Dated, Member } from './events';
+import { NEW_TANK_LIFE, type Resident, type Room, type TankLife } from './room';
+
+const withResident = (room: Room, resident: Resident): Room => ({
+  ...room,
+  residents: { ...room.residents, [resident.id]: resident },
+});
+
+const withTank = (room: Room, tank: string, life: Partial<TankLife>): Room => ({
+  ...room,
+  tanks: { ...room.tanks, [tank]: { ...(room.tanks[tank] ?? NEW_TANK_LIFE), ...life } },
+});
+
+type Born = Pick<Resident, 'species' | 'tank' | 'lengthCm' | 'origin' | 'source' | 'bornHere'> & {
+  readonly on: string;
+};
+
+const newcomer = (member: Member, born: Born): Resident => ({
+  id: member.id,
+  name: member.name,
+  species: born.species,
+  tank: born.tank,
+  count: member.count,
+  individual: member.individual,
+  sex: member.sex,
+  sexSure: 'guess',
+  males: member.males,
+  females: member.females,
+  lengthCm: born.lengthCm,
+  measuredOn: born.on,
+  origin: born.origin,
+  source: born.source,
+  cameOn: born.on,
+  bornHere: born.bornHere,
+  inTankSince: born.on,
+  pairedWith: null,
+  rehomed: 0,
+  died: 0,
+  leftOn: null,
+});
+
+/** Says of an entry that it could not be applied; the room stays as it was. */
+export const loose = (room: Room, why: string): Room => ({ ...room, loose: [...room.loose, why] });
+
+/** Changes one resident that must be here; otherwise the entry is loose. */
+function change(room: Room, event: Dated, id: string, how: (resident: Resident) => Partial<Resident>): Room {
+  const resident = room.residents[id];
+  if (!resident) return loose(room, `${event.type} of ${id} on ${event.on}: nobody of that name has come`);
+  return withResident(room, { ...resident, ...how(resident) });
+}
+
+/** Fewer known males and females when some of a group go: unknown which, so the larger share is trimmed. */
+function trimmed(resident: Resident, left: number): Pick<Resident, 'males' | 'females'> {
+  const { males, females } = resident;
+  if (males === null || females === null || males + females <= left) return { males, females };
+  const excess = males + females - left;
+  const fromFemales = Math.min(females, Math.ceil((excess * females) / (males + females)));
+  return { males: Math.max(0, males - (excess - fromFemales)), females: females - fromFemales };
+}
+
+function leave(room: Room, event: Dated, id: string, count: number, which: 'rehomed' | 'died'): Room {
+  return change(room, event, id, (resident) => {
+    const gone = Math.min(count, resident.count);
+    const left = resident.count - gone;
+    return {
+      count: left,
+      [which]: resident[which] + gone,
+      leftOn: left === 0 ? event.on : null,
+      ...trimmed(resident, left),
+    };
+  });
+}
+
+function split(room: Room, event: Extract<Dated, { type: 'split' }>): Room {
+  const group = room.residents[event.resident];
+  const taken = event.into.reduce((sum, part) => sum + part.count, 0);
+  if (!group) return loose(room, `split of ${event.resident} on ${event.on}: nobody of that name has come`);
+  if (taken > group.count)
+    return loose(room, `split of ${event.resident} on ${event.on}: ${taken} out of ${group.count}`);
+  const left = group.count - taken;
+  const parts = event.into.map((part) => ({
+    ...group,
+    ...part,
+    sexSure: 'guess' as const,
+    rehomed: 0,
+    died: 0,
+    leftOn: null,
+    pairedWith: null,
+  }));
+  const rest = { ...group, count: left, leftOn: left === 0 ? event.on : null, ...trimmed(group, left) };
+  return [rest, ...parts].reduce(withResident, room);
+}
+
+/**
+ * The room after one happening. Total: an entry that makes no sense is kept as loose, never thrown away in silence.
+ */
+export function applyEvent(room: Room, event: Dated): Room {
+  switch (event.type) {
+    case 'came': {
+      const { species, tank, lengthCm, origin, from: source, on } = event;
+      const born: Born = { species, tank, lengthCm, origin, source, bornHere: false, on };
+      return withTank(
+        event.members.map((member) => newcomer(member, born)).reduce(withResident, room),
+        tank,
+        { lastArrival: on },
+      );
+    }
+    case 'born': {
+      const { species, tank, lengthCm, on } = event;
+      return withResident(
+        room,
+        newcomer(event.member, {
+          species,
+          tank,
+          lengthCm,
+          origin: 'tank-bred',
+          source: '',
+          bornHere: true,
+          on,
+        }),
+      );
+    }
+    case 'moved':
+      return withTank(
+        change(room, event, event.resident, () => ({ tank: event.tank, inTankSince: event.on })),
+        event.tank,
+        { lastArrival: event.on },
+      );
+    case 'split':
+      return split(room, event);
+    case 'named':
+      return change(room, event, event.resident, () => ({ name: event.name }));
+    case 'sexed':
+      return change(room, event, event.resident, () => ({
+        sex: event.sex,
+        sexSure: event.sure,
+        males: event.males,
+        females: event.females,
+      }));
+    case 'identified':
+      return change(room, event, event.resident, () => ({ species: event.species }));
+    case 'paired':
+      return change(
+        change(room, event, event.first, () => ({ pairedWith: event.second })),
+        event,
+        event.second,
+        () => ({ pairedWith: event.first }),
+      );
+    case 'measured':
+      return change(room, event, event.resident, () => ({ lengthCm: event.lengthCm, measuredOn: event.on }));
+    case 'rehomed':
+      return leave(room, event, event.resident, event.count, 'rehomed');
+    case 'died':
+      return leave(room, event, event.resident, event.count, 'died');
+    case 'watched':
+      return withTank(room, event.tank, {
+        lastWatch: event.on,
+        watchedMinutes: (room.tanks[event.tank]?.watchedMinutes ?? 0) + event.minutes,
+      });
+    case 'counted':
+      return withTank(room, event.tank, { lastCount: event.on });
+    case 'stepped-in':
+      return withTank(room, event.tank, { lastStep: event.on });
+    case 'chased':
+    case 'spawned':
+    case 'fry':
+    case 'noted':
+      return room;
+  }
+}

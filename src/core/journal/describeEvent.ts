@@ -1,0 +1,118 @@
+import { commonName, type Catalogue } from '../model/catalogue';
+import { countOf } from '../rules/words';
+import type { Dated, Member } from './events';
+
+/** Names that a sentence needs: of tanks and of residents, as they are known now. */
+export interface Names {
+  readonly catalogue: Catalogue;
+  readonly tank: (id: string) => string;
+  readonly resident: (id: string) => string;
+}
+
+const tail = (...parts: readonly string[]): string => {
+  const said = parts.filter((part) => part.trim() !== '');
+  return said.length > 0 ? ` ${said.map((part) => part.trim().replace(/\.?$/, '.')).join(' ')}` : '';
+};
+
+const CONTESTS = {
+  chase: 'chased',
+  nip: 'nipped',
+  bite: 'bit',
+  display: 'displayed at',
+  fight: 'beat',
+  evict: 'drove out',
+} as const;
+
+function membersOf(members: readonly Member[]): string {
+  const named = members.filter((member) => member.name !== '').map((member) => member.name);
+  return named.length > 0 ? ` (${named.join(', ')})` : '';
+}
+
+/** One event as a plain sentence. */
+export function describeEvent(event: Dated, names: Names): string {
+  const species = (id: string): string => {
+    const profile = names.catalogue.byId.get(id);
+    return profile ? commonName(profile) : id;
+  };
+  const counted = (count: number, id: string): string => {
+    const profile = names.catalogue.byId.get(id);
+    return profile ? countOf(count, profile) : `${count} ${id}`;
+  };
+  switch (event.type) {
+    case 'came': {
+      const count = event.members.reduce((sum, member) => sum + member.count, 0);
+      return `${counted(count, event.species)}${membersOf(event.members)} came to ${names.tank(event.tank)}, ${event.lengthCm} cm${event.from ? `, from ${event.from}` : ''}.${tail(event.note)}`;
+    }
+    case 'born':
+      return `${counted(event.member.count, event.species)} born and kept in ${names.tank(event.tank)}.${tail(event.note)}`;
+    case 'moved':
+      return `${names.resident(event.resident)} moved to ${names.tank(event.tank)}.${tail(event.note)}`;
+    case 'split':
+      return `${names.resident(event.resident)} split: ${event.into.map((part) => `${part.name || 'unnamed'} (${part.count})`).join(', ')}.`;
+    case 'named':
+      return `${names.resident(event.resident)} is now called ${event.name}.`;
+    case 'sexed':
+      return `${names.resident(event.resident)} sexed: ${event.males !== null || event.females !== null ? `${event.males ?? 0} male, ${event.females ?? 0} female` : event.sex}, ${event.sure}.${tail(event.note)}`;
+    case 'identified':
+      return `${names.resident(event.resident)} is ${species(event.species)}, as now known.${tail(event.note)}`;
+    case 'paired':
+      return `${names.resident(event.first)} and ${names.resident(event.second)} have paired.${tail(event.note)}`;
+    case 'spawned':
+      return `${species(event.species)} spawned in ${names.tank(event.tank)}${event.parents.length > 0 ? `: ${event.parents.map(names.resident).join(' and ')}` : ''}.${tail(event.note)}`;
+    case 'fry':
+      return `${event.seen} fry of ${species(event.species)} seen in ${names.tank(event.tank)}.${tail(event.note)}`;
+    case 'measured':
+      return `${names.resident(event.resident)} measured ${event.lengthCm} cm.`;
+    case 'watched':
+      return `Watched ${names.tank(event.tank)} for ${Number(event.minutes.toFixed(1))} minutes.${tail(event.note)}`;
+    case 'chased':
+      return `${names.resident(event.winner)} ${CONTESTS[event.what]} ${names.resident(event.loser)}${event.place ? ` (${event.place})` : ''}.`;
+    case 'stepped-in':
+      return `Step taken in ${names.tank(event.tank)}: ${event.step}.${tail(event.note)}`;
+    case 'counted':
+      return `Counted ${counted(event.seen, event.species)} in ${names.tank(event.tank)}.${tail(event.note)}`;
+    case 'rehomed':
+      return `${event.count > 1 ? `${event.count} of ` : ''}${names.resident(event.resident)} rehomed to ${event.taker}: ${event.reason}.${tail(event.credit ? `For ${event.credit}` : '', event.note)}`;
+    case 'died':
+      return `${event.count > 1 ? `${event.count} of ` : ''}${names.resident(event.resident)} ${event.how === 'missing' ? 'missing, taken for dead' : event.how === 'put down' ? 'put down' : 'found dead'}${event.cause ? `: ${event.cause}` : ''}.${tail(event.note)}`;
+    case 'noted':
+      return event.text;
+  }
+}
+
+/** Tanks that an event speaks of, as far as it says so itself. */
+export function tankOfEvent(event: Dated): string | null {
+  return 'tank' in event ? (event.tank ?? null) : null;
+}
+
+/** Residents that an event speaks of. */
+export function residentsOfEvent(event: Dated): readonly string[] {
+  switch (event.type) {
+    case 'came':
+      return event.members.map((member) => member.id);
+    case 'born':
+      return [event.member.id];
+    case 'split':
+      return [event.resident, ...event.into.map((part) => part.id)];
+    case 'paired':
+      return [event.first, event.second];
+    case 'chased':
+      return [event.winner, event.loser];
+    case 'spawned':
+      return event.parents;
+    case 'moved':
+    case 'named':
+    case 'sexed':
+    case 'identified':
+    case 'measured':
+    case 'rehomed':
+    case 'died':
+      return [event.resident];
+    case 'watched':
+    case 'fry':
+    case 'stepped-in':
+    case 'counted':
+    case 'noted':
+      return [];
+  }
+}

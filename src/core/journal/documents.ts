@@ -1,0 +1,99 @@
+import type { InferType } from 'yup';
+import {
+  choiceField,
+  groupField,
+  listField,
+  noteField,
+  numberField,
+  textField,
+  wholeField,
+} from '../formats/fields';
+import { idField, type DocumentId, type TankId } from '../model/ids';
+import {
+  planGroupSchema,
+  planPracticeSchema,
+  planRoutineSchema,
+  planTankSchema,
+  planWaterSchema,
+} from '../model/plan';
+import { momentField } from './events';
+
+export const TANK_PURPOSES = ['display', 'grow-out', 'quarantine', 'hospital'] as const;
+
+/** Words a keeper typed for a measure, by the path of the field, so that they come back as typed. */
+const enteredSchema = groupField('values as typed', {}).optional().default(undefined);
+
+const tankDocument = groupField('a tank', {
+  name: textField('a name'),
+  purpose: choiceField('what it is for', TANK_PURPOSES),
+  order: numberField('its place in the rack', -1e6, 1e6),
+  tank: planTankSchema,
+  water: planWaterSchema,
+  routine: planRoutineSchema,
+  practice: planPracticeSchema,
+  entered: enteredSchema,
+});
+
+const draftGroupSchema = groupField('a listed group', {
+  key: textField('a key'),
+  group: planGroupSchema,
+});
+export type DraftGroup = InferType<typeof draftGroupSchema>;
+
+const draftDocument = groupField('a draft stock list', {
+  tank: idField<TankId>('a tank'),
+  name: textField('a name'),
+  groups: listField<DraftGroup>('groups', draftGroupSchema),
+});
+
+const watchingDocument = groupField('a watch that runs', {
+  tank: idField<TankId>('a tank'),
+  watch: textField('the watch'),
+  startedOn: momentField('when it began'),
+  /** Seconds already counted before the last pause. */
+  countedSeconds: numberField('seconds counted', 0, 1e7),
+  /** When the clock last started; null while it is paused. */
+  runningSince: momentField('when the clock last started').nullable().optional().default(null),
+});
+
+const settingsDocument = groupField('settings', {
+  length: choiceField('lengths in', ['cm', 'in'] as const),
+  volume: choiceField('volumes in', ['L', 'gal', 'impgal'] as const),
+  temperature: choiceField('temperatures in', ['C', 'F'] as const),
+  hardness: choiceField('hardness in', ['dH', 'ppmCaCO3'] as const),
+  keeper: noteField('the keeper'),
+});
+
+/** Bodies by kind of document. A new kind is one line here. */
+export const DOCUMENT_BODIES = {
+  tank: tankDocument,
+  draft: draftDocument,
+  watching: watchingDocument,
+  settings: settingsDocument,
+} as const;
+
+export type DocumentKind = keyof typeof DOCUMENT_BODIES;
+export type DocumentBodies = { [K in DocumentKind]: InferType<(typeof DOCUMENT_BODIES)[K]> };
+/** A plan-like thing with revisions. `body: null` means removed; the last revision says so. */
+export type RoomDocument = {
+  [K in DocumentKind]: {
+    readonly id: DocumentId;
+    readonly kind: K;
+    readonly body: DocumentBodies[K] | null;
+    readonly rev: number;
+  };
+}[DocumentKind];
+
+export const documentBaseSchema = groupField('a document', {
+  id: idField<DocumentId>('a document identifier'),
+  kind: choiceField('the kind of document', Object.keys(DOCUMENT_BODIES) as DocumentKind[]),
+  rev: wholeField('a revision', 1, 1e9),
+});
+
+export const DEFAULT_SETTINGS: DocumentBodies['settings'] = {
+  length: 'cm',
+  volume: 'L',
+  temperature: 'C',
+  hardness: 'dH',
+  keeper: '',
+};

@@ -1,0 +1,199 @@
+import { mixed, type InferType } from 'yup';
+import {
+  choiceField,
+  groupField,
+  listField,
+  noteField,
+  numberField,
+  positiveField,
+  textField,
+  wholeField,
+  yesNoField,
+} from '../formats/fields';
+import { idField, type EntryId, type ResidentId, type TankId } from '../model/ids';
+import { ORIGINS } from '../model/plan';
+
+export const SEXES = ['male', 'female', 'unknown'] as const;
+export const SURENESS = ['sure', 'likely', 'guess'] as const;
+export const CONTEST_KINDS = ['chase', 'nip', 'bite', 'display', 'fight', 'evict'] as const;
+export const STEPS = [
+  'rearranged',
+  'fed more often',
+  'shorter light',
+  'sight breaks',
+  'more refuges',
+  'fewer hides',
+  'more of the kind',
+  'dither fish',
+  'sex ratio',
+  'boss set aside',
+  'larger tank',
+  'other',
+] as const;
+export const DEATHS = ['found', 'missing', 'put down'] as const;
+export const REHOME_REASONS = [
+  'too big',
+  'too rough',
+  'bullied',
+  'surplus',
+  'blocks a planned fish',
+  'not of this region',
+  'old',
+  'moving house',
+  'other',
+] as const;
+
+const tank = () => idField<TankId>('a tank');
+const resident = () => idField<ResidentId>('a fish or group');
+const species = () => textField('a species identifier');
+const count = () => wholeField('a count', 1, 10_000);
+const length = () => positiveField('a length in cm', 400);
+const note = () => noteField('a note');
+
+const memberSchema = groupField('a newcomer', {
+  id: resident(),
+  name: noteField('a name or mark'),
+  count: count(),
+  individual: yesNoField('an individual'),
+  sex: choiceField('sex', SEXES),
+  males: wholeField('males', 0, 10_000).nullable().optional().default(null),
+  females: wholeField('females', 0, 10_000).nullable().optional().default(null),
+});
+export type Member = InferType<typeof memberSchema>;
+
+/**
+ * What can happen in a room, one body schema an event. A new event is one entry here and one case in `applyEvent`.
+ * Lengths in cm, durations in minutes.
+ */
+export const EVENT_BODIES = {
+  came: groupField('an arrival', {
+    tank: tank(),
+    species: species(),
+    members: listField<Member>('newcomers', memberSchema).min(1, 'at least one newcomer'),
+    lengthCm: length(),
+    origin: choiceField('origin', ORIGINS),
+    from: noteField('where from'),
+    note: note(),
+  }),
+  moved: groupField('a move', { resident: resident(), tank: tank(), note: note() }),
+  split: groupField('a split', {
+    resident: resident(),
+    into: listField<Member>('parts', memberSchema).min(1, 'at least one part'),
+  }),
+  named: groupField('a naming', { resident: resident(), name: textField('a name or mark') }),
+  sexed: groupField('a sexing', {
+    resident: resident(),
+    sex: choiceField('sex', SEXES),
+    sure: choiceField('how sure', SURENESS),
+    males: wholeField('males', 0, 10_000).nullable().optional().default(null),
+    females: wholeField('females', 0, 10_000).nullable().optional().default(null),
+    note: note(),
+  }),
+  identified: groupField('an identification', { resident: resident(), species: species(), note: note() }),
+  paired: groupField('a pairing', { first: resident(), second: resident(), note: note() }),
+  spawned: groupField('a spawning', {
+    tank: tank(),
+    parents: listField<ResidentId>('parents', resident()),
+    species: species(),
+    note: note(),
+  }),
+  fry: groupField('fry seen', {
+    tank: tank(),
+    species: species(),
+    seen: wholeField('fry seen', 0, 100_000),
+    note: note(),
+  }),
+  born: groupField('young kept', {
+    tank: tank(),
+    species: species(),
+    member: memberSchema,
+    lengthCm: length(),
+    note: note(),
+  }),
+  measured: groupField('a measuring', { resident: resident(), lengthCm: length() }),
+  watched: groupField('a watch', {
+    tank: tank(),
+    minutes: numberField('minutes watched', 0, 1440),
+    note: note(),
+  }),
+  chased: groupField('a contest', {
+    tank: tank(),
+    watch: noteField('the watch it belongs to'),
+    winner: resident(),
+    loser: resident(),
+    what: choiceField('what happened', CONTEST_KINDS),
+    place: noteField('where'),
+  }),
+  'stepped-in': groupField('a step taken', {
+    tank: tank(),
+    step: choiceField('the step', STEPS),
+    note: note(),
+  }),
+  counted: groupField('a count', {
+    tank: tank(),
+    species: species(),
+    seen: wholeField('animals seen', 0, 100_000),
+    note: note(),
+  }),
+  rehomed: groupField('a rehoming', {
+    resident: resident(),
+    count: count(),
+    reason: choiceField('the reason', REHOME_REASONS),
+    taker: textField('who takes it'),
+    credit: noteField('credit'),
+    note: note(),
+  }),
+  died: groupField('a death', {
+    resident: resident(),
+    count: count(),
+    how: choiceField('how it was found', DEATHS),
+    cause: noteField('the cause'),
+    note: note(),
+  }),
+  noted: groupField('a note', {
+    tank: tank().nullable().optional().default(null),
+    text: textField('the note'),
+  }),
+} as const;
+
+export type EventType = keyof typeof EVENT_BODIES;
+export const EVENT_TYPES = Object.keys(EVENT_BODIES) as readonly EventType[];
+
+export type EventBodies = { [T in EventType]: InferType<(typeof EVENT_BODIES)[T]> };
+/** What happened: a type with the body that belongs to it. */
+export type Happening = { [T in EventType]: { readonly type: T } & EventBodies[T] }[EventType];
+/** A correction replaces what an earlier entry says, or strikes it out with `null`. The earlier entry stays in the journal. */
+export interface Correction {
+  readonly type: 'corrected';
+  readonly target: EntryId;
+  readonly replacement: Dated | null;
+}
+/** A happening with its moment, ISO date and time. */
+export type Dated = Happening & { readonly on: string };
+/** One line of the journal. `seq` is its place, given by the store; `recorded` the moment it was written down. */
+export type Entry = (Dated | (Correction & { readonly on: string })) & {
+  readonly id: EntryId;
+  readonly seq: number;
+  readonly recorded: string;
+};
+/** An entry that the store has not placed yet. */
+export type NewEntry = Entry extends infer E ? (E extends Entry ? Omit<E, 'seq'> : never) : never;
+
+export const momentField = (meaning: string) =>
+  textField(meaning).test(
+    'moment',
+    `${meaning} as an ISO date and time`,
+    (value) => typeof value === 'string' && /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}/.test(value),
+  );
+
+export const entryBaseSchema = groupField('an entry', {
+  id: idField<EntryId>('an entry identifier'),
+  type: mixed<EventType | 'corrected'>(
+    (value): value is EventType | 'corrected' =>
+      value === 'corrected' || EVENT_TYPES.includes(value as EventType),
+  )
+    .typeError(`the kind of entry: one of ${[...EVENT_TYPES, 'corrected'].join(', ')}`)
+    .required('the kind of entry'),
+  on: momentField('when it happened'),
+  recorded: momentField('when it was recorded'),
+});

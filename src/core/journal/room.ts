@@ -1,0 +1,63 @@
+import type { ResidentId, TankId } from '../model/ids';
+
+/** A fish, or a group kept and counted as one, as the journal has it on a day. */
+export interface Resident {
+  readonly id: ResidentId;
+  readonly name: string;
+  readonly species: string;
+  readonly tank: TankId;
+  /** Animals alive and here. */
+  readonly count: number;
+  readonly individual: boolean;
+  readonly sex: 'male' | 'female' | 'unknown';
+  readonly sexSure: 'sure' | 'likely' | 'guess';
+  /** Known males and females of a group. */
+  readonly males: number | null;
+  readonly females: number | null;
+  readonly lengthCm: number;
+  readonly measuredOn: string;
+  readonly origin: 'tank-bred' | 'wild' | 'unknown';
+  readonly source: string;
+  readonly cameOn: string;
+  readonly bornHere: boolean;
+  /** When it came to the tank it is in. */
+  readonly inTankSince: string;
+  readonly pairedWith: ResidentId | null;
+  readonly rehomed: number;
+  readonly died: number;
+  /** When the last of it left; null while any is here. */
+  readonly leftOn: string | null;
+}
+
+/** What a tank's days looked like, for the due list. Moments are ISO; null means never. */
+export interface TankLife {
+  readonly lastArrival: string | null;
+  readonly lastWatch: string | null;
+  readonly watchedMinutes: number;
+  readonly lastCount: string | null;
+  readonly lastStep: string | null;
+}
+
+/** The room on a day: a fold over its journal. Plain data. */
+export interface Room {
+  readonly residents: Readonly<Record<string, Resident>>;
+  readonly tanks: Readonly<Record<string, TankLife>>;
+  /** Entries that could not be applied, such as a move of a fish that nobody brought in. */
+  readonly loose: readonly string[];
+}
+
+export const EMPTY_ROOM: Room = { residents: {}, tanks: {}, loose: [] };
+export const NEW_TANK_LIFE: TankLife = {
+  lastArrival: null,
+  lastWatch: null,
+  watchedMinutes: 0,
+  lastCount: null,
+  lastStep: null,
+};
+
+/** Residents of a tank that are still here, by species and name. */
+export function residentsOf(room: Room, tank: string): readonly Resident[] {
+  return Object.values(room.residents)
+    .filter((resident) => resident.tank === tank && resident.count > 0)
+    .sort((a, b) => `${a.species}|${a.name}|${a.id}`.localeCompare(`${b.species}|${b.name}|${b.id}`));
+}

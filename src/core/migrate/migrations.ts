@@ -1,0 +1,35 @@
+/** One step upward: the file as version `from` had it, to the shape of the next version. */
+export interface Migration {
+  readonly from: number;
+  readonly name: string;
+  readonly up: (file: Record<string, unknown>) => Record<string, unknown>;
+}
+
+/** The version that this code writes. */
+export const BACKUP_VERSION = 1;
+
+/** Steps in order from version 1. Version 1 is the first there is: the list is empty until version 2 exists. */
+export const BACKUP_MIGRATIONS: readonly Migration[] = [];
+
+/** Throws unless the steps lead from 1 to `current` without a gap: a programmer's mistake, found at start. */
+export function assertContiguous(migrations: readonly Migration[], current: number): void {
+  migrations.forEach((migration, index) => {
+    if (migration.from !== index + 1)
+      throw new Error(`Migration "${migration.name}" starts at ${migration.from}, expected ${index + 1}`);
+  });
+  if (migrations.length !== current - 1)
+    throw new Error(`Migrations lead to version ${migrations.length + 1}, the code writes ${current}`);
+}
+
+/** Lifts a file of an older version to the current one. */
+export function migrate(
+  file: Record<string, unknown>,
+  version: number,
+  migrations: readonly Migration[],
+): Record<string, unknown> {
+  return migrations
+    .filter((migration) => migration.from >= version)
+    .reduce((shape, migration) => ({ ...migration.up(shape), version: migration.from + 1 }), file);
+}
+
+assertContiguous(BACKUP_MIGRATIONS, BACKUP_VERSION);

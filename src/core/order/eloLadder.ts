@@ -1,0 +1,79 @@
+/** A contest between two, in the order of time. */
+export interface Contest {
+  readonly winner: string;
+  readonly loser: string;
+  readonly on: string;
+}
+
+/** Every fish starts here. */
+export const ELO_START = 1000;
+/** Points at stake in a contest (Albers and de Vries 2001 and later animal studies use about 100). */
+export const ELO_K = 100;
+const LOGISTIC_BASE = 10;
+const LOGISTIC_SCALE = 400;
+
+/** Chance that the first wins, by the logistic curve: 1 / (1 + 10^((second - first) / 400)). Source: Elo 1978. */
+export function eloExpectation(first: number, second: number): number {
+  return 1 / (1 + LOGISTIC_BASE ** ((second - first) / LOGISTIC_SCALE));
+}
+
+export interface EloStep {
+  readonly on: string;
+  readonly winner: string;
+  readonly loser: string;
+  readonly expected: number;
+  readonly winnerAfter: number;
+  readonly loserAfter: number;
+}
+
+/**
+ * Ratings contest by contest.
+ *
+ * Ratings start at 1000, k = 100, logistic expectation. Source: Elo 1978; Albers and de Vries 2001; Neumann et al. 2011.
+ */
+export function eloTrace(contests: readonly Contest[], k = ELO_K): readonly EloStep[] {
+  const ratings = new Map<string, number>();
+  return contests.map(({ winner, loser, on }) => {
+    const first = ratings.get(winner) ?? ELO_START;
+    const second = ratings.get(loser) ?? ELO_START;
+    const expected = eloExpectation(first, second);
+    const gain = k * (1 - expected);
+    ratings.set(winner, first + gain);
+    ratings.set(loser, second - gain);
+    return { on, winner, loser, expected, winnerAfter: first + gain, loserAfter: second - gain };
+  });
+}
+
+export interface Rung {
+  readonly id: string;
+  readonly rating: number;
+  readonly wins: number;
+  readonly losses: number;
+  /** Fish it has met in a contest. */
+  readonly met: number;
+}
+
+/**
+ * The ladder from contests: highest rating first. Fish without a contest are not in it: unknown is not equal.
+ */
+export function eloLadder(contests: readonly Contest[]): readonly Rung[] {
+  const rungs = new Map<string, { rating: number; wins: number; losses: number; met: Set<string> }>();
+  const rung = (id: string) => {
+    const found = rungs.get(id) ?? { rating: ELO_START, wins: 0, losses: 0, met: new Set<string>() };
+    rungs.set(id, found);
+    return found;
+  };
+  for (const step of eloTrace(contests)) {
+    const winner = rung(step.winner);
+    const loser = rung(step.loser);
+    winner.rating = step.winnerAfter;
+    winner.wins += 1;
+    winner.met.add(step.loser);
+    loser.rating = step.loserAfter;
+    loser.losses += 1;
+    loser.met.add(step.winner);
+  }
+  return [...rungs.entries()]
+    .map(([id, { rating, wins, losses, met }]) => ({ id, rating, wins, losses, met: met.size }))
+    .sort((a, b) => b.rating - a.rating || (a.id < b.id ? -1 : 1));
+}

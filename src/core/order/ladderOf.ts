@@ -1,0 +1,65 @@
+import type { Standing } from '../journal/effective';
+import type { Resident } from '../journal/room';
+import { eloLadder, eloTrace, type Contest, type EloStep, type Rung } from './eloLadder';
+
+/** Fewer contests a fish than this and a ladder is a guess; from memory. */
+export const FEW_A_FISH = 10;
+
+/** The order among the fish of one tank, from its contests. */
+export interface Ladder {
+  readonly rungs: readonly Rung[];
+  readonly contests: readonly Contest[];
+  readonly trace: readonly EloStep[];
+  /** Fish that live here and were in no contest. */
+  readonly unmet: readonly string[];
+  /** Pairs of fish that live here now and never met in a contest. */
+  readonly unknownPairs: number;
+  readonly pairs: number;
+  readonly few: boolean;
+  /** Wins of the row fish over the column fish. */
+  readonly wins: ReadonlyMap<string, ReadonlyMap<string, number>>;
+}
+
+function winsOf(contests: readonly Contest[]): ReadonlyMap<string, ReadonlyMap<string, number>> {
+  const wins = new Map<string, Map<string, number>>();
+  for (const { winner, loser } of contests) {
+    const row = wins.get(winner) ?? new Map<string, number>();
+    row.set(loser, (row.get(loser) ?? 0) + 1);
+    wins.set(winner, row);
+  }
+  return wins;
+}
+
+/**
+ * The ladder of a tank from what happened there, in the order of time. Only those who still live there stand on it.
+ *
+ * Groups take part as one. Contests within a group, winner and loser the same, say nothing of an order and are left out.
+ */
+export function ladderOf(
+  happenings: readonly Standing[],
+  tank: string,
+  residents: readonly Resident[],
+): Ladder {
+  const contests = happenings.flatMap((event): Contest[] =>
+    event.type === 'chased' && event.tank === tank && event.winner !== event.loser
+      ? [{ winner: event.winner, loser: event.loser, on: event.on }]
+      : [],
+  );
+  const here = new Set<string>(residents.map((resident) => resident.id));
+  const rungs = eloLadder(contests).filter((rung) => here.has(rung.id));
+  const wins = winsOf(contests);
+  const met = (a: string, b: string): boolean => (wins.get(a)?.get(b) ?? 0) + (wins.get(b)?.get(a) ?? 0) > 0;
+  const ids = [...here];
+  const pairs = (ids.length * (ids.length - 1)) / 2;
+  const knownPairs = ids.reduce((sum, a, i) => sum + ids.slice(i + 1).filter((b) => met(a, b)).length, 0);
+  return {
+    rungs,
+    contests,
+    trace: eloTrace(contests),
+    unmet: ids.filter((id) => !rungs.some((rung) => rung.id === id)),
+    unknownPairs: pairs - knownPairs,
+    pairs,
+    few: rungs.length > 0 && contests.length < rungs.length * FEW_A_FISH,
+    wins,
+  };
+}

@@ -1,0 +1,101 @@
+import { addMonths } from '../growth/months';
+import { monthsUntilLength } from '../growth/speciesGrowth';
+import { commonName } from '../model/catalogue';
+import type { PlannedKind, RuleContext } from './context';
+import { finding, type Finding, type Severity } from './finding';
+import { holdersOf, type Holders } from './ground';
+import type { Rule } from './rule';
+import { plural } from './words';
+
+/** Kinds that only spar want a corner each; from two on they fight for it, at three to the death. */
+const SPARS = 1;
+const ROUGH = 2;
+const DEADLY = 3;
+/** So many times more holders than ground: crowded for those who spar, and past sharing out for those who do not live in colonies (from memory). */
+const CROWDED = 2;
+/** A pair and nobody else needs no company to spread its temper over. */
+const PAIR = 2;
+
+function severityOf(worst: number, { holders, fit }: Holders): Severity {
+  if (worst >= DEADLY) return 'stop';
+  return worst >= ROUGH || holders >= fit * CROWDED ? 'caution' : 'note';
+}
+
+function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] {
+  const { profile, count } = kind;
+  const { ownKind, mode, spreadFrom } = profile.company;
+  const worst = Math.max(ownKind.male, ownKind.female);
+  const room = holdersOf(kind, context);
+  if (worst < SPARS || count < 2 || mode === 'solitary' || room === null) return [];
+  const names = plural(commonName(profile));
+  const months = monthsUntilLength(profile, kind.largestCm, profile.size.matureCm) ?? 0;
+  const leavesFirst = kind.leavesInMonths !== null && kind.leavesInMonths < months;
+  if (leavesFirst) return [];
+  const from = months > 0 ? addMonths(context.month, months) : null;
+  const because = {
+    count,
+    holders: room.holders,
+    territoriesThatFit: room.fit,
+    groundCm2: profile.company.groundCm2 ?? 0,
+    aggression: worst,
+  };
+  const sharable = mode === 'colony' || mode === 'harem' || room.holders <= room.fit * CROWDED;
+  if (spreadFrom !== null && count >= spreadFrom && room.holders > room.fit && sharable) {
+    return [
+      finding('conspecific-aggression', {
+        severity: 'note',
+        species: [profile.id],
+        text: `${count} ${names} share the chasing out; below ${spreadFrom} it falls on the weakest. Take out surplus males as they show.`,
+        because: { ...because, spreadFrom },
+        from,
+      }),
+    ];
+  }
+  if (room.holders > room.fit) {
+    const allowed = mode === 'pair' && room.fit === 1 ? PAIR : Math.max(room.fit, 1);
+    return [
+      finding('conspecific-aggression', {
+        severity: severityOf(worst, room),
+        species: [profile.id],
+        text: `This floor holds ${room.fit === 1 ? 'one territory' : `${room.fit} territories`} of ${names}; ${room.holders} would be held${from ? ' once they mature' : ''}, and the rest are driven.`,
+        because,
+        from,
+        fixes: [
+          {
+            text:
+              mode === 'pair'
+                ? `Keep ${allowed === PAIR ? 'one pair' : `at most ${allowed} pairs`}.`
+                : `Keep at most ${allowed} ${allowed === 1 ? 'male' : 'males'}.`,
+            ...(mode === 'pair'
+              ? {
+                  edit: {
+                    kind: 'set-count' as const,
+                    species: profile.id,
+                    count: Math.max(1, Math.min(count - 1, allowed === PAIR ? PAIR : allowed * PAIR)),
+                  },
+                }
+              : {}),
+          },
+          { text: 'Give a larger floor with more sight breaks.' },
+        ],
+      }),
+    ];
+  }
+  return worst >= DEADLY && room.holders > 1
+    ? [
+        finding('conspecific-aggression', {
+          severity: 'note',
+          species: [profile.id],
+          text: `${names[0]?.toUpperCase() ?? ''}${names.slice(1)} fight their own kind hard; watch them as they mature and keep the way out ready.`,
+          because,
+          from,
+        }),
+      ]
+    : [];
+}
+
+/** More of a kind would hold ground than the floor has ground for. Begins when they mature. */
+export const conspecificAggression: Rule = {
+  name: 'conspecific-aggression',
+  judge: (context) => context.kinds.flatMap((kind) => judgeKind(kind, context)),
+};

@@ -1,0 +1,96 @@
+import type { TankFigures } from '../tank/tankFigures';
+import type { School, SpeciesProfile, WaterRange } from '../model/species';
+import type { Substrate } from '../model/plan';
+
+/** A group of a plan with everything a rule may ask of it, defaults filled in. */
+export interface PlannedGroup {
+  /** Position in the plan, or whatever the caller names it by. */
+  readonly key: string;
+  readonly profile: SpeciesProfile;
+  readonly count: number;
+  readonly males: number | null;
+  readonly females: number | null;
+  /** Length today, cm. */
+  readonly lengthCm: number;
+  /** Length it will be judged at: grown, or what it reaches by `until`. */
+  readonly judgedCm: number;
+  /** Months until it leaves; null when it stays. */
+  readonly leavesInMonths: number | null;
+  readonly range: WaterRange;
+  readonly rangeSource: 'wild' | 'tank-bred';
+  readonly breeding: boolean;
+  readonly grownTogether: boolean;
+  readonly wayOut: string;
+}
+
+/** All groups of one kind taken together: most rules count heads, not lines of a list. */
+export interface PlannedKind {
+  readonly profile: SpeciesProfile;
+  readonly groups: readonly PlannedGroup[];
+  readonly count: number;
+  /** Known males and females; null when no group says. */
+  readonly males: number | null;
+  readonly females: number | null;
+  /** Length today of the largest and of the smallest, cm. */
+  readonly largestCm: number;
+  readonly smallestCm: number;
+  /** The largest length any of them is judged at, cm. */
+  readonly judgedCm: number;
+  readonly leavesInMonths: number | null;
+  readonly range: WaterRange;
+}
+
+export interface RuleWater {
+  readonly temperatureC: number;
+  readonly ph: number;
+  readonly ghDh: number;
+  readonly salinityPpt: number;
+  readonly nitrateTapMgL: number;
+  /** Names of values that nobody gave: rules do not judge the tank by them. */
+  readonly assumed: ReadonlySet<string>;
+}
+
+export interface RuleTank {
+  readonly figures: TankFigures;
+  readonly substrate: Substrate;
+  readonly lid: boolean;
+  readonly plants: 'none' | 'some' | 'dense';
+}
+
+/** Water ranges that all kinds share; null where they share none. */
+export interface SharedWater {
+  readonly temperatureC: readonly [number, number] | null;
+  readonly ph: readonly [number, number] | null;
+  readonly ghDh: readonly [number, number] | null;
+}
+
+export interface Load {
+  readonly massG: number;
+  readonly nitrateMgLWeek: number;
+  readonly nitratePeakMgL: number;
+  /** Length of fish over what the length rule allows; 1 is full. */
+  readonly lengthRule: number;
+  /** Length of fish over what the surface rule allows; 1 is full. */
+  readonly surfaceRule: number;
+}
+
+/** Everything a rule may look at. Nothing in it changes. */
+export interface RuleContext {
+  readonly kinds: readonly PlannedKind[];
+  readonly tank: RuleTank;
+  readonly water: RuleWater;
+  readonly shared: SharedWater;
+  /** At the lengths that all are judged at. */
+  readonly load: Load;
+  /** The load after so many months of growth, of those who are still here. */
+  readonly loadAfter: (months: number) => Load;
+  readonly routine: {
+    readonly changeFraction: number;
+    readonly everyDays: number;
+    readonly mealsPerDay: number;
+  };
+  readonly school: School;
+  readonly males: 'harem' | 'all-male' | 'one-each';
+  /** This month, `YYYY-MM`. */
+  readonly month: string;
+}

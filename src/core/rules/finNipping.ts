@@ -1,0 +1,61 @@
+import type { PlannedKind } from './context';
+import { finding, type Finding, type Severity } from './finding';
+import { orderedPairs } from './pairs';
+import type { Rule } from './rule';
+import { The, the } from './words';
+
+/** What a nipper does to long fins below the group that calms it, and above (common practice). */
+const SEVERITY: Readonly<Record<number, { readonly small: Severity; readonly calm: Severity | null }>> = {
+  3: { small: 'stop', calm: 'caution' },
+  2: { small: 'stop', calm: 'caution' },
+  1: { small: 'caution', calm: 'note' },
+};
+/** A nipper of this level goes for slow fish of any fin. */
+const RELENTLESS = 3;
+const SLOW = 1;
+
+function judgePair(nipper: PlannedKind, victim: PlannedKind): Finding | null {
+  const { finNipping, nipCalmGroup } = nipper.profile.company;
+  const rule = SEVERITY[finNipping];
+  if (!rule || victim.profile.life !== 'fish') return null;
+  const slow = victim.profile.habits.activity === SLOW && finNipping >= RELENTLESS;
+  if (!victim.profile.company.longFins && !slow) return null;
+  const calm = nipCalmGroup !== null && nipper.count >= nipCalmGroup;
+  const severity = victim.profile.company.longFins
+    ? calm
+      ? rule.calm
+      : rule.small
+    : calm
+      ? null
+      : 'caution';
+  if (severity === null) return null;
+  const more = nipCalmGroup !== null && !calm;
+  return finding('fin-nipping', {
+    severity,
+    species: [nipper.profile.id, victim.profile.id],
+    text: `${The(nipper.profile)} nips, and ${the(victim.profile)} ${victim.profile.company.longFins ? 'trails long fins' : 'is too slow to get away'}${more ? `; in a shoal of ${nipCalmGroup} or more most of it stays inside the shoal` : calm ? '; the large shoal keeps most of it inside' : ''}.`,
+    because: {
+      nips: finNipping,
+      count: nipper.count,
+      ...(nipCalmGroup === null ? {} : { calmFrom: nipCalmGroup }),
+    },
+    fixes: [
+      { text: `Leave out ${the(nipper.profile)}.`, edit: { kind: 'leave-out', species: nipper.profile.id } },
+      { text: `Leave out ${the(victim.profile)}.`, edit: { kind: 'leave-out', species: victim.profile.id } },
+      ...(more
+        ? [
+            {
+              text: `Keep ${nipCalmGroup} of ${the(nipper.profile)}.`,
+              edit: { kind: 'set-count' as const, species: nipper.profile.id, count: nipCalmGroup },
+            },
+          ]
+        : []),
+    ],
+  });
+}
+
+/** Nippers with fish that have fins to lose. */
+export const finNipping: Rule = {
+  name: 'fin-nipping',
+  judge: (context) => orderedPairs(context.kinds).flatMap(([a, b]) => judgePair(a, b) ?? []),
+};

@@ -1,0 +1,48 @@
+export const SEVERITIES = ['stop', 'caution', 'note', 'good'] as const;
+export type Severity = (typeof SEVERITIES)[number];
+
+/** A change that a fix proposes, as plain data, so that a screen can make it with one press and take it back. */
+export type PlanEdit =
+  | { readonly kind: 'set-count'; readonly species: string; readonly count: number }
+  | { readonly kind: 'set-sexes'; readonly species: string; readonly males: number; readonly females: number }
+  | { readonly kind: 'leave-out'; readonly species: string }
+  | { readonly kind: 'set-lid'; readonly lid: boolean }
+  | { readonly kind: 'set-substrate'; readonly substrate: 'sand' }
+  | { readonly kind: 'set-temperature'; readonly temperatureC: number }
+  | { readonly kind: 'set-routine'; readonly changeFraction: number; readonly everyDays: number };
+
+export interface Fix {
+  readonly text: string;
+  readonly edit?: PlanEdit;
+}
+
+/** One thing a rule has to say about a plan. */
+export interface Finding {
+  readonly rule: string;
+  readonly severity: Severity;
+  /** Species identifiers, the one that causes it first where there is one. */
+  readonly species: readonly string[];
+  readonly text: string;
+  readonly because: Readonly<Record<string, number | string | boolean>>;
+  readonly contested: boolean;
+  readonly school: string | null;
+  /** Month it begins; null when it is true today. */
+  readonly from: string | null;
+  readonly fixes: readonly Fix[];
+  /** A published source, "common practice" or "from memory". */
+  readonly source: string;
+}
+
+type Draft = Pick<Finding, 'severity' | 'species' | 'text'> & Partial<Finding>;
+
+/** A finding with the quiet values filled in. */
+export const finding = (rule: string, draft: Draft): Finding => ({
+  because: {},
+  contested: false,
+  school: null,
+  from: null,
+  fixes: [],
+  source: 'common practice',
+  ...draft,
+  rule,
+});

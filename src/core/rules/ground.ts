@@ -1,0 +1,20 @@
+import type { PlannedKind, RuleContext } from './context';
+
+/** Territories that the footprint can hold for this kind, and how many of it would hold one. */
+export interface Holders {
+  readonly holders: number;
+  readonly fit: number;
+}
+
+/**
+ * Holders against the ground there is: footprint over held ground, at least one. Where sexes are known the males hold,
+ * elsewhere every second fish (pairs, or one sex of two; from memory). Null for kinds that hold no ground.
+ */
+export function holdersOf(kind: PlannedKind, context: RuleContext): Holders | null {
+  const ground = kind.profile.company.groundCm2;
+  if (ground === null) return null;
+  const { mode, ownKind } = kind.profile.company;
+  const everyone = mode === 'solitary' || ownKind.female >= 3;
+  const holders = everyone ? kind.count : (kind.males ?? Math.ceil(kind.count / 2));
+  return { holders, fit: Math.max(1, Math.floor(context.tank.figures.footprintCm2 / ground)) };
+}

@@ -1,0 +1,59 @@
+import { commonName } from '../model/catalogue';
+import type { PlannedKind } from './context';
+import { finding, type Finding } from './finding';
+import type { Rule } from './rule';
+import { countOf, plural } from './words';
+
+/** From this aggression to its own kind a bad number ends in a death rather than in stress (common practice). */
+const SEVERE = 2;
+
+/** The nearest number above that is not one to avoid, at least the smallest group. */
+function nextGood(kind: PlannedKind): number {
+  const { badNumbers, smallestGroup } = kind.profile.company;
+  let count = Math.max(kind.count + 1, smallestGroup);
+  while (badNumbers.includes(count)) count += 1;
+  return count;
+}
+
+function nextGoodBelow(kind: PlannedKind): number | null {
+  const { badNumbers } = kind.profile.company;
+  for (let count = kind.count - 1; count > 0; count -= 1) if (!badNumbers.includes(count)) return count;
+  return null;
+}
+
+function judgeKind(kind: PlannedKind): readonly Finding[] {
+  const { profile, count } = kind;
+  const { badNumbers, ownKind, smallestGroup } = profile.company;
+  if (!badNumbers.includes(count)) return [];
+  const severe = Math.max(ownKind.male, ownKind.female) >= SEVERE;
+  const more = nextGood(kind);
+  const fewer = nextGoodBelow(kind);
+  return [
+    finding('group-number', {
+      severity: severe ? 'stop' : 'caution',
+      species: [profile.id],
+      text: `${countOf(count, profile)} is a number to avoid: the strongest have too few to share their chasing among, and the weakest takes it all.`,
+      because: { count, avoid: badNumbers.join(', '), smallestGroup },
+      fixes: [
+        {
+          text: `Keep ${more} ${plural(commonName(profile))}.`,
+          edit: { kind: 'set-count', species: profile.id, count: more },
+        },
+        ...(fewer === null
+          ? []
+          : [
+              {
+                text: `Keep ${fewer}.`,
+                edit: { kind: 'set-count' as const, species: profile.id, count: fewer },
+              },
+            ]),
+      ],
+    }),
+  ];
+}
+
+/** Numbers that keepers of a kind have learned to avoid, such as three angelfish. */
+export const groupNumber: Rule = {
+  name: 'group-number',
+  judge: (context) => context.kinds.flatMap(judgeKind),
+};

@@ -1,0 +1,30 @@
+import { finding, type Finding } from './finding';
+import type { PlannedKind, RuleContext } from './context';
+import type { Rule } from './rule';
+import { The, the } from './words';
+
+/** From this aggression to look-alikes a rival is fought, not only displayed at. */
+const ROUGH = 2;
+const DEADLY = 3;
+
+function judgePair(a: PlannedKind, b: PlannedKind): Finding | null {
+  const tag = a.profile.lookalike.find((one) => b.profile.lookalike.includes(one));
+  const temper = Math.max(a.profile.company.toLookalikes, b.profile.company.toLookalikes);
+  if (tag === undefined || temper < ROUGH) return null;
+  return finding('look-alike', {
+    severity: temper >= DEADLY ? 'caution' : 'note',
+    species: [a.profile.id, b.profile.id],
+    text: `${The(a.profile)} and ${the(b.profile)} look alike and fight each other like their own kind.`,
+    because: { lookalike: tag, aggression: temper },
+    fixes: [a, b].map((kind) => ({
+      text: `Leave out ${the(kind.profile)}.`,
+      edit: { kind: 'leave-out' as const, species: kind.profile.id },
+    })),
+  });
+}
+
+const eachPair = (context: RuleContext): readonly Finding[] =>
+  context.kinds.flatMap((a, i) => context.kinds.slice(i + 1).flatMap((b) => judgePair(a, b) ?? []));
+
+/** Kinds that take each other for rivals of their own kind. */
+export const lookAlike: Rule = { name: 'look-alike', judge: eachPair };

@@ -1,0 +1,155 @@
+import { mouthFit, mouthRatio, type MouthFit } from '../fish/mouthFit';
+import { addMonths } from '../growth/months';
+import { lengthsByMonth } from '../growth/lengthsByMonth';
+import { HORIZON_MONTHS } from '../growth/speciesGrowth';
+import type { PlannedKind, RuleContext } from './context';
+import { finding, type Finding, type Severity } from './finding';
+import { monthsTogether } from './pairs';
+import type { Rule } from './rule';
+import { The, figure, the } from './words';
+
+/** Fish shorter than this count as fry: mouths that take fry only take them (from memory). */
+const FRY_CM = 1.2;
+
+const RANK: Readonly<Record<Severity, number>> = { stop: 3, caution: 2, note: 1, good: 0 };
+
+type Appetite = 'hunts' | 'takes' | 'picks' | 'fry-only' | 'none';
+
+function appetite(eater: PlannedKind, prey: PlannedKind): Appetite {
+  const { mouth } = eater.profile;
+  switch (prey.profile.life) {
+    case 'snail':
+      return mouth.eatsSnails === 'yes' ? 'hunts' : mouth.eatsSnails === 'some' ? 'picks' : 'none';
+    case 'shrimp':
+      return mouth.eatsShrimp === 'yes'
+        ? mouth.picksApart
+          ? 'picks'
+          : 'takes'
+        : mouth.eatsShrimp === 'young'
+          ? 'fry-only'
+          : 'none';
+    case 'crayfish':
+    case 'crab':
+      return mouth.eatsFish === 'any' ? 'hunts' : 'none';
+    case 'fish':
+    case 'frog':
+      return mouth.eatsFish === 'any'
+        ? 'hunts'
+        : mouth.eatsFish === 'small'
+          ? 'takes'
+          : mouth.eatsFish === 'fry'
+            ? 'fry-only'
+            : 'none';
+  }
+}
+
+/** What a fit in the mouth means for a hunter, for one that takes what passes, for one that picks prey apart. */
+function severityOf(want: Appetite, fit: MouthFit, preyCm: number): Severity | null {
+  switch (want) {
+    case 'none':
+      return null;
+    case 'fry-only':
+      return preyCm <= FRY_CM && fit !== 'no' ? 'caution' : null;
+    case 'hunts':
+      return fit === 'certain' || fit === 'likely' ? 'stop' : fit === 'possible' ? 'caution' : null;
+    case 'takes':
+      return fit === 'certain' ? 'stop' : fit === 'likely' ? 'caution' : fit === 'possible' ? 'note' : null;
+    case 'picks':
+      return fit === 'certain' ? 'stop' : 'caution';
+  }
+}
+
+/** A kind with the lengths of its largest and its smallest, month by month. */
+interface Grown {
+  readonly kind: PlannedKind;
+  readonly largest: Float64Array;
+  readonly smallest: Float64Array;
+}
+
+interface Moment {
+  readonly months: number;
+  readonly severity: Severity;
+  readonly ratio: number;
+  readonly eaterCm: number;
+  readonly preyCm: number;
+}
+
+/** Each month from today until they part or are grown: the worst there will be, and the first month it is so bad. */
+function worstMoment(eater: Grown, prey: Grown, want: Appetite): Moment | null {
+  // Prey only grows: what is no fry today never will be.
+  if (want === 'none' || (want === 'fry-only' && prey.kind.smallestCm > FRY_CM)) return null;
+  let worst: Moment | null = null;
+  const last = monthsTogether(eater.kind, prey.kind, HORIZON_MONTHS);
+  for (let months = 0; months <= last && worst?.severity !== 'stop'; months += 1) {
+    const eaterCm = eater.largest[months] as number;
+    const preyCm = prey.smallest[months] as number;
+    const ratio = mouthRatio(eater.kind.profile, eaterCm, prey.kind.profile, preyCm);
+    const severity = severityOf(want, snailFit(eater.kind, prey.kind, ratio), preyCm);
+    if (severity !== null && (worst === null || RANK[severity] > RANK[worst.severity]))
+      worst = { months, severity, ratio, eaterCm, preyCm };
+  }
+  return worst;
+}
+
+/** A snail is eaten out of its shell or crushed: the width of the mouth is no protection from a specialist. */
+const snailFit = (eater: PlannedKind, prey: PlannedKind, ratio: number): MouthFit =>
+  prey.profile.life === 'snail' && eater.profile.mouth.eatsSnails === 'yes' ? 'likely' : mouthFit(ratio);
+
+function sentence(eater: PlannedKind, prey: PlannedKind, moment: Moment, want: Appetite): string {
+  const who = The(eater.profile);
+  const whom = the(prey.profile);
+  const sizes = `(${figure(moment.eaterCm)} cm against ${figure(moment.preyCm)} cm)`;
+  if (want === 'picks') return `${who} picks ${whom} apart ${sizes}.`;
+  if (want === 'fry-only') return `${who} takes fish as small as ${whom} still is ${sizes}.`;
+  if (prey.profile.life === 'snail') return `${who} eats snails, ${whom} too.`;
+  const grown = moment.months > 0 ? ' once it has grown' : '';
+  if (moment.severity === 'stop')
+    return `${who} eats ${whom}${grown}: whatever fits in the mouth is food ${sizes}.`;
+  return moment.severity === 'caution'
+    ? `${who} can take ${whom}${grown}: it is near the size of the mouth ${sizes}.`
+    : `${who} may take a small or ailing one of ${whom}${grown} ${sizes}.`;
+}
+
+function judgePair(eats: Grown, eaten: Grown, context: RuleContext): readonly Finding[] {
+  const { kind: eater } = eats;
+  const { kind: prey } = eaten;
+  const want = appetite(eater, prey);
+  const moment = worstMoment(eats, eaten, want);
+  if (!moment) return [];
+  return [
+    finding('predation', {
+      severity: moment.severity,
+      species: [eater.profile.id, prey.profile.id],
+      text: sentence(eater, prey, moment, want),
+      because: {
+        depthOverGape: Number(moment.ratio.toFixed(2)),
+        eaterCm: Number(moment.eaterCm.toFixed(1)),
+        preyCm: Number(moment.preyCm.toFixed(1)),
+        ratioToday: Number(
+          mouthRatio(eater.profile, eater.largestCm, prey.profile, prey.smallestCm).toFixed(2),
+        ),
+      },
+      from: moment.months > 0 ? addMonths(context.month, moment.months) : null,
+      fixes: [prey, eater].map((kind) => ({
+        text: `Leave out ${the(kind.profile)}.`,
+        edit: { kind: 'leave-out' as const, species: kind.profile.id },
+      })),
+      source: 'common practice; mouth classes from memory',
+    }),
+  ];
+}
+
+/** Who eats whom: today, from which month on, or grown. Diet counts before the size of the mouth. */
+export const predation: Rule = {
+  name: 'predation',
+  judge: (context) => {
+    const grown = context.kinds.map((kind): Grown => ({
+      kind,
+      largest: lengthsByMonth(kind.profile, kind.largestCm),
+      smallest: lengthsByMonth(kind.profile, kind.smallestCm),
+    }));
+    return grown.flatMap((eater) =>
+      grown.flatMap((prey) => (prey === eater ? [] : judgePair(eater, prey, context))),
+    );
+  },
+};

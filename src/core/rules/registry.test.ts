@@ -1,0 +1,23 @@
+import { catalogue, judge, plan, TANKS } from '@/testing/plans';
+import { RULES } from './registry';
+
+/** Both ways: it fires where it must, and keeps silent where it must. Facts of the trade are tested beside the assessment. */
+
+describe('the registry', () => {
+  it('names every rule once', () => {
+    const names = RULES.map((rule) => rule.name);
+    expect(new Set(names).size).toBe(names.length);
+  });
+  it('has every rule speak under its own name only', () => {
+    const answer = judge(
+      plan(
+        { ...TANKS.us20long, lid: false, substrate: 'gravel' },
+        catalogue.all.slice(0, 30).map((profile) => ({ species: profile.id, count: 2 })),
+        { water: { temperatureC: 20, ph: 9, ghDh: 30, salinityPpt: 5 } },
+      ),
+    );
+    const names = new Set(RULES.map((rule) => rule.name));
+    expect(answer.findings.filter((finding) => !names.has(finding.rule))).toEqual([]);
+    expect(new Set(answer.findings.map((finding) => finding.rule)).size).toBeGreaterThan(10);
+  });
+});

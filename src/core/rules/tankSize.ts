@@ -1,0 +1,139 @@
+import { addMonths } from '../growth/months';
+import { lengthsByMonth } from '../growth/lengthsByMonth';
+import { adultLengthCm, type School, type TankFigure } from '../model/species';
+import type { PlannedKind, RuleContext } from './context';
+import { finding, type Finding, type Severity } from './finding';
+import { figure, plural, the } from './words';
+import { commonName } from '../model/catalogue';
+
+export type TankMeasureName = keyof TankFigure;
+
+/** One measure of a tank that a profile gives three figures for. */
+export interface TankMeasure {
+  readonly rule: string;
+  readonly name: TankMeasureName;
+  readonly noun: string;
+  readonly unit: string;
+  readonly of: (context: RuleContext) => number;
+  /** How the need shrinks for a fish of this share of its grown length: 1 is in proportion (from memory). */
+  readonly power: number;
+  readonly why: string;
+}
+
+/** Makers round: a tank may fall short of a figure by this share and still count (common practice). */
+const TOLERANCE = 0.02;
+
+const NEXT_LOWER: Readonly<Record<School, School | null>> = {
+  cautious: 'middle',
+  middle: 'tried',
+  tried: null,
+};
+
+const atLeast = (have: number, need: number | null): boolean =>
+  need === null || have >= need * (1 - TOLERANCE);
+
+/** Stop when even the next more lenient school would refuse; caution between two schools; a note when only the strictest would. */
+function severityOf(
+  have: number,
+  figures: Readonly<Record<School, number | null>>,
+  school: School,
+): Severity | null {
+  const lower = NEXT_LOWER[school];
+  if (!atLeast(have, figures[school]))
+    return lower !== null && atLeast(have, figures[lower]) ? 'caution' : 'stop';
+  return atLeast(have, figures.cautious) ? null : 'note';
+}
+
+/** What the school asks for a kind of this length: less for the young, never below a quarter. */
+function scaled(
+  figures: PlannedKind['profile']['tank'],
+  measure: TankMeasure,
+  share: number,
+): Record<School, number | null> {
+  const factor = Math.max(0.25, Math.min(1, share) ** measure.power);
+  const one = (school: School): number | null => {
+    const value = figures[school][measure.name];
+    return value === null ? null : value * factor;
+  };
+  return { cautious: one('cautious'), middle: one('middle'), tried: one('tried') };
+}
+
+/** The first month in which growth makes it as bad; 0 when it is so today. A longer fish never needs less. */
+function beginsInMonths(
+  kind: PlannedKind,
+  have: number,
+  measure: TankMeasure,
+  school: School,
+  severity: Severity,
+): number {
+  const adult = adultLengthCm(kind.profile);
+  const asBad = (lengthCm: number): boolean =>
+    severityOf(have, scaled(kind.profile.tank, measure, lengthCm / adult), school) === severity;
+  if (asBad(kind.largestCm)) return 0;
+  const month = lengthsByMonth(kind.profile, kind.largestCm).findIndex(asBad);
+  return Math.max(0, month);
+}
+
+const WORDS: Readonly<Record<School, string>> = {
+  cautious: 'cautious keepers',
+  middle: 'keepers of the middle school',
+  tried: 'the most lenient who report long success',
+};
+
+function sentence(
+  kind: PlannedKind,
+  have: number,
+  need: Record<School, number | null>,
+  measure: TankMeasure,
+  severity: Severity,
+  school: School,
+): string {
+  const who = plural(commonName(kind.profile));
+  const has = `this tank has ${figure(have)}`;
+  const asked = (which: School): string => `${figure(need[which] ?? 0)} ${measure.unit}`;
+  if (severity === 'note')
+    return `Cautious keepers give ${who} ${asked('cautious')} of ${measure.noun}; ${has}.`;
+  const lenient =
+    need.tried !== null && need.tried !== need[school] ? `; ${WORDS.tried} use ${asked('tried')}` : '';
+  return `${WORDS[school][0]?.toUpperCase() ?? ''}${WORDS[school].slice(1)} give ${who} at least ${asked(school)} of ${measure.noun}${measure.why}${lenient}; ${has}.`;
+}
+
+/** Judges one measure of the tank against the three schools of every kind, at the length it is judged at. */
+export function judgeTank(context: RuleContext, measure: TankMeasure): readonly Finding[] {
+  const have = measure.of(context);
+  return context.kinds.flatMap((kind) => {
+    const share = kind.judgedCm / adultLengthCm(kind.profile);
+    const need = scaled(kind.profile.tank, measure, share);
+    const severity = severityOf(have, need, context.school);
+    if (severity === null) return [];
+    const months = severity === 'note' ? 0 : beginsInMonths(kind, have, measure, context.school, severity);
+    return [
+      finding(measure.rule, {
+        severity,
+        species: [kind.profile.id],
+        text: sentence(kind, have, need, measure, severity, context.school),
+        because: {
+          have: Number(have.toFixed(1)),
+          cautious: need.cautious ?? 0,
+          middle: need.middle ?? 0,
+          tried: need.tried ?? 0,
+          judgedAtCm: Number(kind.judgedCm.toFixed(1)),
+        },
+        school: severity === 'note' ? 'cautious' : context.school,
+        from: months > 0 ? addMonths(context.month, months) : null,
+        fixes:
+          severity === 'note'
+            ? []
+            : [
+                {
+                  text: `Keep ${the(kind.profile)} in a tank with at least ${figure(need[context.school] ?? 0)} ${measure.unit} of ${measure.noun}.`,
+                },
+                {
+                  text: `Leave out ${the(kind.profile)}.`,
+                  edit: { kind: 'leave-out', species: kind.profile.id },
+                },
+              ],
+      }),
+    ];
+  });
+}

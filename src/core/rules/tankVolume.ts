@@ -1,0 +1,16 @@
+import type { Rule } from './rule';
+import { judgeTank } from './tankSize';
+
+export const tankVolume: Rule = {
+  name: 'tank-volume',
+  judge: (context) =>
+    judgeTank(context, {
+      rule: 'tank-volume',
+      name: 'litres',
+      noun: 'volume',
+      unit: 'L',
+      of: () => context.tank.figures.grossL,
+      power: 2,
+      why: '',
+    }),
+};

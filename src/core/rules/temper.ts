@@ -1,0 +1,141 @@
+import { addMonths } from '../growth/months';
+import { HORIZON_MONTHS, monthsUntilLength } from '../growth/speciesGrowth';
+import { adultLengthCm } from '../model/species';
+import type { PlannedKind, RuleContext } from './context';
+import { finding, type Finding, type Severity } from './finding';
+import { hasWayOut, monthsTogether, orderedPairs, sharedWaterShare } from './pairs';
+import type { Rule } from './rule';
+import { The, the } from './words';
+
+/** Half the day in the same water: nowhere to be out of the way (from memory). */
+const SAME_WATER = 0.5;
+/** A third of the day is enough to be in the way (from memory). */
+const SOME_WATER = 1 / 3;
+/** A fish this many times as long as its attacker shrugs it off (from memory). */
+const TOO_BIG = 2;
+/** Temper 3: killers of whatever shares their tank. */
+const DEADLY = 3;
+const ROUGH = 2;
+/** Pushy: no fighter, but without rest; slow fish are worn out by it. */
+const PUSHY = 1;
+const RESTLESS = 3;
+const SLOW = 1;
+
+const SOFTER: Readonly<Record<Severity, Severity | null>> = {
+  stop: 'caution',
+  caution: 'note',
+  note: null,
+  good: null,
+};
+
+/** Armour and spines stand some pushing. */
+const toughness = (kind: PlannedKind, temper: number): number =>
+  temper + (kind.profile.handling.spines && kind.profile.layers.bottom >= SAME_WATER ? 1 : 0);
+
+/** Quick mid-water fish act as dithers: they are seen, chased and never caught. */
+const isDither = (kind: PlannedKind): boolean =>
+  kind.profile.habits.activity === 3 &&
+  kind.profile.habits.mealSpeed === 3 &&
+  kind.profile.layers.middle + kind.profile.layers.top >= 0.8;
+
+/** How a temper falls on another kind, before company and room soften it; null when it does not. */
+export function temperSeverity(rough: PlannedKind, other: PlannedKind, temper: number): Severity | null {
+  const theirs = toughness(other, other.profile.company.temper.mature);
+  const sizeRatio = adultLengthCm(other.profile) / adultLengthCm(rough.profile);
+  let severity: Severity | null = null;
+  if (temper >= DEADLY) severity = theirs >= DEADLY ? 'caution' : 'stop';
+  else if (temper === ROUGH && theirs === 0)
+    severity = sharedWaterShare(rough, other) >= SAME_WATER ? 'stop' : 'caution';
+  else if (temper === ROUGH && theirs === 1)
+    severity = rough.profile.kin === other.profile.kin ? 'note' : 'caution';
+  else if (
+    temper === PUSHY &&
+    theirs <= PUSHY &&
+    rough.profile.habits.activity === RESTLESS &&
+    other.profile.habits.activity === SLOW
+  )
+    severity = sharedWaterShare(rough, other) >= SOME_WATER ? 'caution' : 'note';
+  if (severity !== null && temper < DEADLY && isDither(other)) severity = SOFTER[severity];
+  if (severity !== null && sizeRatio >= TOO_BIG) severity = SOFTER[severity];
+  return severity;
+}
+
+function roughPair(rough: PlannedKind, other: PlannedKind, context: RuleContext): Finding | null {
+  if (other.profile.life === 'shrimp' || other.profile.life === 'snail') return null;
+  const { young, mature } = rough.profile.company.temper;
+  const grown = temperSeverity(rough, other, mature);
+  if (grown === null) return null;
+  const alreadyYoung = temperSeverity(rough, other, young) === grown;
+  const months = alreadyYoung
+    ? 0
+    : (monthsUntilLength(rough.profile, rough.largestCm, rough.profile.size.matureCm) ?? 0);
+  if (months > monthsTogether(rough, other, HORIZON_MONTHS)) return null;
+  const when = months > 0 ? ', once mature,' : '';
+  return finding('temper', {
+    severity: grown,
+    species: [rough.profile.id, other.profile.id],
+    text:
+      grown === 'stop'
+        ? `${The(rough.profile)} is${when} too rough for ${the(other.profile)}, which ${other.profile.company.temper.mature === 0 ? 'does not fight back' : 'loses'}.`
+        : `${The(rough.profile)}${when} pushes ${the(other.profile)} about; it needs room, cover and a way out.`,
+    because: {
+      temper: mature,
+      otherTemper: other.profile.company.temper.mature,
+      sameWater: Number(sharedWaterShare(rough, other).toFixed(2)),
+      lengthRatio: Number((adultLengthCm(other.profile) / adultLengthCm(rough.profile)).toFixed(2)),
+    },
+    from: months > 0 ? addMonths(context.month, months) : null,
+    fixes: [rough, other].map((kind) => ({
+      text: `Leave out ${the(kind.profile)}.`,
+      edit: { kind: 'leave-out' as const, species: kind.profile.id },
+    })),
+  });
+}
+
+/** Bad company that keepers agree on: named by species, or by kin. */
+function knownBad(kind: PlannedKind, other: PlannedKind): Finding | null {
+  const known = kind.profile.badWith.find(
+    (entry) => entry.who === other.profile.id || entry.who === other.profile.kin,
+  );
+  if (!known) return null;
+  return finding('temper', {
+    severity: 'stop',
+    species: [kind.profile.id, other.profile.id],
+    text: `Keep ${the(kind.profile)} away from ${the(other.profile)}. ${known.why}`,
+    because: { known: true },
+    fixes: [other, kind].map((one) => ({
+      text: `Leave out ${the(one.profile)}.`,
+      edit: { kind: 'leave-out' as const, species: one.profile.id },
+    })),
+  });
+}
+
+/** Pairs about which serious keepers disagree: tried with a way out, or avoided. */
+function contestedPair(kind: PlannedKind, other: PlannedKind): Finding | null {
+  if (kind.profile.id > other.profile.id) return null;
+  const entry =
+    kind.profile.contested.find((pair) => pair.species === other.profile.id) ??
+    other.profile.contested.find((pair) => pair.species === kind.profile.id);
+  if (!entry) return null;
+  const arranged = hasWayOut(kind, other);
+  return finding('temper', {
+    severity: arranged ? 'note' : 'caution',
+    species: [kind.profile.id, other.profile.id],
+    text: `Keepers disagree on ${the(kind.profile)} with ${the(other.profile)}. ${entry.why} One school avoids it, the other tries it with a way out${arranged ? ', and you have one' : ': arrange one first'}.`,
+    because: { wayOutArranged: arranged },
+    contested: true,
+    school: arranged ? 'try with a way out' : 'avoid',
+  });
+}
+
+/** Who is too rough for whom, from when; pairs known to be bad; pairs that are contested. */
+export const temper: Rule = {
+  name: 'temper',
+  judge: (context) =>
+    orderedPairs(context.kinds).flatMap(([a, b]) => {
+      const bad = knownBad(a, b);
+      return [bad, bad ? null : roughPair(a, b, context), contestedPair(a, b)].filter(
+        (one): one is Finding => one !== null,
+      );
+    }),
+};

@@ -1,0 +1,19 @@
+import type { Rule } from './rule';
+import { judgeWater, type WaterMeasure } from './waterRule';
+
+/** Four degrees off is a caution, more is a stop (from memory). */
+const HARDNESS: WaterMeasure = {
+  rule: 'water-hardness',
+  name: 'ghDh',
+  noun: 'hardness',
+  unit: '°dH',
+  lenient: 4,
+  gapLenient: 4,
+  narrow: 1,
+  change: (wanted) => ({ text: `Blend the source water to about ${wanted} °dH.` }),
+};
+
+export const waterHardness: Rule = {
+  name: 'water-hardness',
+  judge: (context) => judgeWater(context, HARDNESS),
+};

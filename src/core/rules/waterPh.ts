@@ -1,0 +1,18 @@
+import type { Rule } from './rule';
+import { judgeWater, type WaterMeasure } from './waterRule';
+
+/** Stable water matters more than a perfect number: half a unit is a caution (common practice). */
+const PH: WaterMeasure = {
+  rule: 'water-ph',
+  name: 'ph',
+  noun: 'pH',
+  unit: '',
+  lenient: 0.5,
+  gapLenient: 0.5,
+  narrow: 0.2,
+  change: (wanted) => ({
+    text: `Bring the source water near pH ${wanted} and keep it steady; do not chase it with additives.`,
+  }),
+};
+
+export const waterPh: Rule = { name: 'water-ph', judge: (context) => judgeWater(context, PH) };

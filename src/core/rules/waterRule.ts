@@ -1,0 +1,128 @@
+import type { PlannedKind, RuleContext } from './context';
+import { finding, type Finding, type Fix } from './finding';
+import { The, figure, list, span, the } from './words';
+
+export type WaterName = 'temperatureC' | 'ph' | 'ghDh';
+
+/** What tells one measure of water from another, for the rules that judge one each. */
+export interface WaterMeasure {
+  readonly rule: string;
+  readonly name: WaterName;
+  /** "water", "pH", "hardness" in a sentence. */
+  readonly noun: string;
+  readonly unit: string;
+  /** Outside its range by at most this much is a caution; more is a stop (from memory). */
+  readonly lenient: number;
+  /** Two ranges that miss each other by at most this much are a caution; more is a stop (from memory). */
+  readonly gapLenient: number;
+  /** A common window narrower than this leaves no room for error (from memory). */
+  readonly narrow: number;
+  /** A way to change it, or words on why not. */
+  readonly change: (wanted: number) => Fix;
+}
+
+const outsideBy = (range: readonly [number, number], value: number): number =>
+  value < range[0] ? range[0] - value : value > range[1] ? value - range[1] : 0;
+
+/** Away from the nearest edge, with a hair for rounding. */
+const beyond = (away: number, limit: number): boolean => away > limit + 1e-9;
+
+function againstTank(context: RuleContext, measure: WaterMeasure): readonly Finding[] {
+  if (context.water.assumed.has(measure.name)) return [];
+  const value = context.water[measure.name];
+  return context.kinds.flatMap((kind) => {
+    const range = kind.range[measure.name];
+    const away = outsideBy(range, value);
+    if (away === 0) return [];
+    const shared = context.shared[measure.name];
+    const wanted = shared ? (shared[0] + shared[1]) / 2 : value < range[0] ? range[0] : range[1];
+    const fixes: Fix[] = shared ? [measure.change(Math.round(wanted * 2) / 2)] : [];
+    return [
+      finding(measure.rule, {
+        severity: beyond(away, measure.lenient) ? 'stop' : 'caution',
+        species: [kind.profile.id],
+        text: `${The(kind.profile)} ${kind.count === 1 ? 'needs' : 'need'} ${measure.noun} of ${span(range, measure.unit)}; this tank has ${figure(value)}${measure.unit ? ` ${measure.unit}` : ''}.`,
+        because: {
+          value,
+          lowest: range[0],
+          highest: range[1],
+          outsideBy: Number(away.toFixed(2)),
+          range: kind.groups.some((group) => group.rangeSource === 'wild') ? 'wild' : 'tank-bred',
+        },
+        fixes: [
+          ...fixes,
+          { text: `Leave out ${the(kind.profile)}.`, edit: { kind: 'leave-out', species: kind.profile.id } },
+        ],
+      }),
+    ];
+  });
+}
+
+function betweenKinds(context: RuleContext, measure: WaterMeasure): readonly Finding[] {
+  const found: Finding[] = [];
+  context.kinds.forEach((a, i) => {
+    for (const b of context.kinds.slice(i + 1)) {
+      const pair = pairFinding(a, b, measure);
+      if (pair) found.push(pair);
+    }
+  });
+  return found;
+}
+
+function pairFinding(a: PlannedKind, b: PlannedKind, measure: WaterMeasure): Finding | null {
+  const [first, second] = [a.range[measure.name], b.range[measure.name]];
+  const gap = Math.max(first[0], second[0]) - Math.min(first[1], second[1]);
+  if (gap <= 0) return null;
+  return finding(measure.rule, {
+    severity: beyond(gap, measure.gapLenient) ? 'stop' : 'caution',
+    species: [a.profile.id, b.profile.id],
+    text: `No ${measure.noun} suits both ${the(a.profile)} (${span(first, measure.unit)}) and ${the(b.profile)} (${span(second, measure.unit)}).`,
+    because: { gap: Number(gap.toFixed(2)) },
+    fixes: [a, b].map((kind) => ({
+      text: `Leave out ${the(kind.profile)}.`,
+      edit: { kind: 'leave-out' as const, species: kind.profile.id },
+    })),
+  });
+}
+
+function window(context: RuleContext, measure: WaterMeasure): readonly Finding[] {
+  const shared = context.shared[measure.name];
+  if (!shared || context.kinds.length < 2) return [];
+  const species = context.kinds.map((kind) => kind.profile.id);
+  const width = shared[1] - shared[0];
+  const because = { lowest: shared[0], highest: shared[1] };
+  if (width < measure.narrow) {
+    const names = list(
+      context.kinds
+        .filter((kind) => pinches(kind.range[measure.name], shared))
+        .map((kind) => the(kind.profile)),
+    );
+    return [
+      finding(measure.rule, {
+        severity: 'note',
+        species,
+        text: `The ${measure.noun} that all can share is narrow: ${span(shared, measure.unit)}, pinched by ${names}.`,
+        because,
+      }),
+    ];
+  }
+  const value = context.water[measure.name];
+  const held = value >= shared[0] && value <= shared[1] && !context.water.assumed.has(measure.name);
+  if (!held) return [];
+  return [
+    finding(measure.rule, {
+      severity: 'good',
+      species,
+      text: `All kinds share ${measure.noun} of ${span(shared, measure.unit)}, and the tank is in it at ${figure(value)}.`,
+      because: { ...because, value },
+    }),
+  ];
+}
+
+const pinches = (range: readonly [number, number], shared: readonly [number, number]): boolean =>
+  range[0] === shared[0] || range[1] === shared[1];
+
+/** Judges one measure of the water: each kind against the tank, kinds against each other, and the common window. */
+export function judgeWater(context: RuleContext, measure: WaterMeasure): readonly Finding[] {
+  return [...againstTank(context, measure), ...betweenKinds(context, measure), ...window(context, measure)];
+}

@@ -1,0 +1,22 @@
+import { judgeWater, type WaterMeasure } from './waterRule';
+import type { Rule } from './rule';
+
+/** A heater is set to the degree; one degree off is a strain, more is an illness waiting (common practice). */
+const TEMPERATURE: WaterMeasure = {
+  rule: 'water-temperature',
+  name: 'temperatureC',
+  noun: 'water',
+  unit: '°C',
+  lenient: 1,
+  gapLenient: 0,
+  narrow: 1,
+  change: (wanted) => ({
+    text: `Set the heater to ${wanted} °C.`,
+    edit: { kind: 'set-temperature', temperatureC: wanted },
+  }),
+};
+
+export const waterTemperature: Rule = {
+  name: 'water-temperature',
+  judge: (context) => judgeWater(context, TEMPERATURE),
+};

@@ -1,0 +1,37 @@
+import { commonName, foldName } from '../model/catalogue';
+import type { SpeciesProfile } from '../model/species';
+
+/** "the angelfish" */
+export const the = (profile: SpeciesProfile): string => `the ${commonName(profile)}`;
+
+/** "The angelfish" */
+export const The = (profile: SpeciesProfile): string => `The ${commonName(profile)}`;
+
+/** "6 angelfish", "1 betta", "3 neon tetras" */
+export function countOf(count: number, profile: SpeciesProfile): string {
+  return `${count} ${count === 1 ? commonName(profile) : plural(commonName(profile))}`;
+}
+
+const UNCHANGED = /(fish|shrimp|acei|leleupi|demasoni|saulosi|borleyi|nyererei)$/;
+
+/** Keepers' plurals: fish and shrimp stay as they are. */
+export function plural(name: string): string {
+  if (UNCHANGED.test(foldName(name))) return name;
+  if (/cory$/.test(name)) return `${name}s`;
+  if (/(s|x|sh|ch)$/.test(name)) return name.endsWith('s') ? name : `${name}es`;
+  if (/[^aeiou]y$/.test(name)) return `${name.slice(0, -1)}ies`;
+  return `${name}s`;
+}
+
+/** A figure for a sentence: at most one decimal. */
+export const figure = (value: number): string => String(Number(value.toFixed(1)));
+
+/** "24 to 28 °C" */
+export const span = (range: readonly [number, number], unit: string): string =>
+  `${figure(range[0])} to ${figure(range[1])}${unit === '' ? '' : ` ${unit}`}`;
+
+/** "a, b and c" */
+export function list(words: readonly string[]): string {
+  if (words.length < 2) return words.join('');
+  return `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`;
+}

@@ -1,0 +1,11 @@
+import type { TankMeasures } from './tankBox';
+
+/** A furnished tank. Lengths in cm; the water line is measured from the inside of the bottom pane. */
+export interface FurnishedTank extends TankMeasures {
+  readonly waterLineCm: number;
+  readonly substrate: string;
+  readonly substrateCm: number;
+  /** Share of the water taken by rock and wood, 0 to 0.9. */
+  readonly hardscapeFraction: number;
+  readonly filterLph: number;
+}

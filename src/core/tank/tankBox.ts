@@ -1,0 +1,33 @@
+/** The glass of a tank as a keeper measures it. Lengths in cm, glass in mm. */
+export interface TankMeasures {
+  readonly lengthCm: number;
+  readonly widthCm: number;
+  readonly heightCm: number;
+  /** True when the measures were taken inside the glass. */
+  readonly inside: boolean;
+  readonly glassMm: number;
+}
+
+export interface Box {
+  readonly lengthCm: number;
+  readonly widthCm: number;
+  readonly heightCm: number;
+}
+
+/**
+ * Outside and inside boxes of a tank. The top is open: the inside is one pane lower than the outside.
+ *
+ * Units: cm. Domain: inside measures stay above zero only if the glass is thinner than half the tank.
+ * @example tankBox({ lengthCm: 120, widthCm: 50, heightCm: 50, inside: false, glassMm: 10 }).inside // 118 x 48 x 49
+ */
+export function tankBox(tank: TankMeasures): { readonly outside: Box; readonly inside: Box } {
+  const pane = tank.glassMm / 10;
+  const sign = tank.inside ? 1 : -1;
+  const measured = { lengthCm: tank.lengthCm, widthCm: tank.widthCm, heightCm: tank.heightCm };
+  const other = {
+    lengthCm: tank.lengthCm + sign * 2 * pane,
+    widthCm: tank.widthCm + sign * 2 * pane,
+    heightCm: tank.heightCm + sign * pane,
+  };
+  return tank.inside ? { outside: other, inside: measured } : { outside: measured, inside: other };
+}

@@ -1,0 +1,31 @@
+import { fromCore } from './convert';
+import { type QuantityKind, unitById } from './units';
+
+/** Decimals that a reading of this unit deserves on a screen. */
+const DECIMALS: Readonly<Record<string, number>> = {
+  cm: 1,
+  in: 1,
+  ft: 2,
+  m: 2,
+  L: 0,
+  gal: 0,
+  impgal: 0,
+  C: 1,
+  F: 0,
+  dH: 1,
+  ppmCaCO3: 0,
+  kg: 0,
+  lb: 0,
+  g: 1,
+};
+
+/**
+ * A core value in the keeper's unit, rounded for reading, with the unit's label.
+ * @example formatQuantity('temperature', 25, 'F') // '77 °F'
+ */
+export function formatQuantity(kind: QuantityKind, core: number, unitId: string): string {
+  const unit = unitById(kind, unitId);
+  const digits = DECIMALS[unitId] ?? 1;
+  const value = fromCore(kind, core, unitId);
+  return `${Number(value.toFixed(digits)).toString()} ${unit.label}`;
+}

@@ -1,0 +1,86 @@
+import { SHIPPED_SPECIES } from '@/catalogue';
+import { assess } from '@/core/assess/assess';
+import { roomPlan } from '@/core/assess/roomPlan';
+import { dueItems } from '@/core/due/dueItems';
+import { readBackup, writeBackup } from '@/core/formats/backup';
+import { faultLine } from '@/core/formats/faults';
+import { residentsOf } from '@/core/journal/room';
+import { roomAt } from '@/core/journal/roomAt';
+import { buildCatalogue } from '@/core/model/catalogue';
+import type { DocumentBodies, DraftGroup } from '@/core/journal/documents';
+import { demoRoom } from './demoRoom';
+import { DEMO_TANKS } from './demoTanks';
+
+const catalogue = buildCatalogue(SHIPPED_SPECIES);
+const today = '2026-05-20';
+const { documents, entries } = demoRoom(today);
+const room = roomAt(entries);
+const tankOf = (id: string): DocumentBodies['tank'] =>
+  documents.find((document) => document.id === id)?.body as DocumentBodies['tank'];
+const listOf = (id: string): readonly DraftGroup[] =>
+  (documents.find((document) => document.id === `draft-${id}`)?.body as DocumentBodies['draft'] | undefined)
+    ?.groups ?? [];
+
+describe('the demo room', () => {
+  it('is a valid backup and every entry finds what it speaks of', () => {
+    const read = readBackup(JSON.parse(writeBackup(documents, entries, today)), catalogue);
+    expect(read.ok ? [] : read.faults.map(faultLine)).toEqual([]);
+    expect(room.loose).toEqual([]);
+  });
+
+  it('never reaches past the day it is opened', () => {
+    expect(entries.filter((entry) => entry.on.slice(0, 10) > today)).toEqual([]);
+  });
+
+  it('has a planted community whose list has real problems, each of another kind', () => {
+    const answer = assess(
+      roomPlan(
+        tankOf(DEMO_TANKS.fen),
+        residentsOf(room, DEMO_TANKS.fen),
+        listOf(DEMO_TANKS.fen),
+        catalogue,
+        today,
+      ),
+      catalogue,
+      today,
+    );
+    expect(answer.verdict).toBe('stop');
+    const stopped = new Set(
+      answer.findings.filter((finding) => finding.severity === 'stop').map((finding) => finding.rule),
+    );
+    expect([...stopped].sort()).toEqual(
+      expect.arrayContaining(['fin-nipping', 'lid', 'predation', 'temper']),
+    );
+  });
+
+  it('has a rock-and-shell tank with one thing wrong: a rehoming has left three leleupi', () => {
+    const answer = assess(
+      roomPlan(tankOf(DEMO_TANKS.skerry), residentsOf(room, DEMO_TANKS.skerry), [], catalogue, today),
+      catalogue,
+      today,
+    );
+    expect(
+      answer.findings
+        .filter((finding) => finding.severity === 'stop')
+        .map((finding) => `${finding.rule} ${finding.species.join()}`),
+    ).toEqual(['group-number neolamprologus-leleupi']);
+  });
+
+  it('has loaches that outgrow the nursery, from a month that is still to come', () => {
+    const answer = assess(
+      roomPlan(tankOf(DEMO_TANKS.nursery), residentsOf(room, DEMO_TANKS.nursery), [], catalogue, today),
+      catalogue,
+      today,
+    );
+    const length = answer.findings.find((finding) => finding.rule === 'tank-length');
+    expect(length?.severity).toBe('stop');
+    expect((length?.from ?? '') > '2026-05').toBe(true);
+  });
+
+  it('has something due', () => {
+    const tanks = Object.values(DEMO_TANKS).map((id) => ({ id, body: tankOf(id) }));
+    expect(dueItems(tanks, room, `${today}T19:00:00.000Z`).map((item) => item.kind)).toEqual(
+      expect.arrayContaining(['quarantine-over', 'count']),
+    );
+  });
+});

@@ -1,0 +1,66 @@
+import { screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { group, heads, room, show } from '@/testing/inRoom';
+import { ArrivalsScreen } from './ArrivalsScreen';
+
+const neons = { key: 'n', group: { species: 'paracheirodon-innesi', count: 10, lengthCm: 2 } };
+
+afterEach(() => window.history.replaceState(null, '', '/'));
+
+describe('Arrivals', () => {
+  it('says where to begin when nothing is listed', async () => {
+    show(await room(), <ArrivalsScreen />);
+    expect(screen.getByRole('link', { name: 'List what should come' })).toHaveAttribute(
+      'href',
+      '/stock?tank=T',
+    );
+  });
+
+  it('brings in as a group; those who did not come stay listed', async () => {
+    window.history.replaceState(null, '', '/arrivals?tank=T&bring=n');
+    const session = await room([], [neons]);
+    show(session, <ArrivalsScreen />);
+    expect(screen.getByLabelText('Kept as')).toHaveValue('group');
+    await userEvent.clear(screen.getByLabelText('How many came'));
+    await userEvent.type(screen.getByLabelText('How many came'), '8');
+    await userEvent.type(screen.getByLabelText('Name of the group'), 'Shoal');
+    await userEvent.click(screen.getByRole('button', { name: 'They are in' }));
+    await waitFor(() => expect(heads(session)).toEqual({ Shoal: 8 }));
+    expect(session.state.getState().documents['draft-T']?.body).toMatchObject({
+      groups: [{ key: 'n', group: { count: 2 } }],
+    });
+    await session.undo();
+    expect(heads(session)).toEqual({});
+    expect(session.state.getState().documents['draft-T']?.body).toMatchObject({
+      groups: [{ group: { count: 10 } }],
+    });
+  });
+
+  it('refuses nobody, and half a fish, where it stands', async () => {
+    window.history.replaceState(null, '', '/arrivals?tank=T&bring=n');
+    const session = await room([], [neons]);
+    show(session, <ArrivalsScreen />);
+    for (const wrong of ['0', '2.5', 'some']) {
+      await userEvent.clear(screen.getByLabelText('How many came'));
+      await userEvent.type(screen.getByLabelText('How many came'), wrong);
+      await userEvent.click(screen.getByRole('button', { name: 'They are in' }));
+      expect(await screen.findByText('A whole number from 1')).toBeInTheDocument();
+    }
+    expect(heads(session)).toEqual({});
+  });
+
+  it('records what is learned of a group, and refuses what cannot be', async () => {
+    const session = await room([group('Shoal', 6)], [], 'paracheirodon-innesi');
+    show(session, <ArrivalsScreen />);
+    await userEvent.click(screen.getByRole('button', { name: 'Record something about Shoal' }));
+    await userEvent.selectOptions(screen.getByLabelText('What'), 'split off');
+    await userEvent.type(screen.getByLabelText('How many'), '9');
+    await userEvent.type(screen.getByLabelText('Name or mark'), 'Kink');
+    await userEvent.click(screen.getByRole('button', { name: 'Record it' }));
+    expect(screen.getByRole('alert')).toHaveTextContent('1 to 6');
+    await userEvent.clear(screen.getByLabelText('How many'));
+    await userEvent.type(screen.getByLabelText('How many'), '1');
+    await userEvent.click(screen.getByRole('button', { name: 'Record it' }));
+    await waitFor(() => expect(heads(session)).toEqual({ Shoal: 5, Kink: 1 }));
+  });
+});

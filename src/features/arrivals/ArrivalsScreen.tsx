@@ -1,0 +1,154 @@
+'use client';
+
+import { format, parseISO } from 'date-fns';
+import Link from 'next/link';
+import { useRouter, useSearchParams } from 'next/navigation';
+import { useState } from 'react';
+import { lengthToday } from '@/core/assess/roomPlan';
+import type { Resident } from '@/core/journal/room';
+import { commonName } from '@/core/model/catalogue';
+import { countOf } from '@/core/rules/words';
+import { useRooms } from '@/session/react/RoomProvider';
+import { useResidentName } from '@/session/react/useNames';
+import { useResidentColours } from '@/session/react/useResidentColours';
+import { useListed, useResidents, useTank, type TankView } from '@/session/react/useTanks';
+import { todayIso } from '@/session/today';
+import { Button } from '@/ui/Button';
+import { NoTank } from '@/ui/NoTank';
+import { Empty, Screen, Section } from '@/ui/Screen';
+import { BringIn } from './BringIn';
+import { ResidentDialog } from './ResidentDialog';
+
+export function ArrivalsScreen() {
+  const tank = useTank();
+  return tank ? <Arrivals tank={tank} /> : <NoTank title="Arrivals" />;
+}
+
+const day = (iso: string): string => format(parseISO(iso), 'd MMM yyyy');
+
+function Listed({ tank }: { readonly tank: TankView }) {
+  const router = useRouter();
+  const chosen = useSearchParams().get('bring');
+  const listed = useListed(tank.id);
+  const { catalogue } = useRooms().session;
+  const choose = (key: string | null): void =>
+    router.replace(`/arrivals?tank=${tank.id}${key ? `&bring=${key}` : ''}`, { scroll: false });
+  if (listed.length === 0) {
+    return (
+      <Empty>
+        Nothing is listed for {tank.body.name}.{' '}
+        <Link href={`/stock?tank=${tank.id}`} className="text-deep underline">
+          List what should come
+        </Link>
+        , read the verdict, then bring it in here.
+      </Empty>
+    );
+  }
+  return (
+    <ul>
+      {listed.map((entry) => {
+        const profile = catalogue.byId.get(entry.group.species);
+        if (!profile) return null;
+        return (
+          <li key={entry.key} className="border-b border-line py-2">
+            <div className="flex items-center justify-between gap-3">
+              <span>
+                {countOf(entry.group.count, profile)}{' '}
+                <span className="text-slate italic">{profile.scientificName}</span>
+              </span>
+              {chosen !== entry.key && <Button onClick={() => choose(entry.key)}>Bring in</Button>}
+            </div>
+            {chosen === entry.key && (
+              <div className="mt-2">
+                <BringIn entry={entry} profile={profile} tank={tank} onDone={() => choose(null)} />
+              </div>
+            )}
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
+
+function Here({ tank }: { readonly tank: TankView }) {
+  const residents = useResidents(tank.id);
+  const { catalogue } = useRooms().session;
+  const colours = useResidentColours(residents);
+  const nameOf = useResidentName();
+  const [open, setOpen] = useState<Resident | null>(null);
+  if (residents.length === 0) return <Empty>Nobody lives in {tank.body.name} yet.</Empty>;
+  return (
+    <>
+      <table className="w-full text-left">
+        <thead className="text-[12px] text-slate">
+          <tr className="border-b border-line">
+            <th className="py-1 font-medium">Who</th>
+            <th className="font-medium max-sm:hidden">Kind</th>
+            <th className="font-medium">Heads</th>
+            <th className="font-medium max-sm:hidden">Sex</th>
+            <th className="font-medium max-sm:hidden">Length, about</th>
+            <th className="font-medium">Came</th>
+            <th>
+              <span className="sr-only">Actions</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {residents.map((resident) => {
+            const profile = catalogue.byId.get(resident.species);
+            return (
+              <tr key={resident.id} className="border-b border-line">
+                <td className="py-1 font-medium">
+                  <span
+                    className="mr-1 inline-block size-2.5"
+                    style={{ background: colours.get(resident.id) }}
+                    aria-hidden="true"
+                  />
+                  {nameOf(resident)}
+                </td>
+                <td className="max-sm:hidden">{profile ? commonName(profile) : resident.species}</td>
+                <td className="fig">{resident.count}</td>
+                <td className="max-sm:hidden">
+                  {resident.individual
+                    ? `${resident.sex}${resident.sex === 'unknown' ? '' : `, ${resident.sexSure}`}`
+                    : '–'}
+                </td>
+                <td className="fig max-sm:hidden">
+                  {lengthToday(resident, catalogue, todayIso()).toFixed(1)} cm
+                </td>
+                <td className="fig">{day(resident.cameOn)}</td>
+                <td className="text-right">
+                  <Button
+                    tone="quiet"
+                    onClick={() => setOpen(resident)}
+                    aria-label={`Record something about ${nameOf(resident)}`}
+                  >
+                    record
+                  </Button>
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      {open && <ResidentDialog resident={open} onClose={() => setOpen(null)} />}
+    </>
+  );
+}
+
+/** From list to tank: what is listed comes in here, and who is here is kept account of. */
+function Arrivals({ tank }: { readonly tank: TankView }) {
+  return (
+    <Screen
+      title={`Arrivals in ${tank.body.name}`}
+      about="Gentle and shy kinds first, the roughest last, one kind whole at a time, two weeks or more between."
+    >
+      <Section title="Listed, not here yet">
+        <Listed tank={tank} />
+      </Section>
+      <Section title="Here now">
+        <Here tank={tank} />
+      </Section>
+    </Screen>
+  );
+}

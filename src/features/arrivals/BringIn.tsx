@@ -1,0 +1,207 @@
+'use client';
+
+import { yupResolver } from '@hookform/resolvers/yup';
+import { useForm, useWatch } from 'react-hook-form';
+import { number, object, string } from 'yup';
+import type { DraftGroup } from '@/core/journal/documents';
+import type { Member } from '@/core/journal/events';
+import { commonName } from '@/core/model/catalogue';
+import type { ResidentId, TankId } from '@/core/model/ids';
+import { ORIGINS } from '@/core/model/plan';
+import type { SpeciesProfile } from '@/core/model/species';
+import { countOf } from '@/core/rules/words';
+import { newId } from '@/session/browserStamp';
+import { appendChange, draftChange, useCommands } from '@/session/react/useCommands';
+import { listedOf, useTanks, type TankView } from '@/session/react/useTanks';
+import { momentOn, todayIso } from '@/session/today';
+import { Button } from '@/ui/Button';
+import { Caution } from '@/ui/Screen';
+import { SelectField, TextField, options } from '@/ui/Field';
+
+const WHOLE = 'A whole number from 1';
+const schema = object({
+  count: number().typeError(WHOLE).integer(WHOLE).min(1, WHOLE).max(10_000, WHOLE).required(WHOLE),
+  lengthCm: number()
+    .typeError('A length in cm')
+    .moreThan(0, 'A length above zero')
+    .max(400, 'At most 400 cm')
+    .required('A length in cm'),
+  on: string()
+    .matches(/^\d{4}-\d{2}-\d{2}$/, 'A date')
+    .test('past', 'Not in the future', (value) => !value || value <= todayIso())
+    .required('A date'),
+  tank: string().required(),
+  origin: string()
+    .oneOf([...ORIGINS])
+    .required(),
+  as: string().oneOf(['group', 'individuals']).required(),
+  from: string().default(''),
+  names: string().default(''),
+  note: string().default(''),
+});
+
+interface Props {
+  readonly entry: DraftGroup;
+  readonly profile: SpeciesProfile;
+  readonly tank: TankView;
+  readonly onDone: () => void;
+}
+
+function membersFor(as: string, count: number, names: string, group: DraftGroup['group']): Member[] {
+  const sexes = (index: number): Member['sex'] =>
+    group.males === undefined || group.females === undefined
+      ? 'unknown'
+      : index < group.males
+        ? 'male'
+        : index < group.males + group.females
+          ? 'female'
+          : 'unknown';
+  if (as === 'group') {
+    const known =
+      group.males !== undefined && group.females !== undefined && group.males + group.females <= count;
+    return [
+      {
+        id: newId<ResidentId>(),
+        name: names.trim(),
+        count,
+        individual: false,
+        sex: 'unknown',
+        males: known ? (group.males ?? null) : null,
+        females: known ? (group.females ?? null) : null,
+      },
+    ];
+  }
+  const given = names.split(/[,;\n]/).map((name) => name.trim());
+  return Array.from({ length: count }, (_, index) => ({
+    id: newId<ResidentId>(),
+    name: given[index] || `No. ${index + 1}`,
+    count: 1,
+    individual: true,
+    sex: sexes(index),
+    males: null,
+    females: null,
+  }));
+}
+
+/** Brings a listed group in: into which tank, how many really came, as individuals or as a group. */
+export function BringIn({ entry, profile, tank, onDone }: Props) {
+  const { session, run } = useCommands();
+  const tanks = useTanks();
+  const few = entry.group.count <= 8 && profile.company.mode !== 'shoal' && profile.life === 'fish';
+  const form = useForm({
+    resolver: yupResolver(schema),
+    defaultValues: {
+      count: entry.group.count,
+      lengthCm: entry.group.lengthCm ?? profile.size.soldCm,
+      on: todayIso(),
+      tank: tank.id as string,
+      origin: entry.group.origin ?? 'unknown',
+      as: (few ? 'individuals' : 'group') as 'individuals' | 'group',
+      from: '',
+      names: '',
+      note: '',
+    },
+  });
+  const { errors } = form.formState;
+  const as = useWatch({ control: form.control, name: 'as' });
+  const into = useWatch({ control: form.control, name: 'tank' });
+  const target = tanks.find((one) => one.id === into);
+
+  const save = form.handleSubmit(async (values) => {
+    const on = momentOn(values.on);
+    const rest = entry.group.count - values.count;
+    const without = (groups: readonly DraftGroup[]): readonly DraftGroup[] =>
+      groups.flatMap((one) => {
+        if (one.key !== entry.key) return [one];
+        if (rest <= 0) return [];
+        const { males: _m, females: _f, ...group } = one.group;
+        return [{ ...one, group: { ...group, count: rest } }];
+      });
+    const came = appendChange(session, {
+      type: 'came',
+      on,
+      tank: values.tank as TankId,
+      species: profile.id,
+      members: membersFor(values.as, values.count, values.names, entry.group),
+      lengthCm: values.lengthCm,
+      origin: values.origin,
+      from: values.from.trim(),
+      note: values.note.trim(),
+    });
+    if (
+      await run(`${countOf(values.count, profile)} came`, (state) => [
+        came,
+        draftChange(tank.id, without(listedOf(state.documents, tank.id))),
+      ])
+    )
+      onDone();
+  });
+
+  return (
+    <form
+      className="grid gap-3 border-l-2 border-deep pl-4"
+      onSubmit={(event) => void save(event)}
+      noValidate
+      aria-label={`Bring in ${commonName(profile)}`}
+    >
+      <div className="grid grid-cols-2 gap-2 sm:grid-cols-4">
+        <TextField
+          label="How many came"
+          inputMode="numeric"
+          {...form.register('count')}
+          error={errors.count?.message}
+          hint={`${entry.group.count} listed`}
+        />
+        <TextField
+          label="Length, cm"
+          inputMode="decimal"
+          {...form.register('lengthCm')}
+          error={errors.lengthCm?.message}
+        />
+        <TextField
+          label="Day"
+          type="date"
+          max={todayIso()}
+          {...form.register('on')}
+          error={errors.on?.message}
+        />
+        <SelectField label="Origin" {...form.register('origin')}>
+          {options(ORIGINS)}
+        </SelectField>
+        <SelectField label="Into" {...form.register('tank')}>
+          {tanks.map((one) => (
+            <option key={one.id} value={one.id}>
+              {one.body.name} ({one.body.purpose})
+            </option>
+          ))}
+        </SelectField>
+        <TextField label="From" placeholder="shop, breeder, club" {...form.register('from')} />
+        <SelectField label="Kept as" {...form.register('as')} hint="A group can be split and named later">
+          <option value="group">a group</option>
+          <option value="individuals">individuals</option>
+        </SelectField>
+        <TextField
+          label={as === 'group' ? 'Name of the group' : 'Names or marks, with commas'}
+          placeholder={as === 'group' ? '' : 'Torn fin, Blue, …'}
+          {...form.register('names')}
+        />
+      </div>
+      <TextField label="Note" {...form.register('note')} placeholder="Condition, what the seller said" />
+      {target?.body.purpose !== 'quarantine' && (
+        <Caution>
+          Straight into a tank that is not for quarantine: whatever they carry, the others get. Four to six
+          weeks apart is the practice.
+        </Caution>
+      )}
+      <Caution>
+        Dechlorinate, match the temperature, heater back on, lid closed. Cuts covered, hands washed after.
+      </Caution>
+      <div className="flex gap-2">
+        <Button tone="main" type="submit">
+          They are in
+        </Button>
+        <Button onClick={onDone}>Not yet</Button>
+      </div>
+    </form>
+  );
+}

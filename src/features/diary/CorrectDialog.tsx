@@ -1,0 +1,145 @@
+'use client';
+
+import { format, isFuture, parseISO } from 'date-fns';
+import { useState } from 'react';
+import type { Schema } from 'yup';
+import { faultLine, validate } from '@/core/formats/faults';
+import { EVENT_BODIES, type Dated } from '@/core/journal/events';
+import type { Standing } from '@/core/journal/effective';
+import { Button } from '@/ui/Button';
+import { Dialog } from '@/ui/Dialog';
+import { TextField } from '@/ui/Field';
+
+/** Parts of an entry that tie it to others: corrected by striking out and writing anew. */
+const TIES = new Set([
+  'id',
+  'seq',
+  'recorded',
+  'corrected',
+  'type',
+  'on',
+  'tank',
+  'resident',
+  'winner',
+  'loser',
+  'first',
+  'second',
+  'watch',
+  'species',
+  'parents',
+  'members',
+  'member',
+  'into',
+]);
+
+const LABELS: Readonly<Record<string, string>> = {
+  lengthCm: 'Length, cm',
+  minutes: 'Minutes',
+  seen: 'Seen',
+  count: 'How many',
+  from: 'From',
+  note: 'Note',
+  text: 'Note',
+  name: 'Name',
+  what: 'What',
+  place: 'Where',
+  cause: 'Cause',
+  taker: 'Who takes it',
+  credit: 'For what',
+  reason: 'Why',
+  how: 'How',
+  sex: 'Sex',
+  sure: 'How sure',
+  step: 'Step',
+  origin: 'Origin',
+};
+
+const plainParts = (event: Standing): readonly (readonly [string, string | number])[] =>
+  Object.entries(event).filter(
+    (pair): pair is [string, string | number] =>
+      !TIES.has(pair[0]) && (typeof pair[1] === 'string' || typeof pair[1] === 'number'),
+  );
+
+interface Props {
+  readonly event: Standing;
+  readonly onClose: () => void;
+  readonly onCorrect: (replacement: Dated) => void;
+}
+
+/** Says what is true instead. The first entry stays in the journal, struck through. */
+export function CorrectDialog({ event, onClose, onCorrect }: Props) {
+  const parts = plainParts(event);
+  const [day, setDay] = useState(format(parseISO(event.on), "yyyy-MM-dd'T'HH:mm"));
+  const [values, setValues] = useState<Record<string, string>>(
+    Object.fromEntries(parts.map(([name, value]) => [name, String(value)])),
+  );
+  const [faults, setFaults] = useState<readonly string[]>([]);
+
+  const save = (): void => {
+    const moment = new Date(day);
+    if (Number.isNaN(moment.getTime()) || isFuture(moment)) {
+      setFaults(['When it happened: expected a moment that is not in the future.']);
+      return;
+    }
+    const { id: _id, seq: _seq, corrected: _corrected, ...rest } = event;
+    const { recorded: _recorded, ...dated } = rest as typeof rest & { recorded?: string };
+    const changed = Object.fromEntries(
+      parts.map(([name, value]) => [
+        name,
+        typeof value === 'number' ? Number((values[name] ?? '').replace(',', '.')) : (values[name] ?? ''),
+      ]),
+    );
+    const replacement = { ...dated, ...changed, on: moment.toISOString() };
+    const checked = validate(EVENT_BODIES[event.type] as Schema<unknown>, replacement);
+    if (!checked.ok) {
+      setFaults(
+        checked.faults.map((fault) => faultLine({ ...fault, path: LABELS[fault.path] ?? fault.path })),
+      );
+      return;
+    }
+    onCorrect(replacement as Dated);
+    onClose();
+  };
+
+  return (
+    <Dialog
+      open
+      onOpenChange={onClose}
+      title="Correct this entry"
+      about="The old words stay in the journal, struck through."
+    >
+      <form
+        className="grid gap-3"
+        onSubmit={(submitted) => {
+          submitted.preventDefault();
+          save();
+        }}
+      >
+        <TextField
+          label="When it happened"
+          type="datetime-local"
+          value={day}
+          onChange={(change) => setDay(change.target.value)}
+        />
+        {parts.map(([name]) => (
+          <TextField
+            key={name}
+            label={LABELS[name] ?? name}
+            value={values[name] ?? ''}
+            onChange={(change) => setValues({ ...values, [name]: change.target.value })}
+          />
+        ))}
+        {faults.length > 0 && (
+          <ul role="alert" className="text-buoy">
+            {faults.map((fault) => (
+              <li key={fault}>{fault}</li>
+            ))}
+          </ul>
+        )}
+        <Button tone="main" type="submit">
+          Correct it
+        </Button>
+      </form>
+    </Dialog>
+  );
+}

@@ -1,0 +1,223 @@
+'use client';
+
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { format, parseISO } from 'date-fns';
+import { useDeferredValue, useMemo, useRef, useState } from 'react';
+import type { Dated } from '@/core/journal/events';
+import type { Standing } from '@/core/journal/effective';
+import { useRoomState } from '@/session/react/RoomProvider';
+import { appendChange, correctChange, useCommands } from '@/session/react/useCommands';
+import { useHappenings, useNames } from '@/session/react/useNames';
+import { useTank } from '@/session/react/useTanks';
+import { Button } from '@/ui/Button';
+import { classes } from '@/ui/classes';
+import { TextField } from '@/ui/Field';
+import { Empty, Screen } from '@/ui/Screen';
+import { CorrectDialog } from './CorrectDialog';
+import { diaryRows, filterRows, type DiaryRow } from './diaryRows';
+
+const ROW_PX = 40;
+
+function Check({
+  label,
+  checked,
+  onChange,
+}: {
+  readonly label: string;
+  readonly checked: boolean;
+  readonly onChange: (checked: boolean) => void;
+}) {
+  return (
+    <label className="flex min-h-8 items-center gap-1.5">
+      <input
+        type="checkbox"
+        className="size-4 accent-(--deep)"
+        checked={checked}
+        onChange={(event) => onChange(event.target.checked)}
+      />
+      {label}
+    </label>
+  );
+}
+
+/** An entry without what only the journal adds. */
+function datedOf(event: Standing): Dated {
+  const { id: _id, seq: _seq, corrected: _corrected, ...rest } = event;
+  const { recorded: _recorded, ...dated } = rest as typeof rest & { recorded?: string };
+  return dated as Dated;
+}
+
+function Row({
+  row,
+  onCorrect,
+  onStrike,
+  onRestore,
+}: {
+  readonly row: DiaryRow;
+  readonly onCorrect: () => void;
+  readonly onStrike: () => void;
+  readonly onRestore: () => void;
+}) {
+  const { event, struck, text } = row;
+  return (
+    <div className="grid grid-cols-[8.8rem_1fr_auto] items-center gap-2 border-b border-line py-1.5 max-sm:grid-cols-1 max-sm:gap-0">
+      <time dateTime={event.on} className="fig text-[13px] text-slate">
+        {format(parseISO(event.on), 'd MMM yy HH:mm')}
+      </time>
+      <span className={classes(struck && 'text-slate line-through')}>
+        {text}
+        {event.corrected && !struck && <span className="text-[12px] text-slate"> (corrected)</span>}
+      </span>
+      <span className="no-print flex gap-3 whitespace-nowrap">
+        {struck ? (
+          <Button tone="quiet" onClick={onRestore}>
+            put back
+          </Button>
+        ) : (
+          <>
+            <Button tone="quiet" onClick={onCorrect}>
+              correct
+            </Button>
+            <Button tone="quiet" onClick={onStrike}>
+              strike out
+            </Button>
+          </>
+        )}
+      </span>
+    </div>
+  );
+}
+
+/** Everything that was written down, in order, searchable, correctable, undoable. */
+export function DiaryScreen() {
+  const tank = useTank();
+  const entries = useRoomState((state) => state.entries);
+  const room = useRoomState((state) => state.room);
+  const names = useNames();
+  const { session, run } = useCommands();
+  useHappenings();
+  const [words, setWords] = useState('');
+  const [all, setAll] = useState(false);
+  const [struck, setStruck] = useState(false);
+  const [contests, setContests] = useState(true);
+  const [note, setNote] = useState('');
+  const [correcting, setCorrecting] = useState<Standing | null>(null);
+  const sought = useDeferredValue(words);
+  const rows = useMemo(() => (entries ? diaryRows(entries, names) : []), [entries, names]);
+  const shown = useMemo(
+    () => filterRows(rows, { tank: all ? null : (tank?.id ?? null), words: sought, struck, contests }, room),
+    [rows, all, tank, sought, struck, contests, room],
+  );
+  const scroller = useRef<HTMLDivElement>(null);
+  const list = useVirtualizer({
+    count: shown.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => ROW_PX,
+    overscan: 12,
+    getItemKey: (index) => shown[index]?.event.id ?? index,
+  });
+
+  const write = async (): Promise<void> => {
+    if (note.trim() === '') return;
+    if (
+      await run('Note written', [
+        appendChange(session, {
+          type: 'noted',
+          on: session.stamp.now(),
+          tank: all ? null : (tank?.id ?? null),
+          text: note.trim(),
+        }),
+      ])
+    )
+      setNote('');
+  };
+
+  return (
+    <Screen title={all || !tank ? 'Diary of the room' : `Diary of ${tank.body.name}`}>
+      <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
+        <TextField
+          label="Search"
+          wrap="w-56"
+          type="search"
+          value={words}
+          onChange={(event) => setWords(event.target.value)}
+        />
+        <Check label="all tanks" checked={all} onChange={setAll} />
+        <Check label="contests" checked={contests} onChange={setContests} />
+        <Check label="struck out" checked={struck} onChange={setStruck} />
+        <form
+          className="flex flex-1 items-end gap-2"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void write();
+          }}
+        >
+          <TextField
+            label="Write a note"
+            wrap="min-w-40 flex-1"
+            value={note}
+            onChange={(event) => setNote(event.target.value)}
+          />
+          <Button type="submit" className="min-h-8">
+            Write
+          </Button>
+        </form>
+      </div>
+      {entries === null ? (
+        <p className="text-slate">Reading the journal…</p>
+      ) : shown.length === 0 ? (
+        <Empty>
+          {rows.length === 0
+            ? 'Nothing has been written yet. Arrivals, watches, leavers and notes all come together here.'
+            : 'Nothing matches.'}
+        </Empty>
+      ) : (
+        <div
+          ref={scroller}
+          tabIndex={0}
+          role="region"
+          aria-label="Entries"
+          className="h-[calc(100dvh-13rem)] overflow-y-auto border-t border-line"
+        >
+          <ol style={{ height: list.getTotalSize(), position: 'relative' }}>
+            {list.getVirtualItems().map((item) => {
+              const row = shown[item.index];
+              if (!row) return null;
+              return (
+                <li
+                  key={item.key}
+                  ref={list.measureElement}
+                  data-index={item.index}
+                  className="absolute inset-x-0"
+                  style={{ transform: `translateY(${item.start}px)` }}
+                >
+                  <Row
+                    row={row}
+                    onCorrect={() => setCorrecting(row.event)}
+                    onStrike={() =>
+                      void run('Entry struck out', [correctChange(session, row.event.id, row.event.on, null)])
+                    }
+                    onRestore={() =>
+                      void run('Entry put back', [
+                        correctChange(session, row.event.id, row.event.on, datedOf(row.event)),
+                      ])
+                    }
+                  />
+                </li>
+              );
+            })}
+          </ol>
+        </div>
+      )}
+      {correcting && (
+        <CorrectDialog
+          event={correcting}
+          onClose={() => setCorrecting(null)}
+          onCorrect={(replacement) =>
+            void run('Entry corrected', [correctChange(session, correcting.id, replacement.on, replacement)])
+          }
+        />
+      )}
+    </Screen>
+  );
+}

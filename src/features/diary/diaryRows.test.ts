@@ -1,0 +1,78 @@
+import { demoRoom } from '@/demo/demoRoom';
+import { DEMO_TANKS } from '@/demo/demoTanks';
+import type { Dated, Entry } from '@/core/journal/events';
+import { roomAt } from '@/core/journal/roomAt';
+import type { EntryId } from '@/core/model/ids';
+import { catalogue } from '@/testing/plans';
+import { diaryRows, filterRows } from './diaryRows';
+
+const { entries } = demoRoom('2026-05-20');
+const room = roomAt(entries);
+const names = {
+  catalogue,
+  tank: (id: string) => id,
+  resident: (id: string) => room.residents[id]?.name ?? id,
+};
+const all = { tank: null, words: '', struck: false, contests: true };
+
+describe('the diary', () => {
+  const rows = diaryRows(entries, names);
+  it('tells everything, newest first', () => {
+    expect(rows).toHaveLength(entries.length);
+    const moments = rows.map((row) => row.event.on);
+    expect(moments).toEqual([...moments].sort().reverse());
+  });
+  it('finds words in any order, without minding accents or case', () => {
+    const found = filterRows(rows, { ...all, words: 'OCHRE maren' }, room);
+    expect(found.map((row) => row.event.type)).toEqual(['rehomed']);
+  });
+  it('takes for a tank what happened there and to who lives there', () => {
+    const quay = filterRows(rows, { ...all, tank: DEMO_TANKS.quay }, room);
+    expect(quay.map((row) => row.event.type).sort()).toEqual(['came', 'noted']);
+    expect(
+      filterRows(rows, { ...all, tank: DEMO_TANKS.skerry }, room).some((row) => row.event.type === 'rehomed'),
+    ).toBe(true);
+  });
+  it('hides contests and struck-out entries unless asked', () => {
+    expect(
+      filterRows(rows, { ...all, contests: false }, room).some((row) => row.event.type === 'chased'),
+    ).toBe(false);
+    const strike = {
+      id: 'x' as EntryId,
+      seq: entries.length + 1,
+      recorded: '2026-05-20T20:00',
+      type: 'corrected',
+      on: '2026-05-20T20:00',
+      target: entries[0]!.id,
+      replacement: null,
+    } as Entry;
+    const struck = diaryRows([...entries, strike], names);
+    expect(filterRows(struck, all, room)).toHaveLength(entries.length - 1);
+    expect(
+      filterRows(struck, { ...all, struck: true }, room)
+        .filter((row) => row.struck)
+        .map((row) => row.event.id),
+    ).toEqual([entries[0]!.id]);
+  });
+  it('keeps the last words of an entry that was corrected and then struck out', () => {
+    const death = entries.find((entry) => entry.type === 'died')!;
+    const correct = (seq: number, replacement: Dated | null): Entry => ({
+      id: `c${seq}` as EntryId,
+      seq,
+      recorded: '2026-05-20T20:00',
+      type: 'corrected',
+      on: '2026-05-20T20:00',
+      target: death.id,
+      replacement,
+    });
+    const { id: _id, seq: _seq, recorded: _recorded, ...said } = death as Extract<Entry, { type: 'died' }>;
+    const told = diaryRows(
+      [...entries, correct(900, { ...said, cause: 'a leap' }), correct(901, null)],
+      names,
+    );
+    expect(told.find((row) => row.event.id === death.id)).toMatchObject({
+      struck: true,
+      text: expect.stringContaining('a leap'),
+    });
+  });
+});

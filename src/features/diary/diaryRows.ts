@@ -1,0 +1,64 @@
+import type { Dated, Entry } from '@/core/journal/events';
+import { describeEvent, residentsOfEvent, tankOfEvent, type Names } from '@/core/journal/describeEvent';
+import { effective, type Standing } from '@/core/journal/effective';
+import { unreadable } from '@/core/journal/readable';
+import type { Room } from '@/core/journal/room';
+import { foldName } from '@/core/model/catalogue';
+
+/** One line of the diary: what stands, or what was struck out. */
+export interface DiaryRow {
+  readonly event: Standing;
+  readonly struck: boolean;
+  readonly text: string;
+}
+
+export interface DiaryFilter {
+  readonly tank: string | null;
+  readonly words: string;
+  readonly struck: boolean;
+  readonly contests: boolean;
+}
+
+/** What corrections made of an entry before it was struck out. */
+function lastWords(entries: readonly Entry[]): ReadonlyMap<string, Dated> {
+  const said = new Map<string, Dated>();
+  for (const entry of entries)
+    if (entry.type === 'corrected' && entry.replacement) said.set(entry.target, entry.replacement);
+  return said;
+}
+
+/** Everything that was written down, newest first, as sentences; entries that were struck out only when asked for. */
+export function diaryRows(entries: readonly Entry[], names: Names): readonly DiaryRow[] {
+  const standing = effective(entries);
+  const kept = new Set(standing.map((event) => event.id));
+  const said = lastWords(entries);
+  const struck = entries.flatMap((entry): Standing[] =>
+    entry.type !== 'corrected' && !kept.has(entry.id) && unreadable(entry) === null
+      ? [{ ...(said.get(entry.id) ?? entry), id: entry.id, seq: entry.seq, corrected: true }]
+      : [],
+  );
+  return [
+    ...standing.map((event) => ({ event, struck: false })),
+    ...struck.map((event) => ({ event, struck: true })),
+  ]
+    .sort((a, b) => (a.event.on < b.event.on ? 1 : a.event.on > b.event.on ? -1 : b.event.seq - a.event.seq))
+    .map((row) => ({ ...row, text: describeEvent(row.event, names) }));
+}
+
+/** Rows that a filter lets through. A tank takes in what happened there and to those who live there. */
+export function filterRows(rows: readonly DiaryRow[], filter: DiaryFilter, room: Room): readonly DiaryRow[] {
+  const words = foldName(filter.words).split(' ').filter(Boolean);
+  return rows.filter(({ event, struck, text }) => {
+    if (struck && !filter.struck) return false;
+    if (event.type === 'chased' && !filter.contests) return false;
+    if (filter.tank !== null) {
+      const own = tankOfEvent(event);
+      const inTank =
+        own === filter.tank ||
+        (own === null && residentsOfEvent(event).some((id) => room.residents[id]?.tank === filter.tank));
+      if (!inTank) return false;
+    }
+    const folded = words.length > 0 ? foldName(`${text} ${event.on.slice(0, 10)}`) : '';
+    return words.every((word) => folded.includes(word));
+  });
+}

@@ -1,0 +1,49 @@
+import { readPlan } from '@/core/assess/readPlan';
+import { readBackup, type Backup } from '@/core/formats/backup';
+import { checkFile } from '@/core/formats/checkFile';
+import { faultLine } from '@/core/formats/faults';
+import { parseJson } from '@/core/formats/parseJson';
+import type { Catalogue } from '@/core/model/catalogue';
+import type { PlanFile } from '@/core/model/plan';
+
+/** A file that can be taken in, or every reason why not. */
+export type FileRead =
+  | { readonly kind: 'backup'; readonly backup: Backup }
+  | { readonly kind: 'plan'; readonly plan: PlanFile }
+  | { readonly kind: 'refused'; readonly faults: readonly string[] };
+
+/** Nobody's room is larger; a larger file is foreign. */
+const LARGEST_BYTES = 64 * 1024 * 1024;
+
+/** What is in a file, judged before anything is touched. */
+export function readText(text: string, catalogue: Catalogue): FileRead {
+  if (text.length > LARGEST_BYTES)
+    return {
+      kind: 'refused',
+      faults: [`the file: expected at most 64 MB, found ${Math.round(text.length / 1024 / 1024)} MB`],
+    };
+  const parsed = parseJson(text);
+  if (!parsed.ok) return { kind: 'refused', faults: parsed.faults.map(faultLine) };
+  const checked = checkFile(parsed.value, catalogue);
+  if (!checked.ok) return { kind: 'refused', faults: checked.faults.map(faultLine) };
+  if (checked.value === 'lomvik') {
+    const backup = readBackup(parsed.value, catalogue);
+    return backup.ok
+      ? { kind: 'backup', backup: backup.value }
+      : { kind: 'refused', faults: backup.faults.map(faultLine) };
+  }
+  const plan = readPlan(parsed.value, catalogue);
+  return plan.ok
+    ? { kind: 'plan', plan: plan.value }
+    : { kind: 'refused', faults: plan.faults.map(faultLine) };
+}
+
+/** Hands a text to the browser as a file. */
+export function saveText(name: string, text: string): void {
+  const url = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
+  const link = document.createElement('a');
+  link.href = url;
+  link.download = name;
+  link.click();
+  URL.revokeObjectURL(url);
+}

@@ -1,0 +1,102 @@
+'use client';
+
+import { Command } from 'cmdk';
+import { Dialog as Radix } from 'radix-ui';
+import { commonName } from '@/core/model/catalogue';
+import { useRooms } from '@/session/react/RoomProvider';
+import { useTanks } from '@/session/react/useTanks';
+import { ROOM_SCREENS, TANK_SCREENS, withTank } from './links';
+
+interface Props {
+  readonly open: boolean;
+  readonly onOpenChange: (open: boolean) => void;
+  readonly tank: string | null;
+  readonly go: (href: string) => void;
+  readonly acts: readonly { readonly name: string; readonly act: () => void }[];
+}
+
+const ITEM = 'cursor-pointer px-3 py-1.5 data-[selected=true]:bg-water';
+
+/** Everything by name: screens, tanks, species, and what can be done anywhere. */
+export default function Palette({ open, onOpenChange, tank, go, acts }: Props) {
+  const tanks = useTanks();
+  const { catalogue } = useRooms().session;
+  const leave = (href: string): void => {
+    onOpenChange(false);
+    go(href);
+  };
+  return (
+    <Command.Dialog
+      open={open}
+      onOpenChange={onOpenChange}
+      label="Go to anything"
+      overlayClassName="fixed inset-0 z-40 bg-ink/40"
+      contentClassName="fixed top-[12dvh] left-1/2 z-50 w-[94vw] max-w-lg -translate-x-1/2 border border-line bg-panel shadow-lg"
+    >
+      <Radix.Title className="sr-only">Go to anything</Radix.Title>
+      <Command.Input
+        placeholder="A tank, a screen, a species…"
+        className="w-full border-b border-line bg-transparent px-3 py-2.5 outline-none"
+      />
+      <Command.List className="max-h-[50dvh] overflow-y-auto py-1">
+        <Command.Empty className="px-3 py-2 text-slate">Nothing of that name.</Command.Empty>
+        <Command.Group
+          heading="Here"
+          className="[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-[12px] [&_[cmdk-group-heading]]:text-slate"
+        >
+          {[
+            ...TANK_SCREENS.map((screen) => ({ ...screen, href: withTank(screen.path, tank) })),
+            ...ROOM_SCREENS.map((screen) => ({ ...screen, href: screen.path as string })),
+          ].map((screen) => (
+            <Command.Item
+              key={screen.path}
+              value={`screen ${screen.name}`}
+              onSelect={() => leave(screen.href)}
+              className={ITEM}
+            >
+              {screen.name}
+            </Command.Item>
+          ))}
+          {tanks.map((one) => (
+            <Command.Item
+              key={one.id}
+              value={`tank ${one.body.name} ${one.id}`}
+              onSelect={() => leave(withTank('/stock', one.id))}
+              className={ITEM}
+            >
+              {one.body.name} <span className="text-slate">{one.body.purpose}</span>
+            </Command.Item>
+          ))}
+          {acts.map(({ name, act }) => (
+            <Command.Item
+              key={name}
+              value={`do ${name}`}
+              onSelect={() => {
+                onOpenChange(false);
+                act();
+              }}
+              className={ITEM}
+            >
+              {name}
+            </Command.Item>
+          ))}
+        </Command.Group>
+        <Command.Group
+          heading="Species"
+          className="[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-[12px] [&_[cmdk-group-heading]]:text-slate"
+        >
+          {catalogue.all.map((profile) => (
+            <Command.Item
+              key={profile.id}
+              value={`${commonName(profile)} ${profile.scientificName} ${profile.commonNames.join(' ')}`}
+              onSelect={() => leave(`/catalogue?species=${profile.id}`)}
+              className={ITEM}
+            >
+              {commonName(profile)} <span className="text-slate italic">{profile.scientificName}</span>
+            </Command.Item>
+          ))}
+        </Command.Group>
+      </Command.List>
+    </Command.Dialog>
+  );
+}

@@ -1,0 +1,111 @@
+'use client';
+
+import Link from 'next/link';
+import { usePathname } from 'next/navigation';
+import { useAssessment } from '@/session/react/useAssessment';
+import { useListed, useResidents, type TankView } from '@/session/react/useTanks';
+import { classes } from '@/ui/classes';
+import { VerdictMark } from '@/ui/SeverityMark';
+import { TANK_SCREENS, withTank } from './links';
+
+/** Pixels that the longest tank of the rack gets; the others follow in scale. */
+const LONGEST_PX = 148;
+
+function RackTank({
+  tank,
+  chosen,
+  pxPerCm,
+  onGo,
+}: {
+  readonly tank: TankView;
+  readonly chosen: boolean;
+  readonly pxPerCm: number;
+  readonly onGo?: () => void;
+}) {
+  const path = usePathname();
+  const residents = useResidents(tank.id);
+  const listed = useListed(tank.id);
+  const { today, worseFrom } = useAssessment(tank, residents, listed);
+  const { lengthCm, heightCm, waterLineCm } = tank.body.tank;
+  const here = TANK_SCREENS.some((screen) => screen.path === path) ? path : '/stock';
+  const heads = residents.reduce((sum, resident) => sum + resident.count, 0);
+  return (
+    <li>
+      <Link
+        href={withTank(here, tank.id)}
+        onClick={onGo}
+        aria-current={chosen ? 'true' : undefined}
+        className={classes(
+          'block border-l-[3px] py-2 pl-3 hover:bg-panel',
+          chosen ? 'border-deep bg-panel' : 'border-transparent',
+        )}
+      >
+        <svg
+          width={lengthCm * pxPerCm}
+          height={heightCm * pxPerCm}
+          viewBox={`0 0 ${lengthCm} ${heightCm}`}
+          aria-hidden="true"
+          className="mb-1 block overflow-visible"
+        >
+          <rect
+            x={0}
+            y={heightCm - (waterLineCm ?? heightCm)}
+            width={lengthCm}
+            height={waterLineCm ?? heightCm}
+            fill={chosen ? 'var(--water-deep)' : 'var(--water)'}
+          />
+          <path
+            d={`M0 0V${heightCm}H${lengthCm}V0`}
+            fill="none"
+            stroke="var(--slate)"
+            strokeWidth={1 / pxPerCm}
+          />
+        </svg>
+        <span className="flex items-baseline justify-between gap-2 pr-3">
+          <span className="font-semibold">{tank.body.name}</span>
+          {residents.length + listed.length > 0 && <VerdictMark verdict={today} small />}
+        </span>
+        <span className="text-[12px] text-slate">
+          {tank.body.purpose}, <span className="fig">{heads}</span> here
+          {listed.length > 0 ? (
+            <>
+              , <span className="fig">{listed.reduce((sum, entry) => sum + entry.group.count, 0)}</span>{' '}
+              listed
+            </>
+          ) : null}
+        </span>
+        {worseFrom && (
+          <span className="block text-[12px] text-slate">
+            worse from <span className="fig">{worseFrom}</span>
+          </span>
+        )}
+      </Link>
+    </li>
+  );
+}
+
+/** The keeper's tanks, each drawn to scale with the others, always in reach. */
+export function Rack({
+  tanks,
+  chosen,
+  onGo,
+}: {
+  readonly tanks: readonly TankView[];
+  readonly chosen: string | null;
+  readonly onGo?: () => void;
+}) {
+  const longest = Math.max(60, ...tanks.map((tank) => tank.body.tank.lengthCm));
+  return (
+    <ul className="flex flex-col gap-1">
+      {tanks.map((tank) => (
+        <RackTank
+          key={tank.id}
+          tank={tank}
+          chosen={tank.id === chosen}
+          pxPerCm={LONGEST_PX / longest}
+          onGo={onGo}
+        />
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,111 @@
+'use client';
+
+import {
+  CategoryScale,
+  Chart,
+  Legend,
+  LineElement,
+  LinearScale,
+  PointElement,
+  Tooltip,
+  type ChartData,
+} from 'chart.js';
+import { format, parseISO } from 'date-fns';
+import { useMemo, useRef } from 'react';
+import { Line } from 'react-chartjs-2';
+import { useTheme } from 'next-themes';
+import { ELO_START } from '@/core/order/eloLadder';
+import type { Ladder } from '@/core/order/ladderOf';
+import { Button } from '@/ui/Button';
+
+Chart.register(CategoryScale, LinearScale, LineElement, PointElement, Tooltip, Legend);
+
+/** Marks tell lines apart where colours do not. */
+const MARKS = ['circle', 'rect', 'triangle', 'rectRot', 'cross', 'star', 'crossRot', 'rectRounded'] as const;
+
+/** One value a fish after each contest; it keeps its last one in between. */
+function series(ladder: Ladder, id: string): number[] {
+  let rating = ELO_START;
+  return ladder.trace.map((step) => {
+    if (step.winner === id) rating = step.winnerAfter;
+    else if (step.loser === id) rating = step.loserAfter;
+    return Math.round(rating);
+  });
+}
+
+/** How the ladder moved: ratings after each contest. The table beside it says the same in figures. */
+export default function EloChart({
+  ladder,
+  nameOf,
+  colours,
+}: {
+  readonly ladder: Ladder;
+  readonly nameOf: (id: string) => string;
+  readonly colours: ReadonlyMap<string, string>;
+}) {
+  const chart = useRef<Chart<'line'>>(null);
+  const { resolvedTheme } = useTheme();
+  const dark = resolvedTheme === 'dark';
+  const data = useMemo<ChartData<'line'>>(
+    () => ({
+      labels: ladder.trace.map((step) => format(parseISO(step.on), 'd MMM')),
+      datasets: ladder.rungs.map((rung, index) => ({
+        label: nameOf(rung.id),
+        data: series(ladder, rung.id),
+        borderColor: colours.get(rung.id) ?? '',
+        backgroundColor: colours.get(rung.id) ?? '',
+        borderWidth: 1.75,
+        pointStyle: MARKS[index % MARKS.length],
+        pointRadius: ladder.trace.map((_, i) => (i === ladder.trace.length - 1 ? 5 : 0)),
+        stepped: 'before',
+      })),
+    }),
+    [ladder, nameOf, colours],
+  );
+  const ink = dark ? '#a5b4b8' : '#4a5a61';
+  const line = dark ? '#2a3c43' : '#d5d8d2';
+  const save = (): void => {
+    const url = chart.current?.toBase64Image('image/png');
+    if (!url) return;
+    const link = document.createElement('a');
+    link.href = url;
+    link.download = 'lomvik-order.png';
+    link.click();
+  };
+  return (
+    <div>
+      <div className="h-64">
+        <Line
+          ref={chart}
+          data={data}
+          aria-label={`Ratings over ${ladder.contests.length} contests`}
+          role="img"
+          options={{
+            animation: false,
+            maintainAspectRatio: false,
+            interaction: { mode: 'index', intersect: false },
+            scales: {
+              x: {
+                ticks: { color: ink, maxTicksLimit: 9, maxRotation: 0 },
+                grid: { display: false },
+                border: { color: line },
+              },
+              y: {
+                ticks: { color: ink },
+                grid: { color: line },
+                border: { color: line },
+                title: { display: true, text: 'rating', color: ink },
+              },
+            },
+            plugins: {
+              legend: { position: 'bottom', labels: { color: ink, usePointStyle: true, boxWidth: 8 } },
+            },
+          }}
+        />
+      </div>
+      <Button tone="quiet" onClick={save}>
+        save as PNG
+      </Button>
+    </div>
+  );
+}

@@ -1,0 +1,142 @@
+'use client';
+
+import Link from 'next/link';
+import { useMemo, useState } from 'react';
+import { dueItems, type DueItem } from '@/core/due/dueItems';
+import { useRooms, useRoomState } from '@/session/react/RoomProvider';
+import { useTanks } from '@/session/react/useTanks';
+import { Button } from '@/ui/Button';
+import { Empty, Screen, Section } from '@/ui/Screen';
+import { FromFish } from './FromFish';
+import { TankDialog } from './TankDialog';
+import { TankWrongs } from './TankWrongs';
+
+/** Where each kind of due thing is done. */
+const PLACES: Readonly<Record<DueItem['kind'], string>> = {
+  look: '/watch',
+  'quarantine-over': '/arrivals',
+  watch: '/watch',
+  count: '/watch',
+  unnamed: '/stock',
+};
+
+const lateness = (days: number): string =>
+  days > 0 ? `${days} d late` : days === 0 ? 'today' : `in ${-days} d`;
+
+/** The first screen of the room: what is due, and what is wrong. */
+export function RoomScreen() {
+  const tanks = useTanks();
+  const room = useRoomState((state) => state.room);
+  const { goTo, name } = useRooms();
+  const [adding, setAdding] = useState(false);
+  const [fishing, setFishing] = useState(false);
+  const due = useMemo(() => dueItems(tanks, room, new Date().toISOString()), [tanks, room]);
+  const nameOf = (id: string): string => tanks.find((tank) => tank.id === id)?.body.name ?? '';
+
+  const dialogs = (
+    <>
+      {adding && <TankDialog open onOpenChange={setAdding} />}
+      {fishing && <FromFish open onOpenChange={setFishing} />}
+    </>
+  );
+
+  if (tanks.length === 0) {
+    return (
+      <Screen title="Where do you begin?">
+        <div className="grid max-w-3xl gap-6 md:grid-cols-2">
+          <section className="border-t-2 border-deep pt-3">
+            <h2 className="text-[16px] font-semibold">From the fish</h2>
+            <p className="mt-1 mb-3 text-slate">
+              You know which fish you want. Lomvik says what tank carries them, by three schools of keepers,
+              before you buy it.
+            </p>
+            <Button tone="main" onClick={() => setFishing(true)}>
+              I want these fish
+            </Button>
+          </section>
+          <section className="border-t-2 border-deep pt-3">
+            <h2 className="text-[16px] font-semibold">From the tank</h2>
+            <p className="mt-1 mb-3 text-slate">
+              You have a tank. Measure it, then draft its stock list and read what speaks for and against it.
+            </p>
+            <Button tone="main" onClick={() => setAdding(true)}>
+              I have this tank
+            </Button>
+          </section>
+        </div>
+        {name === 'own' && (
+          <p className="text-slate">
+            Or look around first:{' '}
+            <Button tone="quiet" onClick={() => goTo('demo')}>
+              open the demo room
+            </Button>
+            . It is made up and kept apart from yours.
+          </p>
+        )}
+        {dialogs}
+      </Screen>
+    );
+  }
+
+  return (
+    <Screen
+      title="What is due, and what is wrong"
+      actions={
+        <>
+          <Button onClick={() => setFishing(true)}>From the fish</Button>
+          <Button tone="main" onClick={() => setAdding(true)}>
+            New tank
+          </Button>
+        </>
+      }
+    >
+      <div className="grid gap-6 lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)]">
+        <Section title="Due">
+          {due.length === 0 && (
+            <Empty>
+              Nothing is due. Quiet watches count too: five minutes in front of the glass is an entry.
+            </Empty>
+          )}
+          <ul>
+            {due.map((item) => (
+              <li key={`${item.tank}${item.kind}`} className="border-b border-line">
+                <Link
+                  href={`${PLACES[item.kind]}?tank=${item.tank}`}
+                  className="grid min-h-11 grid-cols-[5rem_1fr] items-center gap-2 py-1.5 hover:bg-panel md:min-h-0"
+                >
+                  <span className={`fig ${item.overdueDays > 0 ? 'text-buoy' : 'text-slate'}`}>
+                    {lateness(item.overdueDays)}
+                  </span>
+                  <span>
+                    <span className="font-semibold">{nameOf(item.tank)}</span> {item.text}
+                  </span>
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </Section>
+        {room.loose.length > 0 && (
+          <Section
+            title="Entries that do not fit or cannot be read"
+            className="order-last lg:col-span-2"
+            aside="they stay in the journal and in every file you save"
+          >
+            <ul className="fig text-[13px]">
+              {room.loose.slice(0, 8).map((line) => (
+                <li key={line}>{line}</li>
+              ))}
+            </ul>
+          </Section>
+        )}
+        <Section title="Wrong" aside="who lives there, and what is listed">
+          <ul>
+            {tanks.map((tank) => (
+              <TankWrongs key={tank.id} tank={tank} />
+            ))}
+          </ul>
+        </Section>
+      </div>
+      {dialogs}
+    </Screen>
+  );
+}

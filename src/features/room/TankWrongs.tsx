@@ -1,0 +1,59 @@
+'use client';
+
+import Link from 'next/link';
+import { useAssessment } from '@/session/react/useAssessment';
+import { useListed, useResidents, type TankView } from '@/session/react/useTanks';
+import { SeverityMark, VerdictMark } from '@/ui/SeverityMark';
+
+const SHOWN = 4;
+
+/** The worst findings of one tank, with the way to them. */
+export function TankWrongs({ tank }: { readonly tank: TankView }) {
+  const residents = useResidents(tank.id);
+  const listed = useListed(tank.id);
+  const { findings, today } = useAssessment(tank, residents, listed);
+  const wrong = findings.filter((finding) => finding.severity === 'stop' || finding.severity === 'caution');
+  const href = `/stock?tank=${tank.id}`;
+  if (residents.length + listed.length === 0) {
+    return (
+      <li className="border-b border-line py-2">
+        <span className="font-semibold">{tank.body.name}</span>{' '}
+        <Link href={href} className="text-deep underline">
+          Nothing lives here yet: begin its stock list
+        </Link>
+      </li>
+    );
+  }
+  return (
+    <li className="border-b border-line py-2">
+      <div className="flex items-baseline justify-between">
+        <Link href={href} className="font-semibold hover:underline">
+          {tank.body.name}
+        </Link>
+        <VerdictMark verdict={today} small />
+      </div>
+      {wrong.length === 0 && (
+        <p className="text-slate">Nothing is wrong with who lives here and what is listed.</p>
+      )}
+      <ul>
+        {wrong.slice(0, SHOWN).map((finding) => (
+          <li
+            key={`${finding.rule}${finding.text}`}
+            className="grid grid-cols-[4rem_1fr] items-start gap-2 py-0.5"
+          >
+            <SeverityMark severity={finding.severity} />
+            <span>
+              {finding.from && <span className="fig text-slate">from {finding.from}: </span>}
+              {finding.text}
+            </span>
+          </li>
+        ))}
+      </ul>
+      {wrong.length > SHOWN && (
+        <Link href={href} className="text-[13px] text-deep underline">
+          {wrong.length - SHOWN} more on the stock list
+        </Link>
+      )}
+    </li>
+  );
+}

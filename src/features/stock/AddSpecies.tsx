@@ -1,0 +1,97 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import { assess } from '@/core/assess/assess';
+import { roomPlan } from '@/core/assess/roomPlan';
+import { whatItAdds } from '@/core/assess/whatItAdds';
+import { commonName } from '@/core/model/catalogue';
+import type { PlanGroup } from '@/core/model/plan';
+import type { SpeciesProfile } from '@/core/model/species';
+import { countOf } from '@/core/rules/words';
+import { useRooms } from '@/session/react/RoomProvider';
+import type { TankView } from '@/session/react/useTanks';
+import { todayIso } from '@/session/today';
+import { SeverityMark, VerdictMark } from '@/ui/SeverityMark';
+import { SpeciesSearch } from '@/ui/SpeciesSearch';
+import type { useStock } from './useStock';
+
+/** What a keeper would bring home: the group that is at ease, at the size in the shop. */
+const offered = (profile: SpeciesProfile): PlanGroup => ({
+  species: profile.id,
+  count: profile.company.comfortableGroup,
+  lengthCm: profile.size.soldCm,
+});
+
+const SHOWN = 3;
+
+/** Adds a species to the list, and says what it would do before it is added. */
+export function AddSpecies({
+  tank,
+  stock,
+}: {
+  readonly tank: TankView;
+  readonly stock: ReturnType<typeof useStock>;
+}) {
+  const { catalogue } = useRooms().session;
+  const [looked, setLooked] = useState<SpeciesProfile | null>(null);
+  const { residents, listed, assessment } = stock;
+  const preview = useMemo(() => {
+    if (!looked) return null;
+    const after = assess(
+      roomPlan(
+        tank.body,
+        residents,
+        [...listed, { key: 'preview', group: offered(looked) }],
+        catalogue,
+        todayIso(),
+      ),
+      catalogue,
+      todayIso(),
+    );
+    return { verdict: after.verdict, ...whatItAdds(assessment, after) };
+  }, [looked, tank.body, residents, listed, assessment, catalogue]);
+
+  return (
+    <div className="no-print">
+      <SpeciesSearch
+        catalogue={catalogue}
+        label="Add to the list"
+        onLook={setLooked}
+        onPick={(profile) => void stock.add(offered(profile), profile)}
+      />
+      <div aria-live="polite" className="min-h-5 text-[13px]">
+        {looked && preview && (
+          <div className="border-l-2 border-deep py-1 pl-3">
+            <p className="flex flex-wrap items-center gap-2">
+              <span>
+                With <strong>{countOf(looked.company.comfortableGroup, looked)}</strong> the list says
+              </span>
+              <VerdictMark verdict={preview.verdict} small />
+            </p>
+            {preview.brings.length === 0 && <p className="text-slate">It brings no trouble of its own.</p>}
+            <ul>
+              {preview.brings.slice(0, SHOWN).map((finding) => (
+                <li
+                  key={`${finding.rule}${finding.text}`}
+                  className="grid grid-cols-[4rem_1fr] items-start gap-1"
+                >
+                  <SeverityMark severity={finding.severity} />
+                  <span>{finding.text}</span>
+                </li>
+              ))}
+            </ul>
+            {preview.brings.length > SHOWN && (
+              <p className="text-slate">and {preview.brings.length - SHOWN} more</p>
+            )}
+            {preview.settles.length > 0 && (
+              <p className="text-kelp">
+                It settles: {preview.settles.map((finding) => finding.text).join(' ')}
+              </p>
+            )}
+            <p className="sr-only">Press Enter to list {commonName(looked)}.</p>
+          </div>
+        )}
+      </div>
+    </div>
+  );
+}

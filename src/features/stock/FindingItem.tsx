@@ -1,0 +1,91 @@
+'use client';
+
+import { useState } from 'react';
+import type { Finding, Fix, PlanEdit } from '@/core/rules/finding';
+import { Button } from '@/ui/Button';
+import { classes } from '@/ui/classes';
+import { SeverityMark } from '@/ui/SeverityMark';
+
+interface Props {
+  readonly finding: Finding;
+  readonly canDo: (edit: PlanEdit) => boolean;
+  readonly onFix: (fix: Fix) => void;
+  readonly onLight: (species: readonly string[]) => void;
+  /** Not true yet at the date on the slider. */
+  readonly later: boolean;
+}
+
+/** Names of figures as a keeper reads them. */
+const words = (name: string): string =>
+  name
+    .replace(/Cm2$/, ' cm²')
+    .replace(/Cm$/, ' cm')
+    .replace(/MgLWeek$/, ' mg/L a week')
+    .replace(/MgL$/, ' mg/L')
+    .replace(/([A-Z])/g, (letter) => ` ${letter.toLowerCase()}`);
+
+/** One finding: what, why with its numbers, and fixes that are one press away. */
+export function FindingItem({ finding, canDo, onFix, onLight, later }: Props) {
+  const [open, setOpen] = useState(false);
+  const bad = finding.severity === 'stop' || finding.severity === 'caution';
+  const figures = Object.entries(finding.because);
+  return (
+    <li
+      data-later={later || undefined}
+      className={classes('border-b border-line py-2', later && 'border-l-2 border-l-line pl-2 text-slate')}
+      onPointerEnter={() => onLight(finding.species)}
+      onPointerLeave={() => onLight([])}
+    >
+      <div className="grid grid-cols-[3.9rem_1fr] items-start gap-2">
+        <SeverityMark severity={finding.severity} />
+        <div>
+          <p>
+            {finding.from && <span className="fig mr-1 text-slate">from {finding.from}</span>}
+            {finding.text}
+          </p>
+          {(bad || open) && finding.fixes.length > 0 && (
+            <div className="mt-1 flex flex-wrap gap-x-2 gap-y-1">
+              {finding.fixes.map((fix) =>
+                fix.edit && canDo(fix.edit) ? (
+                  <Button key={fix.text} onClick={() => onFix(fix)}>
+                    {fix.text.replace(/\.$/, '')}
+                  </Button>
+                ) : (
+                  <span key={fix.text} className="self-center text-[13px] text-slate">
+                    {fix.text}
+                  </span>
+                ),
+              )}
+            </div>
+          )}
+          <button
+            type="button"
+            className="min-h-6 text-[12px] text-slate underline-offset-2 hover:underline"
+            aria-expanded={open}
+            onClick={() => setOpen(!open)}
+          >
+            {open ? 'hide the numbers' : 'why'}
+          </button>
+          {open && (
+            <dl className="text-[12px] text-slate">
+              {figures.map(([name, value]) => (
+                <div key={name} className="inline-block pr-3">
+                  <dt className="inline">{words(name)} </dt>
+                  <dd className="fig inline text-ink">{String(value)}</dd>
+                </div>
+              ))}
+              <div>
+                <dt className="inline">rests on </dt>
+                <dd className="inline">
+                  {finding.source}
+                  {finding.school ? `; school: ${finding.school}` : ''}
+                  {finding.contested ? '; contested' : ''}
+                </dd>
+              </div>
+            </dl>
+          )}
+        </div>
+      </div>
+    </li>
+  );
+}

@@ -1,0 +1,58 @@
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { individual, room, show } from '@/testing/inRoom';
+import { StockScreen } from './StockScreen';
+
+const findings = () => screen.getByTestId('findings');
+const listed = (species: string, count: number) => ({ key: species, group: { species, count } });
+
+describe('the stock list', () => {
+  it('says what to do while nobody is listed', async () => {
+    show(await room(), <StockScreen />);
+    expect(screen.getByText(/Nobody lives here and nobody is listed/)).toBeInTheDocument();
+  });
+
+  it('shows what a kind would do, lists it on Enter, and takes it back', async () => {
+    const session = await room([], [listed('paracheirodon-innesi', 10)]);
+    show(session, <StockScreen />);
+    const box = screen.getByRole('combobox', { name: 'Add to the list' });
+    await userEvent.type(box, 'oscar');
+    expect(screen.getByText('2 oscars')).toBeInTheDocument();
+    expect(findings()).not.toHaveTextContent('oscar');
+    await userEvent.keyboard('{Enter}');
+    await waitFor(() => expect(findings()).toHaveTextContent('The oscar eats the neon tetra'));
+    await act(async () => void (await session.undo()));
+    await waitFor(() => expect(findings()).not.toHaveTextContent('oscar'));
+  });
+
+  it('does a fix with one press', async () => {
+    const session = await room([], [listed('paracheirodon-innesi', 3)]);
+    show(session, <StockScreen />);
+    await userEvent.click(within(findings()).getByRole('button', { name: 'Keep 10 neon tetras' }));
+    await waitFor(() => expect(screen.getByLabelText('10 neon tetra listed')).toBeInTheDocument());
+    expect(findings()).not.toHaveTextContent('need company');
+  });
+
+  it('loses no press, however quickly they follow one another', async () => {
+    show(await room([], [listed('paracheirodon-innesi', 6)]), <StockScreen />);
+    const more = screen.getByRole('button', { name: 'One neon tetra more' });
+    for (let i = 0; i < 7; i += 1) fireEvent.click(more);
+    await waitFor(() => expect(screen.getByLabelText('13 neon tetra listed')).toBeInTheDocument());
+  });
+
+  it('offers no press that would send away who lives there', async () => {
+    show(await room([individual('Torch'), individual('Sol')]), <StockScreen />);
+    expect(within(findings()).queryByRole('button', { name: /Leave out/ })).toBeNull();
+    expect(within(findings()).getAllByText(/Leave out the yellow labs/).length).toBeGreaterThan(0);
+    expect(screen.getByRole('link', { name: 'rehome' })).toHaveAttribute(
+      'href',
+      expect.stringContaining('/leavers?tank=T'),
+    );
+  });
+
+  it('tells the numbers behind a finding when asked', async () => {
+    show(await room([], [listed('paracheirodon-innesi', 3)]), <StockScreen />);
+    await userEvent.click(within(findings()).getAllByRole('button', { name: 'why' })[0]!);
+    expect(findings()).toHaveTextContent('rests on');
+  });
+});

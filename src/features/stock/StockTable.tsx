@@ -1,0 +1,191 @@
+'use client';
+
+import { Minus, Pencil, Plus, Trash2 } from 'lucide-react';
+import Link from 'next/link';
+import { useState } from 'react';
+import { commonName } from '@/core/model/catalogue';
+import { adultLengthCm } from '@/core/model/species';
+import { GroupDialog } from './GroupDialog';
+import type { StockLine, useStock } from './useStock';
+
+const TOOL = 'grid size-7 place-items-center text-slate hover:text-ink';
+
+function Sexes({ line }: { readonly line: StockLine }) {
+  const group = line.listed?.group;
+  const males = group
+    ? group.males
+    : line.residents.reduce(
+        (sum, one) => sum + (one.individual ? Number(one.sex === 'male') : (one.males ?? 0)),
+        0,
+      );
+  const females = group
+    ? group.females
+    : line.residents.reduce(
+        (sum, one) => sum + (one.individual ? Number(one.sex === 'female') : (one.females ?? 0)),
+        0,
+      );
+  if (!males && !females) return <span className="text-slate">–</span>;
+  return (
+    <span className="fig">
+      {males ?? 0} m, {females ?? 0} f
+    </span>
+  );
+}
+
+function Line({
+  line,
+  tank,
+  stock,
+  onLight,
+  onEdit,
+}: {
+  readonly line: StockLine;
+  readonly tank: string;
+  readonly stock: ReturnType<typeof useStock>;
+  readonly onLight: (key: string | null) => void;
+  readonly onEdit: () => void;
+}) {
+  const name = commonName(line.profile);
+  const listed = line.listed;
+  const step = (by: number): void => {
+    if (!listed) return;
+    void stock.change(listed.key, ({ males: _males, females: _females, ...rest }) => ({
+      ...rest,
+      count: Math.max(1, rest.count + by),
+    }));
+  };
+  return (
+    <tr
+      className="border-b border-line hover:bg-panel"
+      onPointerEnter={() => onLight(line.key)}
+      onPointerLeave={() => onLight(null)}
+    >
+      <td className="py-1 pr-2">
+        <span
+          className="inline-block size-2.5 align-middle"
+          style={{ background: line.colour, opacity: listed ? 0.55 : 1 }}
+          aria-hidden="true"
+        />{' '}
+        <Link href={`/catalogue?species=${line.profile.id}`} className="font-medium hover:underline">
+          {name}
+        </Link>
+      </td>
+      <td className="whitespace-nowrap">
+        {listed ? (
+          <span className="inline-flex items-center">
+            <button
+              type="button"
+              className={TOOL}
+              aria-label={`One ${name} fewer`}
+              onClick={() => step(-1)}
+              disabled={listed.group.count <= 1}
+            >
+              <Minus size={13} aria-hidden="true" />
+            </button>
+            <span className="fig w-6 text-center" aria-label={`${listed.group.count} ${name} listed`}>
+              {listed.group.count}
+            </span>
+            <button type="button" className={TOOL} aria-label={`One ${name} more`} onClick={() => step(1)}>
+              <Plus size={13} aria-hidden="true" />
+            </button>
+          </span>
+        ) : (
+          <span className="fig pl-7">{line.count}</span>
+        )}
+      </td>
+      <td className="max-sm:hidden">
+        <Sexes line={line} />
+      </td>
+      <td className="fig whitespace-nowrap max-sm:hidden">
+        {line.lengthCm.toFixed(1)} <span className="text-slate">of {adultLengthCm(line.profile)} cm</span>
+      </td>
+      <td className="text-slate max-sm:hidden">{listed ? 'listed' : 'here'}</td>
+      <td className="no-print text-right whitespace-nowrap">
+        {listed ? (
+          <>
+            <Link
+              href={`/arrivals?tank=${tank}&bring=${listed.key}`}
+              className="mr-1 inline-flex min-h-6 items-center text-[13px] text-deep underline-offset-2 hover:underline"
+            >
+              bring in
+            </Link>
+            <button
+              type="button"
+              className={`${TOOL} inline-grid`}
+              aria-label={`Change ${name}`}
+              onClick={onEdit}
+            >
+              <Pencil size={13} aria-hidden="true" />
+            </button>
+            <button
+              type="button"
+              className={`${TOOL} inline-grid`}
+              aria-label={`Leave out ${name}`}
+              onClick={() => void stock.remove(listed.key, line.profile)}
+            >
+              <Trash2 size={13} aria-hidden="true" />
+            </button>
+          </>
+        ) : (
+          <Link
+            href={`/leavers?tank=${tank}&species=${line.profile.id}`}
+            className="inline-flex min-h-6 items-center text-[13px] text-slate underline-offset-2 hover:underline"
+          >
+            rehome
+          </Link>
+        )}
+      </td>
+    </tr>
+  );
+}
+
+/** Who lives here and who is listed, line by line. */
+export function StockTable({
+  tank,
+  stock,
+  onLight,
+}: {
+  readonly tank: string;
+  readonly stock: ReturnType<typeof useStock>;
+  readonly onLight: (key: string | null) => void;
+}) {
+  const [editing, setEditing] = useState<StockLine | null>(null);
+  return (
+    <>
+      <table className="w-full text-left">
+        <thead className="text-[12px] text-slate">
+          <tr className="border-b border-line">
+            <th className="py-1 font-medium">Kind</th>
+            <th className="pl-7 font-medium whitespace-nowrap">How many</th>
+            <th className="font-medium max-sm:hidden">Sexes</th>
+            <th className="font-medium max-sm:hidden">Length now</th>
+            <th className="font-medium max-sm:hidden">State</th>
+            <th className="no-print">
+              <span className="sr-only">Actions</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {stock.lines.map((line) => (
+            <Line
+              key={line.key}
+              line={line}
+              tank={tank}
+              stock={stock}
+              onLight={onLight}
+              onEdit={() => setEditing(line)}
+            />
+          ))}
+        </tbody>
+      </table>
+      {editing?.listed && (
+        <GroupDialog
+          profile={editing.profile}
+          group={editing.listed.group}
+          onClose={() => setEditing(null)}
+          onSave={(group) => void stock.change(editing.listed?.key ?? '', () => group)}
+        />
+      )}
+    </>
+  );
+}

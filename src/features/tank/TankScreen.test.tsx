@@ -1,0 +1,64 @@
+import { act, screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import type { DocumentBodies } from '@/core/journal/documents';
+import { individual, room, show } from '@/testing/inRoom';
+import type { Session } from '@/session/session';
+import { TankScreen } from './TankScreen';
+
+const tank = (session: Session) => session.state.getState().documents['T']?.body as DocumentBodies['tank'];
+const retype = async (label: string, text: string): Promise<void> => {
+  await userEvent.clear(screen.getByLabelText(label));
+  await userEvent.type(screen.getByLabelText(label), `${text}{Enter}`);
+};
+
+describe('Tank', () => {
+  it('keeps what was typed and shows what follows', async () => {
+    const session = await room();
+    show(session, <TankScreen />);
+    await retype('Length', '6 ft');
+    await waitFor(() => expect(tank(session).tank.lengthCm).toBeCloseTo(182.88, 6));
+    expect(screen.getByLabelText('Length')).toHaveValue('6 ft');
+    expect(tank(session).entered).toEqual({ lengthCm: '6 ft' });
+    expect(screen.getByText('446 L')).toBeInTheDocument();
+    await act(async () => void (await session.undo()));
+    await waitFor(() => expect(screen.getByLabelText('Length')).toHaveValue('121.9 cm'));
+  });
+
+  it.each([
+    ['Height', 'high', 'Expected a length'],
+    ['Height', '9000 cm', 'from 1 to 500'],
+    ['Temperature', '78 cm', 'Expected a temperature'],
+    ['General hardness', '900 dH', 'from 0 to 60'],
+  ])('refuses %s "%s" where it stands, and changes nothing', async (label, text, words) => {
+    const session = await room();
+    const before = tank(session);
+    show(session, <TankScreen />);
+    await retype(label, text);
+    expect(screen.getByRole('alert')).toHaveTextContent(words);
+    expect(tank(session)).toEqual(before);
+  });
+
+  it('forgets a value that is not known after all', async () => {
+    const session = await room();
+    show(session, <TankScreen />);
+    await userEvent.clear(screen.getByLabelText('Temperature'));
+    await userEvent.keyboard('{Enter}');
+    await waitFor(() => expect(tank(session).water.temperatureC).toBeUndefined());
+  });
+
+  it('opens the lid, changes the school, and lets two changes in a row both stand', async () => {
+    const session = await room();
+    show(session, <TankScreen />);
+    await userEvent.selectOptions(screen.getByLabelText('Top'), 'open');
+    await userEvent.selectOptions(screen.getByLabelText('School of tank size'), 'cautious');
+    await waitFor(() =>
+      expect(tank(session)).toMatchObject({ tank: { lid: false }, practice: { tankSize: 'cautious' } }),
+    );
+  });
+
+  it('carries the caution on mass, and is not removed while fish live in it', async () => {
+    show(await room([individual('Torch')]), <TankScreen />);
+    expect(screen.getByText(/structural engineer/)).toBeInTheDocument();
+    expect(screen.getByRole('button', { name: 'Remove tank' })).toBeDisabled();
+  });
+});

@@ -1,0 +1,129 @@
+'use client';
+
+import { useMemo } from 'react';
+import { buildContext } from '@/core/assess/buildContext';
+import { roomPlan } from '@/core/assess/roomPlan';
+import type { DocumentId } from '@/core/model/ids';
+import { USUAL_FLOOR_LOAD_KPA } from '@/core/tank/filledMass';
+import { formatQuantity } from '@/core/units/formatQuantity';
+import { useRooms } from '@/session/react/RoomProvider';
+import { putChange, useCommands } from '@/session/react/useCommands';
+import { draftId, useResidents, useSettings, useTank, type TankView } from '@/session/react/useTanks';
+import { todayIso } from '@/session/today';
+import { Button } from '@/ui/Button';
+import { GlassFront } from '@/ui/GlassFront';
+import { NoTank } from '@/ui/NoTank';
+import { Caution, Ledger, Screen, Section } from '@/ui/Screen';
+import { TankForm } from './TankForm';
+import { TankTop } from './TankTop';
+
+/** Over this volume floors, old houses and rented flats ask for an engineer (cautions of the trade). */
+const ASK_ENGINEER_L = 200;
+
+function Figures({ tank }: { readonly tank: TankView }) {
+  const { catalogue } = useRooms().session;
+  const settings = useSettings();
+  const { figures } = useMemo(
+    () =>
+      buildContext(roomPlan(tank.body, [], [], catalogue, todayIso()), catalogue, todayIso()).context.tank,
+    [tank, catalogue],
+  );
+  const length = (cm: number): string => formatQuantity('length', cm, settings.length);
+  const volume = (litres: number): string => formatQuantity('volume', litres, settings.volume);
+  const { mass } = figures;
+  return (
+    <>
+      <Ledger
+        rows={[
+          ['Volume by its outside', volume(figures.grossL)],
+          ['Net water', volume(figures.netL)],
+          ['Footprint inside', `${Math.round(figures.footprintCm2)} cm²`],
+          ['Water depth', length(figures.waterDepthCm)],
+          ['Longest free swim', length(figures.freeSwimCm)],
+          ['Turnover, real', `${figures.turnoverPerHour.toFixed(1)} × an hour`],
+          ['Filled mass, about', `${Math.round(mass.totalKg)} kg`],
+          [
+            'of it water, glass, floor',
+            `${Math.round(mass.waterKg)}, ${Math.round(mass.glassKg)}, ${Math.round(mass.substrateKg + mass.hardscapeKg)} kg`,
+          ],
+          ['Pressure on the floor', `${mass.floorKPa.toFixed(1)} kPa, ${Math.round(mass.floorPsf)} psf`],
+        ]}
+      />
+      <div className="mt-3">
+        <Caution>
+          The mass is an estimate. Many codes design homes for {USUAL_FLOOR_LOAD_KPA} kPa (40 psf) over a
+          whole floor; a tank stands on a small part of it.
+          {figures.grossL > ASK_ENGINEER_L
+            ? ' At this size, and in old or rented buildings at any size, ask a structural engineer or the local building authority.'
+            : ' In old or rented buildings ask before you fill it.'}{' '}
+          A level stand rated for the load, away from joists that run along it.
+        </Caution>
+      </div>
+    </>
+  );
+}
+
+/** The tank: drawn to scale, what follows from its measures, and the measures themselves. */
+export function TankScreen() {
+  const tank = useTank();
+  return tank ? <OneTank tank={tank} /> : <NoTank title="Tank" />;
+}
+
+function OneTank({ tank }: { readonly tank: TankView }) {
+  const { run } = useCommands();
+  const residents = useResidents(tank.id);
+  const {
+    lengthCm,
+    widthCm,
+    heightCm,
+    waterLineCm = heightCm,
+    substrateCm = 0,
+    glassMm = 8,
+    lid = true,
+  } = tank.body.tank;
+  const remove = (): void =>
+    void run(`Removed ${tank.body.name} from the rack`, [
+      putChange('tank', tank.id as unknown as DocumentId, null),
+      putChange('draft', draftId(tank.id), null),
+    ]);
+  return (
+    <Screen
+      title={`${tank.body.name}, ${tank.body.purpose}`}
+      actions={
+        <Button
+          tone="warn"
+          onClick={remove}
+          disabled={residents.length > 0}
+          title={residents.length > 0 ? 'Fish live here: move or rehome them first' : undefined}
+        >
+          Remove tank
+        </Button>
+      }
+    >
+      <div className="grid gap-6 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
+        <div className="grid content-start gap-5">
+          <div className="grid grid-cols-[3fr_2fr] items-end gap-4">
+            <figure>
+              <GlassFront
+                tank={{ lengthCm, heightCm, waterLineCm, substrateCm }}
+                lid={lid}
+                groups={[]}
+                label={`From the front: ${lengthCm} by ${heightCm} cm, water to ${waterLineCm} cm`}
+                className="max-h-52 w-full"
+              />
+              <figcaption className="text-[12px] text-slate">Front, ticks every 10 cm</figcaption>
+            </figure>
+            <figure>
+              <TankTop lengthCm={lengthCm} widthCm={widthCm} glassMm={glassMm} className="max-h-40 w-full" />
+              <figcaption className="text-[12px] text-slate">Above, with the longest free swim</figcaption>
+            </figure>
+          </div>
+          <TankForm tank={tank} />
+        </div>
+        <Section title="What follows">
+          <Figures tank={tank} />
+        </Section>
+      </div>
+    </Screen>
+  );
+}

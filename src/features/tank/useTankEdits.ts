@@ -1,0 +1,33 @@
+'use client';
+
+import { useCallback } from 'react';
+import type { DocumentBodies } from '@/core/journal/documents';
+import { tankEdit, useCommands } from '@/session/react/useCommands';
+import type { TankView } from '@/session/react/useTanks';
+
+type Body = DocumentBodies['tank'];
+
+/** Ways to change a tank, each one entry on the undo list. */
+export function useTankEdits(tank: TankView) {
+  const { run } = useCommands();
+  const save = useCallback(
+    (label: string, remake: (body: Body) => Body) =>
+      void run(`${tank.body.name}: ${label}`, tankEdit(tank.id, remake), true),
+    [run, tank.id, tank.body.name],
+  );
+  const measure = useCallback(
+    (label: string, part: 'tank' | 'water', name: string, core: number | undefined, text: string) =>
+      save(label, (body) => {
+        const { [name]: _old, ...entered } = (body.entered ?? {}) as Record<string, string>;
+        const { [name]: _gone, ...others } = body[part] as Record<string, unknown>;
+        const value = core === undefined ? {} : { [name]: Math.round(core * 1000) / 1000 };
+        return {
+          ...body,
+          [part]: { ...others, ...value },
+          entered: core === undefined ? entered : { ...entered, [name]: text },
+        } as Body;
+      }),
+    [save],
+  );
+  return { save, measure };
+}

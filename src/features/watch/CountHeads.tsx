@@ -1,0 +1,89 @@
+'use client';
+
+import { useState } from 'react';
+import { commonName } from '@/core/model/catalogue';
+import type { SpeciesProfile } from '@/core/model/species';
+import { useRooms } from '@/session/react/RoomProvider';
+import { appendChange, useCommands } from '@/session/react/useCommands';
+import { useResidents, type TankView } from '@/session/react/useTanks';
+import { Button } from '@/ui/Button';
+
+function CountRow({
+  tank,
+  profile,
+  expected,
+}: {
+  readonly tank: TankView;
+  readonly profile: SpeciesProfile;
+  readonly expected: number;
+}) {
+  const { session, run } = useCommands();
+  const [seen, setSeen] = useState(expected);
+  const name = commonName(profile);
+  const save = (): void =>
+    void run(`Counted ${seen} ${name}`, [
+      appendChange(session, {
+        type: 'counted',
+        on: session.stamp.now(),
+        tank: tank.id,
+        species: profile.id,
+        seen,
+        note: '',
+      }),
+    ]);
+  return (
+    <li className="flex items-center justify-between gap-2 border-b border-line py-1">
+      <span className="min-w-0">
+        {name} <span className="fig text-slate">{expected} in the book</span>
+      </span>
+      <span className="flex items-center gap-1">
+        <Button
+          large
+          className="min-w-11"
+          aria-label={`One ${name} fewer seen`}
+          onClick={() => setSeen(Math.max(0, seen - 1))}
+        >
+          −
+        </Button>
+        <span
+          className="fig w-8 text-center text-[16px]"
+          aria-live="polite"
+          aria-label={`${seen} ${name} seen`}
+        >
+          {seen}
+        </span>
+        <Button
+          large
+          className="min-w-11"
+          aria-label={`One more ${name} seen`}
+          onClick={() => setSeen(seen + 1)}
+        >
+          +
+        </Button>
+        <Button large onClick={save} aria-label={`Record the count of ${name}`}>
+          Count
+        </Button>
+      </span>
+    </li>
+  );
+}
+
+/** Heads seen, kind by kind. A count says what was seen; it does not change the book. */
+export function CountHeads({ tank }: { readonly tank: TankView }) {
+  const residents = useResidents(tank.id);
+  const { catalogue } = useRooms().session;
+  const kinds = [...new Set(residents.map((resident) => resident.species))];
+  return (
+    <ul>
+      {kinds.map((species) => {
+        const profile = catalogue.byId.get(species);
+        const expected = residents
+          .filter((resident) => resident.species === species)
+          .reduce((sum, resident) => sum + resident.count, 0);
+        return profile ? (
+          <CountRow key={`${species}${expected}`} tank={tank} profile={profile} expected={expected} />
+        ) : null;
+      })}
+    </ul>
+  );
+}

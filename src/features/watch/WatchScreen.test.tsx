@@ -1,0 +1,69 @@
+import { screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { individual, room, show } from '@/testing/inRoom';
+import { WatchScreen } from './WatchScreen';
+
+const logged = () => screen.getByTestId('logged');
+
+describe('Watch', () => {
+  it('says what to do while nobody lives there', async () => {
+    show(await room(), <WatchScreen />);
+    expect(screen.getByText(/Nobody lives here yet/)).toBeInTheDocument();
+  });
+
+  it('logs who goes for whom with two presses, and the clock starts by itself', async () => {
+    const session = await room([individual('Sol'), individual('Torch')]);
+    show(session, <WatchScreen />);
+    await userEvent.click(screen.getByRole('button', { name: /Torch/ }));
+    expect(screen.getByRole('button', { name: /Torch/ })).toHaveAttribute('aria-pressed', 'true');
+    await userEvent.click(screen.getByRole('button', { name: /Sol/ }));
+    await waitFor(() => expect(logged()).toHaveTextContent('Torch chased Sol.'));
+    expect(screen.getByRole('button', { name: 'Pause' })).toBeInTheDocument();
+  });
+
+  it('takes a choice back when the same fish is pressed twice', async () => {
+    const session = await room([individual('Sol'), individual('Torch')]);
+    show(session, <WatchScreen />);
+    await userEvent.click(screen.getByRole('button', { name: /Torch/ }));
+    await userEvent.click(screen.getByRole('button', { name: /Torch/ }));
+    expect(screen.getByRole('button', { name: /Torch/ })).toHaveAttribute('aria-pressed', 'false');
+    expect(session.state.getState().entries).toHaveLength(1);
+  });
+
+  it('works by keys, names the last one, and forgets it on Backspace', async () => {
+    const session = await room([individual('Sol'), individual('Torch')]);
+    show(session, <WatchScreen />);
+    await userEvent.keyboard('12');
+    await waitFor(() => expect(logged()).toHaveTextContent('Sol chased Torch.'));
+    await userEvent.click(screen.getByRole('button', { name: 'fight' }));
+    await waitFor(() => expect(logged()).toHaveTextContent('Sol beat Torch.'));
+    await userEvent.keyboard('{Backspace}');
+    await waitFor(() => expect(logged()).toHaveTextContent('Sol chased Torch.'));
+    await userEvent.keyboard('{Backspace}');
+    await waitFor(() => expect(logged()).toBeEmptyDOMElement());
+  });
+
+  it('counts quiet minutes: a watch without a chase is an entry', async () => {
+    const session = await room([individual('Sol'), individual('Torch')]);
+    show(session, <WatchScreen />);
+    await userEvent.click(screen.getByRole('button', { name: 'Start the clock' }));
+    await userEvent.click(await screen.findByRole('button', { name: 'Finish' }));
+    await waitFor(() => expect(session.state.getState().room.tanks['T']?.lastWatch).not.toBeNull());
+    expect(screen.getByRole('button', { name: 'Start the clock' })).toBeInTheDocument();
+  });
+
+  it('records a count and a step', async () => {
+    const session = await room([individual('Sol'), individual('Torch')]);
+    show(session, <WatchScreen />);
+    await userEvent.click(screen.getByRole('button', { name: 'One yellow lab fewer seen' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Record the count of yellow lab' }));
+    await userEvent.selectOptions(screen.getByLabelText('What you did'), 'sight breaks');
+    await userEvent.click(screen.getByRole('button', { name: 'Record the step' }));
+    await waitFor(() =>
+      expect(session.state.getState().entries?.slice(1)).toMatchObject([
+        { type: 'counted', seen: 1 },
+        { type: 'stepped-in', step: 'sight breaks' },
+      ]),
+    );
+  });
+});

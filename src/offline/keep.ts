@@ -1,0 +1,30 @@
+/** What a request asks for, as far as keeping it for later goes. Plain in, verdict out. */
+export type Keeping =
+  | { readonly how: 'page'; readonly key: string }
+  | { readonly how: 'part'; readonly key: string }
+  | { readonly how: 'asset'; readonly key: string }
+  | { readonly how: 'leave' };
+
+export interface Asked {
+  readonly method: string;
+  readonly url: string;
+  readonly navigates: boolean;
+  /** Asked for by the router, which wants the page's parts instead of its HTML. */
+  readonly rsc: boolean;
+  /** A router's wish to have something early; nobody waits for it. */
+  readonly early: boolean;
+}
+
+/** The key under which the parts of a page are kept. */
+export const partKey = (path: string): string => `${path}?parts`;
+
+/** Pages are kept by path alone: what is shown on them comes from the address and the browser's own store. */
+export function keepingOf(asked: Asked, origin: string): Keeping {
+  const url = new URL(asked.url);
+  if (asked.method !== 'GET' || url.origin !== origin || url.pathname === '/start') return { how: 'leave' };
+  if (url.pathname.startsWith('/_next/static/') || url.pathname === '/icon.svg')
+    return { how: 'asset', key: url.pathname };
+  if (asked.early || url.pathname.startsWith('/_next/')) return { how: 'leave' };
+  if (asked.rsc) return { how: 'part', key: partKey(url.pathname) };
+  return asked.navigates ? { how: 'page', key: url.pathname } : { how: 'leave' };
+}

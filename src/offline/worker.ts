@@ -1,0 +1,82 @@
+import { keepingOf, partKey, type Keeping } from './keep';
+
+/** Put in by the build: a name for this build, its pages and its assets. */
+declare const LOMVIK_BUILD: string;
+declare const LOMVIK_PAGES: readonly string[];
+declare const LOMVIK_ASSETS: readonly string[];
+
+/** The few things of a service worker's surroundings that the DOM's types do not name. */
+interface Worker {
+  readonly location: Location;
+  readonly clients: { claim(): Promise<void> };
+  addEventListener(
+    type: 'install' | 'activate',
+    listener: (event: Event & { waitUntil(done: Promise<unknown>): void }) => void,
+  ): void;
+  addEventListener(
+    type: 'fetch',
+    listener: (
+      event: Event & { readonly request: Request; respondWith(answer: Promise<Response>): void },
+    ) => void,
+  ): void;
+}
+const worker = self as unknown as Worker;
+const CACHE = `lomvik-${LOMVIK_BUILD}`;
+
+/** A fresh answer made of a kept one: a kept one carries its old address, which breaks workers that read theirs. */
+const renewed = async (kept: Response): Promise<Response> =>
+  new Response(await kept.blob(), { status: kept.status, headers: kept.headers });
+
+async function keepEverything(): Promise<void> {
+  const cache = await caches.open(CACHE);
+  await cache.addAll(LOMVIK_ASSETS as string[]);
+  await Promise.all(
+    LOMVIK_PAGES.flatMap((path) => [
+      fetch(path, { cache: 'reload' }).then((answer) => (answer.ok ? cache.put(path, answer) : undefined)),
+      fetch(path, { cache: 'reload', headers: { RSC: '1' } }).then((answer) =>
+        answer.ok ? cache.put(partKey(path), answer) : undefined,
+      ),
+    ]),
+  );
+}
+
+async function dropOlder(): Promise<void> {
+  const names = await caches.keys();
+  await Promise.all(
+    names.filter((name) => name.startsWith('lomvik-') && name !== CACHE).map((name) => caches.delete(name)),
+  );
+  await worker.clients.claim();
+}
+
+async function kept(key: string): Promise<Response | null> {
+  const hit = await (await caches.open(CACHE)).match(key);
+  return hit ? renewed(hit) : null;
+}
+
+/** Pages come from the server while it answers, else from what was kept; assets never change under their name. */
+async function answer(request: Request, keeping: Exclude<Keeping, { how: 'leave' }>): Promise<Response> {
+  if (keeping.how === 'asset') return (await kept(keeping.key)) ?? fetch(request);
+  try {
+    return await fetch(request);
+  } catch {
+    return (await kept(keeping.key)) ?? Response.error();
+  }
+}
+
+worker.addEventListener('install', (event) => event.waitUntil(keepEverything()));
+worker.addEventListener('activate', (event) => event.waitUntil(dropOlder()));
+worker.addEventListener('fetch', (event) => {
+  const { request } = event;
+  const { headers } = request;
+  const keeping = keepingOf(
+    {
+      method: request.method,
+      url: request.url,
+      navigates: request.mode === 'navigate',
+      rsc: headers.has('RSC'),
+      early: headers.has('Next-Router-Prefetch') || headers.has('Next-Router-Segment-Prefetch'),
+    },
+    worker.location.origin,
+  );
+  if (keeping.how !== 'leave') event.respondWith(answer(request, keeping));
+});

@@ -1,0 +1,12 @@
+import { nanoid } from 'nanoid';
+import type { Stamp } from '@/core/journal/change';
+import type { EntryId } from '@/core/model/ids';
+
+/** Identifiers and the moment from the browser. */
+export const browserStamp: Stamp = {
+  id: () => nanoid(12) as EntryId,
+  now: () => new Date().toISOString(),
+};
+
+/** An identifier for anything new. */
+export const newId = <T extends string>(): T => nanoid(12) as unknown as T;

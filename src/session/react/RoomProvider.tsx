@@ -1,0 +1,141 @@
+'use client';
+
+import { createContext, useCallback, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { useStore } from 'zustand';
+import { buildCatalogue } from '@/core/model/catalogue';
+import { idbStore } from '@/store/idb/idbStore';
+import { browserStamp } from '../browserStamp';
+import { openSession, type Session, type SessionState } from '../session';
+import { todayIso } from '../today';
+
+/** The keeper's own room, or the made-up one. Each has a database of its own. */
+export type RoomName = 'own' | 'demo';
+
+interface Rooms {
+  readonly session: Session;
+  readonly name: RoomName;
+  readonly goTo: (name: RoomName) => void;
+  /** Empties the demo room and makes it anew from today. */
+  readonly resetDemo: () => Promise<void>;
+}
+
+/** The open room; tests give one of their own. */
+export const RoomContext = createContext<Rooms | null>(null);
+const CHOICE = 'lomvik.room';
+
+const isRoom = (value: unknown): value is RoomName => value === 'own' || value === 'demo';
+
+/** The room chosen last in this browser, else the one that this server was started for. */
+async function firstRoom(): Promise<RoomName> {
+  const chosen = window.localStorage.getItem(CHOICE);
+  if (isRoom(chosen)) return chosen;
+  try {
+    const answer = (await (await fetch('/start')).json()) as { room?: unknown };
+    return isRoom(answer.room) ? answer.room : 'own';
+  } catch {
+    return 'own';
+  }
+}
+
+async function openRoom(name: RoomName): Promise<Session> {
+  const { SHIPPED_SPECIES } = await import('@/catalogue');
+  const store = idbStore(`lomvik-${name}`);
+  if (name === 'demo') {
+    const opened = await store.open();
+    if (opened.documents.length === 0) {
+      const { demoRoom } = await import('@/demo/demoRoom');
+      const demo = demoRoom(todayIso());
+      await store.replaceAll(demo.documents, demo.entries);
+    }
+  }
+  return openSession({ store, catalogue: buildCatalogue(SHIPPED_SPECIES), stamp: browserStamp });
+}
+
+function Opening({ failure }: { readonly failure: string | null }) {
+  return (
+    <div className="grid min-h-dvh place-items-center p-6">
+      {failure === null ? (
+        <p className="text-slate">Opening the room…</p>
+      ) : (
+        <p role="alert" className="max-w-prose text-buoy">
+          {failure}
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** Opens the room and gives it to everything below; until then a line of text. */
+export function RoomProvider({ children }: { readonly children: ReactNode }) {
+  const [name, setName] = useState<RoomName | null>(null);
+  const [session, setSession] = useState<Session | null>(null);
+  const [failure, setFailure] = useState<string | null>(null);
+
+  useEffect(() => {
+    void firstRoom().then(setName);
+    // Without it the app still works while the server answers.
+    if ('serviceWorker' in navigator) navigator.serviceWorker.register('/sw.js').catch(() => {});
+  }, []);
+
+  useEffect(() => {
+    if (name === null) return;
+    let open: Session | null = null;
+    let left = false;
+    openRoom(name).then(
+      (opened) => {
+        if (left) return opened.close();
+        open = opened;
+        setSession(opened);
+      },
+      (error: unknown) =>
+        setFailure(error instanceof Error ? error.message : 'The room could not be opened.'),
+    );
+    return () => {
+      left = true;
+      setSession(null);
+      open?.close();
+    };
+  }, [name]);
+
+  const goTo = useCallback((next: RoomName) => {
+    window.localStorage.setItem(CHOICE, next);
+    setName(next);
+  }, []);
+
+  const resetDemo = useCallback(async () => {
+    if (name !== 'demo' || !session) return;
+    const { demoRoom } = await import('@/demo/demoRoom');
+    const demo = demoRoom(todayIso());
+    await session.replaceAll(demo.documents, demo.entries);
+  }, [name, session]);
+
+  const rooms = useMemo(
+    () => (session && name ? { session, name, goTo, resetDemo } : null),
+    [session, name, goTo, resetDemo],
+  );
+  return rooms ? (
+    <RoomContext.Provider value={rooms}>
+      <Ready session={rooms.session}>{children}</Ready>
+    </RoomContext.Provider>
+  ) : (
+    <Opening failure={failure} />
+  );
+}
+
+function Ready({ session, children }: { readonly session: Session; readonly children: ReactNode }) {
+  const status = useStore(session.state, (state) => state.status);
+  const failure = useStore(session.state, (state) => state.failure);
+  return status === 'ready' ? children : <Opening failure={failure} />;
+}
+
+/** The open room. Throws outside `RoomProvider`. */
+export function useRooms(): Rooms {
+  const rooms = useContext(RoomContext);
+  if (!rooms) throw new Error('useRooms outside RoomProvider');
+  return rooms;
+}
+
+/** A part of the room's state; the component shows again when that part changes. */
+export function useRoomState<T>(select: (state: SessionState) => T): T {
+  return useStore(useRooms().session.state, select);
+}

@@ -1,0 +1,54 @@
+'use client';
+
+import { useEffect, useMemo } from 'react';
+import type { Names } from '@/core/journal/describeEvent';
+import { effective, type Standing } from '@/core/journal/effective';
+import { commonName } from '@/core/model/catalogue';
+import type { Resident } from '@/core/journal/room';
+import { useRooms, useRoomState } from './RoomProvider';
+import { tanksOf } from './useTanks';
+
+/** How a resident is called on every screen: its name, else its kind. */
+export function useResidentName(): (resident: Resident | undefined) => string {
+  const { catalogue } = useRooms().session;
+  return useMemo(
+    () => (resident) => {
+      if (!resident) return 'somebody unknown';
+      const profile = catalogue.byId.get(resident.species);
+      const kind = profile ? commonName(profile) : resident.species;
+      return resident.name !== '' ? resident.name : resident.individual ? kind : `the ${kind} group`;
+    },
+    [catalogue],
+  );
+}
+
+/** Names of tanks and residents for sentences. */
+export function useNames(): Names {
+  const { catalogue } = useRooms().session;
+  const documents = useRoomState((state) => state.documents);
+  const room = useRoomState((state) => state.room);
+  const nameOf = useResidentName();
+  return useMemo(() => {
+    const tanks = new Map<string, string>(tanksOf(documents).map((tank) => [tank.id, tank.body.name]));
+    return {
+      catalogue,
+      tank: (id) => tanks.get(id) ?? 'a tank no longer in the rack',
+      resident: (id) => nameOf(room.residents[id]),
+    };
+  }, [catalogue, documents, room, nameOf]);
+}
+
+const NOTHING: readonly Standing[] = [];
+
+/** Everything that happened, after corrections; null until the journal has been read. */
+export function useHappenings(): readonly Standing[] | null {
+  const { session } = useRooms();
+  const entries = useRoomState((state) => state.entries);
+  useEffect(() => {
+    if (entries === null) void session.journal();
+  }, [session, entries]);
+  return useMemo(
+    () => (entries === null ? null : entries.length === 0 ? NOTHING : effective(entries)),
+    [entries],
+  );
+}

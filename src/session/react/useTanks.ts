@@ -1,0 +1,69 @@
+'use client';
+
+import { useSearchParams } from 'next/navigation';
+import { useMemo } from 'react';
+import {
+  DEFAULT_SETTINGS,
+  type DocumentBodies,
+  type DraftGroup,
+  type RoomDocument,
+} from '@/core/journal/documents';
+import { residentsOf, type Resident } from '@/core/journal/room';
+import type { DocumentId, TankId } from '@/core/model/ids';
+import { useRoomState } from './RoomProvider';
+
+export interface TankView {
+  readonly id: TankId;
+  readonly body: DocumentBodies['tank'];
+}
+
+/** Tanks that are not removed, in the order of the rack. */
+export function tanksOf(documents: Readonly<Record<string, RoomDocument>>): readonly TankView[] {
+  return Object.values(documents)
+    .flatMap((document) =>
+      document.kind === 'tank' && document.body
+        ? [{ id: document.id as unknown as TankId, body: document.body }]
+        : [],
+    )
+    .sort((a, b) => a.body.order - b.body.order || (a.id < b.id ? -1 : 1));
+}
+
+export function useTanks(): readonly TankView[] {
+  const documents = useRoomState((state) => state.documents);
+  return useMemo(() => tanksOf(documents), [documents]);
+}
+
+/** The tank that the address names, else the first of the rack; null in an empty room. */
+export function useTank(): TankView | null {
+  const wanted = useSearchParams().get('tank');
+  const tanks = useTanks();
+  return tanks.find((tank) => tank.id === wanted) ?? tanks[0] ?? null;
+}
+
+export function useSettings(): DocumentBodies['settings'] {
+  const document = useRoomState((state) => state.documents['settings']);
+  return document?.kind === 'settings' && document.body ? document.body : DEFAULT_SETTINGS;
+}
+
+export const draftId = (tank: TankId): DocumentId => `draft-${tank}` as DocumentId;
+
+const NOTHING: readonly DraftGroup[] = [];
+
+/** What is listed for a tank and has not come yet. */
+export function listedOf(
+  documents: Readonly<Record<string, RoomDocument>>,
+  tank: TankId,
+): readonly DraftGroup[] {
+  const document = documents[draftId(tank)];
+  return document?.kind === 'draft' && document.body ? document.body.groups : NOTHING;
+}
+
+export function useListed(tank: TankId): readonly DraftGroup[] {
+  return useRoomState((state) => listedOf(state.documents, tank));
+}
+
+/** Who lives in a tank now. */
+export function useResidents(tank: TankId): readonly Resident[] {
+  const room = useRoomState((state) => state.room);
+  return useMemo(() => residentsOf(room, tank), [room, tank]);
+}

@@ -1,0 +1,201 @@
+import fc from 'fast-check';
+import { SHIPPED_SPECIES } from '@/catalogue';
+import { canonicalJson } from '@/core/formats/canonicalJson';
+import type { Change, Stamp } from '@/core/journal/change';
+import type { Dated } from '@/core/journal/events';
+import { roomAt } from '@/core/journal/roomAt';
+import { buildCatalogue } from '@/core/model/catalogue';
+import type { DocumentId, EntryId, ResidentId, TankId } from '@/core/model/ids';
+import { memoryPlace, memoryStore, type MemoryPlace } from '@/store/memory/memoryStore';
+import { openSession, type Session } from './session';
+
+const catalogue = buildCatalogue(SHIPPED_SPECIES);
+const counter = (prefix: string): Stamp => {
+  let n = 0;
+  return { id: () => `${prefix}${(n += 1)}` as EntryId, now: () => '2026-05-01T12:00:00.000Z' };
+};
+
+async function ready(session: Session): Promise<Session> {
+  while (session.state.getState().status === 'opening' || session.state.getState().entries === null)
+    await Promise.resolve();
+  await new Promise((resolve) => setImmediate(resolve));
+  return session;
+}
+const open = (place: MemoryPlace, prefix = 'e'): Promise<Session> =>
+  ready(openSession({ store: memoryStore(place), catalogue, stamp: counter(prefix) }));
+
+const append = (session: Session, dated: Dated): Change => ({
+  kind: 'append',
+  entry: { ...dated, id: session.stamp.id(), recorded: session.stamp.now() } as Extract<
+    Change,
+    { kind: 'append' }
+  >['entry'],
+});
+const came = (id: string, on: string, count = 1): Dated => ({
+  type: 'came',
+  on,
+  tank: 'T' as TankId,
+  species: 'pterophyllum-scalare',
+  members: [
+    {
+      id: id as ResidentId,
+      name: id,
+      count,
+      individual: count === 1,
+      sex: 'unknown',
+      males: null,
+      females: null,
+    },
+  ],
+  lengthCm: 4,
+  origin: 'tank-bred',
+  from: '',
+  note: '',
+});
+
+/** Things that can happen to three residents, sensible or not. */
+const happening: fc.Arbitrary<Dated> = fc
+  .record({
+    kind: fc.constantFrom('came', 'moved', 'died', 'measured', 'named', 'watched'),
+    who: fc.constantFrom('a', 'b', 'c'),
+    day: fc.integer({ min: 1, max: 28 }),
+    n: fc.integer({ min: 1, max: 5 }),
+  })
+  .map(({ kind, who, day, n }): Dated => {
+    const on = `2026-04-${String(day).padStart(2, '0')}T10:00:00.000Z`;
+    const resident = who as ResidentId;
+    switch (kind) {
+      case 'came':
+        return came(who, on, n);
+      case 'moved':
+        return { type: 'moved', on, resident, tank: `T${n}` as TankId, note: '' };
+      case 'died':
+        return { type: 'died', on, resident, count: n, how: 'found', cause: '', note: '' };
+      case 'measured':
+        return { type: 'measured', on, resident, lengthCm: n };
+      case 'named':
+        return { type: 'named', on, resident, name: `n${n}` };
+      default:
+        return { type: 'watched', on, tank: 'T' as TankId, minutes: n, note: '' };
+    }
+  });
+
+describe('a session', () => {
+  it('shows the same room as a replay of the journal, whatever happens, undone or redone', async () => {
+    await fc.assert(
+      fc.asyncProperty(
+        fc.array(fc.oneof(happening, fc.constantFrom('undo' as const, 'redo' as const)), { maxLength: 25 }),
+        async (steps) => {
+          const place = memoryPlace();
+          const session = await open(place);
+          for (const step of steps) {
+            if (step === 'undo') await session.undo();
+            else if (step === 'redo') await session.redo();
+            else await session.run('step', [append(session, step)]);
+          }
+          expect(canonicalJson(session.state.getState().room)).toBe(canonicalJson(roomAt(place.entries)));
+          const again = await open(place, 'z');
+          expect(canonicalJson(again.state.getState().room)).toBe(
+            canonicalJson(session.state.getState().room),
+          );
+        },
+      ),
+      { numRuns: 60 },
+    );
+  });
+
+  it('undo brings back the room and the documents as they were, redo does it again', async () => {
+    await fc.assert(
+      fc.asyncProperty(fc.array(happening, { minLength: 1, maxLength: 8 }), async (steps) => {
+        const session = await open(memoryPlace());
+        const pictures = [canonicalJson(session.state.getState().room)];
+        for (const step of steps) {
+          await session.run('step', [append(session, step)]);
+          pictures.push(canonicalJson(session.state.getState().room));
+        }
+        for (let i = steps.length - 1; i >= 0; i -= 1) {
+          await session.undo();
+          expect(canonicalJson(session.state.getState().room)).toBe(pictures[i]);
+        }
+        for (let i = 1; i <= steps.length; i += 1) {
+          await session.redo();
+          expect(canonicalJson(session.state.getState().room)).toBe(pictures[i]);
+        }
+        expect(await session.redo()).toBeNull();
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it('takes a document back to what it said, and away when it was new', async () => {
+    const session = await open(memoryPlace());
+    const id = 'settings' as DocumentId;
+    const put = (keeper: string): Change => ({
+      kind: 'put',
+      document: {
+        id,
+        kind: 'settings',
+        rev: 1,
+        body: { length: 'cm', volume: 'L', temperature: 'C', hardness: 'dH', keeper },
+      },
+    });
+    await session.run('first', [put('one')]);
+    await session.run('second', [put('two')]);
+    await session.undo();
+    expect(session.state.getState().documents[id]?.body).toMatchObject({ keeper: 'one' });
+    await session.undo();
+    expect(session.state.getState().documents[id]?.body).toBeNull();
+    await session.redo();
+    expect(session.state.getState().documents[id]?.body).toMatchObject({ keeper: 'one' });
+    expect(session.state.getState().undoLabel).toBe('first');
+  });
+
+  it('keeps two tabs in step', async () => {
+    const place = memoryPlace();
+    const [first, second] = [await open(place, 'a'), await open(place, 'b')];
+    await first.run('bring in', [append(first, came('x', '2026-04-02T10:00:00.000Z', 6))]);
+    expect(second.state.getState().room.residents['x']?.count).toBe(6);
+    await second.run('one dies', [
+      append(second, {
+        type: 'died',
+        on: '2026-04-03T10:00:00.000Z',
+        resident: 'x' as ResidentId,
+        count: 1,
+        how: 'found',
+        cause: '',
+        note: '',
+      }),
+    ]);
+    expect(first.state.getState().room.residents['x']?.count).toBe(5);
+    await second.undo();
+    expect(first.state.getState().room.residents['x']?.count).toBe(6);
+  });
+
+  it('rebuilds a snapshot that disagrees with the journal', async () => {
+    const place = memoryPlace();
+    const session = await open(place);
+    await session.run('bring in', [append(session, came('x', '2026-04-02T10:00:00.000Z', 6))]);
+    place.snapshot = {
+      seq: 1,
+      lastOn: '2026-04-02T10:00:00.000Z',
+      room: { residents: {}, tanks: {}, loose: ['made up'] },
+    };
+    const again = await open(place, 'z');
+    expect(again.state.getState().room.residents['x']?.count).toBe(6);
+    expect(place.snapshot.room.residents['x']?.count).toBe(6);
+  });
+
+  it('says in a sentence why it cannot open, and writes nothing', async () => {
+    const store = memoryStore();
+    const session = openSession({
+      store: { ...store, open: () => Promise.reject(new Error('disk')) },
+      catalogue,
+      stamp: counter('e'),
+    });
+    await new Promise((resolve) => setTimeout(resolve, 0));
+    expect(session.state.getState()).toMatchObject({
+      status: 'failed',
+      failure: expect.stringContaining('nothing was changed'),
+    });
+  });
+});

@@ -1,0 +1,158 @@
+import 'fake-indexeddb/auto';
+import { openDB } from 'idb';
+import type { Change } from '@/core/journal/change';
+import type { DocumentId, EntryId, TankId } from '@/core/model/ids';
+import { idbStore, asStoreError } from './idb/idbStore';
+import { DATABASE_VERSION } from './idb/schema';
+import { memoryPlace, memoryStore } from './memory/memoryStore';
+import type { Announcement, RoomStore } from './port';
+
+const note = (id: string, text = 'x'): Change => ({
+  kind: 'append',
+  entry: {
+    id: id as EntryId,
+    type: 'noted',
+    on: '2026-01-01T10:00',
+    recorded: '2026-01-01T10:00',
+    tank: 'T' as TankId,
+    text,
+  },
+});
+const settings = (keeper: string): Change => ({
+  kind: 'put',
+  document: {
+    id: 'settings' as DocumentId,
+    kind: 'settings',
+    rev: 1,
+    body: { length: 'cm', volume: 'L', temperature: 'C', hardness: 'dH', keeper },
+  },
+});
+
+let rooms = 0;
+/** Two stores on one place, as two tabs have it. */
+const places: [string, () => [RoomStore, RoomStore]][] = [
+  [
+    'idb',
+    () => {
+      const name = `room-${(rooms += 1)}`;
+      return [idbStore(name), idbStore(name)];
+    },
+  ],
+  [
+    'memory',
+    () => {
+      const place = memoryPlace();
+      return [memoryStore(place), memoryStore(place)];
+    },
+  ],
+];
+
+describe.each(places)('the %s store', (_name, make) => {
+  let first: RoomStore;
+  let second: RoomStore;
+  beforeEach(() => {
+    [first, second] = make();
+  });
+  afterEach(() => {
+    first.close();
+    second.close();
+  });
+
+  it('places entries one after another and counts revisions', async () => {
+    const one = await first.commit([note('a'), note('b'), settings('me')]);
+    const two = await second.commit([note('c'), settings('you')]);
+    expect(one.entries.map((entry) => entry.seq)).toEqual([1, 2]);
+    expect(two.entries.map((entry) => entry.seq)).toEqual([3]);
+    expect([one.documents[0]?.rev, two.documents[0]?.rev]).toEqual([1, 2]);
+    expect((await first.entries()).map((entry) => entry.id)).toEqual(['a', 'b', 'c']);
+  });
+
+  it('writes whole or not at all', async () => {
+    await first.commit([note('a'), settings('before')]);
+    await expect(first.commit([settings('after'), note('b'), note('a')])).rejects.toMatchObject({
+      name: 'StoreError',
+      reason: 'conflict',
+    });
+    expect((await first.entries()).map((entry) => entry.id)).toEqual(['a']);
+    expect((await first.open()).documents[0]?.body).toMatchObject({ keeper: 'before' });
+    expect((await first.commit([note('c')])).entries[0]?.seq).toBe(2);
+  });
+
+  it('opens with the snapshot and only what came after it', async () => {
+    await first.commit([note('a'), note('b')]);
+    await first.saveSnapshot({
+      seq: 2,
+      lastOn: '2026-01-01T10:00',
+      room: { residents: {}, tanks: {}, loose: [] },
+    });
+    await first.commit([note('c')]);
+    const opened = await second.open();
+    expect(opened.snapshot?.seq).toBe(2);
+    expect(opened.tail.map((entry) => entry.id)).toEqual(['c']);
+  });
+
+  it('tells the other tab after the commit, and not itself', async () => {
+    const heard: Announcement[] = [];
+    const own: Announcement[] = [];
+    second.onAnnouncement((announcement) => heard.push(announcement));
+    first.onAnnouncement((announcement) => own.push(announcement));
+    await first.commit([note('a')]);
+    for (let i = 0; i < 50 && heard.length === 0; i += 1)
+      await new Promise((resolve) => setTimeout(resolve, 5));
+    expect(heard).toMatchObject([{ kind: 'committed', committed: { entries: [{ id: 'a', seq: 1 }] } }]);
+    expect(own).toEqual([]);
+    expect((await second.entries()).map((entry) => entry.id)).toEqual(['a']);
+  });
+
+  it('replaces everything at once', async () => {
+    await first.commit([note('a'), settings('me')]);
+    await first.saveSnapshot({ seq: 1, lastOn: '', room: { residents: {}, tanks: {}, loose: [] } });
+    const entries = (await first.commit([note('b')])).entries;
+    await second.replaceAll([], entries);
+    const opened = await first.open();
+    expect(opened).toEqual({ documents: [], snapshot: null, tail: entries });
+  });
+});
+
+describe('the browser’s database', () => {
+  it('says that a newer Lomvik has been here, and changes nothing', async () => {
+    const db = await openDB('newer', DATABASE_VERSION + 1, {
+      upgrade: (fresh) => void fresh.createObjectStore('entries', { keyPath: 'seq' }),
+    });
+    await db.put('entries', { seq: 1, id: 'kept' });
+    db.close();
+    const store = idbStore('newer');
+    await expect(store.open()).rejects.toMatchObject({
+      reason: 'newer',
+      message: expect.stringContaining('newer Lomvik'),
+    });
+    store.close();
+    const again = await openDB('newer');
+    expect(await again.getAll('entries')).toEqual([{ seq: 1, id: 'kept' }]);
+    again.close();
+  });
+
+  it('asks for strict durability', async () => {
+    const seen: unknown[] = [];
+    const original = IDBDatabase.prototype.transaction;
+    IDBDatabase.prototype.transaction = function (stores, mode, options) {
+      if (mode === 'readwrite') seen.push(options);
+      return original.call(this, stores, mode, options);
+    };
+    const store = idbStore('strict');
+    await store.commit([note('a')]);
+    store.close();
+    IDBDatabase.prototype.transaction = original;
+    expect(seen).toEqual([{ durability: 'strict' }]);
+  });
+
+  it.each([
+    ['QuotaExceededError', 'quota', 'Nothing was lost'],
+    ['VersionError', 'newer', 'newer Lomvik'],
+    ['SecurityError', 'unavailable', 'private windows'],
+    ['AbortError', 'failed', 'Nothing was lost'],
+  ])('words %s for a keeper', (name, reason, words) => {
+    const error = asStoreError(Object.assign(new Error('raw'), { name }));
+    expect(error).toMatchObject({ reason, message: expect.stringContaining(words) });
+  });
+});

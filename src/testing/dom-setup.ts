@@ -1,0 +1,35 @@
+import '@testing-library/jest-dom';
+
+class QuietObserver {
+  observe(): void {}
+  unobserve(): void {}
+  disconnect(): void {}
+}
+
+Object.assign(window, {
+  ResizeObserver: QuietObserver,
+  matchMedia: (query: string) => ({
+    matches: false,
+    media: query,
+    addEventListener: () => {},
+    removeEventListener: () => {},
+  }),
+});
+Object.assign(Element.prototype, {
+  scrollIntoView: () => {},
+  hasPointerCapture: () => false,
+  setPointerCapture: () => {},
+  releasePointerCapture: () => {},
+});
+
+jest.mock('next/navigation', () => ({
+  useSearchParams: () => new URLSearchParams(window.location.search),
+  usePathname: () => window.location.pathname,
+  useRouter: () => ({
+    push: (href: string) => window.history.pushState(null, '', href),
+    replace: (href: string) => window.history.replaceState(null, '', href),
+  }),
+}));
+
+// Typing key by key into a whole screen takes its time on a busy machine.
+jest.setTimeout(30_000);

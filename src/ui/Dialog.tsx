@@ -1,0 +1,41 @@
+'use client';
+
+import { X } from 'lucide-react';
+import { Dialog as Radix } from 'radix-ui';
+import type { ReactNode } from 'react';
+
+interface Props {
+  readonly open: boolean;
+  readonly onOpenChange: (open: boolean) => void;
+  readonly title: string;
+  readonly about?: string;
+  readonly wide?: boolean;
+  readonly children: ReactNode;
+}
+
+/** A question that comes before anything else on the screen. Escape leaves it. */
+export function Dialog({ open, onOpenChange, title, about, wide = false, children }: Props) {
+  return (
+    <Radix.Root open={open} onOpenChange={onOpenChange}>
+      <Radix.Portal>
+        <Radix.Overlay className="fixed inset-0 z-40 bg-ink/40" />
+        <Radix.Content
+          {...(about ? {} : { 'aria-describedby': undefined })}
+          className={`fixed top-1/2 left-1/2 z-50 max-h-[92dvh] w-[94vw] -translate-x-1/2 -translate-y-1/2 overflow-y-auto border border-line bg-panel p-5 shadow-lg ${wide ? 'max-w-3xl' : 'max-w-md'}`}
+        >
+          <div className="mb-3 flex items-start justify-between gap-4">
+            <Radix.Title className="text-[18px] font-semibold">{title}</Radix.Title>
+            <Radix.Close
+              className="grid size-7 place-items-center text-slate hover:text-ink"
+              aria-label="Close"
+            >
+              <X size={16} aria-hidden="true" />
+            </Radix.Close>
+          </div>
+          {about && <Radix.Description className="mb-3 text-slate">{about}</Radix.Description>}
+          {children}
+        </Radix.Content>
+      </Radix.Portal>
+    </Radix.Root>
+  );
+}

@@ -1,0 +1,100 @@
+'use client';
+
+import { useId, type InputHTMLAttributes, type ReactNode, type SelectHTMLAttributes } from 'react';
+import { classes } from './classes';
+
+export const INPUT =
+  'min-h-8 w-full rounded-xs border border-line bg-panel px-2 py-1 text-ink placeholder:text-slate aria-[invalid=true]:border-buoy';
+
+interface FrameProps {
+  readonly label: string;
+  readonly hint?: ReactNode;
+  readonly error?: string | undefined;
+  readonly className?: string | undefined;
+  readonly children: (ids: { readonly id: string; readonly describedBy: string | undefined }) => ReactNode;
+}
+
+/** A label over a control, with a hint or an error under it that is read with the control. */
+export function Field({ label, hint, error, className, children }: FrameProps) {
+  const id = useId();
+  const note = error ?? hint;
+  return (
+    <div className={classes('flex flex-col gap-0.5', className)}>
+      <label htmlFor={id} className="text-[12px] font-medium text-slate">
+        {label}
+      </label>
+      {children({ id, describedBy: note ? `${id}-note` : undefined })}
+      {note && (
+        <p
+          id={`${id}-note`}
+          role={error ? 'alert' : undefined}
+          className={classes('text-[12px]', error ? 'text-buoy' : 'text-slate')}
+        >
+          {note}
+        </p>
+      )}
+    </div>
+  );
+}
+
+interface Common {
+  readonly label: string;
+  readonly hint?: ReactNode;
+  readonly error?: string | undefined;
+  readonly wrap?: string;
+}
+
+export function TextField({
+  label,
+  hint,
+  error,
+  wrap,
+  ...input
+}: Common & InputHTMLAttributes<HTMLInputElement>) {
+  return (
+    <Field label={label} hint={hint} error={error} className={wrap}>
+      {({ id, describedBy }) => (
+        <input
+          id={id}
+          aria-describedby={describedBy}
+          aria-invalid={error ? true : undefined}
+          className={INPUT}
+          {...input}
+        />
+      )}
+    </Field>
+  );
+}
+
+export function SelectField({
+  label,
+  hint,
+  error,
+  wrap,
+  children,
+  ...select
+}: Common & SelectHTMLAttributes<HTMLSelectElement>) {
+  return (
+    <Field label={label} hint={hint} error={error} className={wrap}>
+      {({ id, describedBy }) => (
+        <select
+          id={id}
+          aria-describedby={describedBy}
+          aria-invalid={error ? true : undefined}
+          className={INPUT}
+          {...select}
+        >
+          {children}
+        </select>
+      )}
+    </Field>
+  );
+}
+
+/** Options from a list of plain words. */
+export const options = (words: readonly string[]) =>
+  words.map((word) => (
+    <option key={word} value={word}>
+      {word}
+    </option>
+  ));

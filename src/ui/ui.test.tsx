@@ -1,0 +1,134 @@
+import { fireEvent, render, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { useState } from 'react';
+import { catalogue } from '@/testing/plans';
+import { coloursFor } from './colourOf';
+import { GlassFront } from './GlassFront';
+import { glassPlaces } from './glassPlaces';
+import { QuantityField } from './QuantityField';
+import { SeverityMark } from './SeverityMark';
+import { SILHOUETTE_PATHS } from './silhouettes';
+import { SpeciesSearch } from './SpeciesSearch';
+
+function Length({ onChange }: { readonly onChange: (core: number | undefined, text: string) => void }) {
+  const [value, setValue] = useState<{ core: number | undefined; text: string }>({
+    core: 25.4,
+    text: '10 in',
+  });
+  return (
+    <QuantityField
+      label="Length"
+      kind="length"
+      unit="cm"
+      value={value.core}
+      entered={value.text}
+      refuse={(core) => (core <= 0 ? 'Expected a length above 0.' : null)}
+      onChange={(core, text) => {
+        setValue({ core, text });
+        onChange(core, text);
+      }}
+    />
+  );
+}
+
+describe('QuantityField', () => {
+  it('shows what was typed, and takes any unit on Enter', async () => {
+    const told = jest.fn();
+    render(<Length onChange={told} />);
+    const field = screen.getByLabelText('Length');
+    expect(field).toHaveValue('10 in');
+    await userEvent.clear(field);
+    await userEvent.type(field, '4 ft{Enter}');
+    expect(told).toHaveBeenCalledWith(expect.closeTo(121.92, 6), '4 ft');
+    expect(field).toHaveValue('4 ft');
+  });
+  it('says what is wrong, keeps what stands there, and tells nobody', async () => {
+    const told = jest.fn();
+    render(<Length onChange={told} />);
+    const field = screen.getByLabelText('Length');
+    await userEvent.clear(field);
+    await userEvent.type(field, 'long');
+    fireEvent.blur(field);
+    expect(screen.getByRole('alert')).toHaveTextContent('Expected a length such as');
+    expect(field).toHaveValue('long');
+    await userEvent.clear(field);
+    await userEvent.type(field, '-3 cm{Enter}');
+    expect(screen.getByRole('alert')).toHaveTextContent('above 0');
+    expect(told).not.toHaveBeenCalled();
+    await userEvent.type(field, '{Escape}');
+    expect(field).toHaveValue('10 in');
+    expect(screen.queryByRole('alert')).toBeNull();
+  });
+});
+
+describe('SpeciesSearch', () => {
+  it('finds by former and common names, moves by arrows, picks by Enter', async () => {
+    const pick = jest.fn();
+    const look = jest.fn();
+    render(<SpeciesSearch catalogue={catalogue} label="Add" onPick={pick} onLook={look} />);
+    const box = screen.getByRole('combobox', { name: 'Add' });
+    await userEvent.type(box, 'neon');
+    const options = screen.getAllByRole('option').map((option) => option.textContent);
+    expect(options[0]).toContain('neon');
+    await userEvent.keyboard('{ArrowDown}');
+    expect(screen.getAllByRole('option')[1]).toHaveAttribute('aria-selected', 'true');
+    await userEvent.clear(box);
+    await userEvent.type(box, 'puntius denis{Enter}');
+    expect(pick).toHaveBeenCalledWith(expect.objectContaining({ id: 'sahyadria-denisonii' }));
+    expect(look).toHaveBeenCalledWith(expect.objectContaining({ id: 'sahyadria-denisonii' }));
+    expect(box).toHaveValue('');
+  });
+  it('says so when there is no such species', async () => {
+    render(<SpeciesSearch catalogue={catalogue} label="Add" onPick={() => {}} />);
+    await userEvent.type(screen.getByRole('combobox'), 'purple dragon');
+    expect(screen.getByText(/No species of that name/)).toBeInTheDocument();
+  });
+});
+
+describe('drawings', () => {
+  it('keep every animal inside the water, in the layer where it lives', () => {
+    for (const profile of catalogue.all) {
+      const places = glassPlaces(profile, 30);
+      expect(places).toHaveLength(30);
+      expect(
+        places.every((place) => place.across >= 0 && place.across <= 1 && place.down >= 0 && place.down <= 1),
+      ).toBe(true);
+      const bottom = places.filter((place) => place.down >= 2 / 3).length / 30;
+      expect(Math.abs(bottom - profile.layers.bottom)).toBeLessThan(0.05);
+    }
+  });
+  it('have a shape for every silhouette of the catalogue', () => {
+    for (const profile of catalogue.all) expect(SILHOUETTE_PATHS[profile.look.silhouette]).toMatch(/^M.*Z$/);
+  });
+  it('draw as many as there are, at their length, and say what they show', () => {
+    const profile = catalogue.byId.get('pangio-kuhlii')!;
+    const { container } = render(
+      <GlassFront
+        tank={{ lengthCm: 90, heightCm: 40, waterLineCm: 38, substrateCm: 5 }}
+        lid
+        groups={[{ key: 'k', profile, count: 7, lengthCm: 8, colour: '#000000', planned: false }]}
+        label="Seven loaches"
+      />,
+    );
+    expect(screen.getByRole('img', { name: 'Seven loaches' })).toBeInTheDocument();
+    const fish = [...container.querySelectorAll('path[transform]')];
+    expect(fish).toHaveLength(7);
+    expect(fish.every((path) => /scale\(-?8 /.test(path.getAttribute('transform') ?? ''))).toBe(true);
+  });
+});
+
+describe('coloursFor', () => {
+  it('gives no two alike while there are colours, in any order', () => {
+    const ids = Array.from({ length: 12 }, (_, i) => `fish-${i}`);
+    const colours = coloursFor(ids);
+    expect(new Set(colours.values()).size).toBe(12);
+    expect(coloursFor([...ids].reverse())).toEqual(colours);
+  });
+});
+
+describe('SeverityMark', () => {
+  it('says its severity in a word, not by colour alone', () => {
+    render(<SeverityMark severity="caution" />);
+    expect(screen.getByText('think')).toBeInTheDocument();
+  });
+});
