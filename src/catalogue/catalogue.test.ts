@@ -12,7 +12,7 @@ const SCHOOLS: readonly School[] = ['tried', 'middle', 'cautious'];
 const MEASURES = ['lengthCm', 'widthCm', 'heightCm', 'litres'] as const;
 
 describe('the shipped catalogue', () => {
-  it('holds at least eighty species, each once', () => {
+  it('holds every species of the list, each once', () => {
     expect(SHIPPED_SPECIES.length).toBeGreaterThanOrEqual(80);
     expect(catalogue.byId.size).toBe(SHIPPED_SPECIES.length);
   });
