@@ -81,6 +81,8 @@ export function applyEdit(edit: PlanEdit, state: Editable, newKey: string): Edit
       return { tank: { ...tank, tank: { ...tank.tank, lid: edit.lid } } };
     case 'set-substrate':
       return { tank: { ...tank, tank: { ...tank.tank, substrate: edit.substrate } } };
+    case 'set-light':
+      return { tank: { ...tank, tank: { ...tank.tank, lightHours: edit.hours } } };
     case 'set-temperature': {
       const { temperatureC: _typed, ...entered } = (tank.entered ?? {}) as Record<string, string>;
       return { tank: { ...tank, water: { ...tank.water, temperatureC: edit.temperatureC }, entered } };

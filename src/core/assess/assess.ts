@@ -4,7 +4,7 @@ import type { RuleContext } from '../rules/context';
 import { SEVERITIES, type Finding } from '../rules/finding';
 import { RULES } from '../rules/registry';
 import { buildContext } from './buildContext';
-import { layerRoom } from './layerRoom';
+import { layerRoom } from '../rules/layerRoom';
 
 export type Verdict = 'stop' | 'caution' | 'fits';
 
@@ -23,7 +23,7 @@ export interface Assessment {
 
 const rank = (finding: Finding): number => SEVERITIES.indexOf(finding.severity);
 const signature = (finding: Finding): string =>
-  `${finding.rule}|${finding.species.join('|')}|${finding.text}`;
+  `${finding.rule}|${finding.species.join('|')}|${finding.text}|${JSON.stringify(finding.because)}`;
 
 /** Worst first, then what is already true, then by rule and species: the same plan gives the same order. */
 function inOrder(a: Finding, b: Finding): number {

@@ -3,7 +3,7 @@ import { monthOf, monthsBetween } from '../growth/months';
 import { resolveSpecies, type Catalogue } from '../model/catalogue';
 import type { PlanFile, PlanGroup } from '../model/plan';
 import { adultLengthCm } from '../model/species';
-import type { Load, PlannedGroup, PlannedKind, RuleContext, SharedWater } from '../rules/context';
+import type { Load, PlannedGroup, PlannedKind, RuleContext, RuleTank, SharedWater } from '../rules/context';
 import { tankFigures } from '../tank/tankFigures';
 import { fillRoutine, fillWater, furnish, takeOr } from './defaults';
 import { fillLoad, type Fed } from './fillLoad';
@@ -41,9 +41,19 @@ function plannedGroup(
     range,
     rangeSource: source,
     breeding: group.breeding ?? false,
-    grownTogether: group.grownTogether ?? false,
+    grownTogether: group.grownTogether ?? null,
     wayOut: group.wayOut ?? '',
+    nextTank: group.nextTank ?? '',
+    monthsHere: group.since === undefined ? null : Math.max(0, monthsBetween(group.since, month)),
   };
+}
+
+/** Mean length of a group over that of the larger sex: by the sexes where they are known, half and half where not. */
+function sexShare({ profile, males, females }: PlannedGroup): number {
+  const { maleCm, femaleCm } = profile.size;
+  const known = (males ?? 0) + (females ?? 0);
+  const maleShare = known > 0 ? (males ?? 0) / known : 0.5;
+  return (maleShare * maleCm + (1 - maleShare) * femaleCm) / adultLengthCm(profile);
 }
 
 const sumKnown = (values: readonly (number | null)[]): number | null =>
@@ -95,10 +105,10 @@ export function buildContext(
     ph: sharedRange(kinds.map((kind) => kind.range.ph)),
     ghDh: sharedRange(kinds.map((kind) => kind.range.ghDh)),
   };
-  const { furnished, lid, plants } = furnish(plan, assumed);
+  const { furnished, ...rest } = furnish(plan, assumed);
   const water = fillWater(plan, shared, groups, assumed);
   const figures = tankFigures(furnished, water.temperatureC);
-  const tank = { figures, substrate: furnished.substrate as RuleContext['tank']['substrate'], lid, plants };
+  const tank: RuleTank = { ...rest, figures, hardscapeFraction: furnished.hardscapeFraction };
   const routine = fillRoutine(plan, assumed);
   const loadOf = (fed: readonly Fed[]): Load =>
     fillLoad(fed, tank, water.temperatureC, water.nitrateTapMgL, routine);
@@ -110,18 +120,19 @@ export function buildContext(
       water,
       shared,
       routine,
-      load: loadOf(groups.map((group) => ({ ...group, lengthCm: group.judgedCm }))),
+      load: loadOf(groups.map((group) => ({ ...group, lengthCm: group.judgedCm * sexShare(group) }))),
       loadAfter: (months) =>
         loadOf(
           groups
             .filter((group) => group.leavesInMonths === null || group.leavesInMonths >= months)
             .map((group) => ({
               ...group,
-              lengthCm: lengthAfterMonths(group.profile, group.lengthCm, months),
+              lengthCm: lengthAfterMonths(group.profile, group.lengthCm, months) * sexShare(group),
             })),
         ),
       school: takeOr(assumed, 'practice.tankSize', plan.practice?.tankSize, 'middle'),
       males: takeOr(assumed, 'practice.males', plan.practice?.males, 'harem'),
+      riftDensity: plan.practice?.riftDensity ?? null,
       month,
     },
   };

@@ -1,7 +1,16 @@
 import { suggestGlassMm } from '../tank/suggestGlassMm';
 import type { PlanFile } from '../model/plan';
 import type { FurnishedTank } from '../tank/furnishedTank';
-import type { PlannedGroup, RuleContext, RuleTank, RuleWater, SharedWater } from '../rules/context';
+import {
+  HIDE_KINDS,
+  type HideKind,
+  type Hides,
+  type PlannedGroup,
+  type RuleContext,
+  type RuleTank,
+  type RuleWater,
+  type SharedWater,
+} from '../rules/context';
 
 /** The water line stands this far below the rim unless the plan says (common practice). */
 const RIM_CM = 2;
@@ -26,7 +35,7 @@ export function takeOr<T>(
 export function furnish(
   plan: PlanFile,
   assumed: string[],
-): { readonly furnished: FurnishedTank; readonly lid: boolean; readonly plants: RuleTank['plants'] } {
+): { readonly furnished: FurnishedTank } & Omit<RuleTank, 'figures' | 'hardscapeFraction'> {
   const { tank } = plan;
   const grossL = (tank.lengthCm * tank.widthCm * tank.heightCm) / 1000;
   const inside = takeOr(assumed, 'tank.inside', tank.inside, false);
@@ -57,9 +66,32 @@ export function furnish(
   };
   return {
     furnished,
+    substrate,
     lid: takeOr(assumed, 'tank.lid', tank.lid, true),
     plants: takeOr(assumed, 'tank.plants', tank.plants, 'some'),
+    hides: hidesOf(tank.hides, assumed),
+    lightHours: tank.lightHours ?? unsaid(assumed, 'tank.lightHours'),
+    sightBreaks: tank.sightBreaks ?? unsaid(assumed, 'tank.sightBreaks'),
+    assumed: new Set(
+      (['filterLph', 'plants', 'substrate'] as const).filter((name) => tank[name] === undefined),
+    ),
   };
+}
+
+/** Remembers that nobody said: the rules that ask for it keep silent. */
+function unsaid(assumed: string[], path: string): null {
+  assumed.push(`${path}: not given, not judged`);
+  return null;
+}
+
+function hidesOf(hides: PlanFile['tank']['hides'], assumed: string[]): Hides | null {
+  if (hides === undefined) return unsaid(assumed, 'tank.hides');
+  if (typeof hides === 'number') return { total: hides, byKind: null };
+  const byKind = Object.fromEntries(HIDE_KINDS.map((kind) => [kind, hides[kind] ?? 0])) as Record<
+    HideKind,
+    number
+  >;
+  return { total: HIDE_KINDS.reduce((sum, kind) => sum + byKind[kind], 0), byKind };
 }
 
 /** Never so thick that a tiny tank has no inside. */

@@ -53,7 +53,15 @@ describe('roomPlan', () => {
         resident('c', { count: 3, individual: false, males: 1, females: 2 }),
       ]),
     ).toEqual([
-      { species: 'pterophyllum-scalare', count: 5, males: 2, females: 3, lengthCm: 4, origin: 'tank-bred' },
+      {
+        species: 'pterophyllum-scalare',
+        count: 5,
+        males: 2,
+        females: 3,
+        lengthCm: 4,
+        origin: 'tank-bred',
+        since: '2026-05',
+      },
       listed.group,
     ]);
   });

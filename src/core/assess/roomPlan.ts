@@ -54,6 +54,7 @@ function livingGroup(
     ...(males + females > 0 ? { males, females } : {}),
     lengthCm: rounded(lengthToday(first, catalogue, today)),
     origin: first.origin,
+    since: monthOf(residents.reduce((last, one) => (one.inTankSince > last ? one.inTankSince : last), '')),
     ...(until === null ? {} : { until }),
   };
 }

@@ -87,6 +87,11 @@ export const planGroupSchema = groupField('a group', {
     .nonNullable('a month as YYYY-MM')
     .optional(),
   nextTank: noteField('the next tank').optional(),
+  since: string()
+    .typeError('a month as YYYY-MM')
+    .matches(MONTH, 'a month as YYYY-MM')
+    .nonNullable('a month as YYYY-MM')
+    .optional(),
   grownTogether: yesNoField('grown together').optional(),
   wayOut: noteField('the way out').optional(),
 });

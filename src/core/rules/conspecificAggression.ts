@@ -5,7 +5,7 @@ import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding, type Severity } from './finding';
 import { holdersOf, type Holders } from './ground';
 import type { Rule } from './rule';
-import { plural } from './words';
+import { plural, capital } from './words';
 
 /** Kinds that only spar want a corner each; from two on they fight for it, at three to the death. */
 const SPARS = 1;
@@ -86,7 +86,7 @@ function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] 
         finding('conspecific-aggression', {
           severity: 'note',
           species: [profile.id],
-          text: `${names[0]?.toUpperCase() ?? ''}${names.slice(1)} fight their own kind hard; watch them as they mature and keep the way out ready.`,
+          text: `${capital(names)} fight their own kind hard; watch them as they mature and keep the way out ready.`,
           because,
           from,
         }),

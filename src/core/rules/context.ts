@@ -19,8 +19,13 @@ export interface PlannedGroup {
   readonly range: WaterRange;
   readonly rangeSource: 'wild' | 'tank-bred';
   readonly breeding: boolean;
-  readonly grownTogether: boolean;
+  /** Grown up with the others of its list; null when nobody says. */
+  readonly grownTogether: boolean | null;
   readonly wayOut: string;
+  /** Where it goes when it leaves; empty when nobody says. */
+  readonly nextTank: string;
+  /** Months that it has lived in this tank; null for one that is only planned. */
+  readonly monthsHere: number | null;
 }
 
 /** All groups of one kind taken together: most rules count heads, not lines of a list. */
@@ -55,6 +60,24 @@ export interface RuleTank {
   readonly substrate: Substrate;
   readonly lid: boolean;
   readonly plants: 'none' | 'some' | 'dense';
+  /** Hides by kind, or only their number; null when nobody says. */
+  readonly hides: Hides | null;
+  /** Hours of light a day; null when nobody says. */
+  readonly lightHours: number | null;
+  /** Sight breaks; null when nobody says. */
+  readonly sightBreaks: number | null;
+  /** Share of the water taken by rock and wood. */
+  readonly hardscapeFraction: number;
+  /** What was not given and stands at a default: rules do not judge the tank by it. */
+  readonly assumed: ReadonlySet<'filterLph' | 'plants' | 'substrate'>;
+}
+
+export const HIDE_KINDS = ['caves', 'overhangs', 'upright', 'floating', 'shells'] as const;
+export type HideKind = (typeof HIDE_KINDS)[number];
+/** Hiding places: their number, and how many of each kind where that is said. */
+export interface Hides {
+  readonly total: number;
+  readonly byKind: Readonly<Record<HideKind, number>> | null;
 }
 
 /** Water ranges that all kinds share; null where they share none. */
@@ -91,6 +114,8 @@ export interface RuleContext {
   };
   readonly school: School;
   readonly males: 'harem' | 'all-male' | 'one-each';
+  /** Numbers of a rift-lake tank; null when the keeper has not chosen: then each kind goes by its own school. */
+  readonly riftDensity: 'roomy' | 'dense' | null;
   /** This month, `YYYY-MM`. */
   readonly month: string;
 }

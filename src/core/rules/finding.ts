@@ -8,6 +8,7 @@ export type PlanEdit =
   | { readonly kind: 'leave-out'; readonly species: string }
   | { readonly kind: 'set-lid'; readonly lid: boolean }
   | { readonly kind: 'set-substrate'; readonly substrate: 'sand' }
+  | { readonly kind: 'set-light'; readonly hours: number }
   | { readonly kind: 'set-temperature'; readonly temperatureC: number }
   | { readonly kind: 'set-routine'; readonly changeFraction: number; readonly everyDays: number };
 

@@ -11,7 +11,9 @@ function tooFew(kind: PlannedKind): Finding {
   const { profile, count } = kind;
   const { smallestGroup, comfortableGroup, pairs, mode } = profile.company;
   const pairing = pairs === 'guards' && count <= PAIR && mode !== 'shoal';
-  const severity = pairing ? 'note' : count * 2 <= smallestGroup ? 'stop' : 'caution';
+  // A loose group puts up with too few; a shoal of a few is in constant fear.
+  const severe = count * 2 <= smallestGroup && mode !== 'group';
+  const severity = pairing ? 'note' : severe ? 'stop' : 'caution';
   const many = plural(commonName(profile));
   return finding('group-size', {
     severity,

@@ -4,6 +4,8 @@ import { figure } from './words';
 
 /** Both rules of thumb are "only a guide": past twice what they allow even a guide is worth a thought (from memory). */
 const FAR_OVER = 2;
+/** Past so many times what both allow no keeper of any school goes (from memory). */
+const ABSURD = 5;
 
 /** The two old rules of fill, shown beside the nitrate budget, which alone can be measured. */
 export const load: Rule = {
@@ -29,10 +31,10 @@ export const load: Rule = {
         }),
       ];
     }
-    const both = Math.min(lengthRule, surfaceRule) > FAR_OVER;
+    const least = Math.min(lengthRule, surfaceRule);
     return [
       finding('load', {
-        severity: both ? 'caution' : 'note',
+        severity: least > ABSURD ? 'stop' : least > FAR_OVER ? 'caution' : 'note',
         species: [],
         text: `When grown the list fills ${figures}. Both are only a guide; the nitrate a week is the one to measure.`,
         because,

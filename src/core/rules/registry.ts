@@ -1,16 +1,32 @@
+import { allMale } from './allMale';
+import { breeding } from './breeding';
 import { conspecificAggression } from './conspecificAggression';
+import { diet } from './diet';
+import { eggEating } from './eggEating';
 import { finNipping } from './finNipping';
+import { flow } from './flow';
 import { groupNumber } from './groupNumber';
 import { groupSize } from './groupSize';
 import { handlingHazard } from './handlingHazard';
+import { hides } from './hides';
+import { hybridising } from './hybridising';
+import { layerCrowding } from './layerCrowding';
 import { lid } from './lid';
+import { lightHours } from './lightHours';
 import { load } from './load';
 import { lookAlike } from './lookAlike';
 import { nitrate } from './nitrate';
+import { outEating } from './outEating';
+import { outgrows } from './outgrows';
+import { panic } from './panic';
+import { plantsEaten } from './plantsEaten';
 import { predation } from './predation';
 import { restricted } from './restricted';
 import type { Rule } from './rule';
+import { settledTank } from './settledTank';
 import { sexRatio } from './sexRatio';
+import { shyness } from './shyness';
+import { slimeGrazing } from './slimeGrazing';
 import { solitary } from './solitary';
 import { substrate } from './substrate';
 import { tankHeight } from './tankHeight';
@@ -18,6 +34,9 @@ import { tankLength } from './tankLength';
 import { tankVolume } from './tankVolume';
 import { tankWidth } from './tankWidth';
 import { temper } from './temper';
+import { territory } from './territory';
+import { turnover } from './turnover';
+import { underStocked } from './underStocked';
 import { waterHardness } from './waterHardness';
 import { waterPh } from './waterPh';
 import { waterSalinity } from './waterSalinity';
@@ -29,21 +48,40 @@ export const RULES: readonly Rule[] = [
   waterPh,
   waterHardness,
   waterSalinity,
+  flow,
+  turnover,
   tankLength,
   tankWidth,
   tankHeight,
   tankVolume,
+  outgrows,
   groupSize,
   groupNumber,
   sexRatio,
+  allMale,
   solitary,
   conspecificAggression,
+  underStocked,
   lookAlike,
+  hybridising,
   temper,
+  territory,
+  settledTank,
+  breeding,
+  eggEating,
   predation,
   finNipping,
+  slimeGrazing,
+  outEating,
+  shyness,
+  panic,
+  layerCrowding,
+  diet,
   lid,
   substrate,
+  plantsEaten,
+  hides,
+  lightHours,
   load,
   nitrate,
   handlingHazard,

@@ -3,7 +3,7 @@ import { lengthsByMonth } from '../growth/lengthsByMonth';
 import { adultLengthCm, type School, type TankFigure } from '../model/species';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding, type Severity } from './finding';
-import { figure, plural, the } from './words';
+import { figure, plural, the, capital } from './words';
 import { commonName } from '../model/catalogue';
 
 export type TankMeasureName = keyof TankFigure;
@@ -95,7 +95,7 @@ function sentence(
     return `Cautious keepers give ${who} ${asked('cautious')} of ${measure.noun}; ${has}.`;
   const lenient =
     need.tried !== null && need.tried !== need[school] ? `; ${WORDS.tried} use ${asked('tried')}` : '';
-  return `${WORDS[school][0]?.toUpperCase() ?? ''}${WORDS[school].slice(1)} give ${who} at least ${asked(school)} of ${measure.noun}${measure.why}${lenient}; ${has}.`;
+  return `${capital(WORDS[school])} give ${who} at least ${asked(school)} of ${measure.noun}${measure.why}${lenient}; ${has}.`;
 }
 
 /** Judges one measure of the tank against the three schools of every kind, at the length it is judged at. */

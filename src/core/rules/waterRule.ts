@@ -17,6 +17,8 @@ export interface WaterMeasure {
   readonly gapLenient: number;
   /** A common window narrower than this leaves no room for error (from memory). */
   readonly narrow: number;
+  /** Kinds whose wild ranges miss each other by so much are natives of opposite waters: a narrow common window is no home for both. */
+  readonly opposite?: { readonly wildGap: number; readonly window: number };
   /** A way to change it, or words on why not. */
   readonly change: (wanted: number) => Fix;
 }
@@ -72,12 +74,30 @@ function betweenKinds(context: RuleContext, measure: WaterMeasure): readonly Fin
 function pairFinding(a: PlannedKind, b: PlannedKind, measure: WaterMeasure): Finding | null {
   const [first, second] = [a.range[measure.name], b.range[measure.name]];
   const gap = Math.max(first[0], second[0]) - Math.min(first[1], second[1]);
-  if (gap <= 0) return null;
+  if (gap <= 0) return opposites(a, b, measure, -gap);
   return finding(measure.rule, {
     severity: beyond(gap, measure.gapLenient) ? 'stop' : 'caution',
     species: [a.profile.id, b.profile.id],
     text: `No ${measure.noun} suits both ${the(a.profile)} (${span(first, measure.unit)}) and ${the(b.profile)} (${span(second, measure.unit)}).`,
     because: { gap: Number(gap.toFixed(2)) },
+    fixes: [a, b].map((kind) => ({
+      text: `Leave out ${the(kind.profile)}.`,
+      edit: { kind: 'leave-out' as const, species: kind.profile.id },
+    })),
+  });
+}
+
+/** Natives of opposite waters that only a sliver of what captive lines take has in common. */
+function opposites(a: PlannedKind, b: PlannedKind, measure: WaterMeasure, width: number): Finding | null {
+  if (measure.opposite === undefined || beyond(width, measure.opposite.window)) return null;
+  const [first, second] = [a.profile.water.wild[measure.name], b.profile.water.wild[measure.name]];
+  const wildGap = Math.max(first[0], second[0]) - Math.min(first[1], second[1]);
+  if (beyond(measure.opposite.wildGap, wildGap)) return null;
+  return finding(measure.rule, {
+    severity: 'stop',
+    species: [a.profile.id, b.profile.id],
+    text: `${The(a.profile)} (${span(first, measure.unit)} in the wild) and ${the(b.profile)} (${span(second, measure.unit)}) come from opposite waters: a ${measure.noun} between them is at the edge for both.`,
+    because: { wildGap: Number(wildGap.toFixed(2)), sharedWidth: Number(width.toFixed(2)) },
     fixes: [a, b].map((kind) => ({
       text: `Leave out ${the(kind.profile)}.`,
       edit: { kind: 'leave-out' as const, species: kind.profile.id },

@@ -1,4 +1,4 @@
-import type { RuleContext } from '../rules/context';
+import type { RuleContext } from './context';
 
 /** How much a layer offers for each cm2 of footprint: cm of fish (common practice's surface rule, split by layer; from memory). */
 const CM_PER_CM2 = 2.54 / (12 * 2.54 * 2.54);

@@ -1,0 +1,14 @@
+import { commonName } from '../model/catalogue';
+import type { PlannedKind } from './context';
+import type { Fix } from './finding';
+import { plural, the } from './words';
+
+export const leaveOut = (kind: PlannedKind): Fix => ({
+  text: `Leave out ${the(kind.profile)}.`,
+  edit: { kind: 'leave-out', species: kind.profile.id },
+});
+
+export const keepCount = (kind: PlannedKind, count: number): Fix => ({
+  text: `Keep ${count} ${count === 1 ? commonName(kind.profile) : plural(commonName(kind.profile))}.`,
+  edit: { kind: 'set-count', species: kind.profile.id, count },
+});

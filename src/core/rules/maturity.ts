@@ -1,0 +1,13 @@
+import { addMonths } from '../growth/months';
+import { monthsUntilLength } from '../growth/speciesGrowth';
+import type { PlannedKind, RuleContext } from './context';
+
+/** Whole months until the largest of a kind matures: 0 when it has, null when it leaves before. */
+export function maturesInMonths(kind: PlannedKind): number | null {
+  const months = monthsUntilLength(kind.profile, kind.largestCm, kind.profile.size.matureCm) ?? 0;
+  return kind.leavesInMonths !== null && kind.leavesInMonths < months ? null : months;
+}
+
+/** The month that lies so many months ahead; null for what is true today. */
+export const begins = (context: RuleContext, months: number): string | null =>
+  months > 0 ? addMonths(context.month, months) : null;

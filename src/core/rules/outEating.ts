@@ -1,0 +1,48 @@
+import { adultLengthCm } from '../model/species';
+import { commonName } from '../model/catalogue';
+import type { PlannedKind, RuleContext } from './context';
+import { finding, type Finding } from './finding';
+import type { Rule } from './rule';
+import { leaveOut } from './fixes';
+import { The, list, plural, capital } from './words';
+
+const FAST = 3;
+const SLOW = 1;
+/** Fed on the ground or in the dark, a slow fish can be reached past the fast ones. */
+const BOTTOM = 0.7;
+/** Fast fish smaller than this share of the slow one, or fewer than three, are put up with (from memory). */
+const MINOR = 0.5;
+const FEW = 3;
+
+const competes = (fast: PlannedKind, slow: PlannedKind): boolean =>
+  fast.profile.habits.mealSpeed === FAST &&
+  fast.profile.life === 'fish' &&
+  adultLengthCm(fast.profile) >= adultLengthCm(slow.profile) * MINOR &&
+  (fast.count >= FEW || adultLengthCm(fast.profile) > adultLengthCm(slow.profile));
+
+function judgeSlow(slow: PlannedKind, context: RuleContext): readonly Finding[] {
+  const { habits, layers, life } = slow.profile;
+  const fast = context.kinds.filter((kind) => kind !== slow && competes(kind, slow));
+  if (habits.mealSpeed !== SLOW || life !== 'fish' || fast.length === 0) return [];
+  const reached = layers.bottom >= BOTTOM || habits.nightActive;
+  const who = list(fast.map((kind) => plural(commonName(kind.profile))));
+  return [
+    finding('out-eating', {
+      severity: reached ? 'note' : 'caution',
+      species: [slow.profile.id, ...fast.map((kind) => kind.profile.id)],
+      text: reached
+        ? `${capital(who)} eat before ${plural(commonName(slow.profile))} reach the food: sink it through a tube, or feed after lights out.`
+        : `${The(slow.profile)} feeds slowly and ${who} do not wait: it goes hungry in their company.`,
+      because: { fastKinds: fast.length, bottom: layers.bottom, mealsPerDay: context.routine.mealsPerDay },
+      fixes: reached
+        ? [{ text: 'Sink food through a tube, or after lights out.' }]
+        : [leaveOut(slow), ...fast.map(leaveOut)],
+    }),
+  ];
+}
+
+/** Slow eaters among fast ones. */
+export const outEating: Rule = {
+  name: 'out-eating',
+  judge: (context) => context.kinds.flatMap((kind) => judgeSlow(kind, context)),
+};

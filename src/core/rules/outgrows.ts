@@ -1,0 +1,115 @@
+import { lengthsByMonth } from '../growth/lengthsByMonth';
+import { adultLengthCm } from '../model/species';
+import type { PlannedGroup, PlannedKind, RuleContext } from './context';
+import { finding, type Finding } from './finding';
+import { begins } from './maturity';
+import type { Rule } from './rule';
+import { The, figure, the } from './words';
+
+/** Rigid fish turn in a tank as wide as they are long at the least; bending ones in two thirds of it (from memory). */
+const TURNS_IN = { stiff: 1, supple: 0.6 } as const;
+const SUPPLE = ['eel', 'elongated'];
+
+interface Limit {
+  readonly lengthCm: number;
+  readonly what: string;
+}
+
+/** The length at which this tank stops a fish of this build: by turning round, or by height of water. */
+function limitOf({ profile }: PlannedGroup, context: RuleContext): Limit {
+  const { inside, waterDepthCm } = context.tank.figures;
+  const share = SUPPLE.includes(profile.size.shape) ? TURNS_IN.supple : TURNS_IN.stiff;
+  const byWidth = {
+    lengthCm: inside.widthCm / share,
+    what: `${figure(inside.widthCm)} cm from front to back to turn in`,
+  };
+  const heightRatio = profile.size.heightCm / adultLengthCm(profile);
+  const byHeight = {
+    lengthCm: waterDepthCm / heightRatio,
+    what: `${figure(waterDepthCm)} cm of water over the ground`,
+  };
+  return byHeight.lengthCm < byWidth.lengthCm ? byHeight : byWidth;
+}
+
+/** Months until a group reaches a length; null when it never does or leaves before. */
+function outgrownIn(group: PlannedGroup, limitCm: number): number | null {
+  if (group.judgedCm <= limitCm) return null;
+  const month = lengthsByMonth(group.profile, group.lengthCm).findIndex((length) => length > limitCm);
+  return month < 0 ? null : month;
+}
+
+/** The first of a kind that this tank gets too small for. */
+function firstOutgrown(kind: PlannedKind, context: RuleContext): readonly Finding[] {
+  const inOrder = kind.groups
+    .flatMap((group) => {
+      const months = outgrownIn(group, limitOf(group, context).lengthCm);
+      const leaves = group.leavesInMonths ?? Infinity;
+      return months === null || leaves < months ? [] : [{ group, months }];
+    })
+    .sort((a, b) => a.months - b.months || b.group.judgedCm - a.group.judgedCm);
+  const [first] = inOrder;
+  return first === undefined ? [] : [outgrown(first.group, first.months, context)];
+}
+
+function outgrown(group: PlannedGroup, months: number, context: RuleContext): Finding {
+  const limit = limitOf(group, context);
+  return finding('outgrows', {
+    severity: 'stop',
+    species: [group.profile.id],
+    text: `${The(group.profile)} outgrows this tank at ${figure(limit.lengthCm)} cm: there are ${limit.what}.`,
+    because: {
+      limitCm: Number(limit.lengthCm.toFixed(1)),
+      judgedAtCm: Number(group.judgedCm.toFixed(1)),
+      adultCm: adultLengthCm(group.profile),
+    },
+    from: begins(context, months),
+    fixes: [
+      {
+        text: `Name the month ${the(group.profile)} leaves and the next tank, or leave it out.`,
+        edit: { kind: 'leave-out', species: group.profile.id },
+      },
+    ],
+  });
+}
+
+/** Whether the grown fish would be too large here by the lenient school: then a stay is only a stay. */
+function onlyAStay(group: PlannedGroup, context: RuleContext): boolean {
+  const { tried } = group.profile.tank;
+  const { outside, grossL } = context.tank.figures;
+  return (
+    adultLengthCm(group.profile) > limitOf(group, context).lengthCm ||
+    (tried.lengthCm ?? 0) > outside.lengthCm ||
+    (tried.widthCm ?? 0) > outside.widthCm ||
+    (tried.litres ?? 0) > grossL
+  );
+}
+
+function stays(group: PlannedGroup, context: RuleContext): readonly Finding[] {
+  if (group.leavesInMonths === null || !onlyAStay(group, context)) return [];
+  const named = group.nextTank.trim() !== '';
+  return [
+    finding('outgrows', {
+      severity: named ? 'note' : 'caution',
+      species: [group.profile.id],
+      text: named
+        ? `${The(group.profile)} stays for ${group.leavesInMonths} months, to ${figure(group.judgedCm)} cm, then goes to ${group.nextTank.trim()}. Stays go wrong when the date slips.`
+        : `${The(group.profile)} stays for ${group.leavesInMonths} months and has no next tank: name it before the fish comes.`,
+      because: {
+        leavesInMonths: group.leavesInMonths,
+        judgedAtCm: Number(group.judgedCm.toFixed(1)),
+        nextTank: named ? group.nextTank.trim() : 'none',
+      },
+      fixes: named ? [] : [{ text: 'Name the next tank.' }],
+    }),
+  ];
+}
+
+/** Fish that this tank stops from turning round or standing upright, and stays that end somewhere else. */
+export const outgrows: Rule = {
+  name: 'outgrows',
+  judge: (context) =>
+    context.kinds.flatMap((kind) => [
+      ...firstOutgrown(kind, context),
+      ...kind.groups.flatMap((group) => stays(group, context)),
+    ]),
+};

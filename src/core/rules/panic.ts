@@ -1,0 +1,37 @@
+import { adultLengthCm } from '../model/species';
+import type { PlannedKind, RuleContext } from './context';
+import { finding, type Finding } from './finding';
+import type { Rule } from './rule';
+import { The, figure } from './words';
+
+/** A dash needs so many lengths of free water (from memory). */
+const DASH = 6;
+const HARD_DECOR = 0.12;
+const HARD_FLOORS = ['gravel', 'rock'];
+
+function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] {
+  if (!kind.profile.habits.panics) return [];
+  const { tank } = context;
+  const short = tank.figures.freeSwimCm < kind.judgedCm * DASH;
+  const hard = tank.hardscapeFraction > HARD_DECOR || HARD_FLOORS.includes(tank.substrate);
+  return [
+    finding('panic', {
+      severity: short || hard ? 'caution' : 'note',
+      species: [kind.profile.id],
+      text: `${The(kind.profile)} dashes blindly at a slammed door${short ? `; ${figure(tank.figures.freeSwimCm)} cm of free water end in the glass` : hard ? '; hard decor and floor cost it scales' : ': keep open water, sand and smooth, low decor'}. Loose scales in the water are the sign.`,
+      because: {
+        freeSwimCm: Math.round(tank.figures.freeSwimCm),
+        lengthCm: adultLengthCm(kind.profile),
+        hardscapeFraction: tank.hardscapeFraction,
+        substrate: tank.substrate,
+      },
+      fixes: [{ text: 'Clear a long lane, lay sand, take sharp rock out; place the tank away from doors.' }],
+    }),
+  ];
+}
+
+/** Shoals that dash into decor. */
+export const panic: Rule = {
+  name: 'panic',
+  judge: (context) => context.kinds.flatMap((kind) => judgeKind(kind, context)),
+};

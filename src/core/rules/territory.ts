@@ -1,0 +1,95 @@
+import type { PlannedKind, RuleContext } from './context';
+import { finding, type Finding } from './finding';
+import { holdersOf } from './ground';
+import { leaveOut } from './fixes';
+import { begins, maturesInMonths } from './maturity';
+import { densityOf, heads, riftStock, roomyNumber } from './riftNumbers';
+import type { Rule } from './rule';
+import { figure, list, plural } from './words';
+import { commonName } from '../model/catalogue';
+
+/** From this temper toward other kinds held ground is defended against them (from memory). */
+const DEFENDS = 1;
+/** So much of the floor held leaves nobody else a place (from memory). */
+const FULL = 1;
+const NEARLY = 0.75;
+
+interface Held {
+  readonly kind: PlannedKind;
+  readonly holders: number;
+  readonly cm2: number;
+  readonly months: number;
+}
+
+/** Held ground by kind. Rock dwellers kept dense are left out: there nobody holds ground for long. */
+function held(context: RuleContext): readonly Held[] {
+  const dense = densityOf(context).rockDwellers === 'dense' ? riftStock(context).rockDwellers : [];
+  return context.kinds.flatMap((kind) => {
+    const room = holdersOf(kind, context);
+    const months = maturesInMonths(kind);
+    const { company } = kind.profile;
+    if (room === null || months === null || company.temper.mature < DEFENDS || dense.includes(kind))
+      return [];
+    if (room.holders === 0) return [];
+    return [{ kind, holders: room.holders, cm2: room.holders * (company.groundCm2 ?? 0), months }];
+  });
+}
+
+function crowdedFloor(context: RuleContext): readonly Finding[] {
+  const claims = held(context);
+  const footprint = context.tank.figures.footprintCm2;
+  const share = claims.reduce((sum, claim) => sum + claim.cm2, 0) / footprint;
+  if (claims.length < 2 || share <= NEARLY) return [];
+  const holders = claims.reduce((sum, claim) => sum + claim.holders, 0);
+  const months = Math.max(...claims.map((claim) => claim.months));
+  const largest = [...claims].sort((a, b) => b.cm2 - a.cm2);
+  return [
+    finding('territory', {
+      severity: share > FULL ? 'caution' : 'note',
+      species: largest.map((claim) => claim.kind.profile.id),
+      text: `${holders} holders would claim ${figure(share * 100)} % of this floor (${list(largest.map((claim) => `${claim.holders} ${claim.holders === 1 ? commonName(claim.kind.profile) : plural(commonName(claim.kind.profile))}`))}): one or two corners held is fine, more leaves nobody a place.`,
+      because: {
+        holders,
+        heldCm2: Math.round(share * footprint),
+        footprintCm2: Math.round(footprint),
+        sightBreaks: context.tank.sightBreaks ?? 'not given',
+      },
+      from: begins(context, months),
+      fixes: [
+        ...largest.slice(0, 2).map((claim) => leaveOut(claim.kind)),
+        { text: 'Give a larger floor, or fewer and smaller holders.' },
+      ],
+      source: 'common practice; held ground from memory',
+    }),
+  ];
+}
+
+/** More peacocks and haps than the roomy school keeps in such a tank: its price is filtration and changes. */
+function roomyCount(context: RuleContext): readonly Finding[] {
+  const { openWater } = riftStock(context);
+  const count = heads(openWater);
+  const roomy = roomyNumber(context.tank.figures.grossL);
+  if (
+    openWater.length === 0 ||
+    count <= Math.max(roomy, ...openWater.map((kind) => kind.profile.company.smallestGroup))
+  )
+    return [];
+  const dense = densityOf(context).openWater === 'dense';
+  return [
+    finding('territory', {
+      severity: dense ? 'note' : 'caution',
+      species: openWater.map((kind) => kind.profile.id),
+      text: dense
+        ? `${count} peacocks and haps, where the roomy school keeps ${roomy}: dense stocking shares the chasing out, and asks for more filtration and changes that are never late.`
+        : `${count} peacocks and haps: the roomy school keeps ${roomy} in this tank. The dense school keeps more, with more filtration and changes that are never late.`,
+      because: { count, roomy, grossL: Math.round(context.tank.figures.grossL) },
+      school: dense ? 'dense' : 'roomy',
+    }),
+  ];
+}
+
+/** Held ground of all kinds together against the floor; numbers of open-water rift cichlids by school. */
+export const territory: Rule = {
+  name: 'territory',
+  judge: (context) => [...crowdedFloor(context), ...roomyCount(context)],
+};

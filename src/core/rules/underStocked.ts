@@ -1,0 +1,68 @@
+import { commonName } from '../model/catalogue';
+import type { PlannedKind, RuleContext } from './context';
+import { finding, type Finding } from './finding';
+import { keepCount } from './fixes';
+import { begins, maturesInMonths } from './maturity';
+import { DENSE_CM2, densityOf, heads, riftStock } from './riftNumbers';
+import type { Rule } from './rule';
+import { countOf, plural } from './words';
+
+const ROUGH = 2;
+const DEADLY = 3;
+/** Below this share of the dense number a rock dwellers' tank is thin (from memory). */
+const THIN = 0.6;
+
+/** A kind whose chasing needs more backs to fall on. */
+function tooFewOfAKind(kind: PlannedKind, context: RuleContext): readonly Finding[] {
+  const { spreadFrom, ownKind, smallestGroup, mode, badNumbers } = kind.profile.company;
+  const worst = Math.max(ownKind.male, ownKind.female);
+  const months = maturesInMonths(kind);
+  if (spreadFrom === null || worst < ROUGH || months === null || mode === 'solitary') return [];
+  // Fewer than the smallest group, and numbers to avoid, are said by their own rules; one or a pair is another plan.
+  if (kind.count < Math.max(3, smallestGroup) || kind.count >= spreadFrom || badNumbers.includes(kind.count))
+    return [];
+  return [
+    finding('under-stocked', {
+      severity: worst >= DEADLY ? 'caution' : 'note',
+      species: [kind.profile.id],
+      text: `${countOf(kind.count, kind.profile)} are too few to share the chasing: from ${spreadFrom} on no single one takes it all.`,
+      because: { count: kind.count, spreadFrom, aggression: worst },
+      from: begins(context, months),
+      fixes: [keepCount(kind, spreadFrom)],
+    }),
+  ];
+}
+
+/** Rock dwellers kept dense: too few of all of them together. */
+function thinRockTank(context: RuleContext): readonly Finding[] {
+  const { rockDwellers } = riftStock(context);
+  if (rockDwellers.length === 0 || densityOf(context).rockDwellers !== 'dense') return [];
+  const count = heads(rockDwellers);
+  const dense = Math.floor(context.tank.figures.footprintCm2 / DENSE_CM2);
+  const months = Math.min(...rockDwellers.map((kind) => maturesInMonths(kind) ?? Infinity));
+  if (count >= dense * THIN || count < 2 || !Number.isFinite(months)) return [];
+  return [
+    finding('under-stocked', {
+      severity: 'note',
+      species: rockDwellers.map((kind) => kind.profile.id),
+      text: `${count} rock dwellers are few for this floor: the dense school keeps about ${dense}, so that the chasing is shared out. The roomy school keeps few, and watches the weakest.`,
+      because: { count, dense, footprintCm2: Math.round(context.tank.figures.footprintCm2) },
+      school: 'dense',
+      from: begins(context, months),
+      fixes: [
+        {
+          text: `Keep more ${rockDwellers.length === 1 ? plural(commonName((rockDwellers[0] as PlannedKind).profile)) : 'of these kinds'}.`,
+        },
+      ],
+    }),
+  ];
+}
+
+/** Too few territorial fish: there must be enough to share the chasing. */
+export const underStocked: Rule = {
+  name: 'under-stocked',
+  judge: (context) => [
+    ...context.kinds.flatMap((kind) => tooFewOfAKind(kind, context)),
+    ...thinRockTank(context),
+  ],
+};
