@@ -16,8 +16,10 @@ const CROWDED = 2;
 /** A pair and nobody else needs no company to spread its temper over. */
 const PAIR = 2;
 
-function severityOf(worst: number, { holders, fit }: Holders): Severity {
-  if (worst >= DEADLY) return 'stop';
+function severityOf(kind: PlannedKind, worst: number, { holders, fit }: Holders): Severity {
+  // Of a harem kind that nobody has sexed, surplus males can still be taken out as they show.
+  const unsexed = kind.males === null && kind.profile.company.mode === 'harem';
+  if (worst >= DEADLY && !unsexed) return 'stop';
   return worst >= ROUGH || holders >= fit * CROWDED ? 'caution' : 'note';
 }
 
@@ -55,7 +57,7 @@ function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] 
     const allowed = mode === 'pair' && room.fit === 1 ? PAIR : Math.max(room.fit, 1);
     return [
       finding('conspecific-aggression', {
-        severity: severityOf(worst, room),
+        severity: severityOf(kind, worst, room),
         species: [profile.id],
         text: `This floor holds ${room.fit === 1 ? 'one territory' : `${room.fit} territories`} of ${names}; ${room.holders} would be held${from ? ' once they mature' : ''}, and the rest are driven.`,
         because,

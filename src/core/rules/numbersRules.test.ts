@@ -1,0 +1,135 @@
+import { found, plan, severities, TANKS } from '@/testing/plans';
+import { roomyNumber } from './riftNumbers';
+
+const sexed = (species: string, males: number, females: number) => ({
+  species,
+  count: males + females,
+  males,
+  females,
+});
+
+describe('all-male', () => {
+  const peacocks = [
+    sexed('aulonocara-baenschi', 1, 0),
+    sexed('copadichromis-azureus', 1, 0),
+    sexed('protomelas-taeniolatus', 1, 0),
+  ];
+  it('F35: show tanks of peacocks and haps work best at six feet', () => {
+    expect(severities(plan(TANKS.us125, peacocks), 'all-male')).toEqual(['good']);
+    expect(severities(plan(TANKS.us75, peacocks), 'all-male')).toEqual(['caution']);
+  });
+  it('F35: all-male rock dwellers fail, less so where both sexes are coloured', () => {
+    const rock = (species: string) => severities(plan(TANKS.us125, [sexed(species, 6, 0)]), 'all-male');
+    expect(rock('maylandia-greshakei')).toEqual(['stop']);
+    expect(rock('iodotropheus-sprengerae')).toEqual(['caution']);
+  });
+  it('F35: females restart the fighting where the practice is a show tank', () => {
+    const withFemales = [...peacocks, sexed('aulonocara-jacobfreibergi', 1, 3)];
+    const under = (males: 'harem' | 'all-male') =>
+      severities(
+        plan(TANKS.us125, withFemales, { practice: { males } }),
+        'all-male',
+        'aulonocara-jacobfreibergi',
+      );
+    expect(under('all-male')).toContain('caution');
+    expect(under('harem')).not.toContain('caution');
+  });
+  it('takes unsexed groups for males under that practice only', () => {
+    const group = [{ species: 'maylandia-greshakei', count: 6 }];
+    expect(severities(plan(TANKS.us125, group, { practice: { males: 'all-male' } }), 'all-male')).toEqual([
+      'stop',
+    ]);
+    expect(severities(plan(TANKS.us125, group), 'all-male')).toEqual([]);
+  });
+  it('holds one of each kind to one of each kind', () =>
+    expect(
+      severities(
+        plan(TANKS.us125, [sexed('aulonocara-baenschi', 2, 0)], { practice: { males: 'one-each' } }),
+        'all-male',
+      ),
+    ).toContain('caution'));
+  it('counts rival males across kinds', () => {
+    const rivals = (males: number) =>
+      found(
+        plan(TANKS.us180, [
+          sexed('copadichromis-azureus', 1, 4),
+          sexed('copadichromis-borleyi', males, 4 * males),
+        ]),
+        'all-male',
+      ).filter((finding) => finding.because.kinds === 2);
+    expect(rivals(1)).toHaveLength(1);
+    expect(rivals(3)).toHaveLength(0);
+  });
+  it('has nothing to say of shoalers', () =>
+    expect(severities(plan(TANKS.us29, [sexed('paracheirodon-innesi', 10, 0)]), 'all-male')).toEqual([]));
+});
+
+describe('under-stocked', () => {
+  it('F92: too few to share the chasing, and enough', () => {
+    const few = (count: number) =>
+      severities(plan(TANKS.us75, [{ species: 'tropheus-duboisi', count }]), 'under-stocked');
+    expect(few(10)).toEqual(['caution']);
+    expect(few(20)).toEqual([]);
+  });
+  it('F91: a thin tank of rock dwellers, by the dense school only', () => {
+    const thin = (riftDensity: 'dense' | 'roomy') =>
+      found(
+        plan(TANKS.us125, [sexed('labidochromis-caeruleus', 1, 7)], { practice: { riftDensity } }),
+        'under-stocked',
+      ).filter((finding) => finding.school === 'dense');
+    expect(thin('dense')).toHaveLength(1);
+    expect(thin('roomy')).toHaveLength(0);
+  });
+  it('leaves a single cichlid of a pairing kind alone', () =>
+    expect(
+      severities(plan(TANKS.us90, [{ species: 'pterophyllum-scalare', count: 1 }]), 'under-stocked'),
+    ).toEqual([]));
+});
+
+describe('territory', () => {
+  const pairs = (ids: readonly string[]) => ids.map((species) => sexed(species, 1, 1));
+  it('F87: one or two corners held is fine, five or six are too many', () => {
+    const some = pairs(['neolamprologus-leleupi', 'julidochromis-transcriptus']);
+    const many = [
+      ...some,
+      ...pairs([
+        'neolamprologus-cylindricus',
+        'julidochromis-marlieri',
+        'lamprologus-ocellatus',
+        'chalinochromis-brichardi',
+      ]),
+    ];
+    expect(severities(plan(TANKS.us125, some), 'territory')).toEqual([]);
+    expect(severities(plan(TANKS.us75, many), 'territory')).toEqual(['caution']);
+  });
+  it('begins when the last of them matures', () =>
+    expect(
+      found(
+        plan(
+          TANKS.us20long,
+          pairs(['neolamprologus-leleupi', 'neolamprologus-tretocephalus']).map((group) => ({
+            ...group,
+            lengthCm: 3,
+          })),
+        ),
+        'territory',
+      )[0]?.from,
+    ).not.toBeNull());
+  it('F90: counts peacocks and haps by the roomy school, and lets the dense one have more', () => {
+    const crowd = ['aulonocara-baenschi', 'copadichromis-azureus', 'protomelas-taeniolatus'].map((species) =>
+      sexed(species, 2 + 1, 9),
+    );
+    const by = (riftDensity?: 'dense') =>
+      found(plan(TANKS.us125, crowd, { practice: { riftDensity } }), 'territory').filter(
+        (finding) => finding.school !== null,
+      );
+    expect(by()).toEqual([expect.objectContaining({ severity: 'caution', school: 'roomy' })]);
+    expect(by('dense')).toEqual([expect.objectContaining({ severity: 'note', school: 'dense' })]);
+    expect(found(plan(TANKS.us125, [sexed('aulonocara-baenschi', 1, 4)]), 'territory')).toEqual([]);
+  });
+  it.each([
+    [284, 10],
+    [473, 25],
+    [908, 35],
+  ])('F90: %d L carry %d by the roomy school', (litres, number) => expect(roomyNumber(litres)).toBe(number));
+});
