@@ -97,8 +97,28 @@ export function buildContext(
   today: string,
 ): { readonly context: RuleContext; readonly assumed: readonly string[] } {
   const assumed: string[] = [];
+  const groups = planGroups(plan, catalogue, today, assumed);
+  return { assumed, context: contextOf(plan, groups, today, assumed) };
+}
+
+/** The groups of a plan with everything the rules ask of them. What was assumed is written into `assumed`. */
+export const planGroups = (
+  plan: Pick<PlanFile, 'groups'>,
+  catalogue: Catalogue,
+  today: string,
+  assumed: string[] = [],
+): readonly PlannedGroup[] =>
+  plan.groups.map((group, index) => plannedGroup(group, index, catalogue, monthOf(today), assumed));
+
+/** The context of a tank with these groups in it; `focus` names the kind whose effect alone is asked for. */
+export function contextOf(
+  plan: PlanFile,
+  groups: readonly PlannedGroup[],
+  today: string,
+  assumed: string[] = [],
+  focus: string | null = null,
+): RuleContext {
   const month = monthOf(today);
-  const groups = plan.groups.map((group, index) => plannedGroup(group, index, catalogue, month, assumed));
   const kinds = kindsOf(groups);
   const shared: SharedWater = {
     temperatureC: sharedRange(kinds.map((kind) => kind.range.temperatureC)),
@@ -113,27 +133,25 @@ export function buildContext(
   const loadOf = (fed: readonly Fed[]): Load =>
     fillLoad(fed, tank, water.temperatureC, water.nitrateTapMgL, routine);
   return {
-    assumed,
-    context: {
-      kinds,
-      tank,
-      water,
-      shared,
-      routine,
-      load: loadOf(groups.map((group) => ({ ...group, lengthCm: group.judgedCm * sexShare(group) }))),
-      loadAfter: (months) =>
-        loadOf(
-          groups
-            .filter((group) => group.leavesInMonths === null || group.leavesInMonths >= months)
-            .map((group) => ({
-              ...group,
-              lengthCm: lengthAfterMonths(group.profile, group.lengthCm, months) * sexShare(group),
-            })),
-        ),
-      school: takeOr(assumed, 'practice.tankSize', plan.practice?.tankSize, 'middle'),
-      males: takeOr(assumed, 'practice.males', plan.practice?.males, 'harem'),
-      riftDensity: plan.practice?.riftDensity ?? null,
-      month,
-    },
+    kinds,
+    tank,
+    water,
+    shared,
+    routine,
+    load: loadOf(groups.map((group) => ({ ...group, lengthCm: group.judgedCm * sexShare(group) }))),
+    loadAfter: (months) =>
+      loadOf(
+        groups
+          .filter((group) => group.leavesInMonths === null || group.leavesInMonths >= months)
+          .map((group) => ({
+            ...group,
+            lengthCm: lengthAfterMonths(group.profile, group.lengthCm, months) * sexShare(group),
+          })),
+      ),
+    school: takeOr(assumed, 'practice.tankSize', plan.practice?.tankSize, 'middle'),
+    males: takeOr(assumed, 'practice.males', plan.practice?.males, 'harem'),
+    riftDensity: plan.practice?.riftDensity ?? null,
+    month,
+    focus: focus === null ? null : (kinds.find((kind) => kind.profile.id === focus) ?? null),
   };
 }

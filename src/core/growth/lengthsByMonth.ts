@@ -7,6 +7,21 @@ import { HORIZON_MONTHS, speciesRate } from './speciesGrowth';
  * The same curve as `lengthAfterMonths`, walked instead of asked: each month closes the same share of what is missing.
  */
 export function lengthsByMonth(profile: SpeciesProfile, nowCm: number): Float64Array {
+  const known = WALKED.get(profile) ?? new Map<number, Float64Array>();
+  const before = known.get(nowCm);
+  if (before) return before;
+  const lengths = walk(profile, nowCm);
+  if (known.size >= KEPT) known.clear();
+  WALKED.set(profile, known.set(nowCm, lengths));
+  return lengths;
+}
+
+/** Walks that were made before: the same fish are asked about again and again while a keeper plans. */
+const WALKED = new WeakMap<SpeciesProfile, Map<number, Float64Array>>();
+/** Lengths kept a kind. */
+const KEPT = 32;
+
+function walk(profile: SpeciesProfile, nowCm: number): Float64Array {
   const final = adultLengthCm(profile);
   const kept = Math.exp(-speciesRate(profile) / 12);
   const lengths = new Float64Array(HORIZON_MONTHS + 1);

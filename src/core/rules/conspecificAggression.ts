@@ -5,6 +5,7 @@ import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding, type Severity } from './finding';
 import { holdersOf, type Holders } from './ground';
 import type { Rule } from './rule';
+import { judgedKinds } from './pairs';
 import { plural, capital } from './words';
 
 /** Kinds that only spar want a corner each; from two on they fight for it, at three to the death. */
@@ -99,5 +100,5 @@ function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] 
 /** More of a kind would hold ground than the floor has ground for. Begins when they mature. */
 export const conspecificAggression: Rule = {
   name: 'conspecific-aggression',
-  judge: (context) => context.kinds.flatMap((kind) => judgeKind(kind, context)),
+  judge: (context) => judgedKinds(context).flatMap((kind) => judgeKind(kind, context)),
 };

@@ -118,4 +118,6 @@ export interface RuleContext {
   readonly riftDensity: 'roomy' | 'dense' | null;
   /** This month, `YYYY-MM`. */
   readonly month: string;
+  /** When set, only what this kind changes is asked for: pairs without it, and kinds alone, are passed over. */
+  readonly focus: PlannedKind | null;
 }

@@ -28,5 +28,5 @@ function judgePair(thief: PlannedKind, parent: PlannedKind): readonly Finding[] 
 /** Egg eaters with kinds that breed here, night-active ones first. */
 export const eggEating: Rule = {
   name: 'egg-eating',
-  judge: (context) => orderedPairs(context.kinds).flatMap(([a, b]) => judgePair(a, b)),
+  judge: (context) => orderedPairs(context).flatMap(([a, b]) => judgePair(a, b)),
 };

@@ -57,5 +57,5 @@ function judgePair(nipper: PlannedKind, victim: PlannedKind): Finding | null {
 /** Nippers with fish that have fins to lose. */
 export const finNipping: Rule = {
   name: 'fin-nipping',
-  judge: (context) => orderedPairs(context.kinds).flatMap(([a, b]) => judgePair(a, b) ?? []),
+  judge: (context) => orderedPairs(context).flatMap(([a, b]) => judgePair(a, b) ?? []),
 };

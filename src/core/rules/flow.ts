@@ -1,7 +1,7 @@
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { leaveOut } from './fixes';
-import { orderedPairs } from './pairs';
+import { judgedKinds, orderedPairs } from './pairs';
 import type { Rule } from './rule';
 import { The, figure, plural, the, capital } from './words';
 import { commonName } from '../model/catalogue';
@@ -58,7 +58,7 @@ function judgePair(strong: PlannedKind, still: PlannedKind): readonly Finding[] 
 export const flow: Rule = {
   name: 'flow',
   judge: (context) => [
-    ...context.kinds.flatMap((kind) => judgeTank(kind, context)),
-    ...orderedPairs(context.kinds).flatMap(([a, b]) => judgePair(a, b)),
+    ...judgedKinds(context).flatMap((kind) => judgeTank(kind, context)),
+    ...orderedPairs(context).flatMap(([a, b]) => judgePair(a, b)),
   ],
 };

@@ -2,6 +2,7 @@ import { commonName } from '../model/catalogue';
 import type { PlannedKind } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
+import { judgedKinds } from './pairs';
 import { countOf, plural } from './words';
 
 /** From this aggression to its own kind a bad number ends in a death rather than in stress (common practice). */
@@ -55,5 +56,5 @@ function judgeKind(kind: PlannedKind): readonly Finding[] {
 /** Numbers that keepers of a kind have learned to avoid, such as three angelfish. */
 export const groupNumber: Rule = {
   name: 'group-number',
-  judge: (context) => context.kinds.flatMap(judgeKind),
+  judge: (context) => judgedKinds(context).flatMap(judgeKind),
 };

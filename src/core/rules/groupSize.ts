@@ -1,6 +1,7 @@
 import type { PlannedKind } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
+import { judgedKinds } from './pairs';
 import { The, countOf, plural } from './words';
 import { commonName } from '../model/catalogue';
 
@@ -67,4 +68,7 @@ function judgeKind(kind: PlannedKind): readonly Finding[] {
 }
 
 /** Too few of a kind that needs its own company, enough, or at ease. Heads count today. */
-export const groupSize: Rule = { name: 'group-size', judge: (context) => context.kinds.flatMap(judgeKind) };
+export const groupSize: Rule = {
+  name: 'group-size',
+  judge: (context) => judgedKinds(context).flatMap(judgeKind),
+};

@@ -1,6 +1,7 @@
 import type { PlannedKind } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
+import { judgedKinds } from './pairs';
 import { The } from './words';
 
 function judgeKind(kind: PlannedKind): readonly Finding[] {
@@ -21,5 +22,5 @@ function judgeKind(kind: PlannedKind): readonly Finding[] {
 /** Animals that hurt the hand which moves them. */
 export const handlingHazard: Rule = {
   name: 'handling-hazard',
-  judge: (context) => context.kinds.flatMap(judgeKind),
+  judge: (context) => judgedKinds(context).flatMap(judgeKind),
 };

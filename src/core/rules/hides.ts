@@ -3,6 +3,7 @@ import { HIDE_KINDS, type HideKind, type Hides, type PlannedKind, type RuleConte
 import { finding, type Finding } from './finding';
 import { holdersOf } from './ground';
 import type { Rule } from './rule';
+import { judgedKinds } from './pairs';
 import { countOf, list, plural, The } from './words';
 
 const NAMES: Readonly<Record<HideKind, string>> = {
@@ -71,6 +72,9 @@ export const hides: Rule = {
   judge: (context) => {
     const given = context.tank.hides;
     if (given === null) return [];
-    return [...context.kinds.flatMap((kind) => ofOneKind(kind, given, context)), ...refuges(given, context)];
+    return [
+      ...judgedKinds(context).flatMap((kind) => ofOneKind(kind, given, context)),
+      ...refuges(given, context),
+    ];
   },
 };

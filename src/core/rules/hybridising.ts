@@ -3,6 +3,7 @@ import { finding, type Finding } from './finding';
 import { leaveOut } from './fixes';
 import { begins, maturesInMonths } from './maturity';
 import type { Rule } from './rule';
+import { eachPair } from './pairs';
 import { The, the } from './words';
 
 /** Kinds that seldom breed in a tank hardly cross there. */
@@ -31,6 +32,5 @@ function judgePair(a: PlannedKind, b: PlannedKind, context: RuleContext): readon
 /** Close kin that cross when both breed in the tank. */
 export const hybridising: Rule = {
   name: 'hybridising',
-  judge: (context) =>
-    context.kinds.flatMap((a, i) => context.kinds.slice(i + 1).flatMap((b) => judgePair(a, b, context))),
+  judge: (context) => eachPair(context).flatMap(([a, b]) => judgePair(a, b, context)),
 };

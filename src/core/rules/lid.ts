@@ -1,5 +1,6 @@
 import { finding } from './finding';
 import type { Rule } from './rule';
+import { judgedKinds } from './pairs';
 import { The } from './words';
 
 /** Jumpers and climbers in an open tank. */
@@ -8,7 +9,7 @@ export const lid: Rule = {
   judge: (context) =>
     context.tank.lid
       ? []
-      : context.kinds
+      : judgedKinds(context)
           .filter((kind) => kind.profile.habits.jumps !== 'no')
           .map((kind) => {
             const often = kind.profile.habits.jumps === 'often';

@@ -1,6 +1,7 @@
 import { finding, type Finding } from './finding';
-import type { PlannedKind, RuleContext } from './context';
+import type { PlannedKind } from './context';
 import type { Rule } from './rule';
+import { eachPair } from './pairs';
 import { The, the } from './words';
 
 /** From this aggression to look-alikes a rival is fought, not only displayed at. */
@@ -23,8 +24,8 @@ function judgePair(a: PlannedKind, b: PlannedKind): Finding | null {
   });
 }
 
-const eachPair = (context: RuleContext): readonly Finding[] =>
-  context.kinds.flatMap((a, i) => context.kinds.slice(i + 1).flatMap((b) => judgePair(a, b) ?? []));
-
 /** Kinds that take each other for rivals of their own kind. */
-export const lookAlike: Rule = { name: 'look-alike', judge: eachPair };
+export const lookAlike: Rule = {
+  name: 'look-alike',
+  judge: (context) => eachPair(context).flatMap(([a, b]) => judgePair(a, b) ?? []),
+};

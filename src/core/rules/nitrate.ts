@@ -79,7 +79,7 @@ export const nitrate: Rule = {
           species: [],
           text: `Grown, the list makes ${made}: ${why}. An estimate until you measure.`,
           because,
-          from: begins(context, far ? isFarOver : isOver),
+          from: context.focus === null ? begins(context, far ? isFarOver : isOver) : null,
           school: 'nitrate budget',
           fixes: fixes(changeFraction, everyDays),
           source: 'Timmons and Ebeling for nitrogen from feed; rations from memory',

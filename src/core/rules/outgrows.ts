@@ -4,6 +4,7 @@ import type { PlannedGroup, PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { begins } from './maturity';
 import type { Rule } from './rule';
+import { judgedKinds } from './pairs';
 import { The, figure, the } from './words';
 
 /** Rigid fish turn in a tank as wide as they are long at the least; bending ones in two thirds of it (from memory). */
@@ -108,7 +109,7 @@ function stays(group: PlannedGroup, context: RuleContext): readonly Finding[] {
 export const outgrows: Rule = {
   name: 'outgrows',
   judge: (context) =>
-    context.kinds.flatMap((kind) => [
+    judgedKinds(context).flatMap((kind) => [
       ...firstOutgrown(kind, context),
       ...kind.groups.flatMap((group) => stays(group, context)),
     ]),

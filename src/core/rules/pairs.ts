@@ -1,14 +1,35 @@
-import type { PlannedKind } from './context';
+import type { PlannedKind, RuleContext } from './context';
 import type { Layer } from '../model/species';
 
 const LAYERS: readonly Layer[] = ['top', 'middle', 'bottom'];
 
-/** Every ordered pair of different kinds. */
-export function orderedPairs(
-  kinds: readonly PlannedKind[],
-): readonly (readonly [PlannedKind, PlannedKind])[] {
+type Pair = readonly [PlannedKind, PlannedKind];
+
+/** Every ordered pair of different kinds that is asked for. */
+export function orderedPairs({ kinds, focus }: RuleContext): readonly Pair[] {
+  if (focus !== null)
+    return kinds
+      .filter((kind) => kind !== focus)
+      .flatMap((kind): Pair[] => [
+        [focus, kind],
+        [kind, focus],
+      ]);
   return kinds.flatMap((a) => kinds.filter((b) => b !== a).map((b) => [a, b] as const));
 }
+
+/** Every pair of different kinds that is asked for, once, in the order of the list. */
+export function eachPair({ kinds, focus }: RuleContext): readonly Pair[] {
+  return kinds.flatMap((a, i) =>
+    kinds
+      .slice(i + 1)
+      .filter((b) => focus === null || a === focus || b === focus)
+      .map((b) => [a, b] as const),
+  );
+}
+
+/** The kinds that are judged for themselves. */
+export const judgedKinds = ({ kinds, focus }: RuleContext): readonly PlannedKind[] =>
+  focus === null ? kinds : [focus];
 
 /** Share of the day that two kinds spend in the same water, 0 to 1. */
 export function sharedWaterShare(a: PlannedKind, b: PlannedKind): number {

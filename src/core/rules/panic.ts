@@ -2,6 +2,7 @@ import { adultLengthCm } from '../model/species';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
+import { judgedKinds } from './pairs';
 import { The, figure } from './words';
 
 /** A dash needs so many lengths of free water (from memory). */
@@ -33,5 +34,5 @@ function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] 
 /** Shoals that dash into decor. */
 export const panic: Rule = {
   name: 'panic',
-  judge: (context) => context.kinds.flatMap((kind) => judgeKind(kind, context)),
+  judge: (context) => judgedKinds(context).flatMap((kind) => judgeKind(kind, context)),
 };

@@ -2,6 +2,7 @@ import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { leaveOut } from './fixes';
 import type { Rule } from './rule';
+import { judgedKinds } from './pairs';
 import { The } from './words';
 
 function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] {
@@ -29,5 +30,5 @@ function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] 
 /** Plant eaters and uprooters in a planted tank. */
 export const plantsEaten: Rule = {
   name: 'plants-eaten',
-  judge: (context) => context.kinds.flatMap((kind) => judgeKind(kind, context)),
+  judge: (context) => judgedKinds(context).flatMap((kind) => judgeKind(kind, context)),
 };

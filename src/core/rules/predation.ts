@@ -4,7 +4,7 @@ import { lengthsByMonth } from '../growth/lengthsByMonth';
 import { HORIZON_MONTHS } from '../growth/speciesGrowth';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding, type Severity } from './finding';
-import { monthsTogether } from './pairs';
+import { monthsTogether, orderedPairs } from './pairs';
 import type { Rule } from './rule';
 import { The, figure, the } from './words';
 
@@ -148,8 +148,9 @@ export const predation: Rule = {
       largest: lengthsByMonth(kind.profile, kind.largestCm),
       smallest: lengthsByMonth(kind.profile, kind.smallestCm),
     }));
-    return grown.flatMap((eater) =>
-      grown.flatMap((prey) => (prey === eater ? [] : judgePair(eater, prey, context))),
+    const of = new Map(grown.map((one) => [one.kind, one]));
+    return orderedPairs(context).flatMap(([eater, prey]) =>
+      judgePair(of.get(eater) as Grown, of.get(prey) as Grown, context),
     );
   },
 };

@@ -2,6 +2,7 @@ import { commonName } from '../model/catalogue';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
+import { judgedKinds } from './pairs';
 import { countOf, figure, plural } from './words';
 
 /** Two males watch only each other; one, or three and more, is the practice for harem kinds. */
@@ -76,5 +77,5 @@ function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] 
 /** Males and females against the ratio of the kind; two rival males; sexes unknown. */
 export const sexRatio: Rule = {
   name: 'sex-ratio',
-  judge: (context) => context.kinds.flatMap((kind) => judgeKind(kind, context)),
+  judge: (context) => judgedKinds(context).flatMap((kind) => judgeKind(kind, context)),
 };

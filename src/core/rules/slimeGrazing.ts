@@ -43,5 +43,5 @@ function judgePair(grazer: PlannedKind, other: PlannedKind, context: RuleContext
 /** Suckers that graze the slime of slow, flat fish. */
 export const slimeGrazing: Rule = {
   name: 'slime-grazing',
-  judge: (context) => orderedPairs(context.kinds).flatMap(([a, b]) => judgePair(a, b, context)),
+  judge: (context) => orderedPairs(context).flatMap(([a, b]) => judgePair(a, b, context)),
 };

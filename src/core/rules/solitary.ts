@@ -3,6 +3,7 @@ import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { holdersOf } from './ground';
 import type { Rule } from './rule';
+import { judgedKinds } from './pairs';
 import { The, countOf, plural } from './words';
 
 /** This fierce to its own kind, no tank is large enough for two. */
@@ -53,5 +54,5 @@ function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] 
 /** More than one of a kind that lives alone. */
 export const solitary: Rule = {
   name: 'solitary',
-  judge: (context) => context.kinds.flatMap((kind) => judgeKind(kind, context)),
+  judge: (context) => judgedKinds(context).flatMap((kind) => judgeKind(kind, context)),
 };

@@ -3,6 +3,7 @@ import { lengthsByMonth } from '../growth/lengthsByMonth';
 import { adultLengthCm, type School, type TankFigure } from '../model/species';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding, type Severity } from './finding';
+import { judgedKinds } from './pairs';
 import { figure, plural, the, capital } from './words';
 import { commonName } from '../model/catalogue';
 
@@ -101,7 +102,7 @@ function sentence(
 /** Judges one measure of the tank against the three schools of every kind, at the length it is judged at. */
 export function judgeTank(context: RuleContext, measure: TankMeasure): readonly Finding[] {
   const have = measure.of(context);
-  return context.kinds.flatMap((kind) => {
+  return judgedKinds(context).flatMap((kind) => {
     const share = kind.judgedCm / adultLengthCm(kind.profile);
     const need = scaled(kind.profile.tank, measure, share);
     const severity = severityOf(have, need, context.school);

@@ -132,7 +132,7 @@ function contestedPair(kind: PlannedKind, other: PlannedKind): Finding | null {
 export const temper: Rule = {
   name: 'temper',
   judge: (context) =>
-    orderedPairs(context.kinds).flatMap(([a, b]) => {
+    orderedPairs(context).flatMap(([a, b]) => {
       const bad = knownBad(a, b);
       return [bad, bad ? null : roughPair(a, b, context), contestedPair(a, b)].filter(
         (one): one is Finding => one !== null,

@@ -1,5 +1,6 @@
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding, type Fix } from './finding';
+import { eachPair, judgedKinds } from './pairs';
 import { The, figure, list, span, the } from './words';
 
 export type WaterName = 'temperatureC' | 'ph' | 'ghDh';
@@ -32,7 +33,7 @@ const beyond = (away: number, limit: number): boolean => away > limit + 1e-9;
 function againstTank(context: RuleContext, measure: WaterMeasure): readonly Finding[] {
   if (context.water.assumed.has(measure.name)) return [];
   const value = context.water[measure.name];
-  return context.kinds.flatMap((kind) => {
+  return judgedKinds(context).flatMap((kind) => {
     const range = kind.range[measure.name];
     const away = outsideBy(range, value);
     if (away === 0) return [];
@@ -61,14 +62,7 @@ function againstTank(context: RuleContext, measure: WaterMeasure): readonly Find
 }
 
 function betweenKinds(context: RuleContext, measure: WaterMeasure): readonly Finding[] {
-  const found: Finding[] = [];
-  context.kinds.forEach((a, i) => {
-    for (const b of context.kinds.slice(i + 1)) {
-      const pair = pairFinding(a, b, measure);
-      if (pair) found.push(pair);
-    }
-  });
-  return found;
+  return eachPair(context).flatMap(([a, b]) => pairFinding(a, b, measure) ?? []);
 }
 
 function pairFinding(a: PlannedKind, b: PlannedKind, measure: WaterMeasure): Finding | null {

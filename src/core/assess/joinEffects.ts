@@ -1,0 +1,91 @@
+import type { Catalogue } from '../model/catalogue';
+import type { PlanFile, PlanGroup } from '../model/plan';
+import type { Layer, SpeciesProfile } from '../model/species';
+import type { Finding, Severity } from '../rules/finding';
+import { layerRoom } from '../rules/layerRoom';
+import { RULES } from '../rules/registry';
+import { verdictOf, type Verdict } from './assess';
+import { buildContext, contextOf, planGroups } from './buildContext';
+import { findingKey, isBad } from './whatItAdds';
+
+/** What one kind would do to a list, before it is listed. */
+export interface JoinEffect {
+  readonly species: string;
+  readonly count: number;
+  /** What it alone would bring, stops first. */
+  readonly verdict: Verdict;
+  readonly stops: number;
+  readonly cautions: number;
+  readonly brings: readonly { readonly rule: string; readonly severity: Severity; readonly text: string }[];
+  /** The layer it lives in most, and whether the list has little there yet. */
+  readonly fillsEmptyLayer: boolean;
+}
+
+/** What a keeper would bring home: the group that is at ease, at the size in the shop. */
+export const offeredGroup = (profile: SpeciesProfile): PlanGroup => ({
+  species: profile.id,
+  count: profile.company.comfortableGroup,
+  lengthCm: profile.size.soldCm,
+});
+
+const LAYERS: readonly Layer[] = ['top', 'middle', 'bottom'];
+/** A layer is empty while the list uses less of it than this share of its offer (from memory). */
+const EMPTY = 0.2;
+
+const mainLayer = (profile: SpeciesProfile): Layer =>
+  LAYERS.reduce((best, layer) => (profile.layers[layer] > profile.layers[best] ? layer : best));
+
+const bySeverity = (a: Finding, b: Finding): number =>
+  Number(b.severity === 'stop') - Number(a.severity === 'stop');
+
+/** The best company first: fewest stops, fewest cautions, then those who live where nobody does, then by name. */
+export function byHowWellItJoins(a: JoinEffect, b: JoinEffect): number {
+  return (
+    a.stops - b.stops ||
+    a.cautions - b.cautions ||
+    Number(b.fillsEmptyLayer) - Number(a.fillsEmptyLayer) ||
+    (a.species < b.species ? -1 : 1)
+  );
+}
+
+/**
+ * What each kind of the catalogue would bring to a list: stops and cautions that are not there without it.
+ *
+ * The same findings as two whole assessments would differ by, asked for in one go: only pairs with the newcomer and the
+ * sums over all are judged again. `today` is an ISO date. Domain: a plan that `readPlan` accepted with this catalogue.
+ */
+export function joinEffects(
+  plan: PlanFile,
+  catalogue: Catalogue,
+  today: string,
+  candidates: readonly SpeciesProfile[] = catalogue.all,
+): readonly JoinEffect[] {
+  const { context: alone } = buildContext(plan, catalogue, today);
+  const had = new Set(
+    RULES.flatMap((rule) => rule.judge(alone))
+      .filter(isBad)
+      .map(findingKey),
+  );
+  const there = planGroups(plan, catalogue, today);
+  const room = layerRoom(alone);
+  return candidates
+    .map((profile): JoinEffect => {
+      const group = offeredGroup(profile);
+      const added = planGroups({ groups: [group] }, catalogue, today);
+      const context = contextOf(plan, [...there, ...added], today, [], profile.id);
+      const brings = RULES.flatMap((rule) => rule.judge(context))
+        .filter((finding) => isBad(finding) && !had.has(findingKey(finding)))
+        .sort(bySeverity);
+      const stops = brings.filter((finding) => finding.severity === 'stop').length;
+      return {
+        species: profile.id,
+        count: group.count,
+        verdict: verdictOf(brings),
+        stops,
+        cautions: brings.length - stops,
+        brings: brings.map(({ rule, severity, text }) => ({ rule, severity, text })),
+        fillsEmptyLayer: room[mainLayer(profile)] < EMPTY,
+      };
+    })
+    .sort(byHowWellItJoins);
+}
