@@ -8,6 +8,7 @@ import { tankFigures } from '../tank/tankFigures';
 import { fillRoutine, fillWater, furnish, takeOr } from './defaults';
 import { fillLoad, type Fed } from './fillLoad';
 import { rangeUsed } from './rangeUsed';
+import { sexShare } from './sexShare';
 import { sharedRange } from './sharedRange';
 
 function plannedGroup(
@@ -46,14 +47,6 @@ function plannedGroup(
     nextTank: group.nextTank ?? '',
     monthsHere: group.since === undefined ? null : Math.max(0, monthsBetween(group.since, month)),
   };
-}
-
-/** Mean length of a group over that of the larger sex: by the sexes where they are known, half and half where not. */
-function sexShare({ profile, males, females }: PlannedGroup): number {
-  const { maleCm, femaleCm } = profile.size;
-  const known = (males ?? 0) + (females ?? 0);
-  const maleShare = known > 0 ? (males ?? 0) / known : 0.5;
-  return (maleShare * maleCm + (1 - maleShare) * femaleCm) / adultLengthCm(profile);
 }
 
 const sumKnown = (values: readonly (number | null)[]): number | null =>

@@ -53,6 +53,8 @@ export function furnish(
     heightCm: tank.heightCm,
     inside,
     glassMm,
+    shape: tank.shape ?? 'box',
+    bowCm: tank.bowCm ?? 0,
     waterLineCm,
     substrate,
     substrateCm: takeOr(

@@ -38,6 +38,13 @@ function tankFaults(tank: PlanFile['tank']): readonly Fault[] {
       received: String(tank.substrateCm),
     });
   }
+  if (tank.bowCm !== undefined && tank.bowCm >= tank.widthCm) {
+    faults.push({
+      path: 'tank.bowCm',
+      expected: `a bow of less than the width of ${tank.widthCm} cm, which is measured over it`,
+      received: String(tank.bowCm),
+    });
+  }
   const glassCm = (tank.glassMm ?? 0) / 10;
   if (!tank.inside && 2 * glassCm >= Math.min(tank.lengthCm, tank.widthCm, tank.heightCm)) {
     faults.push({

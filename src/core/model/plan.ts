@@ -1,3 +1,4 @@
+import { TANK_SHAPES } from '../tank/tankBox';
 import { lazy, mixed, number, string, type InferType } from 'yup';
 import {
   choiceField,
@@ -37,6 +38,8 @@ export const planTankSchema = groupField('the tank', {
   widthCm: positiveField('width in cm', 1000),
   heightCm: positiveField('height in cm', 500),
   inside: yesNoField('whether the measures are inside ones').optional(),
+  shape: choiceField('shape of the footprint', TANK_SHAPES).optional(),
+  bowCm: numberField('how far the front bows out in cm', 0, 300).optional(),
   glassMm: numberField('glass in mm', 1, 60).optional(),
   waterLineCm: positiveField('water line in cm', 500).optional(),
   substrate: choiceField('substrate', SUBSTRATES).optional(),

@@ -1,4 +1,4 @@
-import type { TankMeasures } from './tankBox';
+import type { TankMeasures, TankShape } from './tankBox';
 
 /** A furnished tank. Lengths in cm; the water line is measured from the inside of the bottom pane. */
 export interface FurnishedTank extends TankMeasures {
@@ -8,4 +8,7 @@ export interface FurnishedTank extends TankMeasures {
   /** Share of the water taken by rock and wood, 0 to 0.9. */
   readonly hardscapeFraction: number;
   readonly filterLph: number;
+  readonly shape: TankShape;
+  /** How far a bow front stands out in the middle, within the width. */
+  readonly bowCm: number;
 }

@@ -18,6 +18,8 @@ const tank = {
   substrateCm: 4,
   hardscapeFraction: 0,
   filterLph: 1000,
+  shape: 'box' as const,
+  bowCm: 0,
 };
 
 describe('tankBox', () => {

@@ -8,6 +8,29 @@ export interface TankMeasures {
   readonly glassMm: number;
 }
 
+/** Footprints that tanks have. Length and width are always those of the box around them. */
+export const TANK_SHAPES = ['box', 'bow-front', 'corner', 'round'] as const;
+export type TankShape = (typeof TANK_SHAPES)[number];
+
+/**
+ * Share of the box around it that a footprint covers.
+ *
+ * A bow front is a parabola that adds `bowCm` in the middle of the width at its ends (area of a parabola: two thirds of
+ * its box); a corner tank a quarter of an ellipse, a round pond or tank a whole one. Domain: 0 <= bowCm < widthCm.
+ * @example footprintShare('round', 60, 0) // 0.785
+ */
+export function footprintShare(shape: TankShape, widthCm: number, bowCm: number): number {
+  switch (shape) {
+    case 'box':
+      return 1;
+    case 'bow-front':
+      return (widthCm - bowCm + (bowCm * 2) / 3) / widthCm;
+    case 'corner':
+    case 'round':
+      return Math.PI / 4;
+  }
+}
+
 export interface Box {
   readonly lengthCm: number;
   readonly widthCm: number;

@@ -1,6 +1,6 @@
 import { filledMass, type FilledMass } from './filledMass';
 import type { FurnishedTank } from './furnishedTank';
-import { tankBox, type Box } from './tankBox';
+import { footprintShare, tankBox, type Box } from './tankBox';
 
 /** A filter in use moves less than its label says: hose, height and sponge (common practice; from memory). */
 export const FILTER_DERATE = 0.7;
@@ -13,7 +13,7 @@ export interface TankFigures {
   readonly netL: number;
   readonly footprintCm2: number;
   readonly waterDepthCm: number;
-  /** The longest straight line near the floor: the inside diagonal of the footprint. */
+  /** The longest straight line near the floor: the inside diagonal of a box, the chord of a corner, the length of an oval. */
   readonly freeSwimCm: number;
   readonly turnoverPerHour: number;
   readonly mass: FilledMass;
@@ -27,17 +27,21 @@ export interface TankFigures {
  */
 export function tankFigures(tank: FurnishedTank, temperatureC = 25): TankFigures {
   const { outside, inside } = tankBox(tank);
-  const footprintCm2 = inside.lengthCm * inside.widthCm;
+  const share = footprintShare(tank.shape, outside.widthCm, tank.bowCm);
+  const footprintCm2 = inside.lengthCm * inside.widthCm * share;
   const waterDepthCm = Math.max(0, Math.min(tank.waterLineCm, inside.heightCm) - tank.substrateCm);
   const netL = (waterDepthCm * footprintCm2 * (1 - tank.hardscapeFraction)) / 1000;
   return {
     outside,
     inside,
-    grossL: (outside.lengthCm * outside.widthCm * outside.heightCm) / 1000,
+    grossL: (outside.lengthCm * outside.widthCm * outside.heightCm * share) / 1000,
     netL,
     footprintCm2,
     waterDepthCm,
-    freeSwimCm: Math.hypot(inside.lengthCm, inside.widthCm),
+    freeSwimCm:
+      tank.shape === 'round'
+        ? Math.max(inside.lengthCm, inside.widthCm)
+        : Math.hypot(inside.lengthCm, inside.widthCm),
     turnoverPerHour: netL > 0 ? (tank.filterLph * FILTER_DERATE) / netL : 0,
     mass: filledMass(tank, { outside, inside, waterDepthCm, footprintCm2 }, temperatureC),
   };

@@ -24,3 +24,14 @@ export function steadyState(routine: ChangeRoutine, ratePerDay: number, tapMgL: 
   const { fraction } = routine;
   return { after: tapMgL + (made * (1 - fraction)) / fraction, before: tapMgL + made / fraction };
 }
+
+/**
+ * Days until a substance reaches a limit when changes stop; null when it never does, 0 when it is already there.
+ *
+ * Units: mg/L, mg/L a day. Linear: limit = now + rate x days.
+ * @example daysUntil(40, 20, 2) // 10
+ */
+export function daysUntil(limitMgL: number, nowMgL: number, ratePerDay: number): number | null {
+  if (nowMgL >= limitMgL) return 0;
+  return ratePerDay > 0 ? (limitMgL - nowMgL) / ratePerDay : null;
+}

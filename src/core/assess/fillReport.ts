@@ -1,0 +1,95 @@
+import { bodyMass } from '../fish/bodyMass';
+import { feedPerDay, nitrateMade } from '../fish/nitrateMade';
+import { holdersOf } from '../rules/ground';
+import { NITRATE_BUDGET, NITRATE_EDGE } from '../rules/nitrate';
+import { daysUntil, steadyState, type ChangeRoutine, type SteadyState } from '../water/changeRoutine';
+import type { Assessment } from './assess';
+import { LENGTH_RULE_CM_PER_L, PLANT_UPTAKE, SURFACE_RULE_CM_PER_CM2 } from './fillLoad';
+import { sexShare } from './sexShare';
+
+/** What one kind adds to the fill, at the lengths it is judged at. */
+export interface FillLine {
+  readonly species: string;
+  readonly count: number;
+  readonly lengthCm: number;
+  readonly massG: number;
+  readonly feedGDay: number;
+  /** Before the plants take theirs. */
+  readonly nitrateMgLWeek: number;
+  readonly heldCm2: number;
+}
+
+export interface RoutineOutlook extends SteadyState {
+  readonly routine: ChangeRoutine;
+  /** Weeks until the limit if changes stop, from just after a change; null when nothing is made. 0 when it is past it. */
+  readonly weeksToLimit: number | null;
+}
+
+/** All schools of fill side by side, with what each part comes from. */
+export interface FillReport {
+  readonly lines: readonly FillLine[];
+  readonly schools: {
+    readonly length: { readonly cm: number; readonly allowsCm: number };
+    readonly surface: { readonly cm: number; readonly allowsCm: number };
+    readonly nitrate: { readonly mgLWeek: number; readonly budget: number };
+    readonly floor: { readonly heldCm2: number; readonly footprintCm2: number };
+  };
+  /** Share of the nitrate that the plants are taken to use: rough. */
+  readonly plantShare: number;
+  readonly tapMgL: number;
+  readonly limitMgL: number;
+  /** The tank's own routine first, then the two that keepers compare. */
+  readonly outlooks: readonly RoutineOutlook[];
+}
+
+/** The two routines that keepers compare (common practice). */
+export const COMPARED: readonly ChangeRoutine[] = [
+  { fraction: 0.5, everyDays: 7 },
+  { fraction: 0.25, everyDays: 3 },
+];
+
+const DAYS = 7;
+
+/** The fill of an assessed plan, by kind and by school. Units as the names say. */
+export function fillReport({ context }: Assessment): FillReport {
+  const { tank, water, routine, load } = context;
+  const { netL, footprintCm2 } = tank.figures;
+  const lines = context.kinds.map((kind): FillLine => {
+    const sum = (of: (lengthCm: number) => number): number =>
+      kind.groups.reduce((total, group) => total + group.count * of(group.judgedCm * sexShare(group)), 0);
+    const held = (holdersOf(kind, context)?.holders ?? 0) * (kind.profile.company.groundCm2 ?? 0);
+    return {
+      species: kind.profile.id,
+      count: kind.count,
+      lengthCm: sum((length) => length),
+      massG: sum((length) => bodyMass(kind.profile.size.shape, length)),
+      feedGDay: sum((length) => feedPerDay(kind.profile, length, water.temperatureC)),
+      nitrateMgLWeek:
+        netL > 0 ? (sum((length) => nitrateMade(kind.profile, length, water.temperatureC)) / netL) * DAYS : 0,
+      heldCm2: held,
+    };
+  });
+  const fishCm = lines
+    .filter((line) => context.kinds.find((kind) => kind.profile.id === line.species)?.profile.life === 'fish')
+    .reduce((sum, line) => sum + line.lengthCm, 0);
+  const perDay = load.nitrateMgLWeek / DAYS;
+  const own = { fraction: routine.changeFraction, everyDays: routine.everyDays };
+  const others = COMPARED.filter((one) => one.fraction !== own.fraction || one.everyDays !== own.everyDays);
+  return {
+    lines,
+    schools: {
+      length: { cm: fishCm, allowsCm: netL * LENGTH_RULE_CM_PER_L },
+      surface: { cm: fishCm, allowsCm: footprintCm2 * SURFACE_RULE_CM_PER_CM2 },
+      nitrate: { mgLWeek: load.nitrateMgLWeek, budget: NITRATE_BUDGET },
+      floor: { heldCm2: lines.reduce((sum, line) => sum + line.heldCm2, 0), footprintCm2 },
+    },
+    plantShare: PLANT_UPTAKE[tank.plants],
+    tapMgL: water.nitrateTapMgL,
+    limitMgL: NITRATE_EDGE,
+    outlooks: [own, ...others].map((one) => {
+      const steady = steadyState(one, perDay, water.nitrateTapMgL);
+      const days = daysUntil(NITRATE_EDGE, steady.after, perDay);
+      return { routine: one, ...steady, weeksToLimit: days === null ? null : days / DAYS };
+    }),
+  };
+}
