@@ -8,6 +8,7 @@ import { EMPTY_ROOM, type Room } from '@/core/journal/room';
 import { roomAfter, roomAt } from '@/core/journal/roomAt';
 import type { Catalogue } from '@/core/model/catalogue';
 import type { EntryId } from '@/core/model/ids';
+import { keeperSpeciesOf, withKeeperSpecies } from '@/core/model/keeperSpecies';
 import { StoreError, type Committed, type RoomStore } from '@/store/port';
 
 /** A thing done, with what is needed to take it back. */
@@ -41,7 +42,11 @@ export type Changes = readonly Change[] | ((state: SessionState) => readonly Cha
 
 export interface Session {
   readonly state: StoreApi<SessionState>;
+  /** The shipped species with the keeper's own, as the room stands. */
   readonly catalogue: Catalogue;
+  /** The same of given documents; the same object while no species of them changes. */
+  readonly catalogueOf: (documents: SessionState['documents']) => Catalogue;
+  readonly shipped: Catalogue;
   readonly stamp: Stamp;
   /**
    * Writes changes whole or not at all; resolves once they are durable and shown. Throws `StoreError`. Commands take
@@ -220,9 +225,15 @@ export function openSession({ store, catalogue, stamp }: Surroundings): Session 
 
   void load().catch(fail);
 
+  const catalogueOf = rememberCatalogue(catalogue);
+
   return {
     state,
-    catalogue,
+    get catalogue() {
+      return catalogueOf(state.getState().documents);
+    },
+    catalogueOf,
+    shipped: catalogue,
     stamp,
     run: (label, changes) =>
       inTurn(async () => {
@@ -246,6 +257,18 @@ export function openSession({ store, catalogue, stamp }: Surroundings): Session 
       stopListening();
       store.close();
     },
+  };
+}
+
+/** The catalogue of a room, made anew only when one of its species documents has changed. */
+function rememberCatalogue(shipped: Catalogue): Session['catalogueOf'] {
+  let known: readonly RoomDocument[] = [];
+  let made = shipped;
+  return (documents) => {
+    const mine = Object.values(documents).filter((document) => document.kind === 'species');
+    const same = mine.length === known.length && mine.every((document, index) => document === known[index]);
+    if (!same) [known, made] = [mine, withKeeperSpecies(shipped, keeperSpeciesOf(mine))];
+    return made;
   };
 }
 

@@ -8,6 +8,7 @@ import {
 import { EVENT_BODIES, entryBaseSchema, type Entry, type EventType } from '../journal/events';
 import { BACKUP_MIGRATIONS, BACKUP_VERSION, migrate } from '../migrate/migrations';
 import type { Catalogue } from '../model/catalogue';
+import { keeperSpeciesOf, withKeeperSpecies } from '../model/keeperSpecies';
 import { canonicalJson } from './canonicalJson';
 import { describeValue, validate, type Fault, type Outcome } from './faults';
 
@@ -171,9 +172,15 @@ export function readBackup(value: unknown, catalogue: Catalogue): Outcome<Backup
       ok: false,
       faults: [{ path: 'entries', expected: 'a list of entries', received: describeValue(entries) }],
     };
+  const wrongDocuments = documents.flatMap(documentFaults);
+  // Species of the keeper's own travel with the room that they live in.
+  const known =
+    wrongDocuments.length === 0
+      ? withKeeperSpecies(catalogue, keeperSpeciesOf(documents as RoomDocument[]))
+      : catalogue;
   const faults = [
-    ...documents.flatMap(documentFaults),
-    ...entries.flatMap((entry, index) => entryFaults(entry, index, catalogue)),
+    ...wrongDocuments,
+    ...entries.flatMap((entry, index) => entryFaults(entry, index, known)),
     ...repeats(documents, 'documents'),
     ...repeats(entries, 'entries'),
   ];

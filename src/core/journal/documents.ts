@@ -1,4 +1,4 @@
-import type { InferType } from 'yup';
+import type { InferType, ObjectSchema } from 'yup';
 import {
   choiceField,
   groupField,
@@ -16,6 +16,7 @@ import {
   planTankSchema,
   planWaterSchema,
 } from '../model/plan';
+import { speciesSchema, type SpeciesProfile } from '../model/species';
 import { momentField } from './events';
 
 export const TANK_PURPOSES = ['display', 'grow-out', 'quarantine', 'hospital'] as const;
@@ -37,13 +38,22 @@ const tankDocument = groupField('a tank', {
 const draftGroupSchema = groupField('a listed group', {
   key: textField('a key'),
   group: planGroupSchema,
+  /** Price of one, in the keeper's money; how many to buy when more are bought than stay. */
+  price: numberField('a price', 0, 1e6).optional(),
+  buy: wholeField('how many to buy', 1, 10_000).optional(),
 });
 export type DraftGroup = InferType<typeof draftGroupSchema>;
 
 const draftDocument = groupField('a draft stock list', {
   tank: idField<TankId>('a tank'),
   name: textField('a name'),
+  note: noteField('a note').optional(),
   groups: listField<DraftGroup>('groups', draftGroupSchema),
+});
+
+const speciesDocument = groupField("a keeper's species", {
+  profile: speciesSchema as unknown as ObjectSchema<SpeciesProfile>,
+  changed: listField<string>('changed fields', textField('a field')),
 });
 
 const watchingDocument = groupField('a watch that runs', {
@@ -68,6 +78,7 @@ const settingsDocument = groupField('settings', {
 export const DOCUMENT_BODIES = {
   tank: tankDocument,
   draft: draftDocument,
+  species: speciesDocument,
   watching: watchingDocument,
   settings: settingsDocument,
 } as const;

@@ -182,3 +182,21 @@ describe('water-ph between natives of opposite waters', () => {
   it('is no matter for kinds of neighbouring waters', () =>
     expect(together('paracheirodon-innesi', 'poecilia-reticulata')).not.toContain('stop'));
 });
+
+describe('way-out', () => {
+  const oscar = (wayOut?: string) =>
+    plan(TANKS.us180, [{ ...one('astronotus-ocellatus'), wayOut }, one('metynnis-argenteus', 6)]);
+  it('says when none is arranged for a risky kind, and what is when it is', () => {
+    expect(severities(oscar(), 'way-out', 'astronotus-ocellatus')).toEqual(['note']);
+    expect(found(oscar('the shop on the quay takes it'), 'way-out', 'astronotus-ocellatus')[0]).toMatchObject(
+      {
+        severity: 'good',
+        text: expect.stringContaining('the shop on the quay takes it'),
+      },
+    );
+  });
+  it('asks nothing of gentle kinds', () =>
+    expect(
+      severities(plan(big, [one('paracheirodon-innesi', 10), one('corydoras-panda', 6)]), 'way-out'),
+    ).toEqual([]));
+});

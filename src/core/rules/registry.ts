@@ -41,6 +41,7 @@ import { waterHardness } from './waterHardness';
 import { waterPh } from './waterPh';
 import { waterSalinity } from './waterSalinity';
 import { waterTemperature } from './waterTemperature';
+import { wayOut } from './wayOut';
 
 /** Every rule there is. A new rule is one new file and one line here. */
 export const RULES: readonly Rule[] = [
@@ -86,4 +87,5 @@ export const RULES: readonly Rule[] = [
   nitrate,
   handlingHazard,
   restricted,
+  wayOut,
 ];

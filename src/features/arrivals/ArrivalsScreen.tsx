@@ -8,7 +8,7 @@ import { lengthToday } from '@/core/assess/roomPlan';
 import type { Resident } from '@/core/journal/room';
 import { commonName } from '@/core/model/catalogue';
 import { countOf } from '@/core/rules/words';
-import { useRooms } from '@/session/react/RoomProvider';
+import { useCatalogue } from '@/session/react/RoomProvider';
 import { useResidentName } from '@/session/react/useNames';
 import { useResidentColours } from '@/session/react/useResidentColours';
 import { useListed, useResidents, useTank, type TankView } from '@/session/react/useTanks';
@@ -30,7 +30,7 @@ function Listed({ tank }: { readonly tank: TankView }) {
   const router = useRouter();
   const chosen = useSearchParams().get('bring');
   const listed = useListed(tank.id);
-  const { catalogue } = useRooms().session;
+  const catalogue = useCatalogue();
   const choose = (key: string | null): void =>
     router.replace(`/arrivals?tank=${tank.id}${key ? `&bring=${key}` : ''}`, { scroll: false });
   if (listed.length === 0) {
@@ -72,7 +72,7 @@ function Listed({ tank }: { readonly tank: TankView }) {
 
 function Here({ tank }: { readonly tank: TankView }) {
   const residents = useResidents(tank.id);
-  const { catalogue } = useRooms().session;
+  const catalogue = useCatalogue();
   const colours = useResidentColours(residents);
   const nameOf = useResidentName();
   const [open, setOpen] = useState<Resident | null>(null);

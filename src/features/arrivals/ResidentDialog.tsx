@@ -6,7 +6,7 @@ import type { Resident } from '@/core/journal/room';
 import { commonName } from '@/core/model/catalogue';
 import type { ResidentId, TankId } from '@/core/model/ids';
 import { newId } from '@/session/browserStamp';
-import { useRooms } from '@/session/react/RoomProvider';
+import { useCatalogue } from '@/session/react/RoomProvider';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useResidentName } from '@/session/react/useNames';
 import { useResidents, useTanks } from '@/session/react/useTanks';
@@ -149,7 +149,7 @@ export function ResidentDialog({
   readonly onClose: () => void;
 }) {
   const { session, run } = useCommands();
-  const { catalogue } = useRooms().session;
+  const catalogue = useCatalogue();
   const tanks = useTanks();
   const mates = useResidents(resident.tank).filter((one) => one.id !== resident.id);
   const nameOf = useResidentName();

@@ -5,7 +5,7 @@ import { useMemo, useState } from 'react';
 import { commonName, foldName, namesOf } from '@/core/model/catalogue';
 import { adultLengthCm } from '@/core/model/species';
 import { span } from '@/core/rules/words';
-import { useRooms } from '@/session/react/RoomProvider';
+import { useCatalogue } from '@/session/react/RoomProvider';
 import { classes } from '@/ui/classes';
 import { TextField } from '@/ui/Field';
 import { Screen } from '@/ui/Screen';
@@ -13,7 +13,7 @@ import { Profile } from './Profile';
 
 /** Every species there is, and the one that is read. */
 export function CatalogueScreen() {
-  const { catalogue } = useRooms().session;
+  const catalogue = useCatalogue();
   const router = useRouter();
   const wanted = useSearchParams().get('species');
   const [words, setWords] = useState('');

@@ -3,7 +3,7 @@
 import { Command } from 'cmdk';
 import { Dialog as Radix } from 'radix-ui';
 import { commonName } from '@/core/model/catalogue';
-import { useRooms } from '@/session/react/RoomProvider';
+import { useCatalogue } from '@/session/react/RoomProvider';
 import { useTanks } from '@/session/react/useTanks';
 import { ROOM_SCREENS, TANK_SCREENS, withTank } from './links';
 
@@ -20,7 +20,7 @@ const ITEM = 'cursor-pointer px-3 py-1.5 data-[selected=true]:bg-water';
 /** Everything by name: screens, tanks, species, and what can be done anywhere. */
 export default function Palette({ open, onOpenChange, tank, go, acts }: Props) {
   const tanks = useTanks();
-  const { catalogue } = useRooms().session;
+  const catalogue = useCatalogue();
   const leave = (href: string): void => {
     onOpenChange(false);
     go(href);

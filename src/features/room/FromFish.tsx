@@ -10,7 +10,7 @@ import type { School, SpeciesProfile } from '@/core/model/species';
 import { leastTank, tanksFor } from '@/core/tank/tanksFor';
 import { newId } from '@/session/browserStamp';
 import { newTank } from '@/session/newTank';
-import { useRooms } from '@/session/react/RoomProvider';
+import { useCatalogue } from '@/session/react/RoomProvider';
 import { draftChange, tankChange, useCommands } from '@/session/react/useCommands';
 import { useTanks } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
@@ -28,7 +28,7 @@ export function FromFish({
   readonly onOpenChange: (open: boolean) => void;
 }) {
   const router = useRouter();
-  const { catalogue } = useRooms().session;
+  const catalogue = useCatalogue();
   const { run } = useCommands();
   const tanks = useTanks();
   const [wished, setWished] = useState<readonly SpeciesProfile[]>([]);

@@ -8,7 +8,7 @@ import { commonName } from '@/core/model/catalogue';
 import type { PlanGroup } from '@/core/model/plan';
 import type { SpeciesProfile } from '@/core/model/species';
 import { countOf } from '@/core/rules/words';
-import { useRooms } from '@/session/react/RoomProvider';
+import { useCatalogue } from '@/session/react/RoomProvider';
 import type { TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
 import { SeverityMark, VerdictMark } from '@/ui/SeverityMark';
@@ -32,7 +32,7 @@ export function AddSpecies({
   readonly tank: TankView;
   readonly stock: ReturnType<typeof useStock>;
 }) {
-  const { catalogue } = useRooms().session;
+  const catalogue = useCatalogue();
   const [looked, setLooked] = useState<SpeciesProfile | null>(null);
   const { residents, listed, assessment } = stock;
   const preview = useMemo(() => {

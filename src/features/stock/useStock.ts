@@ -5,12 +5,12 @@ import { applyEdit } from '@/core/assess/applyEdit';
 import { lengthToday } from '@/core/assess/roomPlan';
 import type { DraftGroup } from '@/core/journal/documents';
 import type { Resident } from '@/core/journal/room';
-import { commonName } from '@/core/model/catalogue';
+import { commonName, type Catalogue } from '@/core/model/catalogue';
 import type { PlanGroup } from '@/core/model/plan';
 import type { SpeciesProfile } from '@/core/model/species';
 import type { Fix, PlanEdit } from '@/core/rules/finding';
 import { newId } from '@/session/browserStamp';
-import { useRooms } from '@/session/react/RoomProvider';
+import { useCatalogue } from '@/session/react/RoomProvider';
 import { draftChange, listChange, tankChange, useCommands } from '@/session/react/useCommands';
 import { useAssessment } from '@/session/react/useAssessment';
 import { useListed, useResidents, type TankView } from '@/session/react/useTanks';
@@ -30,7 +30,7 @@ export interface StockLine {
 
 function livingLines(
   residents: readonly Resident[],
-  catalogue: ReturnType<typeof useRooms>['session']['catalogue'],
+  catalogue: Catalogue,
   colours: ReadonlyMap<string, string>,
 ): readonly StockLine[] {
   const bySpecies = new Map<string, Resident[]>();
@@ -56,7 +56,7 @@ function livingLines(
 
 /** The stock list of a tank, its verdict, and the ways to change it. */
 export function useStock(tank: TankView) {
-  const { catalogue } = useRooms().session;
+  const catalogue = useCatalogue();
   const { run } = useCommands();
   const residents = useResidents(tank.id);
   const listed = useListed(tank.id);

@@ -6,7 +6,7 @@ import { roomPlan } from '@/core/assess/roomPlan';
 import type { DocumentId } from '@/core/model/ids';
 import { USUAL_FLOOR_LOAD_KPA } from '@/core/tank/filledMass';
 import { formatQuantity } from '@/core/units/formatQuantity';
-import { useRooms } from '@/session/react/RoomProvider';
+import { useCatalogue } from '@/session/react/RoomProvider';
 import { putChange, useCommands } from '@/session/react/useCommands';
 import { draftId, useResidents, useSettings, useTank, type TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
@@ -21,7 +21,7 @@ import { TankTop } from './TankTop';
 const ASK_ENGINEER_L = 200;
 
 function Figures({ tank }: { readonly tank: TankView }) {
-  const { catalogue } = useRooms().session;
+  const catalogue = useCatalogue();
   const settings = useSettings();
   const { figures } = useMemo(
     () =>

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { commonName } from '@/core/model/catalogue';
 import type { SpeciesProfile } from '@/core/model/species';
-import { useRooms } from '@/session/react/RoomProvider';
+import { useCatalogue } from '@/session/react/RoomProvider';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useResidents, type TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
@@ -71,7 +71,7 @@ function CountRow({
 /** Heads seen, kind by kind. A count says what was seen; it does not change the book. */
 export function CountHeads({ tank }: { readonly tank: TankView }) {
   const residents = useResidents(tank.id);
-  const { catalogue } = useRooms().session;
+  const catalogue = useCatalogue();
   const kinds = [...new Set(residents.map((resident) => resident.species))];
   return (
     <ul>

@@ -6,7 +6,7 @@ import { CONTEST_KINDS } from '@/core/journal/events';
 import { describeEvent } from '@/core/journal/describeEvent';
 import type { Resident } from '@/core/journal/room';
 import { commonName } from '@/core/model/catalogue';
-import { useRooms } from '@/session/react/RoomProvider';
+import { useCatalogue } from '@/session/react/RoomProvider';
 import { useNames, useResidentName } from '@/session/react/useNames';
 import { useResidentColours } from '@/session/react/useResidentColours';
 import { useResidents, useTank, type TankView } from '@/session/react/useTanks';
@@ -43,7 +43,7 @@ function FishButton({
   readonly onPress: () => void;
 }) {
   const nameOf = useResidentName();
-  const profile = useRooms().session.catalogue.byId.get(resident.species);
+  const profile = useCatalogue().byId.get(resident.species);
   return (
     <button
       type="button"

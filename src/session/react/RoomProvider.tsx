@@ -2,7 +2,7 @@
 
 import { createContext, useCallback, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { useStore } from 'zustand';
-import { buildCatalogue } from '@/core/model/catalogue';
+import { buildCatalogue, type Catalogue } from '@/core/model/catalogue';
 import { idbStore } from '@/store/idb/idbStore';
 import { browserStamp } from '../browserStamp';
 import { openSession, type Session, type SessionState } from '../session';
@@ -138,4 +138,10 @@ export function useRooms(): Rooms {
 /** A part of the room's state; the component shows again when that part changes. */
 export function useRoomState<T>(select: (state: SessionState) => T): T {
   return useStore(useRooms().session.state, select);
+}
+
+/** The species the room knows: the shipped ones and the keeper's. */
+export function useCatalogue(): Catalogue {
+  const { session } = useRooms();
+  return useStore(session.state, (state) => session.catalogueOf(state.documents));
 }

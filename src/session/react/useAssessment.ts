@@ -6,7 +6,7 @@ import { roomPlan } from '@/core/assess/roomPlan';
 import type { DraftGroup } from '@/core/journal/documents';
 import type { Resident } from '@/core/journal/room';
 import { todayIso } from '../today';
-import { useRooms } from './RoomProvider';
+import { useCatalogue } from './RoomProvider';
 import type { TankView } from './useTanks';
 
 /** The verdict on a tank: who lives there and what is listed to come. */
@@ -15,7 +15,7 @@ export function useAssessment(
   residents: readonly Resident[],
   listed: readonly DraftGroup[],
 ): Assessment {
-  const { catalogue } = useRooms().session;
+  const catalogue = useCatalogue();
   return useMemo(
     () => assess(roomPlan(tank.body, residents, listed, catalogue, todayIso()), catalogue, todayIso()),
     [tank, residents, listed, catalogue],

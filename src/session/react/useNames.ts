@@ -5,12 +5,12 @@ import type { Names } from '@/core/journal/describeEvent';
 import { effective, type Standing } from '@/core/journal/effective';
 import { commonName } from '@/core/model/catalogue';
 import type { Resident } from '@/core/journal/room';
-import { useRooms, useRoomState } from './RoomProvider';
+import { useCatalogue, useRooms, useRoomState } from './RoomProvider';
 import { tanksOf } from './useTanks';
 
 /** How a resident is called on every screen: its name, else its kind. */
 export function useResidentName(): (resident: Resident | undefined) => string {
-  const { catalogue } = useRooms().session;
+  const catalogue = useCatalogue();
   return useMemo(
     () => (resident) => {
       if (!resident) return 'somebody unknown';
@@ -24,7 +24,7 @@ export function useResidentName(): (resident: Resident | undefined) => string {
 
 /** Names of tanks and residents for sentences. */
 export function useNames(): Names {
-  const { catalogue } = useRooms().session;
+  const catalogue = useCatalogue();
   const documents = useRoomState((state) => state.documents);
   const room = useRoomState((state) => state.room);
   const nameOf = useResidentName();

@@ -1,0 +1,109 @@
+import Papa from 'papaparse';
+import type { Assessment } from '../assess/assess';
+import { commonName } from '../model/catalogue';
+import { adultLengthCm, type SpeciesProfile } from '../model/species';
+
+/** One line of a stock list as it is shared and bought. */
+export interface SheetLine {
+  readonly profile: SpeciesProfile;
+  readonly count: number;
+  readonly males: number | null;
+  readonly females: number | null;
+  readonly lengthCm: number;
+  readonly here: boolean;
+  /** Price of one; null when nobody said. */
+  readonly price: number | null;
+  /** How many are bought; the count when nobody said. */
+  readonly buy: number;
+  readonly wayOut: string;
+}
+
+const WORDS = { stop: 'Stop', caution: 'Think', note: 'Note', good: 'Good' } as const;
+const VERDICTS = { stop: 'Stop', caution: 'Think', fits: 'Fits' } as const;
+
+const sexes = ({ males, females }: SheetLine): string =>
+  males === null && females === null ? '' : `${males ?? 0} m, ${females ?? 0} f`;
+
+/** A pipe would end a cell of a Markdown table. */
+const safe = (text: string): string => text.replace(/\|/g, '\\|');
+
+/** A stock list as Markdown: what, how many, the verdict with its reasons. */
+export function stockMarkdown(
+  title: string,
+  note: string,
+  lines: readonly SheetLine[],
+  assessment: Assessment,
+): string {
+  const rows = lines.map(
+    (line) =>
+      `| ${safe(commonName(line.profile))} | *${safe(line.profile.scientificName)}* | ${line.count} | ${sexes(line)} | ${adultLengthCm(line.profile)} cm | ${line.here ? 'here' : 'listed'} |`,
+  );
+  const reasons = assessment.findings
+    .filter((finding) => finding.severity !== 'good')
+    .map(
+      (finding) =>
+        `- **${WORDS[finding.severity]}**${finding.from ? ` from ${finding.from}` : ''}: ${finding.text}`,
+    );
+  return [
+    `# ${title}`,
+    ...(note.trim() === '' ? [] : ['', note.trim()]),
+    '',
+    '| Kind | Species | Number | Sexes | Grown | State |',
+    '|---|---|---|---|---|---|',
+    ...rows,
+    '',
+    `**Verdict: ${VERDICTS[assessment.verdict]}.** Fish differ one by one; “fits” is no promise.`,
+    '',
+    ...reasons,
+    '',
+  ].join('\n');
+}
+
+const CSV_FIELDS = [
+  'species',
+  'name',
+  'count',
+  'males',
+  'females',
+  'lengthCm',
+  'state',
+  'buy',
+  'price',
+  'wayOut',
+];
+
+/** A stock list as CSV (RFC 4180), with prices and what to buy. */
+export function stockCsv(lines: readonly SheetLine[]): string {
+  return `${Papa.unparse(
+    {
+      fields: CSV_FIELDS,
+      data: lines.map((line) => [
+        line.profile.id,
+        commonName(line.profile),
+        line.count,
+        line.males ?? '',
+        line.females ?? '',
+        Number(line.lengthCm.toFixed(1)),
+        line.here ? 'here' : 'listed',
+        line.here ? '' : line.buy,
+        line.price ?? '',
+        line.wayOut,
+      ]),
+    },
+    { newline: '\n' },
+  )}\n`;
+}
+
+/** What there is to buy, and what it costs where prices are known. */
+export function shoppingSum(lines: readonly SheetLine[]): {
+  readonly total: number;
+  readonly unpriced: number;
+  readonly surplus: number;
+} {
+  const buying = lines.filter((line) => !line.here);
+  return {
+    total: buying.reduce((sum, line) => sum + (line.price ?? 0) * line.buy, 0),
+    unpriced: buying.filter((line) => line.price === null).length,
+    surplus: buying.reduce((sum, line) => sum + Math.max(0, line.buy - line.count), 0),
+  };
+}
