@@ -1,4 +1,4 @@
-import { SEVERITIES, type Finding, type Severity } from '../rules/finding';
+import { AROUND_THE_FIRST, SEVERITIES, type Finding, type Severity } from '../rules/finding';
 import type { Assessment } from './assess';
 
 /** What is said of two kinds together, or of one with itself. */
@@ -15,8 +15,6 @@ const rank = (finding: Finding): number => SEVERITIES.indexOf(finding.severity);
 
 /** How many kinds a finding may name and still be about a pair. */
 const PAIR = 2;
-/** Rules whose first species is the one that the others do something to; other long lists are about the tank. */
-const AROUND_THE_FIRST = ['breeding', 'out-eating', 'shyness', 'diet', 'settled-tank'];
 
 /**
  * Who with whom: for each kind a row of cells, one for each kind. Findings on two kinds stand in both their cells, findings

@@ -1,9 +1,16 @@
-import type { Finding } from '../rules/finding';
+import { AROUND_THE_FIRST, OF_THE_WHOLE_TANK, type Finding } from '../rules/finding';
 import type { Assessment } from './assess';
 
 /** What makes two findings the same one, whatever their words. */
-export const findingKey = (finding: Finding): string =>
-  `${finding.rule}|${finding.severity}|${finding.species.join('|')}`;
+export function findingKey(finding: Finding): string {
+  const { rule, severity, species } = finding;
+  const about = OF_THE_WHOLE_TANK.includes(rule)
+    ? String(finding.because.layer ?? '')
+    : AROUND_THE_FIRST.includes(rule)
+      ? (species[0] ?? '')
+      : species.join('|');
+  return `${rule}|${severity}|${about}`;
+}
 export const isBad = (finding: Finding): boolean =>
   finding.severity === 'stop' || finding.severity === 'caution';
 

@@ -6,7 +6,7 @@ import { unsoundBeside, unsoundIn } from '../model/soundProfile';
 import { speciesSchema, type SpeciesProfile } from '../model/species';
 import { parseQuantity } from '../units/parseQuantity';
 import type { QuantityKind } from '../units/units';
-import { describeValue, validate, type Fault } from './faults';
+import { describeValue, validate, type Fault, type Outcome } from './faults';
 
 /** Fields that hold lists of objects; they stay in the JSON and are kept from the entry that a row is like. */
 const NOT_IN_CSV = ['contested', 'badWith'];
@@ -139,6 +139,41 @@ function startingFrom(like: SpeciesProfile | undefined, shipped: SpeciesProfile 
   return { ...like, formerNames: [], contested: [], notes: '', basis: 'memory', confidence: 1 };
 }
 
+/** Each field of a profile as the text of a cell, by its path. */
+export const profileCells = (profile: SpeciesProfile): Readonly<Record<string, string>> =>
+  Object.fromEntries(speciesColumns(profile).map((path) => [path, cell(at(profile, path), path)]));
+
+/**
+ * A profile from the texts of its cells, laid over what it begins with.
+ *
+ * Errors: every fault by path, those of the schema first, then what cannot be right in it or beside the other species.
+ */
+export function profileFromCells(
+  cells: Readonly<Record<string, string>>,
+  base: unknown,
+  model: SpeciesProfile,
+  catalogue: Catalogue,
+  keepEmpty: boolean,
+): Outcome<SpeciesProfile> {
+  let tree = base as Tree;
+  for (const [path, text] of Object.entries(cells)) {
+    if (text.trim() === '' && keepEmpty) continue;
+    tree = withValue(tree, path.split('.'), readCell(text, path, model));
+  }
+  const checked = validate(speciesSchema, tree);
+  if (!checked.ok)
+    return {
+      ok: false,
+      faults: checked.faults.map((fault) => {
+        const text = cells[fault.path];
+        return hint({ ...fault, received: text ? describeValue(text) : fault.received }, text ?? '');
+      }),
+    };
+  const profile = checked.value as SpeciesProfile;
+  const unsound = [...unsoundIn(profile), ...unsoundBeside(profile, catalogue)];
+  return unsound.length > 0 ? { ok: false, faults: unsound } : { ok: true, value: profile };
+}
+
 function readRow(
   raw: Readonly<Record<string, string>>,
   line: number,
@@ -153,7 +188,6 @@ function readRow(
     overrides: false,
     faults,
   });
-  const id = raw.id?.trim() ?? '';
   const asked = raw[LIKE]?.trim() ?? '';
   const found = asked === '' ? undefined : resolveSpecies(catalogue, asked);
   if (found && !found.ok)
@@ -164,33 +198,17 @@ function readRow(
         received: describeValue(asked),
       },
     ]);
-  const shipped = catalogue.byId.get(id);
+  const shipped = catalogue.byId.get(raw.id?.trim() ?? '');
   const like = found?.profile ?? shipped;
   const model = like ?? (catalogue.all[0] as SpeciesProfile);
-  let tree: Tree = startingFrom(like, shipped);
-  for (const path of columns) {
-    const text = raw[path] ?? '';
-    // With an entry to be like, an empty cell says nothing; without, it says "none".
-    if (text.trim() === '' && like) continue;
-    tree = withValue(tree, path.split('.'), readCell(text, path, model));
-  }
-  const checked = validate(speciesSchema, tree);
-  if (!checked.ok)
-    return failed(
-      checked.faults.map((fault) =>
-        hint(
-          { ...fault, received: raw[fault.path] ? describeValue(raw[fault.path]) : fault.received },
-          raw[fault.path] ?? '',
-        ),
-      ),
-    );
-  const profile = checked.value as SpeciesProfile;
-  const unsound = [...unsoundIn(profile), ...unsoundBeside(profile, catalogue)];
-  if (unsound.length > 0) return failed(unsound);
+  const cells = Object.fromEntries(columns.map((path) => [path, raw[path] ?? '']));
+  // With an entry to be like, an empty cell says nothing; without, it says "none".
+  const read = profileFromCells(cells, startingFrom(like, shipped), model, catalogue, like !== undefined);
+  if (!read.ok) return failed(read.faults);
   return {
     line,
     name,
-    species: { profile, changed: shipped ? changedPaths(shipped, profile) : [] },
+    species: { profile: read.value, changed: shipped ? changedPaths(shipped, read.value) : [] },
     overrides: shipped !== undefined,
     faults: [],
   };

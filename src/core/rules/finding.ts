@@ -47,3 +47,19 @@ export const finding = (rule: string, draft: Draft): Finding => ({
   ...draft,
   rule,
 });
+
+/** Rules whose first species is the one that the others do something to: the others may come and go. */
+export const AROUND_THE_FIRST: readonly string[] = [
+  'breeding',
+  'out-eating',
+  'shyness',
+  'diet',
+  'settled-tank',
+];
+/** Rules that judge the tank as a whole: whom they name changes with the list. */
+export const OF_THE_WHOLE_TANK: readonly string[] = [
+  'layer-crowding',
+  'territory',
+  'turnover',
+  'light-hours',
+];

@@ -29,7 +29,7 @@ describe('Catalogue', () => {
     const profile = within(screen.getByRole('article'));
     expect(profile.getByRole('heading', { name: 'angelfish' })).toBeInTheDocument();
     expect(profile.getByRole('img', { name: /Grown 15 cm and as sold 3.5 cm/ })).toBeInTheDocument();
-    expect(profile.getByText(/With silver dollar:/)).toBeInTheDocument();
+    expect(profile.getAllByText(/^Contested with/)[0]).toHaveTextContent('silver dollar');
     expect(profile.getByText(/Rests on/)).toHaveTextContent('of 3');
   });
 
@@ -41,6 +41,6 @@ describe('Catalogue', () => {
 
   it('says which water range a touchy wild kind goes by', async () => {
     await open('otocinclus-vittatus');
-    expect(screen.getByText('wild range, as it is touchy')).toBeInTheDocument();
+    expect(screen.getByText('judged by the wild range, as it is touchy')).toBeInTheDocument();
   });
 });

@@ -5,7 +5,13 @@ import { useMemo, useState } from 'react';
 import { commonName, foldName, namesOf } from '@/core/model/catalogue';
 import { adultLengthCm } from '@/core/model/species';
 import { span } from '@/core/rules/words';
-import { useCatalogue } from '@/session/react/RoomProvider';
+import { facetsOf, hasFacets, type Chosen } from '@/core/model/facets';
+import { useCatalogue, useRooms, useRoomState } from '@/session/react/RoomProvider';
+import { speciesChange, useCommands } from '@/session/react/useCommands';
+import { Button } from '@/ui/Button';
+import { FacetFilter } from '@/ui/FacetFilter';
+import { SpeciesEditor } from './SpeciesEditor';
+import { SpeciesFiles } from './SpeciesFiles';
 import { classes } from '@/ui/classes';
 import { TextField } from '@/ui/Field';
 import { Screen } from '@/ui/Screen';
@@ -17,6 +23,12 @@ export function CatalogueScreen() {
   const router = useRouter();
   const wanted = useSearchParams().get('species');
   const [words, setWords] = useState('');
+  const [chosen, setChosen] = useState<Chosen>({});
+  const [editing, setEditing] = useState<'copy' | 'change' | null>(null);
+  const { session } = useRooms();
+  const { run } = useCommands();
+  const documents = useRoomState((state) => state.documents);
+  const facets = useMemo(() => new Map(catalogue.all.map((one) => [one.id, facetsOf(one)])), [catalogue]);
   const sorted = useMemo(
     () => [...catalogue.all].sort((a, b) => commonName(a).localeCompare(commonName(b))),
     [catalogue],
@@ -24,15 +36,21 @@ export function CatalogueScreen() {
   const shown = useMemo(() => {
     const parts = foldName(words).split(' ').filter(Boolean);
     return sorted.filter((profile) => {
+      const has = facets.get(profile.id);
+      if (!has || !hasFacets(has, chosen)) return false;
       const text = `${namesOf(profile).join(' ')} ${foldName(profile.region)} ${foldName(profile.family)}`;
       return parts.every((part) => text.includes(part));
     });
-  }, [sorted, words]);
+  }, [sorted, words, facets, chosen]);
   const profile = catalogue.byId.get(wanted ?? '') ?? shown[0];
+  const mine = profile ? documents[`species-${profile.id}`] : undefined;
+  const isMine = mine?.kind === 'species' && mine.body !== null;
+  const isOwn = isMine && profile !== undefined && !session.shipped.byId.has(profile.id);
   return (
     <Screen
       title="Catalogue"
       about={`${catalogue.all.length} species, filled from general knowledge of husbandry. Each says what it rests on and how sure it is.`}
+      actions={<SpeciesFiles />}
     >
       <div className="grid gap-6 lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
         <div className={wanted ? 'max-lg:hidden' : ''}>
@@ -42,8 +60,14 @@ export function CatalogueScreen() {
             value={words}
             onChange={(event) => setWords(event.target.value)}
           />
+          <div className="mt-2">
+            <FacetFilter chosen={chosen} onChange={setChosen} narrow />
+          </div>
+          <p className="mt-1 text-[12px] text-slate" aria-live="polite">
+            {shown.length} of {catalogue.all.length}
+          </p>
           <div
-            className="mt-2 h-[calc(100dvh-13rem)] overflow-y-auto border-t border-line"
+            className="mt-1 h-[calc(100dvh-23rem)] min-h-64 overflow-y-auto border-t border-line"
             tabIndex={0}
             role="region"
             aria-label="Species"
@@ -85,10 +109,53 @@ export function CatalogueScreen() {
                 all species
               </button>
             )}
+            <div className="no-print mb-2 flex flex-wrap gap-2">
+              <Button onClick={() => setEditing('copy')}>Copy as a species of my own</Button>
+              <Button onClick={() => setEditing('change')}>{isOwn ? 'Change' : 'Put my own figures'}</Button>
+              {isMine && (
+                <Button
+                  tone="quiet"
+                  onClick={() =>
+                    void run(
+                      isOwn ? `Removed ${commonName(profile)}` : `Back to the shipped ${commonName(profile)}`,
+                      [speciesChange(profile.id, null)],
+                    )
+                  }
+                >
+                  {isOwn ? 'Remove it' : 'Back to the shipped figures'}
+                </Button>
+              )}
+            </div>
+            {isMine && (
+              <p className="mb-2 border-l-2 border-deep pl-3 text-[13px] text-slate">
+                {isOwn
+                  ? 'A species of your own.'
+                  : `Your figures for: ${mine.body?.changed.join(', ') || 'nothing'}. The shipped entry stays under them.`}
+              </p>
+            )}
             <Profile profile={profile} catalogue={catalogue} />
           </div>
         )}
       </div>
+      {editing && profile && (
+        <SpeciesEditor
+          key={profile.id + editing}
+          mode={editing}
+          profile={profile}
+          catalogue={catalogue}
+          shipped={session.shipped}
+          onClose={() => setEditing(null)}
+          onSave={(species) => {
+            void run(
+              editing === 'copy'
+                ? `Added ${commonName(species.profile)}`
+                : `Your figures for ${commonName(species.profile)}`,
+              [speciesChange(species.profile.id, species)],
+            );
+            router.replace(`/catalogue?species=${species.profile.id}`, { scroll: false });
+          }}
+        />
+      )}
     </Screen>
   );
 }

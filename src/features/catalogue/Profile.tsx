@@ -1,61 +1,127 @@
 'use client';
 
-import { commonName, type Catalogue } from '@/core/model/catalogue';
-import { adultLengthCm, type School, type SpeciesProfile, type TankFigure } from '@/core/model/species';
+import { useMemo } from 'react';
+import Link from 'next/link';
 import { speciesAnswer } from '@/core/formats/speciesAnswer';
-import { span } from '@/core/rules/words';
-import { FishSilhouette } from '@/ui/FishSilhouette';
-import { colourOf } from '@/ui/colourOf';
+import { mouthRatio } from '@/core/fish/mouthFit';
+import { commonName, type Catalogue } from '@/core/model/catalogue';
+import { facetsOf } from '@/core/model/facets';
+import { adultLengthCm, type SpeciesProfile } from '@/core/model/species';
+import { capital, figure, list, plural, span } from '@/core/rules/words';
 import { Caution, Ledger, Section } from '@/ui/Screen';
+import { SchoolTanks, SizeDrawing, WaterScales } from './ProfileDrawings';
 
 const CONFIDENCE = { 1: 'unsure', 2: 'fairly sure', 3: 'sure' } as const;
-const SCHOOLS: readonly School[] = ['cautious', 'middle', 'tried'];
+const TEMPER = ['gentle', 'pushy', 'rough', 'deadly'] as const;
+const OWN = [
+  'at peace with its own kind',
+  'spars with its own kind',
+  'fights its own kind',
+  'kills its own kind',
+] as const;
+const COMPANY: Readonly<Record<SpeciesProfile['company']['mode'], string>> = {
+  solitary: 'alone of its kind',
+  pair: 'as a pair, or single in a community',
+  harem: 'one male with several females',
+  shoal: 'in a shoal',
+  colony: 'in a colony',
+  group: 'in a group',
+};
+const PAIRS: Readonly<Record<SpeciesProfile['company']['pairs'], string>> = {
+  no: 'does not breed in tanks to speak of',
+  scatters: 'scatters its eggs',
+  guards: 'guards its brood',
+  mouthbroods: 'carries its brood in the mouth',
+  livebears: 'bears live young',
+};
+const NEEDS = ['sand', 'caves', 'overhangs', 'upright', 'shells', 'wood', 'plants', 'floating'] as const;
+const NEED_WORDS: Readonly<Record<(typeof NEEDS)[number], string>> = {
+  sand: 'sand',
+  caves: 'caves',
+  overhangs: 'overhangs',
+  upright: 'upright roots or plants',
+  shells: 'empty shells',
+  wood: 'wood',
+  plants: 'plants',
+  floating: 'floating cover',
+};
 
-function tankWords(figure: TankFigure): string {
-  const dims = [figure.lengthCm, figure.widthCm, figure.heightCm].map((value) => value ?? 'any').join(' × ');
-  return `${dims} cm${figure.litres === null ? '' : `, ${figure.litres} L`}`;
+function companyWords(profile: SpeciesProfile): string {
+  const { company } = profile;
+  const worst = Math.max(company.ownKind.male, company.ownKind.female);
+  const turns = company.temper.young !== company.temper.mature;
+  return [
+    `Kept ${COMPANY[company.mode]}${company.mode === 'solitary' ? '' : `: ${company.smallestGroup} at the least, ${company.comfortableGroup} at ease`}.`,
+    company.badNumbers.length > 0 ? `Never ${list(company.badNumbers.map(String))}.` : '',
+    company.femalesPerMale === null ? '' : `${figure(company.femalesPerMale)} females to each male.`,
+    `${capital(TEMPER[company.temper.mature as 0])} toward others${turns ? ` once mature, from about ${figure(profile.size.matureCm)} cm; ${TEMPER[company.temper.young as 0]} before` : ''}, ${OWN[worst as 0]}.`,
+    company.groundCm2 === null
+      ? ''
+      : `Holds about ${Math.sqrt(company.groundCm2).toFixed(0)} cm square of ${company.holds === 'nothing' ? 'room' : company.holds}.`,
+    `It ${PAIRS[company.pairs]}${company.breeds === 'prolific' ? ' and multiplies without being asked' : ''}.`,
+    company.finNipping > 0
+      ? `Nips fins${company.nipCalmGroup ? `, less so from ${company.nipCalmGroup} on` : ''}.`
+      : '',
+    company.longFins ? 'Trails long fins.' : '',
+    company.slimeGrazing === 'no' ? '' : 'Grazes on the slime of slow, flat fish.',
+  ]
+    .filter(Boolean)
+    .join(' ');
 }
 
-/** Grown and as sold, on a ruler of centimetres. */
-function Drawing({ profile }: { readonly profile: SpeciesProfile }) {
-  const adult = adultLengthCm(profile);
-  const height = Math.max(profile.size.heightCm, 1);
-  const unit = adult > 40 ? 10 : adult > 12 ? 5 : 1;
-  const width = adult * 1.15 + profile.size.soldCm + adult * 0.1;
-  const ruler = height / 2 + height * 0.12 + adult * 0.03;
+const EATS_FISH = { no: '', fry: 'fry', small: 'small fish', any: 'any fish that fits' } as const;
+
+function mouthWords(profile: SpeciesProfile): readonly string[] {
+  const { mouth, effect } = profile;
+  return [
+    EATS_FISH[mouth.eatsFish],
+    mouth.eatsShrimp === 'yes' ? 'shrimp' : mouth.eatsShrimp === 'young' ? 'young shrimp' : '',
+    mouth.eatsSnails === 'no' ? '' : 'snails',
+    mouth.eatsEggs ? 'eggs' : '',
+    effect.eatsPlants === 'yes' ? 'plants' : effect.eatsPlants === 'some' ? 'soft plants' : '',
+  ].filter(Boolean);
+}
+
+const NAMED = 4;
+
+/** Kinds of the catalogue that a grown one could swallow grown. */
+function swallowed(profile: SpeciesProfile, catalogue: Catalogue): readonly SpeciesProfile[] {
+  if (profile.mouth.eatsFish === 'no' || profile.mouth.eatsFish === 'fry') return [];
+  return catalogue.all.filter(
+    (prey) =>
+      prey.life === 'fish' &&
+      prey.id !== profile.id &&
+      mouthRatio(profile, adultLengthCm(profile), prey, adultLengthCm(prey)) <= 1,
+  );
+}
+
+function Cautions({ profile }: { readonly profile: SpeciesProfile }) {
+  const { handling, trade } = profile;
   return (
-    <figure>
-      <svg
-        role="img"
-        aria-label={`Grown ${adult} cm and as sold ${profile.size.soldCm} cm, to one scale`}
-        viewBox={`0 ${-height / 2 - adult * 0.02} ${width} ${height * 1.16 + adult * 0.08}`}
-        className="max-h-44 w-full"
-      >
-        <FishSilhouette profile={profile} lengthCm={adult} colour={colourOf(profile.id)} x={adult / 2} />
-        <FishSilhouette
-          profile={profile}
-          lengthCm={profile.size.soldCm}
-          colour={colourOf(profile.id)}
-          x={adult * 1.15 + profile.size.soldCm / 2}
-          y={height / 2 - (height * profile.size.soldCm) / adult / 2}
-        />
-        <g stroke="var(--slate)" strokeWidth={adult * 0.004}>
-          <line x1={0} x2={width} y1={ruler} y2={ruler} />
-          {Array.from({ length: Math.floor(width / unit) + 1 }, (_, i) => (
-            <line
-              key={i}
-              x1={i * unit}
-              x2={i * unit}
-              y1={ruler}
-              y2={ruler + adult * (i % 5 === 0 ? 0.03 : 0.015)}
-            />
-          ))}
-        </g>
-      </svg>
-      <figcaption className="text-[12px] text-slate">
-        Grown, and as sold. A tick every <span className="fig">{unit}</span> cm.
-      </figcaption>
-    </figure>
+    <div className="grid gap-2">
+      {handling.sting && (
+        <Caution>
+          Venomous sting: a container, never hands or a net; hot water and medical care at once after a sting.
+        </Caution>
+      )}
+      {!handling.sting && handling.spines && (
+        <Caution>Spines or hard fin rays that catch: move it in a container.</Caution>
+      )}
+      {handling.scaleless && (
+        <Caution>No scales: sensitive to medicines and salt. Follow the label, ask a vet.</Caution>
+      )}
+      {trade.restricted && (
+        <Caution>
+          Restricted in some places: ask your local authority before buying, moving or giving it away.
+        </Caution>
+      )}
+      {trade.soldTiny && (
+        <Caution>
+          Sold at {figure(profile.size.soldCm)} cm, grown {figure(adultLengthCm(profile))} cm: plan for the
+          grown fish.
+        </Caution>
+      )}
+    </div>
   );
 }
 
@@ -67,118 +133,113 @@ export function Profile({
   readonly profile: SpeciesProfile;
   readonly catalogue: Catalogue;
 }) {
-  const flat = speciesAnswer(profile);
-  const { company, mouth, effect, habits, size } = profile;
-  const eats = [
-    mouth.eatsFish === 'any'
-      ? 'fish that fit its mouth'
-      : mouth.eatsFish === 'small'
-        ? 'small fish'
-        : mouth.eatsFish === 'fry'
-          ? 'fry'
-          : '',
-    mouth.eatsShrimp === 'yes' ? 'shrimp' : mouth.eatsShrimp === 'young' ? 'young shrimp' : '',
-    mouth.eatsSnails === 'no' ? '' : 'snails',
-    mouth.eatsEggs ? 'eggs' : '',
-    effect.eatsPlants === 'yes' ? 'plants' : effect.eatsPlants === 'some' ? 'soft plants' : '',
-  ].filter(Boolean);
+  const { mouth, habits, size, tank, trade, effect } = profile;
+  const adult = adultLengthCm(profile);
+  const touchy = speciesAnswer(profile).temperatureC === profile.water.wild.temperatureC;
+  const eats = mouthWords(profile);
+  const prey = useMemo(() => swallowed(profile, catalogue), [profile, catalogue]);
+  const needs = NEEDS.filter((need) => tank[need] === 'needs').map((need) => NEED_WORDS[need]);
+  const likes = NEEDS.filter((need) => tank[need] === 'likes').map((need) => NEED_WORDS[need]);
+  const facets = facetsOf(profile);
   return (
     <article>
       <header className="mb-2">
         <h2 className="text-[18px] font-semibold">{commonName(profile)}</h2>
         <p className="text-slate">
           <i>{profile.scientificName}</i>
-          {profile.formerNames.length > 0 && <>, once {profile.formerNames.join(', ')}</>}. {profile.region},{' '}
-          {profile.biotope}.
+          {profile.formerNames.length > 0 && <>, once {profile.formerNames.join(', ')}</>}. {profile.family},{' '}
+          {profile.region}, {profile.biotope}.
+          {profile.commonNames.length > 1 && <> Also called {list(profile.commonNames.slice(1))}.</>}
         </p>
       </header>
-      <Drawing profile={profile} />
+      <SizeDrawing profile={profile} />
+      <Ledger
+        rows={[
+          [
+            'Grown, male and female',
+            `${size.maleCm} and ${size.femaleCm} cm ${size.measure === 'TL' ? '' : size.measure}`,
+          ],
+          ['Height with fins', `${size.heightCm} cm`],
+          ['Sold at, mature at', `${size.soldCm} and ${size.matureCm} cm`],
+          ['Grown in about', `${size.monthsToGrown} months`],
+          ['Lives', span(size.lifeYears, 'years')],
+        ]}
+      />
       {profile.notes && <p className="my-2">{profile.notes}</p>}
-      {profile.trade.mixedUpWith && (
-        <p className="my-2 text-slate">Mixed up with: {profile.trade.mixedUpWith}</p>
-      )}
-      <Section title="Size and life">
-        <Ledger
-          rows={[
-            [
-              'Grown, male and female',
-              `${size.maleCm} and ${size.femaleCm} cm ${size.measure === 'TL' ? '' : size.measure}`,
-            ],
-            ['Height with fins', `${size.heightCm} cm`],
-            ['Sold at, mature at', `${size.soldCm} and ${size.matureCm} cm`],
-            ['Grown in about', `${size.monthsToGrown} months`],
-            ['Lives', `${span(size.lifeYears, 'years')}`],
-          ]}
-        />
-      </Section>
+      <Cautions profile={profile} />
       <Section title="Company" className="mt-3">
-        <Ledger
-          rows={[
-            ['Kept as', company.mode],
-            ['Smallest group, at ease', `${company.smallestGroup}, ${company.comfortableGroup}`],
-            ['Numbers to avoid', company.badNumbers.length > 0 ? company.badNumbers.join(', ') : 'none'],
-            ['Females to a male', company.femalesPerMale ?? 'no matter'],
-            ['Temper young, mature', `${company.temper.young}, ${company.temper.mature} of 3`],
-            ['To its own kind, males, females', `${company.ownKind.male}, ${company.ownKind.female} of 3`],
-            [
-              'Nips fins',
-              company.finNipping === 0
-                ? 'no'
-                : `${company.finNipping} of 3${company.nipCalmGroup ? `, calmer from ${company.nipCalmGroup}` : ''}`,
-            ],
-            ['Eats', eats.length > 0 ? eats.join(', ') : 'neither tank mates nor plants'],
-            ['Jumps', habits.jumps],
-          ]}
-        />
+        <p>{companyWords(profile)}</p>
+        {profile.contested.map((pair) => {
+          const other = catalogue.byId.get(pair.species);
+          return (
+            other && (
+              <p key={pair.species} className="mt-1">
+                Contested with{' '}
+                <Link className="text-deep underline" href={`/catalogue?species=${other.id}`}>
+                  {commonName(other)}
+                </Link>
+                : {pair.why} One school avoids it, the other tries it with a way out.
+              </p>
+            )
+          );
+        })}
+      </Section>
+      <Section
+        title="Mouth and meals"
+        className="mt-3"
+        aside={`${mouth.diet}, ${['slow', 'steady', 'quick'][habits.mealSpeed - 1]} at meals`}
+      >
+        <p>
+          Eats {eats.length > 0 ? list(eats) : 'neither tank mates nor plants'}. The mouth opens about{' '}
+          <span className="fig">{figure(mouth.gapeRatio * adult)} cm</span> when grown
+          {prey.length > 0
+            ? `: ${prey.length} kinds of this catalogue fit in it, such as ${list(prey.slice(0, NAMED).map((one) => plural(commonName(one))))}`
+            : ''}
+          .
+        </p>
       </Section>
       <Section
         title="Water"
         className="mt-3"
-        aside={
-          flat.temperatureC === profile.water.wild.temperatureC
-            ? 'wild range, as it is touchy'
-            : 'tank-bred range'
-        }
+        aside={touchy ? 'judged by the wild range, as it is touchy' : 'judged by the tank-bred range'}
       >
-        <Ledger
-          rows={[
-            ['Temperature', span(flat.temperatureC, '°C')],
-            ['pH', span(flat.ph, '')],
-            ['Hardness', span(flat.ghDh, '°dH')],
-            ['Salt', span(flat.salinityPpt, 'ppt')],
-          ]}
-        />
+        <WaterScales wild={profile.water.wild} tankBred={profile.water.tankBred} />
+        <p className="mt-1">
+          {capital(profile.water.flow)} current{profile.water.oxygen === 3 ? ', much oxygen' : ''}.
+        </p>
       </Section>
-      <Section title="Tank by school" className="mt-3">
-        <Ledger rows={SCHOOLS.map((school) => [school, tankWords(profile.tank[school])] as const)} />
+      <Section title="Tank by school" className="mt-3" aside="front view, one scale, with a grown one">
+        <SchoolTanks profile={profile} />
+        <p className="mt-2">
+          {needs.length > 0 ? `Needs ${list(needs)}. ` : ''}
+          {likes.length > 0 ? `Likes ${list(likes)}. ` : ''}
+          {habits.jumps === 'no'
+            ? ''
+            : habits.jumps === 'often'
+              ? 'Jumps: a tight lid. '
+              : 'Jumps now and then. '}
+          {effect.digs >= 2 ? 'Digs. ' : ''}
+          {habits.panics ? 'Dashes blindly when frightened. ' : ''}
+          {habits.nightActive ? 'Active at night.' : ''}
+        </p>
       </Section>
-      {profile.contested.length > 0 && (
-        <Section title="Contested" className="mt-3">
-          {profile.contested.map((pair) => (
-            <p key={pair.species}>
-              With {commonName(catalogue.byId.get(pair.species) ?? profile)}: {pair.why}
-            </p>
-          ))}
-        </Section>
-      )}
-      {(profile.handling.sting || profile.handling.spines || profile.trade.restricted) && (
-        <div className="mt-3 grid gap-2">
-          {profile.handling.sting && (
-            <Caution>
-              Venomous sting: a container, never hands or a net; hot water and medical care at once after a
-              sting.
-            </Caution>
+      <Section
+        title="Trade"
+        className="mt-3"
+        aside={`${trade.supply}, met in ${trade.met === 'shop' ? 'shops' : trade.met === 'club' ? 'clubs' : 'specialist shops'}`}
+      >
+        {trade.mixedUpWith ? (
+          <p>Mixed up with: {trade.mixedUpWith}</p>
+        ) : (
+          <p className="text-slate">Seldom mixed up with another.</p>
+        )}
+        <p className="text-slate">
+          {capital(
+            list([...facets.ease, ...facets.theme, ...facets.work.map((work) => `useful for ${work}`)]),
           )}
-          {!profile.handling.sting && profile.handling.spines && (
-            <Caution>Spines or hard fin rays that catch: move it in a container.</Caution>
-          )}
-          {profile.trade.restricted && (
-            <Caution>
-              Restricted in some places: ask your local authority before buying, moving or giving it away.
-            </Caution>
-          )}
-        </div>
-      )}
+          .
+        </p>
+      </Section>
       <p className="mt-3 text-[13px] text-slate">
         Rests on {profile.basis}; {CONFIDENCE[profile.confidence as 1 | 2 | 3]} (
         <span className="fig">{profile.confidence}</span> of 3).

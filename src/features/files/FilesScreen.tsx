@@ -19,7 +19,8 @@ import { Button } from '@/ui/Button';
 import { SelectField } from '@/ui/Field';
 import { Screen, Section } from '@/ui/Screen';
 import { ImportPreview } from './ImportPreview';
-import { readText, saveText, type FileRead } from './readFile';
+import { saveText } from '@/ui/saveText';
+import { readText, type FileRead } from './readFile';
 import type { Entry } from '@/core/journal/events';
 
 const UNITS = [

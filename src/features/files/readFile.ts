@@ -37,13 +37,3 @@ export function readText(text: string, catalogue: Catalogue): FileRead {
     ? { kind: 'plan', plan: plan.value }
     : { kind: 'refused', faults: plan.faults.map(faultLine) };
 }
-
-/** Hands a text to the browser as a file. */
-export function saveText(name: string, text: string): void {
-  const url = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
-  const link = document.createElement('a');
-  link.href = url;
-  link.download = name;
-  link.click();
-  URL.revokeObjectURL(url);
-}

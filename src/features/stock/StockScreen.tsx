@@ -1,193 +1,71 @@
 'use client';
 
-import { format, parse } from 'date-fns';
-import { Slider } from 'radix-ui';
-import { useMemo, useState } from 'react';
-import { addMonths } from '@/core/growth/months';
-import { lengthAfterMonths } from '@/core/growth/speciesGrowth';
+import { useSearchParams } from 'next/navigation';
 import { useTank, type TankView } from '@/session/react/useTanks';
-import { todayIso } from '@/session/today';
-import { GlassFront } from '@/ui/GlassFront';
 import { NoTank } from '@/ui/NoTank';
-import { Caution, Empty, Screen, Section } from '@/ui/Screen';
+import { PartNav } from '@/ui/PartNav';
+import { Screen } from '@/ui/Screen';
 import { VerdictMark } from '@/ui/SeverityMark';
-import { AddSpecies } from './AddSpecies';
-import { FindingItem } from './FindingItem';
-import { StockTable } from './StockTable';
+import { BuyPart } from './BuyPart';
+import { CompanyPart } from './CompanyPart';
+import { DraftsPart } from './DraftsPart';
+import { FillPart } from './FillPart';
+import { JoinsPart } from './JoinsPart';
+import { ListPart } from './ListPart';
+import { OddsPart } from './OddsPart';
 import { useStock } from './useStock';
-import { WaterWindows } from './WaterWindows';
 
-/** Nobody plans further ahead on a slider; profiles that grow longer are cut here. */
-const FURTHEST_MONTHS = 60;
+const PARTS = [
+  ['list', 'The list'],
+  ['company', 'Who with whom'],
+  ['joins', 'What would join'],
+  ['fill', 'Fill'],
+  ['odds', 'Odds'],
+  ['drafts', 'Drafts'],
+  ['buy', 'To buy'],
+] as const;
+type Part = (typeof PARTS)[number][0];
 
-const monthWords = (month: string): string => format(parse(month, 'yyyy-MM', new Date()), 'MMMM yyyy');
+const isPart = (part: string | null): part is Part => PARTS.some(([id]) => id === part);
 
 export function StockScreen() {
   const tank = useTank();
-  return tank ? <StockList tank={tank} /> : <NoTank title="Stock list" />;
+  return tank ? <StockList key={tank.id} tank={tank} /> : <NoTank title="Stock list" />;
 }
 
-function DateSlider({
-  months,
-  last,
-  onChange,
-}: {
-  readonly months: number;
-  readonly last: number;
-  readonly onChange: (months: number) => void;
-}) {
-  const month = addMonths(todayIso(), months);
-  return (
-    <div className="no-print flex items-center gap-3">
-      <span className="text-[12px] text-slate">today</span>
-      <Slider.Root
-        className="relative flex h-7 flex-1 touch-none items-center"
-        value={[months]}
-        max={last}
-        step={1}
-        onValueChange={([value = 0]) => onChange(value)}
-      >
-        <Slider.Track className="relative h-[3px] grow bg-line">
-          <Slider.Range className="absolute h-full bg-deep" />
-        </Slider.Track>
-        <Slider.Thumb
-          aria-label="Month shown"
-          aria-valuetext={monthWords(month)}
-          className="block size-5 border-2 border-deep bg-panel"
-        />
-      </Slider.Root>
-      <span className="text-[12px] text-slate">grown</span>
-      <span className="fig w-36 text-right">{months === 0 ? 'today' : monthWords(month)}</span>
-    </div>
-  );
-}
-
-/** The stock list: the glass, the list, the verdict with its reasons and fixes. */
+/** The stock list of a tank, looked at in several ways. */
 function StockList({ tank }: { readonly tank: TankView }) {
   const stock = useStock(tank);
-  const { lines, assessment } = stock;
-  const [months, setMonths] = useState(0);
-  const [lit, setLit] = useState<string | null>(null);
-  const last = Math.min(
-    FURTHEST_MONTHS,
-    Math.max(12, ...lines.map((line) => line.profile.size.monthsToGrown)),
-  );
-  const month = addMonths(todayIso(), months);
-  const groups = useMemo(
-    () =>
-      lines.map((line) => ({
-        key: line.key,
-        profile: line.profile,
-        count: line.count,
-        lengthCm: lengthAfterMonths(line.profile, line.lengthCm, months),
-        colour: line.colour,
-        planned: line.listed !== null,
-      })),
-    [lines, months],
-  );
-  const { lengthCm, heightCm, waterLineCm = heightCm, substrateCm = 0, lid = true } = tank.body.tank;
-  const counted = assessment.findings.filter((finding) => finding.severity !== 'good');
-  const good = assessment.findings.filter((finding) => finding.severity === 'good');
-  const lightSpecies = (species: readonly string[]): void =>
-    setLit(lines.find((line) => line.profile.id === species[0])?.key ?? null);
-  const item = (finding: (typeof counted)[number]) => (
-    <FindingItem
-      key={`${finding.rule}${finding.species.join()}${finding.text}`}
-      finding={finding}
-      canDo={stock.canDo}
-      onFix={stock.doFix}
-      onLight={lightSpecies}
-      later={finding.from !== null && finding.from > month}
-    />
-  );
-
+  const wanted = useSearchParams().get('part');
+  const part: Part = isPart(wanted) ? wanted : 'list';
   return (
     <Screen
       title={`Stock list of ${tank.body.name}`}
       actions={
-        lines.length > 0 && (
-          <a href="#verdict" className="lg:hidden" aria-label="To the verdict and its reasons">
-            <VerdictMark verdict={assessment.verdict} />
+        stock.lines.length > 0 && (
+          <a
+            href={part === 'list' ? '#verdict' : `/stock?tank=${tank.id}`}
+            className={part === 'list' ? 'lg:hidden' : ''}
+            aria-label="To the verdict and its reasons"
+          >
+            <VerdictMark verdict={stock.assessment.verdict} />
           </a>
         )
       }
     >
-      <div className="grid gap-6 lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
-        <div className="flex min-w-0 flex-col gap-3">
-          <GlassFront
-            tank={{ lengthCm, heightCm, waterLineCm, substrateCm }}
-            lid={lid}
-            groups={groups}
-            lit={lit}
-            className="max-h-60 w-full"
-            label={`${tank.body.name} from the front at true scale with ${lines.map((line) => `${line.count} ${line.profile.commonNames[0]}`).join(', ') || 'nobody in it'}`}
-          />
-          <DateSlider months={months} last={last} onChange={setMonths} />
-          <AddSpecies tank={tank} stock={stock} />
-          {lines.length > 0 ? (
-            <StockTable tank={tank.id} stock={stock} onLight={setLit} />
-          ) : (
-            <Empty>
-              Nobody lives here and nobody is listed. Type a name above: you see what a kind would do here
-              before you list it.
-            </Empty>
-          )}
-          {lines.length > 0 && (
-            <Section
-              title="Water windows"
-              aside="bar: what a kind stands; band: what all share; line: the tank"
-            >
-              <WaterWindows assessment={assessment} colours={stock.colours} />
-            </Section>
-          )}
-        </div>
-        <div className="min-w-0">
-          {lines.length > 0 && (
-            <>
-              <div id="verdict" className="mb-1 flex items-baseline justify-between gap-2" aria-live="polite">
-                <span className="flex items-baseline gap-2">
-                  <VerdictMark verdict={assessment.verdict} />
-                  {assessment.worseFrom && (
-                    <span className="text-[13px] text-slate">
-                      from <span className="fig">{assessment.worseFrom}</span>; today{' '}
-                      <VerdictMark verdict={assessment.today} small />
-                    </span>
-                  )}
-                </span>
-                <span className="text-[12px] text-slate">
-                  {counted.length} findings,{' '}
-                  <span className="fig">{assessment.context.load.nitrateMgLWeek.toFixed(0)}</span> mg/L
-                  nitrate a week when grown
-                </span>
-              </div>
-              <Caution>
-                Fish differ one by one. “Fits” is no promise: watch them, and keep the way out ready.
-              </Caution>
-              <ul className="mt-2" data-testid="findings">
-                {counted.map(item)}
-              </ul>
-              {good.length > 0 && (
-                <details className="mt-2">
-                  <summary className="cursor-pointer text-slate">What is right ({good.length})</summary>
-                  <ul>{good.map(item)}</ul>
-                </details>
-              )}
-              {assessment.assumed.length > 0 && (
-                <details className="mt-2">
-                  <summary className="cursor-pointer text-slate">
-                    Taken for granted ({assessment.assumed.length})
-                  </summary>
-                  <ul className="fig text-[12px] text-slate">
-                    {assessment.assumed.map((line) => (
-                      <li key={line}>{line}</li>
-                    ))}
-                  </ul>
-                </details>
-              )}
-            </>
-          )}
-        </div>
-      </div>
+      <PartNav
+        label="Ways to look at the list"
+        parts={PARTS}
+        current={part}
+        href={(id) => `/stock?tank=${tank.id}${id === 'list' ? '' : `&part=${id}`}`}
+      />
+      {part === 'list' && <ListPart tank={tank} stock={stock} />}
+      {part === 'company' && <CompanyPart stock={stock} />}
+      {part === 'joins' && <JoinsPart tank={tank} stock={stock} />}
+      {part === 'fill' && <FillPart stock={stock} />}
+      {part === 'odds' && <OddsPart stock={stock} />}
+      {part === 'drafts' && <DraftsPart tank={tank} />}
+      {part === 'buy' && <BuyPart tank={tank} stock={stock} />}
     </Screen>
   );
 }

@@ -93,7 +93,7 @@ function Line({
           <span className="fig pl-7">{line.count}</span>
         )}
       </td>
-      <td className="max-sm:hidden">
+      <td className="pr-2 whitespace-nowrap max-sm:hidden">
         <Sexes line={line} />
       </td>
       <td className="fig whitespace-nowrap max-sm:hidden">

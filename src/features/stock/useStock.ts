@@ -11,7 +11,7 @@ import type { SpeciesProfile } from '@/core/model/species';
 import type { Fix, PlanEdit } from '@/core/rules/finding';
 import { newId } from '@/session/browserStamp';
 import { useCatalogue } from '@/session/react/RoomProvider';
-import { draftChange, listChange, tankChange, useCommands } from '@/session/react/useCommands';
+import { listChange, tankChange, useCommands } from '@/session/react/useCommands';
 import { useAssessment } from '@/session/react/useAssessment';
 import { useListed, useResidents, type TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
@@ -132,14 +132,22 @@ export function useStock(tank: TankView) {
       ),
     remove: (key: string, profile: SpeciesProfile) =>
       remake(`Left out ${commonName(profile)}`, (groups) => groups.filter((entry) => entry.key !== key)),
+    /** What is said of a listed group for the shop: its price, how many to buy. */
+    order: (key: string, how: Pick<DraftGroup, 'price' | 'buy'>) =>
+      remake(
+        'Shopping list changed',
+        (groups) => groups.map((entry) => (entry.key === key ? { ...entry, ...how } : entry)),
+        true,
+      ),
     /** Whether one press can do this fix. */
     canDo: (edit: PlanEdit) => applyEdit(edit, editable, 'probe') !== null,
     doFix: (fix: Fix) => {
       const edited = fix.edit && applyEdit(fix.edit, editable, newId<string>());
       if (!edited) return;
-      void run(fix.text, [
-        'tank' in edited ? tankChange(tank.id, edited.tank) : draftChange(tank.id, edited.listed),
-      ]);
+      void run(
+        fix.text,
+        'tank' in edited ? [tankChange(tank.id, edited.tank)] : listChange(tank.id, () => edited.listed),
+      );
     },
   };
 }

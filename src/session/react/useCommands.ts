@@ -6,6 +6,7 @@ import type { Change } from '@/core/journal/change';
 import type { DocumentBodies, DraftGroup, RoomDocument } from '@/core/journal/documents';
 import type { Dated } from '@/core/journal/events';
 import type { DocumentId, EntryId, TankId } from '@/core/model/ids';
+import type { KeeperSpecies } from '@/core/model/keeperSpecies';
 import { StoreError } from '@/store/port';
 import type { Changes, Session } from '../session';
 import { useRooms } from './RoomProvider';
@@ -28,12 +29,21 @@ export const putChange = <K extends RoomDocument['kind']>(
 });
 
 export const draftChange = (tank: TankId, groups: readonly DraftGroup[]): Change =>
-  putChange('draft', draftId(tank), { tank, name: 'Stock list', groups: [...groups] });
+  putChange('draft', draftId(tank), { tank, name: FIRST_LIST, groups: [...groups] });
 
-/** The list of a tank made anew from what it is when the command's turn comes. */
+/** What a list is called until the keeper names it. */
+const FIRST_LIST = 'Stock list';
+
+/** The list of a tank made anew from what it is when the command's turn comes; its name and note stay. */
 export const listChange =
   (tank: TankId, remake: (listed: readonly DraftGroup[]) => readonly DraftGroup[]): Changes =>
-  (state) => [draftChange(tank, remake(listedOf(state.documents, tank)))];
+  (state) => {
+    const document = state.documents[draftId(tank)];
+    const kept = document?.kind === 'draft' && document.body ? document.body : { tank, name: FIRST_LIST };
+    return [
+      putChange('draft', draftId(tank), { ...kept, groups: [...remake(listedOf(state.documents, tank))] }),
+    ];
+  };
 
 /** A tank made anew from what it is when the command's turn comes; nothing when it is no longer in the rack. */
 export const tankEdit =
@@ -45,6 +55,14 @@ export const tankEdit =
 
 export const tankChange = (tank: TankId, body: DocumentBodies['tank']): Change =>
   putChange('tank', tank as unknown as DocumentId, body);
+
+/** A species of the keeper's own, or their figures for a shipped one; null takes them away. */
+export const speciesChange = (id: string, species: KeeperSpecies | null): Change =>
+  putChange(
+    'species',
+    `species-${id}` as DocumentId,
+    species && { profile: species.profile, changed: [...species.changed] },
+  );
 
 /** Corrects an entry: says what is true instead, or strikes it out. */
 export const correctChange = (

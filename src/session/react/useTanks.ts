@@ -58,6 +58,32 @@ export function listedOf(
   return document?.kind === 'draft' && document.body ? document.body.groups : NOTHING;
 }
 
+export interface DraftView {
+  readonly id: DocumentId;
+  readonly body: DocumentBodies['draft'];
+  /** The list that the tank goes by; the others are kept beside it. */
+  readonly main: boolean;
+}
+
+/** All draft lists of a tank, the one that it goes by first. */
+export function draftsOf(
+  documents: Readonly<Record<string, RoomDocument>>,
+  tank: TankId,
+): readonly DraftView[] {
+  return Object.values(documents)
+    .flatMap((document): DraftView[] =>
+      document.kind === 'draft' && document.body?.tank === tank
+        ? [{ id: document.id, body: document.body, main: document.id === draftId(tank) }]
+        : [],
+    )
+    .sort((a, b) => Number(b.main) - Number(a.main) || a.body.name.localeCompare(b.body.name));
+}
+
+export function useDrafts(tank: TankId): readonly DraftView[] {
+  const documents = useRoomState((state) => state.documents);
+  return useMemo(() => draftsOf(documents, tank), [documents, tank]);
+}
+
 export function useListed(tank: TankId): readonly DraftGroup[] {
   return useRoomState((state) => listedOf(state.documents, tank));
 }

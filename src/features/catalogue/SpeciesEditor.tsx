@@ -1,0 +1,166 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import { profileCells, profileFromCells } from '@/core/formats/speciesCsv';
+import type { Fault } from '@/core/formats/faults';
+import { commonName, type Catalogue } from '@/core/model/catalogue';
+import { changedPaths, type KeeperSpecies } from '@/core/model/keeperSpecies';
+import type { SpeciesProfile } from '@/core/model/species';
+import { Button } from '@/ui/Button';
+import { Dialog } from '@/ui/Dialog';
+import { TextField } from '@/ui/Field';
+import { Section } from '@/ui/Screen';
+
+interface Props {
+  readonly mode: 'copy' | 'change';
+  readonly profile: SpeciesProfile;
+  readonly catalogue: Catalogue;
+  readonly shipped: Catalogue;
+  readonly onSave: (species: KeeperSpecies) => void;
+  readonly onClose: () => void;
+}
+
+const GROUPS: Readonly<Record<string, string>> = {
+  '': 'Names and place',
+  size: 'Size, cm',
+  mouth: 'Mouth',
+  layers: 'Share of time in each layer',
+  habits: 'Habits',
+  water: 'Water',
+  company: 'Company',
+  tank: 'Tank, cm and litres',
+  effect: 'Effect on the tank',
+  handling: 'Handling',
+  trade: 'Trade',
+  look: 'Look',
+};
+
+/** "company.ownKind.male" as words, without the group it stands under. */
+const words = (path: string): string =>
+  (path.includes('.') ? path.slice(path.indexOf('.') + 1) : path)
+    .replace(/\./g, ', ')
+    .replace(/(Cm2|Cm|C|Dh|Ppt)$/, '')
+    .replace(/([A-Z])/g, (letter) => ` ${letter.toLowerCase()}`);
+
+const groupOf = (path: string): string => (path.includes('.') ? path.slice(0, path.indexOf('.')) : '');
+
+const slug = (name: string): string =>
+  name
+    .toLowerCase()
+    .normalize('NFD')
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '');
+
+/** Every field of a species as text, with units where they help; nothing is kept until all of it is sound. */
+export function SpeciesEditor({ mode, profile, catalogue, shipped, onSave, onClose }: Props) {
+  const start = useMemo(() => {
+    const cells = profileCells(profile);
+    return mode === 'copy'
+      ? {
+          ...cells,
+          id: '',
+          scientificName: `${profile.scientificName} (own)`,
+          commonNames: `${commonName(profile)}, own`,
+          formerNames: '',
+          notes: '',
+          confidence: '1',
+        }
+      : cells;
+  }, [mode, profile]);
+  const [cells, setCells] = useState<Readonly<Record<string, string>>>(start);
+  const [faults, setFaults] = useState<readonly Fault[]>([]);
+  const [wanted, setWanted] = useState('');
+  const groups = useMemo(() => {
+    const paths = Object.keys(start).filter((path) => path !== 'id' && path.includes(wanted.trim()));
+    return Object.keys(GROUPS).map((group) => ({
+      group,
+      paths: paths.filter((path) => groupOf(path) === group),
+    }));
+  }, [start, wanted]);
+  const faultOf = (path: string): string | undefined => {
+    const fault = faults.find((one) => one.path === path);
+    return fault && `Expected ${fault.expected}`;
+  };
+  const elsewhere = faults.filter((fault) => !(fault.path in cells));
+  const save = (): void => {
+    const id = mode === 'copy' ? slug(cells.scientificName ?? '') : profile.id;
+    const base = mode === 'copy' ? { ...profile, contested: [], badWith: [] } : profile;
+    const read = profileFromCells({ ...cells, id }, base, profile, catalogue, false);
+    if (!read.ok) return setFaults(read.faults);
+    const original = shipped.byId.get(id);
+    onSave({ profile: read.value, changed: original ? changedPaths(original, read.value) : [] });
+    onClose();
+  };
+  return (
+    <Dialog
+      open
+      wide
+      onOpenChange={onClose}
+      title={
+        mode === 'copy'
+          ? `A species of your own, like ${commonName(profile)}`
+          : `Your figures for ${commonName(profile)}`
+      }
+      about={
+        mode === 'copy'
+          ? 'Change what differs. Ranges as "24 - 28", lists with ";", units where you like: "4 in", "78 F".'
+          : 'The shipped entry stays as it is under yours, and fields that you leave alone follow its updates.'
+      }
+    >
+      <form
+        className="flex flex-col gap-3"
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault();
+          save();
+        }}
+      >
+        <TextField
+          label="Find a field"
+          type="search"
+          value={wanted}
+          onChange={(event) => setWanted(event.target.value)}
+        />
+        {(faults.length > 0 || elsewhere.length > 0) && (
+          <div role="alert" className="text-buoy">
+            <p>
+              {faults.length === 1
+                ? 'One field is not right yet'
+                : `${faults.length} fields are not right yet`}
+              ; nothing is lost.
+            </p>
+            <ul>
+              {faults.map((fault) => (
+                <li key={fault.path + fault.expected}>
+                  {fault.path}: expected {fault.expected}, found {fault.received}
+                </li>
+              ))}
+            </ul>
+          </div>
+        )}
+        <div className="flex max-h-[55dvh] flex-col gap-3 overflow-y-auto pr-1">
+          {groups
+            .filter(({ paths }) => paths.length > 0)
+            .map(({ group, paths }) => (
+              <Section key={group} title={GROUPS[group] ?? group}>
+                <div className="grid grid-cols-2 gap-2 sm:grid-cols-3">
+                  {paths.map((path) => (
+                    <TextField
+                      key={path}
+                      label={words(path)}
+                      value={cells[path] ?? ''}
+                      error={faultOf(path)}
+                      onChange={(event) => setCells({ ...cells, [path]: event.target.value })}
+                    />
+                  ))}
+                </div>
+              </Section>
+            ))}
+        </div>
+        <Button tone="main" type="submit">
+          {mode === 'copy' ? 'Add to the catalogue' : 'Keep my figures'}
+        </Button>
+      </form>
+    </Dialog>
+  );
+}

@@ -1,0 +1,108 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import { pairMatrix, type PairCell } from '@/core/assess/pairMatrix';
+import { commonName } from '@/core/model/catalogue';
+import { classes } from '@/ui/classes';
+import { Empty } from '@/ui/Screen';
+import { SEVERITY_WORDS, SeverityMark } from '@/ui/SeverityMark';
+import type { useStock } from './useStock';
+
+/** Who with whom: a square of marks, and the reasons of the one that is looked at. */
+export function CompanyPart({ stock }: { readonly stock: ReturnType<typeof useStock> }) {
+  const { assessment, colours } = stock;
+  const matrix = useMemo(() => pairMatrix(assessment), [assessment]);
+  const [at, setAt] = useState<readonly [number, number]>([0, 0]);
+  const names = assessment.context.kinds.map((kind) => commonName(kind.profile));
+  if (names.length === 0) return <Empty>List two kinds: here you see what is said of them together.</Empty>;
+  const cell: PairCell | undefined = matrix[at[0]]?.[at[1]] ?? matrix[0]?.[0];
+  const nameOf = (id: string): string =>
+    names[assessment.context.kinds.findIndex((kind) => kind.profile.id === id)] ?? id;
+  return (
+    <div className="grid gap-6 lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
+      <div className="overflow-x-auto">
+        <table className="border-collapse">
+          <caption className="sr-only">Who with whom, worst finding of each pair</caption>
+          <thead>
+            <tr>
+              <th className="sr-only">Kind</th>
+              {names.map((name) => (
+                <th key={name} scope="col" className="h-28 w-9 align-bottom text-[12px] font-medium">
+                  <span className="block max-h-28 rotate-180 overflow-hidden py-1 whitespace-nowrap [writing-mode:vertical-rl]">
+                    {name}
+                  </span>
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {matrix.map((row, i) => (
+              <tr key={names[i]}>
+                <th scope="row" className="max-w-44 truncate pr-2 text-left text-[13px] font-medium">
+                  <span
+                    className="mr-1.5 inline-block size-2.5"
+                    style={{ background: colours.get(row[0]?.a ?? '') }}
+                    aria-hidden="true"
+                  />
+                  {names[i]}
+                </th>
+                {row.map((one, j) => (
+                  <td key={names[j]} className={classes('border border-line p-0', i === j && 'bg-water')}>
+                    <button
+                      type="button"
+                      className={classes(
+                        'grid h-9 w-9 place-items-center',
+                        at[0] === i && at[1] === j && 'outline-2 -outline-offset-2 outline-deep',
+                      )}
+                      aria-label={`${names[i]}${i === j ? ' by itself' : ` with ${names[j]}`}: ${one.severity ? SEVERITY_WORDS[one.severity] : 'nothing to say'}${one.contested ? ', contested' : ''}`}
+                      onPointerEnter={() => setAt([i, j])}
+                      onFocus={() => setAt([i, j])}
+                      onClick={() => setAt([i, j])}
+                    >
+                      {one.severity ? (
+                        <SeverityMark severity={one.severity} bare />
+                      ) : (
+                        <span aria-hidden="true" className="text-line">
+                          ·
+                        </span>
+                      )}
+                    </button>
+                  </td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <div aria-live="polite" className="min-h-40 border-l border-line pl-4">
+        {cell && (
+          <>
+            <h2 className="mb-1 font-semibold">
+              {cell.a === cell.b
+                ? `${nameOf(cell.a)}, by itself`
+                : `${nameOf(cell.a)} with ${nameOf(cell.b)}`}
+            </h2>
+            {cell.findings.length === 0 && (
+              <p className="text-slate">Nothing speaks against it, nothing needs saying.</p>
+            )}
+            <ul>
+              {cell.findings.map((finding) => (
+                <li
+                  key={`${finding.rule}${finding.text}`}
+                  className="grid grid-cols-[4rem_1fr] items-start gap-1 border-b border-line py-1"
+                >
+                  <SeverityMark severity={finding.severity} />
+                  <span>
+                    {finding.from && <span className="fig mr-1 text-slate">from {finding.from}</span>}
+                    {finding.text}
+                    {finding.contested && <span className="text-slate"> Contested.</span>}
+                  </span>
+                </li>
+              ))}
+            </ul>
+          </>
+        )}
+      </div>
+    </div>
+  );
+}

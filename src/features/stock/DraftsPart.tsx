@@ -1,0 +1,247 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import { assess, type Assessment } from '@/core/assess/assess';
+import { roomPlan } from '@/core/assess/roomPlan';
+import { whatItAdds } from '@/core/assess/whatItAdds';
+import type { DraftGroup } from '@/core/journal/documents';
+import type { DocumentId } from '@/core/model/ids';
+import type { Finding } from '@/core/rules/finding';
+import { countOf, figure, list } from '@/core/rules/words';
+import { newId } from '@/session/browserStamp';
+import { useCatalogue } from '@/session/react/RoomProvider';
+import { putChange, useCommands } from '@/session/react/useCommands';
+import { draftId, useDrafts, useResidents, type DraftView, type TankView } from '@/session/react/useTanks';
+import { todayIso } from '@/session/today';
+import { Button } from '@/ui/Button';
+import { INPUT, SelectField } from '@/ui/Field';
+import { Empty, Section } from '@/ui/Screen';
+import { SeverityMark, VerdictMark } from '@/ui/SeverityMark';
+import { Cell, Row, Table } from '@/ui/Table';
+
+/** A line of text that is kept when the keeper leaves it. */
+function Words({
+  label,
+  value,
+  needed = false,
+  onKeep,
+}: {
+  readonly label: string;
+  readonly value: string;
+  readonly needed?: boolean;
+  readonly onKeep: (text: string) => void;
+}) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const leave = (): void => {
+    const text = typed?.trim();
+    if (text !== undefined && text !== value && !(needed && text === '')) onKeep(text);
+    setTyped(null);
+  };
+  return (
+    <input
+      aria-label={label}
+      className={INPUT}
+      maxLength={500}
+      value={typed ?? value}
+      onChange={(event) => setTyped(event.target.value)}
+      onBlur={leave}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') leave();
+        if (event.key === 'Escape') setTyped(null);
+      }}
+    />
+  );
+}
+
+interface Judged {
+  readonly draft: DraftView;
+  readonly assessment: Assessment;
+}
+
+function useJudged(tank: TankView, drafts: readonly DraftView[]): readonly Judged[] {
+  const catalogue = useCatalogue();
+  const residents = useResidents(tank.id);
+  return useMemo(
+    () =>
+      drafts.map((draft) => ({
+        draft,
+        assessment: assess(
+          roomPlan(tank.body, residents, draft.body.groups, catalogue, todayIso()),
+          catalogue,
+          todayIso(),
+        ),
+      })),
+    [drafts, tank.body, residents, catalogue],
+  );
+}
+
+function Differences({ title, findings }: { readonly title: string; readonly findings: readonly Finding[] }) {
+  return (
+    <Section title={title}>
+      {findings.length === 0 ? (
+        <p className="text-slate">Nothing that the other does not have.</p>
+      ) : (
+        <ul>
+          {findings.map((finding) => (
+            <li
+              key={finding.rule + finding.text}
+              className="grid grid-cols-[4rem_1fr] gap-1 border-b border-line py-1"
+            >
+              <SeverityMark severity={finding.severity} />
+              <span>{finding.text}</span>
+            </li>
+          ))}
+        </ul>
+      )}
+    </Section>
+  );
+}
+
+function Compare({ judged }: { readonly judged: readonly Judged[] }) {
+  const catalogue = useCatalogue();
+  const [left, setLeft] = useState(judged[0]?.draft.id ?? '');
+  const [right, setRight] = useState(judged[1]?.draft.id ?? '');
+  const one = judged.find((each) => each.draft.id === left) ?? judged[0];
+  const two = judged.find((each) => each.draft.id === right) ?? judged[1];
+  if (!one || !two) return null;
+  const { brings, settles } = whatItAdds(one.assessment, two.assessment);
+  const kinds = ({ draft }: Judged): string =>
+    list(
+      draft.body.groups.flatMap(({ group }) => {
+        const profile = catalogue.byId.get(group.species);
+        return profile ? [countOf(group.count, profile)] : [];
+      }),
+    ) || 'nobody new';
+  const pick = (label: string, value: string, onPick: (id: DocumentId) => void) => (
+    <SelectField label={label} value={value} onChange={(event) => onPick(event.target.value as DocumentId)}>
+      {judged.map(({ draft }) => (
+        <option key={draft.id} value={draft.id}>
+          {draft.body.name}
+        </option>
+      ))}
+    </SelectField>
+  );
+  return (
+    <Section title="Two side by side">
+      <div className="grid gap-6 sm:grid-cols-2">
+        {(
+          [
+            [one, setLeft, 'This list'],
+            [two, setRight, 'With this one'],
+          ] as const
+        ).map(([judgedOne, set, label]) => (
+          <div key={label} className="flex flex-col gap-2">
+            {pick(label, judgedOne.draft.id, set)}
+            <VerdictMark verdict={judgedOne.assessment.verdict} />
+            <p>{kinds(judgedOne)}.</p>
+            <p className="fig text-slate">
+              {figure(judgedOne.assessment.context.load.nitrateMgLWeek)} mg/L nitrate a week when grown
+            </p>
+          </div>
+        ))}
+        <Differences title={`Only with ${one.draft.body.name}`} findings={settles} />
+        <Differences title={`Only with ${two.draft.body.name}`} findings={brings} />
+      </div>
+    </Section>
+  );
+}
+
+/** Several draft lists for a tank: kept side by side, compared, one of them gone by. */
+export function DraftsPart({ tank }: { readonly tank: TankView }) {
+  const { run } = useCommands();
+  const drafts = useDrafts(tank.id);
+  const judged = useJudged(tank, drafts);
+  const put = (id: DocumentId, body: DraftView['body'] | null) => putChange('draft', id, body);
+  const fresh = (): DocumentId => `draft-${tank.id}-${newId<string>()}` as DocumentId;
+  const copies = (groups: readonly DraftGroup[]): DraftGroup[] =>
+    groups.map((entry) => ({ ...entry, key: newId<string>() }));
+  const swap = (draft: DraftView): void => {
+    const main = drafts.find((one) => one.main);
+    void run(`The tank goes by ${draft.body.name}`, [
+      put(draftId(tank.id), draft.body),
+      put(draft.id, main ? main.body : null),
+    ]);
+  };
+  if (drafts.length === 0)
+    return <Empty>List some fish first; then keep the list as it is, and try another beside it.</Empty>;
+  return (
+    <div className="flex max-w-[72rem] flex-col gap-5">
+      <Table
+        caption="Draft lists"
+        heads={[
+          'List',
+          { name: 'Verdict' },
+          { name: 'Groups', figures: true },
+          'Note',
+          { name: 'What to do with it', hidden: true },
+        ]}
+      >
+        {judged.map(({ draft, assessment }) => (
+          <Row key={draft.id}>
+            <Cell>
+              <Words
+                label={`Name of ${draft.body.name}`}
+                needed
+                value={draft.body.name}
+                onKeep={(name) => void run('List named', [put(draft.id, { ...draft.body, name })], true)}
+              />
+            </Cell>
+            <Cell>
+              <VerdictMark verdict={assessment.verdict} small />
+            </Cell>
+            <Cell figures>{draft.body.groups.length}</Cell>
+            <Cell>
+              <Words
+                label={`Note on ${draft.body.name}`}
+                value={draft.body.note ?? ''}
+                onKeep={(note) => void run('Note kept', [put(draft.id, { ...draft.body, note })], true)}
+              />
+            </Cell>
+            <Cell>
+              <span className="flex flex-wrap justify-end gap-1">
+                {draft.main ? (
+                  <span className="self-center pr-2 text-[13px] text-slate">the tank goes by this one</span>
+                ) : (
+                  <Button onClick={() => swap(draft)}>Go by this one</Button>
+                )}
+                <Button
+                  onClick={() =>
+                    void run(`Copied ${draft.body.name}`, [
+                      put(fresh(), {
+                        ...draft.body,
+                        name: `${draft.body.name}, copy`,
+                        groups: copies(draft.body.groups),
+                      }),
+                    ])
+                  }
+                >
+                  Copy
+                </Button>
+                {!draft.main && (
+                  <Button
+                    tone="quiet"
+                    onClick={() => void run(`Removed ${draft.body.name}`, [put(draft.id, null)])}
+                  >
+                    Remove
+                  </Button>
+                )}
+              </span>
+            </Cell>
+          </Row>
+        ))}
+      </Table>
+      <div>
+        <Button
+          onClick={() =>
+            void run('New empty list', [
+              put(fresh(), { tank: tank.id, name: `List ${drafts.length + 1}`, groups: [] }),
+            ])
+          }
+        >
+          New empty list
+        </Button>
+      </div>
+      {judged.length > 1 && <Compare judged={judged} />}
+    </div>
+  );
+}

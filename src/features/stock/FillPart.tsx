@@ -1,0 +1,178 @@
+'use client';
+
+import { useMemo } from 'react';
+import { fillReport, type FillReport, type RoutineOutlook } from '@/core/assess/fillReport';
+import { commonName } from '@/core/model/catalogue';
+import { figure } from '@/core/rules/words';
+import { useCatalogue } from '@/session/react/RoomProvider';
+import { Empty, Section } from '@/ui/Screen';
+import { Cell, Row, Table } from '@/ui/Table';
+import type { useStock } from './useStock';
+
+const percent = (share: number): string => `${Math.round(share * 100)} %`;
+const FULL_SHARE = 2;
+
+/** How full a school calls it: a line against a mark at full. */
+function Measure({ share }: { readonly share: number }) {
+  return (
+    <svg viewBox="0 0 200 10" className="h-2.5 w-full min-w-24" preserveAspectRatio="none" aria-hidden="true">
+      <rect x={0} y={3} width={200} height={4} fill="var(--water)" />
+      <rect
+        x={0}
+        y={3}
+        width={(Math.min(share, FULL_SHARE) / FULL_SHARE) * 200}
+        height={4}
+        fill={share > 1 ? 'var(--buoy)' : 'var(--deep)'}
+      />
+      <line x1={100} x2={100} y1={0} y2={10} stroke="var(--ink)" strokeWidth={1} />
+    </svg>
+  );
+}
+
+function Schools({ report }: { readonly report: FillReport }) {
+  const { length, surface, nitrate, floor } = report.schools;
+  const rows = [
+    [
+      'Nitrate budget',
+      nitrate.mgLWeek / nitrate.budget,
+      `${figure(nitrate.mgLWeek)} of ${nitrate.budget} mg/L a week`,
+      'the only one that can be measured and corrected',
+    ],
+    [
+      'Length rule',
+      length.cm / Math.max(1, length.allowsCm),
+      `${Math.round(length.cm)} of ${Math.round(length.allowsCm)} cm of fish`,
+      'an inch of fish to a US gallon of net water',
+    ],
+    [
+      'Surface rule',
+      surface.cm / Math.max(1, surface.allowsCm),
+      `${Math.round(surface.cm)} of ${Math.round(surface.allowsCm)} cm of fish`,
+      'an inch of fish to twelve square inches',
+    ],
+    [
+      'Floor rule',
+      floor.heldCm2 / Math.max(1, floor.footprintCm2),
+      `${Math.round(floor.heldCm2)} of ${Math.round(floor.footprintCm2)} cm² held`,
+      'ground that holders claim against the footprint',
+    ],
+  ] as const;
+  return (
+    <Table
+      caption="How full, by school"
+      heads={[
+        'School',
+        { name: 'Fill', figures: true },
+        'Full is the mark',
+        'From',
+        { name: 'What it is', wide: true },
+      ]}
+    >
+      {rows.map(([name, share, from, what]) => (
+        <Row key={name}>
+          <Cell>{name}</Cell>
+          <Cell figures>{percent(share)}</Cell>
+          <Cell>
+            <Measure share={share} />
+          </Cell>
+          <Cell>
+            <span className="fig">{from}</span>
+          </Cell>
+          <Cell wide>
+            <span className="text-slate">{what}</span>
+          </Cell>
+        </Row>
+      ))}
+    </Table>
+  );
+}
+
+const weeks = ({ weeksToLimit }: RoutineOutlook): string =>
+  weeksToLimit === null ? 'never' : weeksToLimit === 0 ? 'past it already' : `${figure(weeksToLimit)} weeks`;
+
+function Routines({ report }: { readonly report: FillReport }) {
+  return (
+    <Table
+      caption="Routines of water changes compared"
+      heads={[
+        'Routine',
+        { name: 'After a change', figures: true },
+        { name: 'Before it, the peak', figures: true },
+        { name: `Until ${report.limitMgL} mg/L if changes stop`, figures: true },
+      ]}
+    >
+      {report.outlooks.map((outlook, index) => (
+        <Row key={`${outlook.routine.fraction}/${outlook.routine.everyDays}`}>
+          <Cell>
+            {percent(outlook.routine.fraction)} every {figure(outlook.routine.everyDays)} days
+            {index === 0 ? ', as here' : ''}
+          </Cell>
+          <Cell figures>{figure(outlook.after)} mg/L</Cell>
+          <Cell figures>{figure(outlook.before)} mg/L</Cell>
+          <Cell figures>{weeks(outlook)}</Cell>
+        </Row>
+      ))}
+    </Table>
+  );
+}
+
+/** How full the tank is by every school, what each kind adds, and what routines make of it. */
+export function FillPart({ stock }: { readonly stock: ReturnType<typeof useStock> }) {
+  const catalogue = useCatalogue();
+  const report = useMemo(() => fillReport(stock.assessment), [stock.assessment]);
+  if (report.lines.length === 0)
+    return <Empty>List some fish: here you see how full they make the tank.</Empty>;
+  return (
+    <div className="flex max-w-[72rem] flex-col gap-5">
+      <Schools report={report} />
+      <Section
+        title="Two routines beside yours"
+        aside={`tap ${figure(report.tapMgL)} mg/L; plants are taken to use ${percent(report.plantShare)}, a rough figure`}
+      >
+        <Routines report={report} />
+        <p className="mt-1 text-[12px] text-slate">
+          After = tap + g (1 − f) / f, before = tap + g / f, with g made between two changes and f the share
+          changed.
+        </p>
+      </Section>
+      <Section
+        title="Where it comes from"
+        aside="at the lengths they are judged at; an estimate until you measure"
+      >
+        <Table
+          caption="What each kind adds"
+          heads={[
+            'Kind',
+            { name: 'Number', figures: true },
+            { name: 'Mass', figures: true },
+            { name: 'Food a day', figures: true },
+            { name: 'Nitrate a week', figures: true },
+            { name: 'Ground held', figures: true, wide: true },
+          ]}
+        >
+          {[...report.lines]
+            .sort((a, b) => b.nitrateMgLWeek - a.nitrateMgLWeek)
+            .map((line) => {
+              const profile = catalogue.byId.get(line.species);
+              return (
+                <Row key={line.species}>
+                  <Cell>{profile ? commonName(profile) : line.species}</Cell>
+                  <Cell figures>{line.count}</Cell>
+                  <Cell figures>{line.massG < 10 ? line.massG.toFixed(1) : Math.round(line.massG)} g</Cell>
+                  <Cell figures>{line.feedGDay.toFixed(2)} g</Cell>
+                  <Cell figures>{line.nitrateMgLWeek.toFixed(2)} mg/L</Cell>
+                  <Cell figures wide>
+                    {line.heldCm2 > 0 ? `${Math.round(line.heldCm2)} cm²` : '–'}
+                  </Cell>
+                </Row>
+              );
+            })}
+        </Table>
+        <p className="mt-1 text-[12px] text-slate">
+          Mass = a L^b by body shape (Le Cren 1951); food by activity and warmth, from memory; nitrogen = food
+          × protein × 0.092 (Timmons and Ebeling); nitrate = 4.427 × nitrogen.
+        </p>
+      </Section>
+    </div>
+  );
+}

@@ -1,0 +1,183 @@
+'use client';
+
+import { format, parse } from 'date-fns';
+import { Slider } from 'radix-ui';
+import { useMemo, useState } from 'react';
+import { isBad } from '@/core/assess/whatItAdds';
+import { addMonths } from '@/core/growth/months';
+import { lengthAfterMonths } from '@/core/growth/speciesGrowth';
+import type { TankView } from '@/session/react/useTanks';
+import { todayIso } from '@/session/today';
+import { GlassFront } from '@/ui/GlassFront';
+import { Caution, Empty, Section } from '@/ui/Screen';
+import { VerdictMark } from '@/ui/SeverityMark';
+import { AddSpecies } from './AddSpecies';
+import { FindingItem } from './FindingItem';
+import { StockTable } from './StockTable';
+import type { useStock } from './useStock';
+import { WaterWindows } from './WaterWindows';
+
+/** Nobody plans further ahead on a slider; profiles that grow longer are cut here. */
+const FURTHEST_MONTHS = 60;
+
+const monthWords = (month: string): string => format(parse(month, 'yyyy-MM', new Date()), 'MMMM yyyy');
+
+function DateSlider({
+  months,
+  last,
+  onChange,
+}: {
+  readonly months: number;
+  readonly last: number;
+  readonly onChange: (months: number) => void;
+}) {
+  const month = addMonths(todayIso(), months);
+  return (
+    <div className="no-print flex items-center gap-3">
+      <span className="text-[12px] text-slate">today</span>
+      <Slider.Root
+        className="relative flex h-7 flex-1 touch-none items-center"
+        value={[months]}
+        max={last}
+        step={1}
+        onValueChange={([value = 0]) => onChange(value)}
+      >
+        <Slider.Track className="relative h-[3px] grow bg-line">
+          <Slider.Range className="absolute h-full bg-deep" />
+        </Slider.Track>
+        <Slider.Thumb
+          aria-label="Month shown"
+          aria-valuetext={monthWords(month)}
+          className="block size-5 border-2 border-deep bg-panel"
+        />
+      </Slider.Root>
+      <span className="text-[12px] text-slate">grown</span>
+      <span className="fig w-36 text-right">{months === 0 ? 'today' : monthWords(month)}</span>
+    </div>
+  );
+}
+
+/** The stock list: the glass, the list, the verdict with its reasons and fixes. */
+export function ListPart({
+  tank,
+  stock,
+}: {
+  readonly tank: TankView;
+  readonly stock: ReturnType<typeof useStock>;
+}) {
+  const { lines, assessment } = stock;
+  const [months, setMonths] = useState(0);
+  const [lit, setLit] = useState<string | null>(null);
+  const last = Math.min(
+    FURTHEST_MONTHS,
+    Math.max(12, ...lines.map((line) => line.profile.size.monthsToGrown)),
+  );
+  const month = addMonths(todayIso(), months);
+  const groups = useMemo(
+    () =>
+      lines.map((line) => ({
+        key: line.key,
+        profile: line.profile,
+        count: line.count,
+        lengthCm: lengthAfterMonths(line.profile, line.lengthCm, months),
+        colour: line.colour,
+        planned: line.listed !== null,
+      })),
+    [lines, months],
+  );
+  const { lengthCm, heightCm, waterLineCm = heightCm, substrateCm = 0, lid = true } = tank.body.tank;
+  const counted = assessment.findings.filter((finding) => isBad(finding));
+  const notes = assessment.findings.filter((finding) => finding.severity === 'note');
+  const good = assessment.findings.filter((finding) => finding.severity === 'good');
+  const lightSpecies = (species: readonly string[]): void =>
+    setLit(lines.find((line) => line.profile.id === species[0])?.key ?? null);
+  const item = (finding: (typeof counted)[number]) => (
+    <FindingItem
+      key={`${finding.rule}${finding.species.join()}${finding.text}`}
+      finding={finding}
+      canDo={stock.canDo}
+      onFix={stock.doFix}
+      onLight={lightSpecies}
+      later={finding.from !== null && finding.from > month}
+    />
+  );
+
+  return (
+    <div className="grid gap-6 lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
+      <div className="flex min-w-0 flex-col gap-3">
+        <GlassFront
+          tank={{ lengthCm, heightCm, waterLineCm, substrateCm }}
+          lid={lid}
+          groups={groups}
+          lit={lit}
+          className="max-h-60 w-full"
+          label={`${tank.body.name} from the front at true scale with ${lines.map((line) => `${line.count} ${line.profile.commonNames[0]}`).join(', ') || 'nobody in it'}`}
+        />
+        <DateSlider months={months} last={last} onChange={setMonths} />
+        <AddSpecies tank={tank} stock={stock} />
+        {lines.length > 0 ? (
+          <StockTable tank={tank.id} stock={stock} onLight={setLit} />
+        ) : (
+          <Empty>
+            Nobody lives here and nobody is listed. Type a name above: you see what a kind would do here
+            before you list it.
+          </Empty>
+        )}
+        {lines.length > 0 && (
+          <Section
+            title="Water windows"
+            aside="bar: what a kind stands; band: what all share; line: the tank"
+          >
+            <WaterWindows assessment={assessment} colours={stock.colours} />
+          </Section>
+        )}
+      </div>
+      <div className="min-w-0">
+        {lines.length > 0 && (
+          <>
+            <div id="verdict" className="mb-1 flex items-baseline justify-between gap-2" aria-live="polite">
+              <span className="flex items-baseline gap-2">
+                <VerdictMark verdict={assessment.verdict} />
+                {assessment.worseFrom && (
+                  <span className="text-[13px] text-slate">
+                    from <span className="fig">{assessment.worseFrom}</span>; today{' '}
+                    <VerdictMark verdict={assessment.today} small />
+                  </span>
+                )}
+              </span>
+              <span className="text-[12px] text-slate">
+                {counted.length} to settle, {notes.length} to note,{' '}
+                <span className="fig">{assessment.context.load.nitrateMgLWeek.toFixed(0)}</span> mg/L nitrate
+                a week when grown
+              </span>
+            </div>
+            <Caution>
+              Fish differ one by one. “Fits” is no promise: watch them, and keep the way out ready.
+            </Caution>
+            <ul className="mt-2" data-testid="findings">
+              {counted.map(item)}
+            </ul>
+            {good.length > 0 && (
+              <details className="mt-2">
+                <summary className="cursor-pointer text-slate">What is right ({good.length})</summary>
+                <ul>{good.map(item)}</ul>
+              </details>
+            )}
+            {assessment.assumed.length > 0 && (
+              <details className="mt-2">
+                <summary className="cursor-pointer text-slate">
+                  Taken for granted ({assessment.assumed.length})
+                </summary>
+                <ul className="fig text-[12px] text-slate">
+                  {assessment.assumed.map((line) => (
+                    <li key={line}>{line}</li>
+                  ))}
+                </ul>
+              </details>
+            )}
+          </>
+        )}
+      </div>
+    </div>
+  );
+}

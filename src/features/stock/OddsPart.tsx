@@ -1,0 +1,206 @@
+'use client';
+
+import { useState } from 'react';
+import { commonName } from '@/core/model/catalogue';
+import type { SpeciesProfile } from '@/core/model/species';
+import {
+  atLeastChance,
+  expectedSurplus,
+  oddOneOutChance,
+  oneMaleChance,
+  pairChance,
+  ratioChance,
+  smallestPurchase,
+  twoMalesChance,
+} from '@/core/numbers/juveniles';
+import { figure } from '@/core/rules/words';
+import { useCatalogue } from '@/session/react/RoomProvider';
+import { SelectField, TextField } from '@/ui/Field';
+import { Ledger, Section } from '@/ui/Screen';
+import { SpeciesSearch } from '@/ui/SpeciesSearch';
+import type { useStock } from './useStock';
+
+const SURE = [0.5, 0.75, 0.9, 0.95, 0.99];
+const MOST = 200;
+const malesOf = (n: number): string => `${n} ${n === 1 ? 'male' : 'males'}`;
+const femalesOf = (n: number): string => `${n} ${n === 1 ? 'female' : 'females'}`;
+const percent = (chance: number): string =>
+  `${(chance * 100).toFixed(chance > 0.995 || chance < 0.005 ? 1 : 0)} %`;
+const whole = (text: string, most: number): number | null => {
+  const value = Number(text);
+  return text.trim() !== '' && Number.isInteger(value) && value >= 0 && value <= most ? value : null;
+};
+
+/** What a kind usually wants, for the fields to begin with. */
+const usual = (profile: SpeciesProfile | undefined) => {
+  const ratio = profile?.company.femalesPerMale ?? 1;
+  return {
+    males: 1,
+    females: Math.max(1, Math.ceil(ratio)),
+    bought: Math.max(2, profile?.company.comfortableGroup ?? 6),
+  };
+};
+
+function Answers({
+  n,
+  p,
+  males,
+  females,
+  sure,
+  profile,
+}: {
+  readonly n: number;
+  readonly p: number;
+  readonly males: number;
+  readonly females: number;
+  readonly sure: number;
+  readonly profile: SpeciesProfile | undefined;
+}) {
+  const wanted = { males, females };
+  const buy = smallestPurchase(sure, p, wanted);
+  const over = expectedSurplus(n, p, wanted);
+  const overBought = buy === null ? null : expectedSurplus(buy, p, wanted);
+  const ratio = profile?.company.femalesPerMale ?? null;
+  const avoid = profile?.company.badNumbers ?? [];
+  const name = profile ? commonName(profile) : 'this kind';
+  return (
+    <div className="grid gap-6 lg:grid-cols-2">
+      <Section title={`Of ${n} that nobody can sex`} aside="binomial, exact">
+        <Ledger
+          rows={[
+            ['At least one of each sex', percent(pairChance(n, p))],
+            [
+              `At least ${malesOf(wanted.males)} and ${femalesOf(wanted.females)}`,
+              percent(atLeastChance(n, p, wanted)),
+            ],
+            ['Exactly one male', percent(oneMaleChance(n, p))],
+            ['Exactly two males, who watch only each other', percent(twoMalesChance(n, p))],
+            ['Sexes that do not pair off evenly', percent(oddOneOutChance(n, p))],
+            ...(ratio === null
+              ? []
+              : ([
+                  [`${figure(ratio)} females or more to each male`, percent(ratioChance(n, p, ratio))],
+                ] as const)),
+          ]}
+        />
+        {avoid.includes(n) && (
+          <p className="mt-2 text-lamp">
+            {n} is a number to avoid with {name} ({avoid.join(', ')}).
+          </p>
+        )}
+      </Section>
+      <Section
+        title={`To be ${percent(sure)} sure of ${malesOf(wanted.males)} and ${femalesOf(wanted.females)}`}
+      >
+        {buy === null ? (
+          <p>No purchase of up to {MOST} gives that.</p>
+        ) : (
+          <>
+            <p className="text-[16px]">
+              Buy <strong className="fig">{buy}</strong>.
+            </p>
+            <p className="mt-1">
+              On average <span className="fig">{figure(overBought?.males ?? 0)}</span> males and{' '}
+              <span className="fig">{figure(overBought?.females ?? 0)}</span> females are left over then. Say
+              now where they go: the surplus needs a taker before it fights.
+            </p>
+          </>
+        )}
+        <p className="mt-2 text-slate">
+          With {n} bought, <span className="fig">{figure(over.males)}</span> males and{' '}
+          <span className="fig">{figure(over.females)}</span> females are left over on average.
+        </p>
+        {profile?.company.sexedFromCm ? (
+          <p className="mt-2 text-slate">
+            Sexes of {name} can be told from about {figure(profile.company.sexedFromCm)} cm.
+          </p>
+        ) : null}
+      </Section>
+    </div>
+  );
+}
+
+/** How many unsexed juveniles to buy, and what is left over. */
+export function OddsPart({ stock }: { readonly stock: ReturnType<typeof useStock> }) {
+  const catalogue = useCatalogue();
+  const [profile, setProfile] = useState<SpeciesProfile | undefined>(
+    () => stock.lines.find((line) => line.listed)?.profile ?? stock.lines[0]?.profile,
+  );
+  const first = usual(profile);
+  const [bought, setBought] = useState(String(first.bought));
+  const [males, setMales] = useState(String(first.males));
+  const [females, setFemales] = useState(String(first.females));
+  const [sure, setSure] = useState(0.9);
+  const [share, setShare] = useState('50');
+  const take = (next: SpeciesProfile): void => {
+    const fresh = usual(next);
+    setProfile(next);
+    setBought(String(fresh.bought));
+    setMales(String(fresh.males));
+    setFemales(String(fresh.females));
+  };
+  const n = whole(bought, MOST);
+  const m = whole(males, MOST);
+  const f = whole(females, MOST);
+  const p = whole(share, 100);
+  const wrong = (value: number | null, most: number): string | undefined =>
+    value === null ? `A whole number from 0 to ${most}` : undefined;
+  return (
+    <div className="flex max-w-[64rem] flex-col gap-4">
+      <p className="max-w-[84ch] text-slate">
+        Juveniles come unsexed, each a male with the same chance. What are the odds of the group you want, and
+        how many do you have to buy?
+      </p>
+      <div className="grid gap-3 lg:grid-cols-[18rem_1fr]">
+        <div>
+          <SpeciesSearch catalogue={catalogue} label="Kind" onPick={take} />
+          {profile && <p className="mt-1 font-medium">{commonName(profile)}</p>}
+        </div>
+        <div className="grid grid-cols-2 gap-2 sm:grid-cols-5">
+          <TextField
+            label="Bought"
+            inputMode="numeric"
+            value={bought}
+            error={wrong(n, MOST)}
+            onChange={(event) => setBought(event.target.value)}
+          />
+          <TextField
+            label="Males wanted"
+            inputMode="numeric"
+            value={males}
+            error={wrong(m, MOST)}
+            onChange={(event) => setMales(event.target.value)}
+          />
+          <TextField
+            label="Females wanted"
+            inputMode="numeric"
+            value={females}
+            error={wrong(f, MOST)}
+            onChange={(event) => setFemales(event.target.value)}
+          />
+          <SelectField
+            label="How sure"
+            value={sure}
+            onChange={(event) => setSure(Number(event.target.value))}
+          >
+            {SURE.map((one) => (
+              <option key={one} value={one}>
+                {percent(one)}
+              </option>
+            ))}
+          </SelectField>
+          <TextField
+            label="Males among young, %"
+            inputMode="numeric"
+            value={share}
+            error={wrong(p, 100)}
+            onChange={(event) => setShare(event.target.value)}
+          />
+        </div>
+      </div>
+      {n !== null && m !== null && f !== null && p !== null && (
+        <Answers n={n} p={p / 100} males={m} females={f} sure={sure} profile={profile} />
+      )}
+    </div>
+  );
+}

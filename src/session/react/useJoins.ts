@@ -1,0 +1,66 @@
+'use client';
+
+import { wrap, type Remote } from 'comlink';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import type { JoinEffect } from '@/core/assess/joinEffects';
+import { roomPlan } from '@/core/assess/roomPlan';
+import type { DraftGroup } from '@/core/journal/documents';
+import type { Resident } from '@/core/journal/room';
+import { keeperSpeciesOf } from '@/core/model/keeperSpecies';
+import { todayIso } from '../today';
+import type { JoinsWork } from '../workers/joins.worker';
+import { useCatalogue, useRoomState } from './RoomProvider';
+import type { TankView } from './useTanks';
+
+interface Joins {
+  /** Null until the first answer. */
+  readonly effects: readonly JoinEffect[] | null;
+  /** Milliseconds that the last answer took, there and back. */
+  readonly tookMs: number | null;
+  readonly failed: boolean;
+}
+
+/** What every kind of the catalogue would bring to a tank, worked out beside the screen. */
+export function useJoins(
+  tank: TankView,
+  residents: readonly Resident[],
+  listed: readonly DraftGroup[],
+): Joins {
+  const catalogue = useCatalogue();
+  const documents = useRoomState((state) => state.documents);
+  const own = useMemo(() => keeperSpeciesOf(Object.values(documents)), [documents]);
+  const worker = useRef<{ readonly thread: Worker; readonly remote: Remote<JoinsWork> } | null>(null);
+  const [joins, setJoins] = useState<Joins>({ effects: null, tookMs: null, failed: false });
+
+  useEffect(
+    () => () => {
+      worker.current?.thread.terminate();
+      worker.current = null;
+    },
+    [],
+  );
+
+  useEffect(() => {
+    let late = false;
+    if (!worker.current) {
+      const thread = new Worker(new URL('../workers/joins.worker.ts', import.meta.url), { type: 'module' });
+      worker.current = { thread, remote: wrap<JoinsWork>(thread) };
+    }
+    const started = performance.now();
+    worker.current.remote
+      .joins(roomPlan(tank.body, residents, listed, catalogue, todayIso()), own, todayIso())
+      .then(
+        (effects) => {
+          if (!late) setJoins({ effects, tookMs: performance.now() - started, failed: false });
+        },
+        () => {
+          if (!late) setJoins((before) => ({ ...before, failed: true }));
+        },
+      );
+    return () => {
+      late = true;
+    };
+  }, [tank.body, residents, listed, catalogue, own]);
+
+  return joins;
+}

@@ -1,0 +1,46 @@
+import { FACETS, type Chosen, type FacetName } from '@/core/model/facets';
+import { SelectField } from './Field';
+
+const LABELS: Readonly<Record<FacetName, string>> = {
+  layer: 'Layer',
+  size: 'Size',
+  temper: 'Temper',
+  water: 'Water',
+  region: 'Region',
+  theme: 'Theme',
+  colour: 'Colour',
+  work: 'Useful work',
+  ease: 'Ease of care',
+};
+
+/** One choice a facet, or any. */
+export function FacetFilter({
+  chosen,
+  onChange,
+  narrow = false,
+}: {
+  readonly chosen: Chosen;
+  readonly onChange: (chosen: Chosen) => void;
+  /** In a column beside something else. */
+  readonly narrow?: boolean;
+}) {
+  return (
+    <div className={`grid grid-cols-3 gap-x-2 gap-y-1 sm:grid-cols-5 ${narrow ? '' : 'xl:grid-cols-9'}`}>
+      {(Object.keys(FACETS) as FacetName[]).map((name) => (
+        <SelectField
+          key={name}
+          label={LABELS[name]}
+          value={chosen[name] ?? ''}
+          onChange={(event) => onChange({ ...chosen, [name]: event.target.value })}
+        >
+          <option value="">any</option>
+          {FACETS[name].map((value) => (
+            <option key={value} value={value}>
+              {value}
+            </option>
+          ))}
+        </SelectField>
+      ))}
+    </div>
+  );
+}

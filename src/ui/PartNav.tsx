@@ -1,0 +1,36 @@
+'use client';
+
+import Link from 'next/link';
+import { classes } from './classes';
+
+/** Parts of one screen, each with an address of its own. */
+export function PartNav({
+  label,
+  parts,
+  current,
+  href,
+}: {
+  readonly label: string;
+  readonly parts: readonly (readonly [string, string])[];
+  readonly current: string;
+  readonly href: (part: string) => string;
+}) {
+  return (
+    <nav aria-label={label} className="no-print -mt-2 flex gap-x-4 overflow-x-auto border-b border-line">
+      {parts.map(([id, words]) => (
+        <Link
+          key={id}
+          href={href(id)}
+          scroll={false}
+          aria-current={id === current ? 'page' : undefined}
+          className={classes(
+            'inline-flex min-h-8 items-center border-b-2 whitespace-nowrap',
+            id === current ? 'border-deep font-semibold' : 'border-transparent text-slate hover:text-ink',
+          )}
+        >
+          {words}
+        </Link>
+      ))}
+    </nav>
+  );
+}
