@@ -1,9 +1,11 @@
 import { SHIPPED_SPECIES } from '../src/catalogue';
 import { assess } from '../src/core/assess/assess';
+import { joinEffects } from '../src/core/assess/joinEffects';
 import { buildCatalogue } from '../src/core/model/catalogue';
 import type { PlanFile } from '../src/core/model/plan';
 
 const catalogue = buildCatalogue(SHIPPED_SPECIES);
+const FEW_KINDS = 80;
 
 /** A plan of so many groups, spread over the catalogue, young enough for growth to matter. */
 function planOf(groups: number): PlanFile {
@@ -29,6 +31,33 @@ function median(groups: number, runs = 60): number {
     return performance.now() - start;
   }).sort((a, b) => a - b);
   return times[Math.floor(runs / 2)]!;
+}
+
+/** Median milliseconds of the joining effect of so many kinds beside a plan of so many groups. */
+function joining(groups: number, kinds: number): number {
+  const plan = planOf(groups);
+  const candidates = catalogue.all.slice(0, kinds);
+  const times = Array.from({ length: 9 }, () => {
+    const start = performance.now();
+    joinEffects(plan, catalogue, '2026-11-23', candidates);
+    return performance.now() - start;
+  }).sort((a, b) => a - b);
+  return times[4]!;
+}
+
+/** What every kind would bring: the whole catalogue against 80 kinds, beside 30 groups and beside 5. */
+export function joins() {
+  joining(30, catalogue.all.length);
+  const whole = joining(30, catalogue.all.length);
+  const few = joining(30, FEW_KINDS);
+  const beside5 = joining(5, catalogue.all.length);
+  return {
+    kinds: catalogue.all.length,
+    medianMs: { 'whole, 30 groups': whole, '80 kinds, 30 groups': few, 'whole, 5 groups': beside5 },
+    ratioWholeTo80: Number((whole / few).toFixed(2)),
+    ratio30to5: Number((whole / beside5).toFixed(2)),
+    aim: 'whole catalogue under 150 ms',
+  };
 }
 
 /** Assessments of plans of 5, 20 and 30 groups. */

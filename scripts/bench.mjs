@@ -18,7 +18,7 @@ await build({
   format: 'esm',
   logLevel: 'warning',
 });
-const { assessment } = await import(pathToFileURL(outfile).href);
+const { assessment, joins } = await import(pathToFileURL(outfile).href);
 process.stdout.write(
-  `${JSON.stringify({ assessment: assessment(), firstLoad: firstLoad(), ...(await browserBench()) }, null, 2)}\n`,
+  `${JSON.stringify({ assessment: assessment(), joins: joins(), firstLoad: firstLoad(), ...(await browserBench()) }, null, 2)}\n`,
 );

@@ -20,6 +20,7 @@ const cm = (name: string, lengthCm: number, widthCm: number, heightCm: number): 
 });
 
 export const STANDARD_TANKS: readonly StandardTank[] = [
+  inches('3 US gal', 12, 8, 8),
   inches('5 US gal', 16, 8, 10),
   inches('10 US gal', 20, 10, 12),
   inches('12 US gal long', 36, 9, 9),
@@ -34,6 +35,20 @@ export const STANDARD_TANKS: readonly StandardTank[] = [
   inches('125 US gal', 72, 18, 21),
   inches('150 US gal', 72, 18, 28),
   inches('180 US gal', 72, 24, 25),
+  inches('220 US gal', 72, 24, 30),
+  inches('240 US gal', 96, 24, 24),
+  inches('265 US gal', 84, 24, 30),
+  inches('300 US gal', 96, 24, 30),
+  inches('360 US gal', 96, 30, 30),
+  inches('UK 2 ft', 24, 12, 15),
+  inches('UK 3 ft', 36, 12, 15),
+  inches('UK 4 ft', 48, 15, 18),
+  inches('UK 5 ft', 60, 18, 20),
+  inches('UK 6 ft', 72, 18, 24),
+  inches('UK 6 ft x 2 ft x 2 ft', 72, 24, 24),
+  cm('30 cm cube', 30, 30, 30),
+  cm('45 cm cube', 45, 45, 45),
+  cm('60 cm cube', 60, 60, 60),
   cm('60 x 30 x 30 cm', 60, 30, 30),
   cm('80 x 35 x 40 cm', 80, 35, 40),
   cm('100 x 40 x 50 cm', 100, 40, 50),
@@ -42,4 +57,7 @@ export const STANDARD_TANKS: readonly StandardTank[] = [
   cm('150 x 50 x 60 cm', 150, 50, 60),
   cm('150 x 60 x 60 cm', 150, 60, 60),
   cm('180 x 60 x 60 cm', 180, 60, 60),
+  cm('200 x 60 x 60 cm', 200, 60, 60),
+  cm('240 x 90 x 70 cm', 240, 90, 70),
+  cm('300 x 120 x 70 cm', 300, 120, 70),
 ];

@@ -1,3 +1,4 @@
+import { growthBand } from '../growth/growthBand';
 import type { Assessment, Verdict } from './assess';
 
 /** An assessment as files and the command line hold it. */
@@ -16,6 +17,8 @@ export interface AssessmentAnswer {
     readonly school?: string;
     /** Month it begins; absent when it is true today. */
     readonly from?: string;
+    /** Earliest and latest month, as growth varies; present with `from`. */
+    readonly fromBand?: readonly [string, string];
     readonly fixes: readonly string[];
     readonly source: string;
   }[];
@@ -42,7 +45,9 @@ export function toAnswer(assessment: Assessment): AssessmentAnswer {
       because: finding.because,
       contested: finding.contested,
       ...(finding.school === null ? {} : { school: finding.school }),
-      ...(finding.from === null ? {} : { from: finding.from }),
+      ...(finding.from === null
+        ? {}
+        : { from: finding.from, fromBand: growthBand(assessment.context.month, finding.from) }),
       fixes: finding.fixes.map((fix) => fix.text),
       source: finding.source,
     })),

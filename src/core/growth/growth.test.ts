@@ -1,9 +1,10 @@
 import growth from '@/testing/fixtures/growth.json';
 import { catalogue } from '@/testing/plans';
 import { growthRate, lengthAt } from './lengthAt';
+import { GROWTH_SPREAD, growthBand, lengthBand } from './growthBand';
 import { lengthsByMonth } from './lengthsByMonth';
 import { addMonths, monthsBetween } from './months';
-import { lengthAfterMonths, monthsUntilLength } from './speciesGrowth';
+import { lengthAfterMonths, monthsUntilLength, speciesRate } from './speciesGrowth';
 
 describe('lengthAt', () => {
   it('F50, common practice: 5.5 cm to 16.5 cm in a year toward 25 cm gives K of 0.83 a year', () => {
@@ -59,5 +60,22 @@ describe('months', () => {
     expect(addMonths('2026-11-23', 13)).toBe('2027-12');
     expect(addMonths('2026-03', -4)).toBe('2025-11');
     expect(monthsBetween('2026-11', '2027-02')).toBe(3);
+  });
+});
+
+describe('growthBand', () => {
+  it('holds the month, and is as wide as faster and slower growth make it', () => {
+    expect(growthBand('2026-11', '2027-09')).toEqual(['2027-06', '2028-02']);
+    const angel = catalogue.byId.get('pterophyllum-scalare')!;
+    // The same length reached with a rate that is 1.3 times or 0.7 times as high.
+    const rate = speciesRate(angel);
+    const months = (k: number) => (-Math.log((15 - 7.5) / (15 - 3.5)) / k) * 12;
+    expect(months(rate) / months(rate * (1 + GROWTH_SPREAD))).toBeCloseTo(1 + GROWTH_SPREAD, 12);
+  });
+  it('gives lengths in order', () => {
+    const angel = catalogue.byId.get('pterophyllum-scalare')!;
+    const [least, most] = lengthBand((months) => lengthAfterMonths(angel, 3.5, months), 6);
+    expect(least).toBeLessThan(lengthAfterMonths(angel, 3.5, 6));
+    expect(most).toBeGreaterThan(lengthAfterMonths(angel, 3.5, 6));
   });
 });

@@ -3,6 +3,7 @@ import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { begins, maturesInMonths } from './maturity';
 import type { Rule } from './rule';
+import { concernedKinds } from './pairs';
 import { The, plural, the } from './words';
 
 /** A guarding pair keeps others out of so many times its held ground; common practice speaks of half the tank. */
@@ -79,5 +80,9 @@ function multiplies(kind: PlannedKind, context: RuleContext): readonly Finding[]
 export const breeding: Rule = {
   name: 'breeding',
   judge: (context) =>
-    context.kinds.flatMap((kind) => [...guardingPair(kind, context), ...multiplies(kind, context)]),
+    // A newcomer changes what is said of another only when it is its first company.
+    concernedKinds(context, () => context.kinds.length === 2).flatMap((kind) => [
+      ...guardingPair(kind, context),
+      ...multiplies(kind, context),
+    ]),
 };

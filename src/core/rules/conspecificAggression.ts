@@ -6,7 +6,7 @@ import { finding, type Finding, type Severity } from './finding';
 import { holdersOf, type Holders } from './ground';
 import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
-import { plural, capital } from './words';
+import { capital, figure, plural } from './words';
 
 /** Kinds that only spar want a corner each; from two on they fight for it, at three to the death. */
 const SPARS = 1;
@@ -17,11 +17,34 @@ const CROWDED = 2;
 /** A pair and nobody else needs no company to spread its temper over. */
 const PAIR = 2;
 
+/** Cichlids that grow up together get on better (fact of the trade, common practice); killers of their kind do not. */
+const grownTogether = (kind: PlannedKind): boolean =>
+  kind.groups.every((group) => group.grownTogether === true);
+
+/** One so many times as long as the smallest of its kind is a grown one among juveniles (from memory). */
+const GROWN_AMONG_YOUNG = 1.6;
+
+/** A grown one put among juveniles upsets the order. */
+function mixedAges(kind: PlannedKind, worst: number): readonly Finding[] {
+  if (worst < ROUGH || kind.count < 2 || kind.largestCm < kind.smallestCm * GROWN_AMONG_YOUNG) return [];
+  return [
+    finding('conspecific-aggression', {
+      severity: 'caution',
+      species: [kind.profile.id],
+      text: `Grown ${plural(commonName(kind.profile))} among juveniles (${figure(kind.largestCm)} and ${figure(kind.smallestCm)} cm) upset the order: they get on better when they grow up together.`,
+      because: { largestCm: kind.largestCm, smallestCm: kind.smallestCm, aggression: worst },
+      fixes: [{ text: 'Put those of one size together, and the others later or elsewhere.' }],
+    }),
+  ];
+}
+
 function severityOf(kind: PlannedKind, worst: number, { holders, fit }: Holders): Severity {
   // Of a harem kind that nobody has sexed, surplus males can still be taken out as they show.
   const unsexed = kind.males === null && kind.profile.company.mode === 'harem';
   if (worst >= DEADLY && !unsexed) return 'stop';
-  return worst >= ROUGH || holders >= fit * CROWDED ? 'caution' : 'note';
+  if (worst >= DEADLY) return 'caution';
+  const caution = worst >= ROUGH || holders >= fit * CROWDED;
+  return caution && !(grownTogether(kind) && holders < fit * CROWDED) ? 'caution' : 'note';
 }
 
 function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] {
@@ -100,5 +123,9 @@ function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] 
 /** More of a kind would hold ground than the floor has ground for. Begins when they mature. */
 export const conspecificAggression: Rule = {
   name: 'conspecific-aggression',
-  judge: (context) => judgedKinds(context).flatMap((kind) => judgeKind(kind, context)),
+  judge: (context) =>
+    judgedKinds(context).flatMap((kind) => {
+      const { male, female } = kind.profile.company.ownKind;
+      return [...judgeKind(kind, context), ...mixedAges(kind, Math.max(male, female))];
+    }),
 };

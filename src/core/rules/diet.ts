@@ -2,6 +2,7 @@ import { commonName } from '../model/catalogue';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
+import { concernedKinds } from './pairs';
 import { leaveOut } from './fixes';
 import { The, list, plural } from './words';
 
@@ -12,12 +13,14 @@ const SENSITIVE = 2;
 
 const isCichlid = (kind: PlannedKind): boolean => kind.profile.family === 'Cichlidae';
 
+/** Cichlids that must be fed what grazers fall ill of. */
+const needsRichFood = (kind: PlannedKind): boolean =>
+  isCichlid(kind) && RICH.includes(kind.profile.mouth.diet);
+
 /** Grazing cichlids beside kinds that must be fed rich: whatever is fed, all eat. */
 function grazers(kind: PlannedKind, context: RuleContext): readonly Finding[] {
   if (!GREEN.includes(kind.profile.mouth.diet) || !isCichlid(kind)) return [];
-  const rich = context.kinds.filter(
-    (other) => other !== kind && isCichlid(other) && RICH.includes(other.profile.mouth.diet),
-  );
+  const rich = context.kinds.filter((other) => other !== kind && needsRichFood(other));
   if (rich.length === 0) return [];
   const delicate = kind.profile.water.sensitivity >= SENSITIVE;
   return [
@@ -61,5 +64,6 @@ function special(kind: PlannedKind): readonly Finding[] {
 /** Food that suits one and harms another; food that has to be at hand. */
 export const diet: Rule = {
   name: 'diet',
-  judge: (context) => context.kinds.flatMap((kind) => [...grazers(kind, context), ...special(kind)]),
+  judge: (context) =>
+    concernedKinds(context, needsRichFood).flatMap((kind) => [...grazers(kind, context), ...special(kind)]),
 };

@@ -133,3 +133,27 @@ describe('territory', () => {
     [908, 35],
   ])('F90: %d L carry %d by the roomy school', (litres, number) => expect(roomyNumber(litres)).toBe(number));
 });
+
+describe('grown together', () => {
+  const angels = (grownTogether?: boolean) =>
+    severities(
+      plan(TANKS.us40breeder, [{ species: 'pterophyllum-scalare', count: 5, lengthCm: 4, grownTogether }]),
+      'conspecific-aggression',
+    );
+  it('F54: those that grow up together get on better', () => {
+    expect(angels(false)).toEqual(['caution']);
+    expect(angels(true)).toEqual(['note']);
+  });
+  it('F54: a grown one among juveniles upsets the order', () => {
+    const mixed = (lengthCm: number) =>
+      found(
+        plan(TANKS.us180, [
+          { species: 'pterophyllum-scalare', count: 5, lengthCm: 4 },
+          { species: 'pterophyllum-scalare', count: 1, lengthCm },
+        ]),
+        'conspecific-aggression',
+      ).filter((finding) => 'largestCm' in finding.because);
+    expect(mixed(12)).toHaveLength(1);
+    expect(mixed(5)).toHaveLength(0);
+  });
+});

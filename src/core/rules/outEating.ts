@@ -3,6 +3,7 @@ import { commonName } from '../model/catalogue';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
+import { concernedKinds } from './pairs';
 import { leaveOut } from './fixes';
 import { The, list, plural, capital } from './words';
 
@@ -44,5 +45,5 @@ function judgeSlow(slow: PlannedKind, context: RuleContext): readonly Finding[] 
 /** Slow eaters among fast ones. */
 export const outEating: Rule = {
   name: 'out-eating',
-  judge: (context) => context.kinds.flatMap((kind) => judgeSlow(kind, context)),
+  judge: (context) => concernedKinds(context, competes).flatMap((kind) => judgeSlow(kind, context)),
 };

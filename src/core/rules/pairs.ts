@@ -5,8 +5,26 @@ const LAYERS: readonly Layer[] = ['top', 'middle', 'bottom'];
 
 type Pair = readonly [PlannedKind, PlannedKind];
 
+const ORDERED = new WeakMap<RuleContext, readonly Pair[]>();
+const EACH = new WeakMap<RuleContext, readonly Pair[]>();
+
+/** Many rules ask for the pairs of one context. */
+function once(
+  known: WeakMap<RuleContext, readonly Pair[]>,
+  context: RuleContext,
+  make: (context: RuleContext) => readonly Pair[],
+): readonly Pair[] {
+  const before = known.get(context);
+  if (before) return before;
+  const made = make(context);
+  known.set(context, made);
+  return made;
+}
+
 /** Every ordered pair of different kinds that is asked for. */
-export function orderedPairs({ kinds, focus }: RuleContext): readonly Pair[] {
+export const orderedPairs = (context: RuleContext): readonly Pair[] => once(ORDERED, context, makeOrdered);
+
+function makeOrdered({ kinds, focus }: RuleContext): readonly Pair[] {
   if (focus !== null)
     return kinds
       .filter((kind) => kind !== focus)
@@ -18,18 +36,28 @@ export function orderedPairs({ kinds, focus }: RuleContext): readonly Pair[] {
 }
 
 /** Every pair of different kinds that is asked for, once, in the order of the list. */
-export function eachPair({ kinds, focus }: RuleContext): readonly Pair[] {
-  return kinds.flatMap((a, i) =>
-    kinds
-      .slice(i + 1)
-      .filter((b) => focus === null || a === focus || b === focus)
-      .map((b) => [a, b] as const),
-  );
+export const eachPair = (context: RuleContext): readonly Pair[] => once(EACH, context, makeEach);
+
+function makeEach({ kinds, focus }: RuleContext): readonly Pair[] {
+  if (focus !== null) {
+    const at = kinds.indexOf(focus);
+    return kinds.flatMap((kind, i): Pair[] =>
+      kind === focus ? [] : [i < at ? [kind, focus] : [focus, kind]],
+    );
+  }
+  return kinds.flatMap((a, i) => kinds.slice(i + 1).map((b) => [a, b] as const));
 }
 
 /** The kinds that are judged for themselves. */
 export const judgedKinds = ({ kinds, focus }: RuleContext): readonly PlannedKind[] =>
   focus === null ? kinds : [focus];
+
+/** The kinds to whom others do something: all, or the one that is asked for and those that it concerns. */
+export const concernedKinds = (
+  { kinds, focus }: RuleContext,
+  concerns: (focus: PlannedKind, kind: PlannedKind) => boolean,
+): readonly PlannedKind[] =>
+  focus === null ? kinds : kinds.filter((kind) => kind === focus || concerns(focus, kind));
 
 /** Share of the day that two kinds spend in the same water, 0 to 1. */
 export function sharedWaterShare(a: PlannedKind, b: PlannedKind): number {

@@ -59,13 +59,6 @@ function severityOf(want: Appetite, fit: MouthFit, preyCm: number): Severity | n
   }
 }
 
-/** A kind with the lengths of its largest and its smallest, month by month. */
-interface Grown {
-  readonly kind: PlannedKind;
-  readonly largest: Float64Array;
-  readonly smallest: Float64Array;
-}
-
 interface Moment {
   readonly months: number;
   readonly severity: Severity;
@@ -75,16 +68,18 @@ interface Moment {
 }
 
 /** Each month from today until they part or are grown: the worst there will be, and the first month it is so bad. */
-function worstMoment(eater: Grown, prey: Grown, want: Appetite): Moment | null {
+function worstMoment(eater: PlannedKind, prey: PlannedKind, want: Appetite): Moment | null {
   // Prey only grows: what is no fry today never will be.
-  if (want === 'none' || (want === 'fry-only' && prey.kind.smallestCm > FRY_CM)) return null;
+  if (want === 'none' || (want === 'fry-only' && prey.smallestCm > FRY_CM)) return null;
+  const largest = lengthsByMonth(eater.profile, eater.largestCm);
+  const smallest = lengthsByMonth(prey.profile, prey.smallestCm);
   let worst: Moment | null = null;
-  const last = monthsTogether(eater.kind, prey.kind, HORIZON_MONTHS);
+  const last = monthsTogether(eater, prey, HORIZON_MONTHS);
   for (let months = 0; months <= last && worst?.severity !== 'stop'; months += 1) {
-    const eaterCm = eater.largest[months] as number;
-    const preyCm = prey.smallest[months] as number;
-    const ratio = mouthRatio(eater.kind.profile, eaterCm, prey.kind.profile, preyCm);
-    const severity = severityOf(want, snailFit(eater.kind, prey.kind, ratio), preyCm);
+    const eaterCm = largest[months] as number;
+    const preyCm = smallest[months] as number;
+    const ratio = mouthRatio(eater.profile, eaterCm, prey.profile, preyCm);
+    const severity = severityOf(want, snailFit(eater, prey, ratio), preyCm);
     if (severity !== null && (worst === null || RANK[severity] > RANK[worst.severity]))
       worst = { months, severity, ratio, eaterCm, preyCm };
   }
@@ -110,11 +105,9 @@ function sentence(eater: PlannedKind, prey: PlannedKind, moment: Moment, want: A
     : `${who} may take a small or ailing one of ${whom}${grown} ${sizes}.`;
 }
 
-function judgePair(eats: Grown, eaten: Grown, context: RuleContext): readonly Finding[] {
-  const { kind: eater } = eats;
-  const { kind: prey } = eaten;
+function judgePair(eater: PlannedKind, prey: PlannedKind, context: RuleContext): readonly Finding[] {
   const want = appetite(eater, prey);
-  const moment = worstMoment(eats, eaten, want);
+  const moment = worstMoment(eater, prey, want);
   if (!moment) return [];
   return [
     finding('predation', {
@@ -142,15 +135,5 @@ function judgePair(eats: Grown, eaten: Grown, context: RuleContext): readonly Fi
 /** Who eats whom: today, from which month on, or grown. Diet counts before the size of the mouth. */
 export const predation: Rule = {
   name: 'predation',
-  judge: (context) => {
-    const grown = context.kinds.map((kind): Grown => ({
-      kind,
-      largest: lengthsByMonth(kind.profile, kind.largestCm),
-      smallest: lengthsByMonth(kind.profile, kind.smallestCm),
-    }));
-    const of = new Map(grown.map((one) => [one.kind, one]));
-    return orderedPairs(context).flatMap(([eater, prey]) =>
-      judgePair(of.get(eater) as Grown, of.get(prey) as Grown, context),
-    );
-  },
+  judge: (context) => orderedPairs(context).flatMap(([eater, prey]) => judgePair(eater, prey, context)),
 };

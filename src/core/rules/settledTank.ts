@@ -2,6 +2,7 @@ import { commonName } from '../model/catalogue';
 import type { PlannedGroup, PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
+import { judgedKinds } from './pairs';
 import { countOf, list, plural } from './words';
 
 /** After so many months an order has settled (from memory). */
@@ -57,6 +58,8 @@ export const settledTank: Rule = {
     const residents = context.kinds.filter((kind) => isRough(kind) && settled(kind));
     return residents.length === 0
       ? []
-      : context.kinds.flatMap((kind) => kind.groups.flatMap((group) => judgeNewcomer(group, residents)));
+      : judgedKinds(context).flatMap((kind) =>
+          kind.groups.flatMap((group) => judgeNewcomer(group, residents)),
+        );
   },
 };

@@ -3,6 +3,7 @@ import { commonName } from '../model/catalogue';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
+import { concernedKinds } from './pairs';
 import { leaveOut } from './fixes';
 import { The, list, plural, capital } from './words';
 
@@ -58,5 +59,5 @@ function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] 
 /** Shy kinds without cover, or in bold company. */
 export const shyness: Rule = {
   name: 'shyness',
-  judge: (context) => context.kinds.flatMap((kind) => judgeKind(kind, context)),
+  judge: (context) => concernedKinds(context, isBold).flatMap((kind) => judgeKind(kind, context)),
 };

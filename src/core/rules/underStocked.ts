@@ -5,6 +5,7 @@ import { keepCount } from './fixes';
 import { begins, maturesInMonths } from './maturity';
 import { DENSE_CM2, densityOf, heads, riftStock } from './riftNumbers';
 import type { Rule } from './rule';
+import { judgedKinds } from './pairs';
 import { countOf, plural } from './words';
 
 const ROUGH = 2;
@@ -62,7 +63,7 @@ function thinRockTank(context: RuleContext): readonly Finding[] {
 export const underStocked: Rule = {
   name: 'under-stocked',
   judge: (context) => [
-    ...context.kinds.flatMap((kind) => tooFewOfAKind(kind, context)),
+    ...judgedKinds(context).flatMap((kind) => tooFewOfAKind(kind, context)),
     ...thinRockTank(context),
   ],
 };

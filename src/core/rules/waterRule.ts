@@ -101,7 +101,8 @@ function opposites(a: PlannedKind, b: PlannedKind, measure: WaterMeasure, width:
 
 function window(context: RuleContext, measure: WaterMeasure): readonly Finding[] {
   const shared = context.shared[measure.name];
-  if (!shared || context.kinds.length < 2) return [];
+  // Notes on the whole list are not what one newcomer is asked about.
+  if (!shared || context.kinds.length < 2 || context.focus !== null) return [];
   const species = context.kinds.map((kind) => kind.profile.id);
   const width = shared[1] - shared[0];
   const because = { lowest: shared[0], highest: shared[1] };

@@ -16,6 +16,17 @@ const UNCHANGED = /(fish|shrimp|acei|leleupi|demasoni|saulosi|borleyi|nyererei)$
 
 /** Keepers' plurals: fish and shrimp stay as they are. */
 export function plural(name: string): string {
+  const known = PLURALS.get(name);
+  if (known !== undefined) return known;
+  const made = makePlural(name);
+  PLURALS.set(name, made);
+  return made;
+}
+
+/** Names are few and asked for again and again. */
+const PLURALS = new Map<string, string>();
+
+function makePlural(name: string): string {
   if (UNCHANGED.test(foldName(name))) return name;
   if (/cory$/.test(name)) return `${name}s`;
   if (/(s|x|sh|ch)$/.test(name)) return name.endsWith('s') ? name : `${name}es`;
@@ -24,7 +35,7 @@ export function plural(name: string): string {
 }
 
 /** A figure for a sentence: at most one decimal. */
-export const figure = (value: number): string => String(Number(value.toFixed(1)));
+export const figure = (value: number): string => String(Math.round(value * 10) / 10);
 
 /** "24 to 28 °C" */
 export const span = (range: readonly [number, number], unit: string): string =>

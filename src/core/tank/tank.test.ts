@@ -116,7 +116,10 @@ describe('tanksFor', () => {
   });
   it('gives sizes that satisfy every measure, smallest first', () => {
     const least = leastTank(of('labidochromis-caeruleus'), 'tried');
-    const sizes = tanksFor(least, STANDARD_TANKS);
+    const sizes = tanksFor(
+      least,
+      STANDARD_TANKS.filter((size) => size.name.includes('US gal')),
+    );
     expect(sizes[0]?.name).toBe('55 US gal');
     const volumes = sizes.map((size) => size.lengthCm * size.widthCm * size.heightCm);
     expect(volumes).toEqual([...volumes].sort((a, b) => a - b));

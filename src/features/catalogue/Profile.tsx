@@ -84,6 +84,13 @@ function mouthWords(profile: SpeciesProfile): readonly string[] {
 
 const NAMED = 4;
 
+/** Contested pairs that are contested for one reason stand together. */
+function byReason(profile: SpeciesProfile): readonly (readonly [string, readonly string[]])[] {
+  const reasons = new Map<string, string[]>();
+  for (const { why, species } of profile.contested) reasons.set(why, [...(reasons.get(why) ?? []), species]);
+  return [...reasons];
+}
+
 /** Kinds of the catalogue that a grown one could swallow grown. */
 function swallowed(profile: SpeciesProfile, catalogue: Catalogue): readonly SpeciesProfile[] {
   if (profile.mouth.eatsFish === 'no' || profile.mouth.eatsFish === 'fry') return [];
@@ -169,20 +176,25 @@ export function Profile({
       <Cautions profile={profile} />
       <Section title="Company" className="mt-3">
         <p>{companyWords(profile)}</p>
-        {profile.contested.map((pair) => {
-          const other = catalogue.byId.get(pair.species);
-          return (
-            other && (
-              <p key={pair.species} className="mt-1">
-                Contested with{' '}
-                <Link className="text-deep underline" href={`/catalogue?species=${other.id}`}>
-                  {commonName(other)}
-                </Link>
-                : {pair.why} One school avoids it, the other tries it with a way out.
-              </p>
-            )
-          );
-        })}
+        {byReason(profile).map(([why, ids]) => (
+          <p key={why} className="mt-1">
+            Contested with{' '}
+            {ids.map((id, index) => {
+              const other = catalogue.byId.get(id);
+              return (
+                other && (
+                  <span key={id}>
+                    {index === 0 ? '' : index === ids.length - 1 ? ' and ' : ', '}
+                    <Link className="text-deep underline" href={`/catalogue?species=${id}`}>
+                      {commonName(other)}
+                    </Link>
+                  </span>
+                )
+              );
+            })}
+            : {why} One school avoids it, the other tries it with a way out.
+          </p>
+        ))}
       </Section>
       <Section
         title="Mouth and meals"

@@ -146,7 +146,10 @@ export function WaterScales({
       })}
       <p className="text-[12px] text-slate">
         Band: tank-bred fish. Line: the wild,{' '}
-        {SCALES.map(({ name, unit, label }) => `${label.toLowerCase()} ${span(wild[name], unit)}`).join(', ')}
+        {SCALES.map(
+          ({ name, unit, label }) =>
+            `${label === 'pH' ? label : label.toLowerCase()} ${span(wild[name], unit)}`,
+        ).join(', ')}
         .
         {tankBred.salinityPpt[1] > 1
           ? ` Salt ${figure(tankBred.salinityPpt[0])} to ${figure(tankBred.salinityPpt[1])} ppt.`

@@ -75,7 +75,9 @@ export function SpeciesFiles() {
             ))}
             {bad.length > 0 && (
               <section>
-                <h3 className="font-semibold">{bad.length} rows stay out</h3>
+                <h3 className="font-semibold">
+                  {bad.length === 1 ? '1 row stays out' : `${bad.length} rows stay out`}
+                </h3>
                 <ul>
                   {bad.map((row) => (
                     <li key={row.line} className="border-b border-line py-1">
@@ -93,7 +95,9 @@ export function SpeciesFiles() {
               </section>
             )}
             <section>
-              <h3 className="font-semibold">{good.length} rows can come in</h3>
+              <h3 className="font-semibold">
+                {good.length === 1 ? '1 row can come in' : `${good.length} rows can come in`}
+              </h3>
               {same > 0 && <p className="text-slate">{same} more say what the shipped entries say.</p>}
               <ul>
                 {good.map((row) => (

@@ -3,23 +3,83 @@
 import { X } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
-import { STANDARD_TANKS } from '@/catalogue/standardTanks';
+import { STANDARD_TANKS, type StandardTank } from '@/catalogue/standardTanks';
 import { commonName } from '@/core/model/catalogue';
 import type { TankId } from '@/core/model/ids';
-import type { School, SpeciesProfile } from '@/core/model/species';
-import { leastTank, tanksFor } from '@/core/tank/tanksFor';
+import type { SpeciesProfile, TankFigure } from '@/core/model/species';
+import { list } from '@/core/rules/words';
+import { fishFirst, USUAL_CLEARANCE_CM, type Place, type SchoolAnswer } from '@/core/tank/placeFits';
+import { parseQuantity } from '@/core/units/parseQuantity';
 import { newId } from '@/session/browserStamp';
 import { newTank } from '@/session/newTank';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { draftChange, tankChange, useCommands } from '@/session/react/useCommands';
-import { useTanks } from '@/session/react/useTanks';
+import { useSettings, useTanks } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
+import { TextField } from '@/ui/Field';
+import { Caution } from '@/ui/Screen';
 import { SpeciesSearch } from '@/ui/SpeciesSearch';
+import { Cell, Row, Table } from '@/ui/Table';
 
-const SCHOOLS: readonly School[] = ['cautious', 'middle', 'tried'];
+const OFFERED = 5;
 
-/** From the fish: the wished kinds, what each school asks for them together, and the common sizes that give it. */
+interface PlaceTexts {
+  readonly width: string;
+  readonly clearance: string;
+  readonly depth: string;
+  readonly height: string;
+}
+const PLACE_FIELDS = [
+  ['width', 'Wall, from end to end'],
+  ['clearance', 'Kept free at each end'],
+  ['depth', 'Depth of the place'],
+  ['height', 'Height of the place'],
+] as const;
+
+/** A length as typed; null when blank, undefined when it is none. */
+function lengthOf(text: string, unit: string): number | null | undefined {
+  if (text.trim() === '') return null;
+  const parsed = parseQuantity('length', text, unit);
+  return parsed.ok && parsed.quantity.core > 0 ? parsed.quantity.core : undefined;
+}
+
+const MEASURES = [
+  ['lengthCm', 'Length'],
+  ['widthCm', 'Width'],
+  ['heightCm', 'Height'],
+  ['litres', 'Volume'],
+] as const;
+
+function Need({
+  answer,
+  measure,
+}: {
+  readonly answer: SchoolAnswer<StandardTank>;
+  readonly measure: keyof TankFigure;
+}) {
+  const value = answer.least[measure];
+  if (value === null) return <span className="text-slate">any</span>;
+  return (
+    <>
+      <span className="fig block">{measure === 'litres' ? `${value} L` : `${value} cm`}</span>
+      <span className="block text-[12px] text-slate">{list(answer.drivers[measure].map(commonName))}</span>
+    </>
+  );
+}
+
+/** What the place makes of a school's answer, in one sentence. */
+function placeWords(answer: SchoolAnswer<StandardTank>, asked: boolean): string {
+  if (answer.carry.length === 0)
+    return 'No common size carries them together: a tank made to measure, or fewer kinds.';
+  const [smallest] = answer.carry;
+  if (!asked) return `The smallest common size is ${smallest?.name ?? ''}.`;
+  if (answer.fit.length === 0)
+    return `This place takes none that carries them: the smallest is ${smallest?.name ?? ''}.`;
+  return `This place takes ${answer.fit.length} of the ${answer.carry.length} common sizes that carry them.`;
+}
+
+/** From the fish: the wished kinds, what each school asks for them together and why, and whether a place takes it. */
 export function FromFish({
   open,
   onOpenChange,
@@ -29,12 +89,31 @@ export function FromFish({
 }) {
   const router = useRouter();
   const catalogue = useCatalogue();
+  const settings = useSettings();
   const { run } = useCommands();
   const tanks = useTanks();
   const [wished, setWished] = useState<readonly SpeciesProfile[]>([]);
-  const fitting = useMemo(() => tanksFor(leastTank(wished, 'middle'), STANDARD_TANKS).slice(0, 4), [wished]);
+  const [texts, setTexts] = useState<PlaceTexts>({
+    width: '',
+    clearance: settings.length === 'in' ? '5 in' : `${USUAL_CLEARANCE_CM} cm`,
+    depth: '',
+    height: '',
+  });
+  const place = useMemo<Place>(
+    () => ({
+      widthCm: lengthOf(texts.width, settings.length) ?? null,
+      clearanceCm: lengthOf(texts.clearance, settings.length) ?? 0,
+      depthCm: lengthOf(texts.depth, settings.length) ?? null,
+      heightCm: lengthOf(texts.height, settings.length) ?? null,
+    }),
+    [texts, settings.length],
+  );
+  const asked = place.widthCm !== null || place.depthCm !== null || place.heightCm !== null;
+  const answers = useMemo(() => fishFirst(wished, place, STANDARD_TANKS), [wished, place]);
+  const middle = answers.find((answer) => answer.school === 'middle');
+  const offered = (asked ? middle?.fit : middle?.carry)?.slice(0, OFFERED) ?? [];
 
-  const start = async (size: (typeof STANDARD_TANKS)[number]): Promise<void> => {
+  const start = async (size: StandardTank): Promise<void> => {
     const id = newId<TankId>();
     const name = `${commonName(wished[0] as SpeciesProfile)} tank`;
     const groups = wished.map((profile) => ({
@@ -58,75 +137,84 @@ export function FromFish({
       onOpenChange={onOpenChange}
       wide
       title="From the fish"
-      about="Name the fish you want; Lomvik says what tank carries them together. Whether they get along is the next question, on the stock list."
+      about="Name the fish you want and, if you like, the place; Lomvik says what tank carries them together and whether it stands there. Whether they get along is the next question, on the stock list."
     >
-      <div className="flex flex-col gap-3">
+      <div className="flex max-h-[75dvh] flex-col gap-3 overflow-y-auto">
         <SpeciesSearch
           catalogue={catalogue}
           label="A fish you want"
-          onPick={(profile) => setWished((list) => (list.includes(profile) ? list : [...list, profile]))}
+          onPick={(profile) =>
+            setWished((before) => (before.includes(profile) ? before : [...before, profile]))
+          }
         />
         {wished.length > 0 && (
+          <ul className="flex flex-wrap gap-1.5">
+            {wished.map((profile) => (
+              <li key={profile.id} className="flex items-center gap-1 border border-line px-2">
+                {commonName(profile)}
+                <button
+                  type="button"
+                  className="grid size-6 place-items-center text-slate"
+                  aria-label={`Without ${commonName(profile)}`}
+                  onClick={() => setWished(wished.filter((one) => one !== profile))}
+                >
+                  <X size={13} aria-hidden="true" />
+                </button>
+              </li>
+            ))}
+          </ul>
+        )}
+        <div className="grid grid-cols-2 gap-2 sm:grid-cols-4">
+          {PLACE_FIELDS.map(([name, label]) => (
+            <TextField
+              key={name}
+              label={label}
+              placeholder={name === 'clearance' ? '' : 'any'}
+              value={texts[name]}
+              error={
+                lengthOf(texts[name], settings.length) === undefined
+                  ? 'Expected a length such as "120 cm" or "4 ft"'
+                  : undefined
+              }
+              onChange={(event) => setTexts({ ...texts, [name]: event.target.value })}
+            />
+          ))}
+        </div>
+        {wished.length > 0 && (
           <>
-            <ul className="flex flex-wrap gap-1.5">
-              {wished.map((profile) => (
-                <li key={profile.id} className="flex items-center gap-1 border border-line px-2">
-                  {commonName(profile)}
-                  <button
-                    type="button"
-                    className="grid size-6 place-items-center text-slate"
-                    aria-label={`Without ${commonName(profile)}`}
-                    onClick={() => setWished(wished.filter((one) => one !== profile))}
-                  >
-                    <X size={13} aria-hidden="true" />
-                  </button>
-                </li>
+            <Table
+              caption="What each school asks"
+              heads={['School', ...MEASURES.map(([, label]) => label), asked ? 'Your place' : 'Common sizes']}
+            >
+              {answers.map((answer) => (
+                <Row key={answer.school}>
+                  <Cell>{answer.school}</Cell>
+                  {MEASURES.map(([measure]) => (
+                    <Cell key={measure}>
+                      <Need answer={answer} measure={measure} />
+                    </Cell>
+                  ))}
+                  <Cell>{placeWords(answer, asked)}</Cell>
+                </Row>
               ))}
-            </ul>
-            <table className="w-full text-left">
-              <thead className="text-[12px] text-slate">
-                <tr className="border-b border-line">
-                  <th className="py-1 font-medium">School</th>
-                  <th className="font-medium">Length</th>
-                  <th className="font-medium">Width</th>
-                  <th className="font-medium">Height</th>
-                  <th className="font-medium">Volume</th>
-                </tr>
-              </thead>
-              <tbody className="fig">
-                {SCHOOLS.map((school) => {
-                  const least = leastTank(wished, school);
-                  const cm = (value: number | null): string => (value === null ? 'any' : `${value} cm`);
-                  return (
-                    <tr key={school} className="border-b border-line">
-                      <td className="py-1 font-sans">{school}</td>
-                      <td>{cm(least.lengthCm)}</td>
-                      <td>{cm(least.widthCm)}</td>
-                      <td>{cm(least.heightCm)}</td>
-                      <td>{least.litres === null ? 'any' : `${least.litres} L`}</td>
-                    </tr>
-                  );
-                })}
-              </tbody>
-            </table>
-            <div>
-              <p className="mb-1 text-slate">
-                {fitting.length > 0
-                  ? 'Common sizes that the middle school would accept, smallest first:'
-                  : 'No common size carries them together by the middle school.'}
-              </p>
-              <div className="flex flex-wrap gap-2">
-                {fitting.map((size, index) => (
-                  <Button
-                    key={size.name}
-                    tone={index === 0 ? 'main' : 'plain'}
-                    onClick={() => void start(size)}
-                  >
-                    Start with {size.name}
-                  </Button>
-                ))}
-              </div>
+            </Table>
+            <div className="flex flex-wrap gap-2">
+              {offered.map((size, index) => (
+                <Button
+                  key={size.name}
+                  tone={index === 0 ? 'main' : 'plain'}
+                  onClick={() => void start(size)}
+                >
+                  Start with {size.name}
+                </Button>
+              ))}
             </div>
+            {offered.length > 0 && (
+              <Caution>
+                Names of sizes are nominal: measure before you buy. A filled tank weighs more than its litres
+                in kilograms; over some 200 L, and in old or rented buildings, ask a structural engineer.
+              </Caution>
+            )}
           </>
         )}
       </div>

@@ -1,7 +1,10 @@
 'use client';
 
 import { useState } from 'react';
+import { growthBand } from '@/core/growth/growthBand';
+import { monthOf } from '@/core/growth/months';
 import type { Finding, Fix, PlanEdit } from '@/core/rules/finding';
+import { todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { classes } from '@/ui/classes';
 import { SeverityMark } from '@/ui/SeverityMark';
@@ -29,6 +32,7 @@ export function FindingItem({ finding, canDo, onFix, onLight, later }: Props) {
   const [open, setOpen] = useState(false);
   const bad = finding.severity === 'stop' || finding.severity === 'caution';
   const figures = Object.entries(finding.because);
+  const band = finding.from ? growthBand(monthOf(todayIso()), finding.from) : null;
   return (
     <li
       data-later={later || undefined}
@@ -40,7 +44,14 @@ export function FindingItem({ finding, canDo, onFix, onLight, later }: Props) {
         <SeverityMark severity={finding.severity} />
         <div>
           <p>
-            {finding.from && <span className="fig mr-1 text-slate">from {finding.from}</span>}
+            {finding.from && (
+              <span
+                className="fig mr-1 text-slate"
+                title={`between ${band?.join(' and ')}, as growth varies`}
+              >
+                from {finding.from}
+              </span>
+            )}
             {finding.text}
           </p>
           {(bad || open) && finding.fixes.length > 0 && (
@@ -68,6 +79,15 @@ export function FindingItem({ finding, canDo, onFix, onLight, later }: Props) {
           </button>
           {open && (
             <dl className="text-[12px] text-slate">
+              {band && (
+                <div>
+                  <dt className="inline">begins between </dt>
+                  <dd className="fig inline text-ink">
+                    {band[0]} and {band[1]}
+                  </dd>
+                  <dd className="inline">, as growth varies</dd>
+                </div>
+              )}
               {figures.map(([name, value]) => (
                 <div key={name} className="inline-block pr-3">
                   <dt className="inline">{words(name)} </dt>

@@ -39,6 +39,8 @@ const schema = object({
     .default(''),
   nextTank: string().default(''),
   wayOut: string().default(''),
+  together: string().oneOf(['unknown', 'yes', 'no']).required(),
+  breeding: string().oneOf(['no', 'yes']).required(),
 });
 
 interface Props {
@@ -58,10 +60,12 @@ export function GroupDialog({ profile, group, onSave, onClose }: Props) {
       until: group.until ?? '',
       nextTank: group.nextTank ?? '',
       wayOut: group.wayOut ?? '',
+      together: group.grownTogether === undefined ? 'unknown' : group.grownTogether ? 'yes' : 'no',
+      breeding: group.breeding ? 'yes' : 'no',
     },
   });
   const { errors } = form.formState;
-  const save = form.handleSubmit(({ until, nextTank, wayOut, origin, ...rest }) => {
+  const save = form.handleSubmit(({ until, nextTank, wayOut, origin, together, breeding, ...rest }) => {
     onSave({
       ...group,
       ...rest,
@@ -69,6 +73,8 @@ export function GroupDialog({ profile, group, onSave, onClose }: Props) {
       until: until || undefined,
       nextTank: nextTank || undefined,
       wayOut: wayOut || undefined,
+      grownTogether: together === 'unknown' ? undefined : together === 'yes',
+      breeding: breeding === 'yes' || undefined,
     });
     onClose();
   });
@@ -113,6 +119,12 @@ export function GroupDialog({ profile, group, onSave, onClose }: Props) {
             hint="Blank when it stays for good"
           />
           <TextField label="Next tank" {...form.register('nextTank')} />
+          <SelectField label="Grown up together" {...form.register('together')}>
+            {options(['unknown', 'yes', 'no'])}
+          </SelectField>
+          <SelectField label="A pair guards or is bred" {...form.register('breeding')}>
+            {options(['no', 'yes'])}
+          </SelectField>
         </div>
         <TextField
           label="Way out"

@@ -72,7 +72,7 @@ export function JoinsPart({
   readonly stock: ReturnType<typeof useStock>;
 }) {
   const catalogue = useCatalogue();
-  const { effects, failed } = useJoins(tank, stock.residents, stock.listed);
+  const { effects, failed, tookMs, answered } = useJoins(tank, stock.residents, stock.listed);
   const [chosen, setChosen] = useState<Chosen>({});
   const [words, setWords] = useState('');
   const [picked, setPicked] = useState<string | null>(null);
@@ -129,6 +129,8 @@ export function JoinsPart({
             tabIndex={0}
             role="region"
             aria-label="Kinds by how well they would join"
+            data-answered={answered}
+            data-took-ms={tookMs ?? undefined}
             className="h-[26rem] overflow-y-auto border-t border-line lg:h-[calc(100dvh-21rem)]"
           >
             <ul className="relative" style={{ height: rows.getTotalSize() }}>

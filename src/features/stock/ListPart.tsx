@@ -116,7 +116,7 @@ export function ListPart({
         <DateSlider months={months} last={last} onChange={setMonths} />
         <AddSpecies tank={tank} stock={stock} />
         {lines.length > 0 ? (
-          <StockTable tank={tank.id} stock={stock} onLight={setLit} />
+          <StockTable months={months} tank={tank.id} stock={stock} onLight={setLit} />
         ) : (
           <Empty>
             Nobody lives here and nobody is listed. Type a name above: you see what a kind would do here

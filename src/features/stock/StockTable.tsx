@@ -3,6 +3,8 @@
 import { Minus, Pencil, Plus, Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import { useState } from 'react';
+import { lengthBand } from '@/core/growth/growthBand';
+import { lengthAfterMonths } from '@/core/growth/speciesGrowth';
 import { commonName } from '@/core/model/catalogue';
 import { adultLengthCm } from '@/core/model/species';
 import { GroupDialog } from './GroupDialog';
@@ -32,14 +34,32 @@ function Sexes({ line }: { readonly line: StockLine }) {
   );
 }
 
+/** Length today, or on the date of the slider with the band that growth leaves open. */
+function LengthThen({ line, months }: { readonly line: StockLine; readonly months: number }) {
+  const after = (later: number): number => lengthAfterMonths(line.profile, line.lengthCm, later);
+  const [least, most] = lengthBand(after, months);
+  return (
+    <>
+      {after(months).toFixed(1)}{' '}
+      <span className="text-slate">
+        {months > 0 && most - least > 0.2
+          ? `(${least.toFixed(1)} to ${most.toFixed(1)})`
+          : `of ${adultLengthCm(line.profile)} cm`}
+      </span>
+    </>
+  );
+}
+
 function Line({
   line,
+  months,
   tank,
   stock,
   onLight,
   onEdit,
 }: {
   readonly line: StockLine;
+  readonly months: number;
   readonly tank: string;
   readonly stock: ReturnType<typeof useStock>;
   readonly onLight: (key: string | null) => void;
@@ -97,7 +117,7 @@ function Line({
         <Sexes line={line} />
       </td>
       <td className="fig whitespace-nowrap max-sm:hidden">
-        {line.lengthCm.toFixed(1)} <span className="text-slate">of {adultLengthCm(line.profile)} cm</span>
+        <LengthThen line={line} months={months} />
       </td>
       <td className="text-slate max-sm:hidden">{listed ? 'listed' : 'here'}</td>
       <td className="no-print text-right whitespace-nowrap">
@@ -141,10 +161,13 @@ function Line({
 
 /** Who lives here and who is listed, line by line. */
 export function StockTable({
+  months,
   tank,
   stock,
   onLight,
 }: {
+  /** Months ahead of today that are shown. */
+  readonly months: number;
   readonly tank: string;
   readonly stock: ReturnType<typeof useStock>;
   readonly onLight: (key: string | null) => void;
@@ -158,7 +181,7 @@ export function StockTable({
             <th className="py-1 font-medium">Kind</th>
             <th className="pl-7 font-medium whitespace-nowrap">How many</th>
             <th className="font-medium max-sm:hidden">Sexes</th>
-            <th className="font-medium max-sm:hidden">Length now</th>
+            <th className="font-medium max-sm:hidden">{months > 0 ? 'Length then' : 'Length now'}</th>
             <th className="font-medium max-sm:hidden">State</th>
             <th className="no-print">
               <span className="sr-only">Actions</span>
@@ -170,6 +193,7 @@ export function StockTable({
             <Line
               key={line.key}
               line={line}
+              months={months}
               tank={tank}
               stock={stock}
               onLight={onLight}

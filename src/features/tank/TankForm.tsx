@@ -1,157 +1,89 @@
 'use client';
 
 import { TANK_PURPOSES } from '@/core/journal/documents';
-import { PLANTS, SUBSTRATES, TANK_SCHOOLS, type Substrate } from '@/core/model/plan';
-import type { QuantityKind } from '@/core/units/units';
-import { useSettings, type TankView } from '@/session/react/useTanks';
+import {
+  DENSITIES,
+  MALES,
+  PLANTS,
+  SUBSTRATES,
+  TANK_SCHOOLS,
+  type PlanTank,
+  type Substrate,
+} from '@/core/model/plan';
+import { HIDE_KINDS, type HideKind } from '@/core/rules/context';
+import { TANK_SHAPES, type TankShape } from '@/core/tank/tankBox';
+import type { TankView } from '@/session/react/useTanks';
 import { SelectField, TextField, options } from '@/ui/Field';
-import { QuantityField } from '@/ui/QuantityField';
 import { Section } from '@/ui/Screen';
+import { BOW, MEASURES, Measures, PhField, PlainNumber, WATER } from './TankMeasures';
 import { useTankEdits } from './useTankEdits';
 
-interface Row {
-  readonly label: string;
-  readonly part: 'tank' | 'water';
-  readonly name: string;
-  readonly kind: QuantityKind;
-  readonly least: number;
-  readonly most: number;
-  readonly optional?: boolean;
-  readonly hint?: string;
-}
+const HIDE_LABELS: Readonly<Record<HideKind, string>> = {
+  caves: 'Caves',
+  overhangs: 'Overhangs',
+  upright: 'Upright roots, plants',
+  floating: 'Floating cover',
+  shells: 'Shells',
+};
 
-const MEASURES: readonly Row[] = [
-  { label: 'Length', part: 'tank', name: 'lengthCm', kind: 'length', least: 1, most: 2000 },
-  { label: 'Width', part: 'tank', name: 'widthCm', kind: 'length', least: 1, most: 1000 },
-  { label: 'Height', part: 'tank', name: 'heightCm', kind: 'length', least: 1, most: 500 },
-  { label: 'Water line', part: 'tank', name: 'waterLineCm', kind: 'length', least: 1, most: 500 },
-  { label: 'Substrate depth', part: 'tank', name: 'substrateCm', kind: 'length', least: 0, most: 100 },
-  {
-    label: 'Filter, as its label says',
-    part: 'tank',
-    name: 'filterLph',
-    kind: 'flow',
-    least: 0,
-    most: 200_000,
-  },
-];
-
-const WATER: readonly Row[] = [
-  {
-    label: 'Temperature',
-    part: 'water',
-    name: 'temperatureC',
-    kind: 'temperature',
-    least: 0,
-    most: 40,
-    optional: true,
-  },
-  {
-    label: 'General hardness',
-    part: 'water',
-    name: 'ghDh',
-    kind: 'hardness',
-    least: 0,
-    most: 60,
-    optional: true,
-  },
-  {
-    label: 'Carbonate hardness',
-    part: 'water',
-    name: 'khDh',
-    kind: 'hardness',
-    least: 0,
-    most: 60,
-    optional: true,
-  },
-  {
-    label: 'Nitrate in the tap',
-    part: 'water',
-    name: 'nitrateTapMgL',
-    kind: 'concentration',
-    least: 0,
-    most: 200,
-    optional: true,
-  },
-  {
-    label: 'Salinity',
-    part: 'water',
-    name: 'salinityPpt',
-    kind: 'salinity',
-    least: 0,
-    most: 45,
-    optional: true,
-  },
-];
-
-function unitFor(kind: QuantityKind, settings: ReturnType<typeof useSettings>): string {
-  switch (kind) {
-    case 'length':
-      return settings.length;
-    case 'temperature':
-      return settings.temperature;
-    case 'hardness':
-      return settings.hardness;
-    case 'volume':
-      return settings.volume;
-    case 'flow':
-      return 'L/h';
-    case 'concentration':
-      return 'mg/L';
-    case 'mass':
-      return 'kg';
-    case 'salinity':
-      return 'ppt';
-  }
-}
-
-function Measures({ tank, rows }: { readonly tank: TankView; readonly rows: readonly Row[] }) {
-  const settings = useSettings();
-  const { measure } = useTankEdits(tank);
-  const entered = (tank.body.entered ?? {}) as Record<string, string>;
-  return rows.map((row) => (
-    <QuantityField
-      key={row.name}
-      label={row.label}
-      kind={row.kind}
-      unit={unitFor(row.kind, settings)}
-      value={(tank.body[row.part] as Record<string, number | undefined>)[row.name]}
-      entered={entered[row.name]}
-      optional={row.optional ?? false}
-      refuse={(core) =>
-        core < row.least || core > row.most
-          ? `Expected ${row.label.toLowerCase()} from ${row.least} to ${row.most} (in core units).`
-          : null
-      }
-      onChange={(core, text) => measure(row.label.toLowerCase(), row.part, row.name, core, text)}
-    />
-  ));
-}
-
-/** pH has no unit: a plain number. */
-function PhField({ tank }: { readonly tank: TankView }) {
-  const { measure } = useTankEdits(tank);
+/** Hides by kind, light and what breaks the sight lines: blank is "nobody said", and then nothing is judged by it. */
+function Furnishing({ tank }: { readonly tank: TankView }) {
+  const { save } = useTankEdits(tank);
+  const { hides, lightHours, sightBreaks, hardscapeFraction } = tank.body.tank;
+  const byKind = typeof hides === 'object' ? (hides as Partial<Record<HideKind, number>>) : {};
+  const put = (label: string, part: Partial<PlanTank>): void =>
+    save(label, (old) => ({ ...old, tank: { ...old.tank, ...part } }));
+  const setHide = (kind: HideKind, count: number | undefined): void => {
+    const next = { ...byKind, [kind]: count };
+    put('hides', { hides: HIDE_KINDS.some((one) => next[one] !== undefined) ? next : undefined });
+  };
   return (
-    <TextField
-      key={tank.body.water.ph ?? 'none'}
-      label="pH"
-      inputMode="decimal"
-      className="fig min-h-8 w-full rounded-xs border border-line bg-panel px-2 py-1"
-      defaultValue={tank.body.water.ph ?? ''}
-      onBlur={(event) => {
-        const typed = event.target.value.trim().replace(',', '.');
-        const ph = typed === '' ? undefined : Number(typed);
-        if (ph !== undefined && !(ph >= 3 && ph <= 11)) {
-          event.target.setCustomValidity('Expected a pH from 3 to 11.');
-          event.target.reportValidity();
-          return;
-        }
-        event.target.setCustomValidity('');
-        if (ph !== tank.body.water.ph) measure('pH', 'water', 'ph', ph, typed);
-      }}
-    />
+    <Section title="Hides and light" aside="blank: not judged by it">
+      <div className="grid grid-cols-2 gap-x-3 gap-y-2 sm:grid-cols-4">
+        {HIDE_KINDS.map((kind) => (
+          <PlainNumber
+            key={kind}
+            label={HIDE_LABELS[kind]}
+            value={byKind[kind]}
+            least={0}
+            most={500}
+            whole
+            onKeep={(count) => setHide(kind, count)}
+          />
+        ))}
+        <PlainNumber
+          label="Sight breaks"
+          value={sightBreaks}
+          least={0}
+          most={500}
+          whole
+          onKeep={(count) => put('sight breaks', { sightBreaks: count })}
+        />
+        <PlainNumber
+          label="Light, hours a day"
+          value={lightHours}
+          least={0}
+          most={24}
+          onKeep={(hours) => put('light hours', { lightHours: hours })}
+        />
+        <PlainNumber
+          label="Rock and wood, % of the water"
+          value={hardscapeFraction === undefined ? undefined : Math.round(hardscapeFraction * 100)}
+          least={0}
+          most={90}
+          onKeep={(share) =>
+            put('hardscape', { hardscapeFraction: share === undefined ? undefined : share / 100 })
+          }
+        />
+      </div>
+    </Section>
   );
 }
+
+const PRACTICES = [
+  { name: 'tankSize', label: 'School of tank size', choices: TANK_SCHOOLS, usual: 'middle' },
+  { name: 'males', label: 'Males of harem kinds', choices: MALES, usual: 'harem' },
+] as const;
 
 /** Everything about a tank that the keeper can set. */
 export function TankForm({ tank }: { readonly tank: TankView }) {
@@ -162,13 +94,21 @@ export function TankForm({ tank }: { readonly tank: TankView }) {
   const rename = (name: string): void => save('name', (old) => ({ ...old, name }));
   const setPurpose = (purpose: (typeof TANK_PURPOSES)[number]): void =>
     save('purpose', (old) => ({ ...old, purpose }));
-  const setSchool = (tankSize: (typeof TANK_SCHOOLS)[number]): void =>
-    save('school', (old) => ({ ...old, practice: { ...old.practice, tankSize } }));
+  const practise = (part: Partial<typeof body.practice>): void =>
+    save('practice', (old) => ({ ...old, practice: { ...old.practice, ...part } }));
   return (
     <div className="grid gap-5">
       <Section title="Measures" aside="any unit; what you type stays">
         <div className="grid grid-cols-2 gap-x-3 gap-y-2 sm:grid-cols-3">
           <Measures tank={tank} rows={MEASURES} />
+          <SelectField
+            label="Shape"
+            value={body.tank.shape ?? 'box'}
+            onChange={(event) => set({ shape: event.target.value as TankShape }, 'shape')}
+          >
+            {options(TANK_SHAPES)}
+          </SelectField>
+          {body.tank.shape === 'bow-front' && <Measures tank={tank} rows={BOW} />}
           <SelectField
             label="Measured"
             value={body.tank.inside ? 'inside' : 'outside'}
@@ -216,6 +156,7 @@ export function TankForm({ tank }: { readonly tank: TankView }) {
           </SelectField>
         </div>
       </Section>
+      <Furnishing tank={tank} />
       <Section title="Water" aside="leave blank what you do not know">
         <div className="grid grid-cols-2 gap-x-3 gap-y-2 sm:grid-cols-3">
           <PhField tank={tank} />
@@ -255,13 +196,38 @@ export function TankForm({ tank }: { readonly tank: TankView }) {
               );
             })}
           </SelectField>
+          {PRACTICES.map(({ name, label, choices, usual }) => (
+            <SelectField
+              key={name}
+              label={label}
+              value={body.practice[name] ?? usual}
+              onChange={(event) => practise({ [name]: event.target.value })}
+            >
+              {options(choices)}
+            </SelectField>
+          ))}
           <SelectField
-            label="School of tank size"
-            value={body.practice.tankSize ?? 'middle'}
-            onChange={(event) => setSchool(event.target.value as (typeof TANK_SCHOOLS)[number])}
+            label="Rift-lake numbers"
+            value={body.practice.riftDensity ?? ''}
+            onChange={(event) =>
+              practise({
+                riftDensity: (event.target.value || undefined) as (typeof DENSITIES)[number] | undefined,
+              })
+            }
           >
-            {options(TANK_SCHOOLS)}
+            <option value="">as usual for the kind</option>
+            {options(DENSITIES)}
           </SelectField>
+          <PlainNumber
+            label="Meals a day"
+            value={body.routine.mealsPerDay}
+            least={0}
+            most={24}
+            whole
+            onKeep={(mealsPerDay) =>
+              save('meals', (old) => ({ ...old, routine: { ...old.routine, mealsPerDay } }))
+            }
+          />
         </div>
       </Section>
     </div>

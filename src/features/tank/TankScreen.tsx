@@ -4,7 +4,9 @@ import { useMemo } from 'react';
 import { buildContext } from '@/core/assess/buildContext';
 import { roomPlan } from '@/core/assess/roomPlan';
 import type { DocumentId } from '@/core/model/ids';
+import { STANDARD_TANKS } from '@/catalogue/standardTanks';
 import { USUAL_FLOOR_LOAD_KPA } from '@/core/tank/filledMass';
+import { sameFootprint } from '@/core/tank/placeFits';
 import { formatQuantity } from '@/core/units/formatQuantity';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { putChange, useCommands } from '@/session/react/useCommands';
@@ -63,6 +65,30 @@ function Figures({ tank }: { readonly tank: TankView }) {
   );
 }
 
+/** Common sizes with the same footprint and another height, and whom the difference serves. */
+function Likes({ tank }: { readonly tank: TankView }) {
+  const { lengthCm, widthCm, heightCm } = tank.body.tank;
+  const settings = useSettings();
+  const others = sameFootprint({ lengthCm, widthCm, heightCm }, STANDARD_TANKS);
+  if (others.length === 0) return null;
+  const length = (cm: number): string => formatQuantity('length', cm, settings.length);
+  return (
+    <Section title="The same footprint, another height">
+      <ul>
+        {others.map((other) => (
+          <li key={other.name} className="flex justify-between gap-3 border-b border-line py-1">
+            <span>{other.name}</span>
+            <span className="fig">{length(other.heightCm)} high</span>
+          </li>
+        ))}
+      </ul>
+      <p className="mt-1 text-[13px] text-slate">
+        To bottom and territorial fish they are one tank; the taller serves tall-bodied and mid-water fish.
+      </p>
+    </Section>
+  );
+}
+
 /** The tank: drawn to scale, what follows from its measures, and the measures themselves. */
 export function TankScreen() {
   const tank = useTank();
@@ -80,6 +106,8 @@ function OneTank({ tank }: { readonly tank: TankView }) {
     substrateCm = 0,
     glassMm = 8,
     lid = true,
+    shape,
+    bowCm,
   } = tank.body.tank;
   const remove = (): void =>
     void run(`Removed ${tank.body.name} from the rack`, [
@@ -114,15 +142,25 @@ function OneTank({ tank }: { readonly tank: TankView }) {
               <figcaption className="text-[12px] text-slate">Front, ticks every 10 cm</figcaption>
             </figure>
             <figure>
-              <TankTop lengthCm={lengthCm} widthCm={widthCm} glassMm={glassMm} className="max-h-40 w-full" />
+              <TankTop
+                lengthCm={lengthCm}
+                widthCm={widthCm}
+                glassMm={glassMm}
+                shape={shape}
+                bowCm={bowCm}
+                className="max-h-40 w-full"
+              />
               <figcaption className="text-[12px] text-slate">Above, with the longest free swim</figcaption>
             </figure>
           </div>
           <TankForm tank={tank} />
         </div>
-        <Section title="What follows">
-          <Figures tank={tank} />
-        </Section>
+        <div className="grid content-start gap-5">
+          <Section title="What follows">
+            <Figures tank={tank} />
+          </Section>
+          <Likes tank={tank} />
+        </div>
       </div>
     </Screen>
   );

@@ -1,45 +1,69 @@
-/** A tank seen from above, in true proportion: glass, free swim along the diagonal. cm. */
+import type { TankShape } from '@/core/tank/tankBox';
+
+/** The outline of a footprint in the box around it, front below. cm. */
+function outline(shape: TankShape, x: number, y: number, length: number, width: number, bow: number): string {
+  const right = x + length;
+  const front = y + width;
+  switch (shape) {
+    case 'box':
+      return `M${x} ${y}H${right}V${front}H${x}Z`;
+    case 'bow-front':
+      // A parabola whose middle stands out by the bow: the control point lies twice as far.
+      return `M${x} ${y}H${right}V${front - bow}Q${x + length / 2} ${front + bow} ${x} ${front - bow}Z`;
+    case 'corner':
+      return `M${x} ${y}H${right}A${length} ${width} 0 0 1 ${x} ${front}Z`;
+    case 'round':
+      return `M${x} ${y + width / 2}A${length / 2} ${width / 2} 0 0 1 ${right} ${y + width / 2}A${length / 2} ${width / 2} 0 0 1 ${x} ${y + width / 2}Z`;
+  }
+}
+
+/** A tank seen from above, in true proportion: glass, and the longest free swim. cm. */
 export function TankTop({
   lengthCm,
   widthCm,
   glassMm,
+  shape = 'box',
+  bowCm = 0,
   className,
 }: {
   readonly lengthCm: number;
   readonly widthCm: number;
   readonly glassMm: number;
+  readonly shape?: TankShape | undefined;
+  readonly bowCm?: number | undefined;
   readonly className?: string;
 }) {
   const pane = glassMm / 10;
   return (
     <svg
       role="img"
-      aria-label={`Seen from above: ${lengthCm} by ${widthCm} cm`}
+      aria-label={`Seen from above: ${shape === 'box' ? '' : `${shape}, `}${lengthCm} by ${widthCm} cm`}
       viewBox={`-3 -3 ${lengthCm + 6} ${widthCm + 6}`}
       className={className}
       preserveAspectRatio="xMidYMid meet"
     >
-      <rect
-        x={0}
-        y={0}
-        width={lengthCm}
-        height={widthCm}
+      <path
+        d={outline(shape, 0, 0, lengthCm, widthCm, bowCm)}
         fill="var(--panel)"
         stroke="var(--slate)"
         strokeWidth={0.5}
       />
-      <rect
-        x={pane}
-        y={pane}
-        width={Math.max(0, lengthCm - 2 * pane)}
-        height={Math.max(0, widthCm - 2 * pane)}
+      <path
+        d={outline(
+          shape,
+          pane,
+          pane,
+          Math.max(0, lengthCm - 2 * pane),
+          Math.max(0, widthCm - 2 * pane),
+          bowCm,
+        )}
         fill="var(--sand)"
       />
       <line
         x1={pane}
-        y1={pane}
+        y1={shape === 'round' ? widthCm / 2 : shape === 'corner' ? widthCm - pane : pane}
         x2={lengthCm - pane}
-        y2={widthCm - pane}
+        y2={shape === 'round' ? widthCm / 2 : shape === 'corner' ? pane : widthCm - pane - bowCm}
         stroke="var(--deep)"
         strokeWidth={0.35}
         strokeDasharray="2 1.5"

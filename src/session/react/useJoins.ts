@@ -17,6 +17,8 @@ interface Joins {
   readonly effects: readonly JoinEffect[] | null;
   /** Milliseconds that the last answer took, there and back. */
   readonly tookMs: number | null;
+  /** How many answers there have been. */
+  readonly answered: number;
   readonly failed: boolean;
 }
 
@@ -30,7 +32,12 @@ export function useJoins(
   const documents = useRoomState((state) => state.documents);
   const own = useMemo(() => keeperSpeciesOf(Object.values(documents)), [documents]);
   const worker = useRef<{ readonly thread: Worker; readonly remote: Remote<JoinsWork> } | null>(null);
-  const [joins, setJoins] = useState<Joins>({ effects: null, tookMs: null, failed: false });
+  const [joins, setJoins] = useState<Joins>({
+    effects: null,
+    tookMs: null,
+    answered: 0,
+    failed: false,
+  });
 
   useEffect(
     () => () => {
@@ -51,7 +58,13 @@ export function useJoins(
       .joins(roomPlan(tank.body, residents, listed, catalogue, todayIso()), own, todayIso())
       .then(
         (effects) => {
-          if (!late) setJoins({ effects, tookMs: performance.now() - started, failed: false });
+          if (!late)
+            setJoins((before) => ({
+              effects,
+              tookMs: performance.now() - started,
+              answered: before.answered + 1,
+              failed: false,
+            }));
         },
         () => {
           if (!late) setJoins((before) => ({ ...before, failed: true }));

@@ -1,0 +1,125 @@
+import { readFileSync } from 'node:fs';
+import { expect, list, newTank, openDemo, test } from './watchful';
+
+/** The parts of the stock list stand in a row of links of their own. */
+const part = (page: Parameters<typeof list>[0], name: string) =>
+  page.getByRole('navigation', { name: 'Ways to look at the list' }).getByRole('link', { name }).click();
+
+test('from the fish and a wall to a tank with its list', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'I want these fish' }).click();
+  const dialog = page.getByRole('dialog');
+  for (const fish of ['angelfish', 'silver dollar']) {
+    await dialog.getByRole('combobox').fill(fish);
+    await page.keyboard.press('Enter');
+  }
+  await expect(dialog.getByRole('row', { name: /^middle/ })).toContainText('silver dollar');
+  await dialog.getByLabel('Wall, from end to end').fill('5 ft');
+  await expect(dialog.getByRole('row', { name: /^middle/ })).toContainText('This place takes none');
+  await dialog.getByLabel('Wall, from end to end').fill('wide');
+  await expect(dialog.getByRole('alert')).toContainText('Expected a length');
+  await dialog.getByLabel('Wall, from end to end').fill('260 cm');
+  await dialog
+    .getByRole('button', { name: /^Start with/ })
+    .first()
+    .click();
+  await expect(page.getByRole('heading', { level: 1, name: /Stock list of angelfish tank/ })).toBeVisible();
+  await expect(page.getByLabel('6 angelfish listed')).toBeVisible();
+});
+
+test('a list is looked at in every way, and each is taken back with one press', async ({ page }) => {
+  await newTank(page, 'Holm', ['120 cm', '50 cm', '50 cm']);
+  await page
+    .getByRole('navigation', { name: /^Work on/ })
+    .getByRole('link', { name: 'Stock list' })
+    .click();
+  await list(page, 'angelfish');
+  await list(page, 'neon tetra');
+
+  await test.step('who with whom: the reasons come with the focus', async () => {
+    await part(page, 'Who with whom');
+    await page.getByRole('button', { name: /^angelfish with neon tetra: stop/ }).focus();
+    await expect(page.getByText(/The angelfish eats the neon tetra/)).toBeVisible();
+  });
+
+  await test.step('what would join: filtered, and listed with one press', async () => {
+    await part(page, 'What would join');
+    const kinds = page.getByRole('region', { name: 'Kinds by how well they would join' });
+    await expect(kinds.getByRole('button').first()).toBeVisible();
+    await page.getByLabel('Layer').selectOption('bottom');
+    await page.getByLabel('Useful work').selectOption('algae');
+    await page.getByLabel('Name', { exact: true }).fill('bristlenose');
+    await expect(kinds.getByRole('button')).toHaveCount(1);
+    await page.getByRole('button', { name: 'List 1 bristlenose pleco' }).click();
+    await expect(page.getByText('Listed 1 bristlenose pleco')).toBeVisible();
+  });
+
+  await test.step('drafts: copied, changed, compared, gone by, taken back', async () => {
+    await part(page, 'Drafts');
+    await page.getByRole('button', { name: 'Copy', exact: true }).click();
+    await page.getByLabel('Name of Stock list, copy').fill('Without neons');
+    await page.keyboard.press('Enter');
+    await page.getByRole('button', { name: 'Go by this one' }).click();
+    await part(page, 'The list');
+    await page.getByRole('button', { name: 'Leave out neon tetra' }).click();
+    await part(page, 'Drafts');
+    await expect(page.getByText('Only with Stock list')).toBeVisible();
+    await expect(page.getByText(/The angelfish eats the neon tetra/)).toBeVisible();
+    await page.keyboard.press('Control+z');
+    await part(page, 'The list');
+    await expect(page.getByLabel('10 neon tetra listed')).toBeVisible();
+  });
+
+  await test.step('odds: how many to buy, and what is refused', async () => {
+    await part(page, 'Odds');
+    await page.getByLabel('Males wanted', { exact: true }).fill('2');
+    await page.getByLabel('Females wanted', { exact: true }).fill('2');
+    await expect(page.getByText(/^Buy/)).toContainText('8');
+    await page.getByLabel('Bought').fill('many');
+    await expect(page.getByRole('alert').filter({ hasText: 'A whole number' })).toBeVisible();
+  });
+
+  await test.step('to buy: prices add up, and the list leaves as CSV and Markdown', async () => {
+    await part(page, 'To buy');
+    await page.getByLabel('Price of one angelfish').fill('7,50');
+    await page.keyboard.press('Enter');
+    await page.getByLabel('How many angelfish to buy').fill('8');
+    await page.keyboard.press('Enter');
+    await expect(page.getByText('60.00', { exact: true }).first()).toBeVisible();
+    const waiting = page.waitForEvent('download');
+    await page.getByRole('button', { name: 'Save as CSV' }).click();
+    const file = await (await waiting).path();
+    expect(readFileSync(file, 'utf8')).toContain('pterophyllum-scalare,angelfish,6,,,3.5,listed,8,7.5,');
+  });
+});
+
+test('species of the keeper’s own: changed, put back, taken in from a file with wrong rows', async ({
+  page,
+}) => {
+  await openDemo(page, '/catalogue?species=paracheirodon-innesi');
+  await page.getByRole('button', { name: 'Put my own figures' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('male', { exact: true }).fill('2 m');
+  await dialog.getByRole('button', { name: 'Keep my figures' }).click();
+  await expect(dialog.getByRole('alert').first()).toContainText('nothing is lost');
+  await dialog.getByLabel('male', { exact: true }).fill('1.5 in');
+  await dialog.getByRole('button', { name: 'Keep my figures' }).click();
+  await expect(page.getByText('Your figures for: size.maleCm.')).toBeVisible();
+  await page.getByRole('button', { name: 'Back to the shipped figures' }).click();
+  await expect(page.getByText('Your figures for: size.maleCm.')).toHaveCount(0);
+
+  await page.getByLabel('Species as CSV').setInputFiles({
+    name: 'mine.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(
+      'id,like,scientificName,commonNames,size.maleCm\nporch-tetra,neon tetra,Porch tetra,porch tetra,3 cm\nlong-tetra,neon tetra,Long tetra,long tetra,2 m\n',
+    ),
+  });
+  const preview = page.getByRole('dialog');
+  await expect(preview).toContainText('1 row stays out');
+  await expect(preview).toContainText('line 3');
+  await preview.getByRole('button', { name: /^Take in 1/ }).click();
+  await page.getByRole('searchbox', { name: /Search/ }).fill('porch');
+  await page.getByRole('region', { name: 'Species' }).getByRole('button').click();
+  await expect(page.getByText('A species of your own.')).toBeVisible();
+});
