@@ -91,3 +91,29 @@ describe('the command line', () => {
     expect(run(['--loud']).errors.length).toBeGreaterThan(1);
   });
 });
+
+describe('water', () => {
+  const water = (...args: string[]) => run(['water', ...args]);
+  it.each([
+    [['ammonia', '--t', '25', '--ph', '8', '--tan', '1'], { fraction: 0.0537, unIonisedMgL: 0.0537 }],
+    [['oxygen', '--t', '25'], { saturationMgL: 8.2631 }],
+    [['mix', '--v', '10', '--add', '10', '--rounds', '2', '--discard'], { remaining: 0.25 }],
+    [
+      ['routine', '--rate', '2.857142857142857', '--fraction', '0.5', '--days', '7', '--tap', '5'],
+      { after: 25, before: 45 },
+    ],
+  ] as const)('%j', (args, expected) => {
+    const { output, errors } = water(...args);
+    expect(errors).toEqual([]);
+    const answer = JSON.parse(output) as Record<string, number>;
+    for (const [name, value] of Object.entries(expected)) expect(answer[name]).toBeCloseTo(value, 3);
+  });
+  it('names what is missing or out of bounds', () => {
+    expect(water('ammonia', '--t', 'warm', '--ph', '8').errors.slice(0, 2)).toEqual([
+      'water ammonia: --t: expected a number from 0 to 40, found "warm"',
+      'water ammonia: --tan: expected a number from 0 to 1000, found nothing',
+    ]);
+    expect(water('wine').errors[0]).toContain('ammonia, oxygen, mix, routine');
+    expect(water('mix', '--v', '10', '--add', '5', '--rounds', '1.5').errors[0]).toContain('a whole number');
+  });
+});

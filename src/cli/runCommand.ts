@@ -1,4 +1,4 @@
-import { parseArgs } from 'node:util';
+import { parseArgs, type ParseArgsConfig } from 'node:util';
 import { assess } from '../core/assess/assess';
 import { readPlan } from '../core/assess/readPlan';
 import { toAnswer } from '../core/assess/toAnswer';
@@ -7,6 +7,7 @@ import { faultLine, type Fault } from '../core/formats/faults';
 import { parseJson } from '../core/formats/parseJson';
 import { speciesAnswer } from '../core/formats/speciesAnswer';
 import { resolveSpecies, type Catalogue } from '../core/model/catalogue';
+import { WATER_OPTIONS, waterCommand } from './waterCommand';
 
 /** What a command may ask of the world. */
 export interface Surroundings {
@@ -27,6 +28,10 @@ const USAGE = [
   '  assess FILE [--today YYYY-MM-DD]   a plan file in, an assessment out',
   '  species [NAME]                     the catalogue, or one profile',
   '  check FILE                         whether a Lomvik file is valid, and if not, where and why',
+  '  water ammonia --t 25 --ph 8 --tan 1    share and mg/L of un-ionised ammonia',
+  '  water oxygen --t 25 [--altitude 500]   oxygen at saturation',
+  '  water mix --v 10 --add 5 --rounds 2 [--discard]   share of the difference that is left',
+  '  water routine --rate 3 --fraction 0.5 --days 7 [--tap 5]   where a substance settles',
   'FILE may be - for standard input.',
 ];
 
@@ -83,13 +88,19 @@ function checkCommand(path: string, world: Surroundings): Answer {
     : faultsOf(path, checked.faults);
 }
 
+const OPTIONS = {
+  today: { type: 'string' },
+  discard: { type: 'boolean' },
+  ...Object.fromEntries(WATER_OPTIONS.map((name) => [name, { type: 'string' as const }])),
+} as const satisfies ParseArgsConfig['options'];
+
 const DATE = /^\d{4}-\d{2}-\d{2}$/;
 
 /** One command in, its output and its faults out. Pure but for `world`. */
 export function runCommand(args: readonly string[], world: Surroundings): Answer {
   let parsed;
   try {
-    parsed = parseArgs({ args: [...args], allowPositionals: true, options: { today: { type: 'string' } } });
+    parsed = parseArgs({ args: [...args], allowPositionals: true, options: OPTIONS });
   } catch (error) {
     return failed(error instanceof Error ? error.message : String(error), ...USAGE);
   }
@@ -109,6 +120,17 @@ export function runCommand(args: readonly string[], world: Surroundings): Answer
       return path === undefined
         ? failed('check: expected a file, found nothing', ...USAGE)
         : checkCommand(path, world);
+    case 'water': {
+      const {
+        discard,
+        today: _today,
+        ...given
+      } = parsed.values as Record<string, string | undefined> & {
+        readonly discard?: boolean;
+      };
+      const answer = waterCommand(path, given, discard === true);
+      return answer.ok ? json(answer.value) : failed(...answer.errors, ...USAGE);
+    }
     default:
       return failed(
         command === undefined

@@ -147,5 +147,6 @@ export function fillRoutine(plan: PlanFile, assumed: string[]): RuleContext['rou
     changeFraction: takeOr(assumed, 'routine.changeFraction', plan.routine?.changeFraction, 0.5),
     everyDays: takeOr(assumed, 'routine.everyDays', plan.routine?.everyDays, 7),
     mealsPerDay: takeOr(assumed, 'routine.mealsPerDay', plan.routine?.mealsPerDay, 2),
+    mealsAssumed: plan.routine?.mealsPerDay === undefined,
   };
 }

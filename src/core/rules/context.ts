@@ -111,6 +111,8 @@ export interface RuleContext {
     readonly changeFraction: number;
     readonly everyDays: number;
     readonly mealsPerDay: number;
+    /** Nobody said how often. */
+    readonly mealsAssumed: boolean;
   };
   readonly school: School;
   readonly males: 'harem' | 'all-male' | 'one-each';

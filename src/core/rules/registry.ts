@@ -15,6 +15,7 @@ import { lid } from './lid';
 import { lightHours } from './lightHours';
 import { load } from './load';
 import { lookAlike } from './lookAlike';
+import { meals } from './meals';
 import { nitrate } from './nitrate';
 import { outEating } from './outEating';
 import { outgrows } from './outgrows';
@@ -83,6 +84,7 @@ export const RULES: readonly Rule[] = [
   plantsEaten,
   hides,
   lightHours,
+  meals,
   load,
   nitrate,
   handlingHazard,

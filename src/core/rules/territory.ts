@@ -13,6 +13,8 @@ const DEFENDS = 1;
 /** So much of the floor held leaves nobody else a place (from memory). */
 const FULL = 1;
 const NEARLY = 0.75;
+/** With a sight break for each holder they stand so much more of it (from memory). */
+const OUT_OF_SIGHT = 1.25;
 
 interface Held {
   readonly kind: PlannedKind;
@@ -39,13 +41,14 @@ function crowdedFloor(context: RuleContext): readonly Finding[] {
   const claims = held(context);
   const footprint = context.tank.figures.footprintCm2;
   const share = claims.reduce((sum, claim) => sum + claim.cm2, 0) / footprint;
-  if (claims.length < 2 || share <= NEARLY) return [];
   const holders = claims.reduce((sum, claim) => sum + claim.holders, 0);
+  const room = (context.tank.sightBreaks ?? 0) >= holders ? OUT_OF_SIGHT : 1;
+  if (claims.length < 2 || share <= NEARLY * room) return [];
   const months = Math.max(...claims.map((claim) => claim.months));
   const largest = [...claims].sort((a, b) => b.cm2 - a.cm2);
   return [
     finding('territory', {
-      severity: share > FULL ? 'caution' : 'note',
+      severity: share > FULL * room ? 'caution' : 'note',
       species: largest.map((claim) => claim.kind.profile.id),
       text: `${holders} holders would claim ${figure(share * 100)} % of this floor (${list(largest.map((claim) => `${claim.holders} ${claim.holders === 1 ? commonName(claim.kind.profile) : plural(commonName(claim.kind.profile))}`))}): one or two corners held is fine, more leaves nobody a place.`,
       because: {
