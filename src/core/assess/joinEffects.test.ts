@@ -44,7 +44,7 @@ describe('joinEffects', () => {
     const order = joinEffects(LISTS[1]!, catalogue, TODAY);
     const place = (species: string) => order.findIndex((effect) => effect.species === species);
     expect(place('gasteropelecus-sternicla')).toBeLessThan(place('parachromis-dovii'));
-    expect(order[0]).toMatchObject({ stops: 0, cautions: 0 });
+    expect(order[0]).toMatchObject({ stops: 0, cautions: 0, sameWaters: true });
     const stops = order.map((effect) => effect.stops);
     expect(stops).toEqual([...stops].sort((a, b) => a - b));
   });

@@ -1,4 +1,5 @@
 import type { Catalogue } from '../model/catalogue';
+import { facetsOf } from '../model/facets';
 import type { PlanFile, PlanGroup } from '../model/plan';
 import type { Layer, SpeciesProfile } from '../model/species';
 import type { Finding, Severity } from '../rules/finding';
@@ -19,6 +20,8 @@ export interface JoinEffect {
   readonly brings: readonly { readonly rule: string; readonly severity: Severity; readonly text: string }[];
   /** The layer it lives in most, and whether the list has little there yet. */
   readonly fillsEmptyLayer: boolean;
+  /** Whether a kind of the list comes from the same waters. */
+  readonly sameWaters: boolean;
 }
 
 /** What a keeper would bring home: the group that is at ease, at the size in the shop. */
@@ -35,14 +38,17 @@ const EMPTY = 0.2;
 const mainLayer = (profile: SpeciesProfile): Layer =>
   LAYERS.reduce((best, layer) => (profile.layers[layer] > profile.layers[best] ? layer : best));
 
+const watersOf = (profile: SpeciesProfile): string => facetsOf(profile).region[0] ?? '';
+
 const bySeverity = (a: Finding, b: Finding): number =>
   Number(b.severity === 'stop') - Number(a.severity === 'stop');
 
-/** The best company first: fewest stops, fewest cautions, then those who live where nobody does, then by name. */
+/** The best company first: fewest stops, fewest cautions, then kinds of the same waters, then those who live where nobody does. */
 export function byHowWellItJoins(a: JoinEffect, b: JoinEffect): number {
   return (
     a.stops - b.stops ||
     a.cautions - b.cautions ||
+    Number(b.sameWaters) - Number(a.sameWaters) ||
     Number(b.fillsEmptyLayer) - Number(a.fillsEmptyLayer) ||
     (a.species < b.species ? -1 : 1)
   );
@@ -68,6 +74,7 @@ export function joinEffects(
   );
   const there = planGroups(plan, catalogue, today);
   const room = layerRoom(alone);
+  const waters = new Set(there.map((group) => watersOf(group.profile)));
   return candidates
     .map((profile): JoinEffect => {
       const group = offeredGroup(profile);
@@ -85,6 +92,7 @@ export function joinEffects(
         cautions: brings.length - stops,
         brings: brings.map(({ rule, severity, text }) => ({ rule, severity, text })),
         fillsEmptyLayer: room[mainLayer(profile)] < EMPTY,
+        sameWaters: waters.has(watersOf(profile)),
       };
     })
     .sort(byHowWellItJoins);

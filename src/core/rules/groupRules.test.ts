@@ -18,6 +18,13 @@ describe('group-size', () => {
       'note',
       'good',
     ]));
+  it('takes single males of harem kinds for shown ones', () =>
+    expect(
+      severities(
+        plan(big, [{ species: 'aulonocara-baenschi', count: 1, males: 1, females: 0 }]),
+        'group-size',
+      ),
+    ).toEqual(['note']));
   it('keeps silent about fish that live alone', () => expect(of(1, 'epalzeorhynchos-bicolor')).toEqual([]));
   it('counts heads over all groups of a kind', () => {
     expect(

@@ -12,16 +12,19 @@ function tooFew(kind: PlannedKind): Finding {
   const { profile, count } = kind;
   const { smallestGroup, comfortableGroup, pairs, mode } = profile.company;
   const pairing = pairs === 'guards' && count <= PAIR && mode !== 'shoal';
+  const shown = mode === 'harem' && (count === 1 || (kind.females === 0 && kind.males === count));
   // A loose group puts up with too few; a shoal of a few is in constant fear.
   const severe = count * 2 <= smallestGroup && mode !== 'group';
-  const severity = pairing ? 'note' : severe ? 'stop' : 'caution';
+  const severity = pairing || shown ? 'note' : severe ? 'stop' : 'caution';
   const many = plural(commonName(profile));
   return finding('group-size', {
     severity,
     species: [profile.id],
-    text: pairing
-      ? `${countOf(count, profile)}: a single one or a settled pair can keep the peace; a group needs ${smallestGroup} or more.`
-      : `${countOf(count, profile)}: ${many} need company of their own kind, ${smallestGroup} at the least and ${comfortableGroup} to be at ease.`,
+    text: shown
+      ? `${countOf(count, profile)} without females: shown, not bred. A group needs ${smallestGroup} or more, one male to several females.`
+      : pairing
+        ? `${countOf(count, profile)}: a single one or a settled pair can keep the peace; a group needs ${smallestGroup} or more.`
+        : `${countOf(count, profile)}: ${many} need company of their own kind, ${smallestGroup} at the least and ${comfortableGroup} to be at ease.`,
     because: { count, smallestGroup, comfortableGroup },
     fixes: [
       {

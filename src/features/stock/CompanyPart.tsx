@@ -3,16 +3,26 @@
 import { useMemo, useState } from 'react';
 import { pairMatrix, type PairCell } from '@/core/assess/pairMatrix';
 import { commonName } from '@/core/model/catalogue';
+import { SEVERITIES } from '@/core/rules/finding';
 import { classes } from '@/ui/classes';
 import { Empty } from '@/ui/Screen';
 import { SEVERITY_WORDS, SeverityMark } from '@/ui/SeverityMark';
 import type { useStock } from './useStock';
 
+/** The first pair of the worst severity: that is what a keeper came to see. */
+function worstPair(matrix: readonly (readonly PairCell[])[]): readonly [number, number] {
+  for (const severity of SEVERITIES)
+    for (const [i, row] of matrix.entries())
+      for (const [j, cell] of row.entries()) if (i < j && cell.severity === severity) return [i, j];
+  return [0, 0];
+}
+
 /** Who with whom: a square of marks, and the reasons of the one that is looked at. */
 export function CompanyPart({ stock }: { readonly stock: ReturnType<typeof useStock> }) {
   const { assessment, colours } = stock;
   const matrix = useMemo(() => pairMatrix(assessment), [assessment]);
-  const [at, setAt] = useState<readonly [number, number]>([0, 0]);
+  const [looked, setAt] = useState<readonly [number, number] | null>(null);
+  const at = looked ?? worstPair(matrix);
   const names = assessment.context.kinds.map((kind) => commonName(kind.profile));
   if (names.length === 0) return <Empty>List two kinds: here you see what is said of them together.</Empty>;
   const cell: PairCell | undefined = matrix[at[0]]?.[at[1]] ?? matrix[0]?.[0];

@@ -35,6 +35,7 @@ function Effect({
       <p className="mb-2 text-slate">
         <i>{profile.scientificName}</i>, {adultLengthCm(profile)} cm grown,{' '}
         {span(profile.water.tankBred.temperatureC, '°C')}
+        {effect.sameWaters ? '; from the same waters as your list' : ''}
         {effect.fillsEmptyLayer ? '; lives where your list has little' : ''}.
       </p>
       {effect.brings.length === 0 ? (

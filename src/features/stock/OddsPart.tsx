@@ -15,6 +15,7 @@ import {
 } from '@/core/numbers/juveniles';
 import { figure } from '@/core/rules/words';
 import { useCatalogue } from '@/session/react/RoomProvider';
+import { Button } from '@/ui/Button';
 import { SelectField, TextField } from '@/ui/Field';
 import { Ledger, Section } from '@/ui/Screen';
 import { SpeciesSearch } from '@/ui/SpeciesSearch';
@@ -48,6 +49,7 @@ function Answers({
   females,
   sure,
   profile,
+  onBuy,
 }: {
   readonly n: number;
   readonly p: number;
@@ -55,6 +57,8 @@ function Answers({
   readonly females: number;
   readonly sure: number;
   readonly profile: SpeciesProfile | undefined;
+  /** Puts so many on the shopping list; null when the kind is not listed. */
+  readonly onBuy: ((count: number) => void) | null;
 }) {
   const wanted = { males, females };
   const buy = smallestPurchase(sure, p, wanted);
@@ -99,6 +103,11 @@ function Answers({
             <p className="text-[16px]">
               Buy <strong className="fig">{buy}</strong>.
             </p>
+            {onBuy && (
+              <p className="mt-1">
+                <Button onClick={() => onBuy(buy)}>Put {buy} on the shopping list</Button>
+              </p>
+            )}
             <p className="mt-1">
               On average <span className="fig">{figure(overBought?.males ?? 0)}</span> males and{' '}
               <span className="fig">{figure(overBought?.females ?? 0)}</span> females are left over then. Say
@@ -143,6 +152,10 @@ export function OddsPart({ stock }: { readonly stock: ReturnType<typeof useStock
   const m = whole(males, MOST);
   const f = whole(females, MOST);
   const p = whole(share, 100);
+  const entry = stock.lines.find((line) => line.listed && line.profile.id === profile?.id)?.listed;
+  const onBuy = entry
+    ? (count: number): void => void stock.order(entry.key, { price: entry.price, buy: count })
+    : null;
   const wrong = (value: number | null, most: number): string | undefined =>
     value === null ? `A whole number from 0 to ${most}` : undefined;
   return (
@@ -199,7 +212,7 @@ export function OddsPart({ stock }: { readonly stock: ReturnType<typeof useStock
         </div>
       </div>
       {n !== null && m !== null && f !== null && p !== null && (
-        <Answers n={n} p={p / 100} males={m} females={f} sure={sure} profile={profile} />
+        <Answers n={n} p={p / 100} males={m} females={f} sure={sure} profile={profile} onBuy={onBuy} />
       )}
     </div>
   );

@@ -134,10 +134,8 @@ export function useStock(tank: TankView) {
       remake(`Left out ${commonName(profile)}`, (groups) => groups.filter((entry) => entry.key !== key)),
     /** What is said of a listed group for the shop: its price, how many to buy. */
     order: (key: string, how: Pick<DraftGroup, 'price' | 'buy'>) =>
-      remake(
-        'Shopping list changed',
-        (groups) => groups.map((entry) => (entry.key === key ? { ...entry, ...how } : entry)),
-        true,
+      remake('Shopping list changed', (groups) =>
+        groups.map((entry) => (entry.key === key ? { ...entry, ...how } : entry)),
       ),
     /** Whether one press can do this fix. */
     canDo: (edit: PlanEdit) => applyEdit(edit, editable, 'probe') !== null,
