@@ -1,4 +1,4 @@
-import { screen, within } from '@testing-library/react';
+import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { catalogue } from '@/testing/plans';
 import { room, show } from '@/testing/inRoom';
@@ -42,5 +42,45 @@ describe('Catalogue', () => {
   it('says which water range a touchy wild kind goes by', async () => {
     await open('otocinclus-vittatus');
     expect(screen.getByText('judged by the wild range, as it is touchy')).toBeInTheDocument();
+  });
+});
+
+describe('species of the keeper’s own', () => {
+  const bodies = (session: Awaited<ReturnType<typeof room>>) =>
+    Object.values(session.state.getState().documents).filter(
+      (document) => document.kind === 'species' && document.body !== null,
+    );
+  it('takes figures of the keeper’s over a shipped entry, and puts the shipped ones back', async () => {
+    window.history.replaceState(null, '', '/catalogue?species=pterophyllum-scalare');
+    const session = await room();
+    show(session, <CatalogueScreen />);
+    await userEvent.click(screen.getByRole('button', { name: 'Put my own figures' }));
+    const dialog = within(screen.getByRole('dialog'));
+    await userEvent.type(dialog.getByLabelText('Find a field'), 'size.maleCm');
+    await userEvent.clear(dialog.getByLabelText('male'));
+    await userEvent.type(dialog.getByLabelText('male'), '14');
+    await userEvent.click(dialog.getByRole('button', { name: 'Keep my figures' }));
+    await waitFor(() => expect(session.catalogue.byId.get('pterophyllum-scalare')?.size.maleCm).toBe(14));
+    expect(session.shipped.byId.get('pterophyllum-scalare')?.size.maleCm).toBe(15);
+    await userEvent.click(screen.getByRole('button', { name: 'Back to the shipped figures' }));
+    await waitFor(() => expect(bodies(session)).toEqual([]));
+  });
+  it('refuses a copy that cannot be, tells where, and keeps what was typed', async () => {
+    window.history.replaceState(null, '', '/catalogue?species=paracheirodon-innesi');
+    const session = await room();
+    show(session, <CatalogueScreen />);
+    await userEvent.click(screen.getByRole('button', { name: 'Copy as a species of my own' }));
+    const dialog = within(screen.getByRole('dialog'));
+    await userEvent.clear(dialog.getByLabelText('male'));
+    await userEvent.type(dialog.getByLabelText('male'), '200');
+    await userEvent.click(dialog.getByRole('button', { name: 'Add to the catalogue' }));
+    expect(dialog.getAllByRole('alert')[0]).toHaveTextContent('size.maleCm: expected');
+    expect(dialog.getByLabelText('male')).toHaveValue('200');
+    expect(bodies(session)).toEqual([]);
+  });
+  it('narrows the list by facets', async () => {
+    await open();
+    await userEvent.selectOptions(screen.getByLabelText('Region'), 'Lake Victoria');
+    expect(within(screen.getByRole('region', { name: 'Species' })).getAllByRole('button')).toHaveLength(3);
   });
 });

@@ -157,6 +157,12 @@ export function ListPart({
             <ul className="mt-2" data-testid="findings">
               {counted.map(item)}
             </ul>
+            {notes.length > 0 && (
+              <details className="mt-2" open={counted.length === 0}>
+                <summary className="cursor-pointer text-slate">To note ({notes.length})</summary>
+                <ul data-testid="notes">{notes.map(item)}</ul>
+              </details>
+            )}
             {good.length > 0 && (
               <details className="mt-2">
                 <summary className="cursor-pointer text-slate">What is right ({good.length})</summary>

@@ -62,3 +62,37 @@ describe('Tank', () => {
     expect(screen.getByRole('button', { name: 'Remove tank' })).toBeDisabled();
   });
 });
+
+describe('the furnishing of a tank', () => {
+  it('takes shapes by their footprint', async () => {
+    const session = await room();
+    show(session, <TankScreen />);
+    await userEvent.selectOptions(screen.getByLabelText('Shape'), 'bow-front');
+    await waitFor(() => expect(tank(session).tank.shape).toBe('bow-front'));
+    await retype('Bow, within the width', '4 in');
+    await waitFor(() => expect(tank(session).tank.bowCm).toBeCloseTo(10.16, 6));
+    expect(screen.getByRole('img', { name: /Seen from above: bow-front/ })).toBeInTheDocument();
+  });
+  it('counts hides by kind, and refuses half a cave', async () => {
+    const session = await room();
+    show(session, <TankScreen />);
+    await userEvent.type(screen.getByLabelText('Caves'), '4{Enter}');
+    await waitFor(() => expect(tank(session).tank.hides).toEqual({ caves: 4 }));
+    await userEvent.type(screen.getByLabelText('Shells'), '1.5{Enter}');
+    expect(screen.getByRole('alert')).toHaveTextContent('a whole number from 0 to 500');
+    expect(tank(session).tank.hides).toEqual({ caves: 4 });
+  });
+  it('sets the practice that verdicts follow', async () => {
+    const session = await room();
+    show(session, <TankScreen />);
+    await userEvent.selectOptions(screen.getByLabelText('Males of harem kinds'), 'all-male');
+    await userEvent.selectOptions(screen.getByLabelText('Rift-lake numbers'), 'dense');
+    await waitFor(() =>
+      expect(tank(session).practice).toMatchObject({ males: 'all-male', riftDensity: 'dense' }),
+    );
+  });
+  it('names what stands on the same footprint in another height', async () => {
+    show(await room(), <TankScreen />);
+    expect(screen.getByText('90 US gal')).toBeInTheDocument();
+  });
+});

@@ -1,0 +1,142 @@
+import { act, screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import type { DocumentBodies } from '@/core/journal/documents';
+import { room, show } from '@/testing/inRoom';
+import type { Session } from '@/session/session';
+import { StockScreen } from './StockScreen';
+
+const listed = (species: string, count: number, lengthCm = 4) => ({
+  key: species,
+  group: { species, count, lengthCm },
+});
+const LIST = [
+  listed('pterophyllum-scalare', 6),
+  listed('paracheirodon-innesi', 12, 2),
+  listed('metynnis-argenteus', 6),
+];
+
+/** Opens one part of the stock list of a room with these groups listed. */
+async function open(part: string, groups = LIST): Promise<Session> {
+  window.history.replaceState(null, '', `/stock?part=${part}`);
+  const session = await room([], groups);
+  show(session, <StockScreen />);
+  return session;
+}
+afterEach(() => window.history.replaceState(null, '', '/'));
+
+const drafts = (session: Session) =>
+  Object.values(session.state.getState().documents).flatMap((document) =>
+    document.kind === 'draft' && document.body ? [document.body as DocumentBodies['draft']] : [],
+  );
+
+describe('who with whom', () => {
+  it('opens on the worst pair, and gives the reasons of the one that is looked at', async () => {
+    await open('company');
+    expect(screen.getByRole('heading', { level: 2, name: 'neon tetra with angelfish' })).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: /^silver dollar with angelfish: .*contested/ }));
+    expect(screen.getByText(/Keepers disagree on/)).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: /^neon tetra by itself/ }));
+    expect(screen.getByRole('heading', { level: 2, name: 'neon tetra, by itself' })).toBeInTheDocument();
+  });
+  it('says what to do while nobody is listed', async () => {
+    await open('company', []);
+    expect(screen.getByText(/List two kinds/)).toBeInTheDocument();
+  });
+});
+
+describe('fill', () => {
+  it('sets all schools and two routines side by side, and says what each kind adds', async () => {
+    await open('fill');
+    const rows = (name: string) => within(screen.getByRole('table', { name })).getAllByRole('row').length - 1;
+    expect(rows('How full, by school')).toBe(4);
+    // The tank's own routine is one of the two that are compared.
+    expect(rows('Routines of water changes compared')).toBe(2);
+    expect(rows('What each kind adds')).toBe(3);
+  });
+});
+
+describe('odds', () => {
+  it('says how many to buy and what is left over, and puts it on the shopping list', async () => {
+    const session = await open('odds', [listed('pterophyllum-scalare', 2)]);
+    expect(screen.getByText(/^Buy/)).toHaveTextContent('Buy 5.');
+    await userEvent.selectOptions(screen.getByLabelText('How sure'), '0.99');
+    expect(screen.getByText(/^Buy/)).toHaveTextContent('Buy 8.');
+    await userEvent.click(screen.getByRole('button', { name: 'Put 8 on the shopping list' }));
+    await waitFor(() => expect(drafts(session)[0]?.groups[0]).toMatchObject({ buy: 8 }));
+  });
+  it('refuses what is no number, where it stands', async () => {
+    await open('odds');
+    await userEvent.clear(screen.getByLabelText('Bought'));
+    await userEvent.type(screen.getByLabelText('Bought'), '2.5');
+    expect(screen.getByRole('alert')).toHaveTextContent('A whole number from 0 to 200');
+  });
+});
+
+describe('drafts', () => {
+  it('are copied, named, gone by, compared, removed, and all of it taken back', async () => {
+    const session = await open('drafts');
+    await userEvent.click(screen.getByRole('button', { name: 'Copy' }));
+    await waitFor(() => expect(drafts(session)).toHaveLength(2));
+    const name = await screen.findByLabelText('Name of list, copy');
+    await userEvent.clear(name);
+    await userEvent.type(name, 'Quieter{Enter}');
+    await waitFor(() =>
+      expect(
+        drafts(session)
+          .map((draft) => draft.name)
+          .sort(),
+      ).toEqual(['Quieter', 'list']),
+    );
+    await userEvent.click(await screen.findByRole('button', { name: 'Go by this one' }));
+    await waitFor(() =>
+      expect(session.state.getState().documents['draft-T']?.body).toMatchObject({ name: 'Quieter' }),
+    );
+    expect(screen.getAllByText('Nothing that the other does not have.')).toHaveLength(2);
+    await userEvent.click(screen.getByRole('button', { name: 'Remove' }));
+    await waitFor(() => expect(drafts(session)).toHaveLength(1));
+    for (let i = 0; i < 4; i += 1) await act(async () => void (await session.undo()));
+    await waitFor(() => expect(drafts(session).map((draft) => draft.name)).toEqual(['list']));
+  });
+  it('keep a name when an empty one is typed, and a note as it is', async () => {
+    const session = await open('drafts');
+    const name = screen.getByLabelText('Name of list');
+    await userEvent.clear(name);
+    await userEvent.type(name, '{Enter}');
+    expect(drafts(session)[0]?.name).toBe('list');
+    await userEvent.type(screen.getByLabelText('Note on list'), 'for the spring{Enter}');
+    await waitFor(() => expect(drafts(session)[0]?.note).toBe('for the spring'));
+  });
+});
+
+describe('to buy', () => {
+  it('adds prices up, refuses what is none, and says what is bought over', async () => {
+    const session = await open('buy');
+    const price = screen.getByLabelText('Price of one angelfish');
+    await userEvent.type(price, 'dear{Enter}');
+    expect(price).toHaveAttribute('aria-invalid', 'true');
+    expect(drafts(session)[0]?.groups[0]?.price).toBeUndefined();
+    await userEvent.clear(price);
+    await userEvent.type(price, '7,5{Enter}');
+    await waitFor(() => expect(drafts(session)[0]?.groups[0]).toMatchObject({ price: 7.5 }));
+    const buy = screen.getByLabelText('How many angelfish to buy');
+    await userEvent.clear(buy);
+    await userEvent.type(buy, '8{Enter}');
+    await waitFor(() => expect(screen.getByText(/are bought over/)).toBeInTheDocument());
+    expect(screen.getByText('60.00', { selector: 'strong' })).toBeInTheDocument();
+    expect(screen.getByText(/2 without a price/)).toBeInTheDocument();
+  });
+});
+
+describe('the list itself', () => {
+  it('folds notes away under what has to be settled, and gives the months that growth leaves open', async () => {
+    await open('list');
+    expect(screen.getByTestId('notes')).toBeInTheDocument();
+    const later = within(screen.getByTestId('findings')).getByText(
+      /The angelfish eats the neon tetra once it has grown/,
+    );
+    expect(within(later).getByText(/^from \d{4}-\d{2}$/)).toHaveAttribute(
+      'title',
+      expect.stringMatching(/^between \d{4}-\d{2} and \d{4}-\d{2}/),
+    );
+  });
+});
