@@ -55,28 +55,38 @@ const sumKnown = (values: readonly (number | null)[]): number | null =>
     : values.reduce<number>((sum, value) => sum + (value ?? 0), 0);
 
 /** Groups of one kind taken together. A kind leaves only when its last group does. */
-function kindsOf(groups: readonly PlannedGroup[]): readonly PlannedKind[] {
+function kindsOf(groups: readonly PlannedGroup[], known: readonly PlannedKind[]): readonly PlannedKind[] {
   const byId = new Map<string, PlannedGroup[]>();
-  for (const group of groups) byId.set(group.profile.id, [...(byId.get(group.profile.id) ?? []), group]);
+  for (const group of groups) {
+    const members = byId.get(group.profile.id);
+    if (members) members.push(group);
+    else byId.set(group.profile.id, [group]);
+  }
+  const before = new Map(known.map((kind) => [kind.profile.id, kind]));
   return [...byId.entries()]
     .sort(([a], [b]) => (a < b ? -1 : 1))
-    .map(([, members]) => {
-      const first = members[0] as PlannedGroup;
-      const leaves = members.map((group) => group.leavesInMonths);
-      const strict = members.find((group) => group.rangeSource === 'wild') ?? first;
-      return {
-        profile: first.profile,
-        groups: members,
-        count: members.reduce((sum, group) => sum + group.count, 0),
-        males: sumKnown(members.map((group) => group.males)),
-        females: sumKnown(members.map((group) => group.females)),
-        largestCm: Math.max(...members.map((group) => group.lengthCm)),
-        smallestCm: Math.min(...members.map((group) => group.lengthCm)),
-        judgedCm: Math.max(...members.map((group) => group.judgedCm)),
-        leavesInMonths: leaves.some((months) => months === null) ? null : Math.max(...(leaves as number[])),
-        range: strict.range,
-      };
+    .map(([id, members]) => {
+      const same = before.get(id);
+      return same?.groups.length === members.length ? same : oneKind(members);
     });
+}
+
+function oneKind(members: readonly PlannedGroup[]): PlannedKind {
+  const first = members[0] as PlannedGroup;
+  const leaves = members.map((group) => group.leavesInMonths);
+  const strict = members.find((group) => group.rangeSource === 'wild') ?? first;
+  return {
+    profile: first.profile,
+    groups: members,
+    count: members.reduce((sum, group) => sum + group.count, 0),
+    males: sumKnown(members.map((group) => group.males)),
+    females: sumKnown(members.map((group) => group.females)),
+    largestCm: Math.max(...members.map((group) => group.lengthCm)),
+    smallestCm: Math.min(...members.map((group) => group.lengthCm)),
+    judgedCm: Math.max(...members.map((group) => group.judgedCm)),
+    leavesInMonths: leaves.some((months) => months === null) ? null : Math.max(...(leaves as number[])),
+    range: strict.range,
+  };
 }
 
 /**
@@ -103,16 +113,20 @@ export const planGroups = (
 ): readonly PlannedGroup[] =>
   plan.groups.map((group, index) => plannedGroup(group, index, catalogue, monthOf(today), assumed));
 
-/** The context of a tank with these groups in it; `focus` names the kind whose effect alone is asked for. */
+/**
+ * The context of a tank with these groups in it; `focus` names the kind whose effect alone is asked for. `known` are kinds
+ * of the same groups from before: those that gained no group are taken as they are.
+ */
 export function contextOf(
   plan: PlanFile,
   groups: readonly PlannedGroup[],
   today: string,
   assumed: string[] = [],
   focus: string | null = null,
+  known: readonly PlannedKind[] = [],
 ): RuleContext {
   const month = monthOf(today);
-  const kinds = kindsOf(groups);
+  const kinds = kindsOf(groups, known);
   const shared: SharedWater = {
     temperatureC: sharedRange(kinds.map((kind) => kind.range.temperatureC)),
     ph: sharedRange(kinds.map((kind) => kind.range.ph)),

@@ -58,13 +58,14 @@ export function byHowWellItJoins(a: JoinEffect, b: JoinEffect): number {
  * What each kind of the catalogue would bring to a list: stops and cautions that are not there without it.
  *
  * The same findings as two whole assessments would differ by, asked for in one go: only pairs with the newcomer and the
- * sums over all are judged again. `today` is an ISO date. Domain: a plan that `readPlan` accepted with this catalogue.
+ * sums over all are judged again. At most `told` findings a kind are told, the worst; all are counted. `today` is an ISO date. Domain: a plan that `readPlan` accepted with this catalogue.
  */
 export function joinEffects(
   plan: PlanFile,
   catalogue: Catalogue,
   today: string,
   candidates: readonly SpeciesProfile[] = catalogue.all,
+  told = Infinity,
 ): readonly JoinEffect[] {
   const { context: alone } = buildContext(plan, catalogue, today);
   const had = new Set(
@@ -79,10 +80,12 @@ export function joinEffects(
     .map((profile): JoinEffect => {
       const group = offeredGroup(profile);
       const added = planGroups({ groups: [group] }, catalogue, today);
-      const context = contextOf(plan, [...there, ...added], today, [], profile.id);
-      const brings = RULES.flatMap((rule) => rule.judge(context))
-        .filter((finding) => isBad(finding) && !had.has(findingKey(finding)))
-        .sort(bySeverity);
+      const context = contextOf(plan, [...there, ...added], today, [], profile.id, alone.kinds);
+      const brings: Finding[] = [];
+      for (const rule of RULES)
+        for (const finding of rule.judge(context))
+          if (isBad(finding) && !had.has(findingKey(finding))) brings.push(finding);
+      brings.sort(bySeverity);
       const stops = brings.filter((finding) => finding.severity === 'stop').length;
       return {
         species: profile.id,
@@ -90,7 +93,7 @@ export function joinEffects(
         verdict: verdictOf(brings),
         stops,
         cautions: brings.length - stops,
-        brings: brings.map(({ rule, severity, text }) => ({ rule, severity, text })),
+        brings: brings.slice(0, told).map(({ rule, severity, text }) => ({ rule, severity, text })),
         fillsEmptyLayer: room[mainLayer(profile)] < EMPTY,
         sameWaters: waters.has(watersOf(profile)),
       };

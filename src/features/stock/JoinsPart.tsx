@@ -18,7 +18,6 @@ import { SeverityMark } from '@/ui/SeverityMark';
 import type { useStock } from './useStock';
 
 const ROW_PX = 52;
-const SHOWN = 6;
 
 function Effect({
   effect,
@@ -29,6 +28,7 @@ function Effect({
   readonly profile: SpeciesProfile;
   readonly onAdd: () => void;
 }) {
+  const more = effect.stops + effect.cautions - effect.brings.length;
   return (
     <div>
       <h2 className="text-[16px] font-semibold">{countOf(effect.count, profile)}</h2>
@@ -42,7 +42,7 @@ function Effect({
         <p className="mb-2">It brings no trouble to this list. Watch it all the same.</p>
       ) : (
         <ul className="mb-2">
-          {effect.brings.slice(0, SHOWN).map((finding) => (
+          {effect.brings.map((finding) => (
             <li
               key={finding.rule + finding.text}
               className="grid grid-cols-[4rem_1fr] gap-1 border-b border-line py-1"
@@ -51,9 +51,7 @@ function Effect({
               <span>{finding.text}</span>
             </li>
           ))}
-          {effect.brings.length > SHOWN && (
-            <li className="text-slate">and {effect.brings.length - SHOWN} more</li>
-          )}
+          {more > 0 && <li className="text-slate">and {more} more</li>}
         </ul>
       )}
       {profile.notes && <p className="mb-2 text-slate">{profile.notes}</p>}

@@ -2,7 +2,7 @@
 
 import { wrap, type Remote } from 'comlink';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import type { JoinEffect } from '@/core/assess/joinEffects';
+import { byHowWellItJoins, type JoinEffect } from '@/core/assess/joinEffects';
 import { roomPlan } from '@/core/assess/roomPlan';
 import type { DraftGroup } from '@/core/journal/documents';
 import type { Resident } from '@/core/journal/room';
@@ -22,6 +22,19 @@ interface Joins {
   readonly failed: boolean;
 }
 
+interface Helper {
+  readonly thread: Worker;
+  readonly remote: Remote<JoinsWork>;
+}
+
+/** Two share the catalogue: most machines have two cores, and the screen asks for little meanwhile. */
+const HELPERS = 2;
+
+function startHelper(): Helper {
+  const thread = new Worker(new URL('../workers/joins.worker.ts', import.meta.url), { type: 'module' });
+  return { thread, remote: wrap<JoinsWork>(thread) };
+}
+
 /** What every kind of the catalogue would bring to a tank, worked out beside the screen. */
 export function useJoins(
   tank: TankView,
@@ -31,7 +44,7 @@ export function useJoins(
   const catalogue = useCatalogue();
   const documents = useRoomState((state) => state.documents);
   const own = useMemo(() => keeperSpeciesOf(Object.values(documents)), [documents]);
-  const worker = useRef<{ readonly thread: Worker; readonly remote: Remote<JoinsWork> } | null>(null);
+  const workers = useRef<readonly Helper[]>([]);
   const [joins, setJoins] = useState<Joins>({
     effects: null,
     tookMs: null,
@@ -41,21 +54,19 @@ export function useJoins(
 
   useEffect(
     () => () => {
-      worker.current?.thread.terminate();
-      worker.current = null;
+      for (const { thread } of workers.current) thread.terminate();
+      workers.current = [];
     },
     [],
   );
 
   useEffect(() => {
     let late = false;
-    if (!worker.current) {
-      const thread = new Worker(new URL('../workers/joins.worker.ts', import.meta.url), { type: 'module' });
-      worker.current = { thread, remote: wrap<JoinsWork>(thread) };
-    }
+    if (workers.current.length === 0) workers.current = Array.from({ length: HELPERS }, startHelper);
     const started = performance.now();
-    worker.current.remote
-      .joins(roomPlan(tank.body, residents, listed, catalogue, todayIso()), own, todayIso())
+    const plan = roomPlan(tank.body, residents, listed, catalogue, todayIso());
+    Promise.all(workers.current.map(({ remote }, part) => remote.joins(plan, own, todayIso(), part, HELPERS)))
+      .then((parts) => parts.flat().sort(byHowWellItJoins))
       .then(
         (effects) => {
           if (!late)

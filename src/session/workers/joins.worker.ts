@@ -7,10 +7,25 @@ import type { PlanFile } from '@/core/model/plan';
 
 const shipped = buildCatalogue(SHIPPED_SPECIES);
 
+/** As many findings a kind as the screen shows at once. */
+const TOLD = 6;
+
 const work = {
-  /** What every kind would bring to this plan, best company first. `today` is an ISO date. */
-  joins: (plan: PlanFile, own: readonly KeeperSpecies[], today: string): readonly JoinEffect[] =>
-    joinEffects(plan, withKeeperSpecies(shipped, own), today),
+  /**
+   * What a share of all kinds would bring to this plan: every `of`th kind from `part` on, so that several workers share the
+   * catalogue. `today` is an ISO date.
+   */
+  joins: (
+    plan: PlanFile,
+    own: readonly KeeperSpecies[],
+    today: string,
+    part: number,
+    of: number,
+  ): readonly JoinEffect[] => {
+    const catalogue = withKeeperSpecies(shipped, own);
+    const mine = catalogue.all.filter((_, index) => index % of === part);
+    return joinEffects(plan, catalogue, today, mine, TOLD);
+  },
 };
 export type JoinsWork = typeof work;
 
