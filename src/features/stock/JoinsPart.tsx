@@ -2,7 +2,8 @@
 
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useMemo, useRef, useState } from 'react';
-import { offeredGroup, type JoinEffect } from '@/core/assess/joinEffects';
+import { joinEffects, offeredGroup, type JoinEffect } from '@/core/assess/joinEffects';
+import { roomPlan } from '@/core/assess/roomPlan';
 import { foldName, namesOf } from '@/core/model/catalogue';
 import { facetsOf, hasFacets, type Chosen } from '@/core/model/facets';
 import { adultLengthCm, type SpeciesProfile } from '@/core/model/species';
@@ -10,6 +11,7 @@ import { countOf, span } from '@/core/rules/words';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useJoins } from '@/session/react/useJoins';
 import type { TankView } from '@/session/react/useTanks';
+import { todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { classes } from '@/ui/classes';
 import { FacetFilter } from '@/ui/FacetFilter';
@@ -18,6 +20,7 @@ import { SeverityMark } from '@/ui/SeverityMark';
 import type { useStock } from './useStock';
 
 const ROW_PX = 52;
+const SHOWN = 6;
 
 function Effect({
   effect,
@@ -28,7 +31,7 @@ function Effect({
   readonly profile: SpeciesProfile;
   readonly onAdd: () => void;
 }) {
-  const more = effect.stops + effect.cautions - effect.brings.length;
+  const more = effect.brings.length - SHOWN;
   return (
     <div>
       <h2 className="text-[16px] font-semibold">{countOf(effect.count, profile)}</h2>
@@ -42,7 +45,7 @@ function Effect({
         <p className="mb-2">It brings no trouble to this list. Watch it all the same.</p>
       ) : (
         <ul className="mb-2">
-          {effect.brings.map((finding) => (
+          {effect.brings.slice(0, SHOWN).map((finding) => (
             <li
               key={finding.rule + finding.text}
               className="grid grid-cols-[4rem_1fr] gap-1 border-b border-line py-1"
@@ -98,6 +101,18 @@ export function JoinsPart({
   });
   const current = shown.find((effect) => effect.species === picked) ?? shown[0];
   const profile = current && catalogue.byId.get(current.species);
+  // All that the one that is looked at would bring; the list tells only the worst of each.
+  const whole = useMemo(
+    () =>
+      profile &&
+      joinEffects(
+        roomPlan(tank.body, stock.residents, stock.listed, catalogue, todayIso()),
+        catalogue,
+        todayIso(),
+        [profile],
+      )[0],
+    [profile, tank.body, stock.residents, stock.listed, catalogue],
+  );
   return (
     <div className="flex flex-col gap-3">
       <p className="max-w-[84ch] text-slate">
@@ -175,9 +190,9 @@ export function JoinsPart({
           </div>
         </div>
         <div aria-live="polite">
-          {current && profile && (
+          {whole && profile && (
             <Effect
-              effect={current}
+              effect={whole}
               profile={profile}
               onAdd={() => void stock.add(offeredGroup(profile), profile)}
             />
