@@ -77,7 +77,7 @@ describe('the command line', () => {
       errors: ['b.json: tank.widthCm: expected width in cm above 0 and at most 1000, found 0'],
     });
     expect(run(['check', 'c.json'], { 'c.json': '{"format":"other"}' }).errors[0]).toContain(
-      'format: expected "lomvik-plan" (a plan) or "lomvik" (a room backup)',
+      'format: expected "lomvik-plan" (a plan), "lomvik-wishes" (wishes) or "lomvik" (a room backup)',
     );
   });
   it('says what was expected when the call itself is off', () => {
@@ -115,5 +115,49 @@ describe('water', () => {
     ]);
     expect(water('wine').errors[0]).toContain('ammonia, oxygen, mix, routine');
     expect(water('mix', '--v', '10', '--add', '5', '--rounds', '1.5').errors[0]).toContain('a whole number');
+  });
+});
+
+describe('line-ups', () => {
+  const wishes = {
+    format: 'lomvik-wishes',
+    version: 1,
+    tank: { lengthCm: 120, widthCm: 50, heightCm: 50 },
+    wishes: [
+      { species: 'neon tetra', weight: 2 },
+      { species: 'angelfish', weight: 3 },
+      { species: 'sterbai cory' },
+    ],
+    best: 4,
+  };
+  it('gives the best with proof, and what was left out', () => {
+    const { output, errors } = run(['line-ups', 'w.json'], { 'w.json': JSON.stringify(wishes) });
+    expect(errors).toEqual([]);
+    const answer = JSON.parse(output) as Record<string, unknown[]> & { proven: boolean };
+    expect(answer.proven).toBe(true);
+    expect(answer.lineUps).toHaveLength(4);
+    expect(answer.lineUps![0]).toMatchObject({ assessment: { format: 'lomvik-assessment' } });
+    expect(answer.leftOut).toEqual([expect.objectContaining({ species: 'paracheirodon-innesi' })]);
+    expect(answer.problem).toBeUndefined();
+  });
+  it('hands out the problem, and solves it as any solver would', () => {
+    const asked = JSON.parse(
+      run(['line-ups', 'w.json', '--problem'], { 'w.json': JSON.stringify(wishes) }).output,
+    ) as { problem: unknown; lineUps: { value: number }[] };
+    const solved = JSON.parse(
+      run(['line-ups', '--solve-problem', 'p.json'], { 'p.json': JSON.stringify(asked.problem) }).output,
+    ) as { best: { value: number }[]; proven: boolean };
+    expect(solved.proven).toBe(true);
+    expect(solved.best[0]!.value).toBeCloseTo(asked.lineUps[0]!.value, 9);
+  });
+  it('names what is wrong', () => {
+    const wrong = { ...wishes, wishes: [{ species: 'neon tetr', weight: 7 }] };
+    expect(run(['line-ups', 'w.json'], { 'w.json': JSON.stringify(wrong) }).errors[0]).toContain(
+      'w.json: wishes[0]',
+    );
+    expect(run(['line-ups']).errors[0]).toBe('line-ups: expected a wishes file, found nothing');
+    expect(run(['check', 'w.json'], { 'w.json': JSON.stringify(wishes) }).output).toContain(
+      'a valid lomvik-wishes file',
+    );
   });
 });

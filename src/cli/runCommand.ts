@@ -2,6 +2,10 @@ import { parseArgs, type ParseArgsConfig } from 'node:util';
 import { assess } from '../core/assess/assess';
 import { readPlan } from '../core/assess/readPlan';
 import { toAnswer } from '../core/assess/toAnswer';
+import { lineUps } from '../core/lineups/lineUps';
+import { readProblem } from '../core/lineups/problem';
+import { solveProblem } from '../core/lineups/solve';
+import { readWishes } from '../core/lineups/wishes';
 import { checkFile } from '../core/formats/checkFile';
 import { faultLine, type Fault } from '../core/formats/faults';
 import { parseJson } from '../core/formats/parseJson';
@@ -26,6 +30,8 @@ export interface Answer {
 const USAGE = [
   'usage: npm run -s lomvik -- COMMAND',
   '  assess FILE [--today YYYY-MM-DD]   a plan file in, an assessment out',
+  '  line-ups FILE [--problem]          wishes in, the best line-ups out, with proof',
+  '  line-ups --solve-problem FILE      a reduced problem in, its best solutions out',
   '  species [NAME]                     the catalogue, or one profile',
   '  check FILE                         whether a Lomvik file is valid, and if not, where and why',
   '  water ammonia --t 25 --ph 8 --tan 1    share and mg/L of un-ionised ammonia',
@@ -79,6 +85,35 @@ function speciesCommand(name: string | undefined, world: Surroundings): Answer {
       );
 }
 
+function lineUpsCommand(path: string, today: string, withProblem: boolean, world: Surroundings): Answer {
+  const loaded = load(path, world);
+  if (!loaded.ok) return loaded.answer;
+  const wishes = readWishes(loaded.value, world.catalogue);
+  if (!wishes.ok) return faultsOf(path, wishes.faults);
+  const { problem, lineUps: found, ...rest } = lineUps(wishes.value, world.catalogue, today);
+  return json({
+    lineUps: found.map(({ value, groups, assessment }) => ({
+      value,
+      groups,
+      assessment: toAnswer(assessment),
+    })),
+    ...rest,
+    ...(withProblem ? { problem } : {}),
+  });
+}
+
+/** Ten, as line-ups without a number of their own. */
+const SOLUTIONS = 10;
+
+function solveCommand(path: string, world: Surroundings): Answer {
+  const loaded = load(path, world);
+  if (!loaded.ok) return loaded.answer;
+  const problem = readProblem(loaded.value);
+  if (!problem.ok) return faultsOf(path, problem.faults);
+  const { best, proven, searched } = solveProblem(problem.value, { best: SOLUTIONS });
+  return json({ best, proven, searched });
+}
+
 function checkCommand(path: string, world: Surroundings): Answer {
   const loaded = load(path, world);
   if (!loaded.ok) return loaded.answer;
@@ -91,6 +126,8 @@ function checkCommand(path: string, world: Surroundings): Answer {
 const OPTIONS = {
   today: { type: 'string' },
   discard: { type: 'boolean' },
+  problem: { type: 'boolean' },
+  'solve-problem': { type: 'string' },
   ...Object.fromEntries(WATER_OPTIONS.map((name) => [name, { type: 'string' as const }])),
 } as const satisfies ParseArgsConfig['options'];
 
@@ -116,6 +153,13 @@ export function runCommand(args: readonly string[], world: Surroundings): Answer
       return path === undefined
         ? failed('assess: expected a plan file, found nothing', ...USAGE)
         : assessCommand(path, today, world);
+    case 'line-ups': {
+      const solve = parsed.values['solve-problem'];
+      if (typeof solve === 'string') return solveCommand(solve, world);
+      return path === undefined
+        ? failed('line-ups: expected a wishes file, found nothing', ...USAGE)
+        : lineUpsCommand(path, today, parsed.values.problem === true, world);
+    }
     case 'check':
       return path === undefined
         ? failed('check: expected a file, found nothing', ...USAGE)

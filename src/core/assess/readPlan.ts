@@ -2,7 +2,7 @@ import { describeValue, validate, type Fault, type Outcome } from '../formats/fa
 import { resolveSpecies, type Catalogue } from '../model/catalogue';
 import { planSchema, type PlanFile, type PlanGroup } from '../model/plan';
 
-function speciesFaults(name: string, path: string, catalogue: Catalogue): readonly Fault[] {
+export function speciesFaultsOf(name: string, path: string, catalogue: Catalogue): readonly Fault[] {
   const found = resolveSpecies(catalogue, name);
   if (found.ok) return [];
   const hint = found.nearest ? ` (nearest: ${found.nearest})` : '';
@@ -10,7 +10,7 @@ function speciesFaults(name: string, path: string, catalogue: Catalogue): readon
 }
 
 function groupFaults(group: PlanGroup, path: string, catalogue: Catalogue): readonly Fault[] {
-  const faults: Fault[] = [...speciesFaults(group.species, `${path}.species`, catalogue)];
+  const faults: Fault[] = [...speciesFaultsOf(group.species, `${path}.species`, catalogue)];
   const sexed = (group.males ?? 0) + (group.females ?? 0);
   if (sexed > group.count) {
     faults.push({
@@ -22,7 +22,7 @@ function groupFaults(group: PlanGroup, path: string, catalogue: Catalogue): read
   return faults;
 }
 
-function tankFaults(tank: PlanFile['tank']): readonly Fault[] {
+export function tankFaultsOf(tank: PlanFile['tank']): readonly Fault[] {
   const faults: Fault[] = [];
   if (tank.waterLineCm !== undefined && tank.waterLineCm > tank.heightCm) {
     faults.push({
@@ -75,7 +75,7 @@ function strayNames(value: unknown, catalogue: Catalogue): readonly Fault[] {
   return groups.flatMap((group: unknown, index) => {
     const species = (group as { species?: unknown } | null)?.species;
     return typeof species === 'string' && species !== ''
-      ? speciesFaults(species, `groups[${index}].species`, catalogue)
+      ? speciesFaultsOf(species, `groups[${index}].species`, catalogue)
       : [];
   });
 }
@@ -92,7 +92,7 @@ export function readPlan(value: unknown, catalogue: Catalogue): Outcome<PlanFile
   if (!checked.ok) return { ok: false, faults: [...checked.faults, ...strayNames(value, catalogue)] };
   const plan = checked.value as unknown as PlanFile;
   const faults = [
-    ...tankFaults(plan.tank),
+    ...tankFaultsOf(plan.tank),
     ...plan.groups.flatMap((group, index) => groupFaults(group, `groups[${index}]`, catalogue)),
   ];
   return faults.length > 0 ? { ok: false, faults } : { ok: true, value: plan };

@@ -1,4 +1,5 @@
 import { readPlan } from '../assess/readPlan';
+import { readWishes } from '../lineups/wishes';
 import type { Catalogue } from '../model/catalogue';
 import { readBackup } from './backup';
 import { describeValue, type Outcome } from './faults';
@@ -8,12 +9,19 @@ import { describeValue, type Outcome } from './faults';
  *
  * Errors: the faults of the kind that its `format` names; a foreign file is told what formats there are.
  */
-export function checkFile(value: unknown, catalogue: Catalogue): Outcome<'lomvik-plan' | 'lomvik'> {
+export function checkFile(
+  value: unknown,
+  catalogue: Catalogue,
+): Outcome<'lomvik-plan' | 'lomvik-wishes' | 'lomvik'> {
   const format =
     value !== null && typeof value === 'object' ? (value as { format?: unknown }).format : undefined;
   if (format === 'lomvik-plan') {
     const plan = readPlan(value, catalogue);
     return plan.ok ? { ok: true, value: 'lomvik-plan' } : plan;
+  }
+  if (format === 'lomvik-wishes') {
+    const wishes = readWishes(value, catalogue);
+    return wishes.ok ? { ok: true, value: 'lomvik-wishes' } : wishes;
   }
   if (format === 'lomvik') {
     const backup = readBackup(value, catalogue);
@@ -24,7 +32,7 @@ export function checkFile(value: unknown, catalogue: Catalogue): Outcome<'lomvik
     faults: [
       {
         path: 'format',
-        expected: '"lomvik-plan" (a plan) or "lomvik" (a room backup)',
+        expected: '"lomvik-plan" (a plan), "lomvik-wishes" (wishes) or "lomvik" (a room backup)',
         received: describeValue(format),
       },
     ],

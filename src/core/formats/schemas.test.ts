@@ -5,6 +5,7 @@ import { demoRoom } from '@/demo/demoRoom';
 import { catalogue, judge, plan, TANKS } from '@/testing/plans';
 import { toAnswer } from '../assess/toAnswer';
 import { EVENT_TYPES } from '../journal/events';
+import { readWishes } from '../lineups/wishes';
 import { writeBackup } from './backup';
 
 const ajv = new Ajv2020({ allErrors: true, allowUnionTypes: true });
@@ -12,7 +13,12 @@ const schema = (name: string) =>
   ajv.compile(
     JSON.parse(readFileSync(join(process.cwd(), 'docs', 'schema', `${name}.schema.json`), 'utf8')) as object,
   );
-const [planSchema, assessmentSchema, backupSchema] = ['plan', 'assessment', 'backup'].map(schema);
+const [planSchema, assessmentSchema, backupSchema, wishesSchema] = [
+  'plan',
+  'assessment',
+  'backup',
+  'wishes',
+].map(schema);
 
 describe('the published JSON Schemas', () => {
   it('accept what Lomvik writes', () => {
@@ -24,6 +30,24 @@ describe('the published JSON Schemas', () => {
     );
     expect(planSchema!(JSON.parse(JSON.stringify(file)))).toBe(true);
     expect(assessmentSchema!(JSON.parse(JSON.stringify(toAnswer(judge(file)))))).toBe(true);
+  });
+  it('take wishes as the reader does, and refuse what it refuses', () => {
+    const wishes = {
+      format: 'lomvik-wishes',
+      version: 1,
+      tank: TANKS.us29,
+      wishes: [{ species: 'neon tetra' }],
+    };
+    for (const value of [
+      wishes,
+      { ...wishes, best: 0 },
+      { ...wishes, wishes: [{ species: 'neon tetra', weight: 9 }] },
+      { ...wishes, wishes: undefined },
+      { ...wishes, tank: { lengthCm: 60 } },
+    ]) {
+      const plain = JSON.parse(JSON.stringify(value)) as unknown;
+      expect(wishesSchema!(plain)).toBe(readWishes(plain, catalogue).ok);
+    }
   });
   it('know every kind of entry', () => {
     const text = readFileSync(join(process.cwd(), 'docs', 'schema', 'backup.schema.json'), 'utf8');

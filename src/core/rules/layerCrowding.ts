@@ -9,7 +9,7 @@ import { capital, figure, list, plural } from './words';
 const LAYERS: readonly Layer[] = ['top', 'middle', 'bottom'];
 /** The offer of a layer is the strictest rule of thumb, a third of the surface rule; practice goes far past it (from memory). */
 const BUSY = 3;
-const CROWDED = 5;
+export const CROWDED = 5;
 /** A list lives in one layer when the others together take so little of it. */
 const LEFT_OVER = 0.15;
 /** Kinds that it takes before a list is said to be one-sided. */

@@ -32,6 +32,13 @@ export function readText(text: string, catalogue: Catalogue): FileRead {
       ? { kind: 'backup', backup: backup.value }
       : { kind: 'refused', faults: backup.faults.map(faultLine) };
   }
+  if (checked.value === 'lomvik-wishes')
+    return {
+      kind: 'refused',
+      faults: [
+        'format: expected a plan or a room backup; wishes are searched on the command line, with line-ups',
+      ],
+    };
   const plan = readPlan(parsed.value, catalogue);
   return plan.ok
     ? { kind: 'plan', plan: plan.value }

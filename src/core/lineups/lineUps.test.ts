@@ -1,0 +1,122 @@
+import { catalogue, TANKS, TODAY } from '@/testing/plans';
+import { assess } from '../assess/assess';
+import { lineUps } from './lineUps';
+import { readWishes, type Wish, type WishesFile } from './wishes';
+
+const wish = (species: string, more: Partial<Wish> = {}): Wish => ({ species, ...more });
+const file = (wishes: WishesFile['wishes'], more: Partial<WishesFile> = {}): WishesFile => ({
+  tank: TANKS.us75,
+  wishes,
+  ...more,
+});
+const solve = (one: WishesFile) => lineUps(one, catalogue, TODAY);
+
+describe('lineUps', () => {
+  const wishes = [
+    wish('pterophyllum-scalare', { weight: 5 }),
+    wish('paracheirodon-innesi', { weight: 2 }),
+    wish('gymnocorymbus-ternetzi', { weight: 2 }),
+    wish('corydoras-sterbai', { weight: 2 }),
+    wish('puntigrus-tetrazona', { weight: 3 }),
+    wish('carnegiella-strigata', { weight: 1 }),
+    wish('astronotus-ocellatus', { weight: 4 }),
+  ];
+  const answer = solve(file(wishes));
+  it('is proven, best first, and no line-up is a stop', () => {
+    expect(answer.proven).toBe(true);
+    expect(answer.lineUps).toHaveLength(10);
+    const values = answer.lineUps.map((one) => one.value);
+    expect(values).toEqual([...values].sort((a, b) => b - a));
+    for (const one of answer.lineUps) expect(one.assessment.verdict).not.toBe('stop');
+  });
+  it('values a line-up as the format says', () => {
+    for (const { value, groups } of answer.lineUps) {
+      const covered = new Set<string>();
+      const sum = groups.reduce((total, group) => {
+        const profile = catalogue.byId.get(group.species)!;
+        for (const layer of ['top', 'middle', 'bottom'] as const)
+          if (profile.layers[layer] >= 0.25) covered.add(layer);
+        const weight = wishes.find((one) => one.species === group.species)!.weight as number;
+        return total + weight * (group.count >= profile.company.comfortableGroup ? 1 : 0.7);
+      }, 0);
+      expect(value).toBeCloseTo(sum + covered.size, 9);
+    }
+  });
+  it('says why each wish is left out of the best', () => {
+    const inBest = new Set(answer.lineUps[0]!.groups.map((group) => group.species));
+    expect(answer.leftOut.map((one) => one.species).sort()).toEqual(
+      wishes
+        .map((one) => one.species)
+        .filter((species) => !inBest.has(species))
+        .sort(),
+    );
+    expect(answer.leftOut.find((one) => one.species === 'paracheirodon-innesi')?.why).toMatch(
+      /angelfish eats the neon tetra/,
+    );
+    expect(answer.leftOut.every((one) => one.why.length > 10)).toBe(true);
+  });
+  it('keeps a must-have, whatever it costs, and has no answer when it cannot be kept', () => {
+    const kept = solve(
+      file(wishes.map((one) => (one.species === 'paracheirodon-innesi' ? { ...one, mustHave: true } : one))),
+    );
+    for (const one of kept.lineUps)
+      expect(one.groups.map((group) => group.species)).toContain('paracheirodon-innesi');
+    expect(kept.lineUps[0]!.value).toBeLessThanOrEqual(answer.lineUps[0]!.value);
+    const never = solve(file([wish('potamotrygon-leopoldi', { mustHave: true }), wish('danio-rerio')]));
+    expect(never).toMatchObject({ lineUps: [], proven: true });
+  });
+  it('keeps within the nitrate budget', () => {
+    const tight = solve(file(wishes, { nitrateBudget: 4 }));
+    for (const one of tight.lineUps) {
+      const made = one.groups.reduce(
+        (sum, group) =>
+          sum +
+          tight.problem.items.find((item) => item.species === group.species && item.count === group.count)!
+            .nitrateMgLWeek,
+        0,
+      );
+      expect(made).toBeLessThanOrEqual(4 + 1e-9);
+    }
+    expect(tight.lineUps[0]!.value).toBeLessThan(answer.lineUps[0]!.value);
+  });
+  it('agrees with trying every list of whole groups', () => {
+    const small = file(wishes.slice(0, 5), { best: 1 });
+    const { items } = solve(small).problem;
+    let best = 0;
+    for (let bits = 0; bits < 1 << items.length; bits += 1) {
+      const chosen = items.filter((_, i) => bits & (1 << i));
+      if (new Set(chosen.map((item) => item.species)).size < chosen.length) continue;
+      if (chosen.reduce((sum, item) => sum + item.nitrateMgLWeek, 0) > 20) continue;
+      const room = (layer: 'top' | 'middle' | 'bottom') =>
+        chosen.reduce((sum, item) => sum + item.room[layer], 0);
+      if (Math.max(room('top'), room('middle'), room('bottom')) > 5) continue;
+      const plan = {
+        format: 'lomvik-plan' as const,
+        version: 1 as const,
+        tank: small.tank,
+        groups: chosen.map(({ species, count }) => ({ species, count })),
+      };
+      if (assess(plan, catalogue, TODAY).verdict === 'stop') continue;
+      const covered = new Set(chosen.flatMap((item) => item.covers)).size;
+      best = Math.max(best, chosen.reduce((sum, item) => sum + item.value, 0) + covered);
+    }
+    expect(solve(small).lineUps[0]!.value).toBeCloseTo(best, 9);
+  });
+});
+
+describe('readWishes', () => {
+  const good = { tank: TANKS.us29, wishes: [wish('neon tetra', { counts: [6, 10] })], best: 3 };
+  const paths = (value: unknown) => {
+    const read = readWishes(value, catalogue);
+    return read.ok ? [] : read.faults.map((fault) => fault.path);
+  };
+  it('takes what the format says', () => expect(paths(good)).toEqual([]));
+  it.each([
+    [{ ...good, wishes: [wish('neon tetr')] }, 'wishes[0].species'],
+    [{ ...good, wishes: [wish('neon tetra', { weight: 9 })] }, 'wishes[0].weight'],
+    [{ ...good, wishes: [wish('neon tetra', { counts: [0] })] }, 'wishes[0].counts[0]'],
+    [{ ...good, wishes: [wish('neon tetra'), wish('paracheirodon-innesi')] }, 'wishes[1].species'],
+    [{ ...good, best: 0 }, 'best'],
+    [{ ...good, tank: { lengthCm: 0, widthCm: 30, heightCm: 30 } }, 'tank.lengthCm'],
+  ])('names what is wrong (%#)', (value, path) => expect(paths(value)).toContain(path));
+});

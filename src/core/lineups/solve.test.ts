@@ -1,0 +1,152 @@
+import fc from 'fast-check';
+import oracle from '@/testing/fixtures/milp.json';
+import { readProblem, type ReducedProblem } from './problem';
+import { solveProblem } from './solve';
+
+/** An instance of the reference set as a line-up problem: its knapsack rows stand for nitrate and layers. */
+function fromOracle(one: (typeof oracle.instances)[number]): ReducedProblem {
+  const rows = one.knapsack_rows;
+  const big = 1e8;
+  return {
+    items: one.weights.map((value, i) => ({
+      species: `s${i}`,
+      count: 1,
+      value,
+      nitrateMgLWeek: rows[0]?.[i] ?? 0,
+      room: { top: rows[1]?.[i] ?? 0, middle: rows[2]?.[i] ?? 0, bottom: rows[3]?.[i] ?? 0 },
+      covers: [],
+    })),
+    oneOf: [],
+    required: [],
+    conflicts: one.edges.map(([a, b]) => [a!, b!]),
+    limits: {
+      nitrateMgLWeek: one.capacities[0] ?? big,
+      room: {
+        top: one.capacities[1] ?? big,
+        middle: one.capacities[2] ?? big,
+        bottom: one.capacities[3] ?? big,
+      },
+    },
+    layerBonus: 0,
+  };
+}
+
+/** Every set of items that is allowed, with its value, best first: for small problems only. */
+function bruteForce(problem: ReducedProblem): readonly number[] {
+  const n = problem.items.length;
+  const values: number[] = [];
+  for (let bits = 0; bits < 1 << n; bits += 1) {
+    const chosen = problem.items.map((_, i) => i).filter((i) => bits & (1 << i));
+    const both = ([a, b]: readonly number[]) => chosen.includes(a!) && chosen.includes(b!);
+    if (problem.conflicts.some(both)) continue;
+    if (problem.oneOf.some((list) => chosen.filter((i) => list.includes(i)).length > 1)) continue;
+    if (problem.required.some((list) => !chosen.some((i) => list.includes(i)))) continue;
+    const sum = (of: (item: ReducedProblem['items'][number]) => number) =>
+      chosen.reduce((total, i) => total + of(problem.items[i]!), 0);
+    if (sum((item) => item.nitrateMgLWeek) > problem.limits.nitrateMgLWeek + 1e-9) continue;
+    if (
+      (['top', 'middle', 'bottom'] as const).some(
+        (layer) => sum((item) => item.room[layer]) > problem.limits.room[layer] + 1e-9,
+      )
+    )
+      continue;
+    const covered = new Set(chosen.flatMap((i) => problem.items[i]!.covers)).size;
+    values.push(sum((item) => item.value) + problem.layerBonus * covered);
+  }
+  return values.sort((a, b) => b - a);
+}
+
+const anyItem = fc.record({
+  species: fc.constant('s'),
+  count: fc.constant(1),
+  value: fc.integer({ min: 0, max: 50 }).map((value) => value / 10),
+  nitrateMgLWeek: fc.integer({ min: 0, max: 12 }),
+  room: fc.record({ top: fc.nat(9), middle: fc.nat(9), bottom: fc.nat(9) }),
+  covers: fc.subarray(['top', 'middle', 'bottom'] as const).map((layers) => [...layers]),
+});
+const anyProblem: fc.Arbitrary<ReducedProblem> = fc
+  .array(anyItem, { minLength: 1, maxLength: 10 })
+  .chain((items) => {
+    const index = fc.nat(items.length - 1);
+    const pair = fc
+      .tuple(index, index)
+      .filter(([a, b]) => a !== b)
+      .map(([a, b]) => [a, b]);
+    return fc.record({
+      items: fc.constant(items),
+      oneOf: fc.array(fc.uniqueArray(index, { minLength: 1, maxLength: 3 }), { maxLength: 3 }),
+      required: fc.array(fc.uniqueArray(index, { minLength: 1, maxLength: 3 }), { maxLength: 1 }),
+      conflicts: items.length > 1 ? fc.array(pair, { maxLength: 15 }) : fc.constant([]),
+      limits: fc.record({
+        nitrateMgLWeek: fc.integer({ min: 0, max: 50 }),
+        room: fc.record({ top: fc.nat(30), middle: fc.nat(30), bottom: fc.nat(30) }),
+      }),
+      layerBonus: fc.constantFrom(0, 1, 2),
+    });
+  });
+
+describe('solveProblem', () => {
+  it.each(oracle.instances.map((one) => [one.name, one] as const))(
+    '%s: the optimum that HiGHS, CBC and GLPK found',
+    (_name, one) => {
+      const solved = solveProblem(fromOracle(one), { best: 10 });
+      expect(solved.proven).toBe(true);
+      expect(solved.best[0]?.value).toBe(one.optimum);
+      expect(solved.best.map((solution) => solution.value)).toEqual(one.top10.map((each) => each.objective));
+    },
+  );
+
+  it('gives the ten best that trying everything gives', () =>
+    fc.assert(
+      fc.property(anyProblem, (problem) => {
+        const solved = solveProblem(problem, { best: 10 });
+        const expected = bruteForce(problem).slice(0, 10);
+        expect(solved.proven).toBe(true);
+        expect(solved.best).toHaveLength(expected.length);
+        solved.best.forEach((solution, i) => expect(solution.value).toBeCloseTo(expected[i]!, 9));
+        expect(new Set(solved.best.map((solution) => solution.items.join())).size).toBe(solved.best.length);
+      }),
+      { numRuns: 300 },
+    ));
+
+  it('is never worse for another wish, nor better for a tighter limit', () =>
+    fc.assert(
+      fc.property(anyProblem, anyItem, (problem, item) => {
+        const best = (one: ReducedProblem) => solveProblem(one, { best: 1 }).best[0]?.value ?? -Infinity;
+        const now = best(problem);
+        expect(best({ ...problem, items: [...problem.items, item] })).toBeGreaterThanOrEqual(now - 1e-9);
+        const tighter = { ...problem.limits, nitrateMgLWeek: problem.limits.nitrateMgLWeek / 2 };
+        expect(best({ ...problem, limits: tighter })).toBeLessThanOrEqual(now + 1e-9);
+      }),
+      { numRuns: 200 },
+    ));
+
+  it('drops and counts what is refused, and finds the best of the rest', () => {
+    const problem = fromOracle(oracle.instances[0]!);
+    const [first, second] = solveProblem(problem, { best: 2 }).best;
+    const without = solveProblem(problem, {
+      best: 1,
+      accept: (items) => items.join() !== first!.items.join(),
+    });
+    expect(without.best[0]).toEqual(second);
+    expect(without.refused).toBeGreaterThan(0);
+  });
+
+  it('says so when it is stopped before it is done', () =>
+    expect(solveProblem(fromOracle(oracle.instances[0]!), { best: 1, mostNodes: 2 }).proven).toBe(false));
+});
+
+describe('readProblem', () => {
+  const good = fromOracle(oracle.instances[0]!);
+  it('takes what the search takes', () =>
+    expect(readProblem(JSON.parse(JSON.stringify(good)))).toEqual({ ok: true, value: good }));
+  it.each([
+    ['conflicts', [[0, 99]], 'conflicts[0][1]'],
+    ['conflicts', [[1, 1]], 'conflicts[0]'],
+    ['oneOf', [[0, 'one']], 'oneOf[0][1]'],
+    ['limits', { nitrateMgLWeek: -1, room: good.limits.room }, 'limits.nitrateMgLWeek'],
+  ])('names what is wrong in %s', (name, value, path) => {
+    const read = readProblem({ ...good, [name]: value });
+    expect(read.ok ? [] : read.faults.map((fault) => fault.path)).toContain(path);
+  });
+});

@@ -1,0 +1,88 @@
+import { mixed, number, type InferType } from 'yup';
+import { speciesFaultsOf, tankFaultsOf } from '../assess/readPlan';
+import {
+  groupField,
+  listField,
+  numberField,
+  positiveField,
+  textField,
+  wholeField,
+  yesNoField,
+} from '../formats/fields';
+import { describeValue, validate, type Fault, type Outcome } from '../formats/faults';
+import { resolveSpecies, type Catalogue } from '../model/catalogue';
+import {
+  planPracticeSchema,
+  planRoutineSchema,
+  planTankSchema,
+  planWaterSchema,
+  type PlanFile,
+} from '../model/plan';
+
+const wishSchema = groupField('a wish', {
+  species: textField('a species name or identifier'),
+  weight: numberField('a weight', 1, 5).optional(),
+  mustHave: yesNoField('whether it must be there').optional(),
+  counts: listField<number>('counts to consider', wholeField('a count', 1, 10_000)).optional(),
+});
+
+const WISHES_FORMAT = 'lomvik-wishes';
+
+const wishesSchema = groupField('a wishes file', {
+  format: mixed<typeof WISHES_FORMAT>((value): value is typeof WISHES_FORMAT => value === WISHES_FORMAT)
+    .typeError(`"${WISHES_FORMAT}"`)
+    .optional(),
+  version: number().typeError('version 1').oneOf([1], 'version 1').optional(),
+  tank: planTankSchema,
+  water: planWaterSchema.optional().default(undefined),
+  routine: planRoutineSchema.optional().default(undefined),
+  practice: planPracticeSchema.optional().default(undefined),
+  wishes: listField<InferType<typeof wishSchema>>('wishes', wishSchema).max(500, 'at most 500 wishes'),
+  best: wholeField('how many line-ups', 1, 100).optional(),
+  nitrateBudget: positiveField('nitrate in mg/L a week', 1000).optional(),
+});
+
+export type Wish = InferType<typeof wishSchema>;
+
+/** Wished kinds for a tank, `*.lomvik-wishes.json`. */
+export interface WishesFile extends Pick<PlanFile, 'tank' | 'water' | 'routine' | 'practice'> {
+  readonly wishes: readonly Wish[];
+  readonly best?: number;
+  readonly nitrateBudget?: number;
+}
+
+/** One species wished twice would be two kinds to the search. */
+function repeatFaults(wishes: readonly Wish[], catalogue: Catalogue): readonly Fault[] {
+  const seen = new Map<string, number>();
+  return wishes.flatMap((wish, index): Fault[] => {
+    const found = resolveSpecies(catalogue, wish.species);
+    if (!found.ok) return [];
+    const first = seen.get(found.profile.id);
+    if (first === undefined) {
+      seen.set(found.profile.id, index);
+      return [];
+    }
+    return [
+      {
+        path: `wishes[${index}].species`,
+        expected: `a species that is not wished already (wishes[${first}])`,
+        received: describeValue(wish.species),
+      },
+    ];
+  });
+}
+
+/** Wishes from foreign data. Errors: every fault with its path; species that lead nowhere name the nearest that do. */
+export function readWishes(value: unknown, catalogue: Catalogue): Outcome<WishesFile> {
+  const checked = validate(wishesSchema, value);
+  if (!checked.ok) return checked as Outcome<WishesFile>;
+  const file = checked.value as unknown as WishesFile;
+  const faults = [
+    ...tankFaultsOf(file.tank),
+    ...file.wishes.flatMap((wish, index) =>
+      speciesFaultsOf(wish.species, `wishes[${index}].species`, catalogue),
+    ),
+    ...repeatFaults(file.wishes, catalogue),
+  ];
+  return faults.length > 0 ? { ok: false, faults } : { ok: true, value: file };
+}
