@@ -7,7 +7,7 @@ export interface Solution {
 }
 
 export interface Solved {
-  /** Best first; ties by the smaller list of items, in order. */
+  /** Best first; among lists of one value the search keeps those it meets first, in a fixed order. */
   readonly best: readonly Solution[];
   /** Nothing better exists: the whole space was searched or bounded away. */
   readonly proven: boolean;
@@ -27,6 +27,13 @@ export interface SolveOptions {
 }
 
 const HAIR = 1e-9;
+/** Steps toward better prices at the root, near it and far from it; how the stride shrinks (by trial). */
+const ROOT_STEPS = 400;
+const NEAR_STEPS = 12;
+const FAR_STEPS = 3;
+const DEEP = 8;
+const FIRST_STRIDE = 0.5;
+const STRIDE_HALVES = 20;
 
 /** Ties are broken by the items themselves, so that the same problem gives the same answer. */
 function before(a: Solution, b: Solution): boolean {
@@ -70,7 +77,33 @@ interface Prepared {
   readonly excludes: readonly Uint8Array[];
   /** Groups of which one item must be taken, as lists of items. */
   readonly required: readonly (readonly number[])[];
+  /** Disjoint cliques of items that exclude each other: the clique of each item, and how many there are. */
+  readonly clique: Int32Array;
+  readonly cliques: number;
+  /** All values are multiples of this; 0 when they are not multiples of a tenth. */
+  readonly step: number;
 }
+
+/** Values that the format gives are tenths: whole weights, or seven tenths of them. */
+const STEP = 0.1;
+
+/** Items into disjoint cliques, greedily: each joins the first that it excludes all of. */
+function cliqueCover(excludes: readonly Uint8Array[]): {
+  readonly clique: Int32Array;
+  readonly cliques: number;
+} {
+  const clique = new Int32Array(excludes.length);
+  const members: number[][] = [];
+  excludes.forEach((row, item) => {
+    const home = members.findIndex((others) => others.every((other) => row[other] === 1));
+    clique[item] = home < 0 ? members.length : home;
+    if (home < 0) members.push([item]);
+    else (members[home] as number[]).push(item);
+  });
+  return { clique, cliques: members.length };
+}
+
+const isTenth = (value: number): boolean => Math.abs(value / STEP - Math.round(value / STEP)) < HAIR;
 
 function prepare(problem: ReducedProblem): Prepared {
   const { items, limits } = problem;
@@ -110,6 +143,8 @@ function prepare(problem: ReducedProblem): Prepared {
       (items[index]?.covers ?? []).reduce((bits, layer) => bits | (1 << LAYER_NAMES.indexOf(layer)), 0),
     ),
     excludes,
+    ...cliqueCover(excludes),
+    step: [problem.layerBonus, ...items.map((item) => item.value)].every(isTenth) ? STEP : 0,
     required: problem.required.map((list) =>
       list.flatMap((index) => {
         const at = place.get(index);
@@ -126,8 +161,7 @@ const bitsOf = (bits: number): number => (bits & 1) + ((bits >> 1) & 1) + ((bits
  *
  * Maximises the sum of values and of `layerBonus` for each layer that some chosen item covers, under pairwise conflicts, at
  * most one item a species, required groups, and four limits that add up. Depth-first branch and bound; the bound is the
- * least of what disjoint cliques of candidates could add and of what the room left in each limit could carry
- * (fractional). Distinct sets count, also those contained in a better one. Deterministic; exact unless `mostNodes` stops it.
+ * Lagrangian one: limits at prices, and of each of disjoint cliques of items the one worth most over its price. Distinct sets count, also those contained in a better one. Deterministic; exact unless `mostNodes` stops it.
  */
 export function solveProblem(problem: ReducedProblem, options: SolveOptions): Solved {
   const it = prepare(problem);
@@ -139,57 +173,76 @@ export function solveProblem(problem: ReducedProblem, options: SolveOptions): So
   let refused = 0;
   let stopped = false;
 
-  /** The most that candidates could add: one of each clique, and no more than any limit carries. */
-  const bound = (candidates: readonly number[], covered: number): number => {
-    let byCliques = 0;
-    let coverable = covered;
-    const cliques: number[][] = [];
+  const best = new Float64Array(it.cliques);
+
+  /**
+   * The most that candidates could add, for these prices of the limits: what is left of each limit at its price, and of
+   * each clique the item that is worth most over the price of what it uses. Valid for any prices from 0 (Lagrange).
+   * `used` receives what the chosen ones would use, so that the prices can be made better.
+   */
+  const priced = (candidates: readonly number[], prices: Float64Array, used: Float64Array | null): number => {
+    best.fill(0);
+    if (used) {
+      picked.fill(-1);
+      used.fill(0);
+    }
     for (const item of candidates) {
-      const worth = it.value[item] as number;
-      coverable |= it.covers[item] as number;
-      if (worth <= 0) continue;
-      const row = it.excludes[item] as Uint8Array;
-      const home = cliques.find((clique) => clique.every((other) => row[other] === 1));
-      if (home) {
-        const best = it.value[home[0] as number] as number;
-        if (worth > best) {
-          byCliques += worth - best;
-          home.unshift(item);
-        } else home.push(item);
-      } else {
-        byCliques += worth;
-        cliques.push([item]);
+      let worth = it.value[item] as number;
+      for (let r = 0; r < prices.length; r += 1) worth -= (prices[r] as number) * (it.use[r]?.[item] ?? 0);
+      const home = it.clique[item] as number;
+      if (worth > (best[home] as number)) {
+        best[home] = worth;
+        if (used) picked[home] = item;
       }
     }
-    let least = byCliques;
-    for (let r = 0; r < left.length; r += 1) least = Math.min(least, carried(candidates, r));
-    return least + problem.layerBonus * bitsOf(coverable & ~covered);
+    let sum = 0;
+    for (let c = 0; c < best.length; c += 1) {
+      sum += best[c] as number;
+      const item = used ? (picked[c] as number) : -1;
+      if (used && item >= 0)
+        for (let r = 0; r < prices.length; r += 1) used[r] = (used[r] ?? 0) + (it.use[r]?.[item] ?? 0);
+    }
+    for (let r = 0; r < prices.length; r += 1) sum += (prices[r] as number) * (left[r] as number);
+    return sum;
+  };
+  const picked = new Int32Array(it.cliques);
+  const used = new Float64Array(left.length);
+
+  /** Better prices for these candidates: a few steps along the subgradient, the best of them kept. */
+  const reprice = (candidates: readonly number[], from: Float64Array, steps: number): Float64Array => {
+    let kept = from;
+    let least = priced(candidates, from, null);
+    const prices = Float64Array.from(from);
+    for (let k = 1; k <= steps; k += 1) {
+      const now = priced(candidates, prices, used);
+      if (now < least) [least, kept] = [now, Float64Array.from(prices)];
+      let norm = 0;
+      for (let r = 0; r < left.length; r += 1) {
+        const over = ((used[r] as number) - (left[r] as number)) / Math.max(HAIR, it.capacity[r] as number);
+        norm += over * over;
+      }
+      if (norm < HAIR) break;
+      for (let r = 0; r < left.length; r += 1) {
+        const scale = Math.max(HAIR, it.capacity[r] as number);
+        const over = ((used[r] as number) - (left[r] as number)) / scale;
+        const stride = ((FIRST_STRIDE / (1 + k / STRIDE_HALVES)) * Math.max(1, now) * over) / (norm * scale);
+        prices[r] = Math.max(0, (prices[r] as number) + stride);
+      }
+    }
+    return kept;
   };
 
-  /** What the room left in one limit could carry at best, the last item in part. */
-  const carried = (candidates: readonly number[], r: number): number => {
-    const use = it.use[r] as Float64Array;
-    let free = 0;
-    const priced: number[] = [];
-    for (const item of candidates) {
-      const worth = it.value[item] as number;
-      if (worth <= 0) continue;
-      if ((use[item] as number) <= HAIR) free += worth;
-      else priced.push(item);
-    }
-    priced.sort(
-      (a, b) => (it.value[b] as number) / (use[b] as number) - (it.value[a] as number) / (use[a] as number),
-    );
-    let room = left[r] as number;
-    let sum = free;
-    for (const item of priced) {
-      const needed = use[item] as number;
-      if (needed <= room) {
-        room -= needed;
-        sum += it.value[item] as number;
-      } else return sum + ((it.value[item] as number) * room) / needed;
-    }
-    return sum;
+  /** The most that candidates could add, the layers they could still cover among it. */
+  const bound = (candidates: readonly number[], covered: number, prices: Float64Array): number => {
+    let coverable = covered;
+    for (const item of candidates) coverable |= it.covers[item] as number;
+    return priced(candidates, prices, null) + problem.layerBonus * bitsOf(coverable & ~covered);
+  };
+
+  /** Whether nothing under this bound could enter. Ties are left to what was found first: the order of search is fixed. */
+  const hopelessBelow = (most: number): boolean => {
+    const reachable = it.step > 0 ? Math.floor((most + HAIR) / it.step + HAIR) * it.step : most;
+    return reachable <= podium.least + HAIR;
   };
 
   const fits = (item: number): boolean => left.every((room, r) => (it.use[r]?.[item] ?? 0) <= room + HAIR);
@@ -215,16 +268,22 @@ export function solveProblem(problem: ReducedProblem, options: SolveOptions): So
     podium.enter(solution);
   };
 
-  const search = (candidates: readonly number[], value: number, covered: number): void => {
+  const search = (
+    candidates: readonly number[],
+    value: number,
+    covered: number,
+    inherited: Float64Array,
+  ): void => {
     searched += 1;
     if (searched > (options.mostNodes ?? Infinity)) {
       stopped = true;
       return;
     }
     if (hopeless(candidates)) return;
+    const prices = reprice(candidates, inherited, chosen.length < DEEP ? NEAR_STEPS : FAR_STEPS);
     for (let i = 0; i < candidates.length && !stopped; i += 1) {
       const rest = candidates.slice(i);
-      if (value + bound(rest, covered) < podium.least - HAIR) return;
+      if (hopelessBelow(value + bound(rest, covered, prices))) return;
       if (hopeless(rest)) return;
       const item = candidates[i] as number;
       const row = it.excludes[item] as Uint8Array;
@@ -237,6 +296,7 @@ export function solveProblem(problem: ReducedProblem, options: SolveOptions): So
         rest.filter((other) => other !== item && row[other] === 0 && fits(other)),
         now,
         bits,
+        prices,
       );
       chosen.pop();
       for (let r = 0; r < left.length; r += 1) left[r] = (left[r] as number) + (it.use[r]?.[item] ?? 0);
@@ -248,6 +308,11 @@ export function solveProblem(problem: ReducedProblem, options: SolveOptions): So
     Array.from({ length: n }, (_, i) => i),
     0,
     0,
+    reprice(
+      Array.from({ length: n }, (_, i) => i),
+      new Float64Array(left.length),
+      ROOT_STEPS,
+    ),
   );
   return { best: podium.standing, proven: !stopped, searched, refused };
 }
