@@ -1,10 +1,6 @@
-import { LAYER_NAMES, type ReducedProblem } from './problem';
-
-export interface Solution {
-  readonly value: number;
-  /** Indexes of the chosen items, ascending. */
-  readonly items: readonly number[];
-}
+import { HAIR, Podium, type Solution } from './podium';
+import { prepare } from './prepare';
+import type { ReducedProblem } from './problem';
 
 export interface Solved {
   /** Best first; among lists of one value the search keeps those it meets first, in a fixed order. */
@@ -26,7 +22,6 @@ export interface SolveOptions {
   readonly mostNodes?: number;
 }
 
-const HAIR = 1e-9;
 /** Steps toward better prices at the root, near it and far from it; how the stride shrinks (by trial). */
 const ROOT_STEPS = 400;
 const NEAR_STEPS = 12;
@@ -35,125 +30,6 @@ const DEEP = 8;
 const FIRST_STRIDE = 0.5;
 const STRIDE_HALVES = 20;
 
-/** Ties are broken by the items themselves, so that the same problem gives the same answer. */
-function before(a: Solution, b: Solution): boolean {
-  if (Math.abs(a.value - b.value) > HAIR) return a.value > b.value;
-  const length = Math.min(a.items.length, b.items.length);
-  for (let i = 0; i < length; i += 1)
-    if (a.items[i] !== b.items[i]) return (a.items[i] as number) < (b.items[i] as number);
-  return a.items.length < b.items.length;
-}
-
-/** The best solutions so far, in order. */
-class Podium {
-  readonly standing: Solution[] = [];
-  constructor(private readonly size: number) {}
-  /** What a newcomer has to beat; minus infinity while there is room. */
-  get least(): number {
-    return this.standing.length < this.size
-      ? -Infinity
-      : (this.standing[this.standing.length - 1] as Solution).value;
-  }
-  wouldEnter(solution: Solution): boolean {
-    const last = this.standing[this.standing.length - 1];
-    return this.standing.length < this.size || last === undefined || before(solution, last);
-  }
-  enter(solution: Solution): void {
-    const at = this.standing.findIndex((other) => before(solution, other));
-    this.standing.splice(at < 0 ? this.standing.length : at, 0, solution);
-    if (this.standing.length > this.size) this.standing.pop();
-  }
-}
-
-/** Items renumbered for the search, the most valuable for what they use first. */
-interface Prepared {
-  readonly original: readonly number[];
-  readonly value: Float64Array;
-  /** Use of each limit, limit after limit. */
-  readonly use: readonly Float64Array[];
-  readonly capacity: readonly number[];
-  /** Layers covered, as bits. */
-  readonly covers: Uint8Array;
-  readonly excludes: readonly Uint8Array[];
-  /** Groups of which one item must be taken, as lists of items. */
-  readonly required: readonly (readonly number[])[];
-  /** Disjoint cliques of items that exclude each other: the clique of each item, and how many there are. */
-  readonly clique: Int32Array;
-  readonly cliques: number;
-  /** All values are multiples of this; 0 when they are not multiples of a tenth. */
-  readonly step: number;
-}
-
-/** Values that the format gives are tenths: whole weights, or seven tenths of them. */
-const STEP = 0.1;
-
-/** Items into disjoint cliques, greedily: each joins the first that it excludes all of. */
-function cliqueCover(excludes: readonly Uint8Array[]): {
-  readonly clique: Int32Array;
-  readonly cliques: number;
-} {
-  const clique = new Int32Array(excludes.length);
-  const members: number[][] = [];
-  excludes.forEach((row, item) => {
-    const home = members.findIndex((others) => others.every((other) => row[other] === 1));
-    clique[item] = home < 0 ? members.length : home;
-    if (home < 0) members.push([item]);
-    else (members[home] as number[]).push(item);
-  });
-  return { clique, cliques: members.length };
-}
-
-const isTenth = (value: number): boolean => Math.abs(value / STEP - Math.round(value / STEP)) < HAIR;
-
-function prepare(problem: ReducedProblem): Prepared {
-  const { items, limits } = problem;
-  const capacity = [limits.nitrateMgLWeek, ...LAYER_NAMES.map((layer) => limits.room[layer])];
-  const takenBy = (index: number): readonly number[] => {
-    const item = items[index] as ReducedProblem['items'][number];
-    return [item.nitrateMgLWeek, ...LAYER_NAMES.map((layer) => item.room[layer])];
-  };
-  // How much of the tightest limit an item takes: dear ones come late.
-  const strain = (index: number): number =>
-    Math.max(...takenBy(index).map((used, r) => used / Math.max(HAIR, capacity[r] as number)));
-  const fits = (index: number): boolean =>
-    takenBy(index).every((used, r) => used <= (capacity[r] as number) + HAIR);
-  const order = items
-    .map((_, index) => index)
-    .filter(fits)
-    .sort((a, b) => {
-      const worth = (index: number): number => (items[index]?.value ?? 0) / (0.05 + strain(index));
-      return worth(b) - worth(a) || a - b;
-    });
-  const place = new Map(order.map((index, at) => [index, at]));
-  const excludes = order.map(() => new Uint8Array(order.length));
-  const exclude = (a: number, b: number): void => {
-    const [x, y] = [place.get(a), place.get(b)];
-    if (x === undefined || y === undefined || x === y) return;
-    (excludes[x] as Uint8Array)[y] = 1;
-    (excludes[y] as Uint8Array)[x] = 1;
-  };
-  for (const [a, b] of problem.conflicts) exclude(a as number, b as number);
-  for (const list of problem.oneOf) for (const a of list) for (const b of list) exclude(a, b);
-  return {
-    original: order,
-    value: Float64Array.from(order, (index) => items[index]?.value ?? 0),
-    use: capacity.map((_, r) => Float64Array.from(order, (index) => takenBy(index)[r] as number)),
-    capacity,
-    covers: Uint8Array.from(order, (index) =>
-      (items[index]?.covers ?? []).reduce((bits, layer) => bits | (1 << LAYER_NAMES.indexOf(layer)), 0),
-    ),
-    excludes,
-    ...cliqueCover(excludes),
-    step: [problem.layerBonus, ...items.map((item) => item.value)].every(isTenth) ? STEP : 0,
-    required: problem.required.map((list) =>
-      list.flatMap((index) => {
-        const at = place.get(index);
-        return at === undefined ? [] : [at];
-      }),
-    ),
-  };
-}
-
 const bitsOf = (bits: number): number => (bits & 1) + ((bits >> 1) & 1) + ((bits >> 2) & 1);
 
 /**
@@ -161,7 +37,8 @@ const bitsOf = (bits: number): number => (bits & 1) + ((bits >> 1) & 1) + ((bits
  *
  * Maximises the sum of values and of `layerBonus` for each layer that some chosen item covers, under pairwise conflicts, at
  * most one item a species, required groups, and four limits that add up. Depth-first branch and bound; the bound is the
- * Lagrangian one: limits at prices, and of each of disjoint cliques of items the one worth most over its price. Distinct sets count, also those contained in a better one. Deterministic; exact unless `mostNodes` stops it.
+ * Lagrangian one: limits at prices, and of each of disjoint cliques of items the one worth most over its price.
+ * Distinct sets count, also those contained in a better one. Deterministic; exact unless `mostNodes` stops it.
  */
 export function solveProblem(problem: ReducedProblem, options: SolveOptions): Solved {
   const it = prepare(problem);

@@ -1,0 +1,38 @@
+/** What the search found: a value and the indexes of the chosen items, ascending. */
+export interface Solution {
+  readonly value: number;
+  readonly items: readonly number[];
+}
+
+/** Two sums that differ by less are one. */
+export const HAIR = 1e-9;
+
+/** Ties are broken by the items themselves, so that the same problem gives the same answer. */
+function before(a: Solution, b: Solution): boolean {
+  if (Math.abs(a.value - b.value) > HAIR) return a.value > b.value;
+  const length = Math.min(a.items.length, b.items.length);
+  for (let i = 0; i < length; i += 1)
+    if (a.items[i] !== b.items[i]) return (a.items[i] as number) < (b.items[i] as number);
+  return a.items.length < b.items.length;
+}
+
+/** The best solutions so far, in order. */
+export class Podium {
+  readonly standing: Solution[] = [];
+  constructor(private readonly size: number) {}
+  /** What a newcomer has to beat; minus infinity while there is room. */
+  get least(): number {
+    return this.standing.length < this.size
+      ? -Infinity
+      : (this.standing[this.standing.length - 1] as Solution).value;
+  }
+  wouldEnter(solution: Solution): boolean {
+    const last = this.standing[this.standing.length - 1];
+    return this.standing.length < this.size || last === undefined || before(solution, last);
+  }
+  enter(solution: Solution): void {
+    const at = this.standing.findIndex((other) => before(solution, other));
+    this.standing.splice(at < 0 ? this.standing.length : at, 0, solution);
+    if (this.standing.length > this.size) this.standing.pop();
+  }
+}
