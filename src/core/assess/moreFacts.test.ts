@@ -61,6 +61,24 @@ describe('tanks and sizes', () => {
   );
 });
 
+describe('numbers', () => {
+  const labs = (count: number) =>
+    severities(plan(TANKS.us75, [one('labidochromis-caeruleus', count)]), 'group-number');
+  it('F32: two of a milder rock dweller end with the weaker bullied, and a third cures it', () => {
+    expect(labs(2)).toEqual(['stop']);
+    expect(labs(3)).toEqual([]);
+  });
+  it('F30: one male with two females is too few, and no stop', () => {
+    const trio = (males: number) =>
+      severities(
+        plan(TANKS.us180, [{ ...one('dimidiochromis-compressiceps', 3), males, females: 3 - males }]),
+        'group-number',
+      );
+    expect(trio(1)).toEqual(['caution']);
+    expect(trio(2)).toEqual(['stop']);
+  });
+});
+
 describe('company', () => {
   it('F61: small gudgeons pick small crustaceans apart', () =>
     expect(

@@ -7,6 +7,7 @@ import { countOf, plural } from './words';
 
 /** From this aggression to its own kind a bad number ends in a death rather than in stress (common practice). */
 const SEVERE = 2;
+const TRIO = 3;
 
 /** The nearest number above that is not one to avoid, at least the smallest group. */
 function nextGood(kind: PlannedKind): number {
@@ -24,9 +25,11 @@ function nextGoodBelow(kind: PlannedKind): number | null {
 
 function judgeKind(kind: PlannedKind): readonly Finding[] {
   const { profile, count } = kind;
-  const { badNumbers, ownKind, smallestGroup } = profile.company;
+  const { badNumbers, mode, ownKind, smallestGroup } = profile.company;
   if (!badNumbers.includes(count)) return [];
-  const severe = Math.max(ownKind.male, ownKind.female) >= SEVERE;
+  // One male with two females is too few, and no duel.
+  const trio = mode === 'harem' && kind.males === 1 && kind.females === TRIO - 1 && count === TRIO;
+  const severe = Math.max(ownKind.male, ownKind.female) >= SEVERE && !trio;
   const more = nextGood(kind);
   const fewer = nextGoodBelow(kind);
   return [
