@@ -117,6 +117,21 @@ describe('company', () => {
     expect(fed(undefined)).toEqual([]);
     expect(fed(1, 'paracheirodon-innesi')).toEqual([]);
   });
+  it('F82: a newcomer into a settled rough tank is told to rearrange in the same hour', () => {
+    const [finding] = found(
+      plan(TANKS.us75, [
+        { ...one('maylandia-estherae', 12), since: '2026-01' },
+        { ...one('labidochromis-caeruleus', 4), lengthCm: 9 },
+      ]),
+      'settled-tank',
+    );
+    expect(finding?.fixes[0]?.text).toContain('Rearrange the hardscape in the same hour');
+  });
+  it('F85: hungry fish are rougher, and the finding says so', () =>
+    expect(
+      found(plan(TANKS.us75, [one('maylandia-estherae', 12)], { routine: { mealsPerDay: 1 } }), 'meals')[0]
+        ?.text,
+    ).toContain('Hungry fish are rougher'));
   it('F101: temper turns at maturity, and the month is told', () => {
     const juveniles = plan(TANKS.us180, [
       { ...one('rocio-octofasciata', 1), lengthCm: 4 },

@@ -39,6 +39,10 @@ describe('oxygen at saturation', () => {
 });
 
 describe('mixing', () => {
+  it('F48, common practice: two rounds of as much water again leave a quarter to a third of the difference', () => {
+    expect(mixingRemaining(10, 10, 2, true)).toBeCloseTo(1 / 4, 12);
+    expect(mixingRemaining(10, 10, 2, false)).toBeCloseTo(1 / 3, 12);
+  });
   it('leaves what the algebra leaves', () => {
     expect(mixingRemaining(10, 5, 2, false)).toBeCloseTo(0.5, 12);
     expect(mixingRemaining(10, 5, 2, true)).toBeCloseTo(4 / 9, 12);
