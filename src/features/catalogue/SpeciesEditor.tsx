@@ -9,7 +9,6 @@ import type { SpeciesProfile } from '@/core/model/species';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { TextField } from '@/ui/Field';
-import { Section } from '@/ui/Screen';
 
 interface Props {
   readonly mode: 'copy' | 'change';
@@ -70,6 +69,7 @@ export function SpeciesEditor({ mode, profile, catalogue, shipped, onSave, onClo
   const [cells, setCells] = useState<Readonly<Record<string, string>>>(start);
   const [faults, setFaults] = useState<readonly Fault[]>([]);
   const [wanted, setWanted] = useState('');
+  const [opened, setOpened] = useState<readonly string[]>(['size']);
   const groups = useMemo(() => {
     const paths = Object.keys(start).filter((path) => path !== 'id' && path.includes(wanted.trim()));
     return Object.keys(GROUPS).map((group) => ({
@@ -82,6 +82,13 @@ export function SpeciesEditor({ mode, profile, catalogue, shipped, onSave, onClo
     return fault && `Expected ${fault.expected}`;
   };
   const elsewhere = faults.filter((fault) => !(fault.path in cells));
+  // A search and a fault open what they point at.
+  const isOpen = (group: string, paths: readonly string[]): boolean =>
+    opened.includes(group) ||
+    wanted.trim() !== '' ||
+    paths.some((path) => faults.some((fault) => fault.path === path));
+  const toggle = (group: string): void =>
+    setOpened(opened.includes(group) ? opened.filter((one) => one !== group) : [...opened, group]);
   const save = (): void => {
     const id = mode === 'copy' ? slug(cells.scientificName ?? '') : profile.id;
     const base = mode === 'copy' ? { ...profile, contested: [], badWith: [] } : profile;
@@ -142,19 +149,30 @@ export function SpeciesEditor({ mode, profile, catalogue, shipped, onSave, onClo
           {groups
             .filter(({ paths }) => paths.length > 0)
             .map(({ group, paths }) => (
-              <Section key={group} title={GROUPS[group] ?? group}>
-                <div className="grid grid-cols-2 gap-2 sm:grid-cols-3">
-                  {paths.map((path) => (
-                    <TextField
-                      key={path}
-                      label={words(path)}
-                      value={cells[path] ?? ''}
-                      error={faultOf(path)}
-                      onChange={(event) => setCells({ ...cells, [path]: event.target.value })}
-                    />
-                  ))}
-                </div>
-              </Section>
+              <section key={group} className="border-t border-line pt-1">
+                <button
+                  type="button"
+                  aria-expanded={isOpen(group, paths)}
+                  className="mb-1 flex min-h-7 w-full items-baseline justify-between text-left font-semibold"
+                  onClick={() => toggle(group)}
+                >
+                  {GROUPS[group] ?? group}
+                  <span className="text-[12px] font-normal text-slate">{paths.length} fields</span>
+                </button>
+                {isOpen(group, paths) && (
+                  <div className="grid grid-cols-2 gap-2 sm:grid-cols-3">
+                    {paths.map((path) => (
+                      <TextField
+                        key={path}
+                        label={words(path)}
+                        value={cells[path] ?? ''}
+                        error={faultOf(path)}
+                        onChange={(event) => setCells({ ...cells, [path]: event.target.value })}
+                      />
+                    ))}
+                  </div>
+                )}
+              </section>
             ))}
         </div>
         <Button tone="main" type="submit">
