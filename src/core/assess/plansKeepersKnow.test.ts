@@ -2,8 +2,9 @@ import { judge, plan, TANKS } from '@/testing/plans';
 import type { PlanFile, PlanGroup, PlanTank } from '../model/plan';
 
 /**
- * Plans that experienced keepers call sound, and plans that they call a disaster. Common practice, written down from
- * memory by keepers' rules of thumb, before they were run. A sound plan may be cautioned, and is never a stop; a disaster
+ * Plans that experienced keepers call sound, and plans that they call a disaster. Common practice, from memory. They were
+ * written before they were run; afterwards some rules were mended by what they showed, and a few plans were reworked or
+ * dropped, so that this is a guard and no proof. A sound plan may be cautioned, and is never a stop; a disaster
  * is always a stop. Groups are written as "count species", with the sexes as "males+females" and a length as "@cm".
  */
 const TANK: Readonly<Record<string, PlanTank>> = {
