@@ -273,7 +273,14 @@ async function keyToVerdict(browser, base, groups) {
     await page.waitForTimeout(100);
   }
   await page.context().close();
-  return { medianMs: Math.round(median(times)), worstMs: Math.round(Math.max(...times)), aim: 'under 50 ms' };
+  // The first presses after opening share the page with its own loading; they are told apart.
+  const [first, second, ...rest] = times.map(Math.round);
+  return {
+    firstPressesMs: [first, second],
+    medianMs: median(rest),
+    worstMs: Math.max(...rest),
+    aim: 'under 50 ms',
+  };
 }
 
 /** What a keeper waits for, measured in the built app. */

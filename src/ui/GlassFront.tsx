@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { SpeciesProfile } from '@/core/model/species';
 import { adultLengthCm } from '@/core/model/species';
 import type { FurnishedTank } from '@/core/tank/furnishedTank';
@@ -28,15 +29,28 @@ interface Props {
 const DRAWN = 60;
 const MARGIN_CM = 3;
 
-function Animals({
-  group,
-  tank,
-  dim,
-}: {
+interface AnimalsProps {
   readonly group: GlassGroup;
   readonly tank: Props['tank'];
   readonly dim: boolean;
-}) {
+}
+
+function isDrawnAlike(before: AnimalsProps, after: AnimalsProps): boolean {
+  return (
+    before.dim === after.dim &&
+    before.group.profile === after.group.profile &&
+    before.group.count === after.group.count &&
+    before.group.lengthCm === after.group.lengthCm &&
+    before.group.colour === after.group.colour &&
+    before.group.planned === after.group.planned &&
+    before.tank.lengthCm === after.tank.lengthCm &&
+    before.tank.heightCm === after.tank.heightCm &&
+    before.tank.waterLineCm === after.tank.waterLineCm &&
+    before.tank.substrateCm === after.tank.substrateCm
+  );
+}
+
+const Animals = memo(function Animals({ group, tank, dim }: AnimalsProps) {
   const surface = tank.heightCm - tank.waterLineCm;
   const depth = tank.waterLineCm - tank.substrateCm;
   const half = group.lengthCm / 2;
@@ -60,10 +74,17 @@ function Animals({
       })}
     </g>
   );
-}
+}, isDrawnAlike);
 
 /** The front of a tank in true proportion, with every group at true size in the layer where it lives. */
-export function GlassFront({ tank, lid, groups, label, lit = null, className }: Props) {
+export const GlassFront = memo(function GlassFront({
+  tank,
+  lid,
+  groups,
+  label,
+  lit = null,
+  className,
+}: Props) {
   const { lengthCm, heightCm, waterLineCm, substrateCm } = tank;
   const surface = heightCm - waterLineCm;
   const floor = heightCm - substrateCm;
@@ -111,4 +132,4 @@ export function GlassFront({ tank, lid, groups, label, lit = null, className }: 
       </g>
     </svg>
   );
-}
+});

@@ -1,7 +1,8 @@
 'use client';
 
 import { useId, useMemo, useRef, useState } from 'react';
-import { commonName, foldName, namesOf, type Catalogue } from '@/core/model/catalogue';
+import { commonName, type Catalogue } from '@/core/model/catalogue';
+import { findSpecies } from '@/core/model/findSpecies';
 import type { SpeciesProfile } from '@/core/model/species';
 import { INPUT } from './Field';
 
@@ -16,26 +17,6 @@ interface Props {
 
 const SHOWN = 6;
 
-function matches(catalogue: Catalogue, typed: string): readonly SpeciesProfile[] {
-  const wanted = foldName(typed);
-  if (wanted === '') return [];
-  const words = wanted.split(' ');
-  const score = (profile: SpeciesProfile): number => {
-    const names = namesOf(profile);
-    if (foldName(commonName(profile)).startsWith(wanted)) return 0;
-    if (names.some((name) => name.startsWith(wanted))) return 1;
-    if (names.some((name) => words.every((word) => name.split(' ').some((part) => part.startsWith(word)))))
-      return 1;
-    return names.some((name) => words.every((word) => name.includes(word))) ? 3 : 4;
-  };
-  return catalogue.all
-    .map((profile) => ({ profile, score: score(profile) }))
-    .filter((one) => one.score < 4)
-    .sort((a, b) => a.score - b.score || commonName(a.profile).localeCompare(commonName(b.profile)))
-    .slice(0, SHOWN)
-    .map((one) => one.profile);
-}
-
 /** Finds a species by any of its names; arrows move, Enter picks. */
 export function SpeciesSearch({
   catalogue,
@@ -48,7 +29,7 @@ export function SpeciesSearch({
   const input = useRef<HTMLInputElement>(null);
   const [typed, setTyped] = useState('');
   const [at, setAt] = useState(0);
-  const found = useMemo(() => matches(catalogue, typed), [catalogue, typed]);
+  const found = useMemo(() => findSpecies(catalogue, typed, SHOWN), [catalogue, typed]);
   const look = (index: number): void => {
     setAt(index);
     onLook?.(found[index] ?? null);
@@ -80,7 +61,7 @@ export function SpeciesSearch({
         onChange={(event) => {
           setTyped(event.target.value);
           setAt(0);
-          onLook?.(matches(catalogue, event.target.value)[0] ?? null);
+          onLook?.(findSpecies(catalogue, event.target.value, 1)[0] ?? null);
         }}
         onKeyDown={(event) => {
           if (event.key === 'ArrowDown') look(Math.min(at + 1, found.length - 1));
@@ -113,10 +94,12 @@ export function SpeciesSearch({
             onPointerDown={(event) => event.preventDefault()}
             onClick={() => pick(profile)}
           >
-            <span>
+            <span className="min-w-0 truncate">
               {commonName(profile)} <span className="text-slate italic">{profile.scientificName}</span>
             </span>
-            <span className="fig text-slate">{Math.max(profile.size.maleCm, profile.size.femaleCm)} cm</span>
+            <span className="fig shrink-0 text-slate">
+              {Math.max(profile.size.maleCm, profile.size.femaleCm)} cm
+            </span>
           </li>
         ))}
       </ul>

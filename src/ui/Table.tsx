@@ -22,30 +22,32 @@ export function Table({
   readonly children: ReactNode;
 }) {
   return (
-    <table className="w-full text-left">
-      {caption && <caption className="sr-only">{caption}</caption>}
-      <thead className="text-[12px] text-slate">
-        <tr className="border-b border-line">
-          {heads.map((head) => {
-            const { name, figures, wide, hidden } =
-              typeof head === 'string' ? ({ name: head } as Head) : head;
-            return (
-              <th
-                key={name}
-                className={classes(
-                  'py-1 pr-3 font-medium last:pr-0',
-                  figures && 'text-right',
-                  wide && 'max-sm:hidden',
-                )}
-              >
-                {hidden ? <span className="sr-only">{name}</span> : name}
-              </th>
-            );
-          })}
-        </tr>
-      </thead>
-      <tbody>{children}</tbody>
-    </table>
+    <div className="max-w-full overflow-x-auto">
+      <table className="w-full text-left">
+        {caption && <caption className="sr-only">{caption}</caption>}
+        <thead className="text-[12px] text-slate">
+          <tr className="border-b border-line">
+            {heads.map((head) => {
+              const { name, figures, wide, hidden } =
+                typeof head === 'string' ? ({ name: head } as Head) : head;
+              return (
+                <th
+                  key={name}
+                  className={classes(
+                    'py-1 pr-3 font-medium last:pr-0',
+                    figures && 'text-right',
+                    wide && 'max-sm:hidden',
+                  )}
+                >
+                  {hidden ? <span className="sr-only">{name}</span> : name}
+                </th>
+              );
+            })}
+          </tr>
+        </thead>
+        <tbody>{children}</tbody>
+      </table>
+    </div>
   );
 }
 

@@ -5,7 +5,13 @@ export interface Contest {
   readonly on: string;
 }
 
-/** Every fish starts here. */
+/** A fish that is back after days away: its old rating says nothing of the order it comes back to. */
+export interface Return {
+  readonly back: string;
+  readonly on: string;
+}
+
+/** Every fish starts here, and starts here again when it comes back. */
 export const ELO_START = 1000;
 /** Points at stake in a contest (Albers and de Vries 2001 and later animal studies use about 100). */
 export const ELO_K = 100;
@@ -27,20 +33,25 @@ export interface EloStep {
 }
 
 /**
- * Ratings contest by contest.
+ * Ratings contest by contest, given contests and returns in the order of time.
  *
  * Ratings start at 1000, k = 100, logistic expectation. Source: Elo 1978; Albers and de Vries 2001; Neumann et al. 2011.
  */
-export function eloTrace(contests: readonly Contest[], k = ELO_K): readonly EloStep[] {
+export function eloTrace(course: readonly (Contest | Return)[], k = ELO_K): readonly EloStep[] {
   const ratings = new Map<string, number>();
-  return contests.map(({ winner, loser, on }) => {
+  return course.flatMap((one): readonly EloStep[] => {
+    if ('back' in one) {
+      ratings.delete(one.back);
+      return [];
+    }
+    const { winner, loser, on } = one;
     const first = ratings.get(winner) ?? ELO_START;
     const second = ratings.get(loser) ?? ELO_START;
     const expected = eloExpectation(first, second);
     const gain = k * (1 - expected);
     ratings.set(winner, first + gain);
     ratings.set(loser, second - gain);
-    return { on, winner, loser, expected, winnerAfter: first + gain, loserAfter: second - gain };
+    return [{ on, winner, loser, expected, winnerAfter: first + gain, loserAfter: second - gain }];
   });
 }
 
@@ -54,16 +65,25 @@ export interface Rung {
 }
 
 /**
- * The ladder from contests: highest rating first. Fish without a contest are not in it: unknown is not equal.
+ * The ladder from contests: highest rating first. Fish without a contest are not in it: unknown is not equal. A fish that
+ * came back stands on it by what it did since; its old steps stay in the trace.
  */
-export function eloLadder(contests: readonly Contest[]): readonly Rung[] {
+export function eloLadder(course: readonly (Contest | Return)[]): readonly Rung[] {
   const rungs = new Map<string, { rating: number; wins: number; losses: number; met: Set<string> }>();
   const rung = (id: string) => {
     const found = rungs.get(id) ?? { rating: ELO_START, wins: 0, losses: 0, met: new Set<string>() };
     rungs.set(id, found);
     return found;
   };
-  for (const step of eloTrace(contests)) {
+  const steps = eloTrace(course);
+  let at = 0;
+  for (const one of course) {
+    if ('back' in one) {
+      rungs.delete(one.back);
+      continue;
+    }
+    const step = steps[at]!;
+    at += 1;
     const winner = rung(step.winner);
     const loser = rung(step.loser);
     winner.rating = step.winnerAfter;

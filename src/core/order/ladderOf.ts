@@ -1,9 +1,13 @@
 import type { Standing } from '../journal/effective';
 import type { Resident } from '../journal/room';
-import { eloLadder, eloTrace, type Contest, type EloStep, type Rung } from './eloLadder';
+import { differenceInCalendarDays, parseISO } from 'date-fns';
+import { eloLadder, eloTrace, type Contest, type EloStep, type Return, type Rung } from './eloLadder';
 
 /** Fewer contests a fish than this and a ladder is a guess; from memory. */
 export const FEW_A_FISH = 10;
+
+/** Away for more days than this, a fish comes back as a newcomer; from memory ("some days" in common practice). */
+export const AWAY_DAYS = 3;
 
 /** The order among the fish of one tank, from its contests. */
 export interface Ladder {
@@ -30,9 +34,33 @@ function winsOf(contests: readonly Contest[]): ReadonlyMap<string, ReadonlyMap<s
   return wins;
 }
 
+/** Contests of a tank, and who came back to it after days elsewhere, in the order of time. */
+function courseOf(happenings: readonly Standing[], tank: string): readonly (Contest | Return)[] {
+  const awaySince = new Map<string, string>();
+  const inTank = new Set<string>();
+  return happenings.flatMap((event): (Contest | Return)[] => {
+    if (event.type === 'chased' && event.tank === tank && event.winner !== event.loser) {
+      inTank.add(event.winner).add(event.loser);
+      return [{ winner: event.winner, loser: event.loser, on: event.on }];
+    }
+    if (event.type !== 'moved') return [];
+    const who = event.resident;
+    if (event.tank !== tank) {
+      if (inTank.has(who) && !awaySince.has(who)) awaySince.set(who, event.on);
+      return [];
+    }
+    const left = awaySince.get(who);
+    awaySince.delete(who);
+    if (left === undefined || differenceInCalendarDays(parseISO(event.on), parseISO(left)) <= AWAY_DAYS)
+      return [];
+    return [{ back: who, on: event.on }];
+  });
+}
+
 /**
  * The ladder of a tank from what happened there, in the order of time. Only those who still live there stand on it.
  *
+ * A fish that was in another tank for more than AWAY_DAYS starts again at the mean when it comes back.
  * Groups take part as one. Contests within a group, winner and loser the same, say nothing of an order and are left out.
  */
 export function ladderOf(
@@ -40,13 +68,10 @@ export function ladderOf(
   tank: string,
   residents: readonly Resident[],
 ): Ladder {
-  const contests = happenings.flatMap((event): Contest[] =>
-    event.type === 'chased' && event.tank === tank && event.winner !== event.loser
-      ? [{ winner: event.winner, loser: event.loser, on: event.on }]
-      : [],
-  );
+  const course = courseOf(happenings, tank);
+  const contests = course.filter((one): one is Contest => 'winner' in one);
   const here = new Set<string>(residents.map((resident) => resident.id));
-  const rungs = eloLadder(contests).filter((rung) => here.has(rung.id));
+  const rungs = eloLadder(course).filter((rung) => here.has(rung.id));
   const wins = winsOf(contests);
   const met = (a: string, b: string): boolean => (wins.get(a)?.get(b) ?? 0) + (wins.get(b)?.get(a) ?? 0) > 0;
   const ids = [...here];
@@ -55,7 +80,7 @@ export function ladderOf(
   return {
     rungs,
     contests,
-    trace: eloTrace(contests),
+    trace: eloTrace(course),
     unmet: ids.filter((id) => !rungs.some((rung) => rung.id === id)),
     unknownPairs: pairs - knownPairs,
     pairs,

@@ -84,4 +84,40 @@ describe('ladderOf', () => {
     expect(ladder.rungs.some((rung) => rung.id === 'c')).toBe(false);
     expect(ladder.contests).toHaveLength(2);
   });
+
+  const moved = (who: string, tank: string, on: string): Standing => ({
+    type: 'moved',
+    on,
+    id: `${who}${on}` as EntryId,
+    seq: 0,
+    corrected: false,
+    resident: who as ResidentId,
+    tank: tank as TankId,
+    note: '',
+  });
+  const boss = [0, 1, 2].map((n) => chased('boss', 'b', 't', n));
+
+  it('F83, common practice: a boss put away for some days no longer leads when it is back', () => {
+    const before = ladderOf(boss, 't', ['boss', 'b'].map(resident));
+    expect(before.rungs[0]?.id).toBe('boss');
+    const course = [...boss, moved('boss', 'spare', '2026-01-05'), moved('boss', 't', '2026-01-12')];
+    const back = ladderOf(course, 't', ['boss', 'b'].map(resident));
+    expect(back.unmet).toEqual(['boss']);
+    expect(back.trace).toHaveLength(3);
+    const beaten = ladderOf(
+      [...course, { ...chased('b', 'boss', 't', 8), on: '2026-01-13' }],
+      't',
+      ['boss', 'b'].map(resident),
+    );
+    expect(beaten.rungs.map((rung) => rung.id)).toEqual(['b', 'boss']);
+    expect(beaten.rungs[1]).toMatchObject({ wins: 0, losses: 1 });
+  });
+
+  it('keeps the rating of a fish that was out for a day only, and of one moved to where it was', () => {
+    const course = [...boss, moved('boss', 'spare', '2026-01-05'), moved('boss', 't', '2026-01-06')];
+    expect(ladderOf(course, 't', ['boss', 'b'].map(resident)).rungs[0]?.id).toBe('boss');
+    expect(
+      ladderOf([...boss, moved('boss', 't', '2026-01-20')], 't', ['boss', 'b'].map(resident)).rungs[0]?.id,
+    ).toBe('boss');
+  });
 });

@@ -40,7 +40,7 @@ function Words({
   return (
     <input
       aria-label={label}
-      className={INPUT}
+      className={`${INPUT} min-w-32`}
       maxLength={500}
       value={typed ?? value}
       onChange={(event) => setTyped(event.target.value)}

@@ -2,7 +2,7 @@
 
 import { format, parse } from 'date-fns';
 import { Slider } from 'radix-ui';
-import { useMemo, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { isBad } from '@/core/assess/whatItAdds';
 import { addMonths } from '@/core/growth/months';
 import { lengthAfterMonths } from '@/core/growth/speciesGrowth';
@@ -85,10 +85,14 @@ export function ListPart({
       })),
     [lines, months],
   );
+  // The verdict comes first: the drawings follow it.
+  const drawn = useDeferredValue(groups);
+  const calm = useDeferredValue(assessment);
+  const colours = useDeferredValue(stock.colours);
   const { lengthCm, heightCm, waterLineCm = heightCm, substrateCm = 0, lid = true } = tank.body.tank;
   const counted = assessment.findings.filter((finding) => isBad(finding));
-  const notes = assessment.findings.filter((finding) => finding.severity === 'note');
-  const good = assessment.findings.filter((finding) => finding.severity === 'good');
+  const notes = calm.findings.filter((finding) => finding.severity === 'note');
+  const good = calm.findings.filter((finding) => finding.severity === 'good');
   const lightSpecies = (species: readonly string[]): void =>
     setLit(lines.find((line) => line.profile.id === species[0])?.key ?? null);
   const item = (finding: (typeof counted)[number]) => (
@@ -108,7 +112,7 @@ export function ListPart({
         <GlassFront
           tank={{ lengthCm, heightCm, waterLineCm, substrateCm }}
           lid={lid}
-          groups={groups}
+          groups={drawn}
           lit={lit}
           className="max-h-60 w-full"
           label={`${tank.body.name} from the front at true scale with ${lines.map((line) => `${line.count} ${line.profile.commonNames[0]}`).join(', ') || 'nobody in it'}`}
@@ -128,7 +132,7 @@ export function ListPart({
             title="Water windows"
             aside="bar: what a kind stands; band: what all share; line: the tank"
           >
-            <WaterWindows assessment={assessment} colours={stock.colours} />
+            <WaterWindows assessment={calm} colours={colours} />
           </Section>
         )}
       </div>
@@ -169,13 +173,13 @@ export function ListPart({
                 <ul>{good.map(item)}</ul>
               </details>
             )}
-            {assessment.assumed.length > 0 && (
+            {calm.assumed.length > 0 && (
               <details className="mt-2">
                 <summary className="cursor-pointer text-slate">
-                  Taken for granted ({assessment.assumed.length})
+                  Taken for granted ({calm.assumed.length})
                 </summary>
                 <ul className="fig text-[12px] text-slate">
-                  {assessment.assumed.map((line) => (
+                  {calm.assumed.map((line) => (
                     <li key={line}>{line}</li>
                   ))}
                 </ul>

@@ -83,7 +83,10 @@ function Answers({
             ...(ratio === null
               ? []
               : ([
-                  [`${figure(ratio)} females or more to each male`, percent(ratioChance(n, p, ratio))],
+                  [
+                    `${figure(ratio)} ${ratio === 1 ? 'female' : 'females'} or more to each male`,
+                    percent(ratioChance(n, p, ratio)),
+                  ],
                 ] as const)),
           ]}
         />

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { Assessment } from '@/core/assess/assess';
 import { commonName } from '@/core/model/catalogue';
 import { figure } from '@/core/rules/words';
@@ -9,7 +10,7 @@ const MEASURES = [
 ] as const;
 
 /** Water windows of all kinds with what they share and where the tank stands. */
-export function WaterWindows({
+export const WaterWindows = memo(function WaterWindows({
   assessment,
   colours,
 }: {
@@ -88,4 +89,4 @@ export function WaterWindows({
       })}
     </div>
   );
-}
+});
