@@ -22,7 +22,7 @@ export function Table({
   readonly children: ReactNode;
 }) {
   return (
-    <div className="max-w-full overflow-x-auto">
+    <div className="relative max-w-full overflow-x-auto">
       <table className="w-full text-left">
         {caption && <caption className="sr-only">{caption}</caption>}
         <thead className="text-[12px] text-slate">

@@ -24,11 +24,13 @@ function Words({
   label,
   value,
   needed = false,
+  hint,
   onKeep,
 }: {
   readonly label: string;
   readonly value: string;
   readonly needed?: boolean;
+  readonly hint?: string;
   readonly onKeep: (text: string) => void;
 }) {
   const [typed, setTyped] = useState<string | null>(null);
@@ -40,7 +42,8 @@ function Words({
   return (
     <input
       aria-label={label}
-      className={`${INPUT} min-w-32`}
+      className={`${INPUT} mb-1 min-w-28`}
+      placeholder={hint}
       maxLength={500}
       value={typed ?? value}
       onChange={(event) => setTyped(event.target.value)}
@@ -169,10 +172,9 @@ export function DraftsPart({ tank }: { readonly tank: TankView }) {
       <Table
         caption="Draft lists"
         heads={[
-          'List',
+          'List and note',
           { name: 'Verdict' },
-          { name: 'Groups', figures: true },
-          'Note',
+          { name: 'Groups', figures: true, wide: true },
           { name: 'What to do with it', hidden: true },
         ]}
       >
@@ -185,17 +187,18 @@ export function DraftsPart({ tank }: { readonly tank: TankView }) {
                 value={draft.body.name}
                 onKeep={(name) => void run('List named', [put(draft.id, { ...draft.body, name })], true)}
               />
-            </Cell>
-            <Cell>
-              <VerdictMark verdict={assessment.verdict} small />
-            </Cell>
-            <Cell figures>{draft.body.groups.length}</Cell>
-            <Cell>
               <Words
+                hint="Note"
                 label={`Note on ${draft.body.name}`}
                 value={draft.body.note ?? ''}
                 onKeep={(note) => void run('Note kept', [put(draft.id, { ...draft.body, note })], true)}
               />
+            </Cell>
+            <Cell>
+              <VerdictMark verdict={assessment.verdict} small />
+            </Cell>
+            <Cell figures wide>
+              {draft.body.groups.length}
             </Cell>
             <Cell>
               <span className="flex flex-wrap justify-end gap-1">
