@@ -26,6 +26,14 @@ export class Podium {
       ? -Infinity
       : (this.standing[this.standing.length - 1] as Solution).value;
   }
+  /** The value of the best; minus infinity while there is none. */
+  get best(): number {
+    return this.standing[0]?.value ?? -Infinity;
+  }
+  /** Whether a solution of this value could enter at all. */
+  mayEnter(value: number): boolean {
+    return value > this.least - HAIR;
+  }
   wouldEnter(solution: Solution): boolean {
     const last = this.standing[this.standing.length - 1];
     return this.standing.length < this.size || last === undefined || before(solution, last);

@@ -5,8 +5,8 @@ import { LAYER_NAMES, type ReducedProblem } from './problem';
 export interface Prepared {
   readonly original: readonly number[];
   readonly value: Float64Array;
-  /** Use of each limit, limit after limit. */
-  readonly use: readonly Float64Array[];
+  /** Use of the limits, item after item: limit `r` of item `i` stands at `i * capacity.length + r`. */
+  readonly use: Float64Array;
   readonly capacity: readonly number[];
   /** Layers covered, as bits. */
   readonly covers: Uint8Array;
@@ -74,7 +74,7 @@ export function prepare(problem: ReducedProblem): Prepared {
   return {
     original: order,
     value: Float64Array.from(order, (index) => items[index]?.value ?? 0),
-    use: capacity.map((_, r) => Float64Array.from(order, (index) => takenBy(index)[r] as number)),
+    use: Float64Array.from(order.flatMap((index) => takenBy(index))),
     capacity,
     covers: Uint8Array.from(order, (index) =>
       (items[index]?.covers ?? []).reduce((bits, layer) => bits | (1 << LAYER_NAMES.indexOf(layer)), 0),

@@ -7,6 +7,8 @@ export interface Solved {
   readonly best: readonly Solution[];
   /** Nothing better exists: the whole space was searched or bounded away. */
   readonly proven: boolean;
+  /** No list that was not looked at can be worth more than this; the least of the best when proven. */
+  readonly bound: number;
   /** Nodes of the search tree that were entered. */
   readonly searched: number;
   /** Solutions that `accept` refused although their value was among the best. */
@@ -20,176 +22,341 @@ export interface SolveOptions {
   readonly accept?: (items: readonly number[]) => boolean;
   /** The search stops unproven after so many nodes. */
   readonly mostNodes?: number;
+  /** Asked every few thousand nodes; the search stops unproven when it says so. */
+  readonly stop?: () => boolean;
+  /** Told of every solution that enters the best, as the search goes. */
+  readonly onBetter?: (best: readonly Solution[]) => void;
 }
 
-/** Steps toward better prices at the root, near it and far from it; how the stride shrinks (by trial). */
-const ROOT_STEPS = 400;
-const NEAR_STEPS = 12;
-const FAR_STEPS = 3;
-const DEEP = 8;
+/** Steps toward better prices at the root and at a node; how the stride shrinks (by trial). */
+const ROOT_STEPS = 300;
+const NODE_STEPS = 4;
 const FIRST_STRIDE = 0.5;
 const STRIDE_HALVES = 20;
+/** How often `stop` is asked, in nodes. */
+const BREATH = 2048;
 
 const bitsOf = (bits: number): number => (bits & 1) + ((bits >> 1) & 1) + ((bits >> 2) & 1);
+
+/** What one level of the search keeps while those below it work. */
+interface Level {
+  /** Candidates in the order they are tried. */
+  readonly items: Int32Array;
+  /** The most that the candidates from here on can add. */
+  readonly suffix: Float64Array;
+  readonly prices: Float64Array;
+  count: number;
+  /** Where the level stands, and what was worth so far: for the bound when the search is stopped. */
+  at: number;
+  value: number;
+}
 
 /**
  * The best sets of items, with proof.
  *
  * Maximises the sum of values and of `layerBonus` for each layer that some chosen item covers, under pairwise conflicts, at
- * most one item a species, required groups, and four limits that add up. Depth-first branch and bound; the bound is the
- * Lagrangian one: limits at prices, and of each of disjoint cliques of items the one worth most over its price.
- * Distinct sets count, also those contained in a better one. Deterministic; exact unless `mostNodes` stops it.
+ * most one item a species, required groups, and four limits that add up. Depth-first branch and bound. The bound is the
+ * Lagrangian one (Fisher 1981): limits at prices, and of each of disjoint cliques of items the one worth most over its
+ * price. Items that cannot be in a better set at those prices are fixed out. Distinct sets count, also those contained in a
+ * better one. Deterministic; exact unless `mostNodes` or `stop` ends it, and then `bound` says how far from proven it is.
  */
 export function solveProblem(problem: ReducedProblem, options: SolveOptions): Solved {
-  const it = prepare(problem);
-  const n = it.original.length;
-  const podium = new Podium(options.best);
-  const left = [...it.capacity];
-  const chosen: number[] = [];
-  let searched = 0;
-  let refused = 0;
-  let stopped = false;
+  return new Search(problem, options).run();
+}
 
-  const best = new Float64Array(it.cliques);
+class Search {
+  private readonly it;
+  private readonly n: number;
+  private readonly limits: number;
+  private readonly podium: Podium;
+  private readonly left: Float64Array;
+  private readonly chosen: number[] = [];
+  private readonly taken: Uint8Array;
+  private readonly levels: Level[] = [];
+  private searched = 0;
+  private refused = 0;
+  private stopped = false;
+  // Working room of the bound, one for all levels.
+  private readonly worth: Float64Array;
+  private readonly top: Float64Array;
+  private readonly picked: Int32Array;
+  private readonly used: Float64Array;
+  private readonly trial: Float64Array;
+
+  constructor(
+    private readonly problem: ReducedProblem,
+    private readonly options: SolveOptions,
+  ) {
+    this.it = prepare(problem);
+    this.n = this.it.original.length;
+    this.limits = this.it.capacity.length;
+    this.podium = new Podium(options.best);
+    this.left = Float64Array.from(this.it.capacity);
+    this.taken = new Uint8Array(this.n);
+    this.worth = new Float64Array(this.n);
+    this.top = new Float64Array(this.it.cliques);
+    this.picked = new Int32Array(this.it.cliques);
+    this.used = new Float64Array(this.limits);
+    this.trial = new Float64Array(this.limits);
+  }
+
+  run(): Solved {
+    const root = this.level(0);
+    for (let i = 0; i < this.n; i += 1) root.items[i] = i;
+    root.count = this.n;
+    this.record(0);
+    this.search(0, 0, 0, ROOT_STEPS);
+    return {
+      best: this.podium.standing,
+      proven: !this.stopped,
+      bound: this.stopped ? this.openBound() : Math.max(0, this.podium.best),
+      searched: this.searched,
+      refused: this.refused,
+    };
+  }
+
+  private level(depth: number): Level {
+    const known = this.levels[depth];
+    if (known) return known;
+    const made: Level = {
+      items: new Int32Array(this.n),
+      suffix: new Float64Array(this.n),
+      prices: new Float64Array(this.limits),
+      count: 0,
+      at: 0,
+      value: 0,
+    };
+    this.levels.push(made);
+    return made;
+  }
+
+  /** The most that any list could be worth that the search had not reached when it stopped. */
+  private openBound(): number {
+    let most = this.podium.best;
+    for (let depth = 0; depth <= this.chosen.length && depth < this.levels.length; depth += 1) {
+      const level = this.levels[depth] as Level;
+      if (level.at < level.count) most = Math.max(most, level.value + (level.suffix[level.at] as number));
+    }
+    return most;
+  }
 
   /**
-   * The most that candidates could add, for these prices of the limits: what is left of each limit at its price, and of
-   * each clique the item that is worth most over the price of what it uses. Valid for any prices from 0 (Lagrange).
-   * `used` receives what the chosen ones would use, so that the prices can be made better.
+   * The most that the candidates could add at these prices, layers aside: what is left of each limit at its price, and of
+   * each clique the item worth most over the price of what it uses. Valid for any prices from 0 (Lagrange). Leaves the
+   * worth of each candidate in `worth`, the best of each clique in `top`, what the picked ones use in `used`.
    */
-  const priced = (candidates: readonly number[], prices: Float64Array, used: Float64Array | null): number => {
-    best.fill(0);
-    if (used) {
-      picked.fill(-1);
-      used.fill(0);
-    }
-    for (const item of candidates) {
-      let worth = it.value[item] as number;
-      for (let r = 0; r < prices.length; r += 1) worth -= (prices[r] as number) * (it.use[r]?.[item] ?? 0);
+  private priced(level: Level, prices: Float64Array): number {
+    const { it, worth, top, picked, used, limits } = this;
+    top.fill(0);
+    picked.fill(-1);
+    for (let i = 0; i < level.count; i += 1) {
+      const item = level.items[i] as number;
+      let w = it.value[item] as number;
+      const from = item * limits;
+      for (let r = 0; r < limits; r += 1) w -= (prices[r] as number) * (it.use[from + r] as number);
+      worth[item] = w;
       const home = it.clique[item] as number;
-      if (worth > (best[home] as number)) {
-        best[home] = worth;
-        if (used) picked[home] = item;
+      if (w > (top[home] as number)) {
+        top[home] = w;
+        picked[home] = item;
       }
     }
+    used.fill(0);
     let sum = 0;
-    for (let c = 0; c < best.length; c += 1) {
-      sum += best[c] as number;
-      const item = used ? (picked[c] as number) : -1;
-      if (used && item >= 0)
-        for (let r = 0; r < prices.length; r += 1) used[r] = (used[r] ?? 0) + (it.use[r]?.[item] ?? 0);
+    for (let c = 0; c < top.length; c += 1) {
+      const item = picked[c] as number;
+      if (item < 0) continue;
+      sum += top[c] as number;
+      const from = item * limits;
+      for (let r = 0; r < limits; r += 1) used[r] = (used[r] as number) + (it.use[from + r] as number);
     }
-    for (let r = 0; r < prices.length; r += 1) sum += (prices[r] as number) * (left[r] as number);
+    for (let r = 0; r < limits; r += 1) sum += (prices[r] as number) * (this.left[r] as number);
     return sum;
-  };
-  const picked = new Int32Array(it.cliques);
-  const used = new Float64Array(left.length);
+  }
 
-  /** Better prices for these candidates: a few steps along the subgradient, the best of them kept. */
-  const reprice = (candidates: readonly number[], from: Float64Array, steps: number): Float64Array => {
-    let kept = from;
-    let least = priced(candidates, from, null);
-    const prices = Float64Array.from(from);
-    for (let k = 1; k <= steps; k += 1) {
-      const now = priced(candidates, prices, used);
-      if (now < least) [least, kept] = [now, Float64Array.from(prices)];
+  /** Better prices for the candidates of a level: a few steps along the subgradient, the best of them kept. */
+  private reprice(level: Level, steps: number, enough: (sum: number) => boolean): number {
+    const { used, left, limits, trial, it } = this;
+    let least = this.priced(level, level.prices);
+    trial.set(level.prices);
+    for (let k = 1; k <= steps && !enough(least); k += 1) {
       let norm = 0;
-      for (let r = 0; r < left.length; r += 1) {
+      for (let r = 0; r < limits; r += 1) {
         const over = ((used[r] as number) - (left[r] as number)) / Math.max(HAIR, it.capacity[r] as number);
         norm += over * over;
       }
       if (norm < HAIR) break;
-      for (let r = 0; r < left.length; r += 1) {
+      const reach = (FIRST_STRIDE / (1 + k / STRIDE_HALVES)) * Math.max(1, least);
+      for (let r = 0; r < limits; r += 1) {
         const scale = Math.max(HAIR, it.capacity[r] as number);
         const over = ((used[r] as number) - (left[r] as number)) / scale;
-        const stride = ((FIRST_STRIDE / (1 + k / STRIDE_HALVES)) * Math.max(1, now) * over) / (norm * scale);
-        prices[r] = Math.max(0, (prices[r] as number) + stride);
+        trial[r] = Math.max(0, (trial[r] as number) + (reach * over) / (norm * scale));
+      }
+      const now = this.priced(level, trial);
+      if (now < least) {
+        least = now;
+        level.prices.set(trial);
       }
     }
-    return kept;
-  };
-
-  /** The most that candidates could add, the layers they could still cover among it. */
-  const bound = (candidates: readonly number[], covered: number, prices: Float64Array): number => {
-    let coverable = covered;
-    for (const item of candidates) coverable |= it.covers[item] as number;
-    return priced(candidates, prices, null) + problem.layerBonus * bitsOf(coverable & ~covered);
-  };
+    return this.priced(level, level.prices);
+  }
 
   /** Whether nothing under this bound could enter. Ties are left to what was found first: the order of search is fixed. */
-  const hopelessBelow = (most: number): boolean => {
-    const reachable = it.step > 0 ? Math.floor((most + HAIR) / it.step + HAIR) * it.step : most;
-    return reachable <= podium.least + HAIR;
-  };
+  private hopeless(most: number): boolean {
+    const { step } = this.it;
+    const reachable = step > 0 ? Math.floor((most + HAIR) / step + HAIR) * step : most;
+    return reachable <= this.podium.least + HAIR;
+  }
 
-  const fits = (item: number): boolean => left.every((room, r) => (it.use[r]?.[item] ?? 0) <= room + HAIR);
+  private coverable(level: Level): number {
+    let bits = 0;
+    for (let i = 0; i < level.count; i += 1) bits |= this.it.covers[level.items[i] as number] as number;
+    return bits;
+  }
 
-  /** A required group that neither is served nor can still be. */
-  const hopeless = (candidates: readonly number[]): boolean =>
-    it.required.some(
-      (list) =>
-        !list.some((item) => chosen.includes(item)) && !list.some((item) => candidates.includes(item)),
-    );
-
-  const served = (): boolean => it.required.every((list) => list.some((item) => chosen.includes(item)));
-
-  const record = (value: number): void => {
-    if (!served()) return;
-    const items = chosen.map((item) => it.original[item] as number).sort((a, b) => a - b);
+  private record(value: number): void {
+    if (this.it.required.some((list) => !list.some((item) => this.taken[item] === 1))) return;
+    if (!this.podium.mayEnter(value)) return;
+    const items = this.chosen.map((item) => this.it.original[item] as number).sort((a, b) => a - b);
     const solution: Solution = { value, items };
-    if (!podium.wouldEnter(solution)) return;
-    if (options.accept && !options.accept(items)) {
-      refused += 1;
+    if (!this.podium.wouldEnter(solution)) return;
+    if (this.options.accept && !this.options.accept(items)) {
+      this.refused += 1;
       return;
     }
-    podium.enter(solution);
-  };
+    this.podium.enter(solution);
+    this.options.onBetter?.(this.podium.standing);
+  }
 
-  const search = (
-    candidates: readonly number[],
-    value: number,
-    covered: number,
-    inherited: Float64Array,
-  ): void => {
-    searched += 1;
-    if (searched > (options.mostNodes ?? Infinity)) {
-      stopped = true;
+  /** Candidates in the order of their cliques, the cliques worth most first, and those fixed out that cannot serve. */
+  private arrange(level: Level, total: number, value: number): void {
+    const { it, top, worth } = this;
+    let kept = 0;
+    for (let i = 0; i < level.count; i += 1) {
+      const item = level.items[i] as number;
+      const with_ = total - (top[it.clique[item] as number] as number) + (worth[item] as number);
+      if (this.hopeless(value + with_)) continue;
+      level.items[kept] = item;
+      kept += 1;
+    }
+    level.count = kept;
+    // Insertion sort: the list is short, and nearly in order from the level above.
+    for (let i = 1; i < kept; i += 1) {
+      const item = level.items[i] as number;
+      const key = top[it.clique[item] as number] as number;
+      const home = it.clique[item] as number;
+      let j = i - 1;
+      while (j >= 0) {
+        const other = level.items[j] as number;
+        const otherHome = it.clique[other] as number;
+        const otherKey = top[otherHome] as number;
+        if (
+          otherKey > key ||
+          (otherKey === key && (otherHome < home || (otherHome === home && other < item)))
+        )
+          break;
+        level.items[j + 1] = other;
+        j -= 1;
+      }
+      level.items[j + 1] = item;
+    }
+  }
+
+  /** The most that the candidates from each one on could add, from the last to the first. */
+  private boundSuffixes(level: Level, covered: number): void {
+    const { it, top, worth, left, limits } = this;
+    let sum = 0;
+    for (let r = 0; r < limits; r += 1) sum += (level.prices[r] as number) * (left[r] as number);
+    top.fill(0);
+    let bits = 0;
+    for (let i = level.count - 1; i >= 0; i -= 1) {
+      const item = level.items[i] as number;
+      const home = it.clique[item] as number;
+      const gain = (worth[item] as number) - (top[home] as number);
+      if (gain > 0) {
+        sum += gain;
+        top[home] = worth[item] as number;
+      }
+      bits |= it.covers[item] as number;
+      level.suffix[i] = sum + this.problem.layerBonus * bitsOf(bits & ~covered);
+    }
+  }
+
+  /** The last candidate that may be the next to be taken, when required groups are still unserved; -1 for none. */
+  private lastServing(level: Level): number {
+    let last = level.count - 1;
+    for (const list of this.it.required) {
+      if (list.some((item) => this.taken[item] === 1)) continue;
+      let at = -1;
+      for (let i = level.count - 1; i >= 0 && at < 0; i -= 1)
+        if (list.includes(level.items[i] as number)) at = i;
+      last = Math.min(last, at);
+    }
+    return last;
+  }
+
+  private search(depth: number, value: number, covered: number, steps: number): void {
+    const { it, left, limits } = this;
+    const level = this.levels[depth] as Level;
+    level.value = value;
+    level.at = 0;
+    level.suffix[0] = Infinity;
+    this.searched += 1;
+    if (
+      this.searched > (this.options.mostNodes ?? Infinity) ||
+      (this.searched % BREATH === 0 && this.options.stop?.() === true)
+    ) {
+      this.stopped = true;
       return;
     }
-    if (hopeless(candidates)) return;
-    const prices = reprice(candidates, inherited, chosen.length < DEEP ? NEAR_STEPS : FAR_STEPS);
-    for (let i = 0; i < candidates.length && !stopped; i += 1) {
-      const rest = candidates.slice(i);
-      if (hopelessBelow(value + bound(rest, covered, prices))) return;
-      if (hopeless(rest)) return;
-      const item = candidates[i] as number;
-      const row = it.excludes[item] as Uint8Array;
-      for (let r = 0; r < left.length; r += 1) left[r] = (left[r] as number) - (it.use[r]?.[item] ?? 0);
-      chosen.push(item);
+    const bonus = this.problem.layerBonus * bitsOf(this.coverable(level) & ~covered);
+    const total = bonus + this.reprice(level, steps, (sum) => this.hopeless(value + bonus + sum));
+    if (this.hopeless(value + total)) {
+      level.count = 0;
+      return;
+    }
+    this.arrange(level, total, value);
+    this.boundSuffixes(level, covered);
+    const last = it.required.length > 0 ? this.lastServing(level) : level.count - 1;
+    const next = this.level(depth + 1);
+    for (let i = 0; i <= last; i += 1) {
+      level.at = i;
+      if (this.hopeless(value + (level.suffix[i] as number))) break;
+      const item = level.items[i] as number;
+      const from = item * limits;
+      for (let r = 0; r < limits; r += 1) left[r] = (left[r] as number) - (it.use[from + r] as number);
+      this.chosen.push(item);
+      this.taken[item] = 1;
       const bits = covered | (it.covers[item] as number);
-      const now = value + (it.value[item] as number) + problem.layerBonus * bitsOf(bits & ~covered);
-      record(now);
-      search(
-        rest.filter((other) => other !== item && row[other] === 0 && fits(other)),
-        now,
-        bits,
-        prices,
-      );
-      chosen.pop();
-      for (let r = 0; r < left.length; r += 1) left[r] = (left[r] as number) + (it.use[r]?.[item] ?? 0);
+      const now = value + (it.value[item] as number) + this.problem.layerBonus * bitsOf(bits & ~covered);
+      this.record(now);
+      this.admit(level, i + 1, item, next);
+      next.prices.set(level.prices);
+      if (next.count > 0) this.search(depth + 1, now, bits, NODE_STEPS);
+      if (this.stopped) return;
+      this.chosen.pop();
+      this.taken[item] = 0;
+      for (let r = 0; r < limits; r += 1) left[r] = (left[r] as number) + (it.use[from + r] as number);
     }
-  };
+    level.count = 0;
+  }
 
-  record(0);
-  search(
-    Array.from({ length: n }, (_, i) => i),
-    0,
-    0,
-    reprice(
-      Array.from({ length: n }, (_, i) => i),
-      new Float64Array(left.length),
-      ROOT_STEPS,
-    ),
-  );
-  return { best: podium.standing, proven: !stopped, searched, refused };
+  /** What of the later candidates can still be taken beside the item: not excluded, and within what is left. */
+  private admit(level: Level, first: number, item: number, next: Level): void {
+    const { it, left, limits } = this;
+    const row = it.excludes[item] as Uint8Array;
+    let count = 0;
+    for (let i = first; i < level.count; i += 1) {
+      const other = level.items[i] as number;
+      if (row[other] === 1) continue;
+      const from = other * limits;
+      let fits = true;
+      for (let r = 0; r < limits && fits; r += 1)
+        fits = (it.use[from + r] as number) <= (left[r] as number) + HAIR;
+      if (!fits) continue;
+      next.items[count] = other;
+      count += 1;
+    }
+    next.count = count;
+  }
 }
