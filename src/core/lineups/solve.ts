@@ -29,8 +29,8 @@ export interface SolveOptions {
 }
 
 /** Steps toward better prices at the root and at a node; how the stride shrinks (by trial). */
-const ROOT_STEPS = 300;
-const NODE_STEPS = 4;
+const ROOT_STEPS = 100;
+const NODE_STEPS = 2;
 const FIRST_STRIDE = 0.5;
 const STRIDE_HALVES = 20;
 /** How often `stop` is asked, in nodes. */
@@ -78,6 +78,11 @@ class Search {
   private stopped = false;
   // Working room of the bound, one for all levels.
   private readonly worth: Float64Array;
+  private readonly mark: Uint8Array;
+  private readonly home: Int32Array;
+  private readonly clique: Int32Array;
+  private readonly waiting: Int32Array;
+  private readonly later: Int32Array;
   private readonly top: Float64Array;
   private readonly picked: Int32Array;
   private readonly used: Float64Array;
@@ -94,7 +99,12 @@ class Search {
     this.left = Float64Array.from(this.it.capacity);
     this.taken = new Uint8Array(this.n);
     this.worth = new Float64Array(this.n);
-    this.top = new Float64Array(this.it.cliques);
+    this.mark = new Uint8Array(this.n);
+    this.home = new Int32Array(this.n);
+    this.clique = new Int32Array(this.n);
+    this.waiting = new Int32Array(this.n);
+    this.later = new Int32Array(this.n);
+    this.top = new Float64Array(this.n);
     this.picked = new Int32Array(this.it.cliques);
     this.used = new Float64Array(this.limits);
     this.trial = new Float64Array(this.limits);
@@ -163,7 +173,7 @@ class Search {
     }
     used.fill(0);
     let sum = 0;
-    for (let c = 0; c < top.length; c += 1) {
+    for (let c = 0; c < it.cliques; c += 1) {
       const item = picked[c] as number;
       if (item < 0) continue;
       sum += top[c] as number;
@@ -240,25 +250,55 @@ class Search {
       kept += 1;
     }
     level.count = kept;
-    // Insertion sort: the list is short, and nearly in order from the level above.
-    for (let i = 1; i < kept; i += 1) {
-      const item = level.items[i] as number;
-      const key = top[it.clique[item] as number] as number;
-      const home = it.clique[item] as number;
-      let j = i - 1;
-      while (j >= 0) {
-        const other = level.items[j] as number;
-        const otherHome = it.clique[other] as number;
-        const otherKey = top[otherHome] as number;
-        if (
-          otherKey > key ||
-          (otherKey === key && (otherHome < home || (otherHome === home && other < item)))
-        )
-          break;
-        level.items[j + 1] = other;
-        j -= 1;
+    this.cover(level);
+  }
+
+  /**
+   * Candidates in an order whose tails are bounded well: into cliques anew, greedily, since those of the root say little of
+   * the few that are left; the first cliques, which are the largest, at the end.
+   */
+  private cover(level: Level): void {
+    const { mark, it, home } = this;
+    for (let i = 0; i < level.count; i += 1) mark[level.items[i] as number] = 1;
+    let waiting = this.waiting;
+    let later = this.later;
+    let count = 0;
+    for (let item = 0; item < this.n; item += 1) {
+      if (mark[item] === 0) continue;
+      mark[item] = 0;
+      let at = count - 1;
+      while (at >= 0 && (this.worth[waiting[at] as number] as number) < (this.worth[item] as number)) {
+        waiting[at + 1] = waiting[at] as number;
+        at -= 1;
       }
-      level.items[j + 1] = item;
+      waiting[at + 1] = item;
+      count += 1;
+    }
+    let end = 0;
+    let clique = 0;
+    while (count > 0) {
+      const start = end;
+      let rest = 0;
+      let size = 0;
+      for (let i = 0; i < count; i += 1) {
+        const item = waiting[i] as number;
+        const row = it.excludes[item] as Uint8Array;
+        let joins = true;
+        for (let k = 0; k < size && joins; k += 1) joins = row[this.clique[k] as number] === 1;
+        if (joins) {
+          this.clique[size] = item;
+          size += 1;
+          home[item] = clique;
+        } else {
+          later[rest] = item;
+          rest += 1;
+        }
+      }
+      for (let k = 0; k < size; k += 1) level.items[start + k] = this.clique[k] as number;
+      end = start + size;
+      [waiting, later] = [later, waiting];
+      count = rest;
+      clique += 1;
     }
   }
 
@@ -271,7 +311,7 @@ class Search {
     let bits = 0;
     for (let i = level.count - 1; i >= 0; i -= 1) {
       const item = level.items[i] as number;
-      const home = it.clique[item] as number;
+      const home = this.home[item] as number;
       const gain = (worth[item] as number) - (top[home] as number);
       if (gain > 0) {
         sum += gain;
@@ -280,6 +320,21 @@ class Search {
       bits |= it.covers[item] as number;
       level.suffix[i] = sum + this.problem.layerBonus * bitsOf(bits & ~covered);
     }
+  }
+
+  /** Drops what cannot be in a better set by the bound of the new cliques; the suffixes stay bounds of what stays. */
+  private fixOut(level: Level, value: number): void {
+    const { home, top, worth } = this;
+    const most = value + (level.count > 0 ? (level.suffix[0] as number) : 0);
+    let kept = 0;
+    for (let i = 0; i < level.count; i += 1) {
+      const item = level.items[i] as number;
+      if (this.hopeless(most - (top[home[item] as number] as number) + (worth[item] as number))) continue;
+      level.items[kept] = item;
+      level.suffix[kept] = level.suffix[i] as number;
+      kept += 1;
+    }
+    level.count = kept;
   }
 
   /** The last candidate that may be the next to be taken, when required groups are still unserved; -1 for none. */
@@ -317,6 +372,7 @@ class Search {
     }
     this.arrange(level, total, value);
     this.boundSuffixes(level, covered);
+    this.fixOut(level, value);
     const last = it.required.length > 0 ? this.lastServing(level) : level.count - 1;
     const next = this.level(depth + 1);
     for (let i = 0; i <= last; i += 1) {
