@@ -16,12 +16,12 @@ export interface Prepared {
   /** Disjoint cliques of items that exclude each other: the clique of each item, and how many there are. */
   readonly clique: Int32Array;
   readonly cliques: number;
-  /** All values are multiples of this; 0 when they are not multiples of a tenth. */
+  /** All values are multiples of this; 0 when there is no such. */
   readonly step: number;
 }
 
-/** Values that the format gives are tenths: whole weights, or seven tenths of them. */
-const STEP = 0.1;
+/** Values that the format gives are whole weights, or seven tenths of them: all are multiples of one of these, or of none. */
+const STEPS = [1, 0.1];
 
 /** Items into disjoint cliques, greedily: each joins the first that it excludes all of. */
 function cliqueCover(excludes: readonly Uint8Array[]): {
@@ -39,7 +39,8 @@ function cliqueCover(excludes: readonly Uint8Array[]): {
   return { clique, cliques: members.length };
 }
 
-const isTenth = (value: number): boolean => Math.abs(value / STEP - Math.round(value / STEP)) < HAIR;
+const isMultiple = (value: number, of: number): boolean =>
+  Math.abs(value / of - Math.round(value / of)) < HAIR;
 
 /** A reduced problem ready for the search: without items that no limit takes, dear ones last. */
 export function prepare(problem: ReducedProblem): Prepared {
@@ -81,7 +82,10 @@ export function prepare(problem: ReducedProblem): Prepared {
     ),
     excludes,
     ...cliqueCover(excludes),
-    step: [problem.layerBonus, ...items.map((item) => item.value)].every(isTenth) ? STEP : 0,
+    step:
+      STEPS.find((step) =>
+        [problem.layerBonus, ...items.map((item) => item.value)].every((value) => isMultiple(value, step)),
+      ) ?? 0,
     required: problem.required.map((list) =>
       list.flatMap((index) => {
         const at = place.get(index);

@@ -20,6 +20,8 @@ export interface SolveOptions {
   readonly best: number;
   /** Asked of each solution that would be among the best; a refused one is dropped and counted. */
   readonly accept?: (items: readonly number[]) => boolean;
+  /** Solutions worth no more than this are not wanted. */
+  readonly floor?: number;
   /** The search stops unproven after so many nodes. */
   readonly mostNodes?: number;
   /** Asked every few thousand nodes; the search stops unproven when it says so. */
@@ -215,7 +217,7 @@ class Search {
   private hopeless(most: number): boolean {
     const { step } = this.it;
     const reachable = step > 0 ? Math.floor((most + HAIR) / step + HAIR) * step : most;
-    return reachable <= this.podium.least + HAIR;
+    return reachable <= Math.max(this.podium.least, this.options.floor ?? -Infinity) + HAIR;
   }
 
   private coverable(level: Level): number {
@@ -226,7 +228,7 @@ class Search {
 
   private record(value: number): void {
     if (this.it.required.some((list) => !list.some((item) => this.taken[item] === 1))) return;
-    if (!this.podium.mayEnter(value)) return;
+    if (!this.podium.mayEnter(value) || value <= (this.options.floor ?? -Infinity) + HAIR) return;
     const items = this.chosen.map((item) => this.it.original[item] as number).sort((a, b) => a - b);
     const solution: Solution = { value, items };
     if (!this.podium.wouldEnter(solution)) return;
@@ -322,32 +324,56 @@ class Search {
     }
   }
 
-  /** Drops what cannot be in a better set by the bound of the new cliques; the suffixes stay bounds of what stays. */
-  private fixOut(level: Level, value: number): void {
+  /**
+   * Drops what cannot be in a better set by the bound of the new cliques; the suffixes stay bounds of what stays. Answers
+   * how many of the first `tried` stay.
+   */
+  private fixOut(level: Level, value: number, tried: number): number {
     const { home, top, worth } = this;
     const most = value + (level.count > 0 ? (level.suffix[0] as number) : 0);
     let kept = 0;
+    let front = 0;
     for (let i = 0; i < level.count; i += 1) {
       const item = level.items[i] as number;
       if (this.hopeless(most - (top[home[item] as number] as number) + (worth[item] as number))) continue;
       level.items[kept] = item;
       level.suffix[kept] = level.suffix[i] as number;
       kept += 1;
+      if (i < tried) front += 1;
     }
     level.count = kept;
+    return front;
   }
 
-  /** The last candidate that may be the next to be taken, when required groups are still unserved; -1 for none. */
-  private lastServing(level: Level): number {
-    let last = level.count - 1;
+  /**
+   * Brings the candidates of a required group that is not served yet to the front, for only they may be taken next: the
+   * group with the fewest. Answers how many stand there; all of them when every group is served.
+   */
+  private serve(level: Level): number {
+    const { later } = this;
+    let fewest: readonly number[] | null = null;
+    let least = Infinity;
     for (const list of this.it.required) {
       if (list.some((item) => this.taken[item] === 1)) continue;
-      let at = -1;
-      for (let i = level.count - 1; i >= 0 && at < 0; i -= 1)
-        if (list.includes(level.items[i] as number)) at = i;
-      last = Math.min(last, at);
+      let count = 0;
+      for (let i = 0; i < level.count; i += 1) if (list.includes(level.items[i] as number)) count += 1;
+      if (count < least) [fewest, least] = [list, count];
     }
-    return last;
+    if (!fewest) return level.count;
+    let front = 0;
+    let rest = 0;
+    for (let i = 0; i < level.count; i += 1) {
+      const item = level.items[i] as number;
+      if (fewest.includes(item)) {
+        level.items[front] = item;
+        front += 1;
+      } else {
+        later[rest] = item;
+        rest += 1;
+      }
+    }
+    for (let i = 0; i < rest; i += 1) level.items[front + i] = later[i] as number;
+    return front;
   }
 
   private search(depth: number, value: number, covered: number, steps: number): void {
@@ -371,9 +397,9 @@ class Search {
       return;
     }
     this.arrange(level, total, value);
+    const tried = it.required.length > 0 ? this.serve(level) : level.count;
     this.boundSuffixes(level, covered);
-    this.fixOut(level, value);
-    const last = it.required.length > 0 ? this.lastServing(level) : level.count - 1;
+    const last = this.fixOut(level, value, tried) - 1;
     const next = this.level(depth + 1);
     for (let i = 0; i <= last; i += 1) {
       level.at = i;

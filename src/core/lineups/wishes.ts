@@ -40,6 +40,7 @@ const wishesSchema = groupField('a wishes file', {
   wishes: listField<InferType<typeof wishSchema>>('wishes', wishSchema).max(500, 'at most 500 wishes'),
   best: wholeField('how many line-ups', 1, 100).optional(),
   nitrateBudget: positiveField('nitrate in mg/L a week', 1000).optional(),
+  calm: yesNoField('whether pairs in doubt are left out').optional(),
 });
 
 export type Wish = InferType<typeof wishSchema>;
@@ -49,6 +50,8 @@ export interface WishesFile extends Pick<PlanFile, 'tank' | 'water' | 'routine' 
   readonly wishes: readonly Wish[];
   readonly best?: number;
   readonly nitrateBudget?: number;
+  /** Two kinds between which a caution is found are not put together either. */
+  readonly calm?: boolean;
 }
 
 /** One species wished twice would be two kinds to the search. */

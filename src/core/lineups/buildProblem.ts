@@ -1,0 +1,171 @@
+import { assess, type Assessment } from '../assess/assess';
+import { contextOf, planGroups } from '../assess/buildContext';
+import { resolveSpecies, type Catalogue } from '../model/catalogue';
+import type { PlanFile, PlanGroup } from '../model/plan';
+import type { Layer, SpeciesProfile } from '../model/species';
+import { CROWDED } from '../rules/layerCrowding';
+import { layerRoom } from '../rules/layerRoom';
+import type { PlannedGroup } from '../rules/context';
+import { NITRATE_BUDGET } from '../rules/nitrate';
+import type { Finding } from '../rules/finding';
+import { RULES } from '../rules/registry';
+import { LAYER_NAMES, type ProblemItem, type ReducedProblem } from './problem';
+import type { Wish, WishesFile } from './wishes';
+
+/** A group below its comfortable number gives this share of the pleasure (fixed by the format). */
+const BELOW_COMFORT = 0.7;
+/** A kind covers a layer in which it spends this share of its time (fixed by the format). */
+const COVERS = 0.25;
+const LAYER_BONUS = 1;
+const WEIGHT = 1;
+
+/** A wish at one of its counts. */
+export interface Candidate {
+  readonly wish: number;
+  readonly profile: SpeciesProfile;
+  readonly group: PlanGroup;
+  readonly planned: PlannedGroup;
+  readonly item: ProblemItem;
+}
+
+/** Why a wish, at every count, is out before the search. */
+interface Dropped {
+  readonly wish: number;
+  readonly why: string;
+}
+
+export interface BuiltProblem {
+  readonly problem: ReducedProblem;
+  readonly candidates: readonly Candidate[];
+  readonly dropped: readonly Dropped[];
+  /** The species of each wish. */
+  readonly speciesOf: readonly string[];
+  /** What a pair of items excludes each other for. */
+  readonly why: ReadonlyMap<string, string>;
+}
+
+export const pairKey = (a: number, b: number): string => (a < b ? `${a},${b}` : `${b},${a}`);
+
+const countsOf = (wish: Wish, { company }: SpeciesProfile): readonly number[] => [
+  ...new Set(
+    wish.counts && wish.counts.length > 0 ? wish.counts : [company.smallestGroup, company.comfortableGroup],
+  ),
+];
+
+/** The plan that some groups in the tank of the wishes amount to. */
+export const planWith = (file: WishesFile, groups: readonly PlanGroup[]): PlanFile => ({
+  format: 'lomvik-plan',
+  version: 1,
+  tank: file.tank,
+  water: file.water,
+  routine: file.routine,
+  practice: file.practice,
+  groups,
+});
+
+/** The worst that speaks against a list, or null. */
+export const stopOf = ({ findings }: Assessment): string | null =>
+  findings.find((finding) => finding.severity === 'stop')?.text ?? null;
+
+/** Each wish at each of its counts, judged by itself in the tank: those that are no stop, and why the others are. */
+export function candidatesOf(
+  file: WishesFile,
+  catalogue: Catalogue,
+  today: string,
+): { readonly candidates: readonly Candidate[]; readonly dropped: readonly Dropped[] } {
+  const candidates: Candidate[] = [];
+  const dropped: Dropped[] = [];
+  file.wishes.forEach((wish, index) => {
+    const found = resolveSpecies(catalogue, wish.species);
+    if (!found.ok) throw new Error(`wishes[${index}].species was not checked before it was searched`);
+    const { profile } = found;
+    for (const count of countsOf(wish, profile)) {
+      const group: PlanGroup = { species: profile.id, count };
+      const alone = assess(planWith(file, [group]), catalogue, today);
+      const stop = stopOf(alone);
+      if (stop !== null) {
+        dropped.push({ wish: index, why: stop });
+        continue;
+      }
+      const weight = wish.weight ?? WEIGHT;
+      candidates.push({
+        wish: index,
+        profile,
+        group,
+        planned: planGroups({ groups: [group] }, catalogue, today)[0] as PlannedGroup,
+        item: {
+          species: profile.id,
+          count,
+          value: weight * (count >= profile.company.comfortableGroup ? 1 : BELOW_COMFORT),
+          nitrateMgLWeek: alone.context.load.nitrateMgLWeek,
+          room: layerRoom(alone.context),
+          covers: LAYER_NAMES.filter((layer: Layer) => profile.layers[layer] >= COVERS),
+        },
+      });
+    }
+  });
+  return { candidates, dropped };
+}
+
+/** The first stop between two groups, or null; only what one does to the other is asked for. Calm lists take a doubt for one. */
+function stopBetween(file: WishesFile, a: Candidate, b: Candidate, today: string): string | null {
+  const stops = ({ severity, species }: Finding): boolean =>
+    severity === 'stop' ||
+    (file.calm === true &&
+      severity === 'caution' &&
+      species.includes(a.profile.id) &&
+      species.includes(b.profile.id));
+  const plan = planWith(file, [a.group, b.group]);
+  const context = contextOf(plan, [a.planned, b.planned], today, [], b.profile.id);
+  for (const rule of RULES)
+    for (const finding of rule.judge(context)) if (stops(finding)) return finding.text;
+  return null;
+}
+
+/**
+ * A wish list reduced to figures: items that are no stop by themselves, pairs that are, and the limits that add up.
+ *
+ * Nitrate is that of each group alone in the tank, mg/L a week; room is in multiples of what the surface rule gives a
+ * layer, and a layer offers as much as the point at which it counts as crowded. Items are judged grown. `today` is an ISO
+ * date. Domain: wishes that `readWishes` accepted with this catalogue.
+ */
+export function buildProblem(
+  file: WishesFile,
+  catalogue: Catalogue,
+  today: string,
+  alone = candidatesOf(file, catalogue, today),
+): BuiltProblem {
+  const { candidates, dropped } = alone;
+  const why = new Map<string, string>();
+  const conflicts: number[][] = [];
+  candidates.forEach((a, i) => {
+    for (let j = i + 1; j < candidates.length; j += 1) {
+      const b = candidates[j] as Candidate;
+      if (a.wish === b.wish) continue;
+      const stop = stopBetween(file, a, b, today);
+      if (stop === null) continue;
+      conflicts.push([i, j]);
+      why.set(pairKey(i, j), stop);
+    }
+  });
+  const itemsOf = (wish: number): number[] =>
+    candidates.flatMap((candidate, index) => (candidate.wish === wish ? [index] : []));
+  const limit = { top: CROWDED, middle: CROWDED, bottom: CROWDED };
+  return {
+    candidates,
+    dropped,
+    why,
+    speciesOf: file.wishes.map((wish) => {
+      const found = resolveSpecies(catalogue, wish.species);
+      return found.ok ? found.profile.id : wish.species;
+    }),
+    problem: {
+      items: candidates.map((candidate) => candidate.item),
+      oneOf: file.wishes.map((_, wish) => itemsOf(wish)).filter((list) => list.length > 1),
+      required: file.wishes.flatMap((wish, index) => (wish.mustHave === true ? [itemsOf(index)] : [])),
+      conflicts,
+      limits: { nitrateMgLWeek: file.nitrateBudget ?? NITRATE_BUDGET, room: limit },
+      layerBonus: LAYER_BONUS,
+    },
+  };
+}

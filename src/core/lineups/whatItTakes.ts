@@ -1,0 +1,163 @@
+import { assess } from '../assess/assess';
+import { sharedRange } from '../assess/sharedRange';
+import { resolveSpecies, type Catalogue } from '../model/catalogue';
+import type { PlanGroup } from '../model/plan';
+import type { SpeciesProfile } from '../model/species';
+import { CROWDED } from '../rules/layerCrowding';
+import { layerRoom } from '../rules/layerRoom';
+import { NITRATE_BUDGET, NITRATE_EDGE } from '../rules/nitrate';
+import { planWith, stopOf } from './buildProblem';
+import { LAYER_NAMES } from './problem';
+import type { WishesFile } from './wishes';
+
+/** A size that a tank may have, with the name that keepers know it by. */
+export interface NamedSize {
+  readonly name: string;
+  readonly lengthCm: number;
+  readonly widthCm: number;
+  readonly heightCm: number;
+}
+
+/** One change that lets a wish in beside a line-up. */
+export type Change =
+  | { readonly kind: 'tank'; readonly size: NamedSize }
+  | { readonly kind: 'plants' }
+  | { readonly kind: 'lid' }
+  | { readonly kind: 'sand' }
+  | { readonly kind: 'temperature'; readonly temperatureC: number }
+  | { readonly kind: 'ph'; readonly ph: number }
+  | { readonly kind: 'hardness'; readonly ghDh: number }
+  /** More nitrate than the budget, carried by larger or more frequent changes. */
+  | { readonly kind: 'routine'; readonly changeFraction: number; readonly everyDays: number }
+  | { readonly kind: 'without'; readonly species: string };
+
+const ROUTINES = [
+  { changeFraction: 0.5, everyDays: 7 },
+  { changeFraction: 0.5, everyDays: 4 },
+  { changeFraction: 0.6, everyDays: 4 },
+] as const;
+
+/** A list that is no stop and keeps within the limits that line-ups keep within. */
+function isAllowed(
+  file: WishesFile,
+  groups: readonly PlanGroup[],
+  catalogue: Catalogue,
+  today: string,
+): boolean {
+  const assessment = assess(planWith(file, groups), catalogue, today);
+  if (stopOf(assessment) !== null) return false;
+  if (assessment.context.load.nitrateMgLWeek > (file.nitrateBudget ?? NITRATE_BUDGET)) return false;
+  const room = layerRoom(assessment.context);
+  return LAYER_NAMES.every((layer) => room[layer] <= CROWDED);
+}
+
+const middle = (ranges: readonly (readonly [number, number])[]): number | null => {
+  const shared = sharedRange(ranges);
+  return shared && Number(((shared[0] + shared[1]) / 2).toFixed(1));
+};
+
+/** Water in the middle of what all can stand, where the tank's is measured. */
+function waterChanges(file: WishesFile, profiles: readonly SpeciesProfile[]): readonly Change[] {
+  const of = (measure: 'temperatureC' | 'ph' | 'ghDh'): number | null =>
+    file.water?.[measure] === undefined
+      ? null
+      : middle(profiles.map((profile) => (profile.water.tankBred ?? profile.water.wild)[measure]));
+  const [temperatureC, ph, ghDh] = [of('temperatureC'), of('ph'), of('ghDh')];
+  return [
+    ...(temperatureC === null ? [] : [{ kind: 'temperature', temperatureC } as const]),
+    ...(ph === null ? [] : [{ kind: 'ph', ph } as const]),
+    ...(ghDh === null ? [] : [{ kind: 'hardness', ghDh } as const]),
+  ];
+}
+
+/** The wishes with one thing changed. */
+function changed(file: WishesFile, change: Change): WishesFile {
+  const { tank } = file;
+  switch (change.kind) {
+    case 'tank': {
+      const { lengthCm, widthCm, heightCm } = change.size;
+      // What was measured on the old tank says nothing of the new one.
+      const {
+        waterLineCm: _line,
+        filterLph: _flow,
+        glassMm: _glass,
+        bowCm: _bow,
+        shape: _shape,
+        ...rest
+      } = tank;
+      return { ...file, tank: { ...rest, lengthCm, widthCm, heightCm } };
+    }
+    case 'plants':
+      return { ...file, tank: { ...tank, plants: 'dense' } };
+    case 'lid':
+      return { ...file, tank: { ...tank, lid: true } };
+    case 'sand':
+      return { ...file, tank: { ...tank, substrate: 'sand' } };
+    case 'temperature':
+      return { ...file, water: { ...file.water, temperatureC: change.temperatureC } };
+    case 'ph':
+      return { ...file, water: { ...file.water, ph: change.ph } };
+    case 'hardness':
+      return { ...file, water: { ...file.water, ghDh: change.ghDh } };
+    case 'routine': {
+      const { changeFraction, everyDays } = change;
+      return {
+        ...file,
+        routine: { ...file.routine, changeFraction, everyDays },
+        nitrateBudget: (NITRATE_EDGE - (file.water?.nitrateTapMgL ?? 0)) * changeFraction * (7 / everyDays),
+      };
+    }
+    case 'without':
+      return file;
+  }
+}
+
+/**
+ * What it would take to keep a wished kind beside a line-up: each single change of the tank, its water or its routine with
+ * which the whole is allowed, the larger tank the smallest of `sizes` that serves; and, when one kind stands in the way,
+ * that kind. Empty when no single change does. `today` is an ISO date.
+ */
+export function whatItTakes(
+  file: WishesFile,
+  catalogue: Catalogue,
+  today: string,
+  groups: readonly PlanGroup[],
+  wished: PlanGroup,
+  sizes: readonly NamedSize[],
+): readonly Change[] {
+  const all = [...groups, wished];
+  const profiles = all.flatMap((group) => {
+    const found = resolveSpecies(catalogue, group.species);
+    return found.ok ? [found.profile] : [];
+  });
+  const works = (change: Change): boolean => isAllowed(changed(file, change), all, catalogue, today);
+  const { tank } = file;
+  const volume = (size: Pick<NamedSize, 'lengthCm' | 'widthCm' | 'heightCm'>): number =>
+    size.lengthCm * size.widthCm * size.heightCm;
+  const larger = sizes
+    .filter((size) => volume(size) > volume(tank) || size.lengthCm > tank.lengthCm)
+    .sort((a, b) => volume(a) - volume(b))
+    .map((size) => ({ kind: 'tank', size }) as const)
+    .find(works);
+  const small: readonly Change[] = [
+    ...(tank.lid === false ? [{ kind: 'lid' } as const] : []),
+    ...(tank.substrate !== undefined && tank.substrate !== 'sand' ? [{ kind: 'sand' } as const] : []),
+    ...(tank.plants === 'dense' ? [] : [{ kind: 'plants' } as const]),
+    ...waterChanges(file, profiles),
+  ];
+  const routine = ROUTINES.map((one) => ({ kind: 'routine', ...one }) as const).find(works);
+  const without = groups.filter((group) =>
+    isAllowed(
+      file,
+      all.filter((one) => one !== group),
+      catalogue,
+      today,
+    ),
+  );
+  return [
+    ...small.filter(works),
+    ...(routine ? [routine] : []),
+    ...(larger ? [larger] : []),
+    ...without.map((group) => ({ kind: 'without', species: group.species }) as const),
+  ];
+}
