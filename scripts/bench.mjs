@@ -5,20 +5,27 @@ import { firstLoad } from '../bench/firstLoad.mjs';
 import { buildApp } from './build.mjs';
 import { ensureInstalled, root, say } from './lib.mjs';
 
-say('bench: first load, assessment, key to verdict, opening (about two minutes); JSON on standard output');
+say(
+  'bench: first load, assessment, line-ups, key to verdict, opening (about four minutes); JSON on standard output',
+);
 ensureInstalled();
 await buildApp();
 const { build } = await import('esbuild');
-const outfile = join(root, 'dist', 'bench-assessment.mjs');
-await build({
-  entryPoints: [join(root, 'bench', 'assessment.ts')],
-  outfile,
-  bundle: true,
-  platform: 'node',
-  format: 'esm',
-  logLevel: 'warning',
-});
-const { assessment, joins } = await import(pathToFileURL(outfile).href);
+const bundled = async (name) => {
+  const outfile = join(root, 'dist', `bench-${name}.mjs`);
+  await build({
+    entryPoints: [join(root, 'bench', `${name}.ts`)],
+    outfile,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    external: ['glpk.js', 'highs'],
+    logLevel: 'warning',
+  });
+  return import(pathToFileURL(outfile).href);
+};
+const { assessment, joins } = await bundled('assessment');
+const { lineUpsBench } = await bundled('lineups');
 process.stdout.write(
-  `${JSON.stringify({ assessment: assessment(), joins: joins(), firstLoad: firstLoad(), ...(await browserBench()) }, null, 2)}\n`,
+  `${JSON.stringify({ assessment: assessment(), joins: joins(), lineUps: await lineUpsBench(), firstLoad: firstLoad(), ...(await browserBench()) }, null, 2)}\n`,
 );

@@ -12,6 +12,7 @@ const SHOTS = [
   { name: 'joins', path: '/stock?tank=demo-skerry&part=joins', wait: '[data-answered="1"]' },
   { name: 'fill', path: '/stock?tank=demo-fen&part=fill' },
   { name: 'odds', path: '/stock?tank=demo-fen&part=odds' },
+  { name: 'line-ups', path: '/lineups?tank=demo-fen', wait: '[aria-label="Line-up 3"]' },
   { name: 'arrivals', path: '/arrivals?tank=demo-fen&bring=demo-l2' },
   { name: 'watch', path: '/watch?tank=demo-skerry' },
   { name: 'watch-phone', path: '/watch?tank=demo-skerry', phone: true },

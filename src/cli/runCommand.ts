@@ -90,14 +90,26 @@ function lineUpsCommand(path: string, today: string, withProblem: boolean, world
   if (!loaded.ok) return loaded.answer;
   const wishes = readWishes(loaded.value, world.catalogue);
   if (!wishes.ok) return faultsOf(path, wishes.faults);
-  const { problem, lineUps: found, ...rest } = lineUps(wishes.value, world.catalogue, today);
+  const {
+    problem,
+    lineUps: found,
+    proven,
+    bound,
+    searched,
+    refused,
+    leftOut,
+  } = lineUps(wishes.value, world.catalogue, today);
   return json({
     lineUps: found.map(({ value, groups, assessment }) => ({
       value,
       groups,
       assessment: toAnswer(assessment),
     })),
-    ...rest,
+    proven,
+    bound,
+    searched,
+    refused,
+    leftOut: leftOut.map(({ species, why }) => ({ species, why })),
     ...(withProblem ? { problem } : {}),
   });
 }

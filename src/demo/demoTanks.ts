@@ -153,6 +153,32 @@ const skerryList: readonly DraftGroup[] = [
   },
 ];
 
+/** What the keeper of the fen would like to add, some of it against some other. */
+const fenWishes: RoomDocument = {
+  id: `wishes-${DEMO_TANKS.fen}` as DocumentId,
+  kind: 'wishes',
+  rev: 1,
+  body: {
+    tank: DEMO_TANKS.fen,
+    calm: true,
+    nitrateBudget: undefined,
+    wishes: [
+      { species: 'trichopodus-leerii', weight: 5, price: 8 },
+      { species: 'puntigrus-tetrazona', weight: 4, price: 3 },
+      { species: 'trichogaster-chuna', weight: 3, price: 6 },
+      { species: 'boraras-brigittae', weight: 3, price: 2.5 },
+      { species: 'danio-margaritatus', weight: 4, price: 5 },
+      { species: 'rasbora-trilineata', weight: 2, price: 2 },
+      { species: 'kryptopterus-vitreolus', weight: 3, price: 4 },
+      { species: 'botia-striata', weight: 2, price: 7 },
+      { species: 'sahyadria-denisonii', weight: 4, price: 12 },
+      { species: 'betta-splendens', weight: 3, price: 9 },
+      { species: 'neocaridina-davidi', weight: 2, price: 3 },
+      { species: 'puntius-titteya', weight: 2, price: 3 },
+    ],
+  },
+};
+
 const draft = (tank: TankId, name: string, groups: readonly DraftGroup[]): RoomDocument => ({
   id: `draft-${tank}` as DocumentId,
   kind: 'draft',
@@ -173,4 +199,5 @@ export const demoDocuments = (): readonly RoomDocument[] => [
   tank(DEMO_TANKS.quay, quay),
   draft(DEMO_TANKS.skerry, 'Spring list', skerryList),
   draft(DEMO_TANKS.fen, 'Wish list', fenList),
+  fenWishes,
 ];

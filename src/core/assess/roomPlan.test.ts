@@ -35,6 +35,7 @@ const resident = (id: string, more: Partial<Resident> = {}): Resident => ({
   bornHere: false,
   inTankSince: '2026-05-01T10:00',
   pairedWith: null,
+  toGo: null,
   rehomed: 0,
   died: 0,
   leftOn: null,

@@ -1,5 +1,5 @@
 import type { Dated, Member } from './events';
-import { NEW_TANK_LIFE, type Resident, type Room, type TankLife } from './room';
+import { NEW_TANK_LIFE, type Resident, type Room, type ToGo, type TankLife } from './room';
 
 const withResident = (room: Room, resident: Resident): Room => ({
   ...room,
@@ -34,6 +34,7 @@ const newcomer = (member: Member, born: Born): Resident => ({
   bornHere: born.bornHere,
   inTankSince: born.on,
   pairedWith: null,
+  toGo: null,
   rehomed: 0,
   died: 0,
   leftOn: null,
@@ -58,6 +59,13 @@ function trimmed(resident: Resident, left: number): Pick<Resident, 'males' | 'fe
   return { males: Math.max(0, males - (excess - fromFemales)), females: females - fromFemales };
 }
 
+/** What of a decision to rehome is still open when some have gone: those rehomed were meant, those that died may not have been. */
+function stillToGo({ toGo }: Resident, gone: number, left: number, which: 'rehomed' | 'died'): ToGo | null {
+  if (!toGo) return null;
+  const count = Math.min(left, which === 'rehomed' ? toGo.count - gone : toGo.count);
+  return count > 0 ? { ...toGo, count } : null;
+}
+
 function leave(room: Room, event: Dated, id: string, count: number, which: 'rehomed' | 'died'): Room {
   return change(room, event, id, (resident) => {
     const gone = Math.min(count, resident.count);
@@ -66,6 +74,7 @@ function leave(room: Room, event: Dated, id: string, count: number, which: 'reho
       count: left,
       [which]: resident[which] + gone,
       leftOn: left === 0 ? event.on : null,
+      toGo: stillToGo(resident, gone, left, which),
       ...trimmed(resident, left),
     };
   });
@@ -82,6 +91,7 @@ function split(room: Room, event: Extract<Dated, { type: 'split' }>): Room {
     ...group,
     ...part,
     sexSure: 'guess' as const,
+    toGo: null,
     rehomed: 0,
     died: 0,
     leftOn: null,
@@ -148,6 +158,15 @@ export function applyEvent(room: Room, event: Dated): Room {
       );
     case 'measured':
       return change(room, event, event.resident, () => ({ lengthCm: event.lengthCm, measuredOn: event.on }));
+    case 'to-go': {
+      const { count, reason, taker, note: why, on } = event;
+      return change(room, event, event.resident, (resident) => ({
+        toGo:
+          count === 0
+            ? null
+            : { count: Math.min(count, resident.count), reason, taker, note: why, since: on },
+      }));
+    }
     case 'rehomed':
       return leave(room, event, event.resident, event.count, 'rehomed');
     case 'died':

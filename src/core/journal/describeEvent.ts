@@ -71,6 +71,10 @@ export function describeEvent(event: Dated, names: Names): string {
       return `Step taken in ${names.tank(event.tank)}: ${event.step}.${tail(event.note)}`;
     case 'counted':
       return `Counted ${counted(event.seen, event.species)} in ${names.tank(event.tank)}.${tail(event.note)}`;
+    case 'to-go':
+      return event.count === 0
+        ? `${names.resident(event.resident)} stays after all.${tail(event.note)}`
+        : `${event.count > 1 ? `${event.count} of ` : ''}${names.resident(event.resident)} to rehome${event.taker ? `, to ${event.taker}` : ''}: ${event.reason}.${tail(event.note)}`;
     case 'rehomed':
       return `${event.count > 1 ? `${event.count} of ` : ''}${names.resident(event.resident)} rehomed to ${event.taker}: ${event.reason}.${tail(event.credit ? `For ${event.credit}` : '', event.note)}`;
     case 'died':
@@ -105,6 +109,7 @@ export function residentsOfEvent(event: Dated): readonly string[] {
     case 'sexed':
     case 'identified':
     case 'measured':
+    case 'to-go':
     case 'rehomed':
     case 'died':
       return [event.resident];

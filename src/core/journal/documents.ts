@@ -5,8 +5,10 @@ import {
   listField,
   noteField,
   numberField,
+  positiveField,
   textField,
   wholeField,
+  yesNoField,
 } from '../formats/fields';
 import { idField, type DocumentId, type TankId } from '../model/ids';
 import {
@@ -16,6 +18,7 @@ import {
   planTankSchema,
   planWaterSchema,
 } from '../model/plan';
+import { wishSchema, type Wish } from '../lineups/wishes';
 import { speciesSchema, type SpeciesProfile } from '../model/species';
 import { momentField } from './events';
 
@@ -51,6 +54,17 @@ const draftDocument = groupField('a draft stock list', {
   groups: listField<DraftGroup>('groups', draftGroupSchema),
 });
 
+/** A wish with what it costs, in the keeper's money. */
+const keptWishSchema = wishSchema.shape({ price: numberField('a price of one', 0, 1e6).optional() });
+export type KeptWish = Wish & { readonly price?: number | undefined };
+
+const wishesDocument = groupField('a wish list', {
+  tank: idField<TankId>('a tank'),
+  wishes: listField<KeptWish>('wishes', keptWishSchema),
+  calm: yesNoField('whether pairs in doubt are left out').optional(),
+  nitrateBudget: positiveField('nitrate in mg/L a week', 1000).optional(),
+});
+
 const speciesDocument = groupField("a keeper's species", {
   profile: speciesSchema as unknown as ObjectSchema<SpeciesProfile>,
   changed: listField<string>('changed fields', textField('a field')),
@@ -78,6 +92,7 @@ const settingsDocument = groupField('settings', {
 export const DOCUMENT_BODIES = {
   tank: tankDocument,
   draft: draftDocument,
+  wishes: wishesDocument,
   species: speciesDocument,
   watching: watchingDocument,
   settings: settingsDocument,

@@ -33,6 +33,7 @@ export const STEPS = [
 export const DEATHS = ['found', 'missing', 'put down'] as const;
 export const REHOME_REASONS = [
   'too big',
+  'too messy',
   'too rough',
   'bullied',
   'surplus',
@@ -42,6 +43,8 @@ export const REHOME_REASONS = [
   'moving house',
   'other',
 ] as const;
+
+export type RehomeReason = (typeof REHOME_REASONS)[number];
 
 const tank = () => idField<TankId>('a tank');
 const resident = () => idField<ResidentId>('a fish or group');
@@ -133,6 +136,14 @@ export const EVENT_BODIES = {
     tank: tank(),
     species: species(),
     seen: wholeField('animals seen', 0, 100_000),
+    note: note(),
+  }),
+  /** Somebody is to leave: why, and who takes it once that is arranged. A count of 0 says that it stays after all. */
+  'to-go': groupField('a decision to rehome', {
+    resident: resident(),
+    count: wholeField('a count', 0, 10_000),
+    reason: choiceField('the reason', REHOME_REASONS),
+    taker: noteField('who takes it'),
     note: note(),
   }),
   rehomed: groupField('a rehoming', {

@@ -1,4 +1,15 @@
 import type { ResidentId, TankId } from '../model/ids';
+import type { RehomeReason } from './events';
+
+/** A decision that a fish, or some of a group, is to leave. */
+export interface ToGo {
+  readonly count: number;
+  readonly reason: RehomeReason;
+  /** Who takes it; empty while nothing is arranged. */
+  readonly taker: string;
+  readonly note: string;
+  readonly since: string;
+}
 
 /** A fish, or a group kept and counted as one, as the journal has it on a day. */
 export interface Resident {
@@ -23,6 +34,8 @@ export interface Resident {
   /** When it came to the tank it is in. */
   readonly inTankSince: string;
   readonly pairedWith: ResidentId | null;
+  /** Waiting to leave; still here, and counted in every sum. */
+  readonly toGo: ToGo | null;
   readonly rehomed: number;
   readonly died: number;
   /** When the last of it left; null while any is here. */

@@ -28,10 +28,13 @@ export interface Candidate {
   readonly item: ProblemItem;
 }
 
+/** What speaks against a kind or a pair: what a rule found. */
+export type Against = Pick<Finding, 'rule' | 'species' | 'text'>;
+
 /** Why a wish, at every count, is out before the search. */
 interface Dropped {
   readonly wish: number;
-  readonly why: string;
+  readonly against: Against;
 }
 
 export interface BuiltProblem {
@@ -41,7 +44,7 @@ export interface BuiltProblem {
   /** The species of each wish. */
   readonly speciesOf: readonly string[];
   /** What a pair of items excludes each other for. */
-  readonly why: ReadonlyMap<string, string>;
+  readonly why: ReadonlyMap<string, Against>;
 }
 
 export const pairKey = (a: number, b: number): string => (a < b ? `${a},${b}` : `${b},${a}`);
@@ -64,8 +67,11 @@ export const planWith = (file: WishesFile, groups: readonly PlanGroup[]): PlanFi
 });
 
 /** The worst that speaks against a list, or null. */
-export const stopOf = ({ findings }: Assessment): string | null =>
-  findings.find((finding) => finding.severity === 'stop')?.text ?? null;
+export function stopOf({ findings }: Assessment): Against | null {
+  const stops = findings.filter((finding) => finding.severity === 'stop');
+  // Nitrate follows from size: what is too big is told so.
+  return stops.find((finding) => finding.rule !== 'nitrate') ?? stops[0] ?? null;
+}
 
 /** Each wish at each of its counts, judged by itself in the tank: those that are no stop, and why the others are. */
 export function candidatesOf(
@@ -84,7 +90,7 @@ export function candidatesOf(
       const alone = assess(planWith(file, [group]), catalogue, today);
       const stop = stopOf(alone);
       if (stop !== null) {
-        dropped.push({ wish: index, why: stop });
+        dropped.push({ wish: index, against: stop });
         continue;
       }
       const weight = wish.weight ?? WEIGHT;
@@ -107,18 +113,20 @@ export function candidatesOf(
   return { candidates, dropped };
 }
 
-/** The first stop between two groups, or null; only what one does to the other is asked for. Calm lists take a doubt for one. */
-function stopBetween(file: WishesFile, a: Candidate, b: Candidate, today: string): string | null {
+const isKept = (file: WishesFile, { wish }: Candidate): boolean => file.wishes[wish]?.mustHave === true;
+
+/** The first stop between two groups, or null; only what one does to the other is asked for. Calm lists take a doubt for one, but for those that must be there. */
+function stopBetween(file: WishesFile, a: Candidate, b: Candidate, today: string): Against | null {
   const stops = ({ severity, species }: Finding): boolean =>
     severity === 'stop' ||
     (file.calm === true &&
+      !(isKept(file, a) && isKept(file, b)) &&
       severity === 'caution' &&
       species.includes(a.profile.id) &&
       species.includes(b.profile.id));
   const plan = planWith(file, [a.group, b.group]);
   const context = contextOf(plan, [a.planned, b.planned], today, [], b.profile.id);
-  for (const rule of RULES)
-    for (const finding of rule.judge(context)) if (stops(finding)) return finding.text;
+  for (const rule of RULES) for (const finding of rule.judge(context)) if (stops(finding)) return finding;
   return null;
 }
 
@@ -136,7 +144,7 @@ export function buildProblem(
   alone = candidatesOf(file, catalogue, today),
 ): BuiltProblem {
   const { candidates, dropped } = alone;
-  const why = new Map<string, string>();
+  const why = new Map<string, Against>();
   const conflicts: number[][] = [];
   candidates.forEach((a, i) => {
     for (let j = i + 1; j < candidates.length; j += 1) {

@@ -1,5 +1,6 @@
 import type { Catalogue } from '../model/catalogue';
 import { buildProblem, type BuiltProblem } from './buildProblem';
+import { leftOutOf, type LeftOut } from './leftOut';
 import { BEST, Judge, type LineUp } from './lineUps';
 import type { ReducedProblem } from './problem';
 import { solveProblem } from './solve';
@@ -13,6 +14,7 @@ const MOST_FAVOURITES = 8;
 export interface FavouriteLineUp extends LineUp {
   /** Species of the favourites that are in it; every other favourite is not. */
   readonly favourites: readonly string[];
+  readonly leftOut: readonly LeftOut[];
 }
 
 /** Wishes that line-ups are built around: those that weigh most. */
@@ -94,6 +96,7 @@ export function favouriteLineUps(
     if (!best || best.items.length === 0) continue;
     found.push({
       ...judge.lineUp({ value: best.value, items: original(best.items) }),
+      leftOut: leftOutOf(file, built, original(best.items)),
       favourites: set.map((wish) => built.speciesOf[wish] as string),
     });
     found.sort((a, b) => b.value - a.value);

@@ -29,6 +29,9 @@ export interface LineUps {
   /** Wishes that the best line-up leaves out, and why. */
   readonly leftOut: readonly LeftOut[];
   readonly problem: ReducedProblem;
+  readonly built: BuiltProblem;
+  /** The items of each line-up, as the problem numbers them. */
+  readonly items: readonly (readonly number[])[];
 }
 
 /** Lists of items as groups, and judged whole; each list is judged once. */
@@ -97,5 +100,7 @@ export function lineUps(
     refused: solved.refused,
     leftOut: leftOutOf(file, built, solved.best[0]?.items ?? []),
     problem: built.problem,
+    built,
+    items: solved.best.map(({ items }) => items),
   };
 }

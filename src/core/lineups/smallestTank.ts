@@ -21,11 +21,19 @@ export interface SizeAnswer {
 /** Sums of weights that differ by less are one. */
 const HAIR = 1e-6;
 
-/** The wishes in a tank of this size: furnished as they say, measured anew. */
+/** The wishes in a tank of this size: furnished as they say, measured anew, and with a lid, which any new tank can have. */
 function inSize(file: WishesFile, { lengthCm, widthCm, heightCm }: NamedSize): WishesFile {
-  const { lid, substrate, substrateCm, plants, hides, sightBreaks, lightHours, hardscapeFraction } =
-    file.tank;
-  const kept = { lid, substrate, substrateCm, plants, hides, sightBreaks, lightHours, hardscapeFraction };
+  const { substrate, substrateCm, plants, hides, sightBreaks, lightHours, hardscapeFraction } = file.tank;
+  const kept = {
+    lid: true,
+    substrate,
+    substrateCm,
+    plants,
+    hides,
+    sightBreaks,
+    lightHours,
+    hardscapeFraction,
+  };
   return {
     ...file,
     best: 1,

@@ -1,9 +1,10 @@
-import { assess } from '../assess/assess';
+import { assess, type Assessment } from '../assess/assess';
 import { sharedRange } from '../assess/sharedRange';
 import { resolveSpecies, type Catalogue } from '../model/catalogue';
 import type { PlanGroup } from '../model/plan';
 import type { SpeciesProfile } from '../model/species';
 import { CROWDED } from '../rules/layerCrowding';
+import { OF_THE_WHOLE_TANK } from '../rules/finding';
 import { layerRoom } from '../rules/layerRoom';
 import { NITRATE_BUDGET, NITRATE_EDGE } from '../rules/nitrate';
 import { planWith, stopOf } from './buildProblem';
@@ -37,15 +38,28 @@ const ROUTINES = [
   { changeFraction: 0.6, everyDays: 4 },
 ] as const;
 
+/** Whether keepers would think twice about a kind beside some other; what the whole list leads to is not asked. */
+const isDoubted = ({ findings }: Assessment, species: string): boolean =>
+  findings.some(
+    (finding) =>
+      finding.severity === 'caution' &&
+      finding.species.length > 1 &&
+      finding.species.includes(species) &&
+      !OF_THE_WHOLE_TANK.includes(finding.rule),
+  );
+
 /** A list that is no stop and keeps within the limits that line-ups keep within. */
 function isAllowed(
   file: WishesFile,
   groups: readonly PlanGroup[],
+  wished: PlanGroup,
   catalogue: Catalogue,
   today: string,
 ): boolean {
   const assessment = assess(planWith(file, groups), catalogue, today);
   if (stopOf(assessment) !== null) return false;
+  const newcomer = resolveSpecies(catalogue, wished.species);
+  if (file.calm === true && newcomer.ok && isDoubted(assessment, newcomer.profile.id)) return false;
   if (assessment.context.load.nitrateMgLWeek > (file.nitrateBudget ?? NITRATE_BUDGET)) return false;
   const room = layerRoom(assessment.context);
   return LAYER_NAMES.every((layer) => room[layer] <= CROWDED);
@@ -130,7 +144,7 @@ export function whatItTakes(
     const found = resolveSpecies(catalogue, group.species);
     return found.ok ? [found.profile] : [];
   });
-  const works = (change: Change): boolean => isAllowed(changed(file, change), all, catalogue, today);
+  const works = (change: Change): boolean => isAllowed(changed(file, change), all, wished, catalogue, today);
   const { tank } = file;
   const volume = (size: Pick<NamedSize, 'lengthCm' | 'widthCm' | 'heightCm'>): number =>
     size.lengthCm * size.widthCm * size.heightCm;
@@ -150,6 +164,7 @@ export function whatItTakes(
     isAllowed(
       file,
       all.filter((one) => one !== group),
+      wished,
       catalogue,
       today,
     ),

@@ -19,7 +19,7 @@ import {
   type PlanFile,
 } from '../model/plan';
 
-const wishSchema = groupField('a wish', {
+export const wishSchema = groupField('a wish', {
   species: textField('a species name or identifier'),
   weight: numberField('a weight', 1, 5).optional(),
   mustHave: yesNoField('whether it must be there').optional(),
@@ -50,7 +50,7 @@ export interface WishesFile extends Pick<PlanFile, 'tank' | 'water' | 'routine' 
   readonly wishes: readonly Wish[];
   readonly best?: number;
   readonly nitrateBudget?: number;
-  /** Two kinds between which a caution is found are not put together either. */
+  /** Two kinds between which a caution is found are not put together either, unless both must be there. */
   readonly calm?: boolean;
 }
 

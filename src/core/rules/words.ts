@@ -42,9 +42,9 @@ export const span = (range: readonly [number, number], unit: string): string =>
   `${figure(range[0])} to ${figure(range[1])}${unit === '' ? '' : ` ${unit}`}`;
 
 /** "a, b and c" */
-export function list(words: readonly string[]): string {
+export function list(words: readonly string[], last: 'and' | 'or' = 'and'): string {
   if (words.length < 2) return words.join('');
-  return `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`;
+  return `${words.slice(0, -1).join(', ')} ${last} ${words[words.length - 1]}`;
 }
 
 /** The same words at the start of a sentence. */

@@ -2,6 +2,7 @@
 export const TANK_SCREENS = [
   { path: '/tank', name: 'Tank', key: '1' },
   { path: '/stock', name: 'Stock list', key: '2' },
+  { path: '/lineups', name: 'Line-ups', key: 'L' },
   { path: '/arrivals', name: 'Arrivals', key: '3' },
   { path: '/watch', name: 'Watch', key: '4' },
   { path: '/order', name: 'Order', key: '5' },

@@ -37,7 +37,7 @@ export function useShortcuts({ undo, redo, palette, help, go }: Shortcuts): void
       } else if (!command && !event.altKey && key === '?') {
         event.preventDefault();
         help();
-      } else if (!command && event.altKey && go(event.code.replace('Digit', ''))) {
+      } else if (!command && event.altKey && go(event.code.replace(/^(Digit|Key)/, ''))) {
         event.preventDefault();
       }
     };

@@ -1,6 +1,8 @@
-import { screen, waitFor } from '@testing-library/react';
+import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { group, heads, individual, room, show } from '@/testing/inRoom';
+import type { ResidentId } from '@/core/model/ids';
+import { appendChange } from '@/session/react/useCommands';
 import { LeaversScreen } from './LeaversScreen';
 
 describe('Leavers', () => {
@@ -40,5 +42,33 @@ describe('Leavers', () => {
     expect(screen.getByText(/Sealed disposal/)).toBeInTheDocument();
     await userEvent.selectOptions(screen.getByLabelText('How'), 'put down');
     expect(screen.getByText(/vet’s advice first/)).toBeInTheDocument();
+  });
+
+  it('keeps those that wait until a taker is found, and lets them stay after all', async () => {
+    const session = await room([group('Shoal', 5)], [], 'paracheirodon-innesi');
+    const toGo = () => Object.values(session.state.getState().room.residents)[0]?.toGo;
+    await session.run('To go', [
+      appendChange(session, {
+        type: 'to-go',
+        on: '2026-02-01T10:00:00.000Z',
+        resident: 'shoal' as ResidentId,
+        count: 3,
+        reason: 'surplus',
+        taker: '',
+        note: 'Too many for the next tank.',
+      }),
+    ]);
+    show(session, <LeaversScreen />);
+    const waiting = screen.getByRole('list', { name: 'To rehome' });
+    expect(waiting).toHaveTextContent(/surplus\..*Too many for the next tank/);
+    expect(within(waiting).queryByRole('button', { name: 'It has gone' })).toBeNull();
+    await userEvent.type(within(waiting).getByLabelText(/Who takes/), 'Maren{Enter}');
+    await userEvent.click(await within(waiting).findByRole('button', { name: 'It has gone' }));
+    await waitFor(() => expect(heads(session)).toEqual({ Shoal: 2 }));
+    expect(toGo()).toBeNull();
+    await session.undo();
+    await userEvent.click(await screen.findByRole('button', { name: 'Stays after all' }));
+    await waitFor(() => expect(toGo()).toBeNull());
+    expect(heads(session)).toEqual({ Shoal: 5 });
   });
 });

@@ -10,6 +10,7 @@ import { useResidents, useTank, type TankView } from '@/session/react/useTanks';
 import { NoTank } from '@/ui/NoTank';
 import { Empty, Screen, Section } from '@/ui/Screen';
 import { LeaveForm } from './LeaveForm';
+import { ToGoList } from './ToGoList';
 
 /** Losses this soon after an introduction are counted apart (the trade's first fortnight). */
 const FORTNIGHT = 14;
@@ -43,14 +44,22 @@ function Leavers({ tank }: { readonly tank: TankView }) {
         parseISO(room.residents[event.resident]?.cameOn ?? event.on),
       ) <= FORTNIGHT,
   );
+  const waiting = residents.filter((resident) => resident.toGo);
   const heads = (events: readonly { readonly count: number }[]): number =>
     events.reduce((sum, event) => sum + event.count, 0);
   return (
     <Screen title={`Leavers of ${tank.body.name}`}>
       <div className="grid gap-6 lg:grid-cols-2">
-        <Section title="Somebody leaves">
-          {first ? <LeaveForm residents={residents} first={first} /> : <Empty>Nobody lives here.</Empty>}
-        </Section>
+        <div className="flex flex-col gap-6">
+          {waiting.length > 0 && (
+            <Section title="To rehome" aside="still here, and in every sum">
+              <ToGoList residents={waiting} />
+            </Section>
+          )}
+          <Section title="Somebody leaves">
+            {first ? <LeaveForm residents={residents} first={first} /> : <Empty>Nobody lives here.</Empty>}
+          </Section>
+        </div>
         <Section
           title="Gone"
           aside={

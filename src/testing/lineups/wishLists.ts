@@ -58,6 +58,8 @@ export const WISH_LISTS: Readonly<Record<string, WishesFile>> = {
   }),
   'mbuna rock, 16 wishes': file(box(150, 50, 50), names(MBUNA), { water: { temperatureC: 25.5, ph: 8.2 } }),
   'Malawi mixed, 30 wishes': file(box(180, 60, 60), names(MBUNA, HAPS)),
-  'Tanganyika, 17 wishes': file(box(150, 50, 50), names(TANGANYIKA), { water: { temperatureC: 25.5, ph: 8.8 } }),
+  'Tanganyika, 17 wishes': file(box(150, 50, 50), names(TANGANYIKA), {
+    water: { temperatureC: 25.5, ph: 8.8 },
+  }),
   'big South Americans, 18 wishes': file(box(240, 80, 70), names(SOUTH)),
 };

@@ -1,0 +1,5 @@
+import { LineUpsScreen } from '@/features/lineups/LineUpsScreen';
+
+export default function Page() {
+  return <LineUpsScreen />;
+}

@@ -1,0 +1,50 @@
+import { catalogue, TODAY } from '@/testing/plans';
+import { highsSolver } from '@/testing/lineups/highsSolver';
+import type { Optimum } from '@/testing/lineups/program';
+import { randomProblem } from '@/testing/lineups/randomProblem';
+import { WISH_LISTS } from '@/testing/lineups/wishLists';
+import { buildProblem } from './buildProblem';
+import { solveProblem } from './solve';
+
+/** A general solver (HiGHS) on the same reduced problems; the bench does two hundred, and with a second one (GLPK). */
+describe('the optimum against a general solver', () => {
+  let highs: Optimum;
+  beforeAll(async () => {
+    highs = await highsSolver();
+  });
+  it.each(Array.from({ length: 30 }, (_, i) => [1000 + i, 6 + (i % 15)] as const))(
+    'random problem %d of %d wishes',
+    async (seed, wishes) => {
+      const problem = randomProblem(seed, wishes);
+      const ours = solveProblem(problem, { best: 10 });
+      expect(ours.proven).toBe(true);
+      const optimum = await highs(problem);
+      if (optimum === null) expect(ours.best).toEqual([]);
+      else expect(ours.best[0]!.value).toBeCloseTo(optimum, 6);
+    },
+  );
+  it.each(['nano, 12 wishes', 'mbuna rock, 16 wishes', 'Tanganyika, 17 wishes'])('%s', async (name) => {
+    const { problem } = buildProblem(WISH_LISTS[name]!, catalogue, TODAY);
+    expect(solveProblem(problem, { best: 10 }).best[0]!.value).toBeCloseTo((await highs(problem))!, 6);
+  });
+});
+
+describe('a search that is stopped', () => {
+  it('says how far from proven it is: nothing it did not look at is worth more than its bound', () => {
+    for (const seed of [1, 2, 3, 4]) {
+      const problem = randomProblem(seed, 40);
+      const whole = solveProblem(problem, { best: 1 });
+      const cut = solveProblem(problem, { best: 1, mostNodes: 20 });
+      expect(cut.proven).toBe(false);
+      expect(cut.bound).toBeGreaterThanOrEqual(whole.best[0]!.value - 1e-9);
+      expect(whole.bound).toBeCloseTo(whole.best[0]!.value, 9);
+    }
+  });
+  it('finds nothing at or under the floor, and all above it', () => {
+    const problem = randomProblem(7, 14);
+    const all = solveProblem(problem, { best: 40 }).best.map((one) => one.value);
+    const floor = all[9]!;
+    const above = solveProblem(problem, { best: 40, floor }).best.map((one) => one.value);
+    expect(above).toEqual(all.filter((value) => value > floor + 1e-9));
+  });
+});

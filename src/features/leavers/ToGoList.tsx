@@ -1,0 +1,105 @@
+'use client';
+
+import { format, parseISO } from 'date-fns';
+import { useState } from 'react';
+import type { Resident, ToGo } from '@/core/journal/room';
+import { appendChange, useCommands } from '@/session/react/useCommands';
+import { useResidentName } from '@/session/react/useNames';
+import { momentOn, todayIso } from '@/session/today';
+import { Button } from '@/ui/Button';
+import { INPUT } from '@/ui/Field';
+import { Caution } from '@/ui/Screen';
+
+function Waiting({ resident, toGo }: { readonly resident: Resident; readonly toGo: ToGo }) {
+  const { session, run } = useCommands();
+  const nameOf = useResidentName();
+  const [taker, setTaker] = useState(toGo.taker);
+  const name = `${toGo.count < resident.count || toGo.count > 1 ? `${toGo.count} of ` : ''}${nameOf(resident)}`;
+  const on = (): string => momentOn(todayIso());
+  const decide = (label: string, how: Partial<ToGo>): void => {
+    const { count, reason, note } = { ...toGo, ...how };
+    void run(label, [
+      appendChange(session, {
+        type: 'to-go',
+        on: on(),
+        resident: resident.id,
+        count,
+        reason,
+        taker: how.taker ?? toGo.taker,
+        note,
+      }),
+    ]);
+  };
+  const gone = (): void =>
+    void run(`${name} rehomed`, [
+      appendChange(session, {
+        type: 'rehomed',
+        on: on(),
+        resident: resident.id,
+        count: toGo.count,
+        reason: toGo.reason,
+        taker: toGo.taker,
+        credit: '',
+        note: '',
+      }),
+    ]);
+  return (
+    <li className="flex flex-col gap-1 border-b border-line py-2">
+      <p>
+        <strong>{name}</strong>: {toGo.reason}.{' '}
+        <span className="text-slate">
+          {toGo.note} Since {format(parseISO(toGo.since), 'd MMM yyyy')}.
+        </span>
+      </p>
+      <div className="flex flex-wrap items-center gap-1">
+        <input
+          aria-label={`Who takes ${name}`}
+          placeholder="who takes it?"
+          className={`${INPUT} max-w-48`}
+          value={taker}
+          onChange={(event) => setTaker(event.target.value)}
+          onBlur={() =>
+            taker.trim() !== toGo.taker &&
+            decide(taker.trim() ? `${name} is promised` : `${name} waits again`, { taker: taker.trim() })
+          }
+          onKeyDown={(event) => {
+            if (event.key === 'Enter') event.currentTarget.blur();
+            if (event.key === 'Escape') setTaker(toGo.taker);
+          }}
+        />
+        {toGo.taker ? (
+          <Button onClick={gone}>It has gone</Button>
+        ) : (
+          <span className="text-[13px] text-slate">nothing arranged yet</span>
+        )}
+        <Button tone="quiet" onClick={() => decide(`${name} stays`, { count: 0, note: '' })}>
+          Stays after all
+        </Button>
+      </div>
+    </li>
+  );
+}
+
+/** Those that are to leave: still here, with the reason, until somebody takes them. */
+export function ToGoList({ residents }: { readonly residents: readonly Resident[] }) {
+  return (
+    <>
+      <ul aria-label="To rehome">
+        {residents.map(
+          (resident) =>
+            resident.toGo && (
+              <Waiting
+                key={`${resident.id}${resident.toGo.taker}${resident.toGo.count}`}
+                resident={resident}
+                toGo={resident.toGo}
+              />
+            ),
+        )}
+      </ul>
+      <Caution>
+        Never into the wild, and never a restricted kind without asking the local authority. Tell whoever
+        takes it what you know: size, temper, what it lived with.
+      </Caution>
+    </>
+  );
+}

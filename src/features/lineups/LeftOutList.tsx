@@ -1,0 +1,72 @@
+'use client';
+
+import { useState } from 'react';
+import type { WishesFile } from '@/core/lineups/wishes';
+import { commonName } from '@/core/model/catalogue';
+import { useCatalogue } from '@/session/react/RoomProvider';
+import { useLineUpsWorker } from '@/session/react/useLineUps';
+import { todayIso } from '@/session/today';
+import type { Found } from '@/session/workers/lineUpsWork';
+import { Button } from '@/ui/Button';
+import { Section } from '@/ui/Screen';
+import { changeWords } from './changeWords';
+
+/** What a line-up does without: the pair or the limit that keeps each wish out, and what would let it in. */
+export function LeftOutList({
+  file,
+  found,
+  place,
+}: {
+  readonly file: WishesFile;
+  readonly found: Found;
+  readonly place: number;
+}) {
+  const catalogue = useCatalogue();
+  const { remote, own } = useLineUpsWorker();
+  const [takes, setTakes] = useState<Readonly<Record<string, string>>>({});
+  const ask = async (species: string): Promise<void> => {
+    const profile = catalogue.byId.get(species);
+    if (!profile) return;
+    const wish = file.wishes.find((one) => one.species === species);
+    const count = Math.min(...(wish?.counts?.length ? wish.counts : [profile.company.smallestGroup]));
+    const changes = await remote().takes(file, own, todayIso(), found.groups, { species, count });
+    setTakes((before) => ({ ...before, [species]: changeWords(changes, catalogue) }));
+  };
+  if (found.leftOut.length === 0) return <p className="text-slate">Line-up {place} leaves no wish out.</p>;
+  return (
+    <Section
+      title={`What line-up ${place} leaves out, and why`}
+      aside={
+        <Button tone="quiet" onClick={() => found.leftOut.forEach(({ species }) => void ask(species))}>
+          What would each take?
+        </Button>
+      }
+    >
+      <ul className="max-w-[88ch]">
+        {found.leftOut.map(({ species, why }) => {
+          const profile = catalogue.byId.get(species);
+          return (
+            <li
+              key={species}
+              className="border-b border-line py-1.5 sm:grid sm:grid-cols-[11rem_1fr] sm:gap-3"
+            >
+              <span className="font-medium">{profile ? commonName(profile) : species}</span>
+              <span>
+                {why}{' '}
+                {takes[species] === undefined ? (
+                  <Button tone="quiet" onClick={() => void ask(species)}>
+                    What would it take?
+                  </Button>
+                ) : (
+                  <span className="block text-slate" aria-live="polite">
+                    {takes[species]}
+                  </span>
+                )}
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+    </Section>
+  );
+}

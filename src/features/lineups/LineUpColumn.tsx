@@ -1,0 +1,215 @@
+'use client';
+
+import { Pin } from 'lucide-react';
+import type { Assessment } from '@/core/assess/assess';
+import type { KeptWish } from '@/core/journal/documents';
+import { commonName } from '@/core/model/catalogue';
+import { adultLengthCm } from '@/core/model/species';
+import { CROWDED } from '@/core/rules/layerCrowding';
+import { NITRATE_BUDGET } from '@/core/rules/nitrate';
+import { figure, span } from '@/core/rules/words';
+import { useCatalogue } from '@/session/react/RoomProvider';
+import type { TankView } from '@/session/react/useTanks';
+import type { Found } from '@/session/workers/lineUpsWork';
+import { Button } from '@/ui/Button';
+import { classes } from '@/ui/classes';
+import { GlassFront } from '@/ui/GlassFront';
+import { Ledger } from '@/ui/Screen';
+import { VerdictMark } from '@/ui/SeverityMark';
+import type { Wishes } from './useWishes';
+
+const LAYERS = [
+  ['top', 'Top'],
+  ['middle', 'Middle'],
+  ['bottom', 'Bottom'],
+] as const;
+
+/** How full the layers are, each against the point at which it counts as crowded. */
+function Layers({ assessment }: { readonly assessment: Assessment }) {
+  return (
+    <div
+      className="flex flex-col gap-0.5"
+      role="img"
+      aria-label={LAYERS.map(
+        ([id, name]) => `${name} ${Math.round((assessment.layers[id] / CROWDED) * 100)} % full`,
+      ).join(', ')}
+    >
+      {LAYERS.map(([id]) => (
+        <span key={id} className="block h-1.5 w-full bg-water">
+          <span
+            className="block h-full bg-deep"
+            style={{ width: `${Math.min(100, (assessment.layers[id] / CROWDED) * 100)}%` }}
+          />
+        </span>
+      ))}
+    </div>
+  );
+}
+
+/** What all share of the water, in a few words. */
+function waterWords({ context }: Assessment): string {
+  const { temperatureC, ph } = context.shared;
+  return [
+    temperatureC ? span(temperatureC, '°C') : 'no shared warmth',
+    ph ? `pH ${span(ph, '')}` : 'no shared pH',
+  ].join(', ');
+}
+
+/** What the kinds of a line-up cost as far as prices are known. */
+function cost(groups: Found['groups'], wishes: readonly KeptWish[], living: Wishes['living']): string {
+  const bought = groups.filter((group) => !living.has(group.species));
+  const prices = bought.map((group) => {
+    const price = wishes.find((wish) => wish.species === group.species)?.price;
+    return price === undefined ? null : price * group.count;
+  });
+  const known = prices.filter((price) => price !== null);
+  if (known.length === 0) return 'no prices given';
+  const sum = known.reduce((total, price) => total + price, 0).toFixed(2);
+  return known.length < prices.length ? `${sum}, ${prices.length - known.length} unpriced` : sum;
+}
+
+interface Props {
+  readonly tank: TankView;
+  readonly wishes: Wishes;
+  readonly found: Found;
+  readonly assessment: Assessment;
+  readonly place: number;
+  readonly best: number;
+  readonly colours: ReadonlyMap<string, string>;
+  readonly chosen: boolean;
+  readonly onChoose: () => void;
+  readonly onAdopt: () => void;
+}
+
+/** One line-up of several side by side. */
+export function LineUpColumn(props: Props) {
+  const { tank, wishes, found, assessment, place, best, colours, chosen, onChoose, onAdopt } = props;
+  const catalogue = useCatalogue();
+  const { lengthCm, heightCm, waterLineCm = heightCm, substrateCm = 0, lid = true } = tank.body.tank;
+  const weightOf = (species: string): number =>
+    wishes.body.wishes.find((wish) => wish.species === species)?.weight ?? 1;
+  const lost = found.leftOut.reduce((sum, { species }) => sum + weightOf(species), 0);
+  const all = wishes.body.wishes.reduce((sum, wish) => sum + (wish.weight ?? 1), 0);
+  const rows = found.groups.flatMap((group) => {
+    const profile = catalogue.byId.get(group.species);
+    return profile ? [{ group, profile }] : [];
+  });
+  const open = rows.filter(({ profile }) => !wishes.living.has(profile.id)).map(({ profile }) => profile.id);
+  const cautions = assessment.findings.filter((finding) => finding.severity === 'caution').length;
+  return (
+    <article
+      aria-label={`Line-up ${place}`}
+      className={classes(
+        'flex w-72 shrink-0 flex-col gap-2 border-t-2 pt-2',
+        chosen ? 'border-deep' : 'border-line',
+      )}
+    >
+      <header className="flex items-baseline justify-between gap-2">
+        <button
+          type="button"
+          aria-pressed={chosen}
+          className="text-left hover:underline"
+          onClick={onChoose}
+          title="See what this one leaves out, and why"
+        >
+          <span className="fig text-[18px] font-semibold">{found.value.toFixed(1)}</span>{' '}
+          <span className="text-[12px] text-slate">
+            {place === 1
+              ? 'the best'
+              : found.value === best
+                ? 'as good'
+                : `${(best - found.value).toFixed(1)} less`}
+          </span>
+        </button>
+        <span className="inline-flex items-baseline gap-2">
+          <VerdictMark verdict={assessment.verdict} small />
+          {cautions > 0 && <span className="text-[12px] text-slate">{cautions} to settle</span>}
+        </span>
+      </header>
+      {found.favourites && (
+        <p className="text-[12px] text-slate">
+          {found.favourites.length === 0
+            ? 'Around none of the favourites'
+            : `Around ${found.favourites
+                .map((id) => {
+                  const profile = catalogue.byId.get(id);
+                  return profile ? commonName(profile) : id;
+                })
+                .join(', ')}`}
+        </p>
+      )}
+      <GlassFront
+        tank={{ lengthCm, heightCm, waterLineCm, substrateCm }}
+        lid={lid}
+        groups={rows.map(({ group, profile }) => ({
+          key: profile.id,
+          profile,
+          count: group.count,
+          lengthCm: adultLengthCm(profile),
+          colour: colours.get(profile.id) ?? '',
+          planned: false,
+        }))}
+        className="h-32 w-full"
+        label={`Line-up ${place}, grown, from the front at true scale`}
+      />
+      <ul>
+        {rows.map(({ group, profile }) => {
+          const wish = wishes.body.wishes.find((one) => one.species === profile.id);
+          return (
+            <li key={profile.id} className="flex items-center gap-1.5 border-b border-line">
+              <span
+                className="inline-block size-2.5 shrink-0"
+                style={{ background: colours.get(profile.id) }}
+                aria-hidden="true"
+              />
+              <span className="fig w-6 text-right">{group.count}</span>
+              <span className="min-w-0 flex-1 truncate">{commonName(profile)}</span>
+              {wish ? (
+                <button
+                  type="button"
+                  aria-pressed={wish.mustHave === true}
+                  aria-label={`${commonName(profile)} must be there`}
+                  title="Lock it and search again"
+                  className={classes(
+                    'grid size-6 place-items-center rounded-xs',
+                    wish.mustHave === true ? 'bg-deep text-on-deep' : 'text-slate hover:text-ink',
+                  )}
+                  onClick={() => wishes.lock([profile.id], wish.mustHave !== true)}
+                >
+                  <Pin size={12} aria-hidden="true" />
+                </button>
+              ) : (
+                <span className="min-h-6 pr-1 text-[12px] text-slate">lives here</span>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+      <Ledger
+        rows={[
+          ['Water shared', waterWords(assessment)],
+          ['Layers', <Layers key="layers" assessment={assessment} />],
+          [
+            'Nitrate a week',
+            `${figure(assessment.context.load.nitrateMgLWeek)} of ${figure(wishes.body.nitrateBudget ?? NITRATE_BUDGET)} mg/L`,
+          ],
+          ['Cost', cost(found.groups, wishes.body.wishes, wishes.living)],
+          [
+            'Gives up',
+            found.leftOut.length === 0
+              ? 'nothing'
+              : `${found.leftOut.length} of ${wishes.body.wishes.length} wishes, ${Math.round((lost / Math.max(1, all)) * 100)} % by weight`,
+          ],
+        ]}
+      />
+      <div className="flex flex-wrap gap-1">
+        <Button tone={place === 1 ? 'main' : 'plain'} onClick={onAdopt}>
+          Take as a draft
+        </Button>
+        <Button tone="quiet" onClick={() => wishes.lock(open, true)}>
+          Lock these, search again
+        </Button>
+      </div>
+    </article>
+  );
+}

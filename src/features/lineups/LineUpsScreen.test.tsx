@@ -1,0 +1,114 @@
+import { screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import type { DocumentBodies } from '@/core/journal/documents';
+import { group, room, show } from '@/testing/inRoom';
+import type { Session } from '@/session/session';
+import { work } from '@/session/workers/lineUpsWork';
+import { LineUpsScreen } from './LineUpsScreen';
+
+// There are no workers here: the same functions answer at once.
+jest.mock('@/session/workers/startLineUps', () => ({
+  startLineUps: () => ({
+    thread: { terminate: () => undefined },
+    remote: Object.fromEntries(
+      Object.entries(work).map(([name, how]) => [
+        name,
+        (...args: never[]) => Promise.resolve((how as (...all: never[]) => unknown)(...args)),
+      ]),
+    ),
+  }),
+}));
+
+const wishesOf = (session: Session) =>
+  Object.values(session.state.getState().documents).flatMap((document) =>
+    document.kind === 'wishes' && document.body ? (document.body as DocumentBodies['wishes']).wishes : [],
+  );
+const draftsOf = (session: Session) =>
+  Object.values(session.state.getState().documents).flatMap((document) =>
+    document.kind === 'draft' && document.body ? [document.body as DocumentBodies['draft']] : [],
+  );
+
+async function open(part = '', members: Parameters<typeof room>[0] = [], species?: string): Promise<Session> {
+  window.history.replaceState(null, '', `/lineups${part ? `?part=${part}` : ''}`);
+  const session = await room(members, [], species);
+  show(session, <LineUpsScreen />);
+  return session;
+}
+afterEach(() => window.history.replaceState(null, '', '/'));
+
+async function wishFor(...names: readonly string[]): Promise<void> {
+  const input = screen.getByRole('combobox', { name: 'Add a wish' });
+  for (const name of names) await userEvent.type(input, `${name}{Enter}`);
+}
+
+describe('from the wishes', () => {
+  it('finds the best line-ups, proves them, says why the rest is left out and what that would take', async () => {
+    await open();
+    expect(screen.getByText(/Write down what you would like/)).toBeInTheDocument();
+    await wishFor('angelfish', 'neon tetra', 'sterbai');
+    await userEvent.click(
+      within(screen.getByRole('radiogroup', { name: 'How much angelfish is wished' })).getByLabelText('5'),
+    );
+    const first = await screen.findByRole('article', { name: 'Line-up 1' });
+    expect(await screen.findByText('Proven:')).toBeInTheDocument();
+    expect(within(first).getByText(/sterbai/i)).toBeInTheDocument();
+    const eaten = screen.getByText(/eats the neon tetra/);
+    await userEvent.click(within(eaten.closest('li')!).getByRole('button', { name: 'What would it take?' }));
+    expect(await screen.findByText(/It could take the place of the angelfish/)).toBeInTheDocument();
+  });
+
+  it('locks, takes off, and keeps what is typed; a line-up becomes a draft', async () => {
+    const session = await open();
+    await wishFor('sterbai', 'cherry barb');
+    await userEvent.click(screen.getByRole('button', { name: 'cherry barb must be there' }));
+    const counts = screen.getByRole('textbox', { name: /Counts of cherry barb/ });
+    await userEvent.type(counts, 'many{Enter}');
+    expect(counts).toHaveAttribute('aria-invalid', 'true');
+    await userEvent.clear(counts);
+    await userEvent.type(counts, '9{Enter}');
+    await waitFor(() =>
+      expect(wishesOf(session)[1]).toMatchObject({ species: 'puntius-titteya', mustHave: true, counts: [9] }),
+    );
+    const first = await screen.findByRole('article', { name: 'Line-up 1' });
+    await waitFor(() => expect(within(first).getByText('9')).toBeInTheDocument());
+    await userEvent.click(within(first).getByRole('button', { name: 'Take as a draft' }));
+    await waitFor(() =>
+      expect(
+        draftsOf(session)
+          .at(-1)
+          ?.groups.map((one) => one.group.count),
+      ).toContain(9),
+    );
+  });
+
+  it('builds around who lives here and does not list them again', async () => {
+    const session = await open('', [group('Labs', 6)]);
+    await wishFor('red zebra');
+    const first = await screen.findByRole('article', { name: 'Line-up 1' });
+    expect(within(first).getByText('lives here')).toBeInTheDocument();
+    await userEvent.click(within(first).getByRole('button', { name: 'Take as a draft' }));
+    await waitFor(() => expect(draftsOf(session)).not.toHaveLength(0));
+    expect(
+      draftsOf(session)
+        .at(-1)!
+        .groups.map((one) => one.group.species),
+    ).not.toContain('labidochromis-caeruleus');
+  });
+});
+
+describe('who moves, who leaves', () => {
+  it('says who cannot move and why, and puts them on Leavers with the reason', async () => {
+    const session = await open('moves', [group('Oscars', 3)], 'astronotus-ocellatus');
+    await userEvent.selectOptions(screen.getByLabelText('Where they are to live together'), '20 US gal long');
+    await userEvent.click(screen.getByRole('button', { name: 'Say who moves and who leaves' }));
+    expect(await screen.findByText('0 stay together, 3 leave')).toBeInTheDocument();
+    await userEvent.selectOptions(screen.getByLabelText('Why oscar leaves'), 'moving house');
+    await userEvent.click(screen.getByRole('button', { name: 'Put them on Leavers, to rehome' }));
+    await waitFor(() =>
+      expect(Object.values(session.state.getState().room.residents)[0]?.toGo).toMatchObject({
+        count: 3,
+        reason: 'moving house',
+      }),
+    );
+  });
+});

@@ -1,0 +1,298 @@
+'use client';
+
+import { Pin } from 'lucide-react';
+import Link from 'next/link';
+import { useMemo, useState } from 'react';
+import { STANDARD_TANKS } from '@/catalogue/standardTanks';
+import { REHOME_REASONS, type RehomeReason } from '@/core/journal/events';
+import type { Resident } from '@/core/journal/room';
+import type { WhoMoves } from '@/core/lineups/whoMoves';
+import type { WishesFile } from '@/core/lineups/wishes';
+import { commonName } from '@/core/model/catalogue';
+import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
+import { appendChange, useCommands } from '@/session/react/useCommands';
+import { useLineUpsWorker } from '@/session/react/useLineUps';
+import { useTanks, type TankView } from '@/session/react/useTanks';
+import { momentOn, todayIso } from '@/session/today';
+import { Button } from '@/ui/Button';
+import { classes } from '@/ui/classes';
+import { SelectField, options } from '@/ui/Field';
+import { Caution, Empty, Section } from '@/ui/Screen';
+import { Cell, Row, Table } from '@/ui/Table';
+import type { Wishes } from './useWishes';
+
+type Decision = WhoMoves['decisions'][number];
+
+/** Those of a kind that are to leave when only some can stay: who came last goes first. */
+function leaversOf(
+  residents: readonly Resident[],
+  leaves: number,
+): readonly { who: Resident; count: number }[] {
+  let open = leaves;
+  return [...residents]
+    .sort((a, b) => (a.cameOn < b.cameOn ? 1 : -1))
+    .flatMap((who) => {
+      const count = Math.min(open, who.count);
+      open -= count;
+      return count > 0 ? [{ who, count }] : [];
+    });
+}
+
+const THIS_TANK = 'this';
+
+function DecisionRow({
+  decision,
+  name,
+  reason,
+  onReason,
+}: {
+  readonly decision: Decision;
+  readonly name: string;
+  readonly reason: RehomeReason;
+  readonly onReason: (reason: RehomeReason) => void;
+}) {
+  return (
+    <Row>
+      <Cell>
+        {name}
+        {decision.old && (
+          <span className="block text-[12px] text-lamp">old for its kind: a move is hard on it</span>
+        )}
+      </Cell>
+      <Cell figures>{decision.moves || '–'}</Cell>
+      <Cell figures>{decision.leaves || '–'}</Cell>
+      <Cell>
+        {decision.leaves > 0 && (
+          <SelectField
+            label={`Why ${name} leaves`}
+            value={reason}
+            onChange={(event) => onReason(event.target.value as RehomeReason)}
+          >
+            {options(REHOME_REASONS)}
+          </SelectField>
+        )}
+      </Cell>
+      <Cell>
+        <span className="text-slate">{decision.why}</span>
+      </Cell>
+    </Row>
+  );
+}
+
+/** Who of those that live here can move to a new or smaller tank together, and who leaves, with the reason kept. */
+export function MovesPart({ tank, wishes }: { readonly tank: TankView; readonly wishes: Wishes }) {
+  const catalogue = useCatalogue();
+  const tanks = useTanks();
+  const residents = useRoomState((state) => state.room.residents);
+  const { session, run } = useCommands();
+  const { remote, own } = useLineUpsWorker();
+  const [from, setFrom] = useState<readonly string[]>([tank.id]);
+  const [target, setTarget] = useState(THIS_TANK);
+  const [kept, setKept] = useState<readonly string[]>([]);
+  const [planned, setPlanned] = useState(false);
+  const [reasons, setReasons] = useState<Readonly<Record<string, RehomeReason>>>({});
+  const [answer, setAnswer] = useState<WhoMoves['decisions'] | 'none' | null>(null);
+
+  const kinds = useMemo(() => {
+    const byKind = new Map<string, Resident[]>();
+    for (const resident of Object.values(residents))
+      if (resident.count > 0 && from.includes(resident.tank) && catalogue.byId.has(resident.species))
+        byKind.set(resident.species, [...(byKind.get(resident.species) ?? []), resident]);
+    return [...byKind].map(([species, members]) => ({
+      species,
+      members,
+      count: members.reduce((sum, one) => sum + one.count, 0),
+      since: members.reduce(
+        (first, one) => (one.cameOn < first ? one.cameOn : first),
+        members[0]?.cameOn ?? '',
+      ),
+    }));
+  }, [residents, from, catalogue]);
+  const nameOf = (species: string): string => {
+    const profile = catalogue.byId.get(species);
+    return profile ? commonName(profile) : species;
+  };
+  const forget = (): void => setAnswer(null);
+
+  const search = async (): Promise<void> => {
+    const size = STANDARD_TANKS.find((one) => one.name === target);
+    const { tank: box, water, routine, practice } = tank.body;
+    const file: WishesFile = {
+      tank: size ? { lengthCm: size.lengthCm, widthCm: size.widthCm, heightCm: size.heightCm } : box,
+      water,
+      routine,
+      practice,
+      wishes: planned ? wishes.body.wishes.map(({ price: _price, ...wish }) => wish) : [],
+    };
+    const { groups, decisions } = await remote().moves(
+      file,
+      own,
+      todayIso(),
+      kinds.map(({ species, count, since }) => ({
+        species,
+        count,
+        weight: 3,
+        mustKeep: kept.includes(species),
+        since,
+      })),
+    );
+    setReasons({});
+    setAnswer(groups === null && kept.length > 0 ? 'none' : decisions);
+  };
+
+  const leaving = Array.isArray(answer)
+    ? (answer as readonly Decision[]).filter((one) => one.leaves > 0)
+    : [];
+  const reasonOf = (decision: Decision): RehomeReason =>
+    reasons[decision.species] ?? decision.reason ?? 'other';
+  const keep = (): void => {
+    const on = momentOn(todayIso());
+    const changes = leaving.flatMap((decision) => {
+      const members = kinds.find((kind) => kind.species === decision.species)?.members ?? [];
+      return leaversOf(members, decision.leaves).map(({ who, count }) =>
+        appendChange(session, {
+          type: 'to-go',
+          on,
+          resident: who.id,
+          count,
+          reason: reasonOf(decision),
+          taker: '',
+          note: decision.why,
+        }),
+      );
+    });
+    const heads = leaving.reduce((sum, one) => sum + one.leaves, 0);
+    void run(`${heads} put on Leavers, to rehome`, changes);
+  };
+
+  return (
+    <div className="flex max-w-[72rem] flex-col gap-4">
+      <div className="grid gap-x-6 gap-y-3 sm:grid-cols-2">
+        <fieldset>
+          <legend className="text-[12px] font-medium text-slate">Who is asked: those that live in</legend>
+          <div className="flex flex-wrap gap-x-4">
+            {tanks.map((one) => (
+              <label key={one.id} className="flex min-h-8 items-center gap-1.5">
+                <input
+                  type="checkbox"
+                  className="size-4 accent-(--deep)"
+                  checked={from.includes(one.id)}
+                  onChange={(event) => {
+                    setFrom(event.target.checked ? [...from, one.id] : from.filter((id) => id !== one.id));
+                    forget();
+                  }}
+                />
+                {one.body.name}
+              </label>
+            ))}
+          </div>
+        </fieldset>
+        <SelectField
+          label="Where they are to live together"
+          value={target}
+          onChange={(event) => {
+            setTarget(event.target.value);
+            forget();
+          }}
+        >
+          <option value={THIS_TANK}>{tank.body.name}, as it stands</option>
+          {STANDARD_TANKS.map((size) => (
+            <option key={size.name} value={size.name}>
+              a new tank: {size.name}
+            </option>
+          ))}
+        </SelectField>
+      </div>
+      {kinds.length === 0 ? (
+        <Empty>Nobody lives in the tanks that are ticked.</Empty>
+      ) : (
+        <Section title="Must they stay?" aside="pin those that stay whatever happens">
+          <ul className="flex flex-wrap gap-2">
+            {kinds.map(({ species, count }) => (
+              <li key={species}>
+                <button
+                  type="button"
+                  aria-pressed={kept.includes(species)}
+                  className={classes(
+                    'inline-flex min-h-8 items-center gap-1.5 rounded-xs border px-2',
+                    kept.includes(species) ? 'border-deep bg-deep text-on-deep' : 'border-line bg-panel',
+                  )}
+                  onClick={() => {
+                    setKept(
+                      kept.includes(species) ? kept.filter((one) => one !== species) : [...kept, species],
+                    );
+                    forget();
+                  }}
+                >
+                  <Pin size={13} aria-hidden="true" />
+                  <span className="fig">{count}</span> {nameOf(species)}
+                </button>
+              </li>
+            ))}
+          </ul>
+          {wishes.body.wishes.length > 0 && (
+            <label className="mt-2 flex min-h-8 items-center gap-2">
+              <input
+                type="checkbox"
+                className="size-4 accent-(--deep)"
+                checked={planned}
+                onChange={(event) => {
+                  setPlanned(event.target.checked);
+                  forget();
+                }}
+              />
+              Make room for what is wished for {tank.body.name} as well
+            </label>
+          )}
+          <Button tone="main" className="mt-3" onClick={() => void search()}>
+            Say who moves and who leaves
+          </Button>
+        </Section>
+      )}
+      {answer === 'none' && (
+        <p className="text-buoy" role="alert">
+          Those that must stay cannot live together there. Unpin one, or choose a larger tank.
+        </p>
+      )}
+      {Array.isArray(answer) && (
+        <Section
+          title={`${(answer as readonly Decision[]).reduce((sum, one) => sum + one.moves, 0)} stay together, ${leaving.reduce((sum, one) => sum + one.leaves, 0)} leave`}
+          aside="proven: no other choice keeps more"
+        >
+          <Table
+            caption="Who moves and who leaves"
+            heads={[
+              'Kind',
+              { name: 'Stay', figures: true },
+              { name: 'Leave', figures: true },
+              { name: 'Kept as the reason' },
+              { name: 'Why' },
+            ]}
+          >
+            {(answer as readonly Decision[]).map((decision) => (
+              <DecisionRow
+                key={decision.species}
+                decision={decision}
+                name={nameOf(decision.species)}
+                reason={reasonOf(decision)}
+                onReason={(reason) => setReasons((before) => ({ ...before, [decision.species]: reason }))}
+              />
+            ))}
+          </Table>
+          <div className="mt-3 flex flex-wrap items-center gap-3">
+            <Button tone="main" disabled={leaving.length === 0} onClick={keep}>
+              Put them on Leavers, to rehome
+            </Button>
+            <Link className="underline" href={`/leavers?tank=${tank.id}`}>
+              To Leavers
+            </Link>
+          </div>
+          <Caution>
+            Never release fish into the wild. Those that wait to leave stay in the sums of their tank until
+            they go.
+          </Caution>
+        </Section>
+      )}
+    </div>
+  );
+}

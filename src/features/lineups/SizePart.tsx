@@ -1,0 +1,153 @@
+'use client';
+
+import { proxy } from 'comlink';
+import { useState } from 'react';
+import { STANDARD_TANKS } from '@/catalogue/standardTanks';
+import { commonName } from '@/core/model/catalogue';
+import { countOf, figure, list } from '@/core/rules/words';
+import { sizesForPlace, USUAL_CLEARANCE_CM } from '@/core/tank/placeFits';
+import { parseQuantity } from '@/core/units/parseQuantity';
+import { useCatalogue } from '@/session/react/RoomProvider';
+import { useLineUpsWorker } from '@/session/react/useLineUps';
+import { useSettings, type TankView } from '@/session/react/useTanks';
+import { todayIso } from '@/session/today';
+import { Button } from '@/ui/Button';
+import { TextField } from '@/ui/Field';
+import { Caution, Empty, Section } from '@/ui/Screen';
+import type { LineUpsWork } from '@/session/workers/lineUpsWork';
+import type { Wishes } from './useWishes';
+
+type Answer = ReturnType<LineUpsWork['smallest']>;
+
+const SHARES = [
+  [1, 'All of them'],
+  [0.9, 'Nine tenths by weight'],
+] as const;
+
+function SizeAnswerView({ answer, share }: { readonly answer: Answer; readonly share: number }) {
+  const catalogue = useCatalogue();
+  const nameOf = (species: string): string => {
+    const profile = catalogue.byId.get(species);
+    return profile ? commonName(profile) : species;
+  };
+  return (
+    <div className="flex flex-col gap-2">
+      {answer.size ? (
+        <p>
+          <strong className="text-[18px]">{answer.size.name}</strong>{' '}
+          <span className="fig text-slate">
+            {figure(answer.size.lengthCm)} × {figure(answer.size.widthCm)} × {figure(answer.size.heightCm)} cm
+          </span>
+          {!answer.proven && <span className="text-lamp"> A smaller one was left undecided.</span>}
+        </p>
+      ) : (
+        <p>
+          No size that stands there carries {share === 1 ? 'all of them' : 'nine tenths of them'}: the largest
+          keeps <span className="fig">{Math.round(answer.share * 100)} %</span> by weight.
+        </p>
+      )}
+      {answer.lineUp && (
+        <p>
+          {list(
+            answer.lineUp.groups.flatMap((group) => {
+              const profile = catalogue.byId.get(group.species);
+              return profile ? [countOf(group.count, profile)] : [];
+            }),
+          )}
+          .
+        </p>
+      )}
+      {answer.leftOut.length > 0 && (
+        <ul className="max-w-[88ch]">
+          {answer.leftOut.map(({ species, why }) => (
+            <li key={species} className="border-b border-line py-1 sm:grid sm:grid-cols-[11rem_1fr] sm:gap-3">
+              <span className="font-medium">{nameOf(species)}</span>
+              <span className="text-slate">{why}</span>
+            </li>
+          ))}
+        </ul>
+      )}
+    </div>
+  );
+}
+
+/** The smallest standard tank in which a wish list can live together, for a place on the wall. */
+export function SizePart({ tank, wishes }: { readonly tank: TankView; readonly wishes: Wishes }) {
+  const { remote, own, stop } = useLineUpsWorker();
+  const settings = useSettings();
+  const [wall, setWall] = useState('');
+  const [trying, setTrying] = useState<string | null>(null);
+  const [answers, setAnswers] = useState<readonly (Answer | null)[]>([]);
+  const { file } = wishes;
+  const parsed = wall.trim() === '' ? null : parseQuantity('length', wall, settings.length);
+  const wrong = parsed !== null && !parsed.ok;
+  const sizes = sizesForPlace(
+    {
+      widthCm: parsed?.ok ? parsed.quantity.core : null,
+      clearanceCm: USUAL_CLEARANCE_CM,
+      depthCm: null,
+      heightCm: null,
+    },
+    STANDARD_TANKS,
+  );
+  if (!file) return <Empty>Write down some wishes first.</Empty>;
+  const search = async (): Promise<void> => {
+    setAnswers([]);
+    for (const [index, [share]] of SHARES.entries()) {
+      const answer = await remote().smallest(file, own, todayIso(), sizes, share, proxy(setTrying));
+      setAnswers((before) => [...before.slice(0, index), answer]);
+    }
+    setTrying(null);
+  };
+  return (
+    <div className="flex max-w-[64rem] flex-col gap-4">
+      <p className="max-w-[70ch] text-slate">
+        The {file.wishes.length} kinds wished for {tank.body.name}, in tanks furnished like it and lidded: the
+        smallest standard size in which they can live together, grown.
+      </p>
+      <div className="flex flex-wrap items-end gap-3">
+        <TextField
+          label="Wall, from end to end"
+          placeholder="any length"
+          wrap="w-44"
+          value={wall}
+          error={wrong ? 'A length, such as 150 cm or 5 ft' : undefined}
+          onChange={(event) => setWall(event.target.value)}
+        />
+        <Button tone="main" disabled={wrong || trying !== null} onClick={() => void search()}>
+          Find the size
+        </Button>
+        {trying !== null && (
+          <span className="flex items-center gap-2" aria-live="polite">
+            Trying {trying}
+            <Button
+              onClick={() => {
+                stop();
+                setTrying(null);
+              }}
+            >
+              Stop
+            </Button>
+          </span>
+        )}
+      </div>
+      {SHARES.map(([share, title], index) => {
+        const answer = answers[index];
+        // When nothing carries nine tenths, nothing carries all: said once.
+        const said = index === 0 && answers[1] !== undefined && answers[1]?.size === null;
+        return (
+          answer &&
+          !said && (
+            <Section key={title} title={title}>
+              <SizeAnswerView answer={answer} share={share} />
+            </Section>
+          )
+        );
+      })}
+      <Caution>
+        A full tank weighs far more than its glass. Ask somebody licensed before a large one stands on an
+        upper floor.
+      </Caution>
+    </div>
+  );
+}

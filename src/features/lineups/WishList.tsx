@@ -1,0 +1,264 @@
+'use client';
+
+import { Pin, Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import type { KeptWish } from '@/core/journal/documents';
+import { commonName } from '@/core/model/catalogue';
+import { FACETS, facetsOf, hasFacets, type Chosen } from '@/core/model/facets';
+import type { SpeciesProfile } from '@/core/model/species';
+import { countOf } from '@/core/rules/words';
+import { useCatalogue } from '@/session/react/RoomProvider';
+import { useLineUpsWorker } from '@/session/react/useLineUps';
+import type { TankView } from '@/session/react/useTanks';
+import { todayIso } from '@/session/today';
+import { Button } from '@/ui/Button';
+import { classes } from '@/ui/classes';
+import { INPUT, SelectField } from '@/ui/Field';
+import { Section } from '@/ui/Screen';
+import { SpeciesSearch } from '@/ui/SpeciesSearch';
+import type { Wishes } from './useWishes';
+
+const WEIGHTS = [1, 2, 3, 4, 5] as const;
+/** A set that is added at one press is no longer than this. */
+const MOST_OF_A_SET = 10;
+const MET = { shop: 0, specialist: 1, club: 2 } as const;
+
+/** Counts as typed, such as "6, 10"; undefined when blank, null when they are none. */
+function countsOf(text: string): number[] | undefined | null {
+  if (text.trim() === '') return undefined;
+  const counts = text
+    .split(/[\s,;]+/)
+    .filter(Boolean)
+    .map(Number);
+  return counts.every((count) => Number.isInteger(count) && count >= 1 && count <= 500) ? counts : null;
+}
+
+function CountsInput({
+  wish,
+  profile,
+  onKeep,
+}: {
+  readonly wish: KeptWish;
+  readonly profile: SpeciesProfile;
+  readonly onKeep: (counts: number[] | undefined) => void;
+}) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const { smallestGroup, comfortableGroup } = profile.company;
+  const wrong = typed !== null && countsOf(typed) === null;
+  const leave = (): void => {
+    if (typed === null) return;
+    const counts = countsOf(typed);
+    if (counts === null) return;
+    onKeep(counts);
+    setTyped(null);
+  };
+  return (
+    <span className="inline-block w-18 shrink-0">
+      <input
+        aria-label={`Counts of ${commonName(profile)} to consider`}
+        aria-invalid={wrong || undefined}
+        title={wrong ? 'Whole numbers from 1 to 500, with commas' : 'Counts to consider, with commas'}
+        inputMode="numeric"
+        className={`${INPUT} fig text-right`}
+        placeholder={[...new Set([smallestGroup, comfortableGroup])].join(', ')}
+        value={typed ?? wish.counts?.join(', ') ?? ''}
+        onChange={(event) => setTyped(event.target.value)}
+        onBlur={leave}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') leave();
+          if (event.key === 'Escape') setTyped(null);
+        }}
+      />
+    </span>
+  );
+}
+
+/** How much a wish weighs: five steps, the keys 1 to 5 or the arrows of a slider. */
+function Weight({
+  name,
+  value,
+  onChange,
+}: {
+  readonly name: string;
+  readonly value: number;
+  readonly onChange: (value: number) => void;
+}) {
+  return (
+    <span role="radiogroup" aria-label={`How much ${name} is wished`} className="inline-flex">
+      {WEIGHTS.map((weight) => (
+        <label key={weight} className="grid h-7 w-4 cursor-pointer place-items-center">
+          <input
+            type="radio"
+            className="peer sr-only"
+            name={`weight-${name}`}
+            checked={value === weight}
+            onChange={() => onChange(weight)}
+            aria-label={String(weight)}
+          />
+          <span
+            aria-hidden="true"
+            className={classes(
+              'block w-2.5 peer-focus-visible:outline-2 peer-focus-visible:outline-deep',
+              weight <= value ? 'bg-deep' : 'bg-line',
+            )}
+            style={{ height: 5 + weight * 3 }}
+          />
+        </label>
+      ))}
+    </span>
+  );
+}
+
+/** Adds at one press what goes under a theme or comes from a region, as far as it can live in this tank. */
+function QuickSets({ tank, wishes }: { readonly tank: TankView; readonly wishes: Wishes }) {
+  const catalogue = useCatalogue();
+  const { remote, own } = useLineUpsWorker();
+  const [chosen, setChosen] = useState<Chosen>({});
+  const [said, setSaid] = useState('');
+  const { tank: box, water, routine, practice } = tank.body;
+  const add = async (): Promise<void> => {
+    const there = new Set([...wishes.living.keys(), ...wishes.body.wishes.map((wish) => wish.species)]);
+    const matching = catalogue.all
+      .filter((profile) => !there.has(profile.id) && hasFacets(facetsOf(profile), chosen))
+      .sort((a, b) => MET[a.trade.met] - MET[b.trade.met] || a.confidence - b.confidence);
+    const fitting = await remote().fitting(
+      { tank: box, water, routine, practice, wishes: [] },
+      own,
+      todayIso(),
+      matching.map((profile) => profile.id),
+    );
+    const first = fitting.slice(0, MOST_OF_A_SET);
+    setSaid(
+      fitting.length > first.length
+        ? `The first ${first.length} of ${fitting.length} that can live here.`
+        : fitting.length === 0
+          ? `None of ${matching.length} can live here by itself.`
+          : '',
+    );
+    wishes.add(
+      first.flatMap((id) => {
+        const profile = catalogue.byId.get(id);
+        return profile ? [profile] : [];
+      }),
+    );
+  };
+  const pick = (name: 'theme' | 'region' | 'layer', label: string) => (
+    <SelectField
+      label={label}
+      value={chosen[name] ?? ''}
+      onChange={(event) => setChosen({ ...chosen, [name]: event.target.value })}
+    >
+      <option value="">any</option>
+      {FACETS[name].map((value) => (
+        <option key={value} value={value}>
+          {value}
+        </option>
+      ))}
+    </SelectField>
+  );
+  return (
+    <div>
+      <div className="grid grid-cols-[1fr_1fr_1fr_auto] items-end gap-2">
+        {pick('theme', 'Theme')}
+        {pick('region', 'Region')}
+        {pick('layer', 'Layer')}
+        <Button disabled={!Object.values(chosen).some(Boolean)} onClick={() => void add()}>
+          Add the set
+        </Button>
+      </div>
+      <p aria-live="polite" className="min-h-4 text-[12px] text-slate">
+        {said}
+      </p>
+    </div>
+  );
+}
+
+/** What is wished for a tank: how much, how many, and what must be there. */
+export function WishList({ tank, wishes }: { readonly tank: TankView; readonly wishes: Wishes }) {
+  const catalogue = useCatalogue();
+  return (
+    <div className="flex flex-col gap-3">
+      <SpeciesSearch catalogue={catalogue} label="Add a wish" onPick={(profile) => wishes.add([profile])} />
+      <QuickSets tank={tank} wishes={wishes} />
+      <Section
+        title={`Wishes (${wishes.body.wishes.length})`}
+        aside={
+          wishes.body.wishes.length > 0 && (
+            <Button tone="quiet" onClick={wishes.clear}>
+              Empty the list
+            </Button>
+          )
+        }
+      >
+        {wishes.living.size > 0 && (
+          <p className="mb-1 text-[12px] text-slate">
+            Built around who lives here:{' '}
+            {[...wishes.living]
+              .map(([species, count]) => {
+                const profile = catalogue.byId.get(species);
+                return profile ? countOf(count, profile) : species;
+              })
+              .join(', ')}
+            .
+          </p>
+        )}
+        <ul aria-label="Wishes">
+          {wishes.body.wishes.map((wish) => {
+            const profile = catalogue.byId.get(wish.species);
+            if (!profile) return null;
+            const name = commonName(profile);
+            return (
+              <li key={wish.species} className="flex items-center gap-1 border-b border-line py-0.5">
+                <span className="min-w-0 flex-1 truncate" title={profile.scientificName}>
+                  {name}
+                </span>
+                <Weight
+                  name={name}
+                  value={wish.weight ?? 1}
+                  onChange={(weight) => wishes.change(wish.species, { weight })}
+                />
+                <CountsInput
+                  wish={wish}
+                  profile={profile}
+                  onKeep={(counts) => wishes.change(wish.species, { counts })}
+                />
+                <button
+                  type="button"
+                  aria-pressed={wish.mustHave === true}
+                  aria-label={`${name} must be there`}
+                  title="Must be there"
+                  className={classes(
+                    'grid size-7 place-items-center rounded-xs',
+                    wish.mustHave === true ? 'bg-deep text-on-deep' : 'text-slate hover:text-ink',
+                  )}
+                  onClick={() => wishes.lock([wish.species], wish.mustHave !== true)}
+                >
+                  <Pin size={14} aria-hidden="true" />
+                </button>
+                <button
+                  type="button"
+                  aria-label={`Take ${name} off the wishes`}
+                  className="grid size-7 place-items-center text-slate hover:text-ink"
+                  onClick={() => wishes.remove(wish.species)}
+                >
+                  <Trash2 size={14} aria-hidden="true" />
+                </button>
+              </li>
+            );
+          })}
+        </ul>
+        {wishes.body.wishes.length > 0 && (
+          <label className="mt-2 flex min-h-8 items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-4 accent-(--deep)"
+              checked={wishes.body.calm === true}
+              onChange={(event) => void wishes.set({ calm: event.target.checked || undefined })}
+            />
+            Only kinds that keepers put together without a second thought
+          </label>
+        )}
+      </Section>
+    </div>
+  );
+}

@@ -1,0 +1,208 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import { assess } from '@/core/assess/assess';
+import { planWith } from '@/core/lineups/buildProblem';
+import type { WishesFile } from '@/core/lineups/wishes';
+import type { DocumentId } from '@/core/model/ids';
+import { newId } from '@/session/browserStamp';
+import { useCatalogue } from '@/session/react/RoomProvider';
+import { putChange, useCommands } from '@/session/react/useCommands';
+import { useLineUps } from '@/session/react/useLineUps';
+import { useDrafts, type TankView } from '@/session/react/useTanks';
+import { todayIso } from '@/session/today';
+import type { Found } from '@/session/workers/lineUpsWork';
+import { Button } from '@/ui/Button';
+import { classes } from '@/ui/classes';
+import { coloursFor } from '@/ui/colourOf';
+import { Caution, Empty } from '@/ui/Screen';
+import { LeftOutList } from './LeftOutList';
+import { LineUpColumn } from './LineUpColumn';
+import type { Wishes } from './useWishes';
+import { WishList } from './WishList';
+
+type Way = 'best' | 'around';
+
+/** How far the search is, and what its answer is worth. */
+function Proof({ search, way }: { readonly search: ReturnType<typeof useLineUps>; readonly way: Way }) {
+  const { running, cancelled, failed, soFar, answer, around } = search;
+  if (failed) return <p className="text-buoy">The search failed. Change a wish, or search again.</p>;
+  if (cancelled)
+    return (
+      <p className="flex items-center gap-2 text-slate">
+        Stopped. <Button onClick={search.again}>Search again</Button>
+      </p>
+    );
+  if (running)
+    return (
+      <p className="flex items-center gap-3" aria-live="polite">
+        <span>
+          Searching
+          {soFar[0] ? (
+            <>
+              : best so far <span className="fig">{soFar[0].value.toFixed(1)}</span>
+            </>
+          ) : (
+            '…'
+          )}
+        </span>
+        <Button onClick={search.cancel}>Stop</Button>
+      </p>
+    );
+  if (!answer) return null;
+  const took = <span className="fig">{(answer.tookMs / 1000).toFixed(answer.tookMs < 950 ? 2 : 1)} s</span>;
+  return (
+    <p className="text-slate" aria-live="polite">
+      {answer.best.length === 0 ? (
+        'No line-up is allowed with what must be there. Unlock something, or read what stands in the way on the stock list.'
+      ) : answer.proven ? (
+        <>
+          <strong className="text-kelp">Proven:</strong> no other list of these wishes is worth more. {took},{' '}
+          <span className="fig">{answer.searched.toLocaleString('en')}</span> branches
+          {answer.refused > 0 && `, ${answer.refused} refused when judged whole`}.
+        </>
+      ) : (
+        <>
+          <strong className="text-lamp">Not proven:</strong> stopped after {took}; another list could be worth
+          up to <span className="fig">{answer.bound.toFixed(1)}</span>.
+        </>
+      )}{' '}
+      {way === 'around' && !around && 'Looking around the favourites…'}
+    </p>
+  );
+}
+
+/** Line-ups side by side, the chosen one with what it leaves out. */
+function Columns({
+  tank,
+  wishes,
+  file,
+  best,
+}: {
+  readonly tank: TankView;
+  readonly wishes: Wishes;
+  readonly file: WishesFile;
+  readonly best: readonly Found[];
+}) {
+  const catalogue = useCatalogue();
+  const { run } = useCommands();
+  const drafts = useDrafts(tank.id);
+  const [at, setAt] = useState(0);
+  const colours = useMemo(() => coloursFor(file.wishes.map((wish) => wish.species)), [file]);
+  const judged = useMemo(
+    () =>
+      best.map((found) => ({
+        found,
+        assessment: assess(planWith(file, found.groups), catalogue, todayIso()),
+      })),
+    [best, file, catalogue],
+  );
+  const chosen = best[at] ?? best[0];
+  const adopt = (found: Found, place: number): void => {
+    const groups = found.groups.flatMap((group) => {
+      const count = group.count - (wishes.living.get(group.species) ?? 0);
+      const price = wishes.body.wishes.find((wish) => wish.species === group.species)?.price;
+      return count > 0
+        ? [{ key: newId<string>(), group: { ...group, count }, ...(price === undefined ? {} : { price }) }]
+        : [];
+    });
+    const name = `Line-up ${place}, worth ${found.value.toFixed(1)}`;
+    const id = (
+      drafts.some((draft) => draft.main) ? `draft-${newId<string>()}` : `draft-${tank.id}`
+    ) as DocumentId;
+    void run(`${name} is among the drafts`, [putChange('draft', id, { tank: tank.id, name, groups })]);
+  };
+  return (
+    <div className="flex min-w-0 flex-col gap-4">
+      <div
+        className="flex gap-5 overflow-x-auto pb-2"
+        tabIndex={0}
+        role="region"
+        aria-label="Line-ups side by side"
+      >
+        {judged.map(({ found, assessment }, index) => (
+          <LineUpColumn
+            key={found.groups.map((group) => `${group.count}${group.species}`).join()}
+            tank={tank}
+            wishes={wishes}
+            found={found}
+            assessment={assessment}
+            place={index + 1}
+            best={best[0]?.value ?? 0}
+            colours={colours}
+            chosen={index === Math.min(at, best.length - 1)}
+            onChoose={() => setAt(index)}
+            onAdopt={() => adopt(found, index + 1)}
+          />
+        ))}
+      </div>
+      {chosen && (
+        <LeftOutList
+          key={chosen.groups.map((group) => group.species).join()}
+          file={file}
+          found={chosen}
+          place={Math.min(at, best.length - 1) + 1}
+        />
+      )}
+    </div>
+  );
+}
+
+/** From a wish list to the best line-ups, with proof. */
+export function WishesPart({ tank, wishes }: { readonly tank: TankView; readonly wishes: Wishes }) {
+  const search = useLineUps(wishes.file);
+  const [way, setWay] = useState<Way>('best');
+  const { answer, around } = search;
+  const shown = way === 'best' ? answer?.best : around;
+  return (
+    <div className="grid gap-6 lg:grid-cols-[21rem_minmax(0,1fr)]">
+      <WishList tank={tank} wishes={wishes} />
+      <div className="flex min-w-0 flex-col gap-3">
+        {wishes.file === null ? (
+          <Empty>
+            Write down what you would like to keep here, as many kinds as you like, and how much. Lomvik finds
+            the lists that give you most of it, proves that none is better, and says why the rest is left out.
+          </Empty>
+        ) : (
+          <>
+            <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
+              <Proof search={search} way={way} />
+              <div role="radiogroup" aria-label="Which line-ups" className="inline-flex border border-line">
+                {(
+                  [
+                    ['best', 'The best ten'],
+                    ['around', 'One for each set of favourites'],
+                  ] as const
+                ).map(([id, words]) => (
+                  <label
+                    key={id}
+                    className={classes(
+                      'inline-flex min-h-8 cursor-pointer items-center px-2.5 text-[13px] has-focus-visible:outline-2',
+                      way === id ? 'bg-deep text-on-deep' : 'bg-panel',
+                    )}
+                  >
+                    <input
+                      type="radio"
+                      name="way"
+                      className="sr-only"
+                      checked={way === id}
+                      onChange={() => setWay(id)}
+                    />
+                    {words}
+                  </label>
+                ))}
+              </div>
+            </div>
+            <Caution>
+              The value counts what you wish for and nothing else. Read what is to settle before you buy; fish
+              differ one by one.
+            </Caution>
+            {shown && shown.length > 0 && (
+              <Columns key={way} tank={tank} wishes={wishes} file={wishes.file} best={shown} />
+            )}
+          </>
+        )}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,44 @@
+import type { Change } from '@/core/lineups/whatItTakes';
+import { commonName, type Catalogue } from '@/core/model/catalogue';
+import { figure, list, the } from '@/core/rules/words';
+
+/** So many of the kinds that could go instead are named. */
+const NAMED = 4;
+
+const WORDS: {
+  readonly [K in Exclude<Change['kind'], 'without'>]: (change: Extract<Change, { kind: K }>) => string;
+} = {
+  lid: () => 'a lid',
+  sand: () => 'sand on the floor',
+  plants: () => 'dense planting (its uptake is a rough figure)',
+  temperature: ({ temperatureC }) => `${figure(temperatureC)} °C`,
+  ph: ({ ph }) => `pH ${figure(ph)}`,
+  hardness: ({ ghDh }) => `${figure(ghDh)} °dH`,
+  routine: ({ changeFraction, everyDays }) =>
+    `${figure(changeFraction * 100)} % of the water changed every ${everyDays} days, which carries more nitrate than the budget`,
+  tank: ({ size }) => `a larger tank: ${size.name} is the smallest standard one that serves`,
+};
+
+/** What single changes let a wish in, in a sentence or two. */
+export function changeWords(changes: readonly Change[], catalogue: Catalogue): string {
+  if (changes.length === 0)
+    return 'No single change of the tank, its water, its routine or one other kind lets it in.';
+  const instead = changes.flatMap((change) => {
+    const profile = change.kind === 'without' ? catalogue.byId.get(change.species) : undefined;
+    return profile ? [profile] : [];
+  });
+  const others = changes.filter((change) => change.kind !== 'without');
+  const one = others.map((change) => (WORDS[change.kind] as (change: Change) => string)(change));
+  const said: string[] = [];
+  if (one.length > 0) said.push(`It would take ${list(one, 'or')}.`);
+  if (instead.length > 0)
+    said.push(
+      instead.length > NAMED
+        ? `It could take the place of any one of ${instead.length} kinds, such as ${instead.slice(0, NAMED).map(commonName).join(', ')}.`
+        : `It could take the place of ${list(
+            instead.map((profile) => the(profile)),
+            'or',
+          )}.`,
+    );
+  return said.join(' ');
+}

@@ -1,0 +1,105 @@
+'use client';
+
+import { useMemo } from 'react';
+import type { DocumentBodies, KeptWish } from '@/core/journal/documents';
+import type { WishesFile } from '@/core/lineups/wishes';
+import { commonName } from '@/core/model/catalogue';
+import type { DocumentId, TankId } from '@/core/model/ids';
+import type { SpeciesProfile } from '@/core/model/species';
+import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
+import { putChange, useCommands } from '@/session/react/useCommands';
+import { useResidents, type TankView } from '@/session/react/useTanks';
+
+type WishesBody = DocumentBodies['wishes'];
+
+const wishesId = (tank: TankId): DocumentId => `wishes-${tank}` as DocumentId;
+
+/** A wish that nobody has weighed yet. */
+const MIDDLING = 2;
+
+/** The wish list of a tank, what it amounts to for the search, and the ways to change it. */
+export function useWishes(tank: TankView) {
+  const catalogue = useCatalogue();
+  const { run } = useCommands();
+  const residents = useResidents(tank.id);
+  const document = useRoomState((state) => state.documents[wishesId(tank.id)]);
+  const body = useMemo<WishesBody>(
+    () =>
+      document?.kind === 'wishes' && document.body
+        ? document.body
+        : { tank: tank.id, wishes: [], calm: true, nitrateBudget: undefined },
+    [document, tank.id],
+  );
+
+  /** Kinds that live here stay: the search builds around them. */
+  const living = useMemo(() => {
+    const counts = new Map<string, number>();
+    for (const { species, count } of residents)
+      if (catalogue.byId.has(species)) counts.set(species, (counts.get(species) ?? 0) + count);
+    return counts;
+  }, [residents, catalogue]);
+
+  const file = useMemo<WishesFile | null>(() => {
+    const wishes = body.wishes
+      .filter((wish) => catalogue.byId.has(wish.species) && !living.has(wish.species))
+      .map(({ price: _price, ...wish }) => wish);
+    if (wishes.length === 0) return null;
+    const { tank: box, water, routine, practice } = tank.body;
+    return {
+      tank: box,
+      water,
+      routine,
+      practice,
+      wishes: [
+        ...[...living].map(([species, count]) => ({ species, weight: 1, mustHave: true, counts: [count] })),
+        ...wishes,
+      ],
+      ...(body.calm === true ? { calm: true } : {}),
+      ...(body.nitrateBudget === undefined ? {} : { nitrateBudget: body.nitrateBudget }),
+    };
+  }, [body, tank.body, living, catalogue]);
+
+  const remake = (label: string, how: (wishes: readonly KeptWish[]) => readonly KeptWish[], quiet = true) =>
+    run(
+      label,
+      (state) => {
+        const now = state.documents[wishesId(tank.id)];
+        const kept = now?.kind === 'wishes' && now.body ? now.body : body;
+        return [putChange('wishes', wishesId(tank.id), { ...kept, wishes: [...how(kept.wishes)] })];
+      },
+      quiet,
+    );
+  const set = (how: Partial<Pick<WishesBody, 'calm' | 'nitrateBudget'>>) =>
+    run('Wishes changed', [putChange('wishes', wishesId(tank.id), { ...body, ...how })], true);
+
+  const listed = new Set(body.wishes.map((wish) => wish.species));
+  return {
+    body,
+    file,
+    living,
+    set,
+    add: (profiles: readonly SpeciesProfile[]) => {
+      const fresh = profiles.filter(({ id }) => !listed.has(id) && !living.has(id));
+      if (fresh.length === 0) return;
+      const [first] = fresh;
+      void remake(
+        fresh.length === 1 && first ? `Wished ${commonName(first)}` : `Wished ${fresh.length} kinds`,
+        (wishes) => [...wishes, ...fresh.map(({ id }) => ({ species: id, weight: MIDDLING }) as KeptWish)],
+        fresh.length === 1,
+      );
+    },
+    change: (species: string, how: Partial<KeptWish>) =>
+      void remake('Wish changed', (wishes) =>
+        wishes.map((wish) => (wish.species === species ? { ...wish, ...how } : wish)),
+      ),
+    lock: (species: readonly string[], mustHave: boolean) =>
+      void remake(mustHave ? 'Locked' : 'Unlocked', (wishes) =>
+        wishes.map((wish) => (species.includes(wish.species) ? { ...wish, mustHave } : wish)),
+      ),
+    remove: (species: string) =>
+      void remake('Wish taken off', (wishes) => wishes.filter((wish) => wish.species !== species), false),
+    clear: () => void remake('Wish list emptied', () => [], false),
+  };
+}
+
+export type Wishes = ReturnType<typeof useWishes>;
