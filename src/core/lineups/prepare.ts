@@ -11,6 +11,8 @@ export interface Prepared {
   /** Layers covered, as bits. */
   readonly covers: Uint8Array;
   readonly excludes: readonly Uint8Array[];
+  /** The items that each excludes, as a list. */
+  readonly near: readonly Int32Array[];
   /** Groups of which one item must be taken, as lists of items. */
   readonly required: readonly (readonly number[])[];
   /** Disjoint cliques of items that exclude each other: the clique of each item, and how many there are. */
@@ -81,6 +83,7 @@ export function prepare(problem: ReducedProblem): Prepared {
       (items[index]?.covers ?? []).reduce((bits, layer) => bits | (1 << LAYER_NAMES.indexOf(layer)), 0),
     ),
     excludes,
+    near: excludes.map((row) => Int32Array.from([...row.keys()].filter((other) => row[other] === 1))),
     ...cliqueCover(excludes),
     step:
       STEPS.find((step) =>

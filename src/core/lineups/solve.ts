@@ -82,7 +82,8 @@ class Search {
   private readonly worth: Float64Array;
   private readonly mark: Uint8Array;
   private readonly home: Int32Array;
-  private readonly clique: Int32Array;
+  private readonly size: Int32Array;
+  private readonly tally: Int32Array;
   private readonly waiting: Int32Array;
   private readonly later: Int32Array;
   private readonly top: Float64Array;
@@ -103,7 +104,8 @@ class Search {
     this.worth = new Float64Array(this.n);
     this.mark = new Uint8Array(this.n);
     this.home = new Int32Array(this.n);
-    this.clique = new Int32Array(this.n);
+    this.size = new Int32Array(this.n);
+    this.tally = new Int32Array(this.n);
     this.waiting = new Int32Array(this.n);
     this.later = new Int32Array(this.n);
     this.top = new Float64Array(this.n);
@@ -257,13 +259,12 @@ class Search {
 
   /**
    * Candidates in an order whose tails are bounded well: into cliques anew, greedily, since those of the root say little of
-   * the few that are left; the first cliques, which are the largest, at the end.
+   * the few that are left; the clique of the item worth most comes first.
    */
   private cover(level: Level): void {
     const { mark, it, home } = this;
     for (let i = 0; i < level.count; i += 1) mark[level.items[i] as number] = 1;
-    let waiting = this.waiting;
-    let later = this.later;
+    const { waiting } = this;
     let count = 0;
     for (let item = 0; item < this.n; item += 1) {
       if (mark[item] === 0) continue;
@@ -276,32 +277,45 @@ class Search {
       waiting[at + 1] = item;
       count += 1;
     }
-    let end = 0;
-    let clique = 0;
-    while (count > 0) {
-      const start = end;
-      let rest = 0;
-      let size = 0;
-      for (let i = 0; i < count; i += 1) {
-        const item = waiting[i] as number;
-        const row = it.excludes[item] as Uint8Array;
-        let joins = true;
-        for (let k = 0; k < size && joins; k += 1) joins = row[this.clique[k] as number] === 1;
-        if (joins) {
-          this.clique[size] = item;
-          size += 1;
-          home[item] = clique;
-        } else {
-          later[rest] = item;
-          rest += 1;
-        }
+    // Each to the first clique that it excludes all of: as many of its neighbours stand there as the clique has members.
+    const { size, tally } = this;
+    let cliques = 0;
+    for (let i = 0; i < count; i += 1) {
+      const item = waiting[i] as number;
+      const near = it.near[item] as Int32Array;
+      for (let k = 0; k < near.length; k += 1) {
+        const there = mark[near[k] as number] === 1 ? (home[near[k] as number] as number) : -1;
+        if (there >= 0) tally[there] = (tally[there] as number) + 1;
       }
-      for (let k = 0; k < size; k += 1) level.items[start + k] = this.clique[k] as number;
-      end = start + size;
-      [waiting, later] = [later, waiting];
-      count = rest;
-      clique += 1;
+      let found = cliques;
+      for (let k = 0; k < near.length; k += 1) {
+        if (mark[near[k] as number] === 0) continue;
+        const there = home[near[k] as number] as number;
+        if (there < found && tally[there] === size[there]) found = there;
+      }
+      for (let k = 0; k < near.length; k += 1) tally[home[near[k] as number] as number] = 0;
+      if (found === cliques) {
+        size[cliques] = 0;
+        cliques += 1;
+      }
+      size[found] = (size[found] as number) + 1;
+      home[item] = found;
+      mark[item] = 1;
     }
+    // Clique after clique, each in the order of worth.
+    let start = 0;
+    for (let c = 0; c < cliques; c += 1) {
+      tally[c] = start;
+      start += size[c] as number;
+    }
+    for (let i = 0; i < count; i += 1) {
+      const item = waiting[i] as number;
+      const c = home[item] as number;
+      level.items[tally[c] as number] = item;
+      tally[c] = (tally[c] as number) + 1;
+      mark[item] = 0;
+    }
+    for (let c = 0; c < cliques; c += 1) tally[c] = 0;
   }
 
   /** The most that the candidates from each one on could add, from the last to the first. */

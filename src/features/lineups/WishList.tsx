@@ -2,10 +2,8 @@
 
 import { Pin, Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import type { KeptWish } from '@/core/journal/documents';
 import { commonName } from '@/core/model/catalogue';
 import { FACETS, facetsOf, hasFacets, type Chosen } from '@/core/model/facets';
-import type { SpeciesProfile } from '@/core/model/species';
 import { countOf } from '@/core/rules/words';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useLineUpsWorker } from '@/session/react/useLineUps';
@@ -23,6 +21,13 @@ const WEIGHTS = [1, 2, 3, 4, 5] as const;
 const MOST_OF_A_SET = 10;
 const MET = { shop: 0, specialist: 1, club: 2 } as const;
 
+/** A price as typed; undefined when blank, null when it is none. */
+function priceOf(text: string): number | undefined | null {
+  if (text.trim() === '') return undefined;
+  const value = Number(text.replace(',', '.'));
+  return Number.isFinite(value) && value >= 0 && value <= 1e6 ? value : null;
+}
+
 /** Counts as typed, such as "6, 10"; undefined when blank, null when they are none. */
 function countsOf(text: string): number[] | undefined | null {
   if (text.trim() === '') return undefined;
@@ -33,35 +38,41 @@ function countsOf(text: string): number[] | undefined | null {
   return counts.every((count) => Number.isInteger(count) && count >= 1 && count <= 500) ? counts : null;
 }
 
-function CountsInput({
-  wish,
-  profile,
+/** A field of a wish that is kept when the keeper leaves it; what makes no sense is refused and stays to be mended. */
+function WishField<T>({
+  label,
+  expected,
+  placeholder,
+  value,
+  read,
   onKeep,
 }: {
-  readonly wish: KeptWish;
-  readonly profile: SpeciesProfile;
-  readonly onKeep: (counts: number[] | undefined) => void;
+  readonly label: string;
+  readonly expected: string;
+  readonly placeholder: string;
+  readonly value: string;
+  readonly read: (text: string) => T | undefined | null;
+  readonly onKeep: (value: T | undefined) => void;
 }) {
   const [typed, setTyped] = useState<string | null>(null);
-  const { smallestGroup, comfortableGroup } = profile.company;
-  const wrong = typed !== null && countsOf(typed) === null;
+  const wrong = typed !== null && read(typed) === null;
   const leave = (): void => {
     if (typed === null) return;
-    const counts = countsOf(typed);
-    if (counts === null) return;
-    onKeep(counts);
+    const kept = read(typed);
+    if (kept === null) return;
+    onKeep(kept);
     setTyped(null);
   };
   return (
     <span className="inline-block w-18 shrink-0">
       <input
-        aria-label={`Counts of ${commonName(profile)} to consider`}
+        aria-label={label}
         aria-invalid={wrong || undefined}
-        title={wrong ? 'Whole numbers from 1 to 500, with commas' : 'Counts to consider, with commas'}
+        title={expected}
         inputMode="numeric"
         className={`${INPUT} fig text-right`}
-        placeholder={[...new Set([smallestGroup, comfortableGroup])].join(', ')}
-        value={typed ?? wish.counts?.join(', ') ?? ''}
+        placeholder={placeholder}
+        value={typed ?? value}
         onChange={(event) => setTyped(event.target.value)}
         onBlur={leave}
         onKeyDown={(event) => {
@@ -176,6 +187,7 @@ function QuickSets({ tank, wishes }: { readonly tank: TankView; readonly wishes:
 /** What is wished for a tank: how much, how many, and what must be there. */
 export function WishList({ tank, wishes }: { readonly tank: TankView; readonly wishes: Wishes }) {
   const catalogue = useCatalogue();
+  const [prices, setPrices] = useState(false);
   return (
     <div className="flex flex-col gap-3">
       <SpeciesSearch catalogue={catalogue} label="Add a wish" onPick={(profile) => wishes.add([profile])} />
@@ -184,9 +196,14 @@ export function WishList({ tank, wishes }: { readonly tank: TankView; readonly w
         title={`Wishes (${wishes.body.wishes.length})`}
         aside={
           wishes.body.wishes.length > 0 && (
-            <Button tone="quiet" onClick={wishes.clear}>
-              Empty the list
-            </Button>
+            <span className="inline-flex gap-3">
+              <Button tone="quiet" aria-pressed={prices} onClick={() => setPrices(!prices)}>
+                {prices ? 'Counts' : 'Prices'}
+              </Button>
+              <Button tone="quiet" onClick={wishes.clear}>
+                Empty the list
+              </Button>
+            </span>
           )
         }
       >
@@ -217,11 +234,27 @@ export function WishList({ tank, wishes }: { readonly tank: TankView; readonly w
                   value={wish.weight ?? 1}
                   onChange={(weight) => wishes.change(wish.species, { weight })}
                 />
-                <CountsInput
-                  wish={wish}
-                  profile={profile}
-                  onKeep={(counts) => wishes.change(wish.species, { counts })}
-                />
+                {prices ? (
+                  <WishField
+                    label={`Price of one ${name}`}
+                    expected="The price of one, in your own money"
+                    placeholder="–"
+                    value={wish.price === undefined ? '' : String(wish.price)}
+                    read={priceOf}
+                    onKeep={(price) => wishes.change(wish.species, { price })}
+                  />
+                ) : (
+                  <WishField
+                    label={`Counts of ${name} to consider`}
+                    expected="Counts to consider: whole numbers from 1 to 500, with commas"
+                    placeholder={[
+                      ...new Set([profile.company.smallestGroup, profile.company.comfortableGroup]),
+                    ].join(', ')}
+                    value={wish.counts?.join(', ') ?? ''}
+                    read={countsOf}
+                    onKeep={(counts) => wishes.change(wish.species, { counts })}
+                  />
+                )}
                 <button
                   type="button"
                   aria-pressed={wish.mustHave === true}
