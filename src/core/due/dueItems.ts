@@ -1,5 +1,6 @@
 import type { DocumentBodies } from '../journal/documents';
 import { residentsOf, type Room } from '../journal/room';
+import { daysBetween } from '../units/days';
 
 /** Something that wants doing in a tank. */
 export interface DueItem {
@@ -19,11 +20,6 @@ const QUARANTINE_LONG_DAYS = 42;
 const WATCH_EVERY_DAYS = 7;
 /** Groups are counted once in two weeks, so that a shoal that dwindles is seen (from memory). */
 const COUNT_EVERY_DAYS = 14;
-
-const DAY_MS = 86_400_000;
-/** Whole days from one ISO moment to another. */
-const daysBetween = (from: string, to: string): number =>
-  Math.floor((Date.parse(to) - Date.parse(from)) / DAY_MS);
 
 function looks(tankId: string, room: Room, now: string): readonly DueItem[] {
   const life = room.tanks[tankId];

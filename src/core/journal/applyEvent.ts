@@ -1,4 +1,5 @@
 import type { Dated, Member } from './events';
+import { afterStep, afterTest } from '../water/ripening';
 import { NEW_TANK_LIFE, type Resident, type Room, type ToGo, type TankLife } from './room';
 
 const withResident = (room: Room, resident: Resident): Room => ({
@@ -180,6 +181,17 @@ export function applyEvent(room: Room, event: Dated): Room {
       return withTank(room, event.tank, { lastCount: event.on });
     case 'stepped-in':
       return withTank(room, event.tank, { lastStep: event.on });
+    case 'water-changed':
+      return withTank(room, event.tank, { lastChange: event.on });
+    case 'tested':
+      return withTank(room, event.tank, {
+        lastTest: event.on,
+        filter: afterTest(room.tanks[event.tank]?.filter ?? NEW_TANK_LIFE.filter, event),
+      });
+    case 'filter':
+      return withTank(room, event.tank, {
+        filter: afterStep(room.tanks[event.tank]?.filter ?? NEW_TANK_LIFE.filter, event),
+      });
     case 'chased':
     case 'spawned':
     case 'fry':

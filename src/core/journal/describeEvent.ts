@@ -1,6 +1,6 @@
 import { commonName, type Catalogue } from '../model/catalogue';
 import { countOf } from '../rules/words';
-import type { Dated, Member } from './events';
+import { CHANGE_CHECKS, type Dated, type Member } from './events';
 
 /** Names that a sentence needs: of tanks and of residents, as they are known now. */
 export interface Names {
@@ -26,6 +26,26 @@ const CONTESTS = {
 function membersOf(members: readonly Member[]): string {
   const named = members.filter((member) => member.name !== '').map((member) => member.name);
   return named.length > 0 ? ` (${named.join(', ')})` : '';
+}
+
+const READINGS = [
+  ['temperatureC', '°C'],
+  ['ph', 'pH'],
+  ['ammoniaMgL', 'mg/L ammonia'],
+  ['nitriteMgL', 'mg/L nitrite'],
+  ['nitrateMgL', 'mg/L nitrate'],
+  ['ghDh', '°dH hardness'],
+  ['khDh', '°dH carbonate'],
+  ['tdsPpm', 'ppm dissolved'],
+] as const;
+
+/** What a test read, as a list of words. */
+function readings(event: Extract<Dated, { type: 'tested' }>): string {
+  const said = READINGS.flatMap(([name, words]) => {
+    const value = event[name];
+    return value === undefined ? [] : [name === 'ph' ? `pH ${value}` : `${value} ${words}`];
+  });
+  return said.join(', ') || 'nothing read';
 }
 
 /** One event as a plain sentence. */
@@ -79,6 +99,12 @@ export function describeEvent(event: Dated, names: Names): string {
       return `${event.count > 1 ? `${event.count} of ` : ''}${names.resident(event.resident)} rehomed to ${event.taker}: ${event.reason}.${tail(event.credit ? `For ${event.credit}` : '', event.note)}`;
     case 'died':
       return `${event.count > 1 ? `${event.count} of ` : ''}${names.resident(event.resident)} ${event.how === 'missing' ? 'missing, taken for dead' : event.how === 'put down' ? 'put down' : 'found dead'}${event.cause ? `: ${event.cause}` : ''}.${tail(event.note)}`;
+    case 'tested':
+      return `Tested ${names.tank(event.tank)}: ${readings(event)}.${tail(event.note)}`;
+    case 'water-changed':
+      return `${Math.round(event.fraction * 100)} % of the water of ${names.tank(event.tank)} changed${event.checked.length < CHANGE_CHECKS.length ? `, not ticked: ${CHANGE_CHECKS.filter((one) => !event.checked.includes(one)).join(', ')}` : ''}.${tail(event.note)}`;
+    case 'filter':
+      return `Filter of ${names.tank(event.tank)} ${event.what}${event.doseMgL === undefined ? '' : `: ${event.doseMgL} mg/L of ammonia`}.${tail(event.note)}`;
     case 'noted':
       return event.text;
   }
@@ -113,6 +139,9 @@ export function residentsOfEvent(event: Dated): readonly string[] {
     case 'rehomed':
     case 'died':
       return [event.resident];
+    case 'tested':
+    case 'water-changed':
+    case 'filter':
     case 'watched':
     case 'fry':
     case 'stepped-in':

@@ -46,6 +46,17 @@ export const REHOME_REASONS = [
 
 export type RehomeReason = (typeof REHOME_REASONS)[number];
 
+export const MEASURED_BY = ['kit', 'strip', 'probe', 'shop'] as const;
+/** Steps of a water change that are ticked one by one. */
+export const CHANGE_CHECKS = [
+  'dechlorinated',
+  'temperature matched',
+  'heater on again',
+  'lid closed',
+] as const;
+export type ChangeCheck = (typeof CHANGE_CHECKS)[number];
+export const FILTER_STEPS = ['started', 'seeded', 'dosed', 'cleaned', 'torn down', 'dried'] as const;
+
 const tank = () => idField<TankId>('a tank');
 const resident = () => idField<ResidentId>('a fish or group');
 const species = () => textField('a species identifier');
@@ -159,6 +170,35 @@ export const EVENT_BODIES = {
     count: count(),
     how: choiceField('how it was found', DEATHS),
     cause: noteField('the cause'),
+    note: note(),
+  }),
+  /** A water test. What was not measured is left out. */
+  tested: groupField('a water test', {
+    tank: tank(),
+    temperatureC: numberField('a temperature from 0 to 45 °C', 0, 45).optional(),
+    ph: numberField('a pH from 3 to 11', 3, 11).optional(),
+    /** Ammonia and ammonium together, as kits read them, mg/L. */
+    ammoniaMgL: numberField('ammonia from 0 to 50 mg/L', 0, 50).optional(),
+    nitriteMgL: numberField('nitrite from 0 to 50 mg/L', 0, 50).optional(),
+    nitrateMgL: numberField('nitrate from 0 to 500 mg/L', 0, 500).optional(),
+    ghDh: numberField('hardness from 0 to 60 °dH', 0, 60).optional(),
+    khDh: numberField('carbonate hardness from 0 to 60 °dH', 0, 60).optional(),
+    tdsPpm: numberField('dissolved matter from 0 to 5000 ppm', 0, 5000).optional(),
+    by: choiceField('what measured', MEASURED_BY).optional(),
+    note: note(),
+  }),
+  'water-changed': groupField('a water change', {
+    tank: tank(),
+    fraction: numberField('a share of the water from 0.01 to 1', 0.01, 1),
+    /** What was ticked: forgetting one of these kills fish. */
+    checked: listField<ChangeCheck>('what was ticked', choiceField('a check', CHANGE_CHECKS)),
+    note: note(),
+  }),
+  filter: groupField('something done with a filter', {
+    tank: tank(),
+    what: choiceField('what was done', FILTER_STEPS),
+    /** Ammonia dosed to prove the filter, mg/L. */
+    doseMgL: numberField('a dose from 0 to 10 mg/L', 0, 10).optional(),
     note: note(),
   }),
   noted: groupField('a note', {

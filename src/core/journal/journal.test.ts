@@ -175,7 +175,7 @@ describe('the room as a fold over the journal', () => {
     const room = roomAt(entries);
     expect([room.residents['a']?.pairedWith, room.residents['b']?.pairedWith]).toEqual(['b', 'a']);
     expect(room.residents['brood']).toMatchObject({ bornHere: true, origin: 'tank-bred', count: 12 });
-    expect(room.tanks['T']).toEqual({
+    expect(room.tanks['T']).toMatchObject({
       lastArrival: '2026-03-01T10:00',
       lastWatch: '2026-04-22T10:00',
       watchedMinutes: 15,

@@ -49,6 +49,19 @@ export interface TankLife {
   readonly watchedMinutes: number;
   readonly lastCount: string | null;
   readonly lastStep: string | null;
+  readonly lastChange: string | null;
+  readonly lastTest: string | null;
+  readonly filter: FilterLife;
+}
+
+/** How far a filter is: ripe when ammonia and nitrite were back to nothing within a day and a half of a test dose. */
+export interface FilterLife {
+  readonly startedOn: string | null;
+  readonly seededOn: string | null;
+  readonly dosedOn: string | null;
+  readonly ripeOn: string | null;
+  /** Torn down to dry, and nothing started since. */
+  readonly downOn: string | null;
 }
 
 /** The room on a day: a fold over its journal. Plain data. */
@@ -66,6 +79,9 @@ export const NEW_TANK_LIFE: TankLife = {
   watchedMinutes: 0,
   lastCount: null,
   lastStep: null,
+  lastChange: null,
+  lastTest: null,
+  filter: { startedOn: null, seededOn: null, dosedOn: null, ripeOn: null, downOn: null },
 };
 
 /** Residents of a tank that are still here, by species and name. */

@@ -1,0 +1,9 @@
+const DAY_MS = 86_400_000;
+
+/** Whole days from one ISO date or moment to another; negative when the second is earlier. */
+export const daysBetween = (from: string, to: string): number =>
+  Math.floor((Date.parse(to) - Date.parse(from)) / DAY_MS);
+
+/** The ISO date so many days after the day of an ISO date or moment. */
+export const addDays = (from: string, days: number): string =>
+  new Date(Date.parse(from.slice(0, 10)) + days * DAY_MS).toISOString().slice(0, 10);
