@@ -2,6 +2,7 @@ import type { RoomDocument } from '@/core/journal/documents';
 import type { Dated, Entry, Member } from '@/core/journal/events';
 import type { EntryId, ResidentId, TankId } from '@/core/model/ids';
 import { DEMO_TANKS, demoDocuments } from './demoTanks';
+import { demoWater } from './demoWater';
 
 const DAY_MS = 86_400_000;
 
@@ -279,7 +280,9 @@ export function demoRoom(today: string): {
   const evening = Date.parse(`${today}T18:30:00.000Z`);
   const on = (daysAgo: number, minutes = 0): string =>
     new Date(evening - daysAgo * DAY_MS + minutes * 60_000).toISOString();
-  const happened = [...story(on), ...contests(on)].sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0));
+  const happened = [...story(on), ...contests(on), ...demoWater(on)].sort((a, b) =>
+    a.on < b.on ? -1 : a.on > b.on ? 1 : 0,
+  );
   const entries = happened.map(
     (event, index) =>
       ({

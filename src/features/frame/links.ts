@@ -7,6 +7,7 @@ export const TANK_SCREENS = [
   { path: '/watch', name: 'Watch', key: '4' },
   { path: '/order', name: 'Order', key: '5' },
   { path: '/leavers', name: 'Leavers', key: '6' },
+  { path: '/water', name: 'Water', key: 'W' },
   { path: '/diary', name: 'Diary', key: '7' },
 ] as const;
 

@@ -1,0 +1,89 @@
+'use client';
+
+import { format, parseISO } from 'date-fns';
+import dynamic from 'next/dynamic';
+import { NITRATE_BUDGET, NITRATE_EDGE } from '@/core/rules/nitrate';
+import { figure } from '@/core/rules/words';
+import { steadyState, type ChangeRoutine } from '@/core/water/changeRoutine';
+import { nitrateCourse } from '@/core/water/nitrateOutlook';
+import { todayIso } from '@/session/today';
+import { Ledger, Section } from '@/ui/Screen';
+import type { WaterLog } from './useWaterLog';
+
+const WaterChart = dynamic(() => import('./WaterChart'), {
+  ssr: false,
+  loading: () => <div className="h-72" />,
+});
+
+const AHEAD_DAYS = 28;
+const OTHER: ChangeRoutine = { fraction: 0.25, everyDays: 3 };
+
+const percent = (share: number): string => `${Math.round(share * 100)} %`;
+const routineWords = ({ fraction, everyDays }: ChangeRoutine): string =>
+  `${percent(fraction)} every ${everyDays} days`;
+
+/** What was measured against what was expected, in a sentence that says how sure it is. */
+function measuredWords({ rate, predicted, factor }: WaterLog): string {
+  const week = (perDay: number): string => figure(perDay * 7);
+  if (!rate)
+    return `Two nitrate tests are needed. Until then: ${week(predicted)} mg/L a week, predicted from the fish and their food.`;
+  if (rate.rises === 1)
+    return `One pair of tests says ${week(rate.perDay)} mg/L a week, without limits yet; ${week(predicted)} was predicted.`;
+  const sure = `${week(rate.perDay)} mg/L a week (95 % limits ${week(rate.low)} to ${week(rate.high)}, ${rate.rises} pairs of tests${rate.setAside > 0 ? `, ${rate.setAside} far off and given little weight` : ''})`;
+  return `Measured: ${sure}; ${week(predicted)} predicted.${
+    factor === null
+      ? predicted > 0
+        ? ' The two are too far apart to be of one tank: look at the tests, or at who is on the list.'
+        : ''
+      : ` This tank makes ${figure(factor * 100)} % of what is predicted, and forecasts for it use that.`
+  }`;
+}
+
+/** Nitrate: what it does, what is coming, what the routine has to be, and when the next wave can be afforded. */
+export function OutlookPart({ log }: { readonly log: WaterLog }) {
+  const { routine, outlook, perDay, tap, nowMgL, wave } = log;
+  const peak = (one: ChangeRoutine): string => `${figure(steadyState(one, perDay, tap).before)} mg/L`;
+  const ahead = nitrateCourse(nowMgL ?? tap, perDay, routine, tap, AHEAD_DAYS);
+  const leaves = outlook.roomWeek - log.listAdds;
+  return (
+    <Section title="Nitrate, measured and coming">
+      <WaterChart log={log} ahead={ahead} today={todayIso()} />
+      <p className="mt-2">{measuredWords(log)}</p>
+      {wave?.effect && (
+        <p>
+          The fish of {format(parseISO(wave.on), 'd MMM')} changed it by{' '}
+          <span className="fig">{figure(wave.effect.perDay * 7)} mg/L a week</span> (95 % limits{' '}
+          {figure(wave.effect.low * 7)} to {figure(wave.effect.high * 7)}).
+        </p>
+      )}
+      <Ledger
+        rows={[
+          [`Peak with ${routineWords(routine)}`, peak(routine)],
+          [`Peak with ${routineWords(OTHER)}`, peak(OTHER)],
+          [
+            `Least that holds ${NITRATE_EDGE} mg/L, every ${routine.everyDays} days`,
+            outlook.leastFraction === null ? 'no share does' : percent(outlook.leastFraction),
+          ],
+          [
+            'When changes stop now',
+            outlook.missedDays === null
+              ? 'it does not rise'
+              : outlook.missedDays === 0
+                ? `at ${NITRATE_EDGE} already`
+                : `${NITRATE_EDGE} in ${Math.round(outlook.missedDays)} days`,
+          ],
+          [`Left of the ${NITRATE_BUDGET} a week`, `${figure(outlook.roomWeek)} mg/L`],
+        ]}
+      />
+      {log.listed > 0 && (
+        <p className={`mt-2 ${leaves < 0 ? 'text-lamp' : ''}`}>
+          What is listed adds about <span className="fig">{figure(log.listAdds)} mg/L a week</span> when
+          grown:{' '}
+          {leaves >= 0
+            ? 'the budget carries it. Test again before and after each wave.'
+            : `${figure(-leaves)} more than the budget leaves. Change more, plant more, or let some stay out.`}
+        </p>
+      )}
+    </Section>
+  );
+}

@@ -1,0 +1,133 @@
+'use client';
+
+import { Chart, LinearScale, LineElement, PointElement, Tooltip, Legend, type ChartData } from 'chart.js';
+import { addDays, differenceInCalendarDays, format, parseISO } from 'date-fns';
+import { useTheme } from 'next-themes';
+import { Line } from 'react-chartjs-2';
+import { NITRATE_EDGE } from '@/core/rules/nitrate';
+import type { OutlookPoint } from '@/core/water/nitrateOutlook';
+import type { WaterLog } from './useWaterLog';
+
+Chart.register(LinearScale, LineElement, PointElement, Tooltip, Legend);
+
+const SHOWN_DAYS = 90;
+const AHEAD_DAYS = 28;
+
+/** Nitrate as tested, and what is coming: solid is measured, broken is expected. The sentences beside it say the same. */
+export default function WaterChart({
+  log,
+  ahead,
+  today,
+}: {
+  readonly log: WaterLog;
+  readonly ahead: readonly OutlookPoint[];
+  readonly today: string;
+}) {
+  const { resolvedTheme } = useTheme();
+  const dark = resolvedTheme === 'dark';
+  const ink = dark ? '#a5b4b8' : '#4a5a61';
+  const line = dark ? '#2a3c43' : '#d5d8d2';
+  const deep = dark ? '#6fc3d2' : '#0f5c6b';
+  const buoy = dark ? '#ff8a5c' : '#b4380f';
+  const dayOf = (on: string): number => differenceInCalendarDays(parseISO(on), parseISO(today));
+  const measured = log.tests
+    .filter((test) => test.nitrateMgL !== undefined && dayOf(test.on) >= -SHOWN_DAYS)
+    .map((test) => ({ x: dayOf(test.on), y: test.nitrateMgL as number }))
+    .sort((a, b) => a.x - b.x);
+  const first = Math.min(-7, measured[0]?.x ?? -7);
+  const marks = (days: readonly string[], y: number): { x: number; y: number }[] =>
+    days.map((on) => ({ x: dayOf(on), y })).filter((mark) => mark.x >= first && mark.x <= 0);
+  const data: ChartData<'line', { x: number; y: number }[]> = {
+    datasets: [
+      {
+        label: 'nitrate measured',
+        data: measured,
+        borderColor: deep,
+        backgroundColor: deep,
+        pointRadius: 4,
+        borderWidth: 1.75,
+      },
+      {
+        label: 'expected with your routine',
+        data: ahead.map(({ day, nitrateMgL }) => ({ x: day, y: nitrateMgL })),
+        borderColor: deep,
+        borderDash: [5, 4],
+        pointRadius: 0,
+        borderWidth: 1.5,
+      },
+      {
+        label: `${NITRATE_EDGE}, the edge`,
+        data: [
+          { x: first, y: NITRATE_EDGE },
+          { x: AHEAD_DAYS, y: NITRATE_EDGE },
+        ],
+        borderColor: buoy,
+        pointRadius: 0,
+        borderWidth: 1,
+      },
+      {
+        label: 'water changed',
+        data: marks(
+          log.changes.map((change) => change.on),
+          0.8,
+        ),
+        pointStyle: 'triangle',
+        pointRadius: 5,
+        showLine: false,
+        backgroundColor: ink,
+      },
+      {
+        label: 'fish came',
+        data: marks(log.waves, 0.8),
+        pointStyle: 'rectRot',
+        pointRadius: 6,
+        showLine: false,
+        backgroundColor: buoy,
+      },
+    ],
+  };
+  return (
+    <div className="h-72">
+      <Line
+        data={data}
+        role="img"
+        aria-label={`Nitrate: ${measured.length} tests, and what is expected in the next ${AHEAD_DAYS} days`}
+        options={{
+          animation: false,
+          maintainAspectRatio: false,
+          parsing: false,
+          scales: {
+            x: {
+              type: 'linear',
+              min: first,
+              max: AHEAD_DAYS,
+              ticks: {
+                color: ink,
+                maxTicksLimit: 8,
+                callback: (value) => format(addDays(parseISO(today), Number(value)), 'd MMM'),
+              },
+              grid: { display: false },
+              border: { color: line },
+            },
+            y: {
+              beginAtZero: true,
+              ticks: { color: ink },
+              grid: { color: line },
+              border: { color: line },
+              title: { display: true, text: 'nitrate, mg/L', color: ink },
+            },
+          },
+          plugins: {
+            legend: { position: 'bottom', labels: { color: ink, usePointStyle: true, boxWidth: 8 } },
+            tooltip: {
+              callbacks: {
+                title: (items) =>
+                  format(addDays(parseISO(today), Number(items[0]?.parsed.x ?? 0)), 'd MMM yyyy'),
+              },
+            },
+          },
+        }}
+      />
+    </div>
+  );
+}

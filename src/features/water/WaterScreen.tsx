@@ -1,0 +1,64 @@
+'use client';
+
+import { format, parseISO } from 'date-fns';
+import { describeEvent } from '@/core/journal/describeEvent';
+import { useNames } from '@/session/react/useNames';
+import { useTank, type TankView } from '@/session/react/useTanks';
+import { NoTank } from '@/ui/NoTank';
+import { Empty, Screen, Section } from '@/ui/Screen';
+import { ChangeForm } from './ChangeForm';
+import { FilterCard } from './FilterCard';
+import { OutlookPart } from './OutlookPart';
+import { ProbeCard } from './ProbeCard';
+import { TestForm } from './TestForm';
+import { useWaterLog, type WaterLog } from './useWaterLog';
+
+const SHOWN = 12;
+
+function LastTests({ log }: { readonly log: WaterLog }) {
+  const names = useNames();
+  const done = [...log.tests, ...log.changes].sort((a, b) => (a.on < b.on ? 1 : -1)).slice(0, SHOWN);
+  return (
+    <Section title="Measured and done">
+      {done.length === 0 && (
+        <Empty>Nothing measured yet. Two nitrate tests a week apart start the forecast.</Empty>
+      )}
+      <ol>
+        {done.map((event) => (
+          <li key={event.id} className="grid grid-cols-[5rem_1fr] gap-2 border-b border-line py-1">
+            <time dateTime={event.on} className="fig text-slate">
+              {format(parseISO(event.on), 'd MMM')}
+            </time>
+            <span>{describeEvent(event, names)}</span>
+          </li>
+        ))}
+      </ol>
+    </Section>
+  );
+}
+
+export function WaterScreen() {
+  const tank = useTank();
+  return tank ? <Water key={tank.id} tank={tank} /> : <NoTank title="Water" />;
+}
+
+/** The water of a tank: measured, changed, and what is coming. */
+function Water({ tank }: { readonly tank: TankView }) {
+  const log = useWaterLog(tank);
+  return (
+    <Screen title={`Water of ${tank.body.name}`}>
+      <div className="grid gap-6 lg:grid-cols-2">
+        <div className="flex min-w-0 flex-col gap-5">
+          <TestForm tank={tank} />
+          <ChangeForm tank={tank} />
+          <FilterCard tank={tank} />
+          <ProbeCard tank={tank} />
+        </div>
+        <div className="flex min-w-0 flex-col gap-5">
+          <OutlookPart log={log} />
+          <LastTests log={log} />
+        </div>
+      </div>
+    </Screen>
+  );
+}

@@ -1,0 +1,71 @@
+'use client';
+
+import { useMemo } from 'react';
+import type { Standing } from '@/core/journal/effective';
+import { nitrateRate, risesOf, waveEffect, type WaterMark } from '@/core/water/nitrateRate';
+import { outlook, tankFactor } from '@/core/water/nitrateOutlook';
+import { useAssessment } from '@/session/react/useAssessment';
+import { useHappenings } from '@/session/react/useNames';
+import { useListed, useResidents, type TankView } from '@/session/react/useTanks';
+
+const NOBODY: readonly never[] = [];
+
+/** Everything measured and done with the water of a tank, and what it says of the nitrate. */
+export function useWaterLog(tank: TankView) {
+  const happenings = useHappenings();
+  const residents = useResidents(tank.id);
+  const listed = useListed(tank.id);
+  const now = useAssessment(tank, residents, NOBODY);
+  const later = useAssessment(tank, residents, listed);
+  const { routine, water } = tank.body;
+  return useMemo(() => {
+    const here = (happenings ?? []).filter((event) => 'tank' in event && event.tank === tank.id);
+    const tests = here.flatMap((event) => (event.type === 'tested' ? [event] : []));
+    const changes = here.flatMap((event) => (event.type === 'water-changed' ? [event] : []));
+    const waves = [
+      ...new Set(here.flatMap((event: Standing) => (event.type === 'came' ? [event.on.slice(0, 10)] : []))),
+    ].sort();
+    const tap = water?.nitrateTapMgL ?? 0;
+    const marks: WaterMark[] = [
+      ...tests.flatMap(({ on, nitrateMgL }): WaterMark[] =>
+        nitrateMgL === undefined ? [] : [{ kind: 'test', on, nitrateMgL }],
+      ),
+      ...changes.map(({ on, fraction }): WaterMark => ({ kind: 'change', on, fraction })),
+    ];
+    const rises = risesOf(marks, tap);
+    const rate = nitrateRate(rises);
+    const predicted = now.context.loadAfter(0).nitrateMgLWeek / 7;
+    const factor = tankFactor(rate, predicted);
+    const kept = {
+      fraction: routine?.changeFraction ?? now.context.routine.changeFraction,
+      everyDays: routine?.everyDays ?? now.context.routine.everyDays,
+    };
+    const lastTest = [...tests]
+      .filter((test) => test.nitrateMgL !== undefined)
+      .sort((a, b) => (a.on < b.on ? -1 : 1))
+      .at(-1);
+    const perDay = rate && rate.rises > 1 ? rate.perDay : predicted;
+    const lastWave = waves.at(-1);
+    return {
+      tests,
+      changes,
+      waves,
+      rate,
+      predicted,
+      factor,
+      routine: kept,
+      tap,
+      perDay,
+      nowMgL: lastTest?.nitrateMgL ?? null,
+      lastTestOn: lastTest?.on ?? null,
+      outlook: outlook(lastTest?.nitrateMgL ?? tap, perDay, kept, tap),
+      wave: lastWave ? { on: lastWave, effect: waveEffect(rises, lastWave) } : null,
+      /** What the list would add when it has come and grown, mg/L a week, as this tank makes it. */
+      listAdds:
+        Math.max(0, later.context.load.nitrateMgLWeek - now.context.load.nitrateMgLWeek) * (factor ?? 1),
+      listed: listed.length,
+    };
+  }, [happenings, tank.id, water, routine, now, later, listed]);
+}
+
+export type WaterLog = ReturnType<typeof useWaterLog>;
