@@ -1,0 +1,220 @@
+import type { SpeciesProfile } from '../model/species';
+import { addDays, daysBetween } from '../units/days';
+
+/** A kind that is listed and has to come, whole. */
+export interface ToCome {
+  readonly key: string;
+  readonly profile: SpeciesProfile;
+  readonly count: number;
+  /** Nitrate that it will make, mg/L a week: what the filter has to follow. */
+  readonly loadMgLWeek: number;
+  /** Wanted most: goes first within its rank of temper. */
+  readonly favourite: boolean;
+}
+
+/** A tank that newcomers wait in, and when it is wet, ripe and free. */
+export interface Lane {
+  readonly id: string;
+  readonly name: string;
+  readonly litres: number;
+  readonly freeFrom: string;
+}
+
+export type OrderSchool = 'gentlest first' | 'favourite first';
+
+export interface WaveRules {
+  readonly today: string;
+  readonly school: OrderSchool;
+  /** Days in quarantine; 0 for none. */
+  readonly quarantineDays: number;
+  /** When the display is ready; nobody is released before. */
+  readonly readyOn: string;
+  /** What lives there already makes so much, mg/L a week. */
+  readonly presentMgLWeek: number;
+}
+
+/** Kinds that come together, wait together and are released together. */
+export interface Wave {
+  readonly keys: readonly string[];
+  readonly lane: string | null;
+  readonly arrives: string;
+  readonly releases: string;
+}
+
+/** Waves stand two weeks apart at least (common practice). */
+export const WAVE_GAP_DAYS = 14;
+/** A quarantine tank is torn down and dries for a week after a batch (common practice: several days to a week). */
+export const DRYING_DAYS = 7;
+/** A wave makes at most as much as a third of all that is planned, or as what is there already: bacteria follow (from memory). */
+const SHARE_A_WAVE = 1 / 3;
+/** A quarantine tank takes at least so much water for each cm of fish as sold, L (from memory: it is tested and changed daily). */
+const LITRES_A_CM = 0.6;
+/** From this temper on a kind waits for a wave of its own. */
+const ROUGH = 2;
+
+const rankOf = ({ profile }: ToCome): number => profile.company.temper.mature * 10 - profile.habits.shyness;
+
+/** Gentle and shy before bold, the roughest last; by the other school what is wanted most comes first. */
+export function inOrder(toCome: readonly ToCome[], school: OrderSchool): readonly ToCome[] {
+  const rank = (one: ToCome): number => one.profile.company.temper.mature;
+  return [...toCome].sort((a, b) => {
+    const liked = Number(b.favourite) - Number(a.favourite);
+    if (school === 'favourite first' && liked !== 0) return liked;
+    return rank(a) - rank(b) || liked || rankOf(a) - rankOf(b) || (a.key < b.key ? -1 : 1);
+  });
+}
+
+const litresFor = (group: readonly ToCome[]): number =>
+  group.reduce((sum, { profile, count }) => sum + profile.size.soldCm * count * LITRES_A_CM, 0);
+
+/** Kinds into batches: whole kinds, gentle ones together while the filter can follow, each rough kind by itself. */
+function batches(
+  ordered: readonly ToCome[],
+  lanes: readonly Lane[],
+  rules: WaveRules,
+): readonly (readonly ToCome[])[] {
+  const all = ordered.reduce((sum, one) => sum + one.loadMgLWeek, 0);
+  const largest = Math.max(0, ...lanes.map((lane) => lane.litres));
+  const found: ToCome[][] = [];
+  let there = rules.presentMgLWeek;
+  let open: ToCome[] | null = null;
+  for (const one of ordered) {
+    const load = (open ?? []).reduce((sum, each) => sum + each.loadMgLWeek, 0) + one.loadMgLWeek;
+    const together =
+      open !== null &&
+      one.profile.company.temper.mature < ROUGH &&
+      open.every((each) => each.profile.company.temper.mature < ROUGH) &&
+      load <= Math.max(there, (rules.presentMgLWeek + all) * SHARE_A_WAVE) &&
+      (rules.quarantineDays === 0 || litresFor([...open, one]) <= largest);
+    if (open && together) open.push(one);
+    else {
+      if (open) there += open.reduce((sum, each) => sum + each.loadMgLWeek, 0);
+      open = [one];
+      found.push(open);
+    }
+  }
+  return found;
+}
+
+const latest = (...dates: readonly string[]): string =>
+  dates.reduce((late, date) => (date > late ? date : late), '');
+
+/**
+ * When each wave comes and is released: whole kinds in the order of the school, two weeks apart or more, each batch alone in
+ * the quarantine tank that lets it out soonest, never before the display and the lane are ready. Dates are ISO. Without a
+ * lane, quarantine is left out and the waves say so (`lane` null). Deterministic.
+ */
+export function planWaves(
+  toCome: readonly ToCome[],
+  lanes: readonly Lane[],
+  rules: WaveRules,
+): readonly Wave[] {
+  const free = new Map(lanes.map((lane) => [lane.id, latest(lane.freeFrom, rules.today)]));
+  let earliest = latest(rules.readyOn, rules.today);
+  return batches(inOrder(toCome, rules.school), lanes, rules).map((batch): Wave => {
+    const keys = batch.map((one) => one.key);
+    if (lanes.length === 0 || rules.quarantineDays === 0) {
+      const day = earliest;
+      earliest = addDays(day, WAVE_GAP_DAYS);
+      return { keys, lane: null, arrives: day, releases: day };
+    }
+    const need = litresFor(batch);
+    const fitting = lanes.filter((lane) => lane.litres >= need);
+    const choice = (fitting.length > 0 ? fitting : lanes)
+      .map((lane) => {
+        const from = free.get(lane.id) as string;
+        const arrives = latest(from, addDays(earliest, -rules.quarantineDays), rules.today);
+        return { lane, arrives, releases: addDays(arrives, rules.quarantineDays) };
+      })
+      .sort((a, b) =>
+        a.releases < b.releases ? -1 : a.releases > b.releases ? 1 : a.lane.id < b.lane.id ? -1 : 1,
+      )[0];
+    const { lane, arrives, releases } = choice as NonNullable<typeof choice>;
+    free.set(lane.id, addDays(releases, DRYING_DAYS));
+    earliest = addDays(releases, WAVE_GAP_DAYS);
+    return { keys, lane: lane.id, arrives, releases };
+  });
+}
+
+/** Why a plan of waves is unwise, by wave; nothing for one that `planWaves` made. */
+export interface Unwise {
+  /** Index of the wave. */
+  readonly wave: number;
+  readonly text: string;
+}
+
+/** What speaks against waves as they stand, moved by hand or not. */
+export function judgeWaves(
+  waves: readonly Wave[],
+  toCome: readonly ToCome[],
+  lanes: readonly Lane[],
+  rules: WaveRules,
+): readonly Unwise[] {
+  const kinds = (wave: Wave): readonly ToCome[] =>
+    wave.keys.flatMap((key) => toCome.find((one) => one.key === key) ?? []);
+  const temper = (wave: Wave): number =>
+    Math.max(0, ...kinds(wave).map((one) => one.profile.company.temper.mature));
+  const said: Unwise[] = [];
+  const say = (wave: number, text: string): void => void said.push({ wave, text });
+  const all = toCome.reduce((sum, one) => sum + one.loadMgLWeek, 0);
+  const order = waves
+    .map((_, index) => index)
+    .sort((a, b) => (waves[a]!.releases < waves[b]!.releases ? -1 : 1));
+  let there = rules.presentMgLWeek;
+  order.forEach((index, place) => {
+    const wave = waves[index] as Wave;
+    const before = place > 0 ? (waves[order[place - 1] as number] as Wave) : null;
+    if (wave.releases < rules.readyOn)
+      say(
+        index,
+        `The display is not ready before ${rules.readyOn}: no fish into a filter that is not proven.`,
+      );
+    if (wave.arrives < rules.today) say(index, 'It comes on a day that has gone.');
+    if (before) {
+      const gap = daysBetween(before.releases, wave.releases);
+      if (gap < WAVE_GAP_DAYS)
+        say(
+          index,
+          `Only ${gap} days after the wave before: two weeks or more let the order and the filter settle.`,
+        );
+      if (rules.school === 'gentlest first' && temper(before) > temper(wave))
+        say(index, 'Gentler fish come after rougher ones that will hold the ground by then.');
+    }
+    const load = kinds(wave).reduce((sum, one) => sum + one.loadMgLWeek, 0);
+    if (kinds(wave).length > 1 && load > Math.max(there, (rules.presentMgLWeek + all) * SHARE_A_WAVE) + 1e-9)
+      say(index, 'More at once than the filter can follow: it would double or more what the tank makes.');
+    there += load;
+    if (
+      kinds(wave).some((one) => one.count === 1 && one.profile.company.temper.mature >= ROUGH) &&
+      there > load
+    )
+      say(
+        index,
+        'One newcomer alone into a settled tank is picked on by all: see the protocol for a single newcomer.',
+      );
+    if (rules.quarantineDays > 0) {
+      if (wave.lane === null) say(index, 'No quarantine: whatever it carries, all get.');
+      else if (daysBetween(wave.arrives, wave.releases) < rules.quarantineDays)
+        say(
+          index,
+          `Released after ${daysBetween(wave.arrives, wave.releases)} days: quarantine lasts ${rules.quarantineDays}.`,
+        );
+      const lane = lanes.find((one) => one.id === wave.lane);
+      if (lane && wave.arrives < lane.freeFrom)
+        say(index, `${lane.name} is not free before ${lane.freeFrom}.`);
+      if (lane && litresFor(kinds(wave)) > lane.litres) say(index, `${lane.name} is small for so many.`);
+      waves.forEach((other, at) => {
+        if (at >= index || other.lane !== wave.lane || wave.lane === null) return;
+        const apart =
+          wave.arrives >= addDays(other.releases, DRYING_DAYS) ||
+          other.arrives >= addDays(wave.releases, DRYING_DAYS);
+        if (!apart)
+          say(
+            index,
+            `${lane?.name ?? 'The quarantine tank'} holds another batch, or is drying, at that time.`,
+          );
+      });
+    }
+  });
+  return said;
+}

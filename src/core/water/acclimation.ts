@@ -1,0 +1,90 @@
+import { figure } from '../rules/words';
+import { mixingRemaining } from './mixing';
+
+export interface BagAndTank {
+  readonly bag: { readonly temperatureC: number; readonly tdsPpm: number | null; readonly ph: number | null };
+  readonly tank: {
+    readonly temperatureC: number;
+    readonly tdsPpm: number | null;
+    readonly ph: number | null;
+  };
+  readonly hoursInBag: number;
+  readonly bagLitres: number;
+  /** Shrimp, wild fish and the like need more rounds. */
+  readonly sensitive: boolean;
+}
+
+export interface AcclimationPlan {
+  readonly method: 'temperature only' | 'mixing rounds' | 'slow drip' | 'straight in';
+  readonly why: string;
+  /** Rounds of mixing, litres added in each, minutes between. None for the other methods. */
+  readonly rounds: number;
+  readonly addLitres: number;
+  readonly minutes: number;
+  readonly tankWaterLitres: number;
+  /** Share of the first difference that is left at the end. */
+  readonly remaining: number;
+}
+
+/** Water is the same when these lie no further apart (common practice; TDS and pH from memory). */
+const SAME_TDS_PPM = 50;
+const SAME_PH = 0.3;
+const SAME_C = 1;
+/** From here on the difference asks for a drip. */
+const FAR_TDS_PPM = 250;
+/** So long in a bag that ammonia has built up and turns toxic as the bag is opened and its pH climbs (common practice). */
+const LONG_HOURS = 24;
+/** Rounds of about five minutes, each as much water as there is in the bag (common practice). */
+const ROUND_MINUTES = 5;
+const FLOAT_MINUTES = 15;
+const DRIP_MINUTES = 90;
+
+/**
+ * How to bring fish from a bag into a tank, by the measured difference and the hours in the bag.
+ *
+ * Rounds of mixing without discarding leave V / (V + n v) of the difference; with as much added each round as was in the
+ * bag, 1 / (1 + n). TDS and temperature mix linearly, pH does not. Units: °C, ppm, L, minutes.
+ */
+export function acclimation({ bag, tank, hoursInBag, bagLitres, sensitive }: BagAndTank): AcclimationPlan {
+  const warmth = Math.abs(bag.temperatureC - tank.temperatureC);
+  const tds = bag.tdsPpm === null || tank.tdsPpm === null ? null : Math.abs(bag.tdsPpm - tank.tdsPpm);
+  const ph = bag.ph === null || tank.ph === null ? null : tank.ph - bag.ph;
+  const none = { rounds: 0, addLitres: 0, tankWaterLitres: 0, remaining: 1 };
+  if (hoursInBag >= LONG_HOURS && (ph === null || ph > SAME_PH))
+    return {
+      ...none,
+      method: 'straight in',
+      minutes: FLOAT_MINUTES,
+      why: `${figure(hoursInBag)} hours in the bag: its ammonia turns toxic as soon as air raises the pH. Match the warmth unopened, then net them over at once; none of the bag's water goes in.`,
+    };
+  if (tds !== null && tds <= SAME_TDS_PPM && (ph === null || Math.abs(ph) <= SAME_PH) && !sensitive)
+    return {
+      ...none,
+      method: 'temperature only',
+      minutes: warmth <= SAME_C ? ROUND_MINUTES : FLOAT_MINUTES,
+      why: 'The two waters are alike: match the warmth and let them go.',
+    };
+  if (sensitive || (tds !== null && tds > FAR_TDS_PPM) || (ph !== null && Math.abs(ph) > 1))
+    return {
+      method: 'slow drip',
+      rounds: 0,
+      addLitres: 3 * bagLitres,
+      minutes: DRIP_MINUTES,
+      tankWaterLitres: 3 * bagLitres,
+      remaining: mixingRemaining(bagLitres, 3 * bagLitres, 1, false),
+      why: `${sensitive ? 'A sensitive kind' : 'The waters lie far apart'}: drip in three times the bag's water over an hour and a half. pH does not mix in a straight line: test it at the end.`,
+    };
+  const rounds = tds !== null && tds > FAR_TDS_PPM / 2 ? 3 : 2;
+  return {
+    method: 'mixing rounds',
+    rounds,
+    addLitres: bagLitres,
+    minutes: rounds * ROUND_MINUTES + (warmth > SAME_C ? FLOAT_MINUTES : 0),
+    tankWaterLitres: rounds * bagLitres,
+    remaining: mixingRemaining(bagLitres, bagLitres, rounds, false),
+    why:
+      tds === null
+        ? 'Nobody measured the two waters: two rounds to be safe. Test the dissolved matter of both to know.'
+        : `They differ by ${figure(tds)} ppm: as much tank water again in each round, five minutes apart.`,
+  };
+}
