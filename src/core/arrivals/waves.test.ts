@@ -6,6 +6,7 @@ import {
   WAVE_GAP_DAYS,
   inOrder,
   judgeWaves,
+  pairOf,
   planWaves,
   type Lane,
   type ToCome,
@@ -78,6 +79,16 @@ describe('planWaves', () => {
     const list = [kind('paracheirodon-innesi'), kind('maylandia-lombardoi', { favourite: true })];
     expect(inOrder(list, 'favourite first')[0]!.key).toBe('maylandia-lombardoi');
     expect(inOrder(list, 'gentlest first')[0]!.key).toBe('paracheirodon-innesi');
+  });
+  it('does not let two wait in one tank of which one would harm the other', () => {
+    const list = [kind('danio-rerio', { loadMgLWeek: 1 }), kind('paracheirodon-innesi', { loadMgLWeek: 1 })];
+    expect(planWaves(list, [lane('Quay')], rules)).toHaveLength(1);
+    const apart = new Set([pairOf('paracheirodon-innesi', 'danio-rerio')]);
+    expect(planWaves(list, [lane('Quay')], { ...rules, apart })).toHaveLength(2);
+    const together = planWaves(list, [lane('Quay')], rules);
+    expect(judgeWaves(together, list, [lane('Quay')], { ...rules, apart })[0]!.text).toMatch(
+      /cannot wait in one tank/,
+    );
   });
   it('waits for the display to be ready, and does without quarantine when there is none', () => {
     const [late] = planWaves([kind('danio-rerio')], [lane('Quay')], { ...rules, readyOn: '2026-05-01' });

@@ -31,7 +31,12 @@ export interface WaveRules {
   readonly readyOn: string;
   /** What lives there already makes so much, mg/L a week. */
   readonly presentMgLWeek: number;
+  /** Kinds that cannot wait in one tank, as `pairOf` two keys: one eats, nips or harries the other. */
+  readonly apart?: ReadonlySet<string>;
 }
+
+/** The name of a pair of kinds, whichever comes first. */
+export const pairOf = (a: string, b: string): string => [a, b].sort().join('|');
 
 /** Kinds that come together, wait together and are released together. */
 export interface Wave {
@@ -84,6 +89,7 @@ function batches(
       open !== null &&
       one.profile.company.temper.mature < ROUGH &&
       open.every((each) => each.profile.company.temper.mature < ROUGH) &&
+      open.every((each) => !rules.apart?.has(pairOf(each.key, one.key))) &&
       load <= Math.max(there, (rules.presentMgLWeek + all) * SHARE_A_WAVE) &&
       (rules.quarantineDays === 0 || litresFor([...open, one]) <= largest);
     if (open && together) open.push(one);
@@ -192,6 +198,10 @@ export function judgeWaves(
         index,
         'One newcomer alone into a settled tank is picked on by all: see the protocol for a single newcomer.',
       );
+    const clash = wave.keys.some((a, i) =>
+      wave.keys.slice(i + 1).some((b) => rules.apart?.has(pairOf(a, b))),
+    );
+    if (clash) say(index, 'Two of these cannot wait in one tank: one would harm the other.');
     if (rules.quarantineDays > 0) {
       if (wave.lane === null) say(index, 'No quarantine: whatever it carries, all get.');
       else if (daysBetween(wave.arrives, wave.releases) < rules.quarantineDays)

@@ -65,6 +65,34 @@ const wishesDocument = groupField('a wish list', {
   nitrateBudget: positiveField('nitrate in mg/L a week', 1000).optional(),
 });
 
+const dateField = (meaning: string) =>
+  textField(meaning).matches(/^\d{4}-\d{2}-\d{2}$/, `${meaning} as an ISO date`);
+
+const waveSchema = groupField('a wave', {
+  keys: listField<string>('kinds that come together', textField('a key')),
+  lane: textField('a quarantine tank').nullable().optional().default(null),
+  arrives: dateField('when it comes'),
+  releases: dateField('when it is released'),
+});
+
+const wavesDocument = groupField('a plan of waves', {
+  tank: idField<TankId>('a tank'),
+  school: choiceField('the school of order', ['gentlest first', 'favourite first'] as const),
+  quarantineDays: wholeField('days in quarantine', 0, 120),
+  waves: listField<InferType<typeof waveSchema>>('waves', waveSchema),
+});
+
+/** A release that runs: which kinds, and what was ticked when. */
+const releaseDocument = groupField('a release', {
+  tank: idField<TankId>('a tank'),
+  who: textField('who is released'),
+  startedOn: momentField('when it began'),
+  done: listField<{ step: string; on: string }>(
+    'steps done',
+    groupField('a step', { step: textField('a step'), on: momentField('when') }),
+  ),
+});
+
 const speciesDocument = groupField("a keeper's species", {
   profile: speciesSchema as unknown as ObjectSchema<SpeciesProfile>,
   changed: listField<string>('changed fields', textField('a field')),
@@ -93,6 +121,8 @@ export const DOCUMENT_BODIES = {
   tank: tankDocument,
   draft: draftDocument,
   wishes: wishesDocument,
+  waves: wavesDocument,
+  release: releaseDocument,
   species: speciesDocument,
   watching: watchingDocument,
   settings: settingsDocument,

@@ -15,9 +15,13 @@ import { useListed, useResidents, useTank, type TankView } from '@/session/react
 import { todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { NoTank } from '@/ui/NoTank';
+import { PartNav } from '@/ui/PartNav';
 import { Empty, Screen, Section } from '@/ui/Screen';
+import { BagPart } from './BagPart';
 import { BringIn } from './BringIn';
+import { ReleasePart } from './ReleasePart';
 import { ResidentDialog } from './ResidentDialog';
+import { WavesPart } from './WavesPart';
 
 export function ArrivalsScreen() {
   const tank = useTank();
@@ -136,19 +140,41 @@ function Here({ tank }: { readonly tank: TankView }) {
   );
 }
 
-/** From list to tank: what is listed comes in here, and who is here is kept account of. */
+const PARTS = [
+  ['here', 'Listed and here'],
+  ['waves', 'Waves'],
+  ['release', 'A release'],
+  ['bag', 'From the bag'],
+] as const;
+type Part = (typeof PARTS)[number][0];
+
+const isPart = (part: string | null): part is Part => PARTS.some(([id]) => id === part);
+
+/** From list to tank: in waves, from the bag, by a run sheet; and who is here is kept account of. */
 function Arrivals({ tank }: { readonly tank: TankView }) {
+  const wanted = useSearchParams().get('part');
+  const part: Part = isPart(wanted) ? wanted : 'here';
   return (
-    <Screen
-      title={`Arrivals in ${tank.body.name}`}
-      about="Gentle and shy kinds first, the roughest last, one kind whole at a time, two weeks or more between."
-    >
-      <Section title="Listed, not here yet">
-        <Listed tank={tank} />
-      </Section>
-      <Section title="Here now">
-        <Here tank={tank} />
-      </Section>
+    <Screen title={`Arrivals in ${tank.body.name}`}>
+      <PartNav
+        label="Ways to bring them in"
+        parts={PARTS}
+        current={part}
+        href={(id) => `/arrivals?tank=${tank.id}${id === 'here' ? '' : `&part=${id}`}`}
+      />
+      {part === 'here' && (
+        <>
+          <Section title="Listed, not here yet">
+            <Listed tank={tank} />
+          </Section>
+          <Section title="Here now">
+            <Here tank={tank} />
+          </Section>
+        </>
+      )}
+      {part === 'waves' && <WavesPart tank={tank} />}
+      {part === 'release' && <ReleasePart tank={tank} />}
+      {part === 'bag' && <BagPart tank={tank} />}
     </Screen>
   );
 }

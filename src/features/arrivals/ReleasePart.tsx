@@ -1,0 +1,222 @@
+'use client';
+
+import { useEffect, useMemo, useState } from 'react';
+import { releaseSheet, type SheetStep } from '@/core/arrivals/releaseSheet';
+import type { DocumentBodies } from '@/core/journal/documents';
+import { commonName } from '@/core/model/catalogue';
+import type { DocumentId } from '@/core/model/ids';
+import { countOf } from '@/core/rules/words';
+import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
+import { appendChange, putChange, useCommands } from '@/session/react/useCommands';
+import { useListed, useResidents, type TankView } from '@/session/react/useTanks';
+import { momentOn, todayIso } from '@/session/today';
+import { Button } from '@/ui/Button';
+import { classes } from '@/ui/classes';
+import { Caution, Empty } from '@/ui/Screen';
+
+const MIX_MINUTES = 10;
+const TICK_MS = 1000;
+
+/** The clock, for timers; the moments themselves are kept, so that a reload loses nothing. */
+function useNow(running: boolean): number {
+  const [now, setNow] = useState(() => Date.now());
+  useEffect(() => {
+    if (!running) return undefined;
+    const timer = setInterval(() => setNow(Date.now()), TICK_MS);
+    return () => clearInterval(timer);
+  }, [running]);
+  return now;
+}
+
+const clock = (ms: number): string => {
+  const seconds = Math.max(0, Math.ceil(ms / 1000));
+  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+};
+
+function Step({
+  step,
+  doneOn,
+  now,
+  onTick,
+}: {
+  readonly step: SheetStep;
+  readonly doneOn: string | null;
+  readonly now: number;
+  readonly onTick: (done: boolean) => void;
+}) {
+  const left = doneOn === null ? 0 : Date.parse(doneOn) + step.waitMinutes * 60_000 - now;
+  return (
+    <li className="border-b border-line">
+      <label className="flex min-h-14 cursor-pointer items-center gap-3 py-2">
+        <input
+          type="checkbox"
+          className="size-6 shrink-0 accent-(--deep)"
+          checked={doneOn !== null}
+          onChange={(event) => onTick(event.target.checked)}
+        />
+        <span className={classes('flex-1 text-[15px]', doneOn !== null && 'text-slate')}>
+          {step.text}
+          {step.vital && doneOn === null && (
+            <span className="ml-2 text-[12px] text-lamp">must be ticked</span>
+          )}
+        </span>
+        {step.waitMinutes > 0 && (
+          <span className={classes('fig text-[18px]', left > 0 && 'text-deep')} aria-live="off">
+            {doneOn === null ? `${step.waitMinutes} min` : left > 0 ? clock(left) : 'waited'}
+          </span>
+        )}
+      </label>
+    </li>
+  );
+}
+
+/** A release as a run sheet with big targets; what was ticked when is kept, so that timers survive a reload. */
+export function ReleasePart({ tank }: { readonly tank: TankView }) {
+  const catalogue = useCatalogue();
+  const { session, run } = useCommands();
+  const listed = useListed(tank.id);
+  const residents = useResidents(tank.id);
+  const id = `release-${tank.id}` as DocumentId;
+  const document = useRoomState((state) => state.documents[id]);
+  const running = document?.kind === 'release' ? document.body : null;
+  const [chosen, setChosen] = useState<readonly string[]>([]);
+  const now = useNow(running !== null);
+
+  const keys = useMemo(() => (running ? running.who.split(',') : chosen), [running, chosen]);
+  const kinds = useMemo(
+    () =>
+      listed.flatMap((entry) => {
+        const profile = catalogue.byId.get(entry.group.species);
+        return profile && keys.includes(entry.key) ? [{ profile, count: entry.group.count }] : [];
+      }),
+    [listed, keys, catalogue],
+  );
+  const here = useMemo(
+    () =>
+      [...new Set(residents.map((one) => one.species))].flatMap(
+        (species) => catalogue.byId.get(species) ?? [],
+      ),
+    [residents, catalogue],
+  );
+  const put = (label: string, body: DocumentBodies['release'] | null): void =>
+    void run(label, [putChange('release', id, body)], true);
+
+  if (!running)
+    return (
+      <div className="flex max-w-[46rem] flex-col gap-3">
+        {listed.length === 0 ? (
+          <Empty>Nothing is listed that could be released into {tank.body.name}.</Empty>
+        ) : (
+          <>
+            <fieldset>
+              <legend className="mb-1 font-semibold">Who is released today?</legend>
+              {listed.map((entry) => {
+                const profile = catalogue.byId.get(entry.group.species);
+                return (
+                  profile && (
+                    <label key={entry.key} className="flex min-h-11 items-center gap-3 border-b border-line">
+                      <input
+                        type="checkbox"
+                        className="size-5 accent-(--deep)"
+                        checked={chosen.includes(entry.key)}
+                        onChange={(event) =>
+                          setChosen(
+                            event.target.checked
+                              ? [...chosen, entry.key]
+                              : chosen.filter((key) => key !== entry.key),
+                          )
+                        }
+                      />
+                      {countOf(entry.group.count, profile)}
+                    </label>
+                  )
+                );
+              })}
+            </fieldset>
+            <Button
+              tone="main"
+              large
+              disabled={chosen.length === 0}
+              onClick={() =>
+                put('Release begun', {
+                  tank: tank.id,
+                  who: chosen.join(','),
+                  startedOn: new Date().toISOString(),
+                  done: [],
+                })
+              }
+            >
+              Begin the release
+            </Button>
+          </>
+        )}
+      </div>
+    );
+
+  const { protocol, steps } = releaseSheet(kinds, here, MIX_MINUTES);
+  const doneOn = (step: string): string | null => running.done.find((one) => one.step === step)?.on ?? null;
+  const open = steps.filter((step) => doneOn(step.id) === null);
+  const vital = open.filter((step) => step.vital);
+  const names = kinds.map(({ profile, count }) => countOf(count, profile)).join(', ');
+  const finish = (): void =>
+    void run('Release done', [
+      putChange('release', id, null),
+      appendChange(session, {
+        type: 'noted',
+        on: momentOn(todayIso()),
+        tank: tank.id,
+        text: `Released ${names}; ${steps.length - open.length} of ${steps.length} steps ticked${open.length > 0 ? `, not: ${open.map((step) => step.text.split(/[.:]/)[0]).join('; ')}` : ''}.`,
+      }),
+    ]);
+  return (
+    <div className="flex max-w-[46rem] flex-col gap-3">
+      <p className="text-[16px]">
+        <strong>{names || 'They'}</strong> into {tank.body.name}
+        {protocol !== 'plain' && (
+          <span className="text-lamp">
+            {' '}
+            · {protocol === 'skittish' ? 'a skittish shoal' : 'a single newcomer'}
+          </span>
+        )}
+      </p>
+      <ol>
+        {steps.map((step) => (
+          <Step
+            key={step.id}
+            step={step}
+            doneOn={doneOn(step.id)}
+            now={now}
+            onTick={(done) =>
+              put(done ? 'Ticked' : 'Unticked', {
+                ...running,
+                done: done
+                  ? [...running.done, { step: step.id, on: new Date().toISOString() }]
+                  : running.done.filter((one) => one.step !== step.id),
+              })
+            }
+          />
+        ))}
+      </ol>
+      <Caution>
+        Cover cuts and wash your hands. Drip loops on every cable; unplug before your hands go in.
+      </Caution>
+      <div className="flex flex-wrap items-center gap-3">
+        <Button tone="main" large disabled={vital.length > 0} onClick={finish}>
+          They are in
+        </Button>
+        <Button tone="quiet" onClick={() => put('Release given up', null)}>
+          Not today
+        </Button>
+        {vital.length > 0 && <span className="text-slate">{vital.length} that must be ticked</span>}
+      </div>
+      <p className="text-slate">
+        Then record who came under <em>Listed and here</em>: looks after 24 h, 48 h and a week follow by
+        themselves.{' '}
+        {kinds.map(
+          ({ profile }) =>
+            profile.trade.mixedUpWith && `${commonName(profile)}: ${profile.trade.mixedUpWith} `,
+        )}
+      </p>
+    </div>
+  );
+}

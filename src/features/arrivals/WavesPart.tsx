@@ -1,0 +1,193 @@
+'use client';
+
+import { format, parseISO } from 'date-fns';
+import Link from 'next/link';
+import { countOf, list } from '@/core/rules/words';
+import { addDays } from '@/core/units/days';
+import type { TankView } from '@/session/react/useTanks';
+import { Button } from '@/ui/Button';
+import { SelectField } from '@/ui/Field';
+import { saveText } from '@/ui/saveText';
+import { Caution, Empty, Section } from '@/ui/Screen';
+import { useWaves, type Waves } from './useWaves';
+import { WaveLine } from './WaveLine';
+
+const day = (iso: string): string => format(parseISO(iso), 'd MMM');
+const WEEK = 7;
+const WEEKS = [4, 5, 6] as const;
+const LOOKS = [1, 2, 7] as const;
+
+function kindsOf(waves: Waves, index: number): string {
+  return list(
+    (waves.waves[index]?.keys ?? []).flatMap((key) => {
+      const one = waves.toCome.find((each) => each.key === key);
+      return one ? [countOf(one.count, one.profile)] : [];
+    }),
+  );
+}
+
+async function saveCalendar(tank: TankView, waves: Waves): Promise<void> {
+  const { calendarText } = await import('@/core/formats/calendar');
+  const laneOf = (id: string | null): string => waves.lanes.find((lane) => lane.id === id)?.name ?? '';
+  const entries = waves.waves.flatMap((wave, index) => {
+    const who = kindsOf(waves, index);
+    const uid = `${tank.id}-${wave.keys.join('-')}`;
+    return [
+      ...(wave.lane === null
+        ? []
+        : [
+            {
+              uid: `${uid}-in`,
+              title: `Fetch ${who}: into ${laneOf(wave.lane)}`,
+              on: wave.arrives,
+              days: 1,
+              about: 'Seeded filter running? Water dechlorinated?',
+            },
+          ]),
+      {
+        uid: `${uid}-out`,
+        title: `Release ${who} into ${tank.body.name}`,
+        on: wave.releases,
+        days: 1,
+        about:
+          'Rearrange in the same hour, feed the residents first, lights off, release low, heater and lid.',
+      },
+      ...LOOKS.map((after) => ({
+        uid: `${uid}-look-${after}`,
+        title: `Look at the newcomers in ${tank.body.name}`,
+        on: addDays(wave.releases, after),
+        days: 1,
+        about: who,
+      })),
+    ];
+  });
+  saveText(
+    `${tank.body.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}-waves.ics`,
+    calendarText(`Waves into ${tank.body.name}`, entries),
+    'text/calendar',
+  );
+}
+
+/** One wave in words, with what speaks against it and ways to move it. */
+function WaveItem({ waves, index }: { readonly waves: Waves; readonly index: number }) {
+  const wave = waves.waves[index];
+  if (!wave) return null;
+  const unwise = waves.unwise.filter((one) => one.wave === index);
+  return (
+    <li className="border-b border-line py-2">
+      <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
+        <p>
+          <strong>
+            <span className="fig">{index + 1}.</span> {kindsOf(waves, index)}
+          </strong>
+          <span className="block text-slate">
+            {wave.lane === null
+              ? `straight in on ${day(wave.releases)}`
+              : `in quarantine from ${day(wave.arrives)}, released ${day(wave.releases)}`}
+          </span>
+        </p>
+        <div className="flex items-end gap-1">
+          {waves.lanes.length > 0 && (
+            <SelectField
+              label={`Where wave ${index + 1} waits`}
+              value={wave.lane ?? ''}
+              onChange={(event) => waves.into(index, event.target.value || null)}
+            >
+              {waves.lanes.map((lane) => (
+                <option key={lane.id} value={lane.id}>
+                  {lane.name}
+                </option>
+              ))}
+              <option value="">no quarantine</option>
+            </SelectField>
+          )}
+          <Button aria-label={`Wave ${index + 1} a week earlier`} onClick={() => waves.shift(index, -WEEK)}>
+            a week earlier
+          </Button>
+          <Button aria-label={`Wave ${index + 1} a week later`} onClick={() => waves.shift(index, WEEK)}>
+            a week later
+          </Button>
+        </div>
+      </div>
+      {unwise.length > 0 && (
+        <ul className="mt-1 text-lamp">
+          {unwise.map((one) => (
+            <li key={one.text}>{one.text}</li>
+          ))}
+        </ul>
+      )}
+    </li>
+  );
+}
+
+/** What comes when: waves in the order of a school, through quarantine, two weeks apart or more. */
+export function WavesPart({ tank }: { readonly tank: TankView }) {
+  const waves = useWaves(tank);
+  if (waves.toCome.length === 0)
+    return (
+      <Empty>
+        Nothing is listed for {tank.body.name}.{' '}
+        <Link href={`/stock?tank=${tank.id}`} className="text-deep underline">
+          List what should come
+        </Link>
+        : the waves follow from it.
+      </Empty>
+    );
+  return (
+    <div className="flex max-w-[76rem] flex-col gap-4">
+      <div className="flex flex-wrap items-end gap-3">
+        <SelectField
+          label="Order"
+          value={waves.rules.school}
+          onChange={(event) =>
+            waves.choose({ school: event.target.value as 'gentlest first' | 'favourite first' })
+          }
+        >
+          <option value="gentlest first">gentlest first, the roughest last</option>
+          <option value="favourite first">what is wished for most first</option>
+        </SelectField>
+        <SelectField
+          label="Quarantine"
+          value={String(waves.rules.quarantineDays)}
+          onChange={(event) => waves.choose({ quarantineDays: Number(event.target.value) })}
+        >
+          {WEEKS.map((weeks) => (
+            <option key={weeks} value={weeks * WEEK}>
+              {weeks} weeks
+            </option>
+          ))}
+          <option value="0">none, at my own risk</option>
+        </SelectField>
+        <Button onClick={() => void saveCalendar(tank, waves)}>Save for a calendar</Button>
+        {waves.byHand && <Button onClick={waves.anew}>Plan anew</Button>}
+      </div>
+      {waves.ripe.state !== 'ripe' && waves.ripe.state !== 'lived-in' && (
+        <Caution>
+          The filter of {tank.body.name} is not proven ({waves.ripe.state}): no wave before{' '}
+          {day(waves.readyOn)}, and then only if a test dose is gone within a day.{' '}
+          <Link href={`/water?tank=${tank.id}`}>To its filter</Link>.
+        </Caution>
+      )}
+      {waves.lanes.length === 0 && waves.rules.quarantineDays > 0 && (
+        <Caution>
+          No tank in the rack is for quarantine: the waves go straight in, and whatever they carry, all get.
+          Put a spare tank in the rack, wet and ripe.
+        </Caution>
+      )}
+      <WaveLine waves={waves} display={tank.body.name} nameOf={(index) => kindsOf(waves, index)} />
+      <ol>
+        {waves.waves.map((wave, index) => (
+          <WaveItem key={wave.keys.join()} waves={waves} index={index} />
+        ))}
+      </ol>
+      {waves.unplanned.length > 0 && (
+        <Section title="Listed since, in no wave">
+          <p>
+            {list(waves.unplanned.map((one) => countOf(one.count, one.profile)))}.{' '}
+            <Button onClick={waves.anew}>Plan all anew</Button>
+          </p>
+        </Section>
+      )}
+    </div>
+  );
+}

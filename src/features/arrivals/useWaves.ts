@@ -1,0 +1,175 @@
+'use client';
+
+import { useMemo } from 'react';
+import { assess } from '@/core/assess/assess';
+import { roomPlan } from '@/core/assess/roomPlan';
+import type { DocumentBodies } from '@/core/journal/documents';
+import { NEW_TANK_LIFE, residentsOf } from '@/core/journal/room';
+import {
+  DRYING_DAYS,
+  judgeWaves,
+  pairOf,
+  planWaves,
+  type Lane,
+  type ToCome,
+  type Wave,
+  type WaveRules,
+} from '@/core/arrivals/waves';
+import type { DocumentId } from '@/core/model/ids';
+import { addDays } from '@/core/units/days';
+import { ripeness } from '@/core/water/ripening';
+import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
+import { putChange, useCommands } from '@/session/react/useCommands';
+import { useListed, useResidents, useTanks, type TankView } from '@/session/react/useTanks';
+import { todayIso } from '@/session/today';
+
+type WavesBody = DocumentBodies['waves'];
+
+const QUARANTINE_DAYS = 28;
+
+/** The plan of waves of a tank: what is to come, where it waits, when; computed until the keeper moves something. */
+export function useWaves(tank: TankView) {
+  const catalogue = useCatalogue();
+  const { run } = useCommands();
+  const listed = useListed(tank.id);
+  const residents = useResidents(tank.id);
+  const tanks = useTanks();
+  const room = useRoomState((state) => state.room);
+  const wishes = useRoomState((state) => state.documents[`wishes-${tank.id}`]);
+  const id = `waves-${tank.id}` as DocumentId;
+  const document = useRoomState((state) => state.documents[id]);
+  const kept = document?.kind === 'waves' ? document.body : null;
+
+  const base = useMemo(() => {
+    const today = todayIso();
+    const load = (groups: typeof listed): number =>
+      assess(roomPlan(tank.body, residents, groups, catalogue, today), catalogue, today).context.load
+        .nitrateMgLWeek;
+    const present = load([]);
+    const liked = new Set(
+      wishes?.kind === 'wishes' && wishes.body
+        ? wishes.body.wishes.filter((wish) => (wish.weight ?? 1) >= 4).map((wish) => wish.species)
+        : [],
+    );
+    const toCome = listed.flatMap((entry): ToCome[] => {
+      const profile = catalogue.byId.get(entry.group.species);
+      return profile
+        ? [
+            {
+              key: entry.key,
+              profile,
+              count: entry.group.count,
+              loadMgLWeek: Math.max(0, load([entry]) - present),
+              favourite: liked.has(profile.id),
+            },
+          ]
+        : [];
+    });
+    const lanes = tanks
+      .filter(({ body }) => body.purpose === 'quarantine')
+      .map(({ id: laneId, body }): Lane => {
+        const inside = residentsOf(room, laneId);
+        const since = inside.reduce((last, one) => (one.inTankSince > last ? one.inTankSince : last), '');
+        const life = room.tanks[laneId]?.filter ?? NEW_TANK_LIFE.filter;
+        const ready = ripeness(life, since || null, today).expected ?? today;
+        const free = since ? addDays(since, QUARANTINE_DAYS + DRYING_DAYS) : today;
+        return {
+          id: laneId,
+          name: body.name,
+          litres: Math.round(
+            assess(roomPlan(body, [], [], catalogue, today), catalogue, today).context.tank.figures.netL,
+          ),
+          freeFrom: free > ready ? free : ready,
+        };
+      });
+    const firstHere = residents.reduce<string | null>(
+      (first, one) => (first === null || one.inTankSince < first ? one.inTankSince : first),
+      null,
+    );
+    const ripe = ripeness(room.tanks[tank.id]?.filter ?? NEW_TANK_LIFE.filter, firstHere, today);
+    const apart = new Set(
+      toCome.flatMap((a, i) =>
+        toCome.slice(i + 1).flatMap((b) => {
+          const pair = listed.filter((entry) => entry.key === a.key || entry.key === b.key);
+          const { findings } = assess(roomPlan(tank.body, [], pair, catalogue, today), catalogue, today);
+          const harm = findings.some(
+            ({ severity, species }) =>
+              (severity === 'stop' || severity === 'caution') &&
+              species.includes(a.profile.id) &&
+              species.includes(b.profile.id),
+          );
+          return harm ? [pairOf(a.key, b.key)] : [];
+        }),
+      ),
+    );
+    return { toCome, lanes, apart, ripe, readyOn: ripe.expected ?? today, present, today };
+  }, [tank, residents, listed, catalogue, tanks, room, wishes]);
+
+  const rules: WaveRules = {
+    today: base.today,
+    school: kept?.school ?? 'gentlest first',
+    quarantineDays: kept?.quarantineDays ?? QUARANTINE_DAYS,
+    readyOn: base.readyOn,
+    presentMgLWeek: base.present,
+    apart: base.apart,
+  };
+  const known = new Set(base.toCome.map((one) => one.key));
+  const planned: readonly Wave[] =
+    kept && kept.waves.length > 0
+      ? kept.waves
+          .map((wave) => ({ ...wave, keys: wave.keys.filter((key) => known.has(key)) }))
+          .filter((wave) => wave.keys.length > 0)
+      : planWaves(base.toCome, base.lanes, rules);
+  const inPlan = new Set(planned.flatMap((wave) => wave.keys));
+
+  const put = (label: string, how: Partial<WavesBody>) =>
+    void run(
+      label,
+      [
+        putChange('waves', id, {
+          tank: tank.id,
+          school: rules.school,
+          quarantineDays: rules.quarantineDays,
+          waves: planned.map((wave) => ({ ...wave, keys: [...wave.keys] })),
+          ...how,
+        }),
+      ],
+      true,
+    );
+  return {
+    ...base,
+    rules,
+    waves: planned,
+    /** Listed after the plan was moved by hand. */
+    unplanned: base.toCome.filter((one) => !inPlan.has(one.key)),
+    unwise: judgeWaves(planned, base.toCome, base.lanes, rules),
+    byHand: (kept?.waves.length ?? 0) > 0,
+    /** Moves a wave by so many days, quarantine and all. */
+    shift: (index: number, days: number) =>
+      put('Wave moved', {
+        waves: planned.map((wave, at) =>
+          at === index
+            ? {
+                ...wave,
+                keys: [...wave.keys],
+                arrives: addDays(wave.arrives, days),
+                releases: addDays(wave.releases, days),
+              }
+            : { ...wave, keys: [...wave.keys] },
+        ),
+      }),
+    into: (index: number, lane: string | null) =>
+      put('Other quarantine tank', {
+        waves: planned.map((wave, at) => ({
+          ...wave,
+          keys: [...wave.keys],
+          ...(at === index ? { lane } : {}),
+        })),
+      }),
+    choose: (how: Partial<Pick<WavesBody, 'school' | 'quarantineDays'>>) =>
+      put('Order of waves', { ...how, waves: [] }),
+    anew: () => put('Waves planned anew', { waves: [] }),
+  };
+}
+
+export type Waves = ReturnType<typeof useWaves>;
