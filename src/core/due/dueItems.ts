@@ -1,14 +1,25 @@
 import type { DocumentBodies } from '../journal/documents';
 import { residentsOf, type Room } from '../journal/room';
 import { daysBetween } from '../units/days';
+import { waitingDue, waterDue, wavesDue } from './waterDue';
 
 /** Something that wants doing in a tank. */
 export interface DueItem {
   readonly tank: string;
-  readonly kind: 'look' | 'quarantine-over' | 'watch' | 'count' | 'unnamed';
+  readonly kind:
+    'look' | 'quarantine-over' | 'watch' | 'count' | 'unnamed' | 'change' | 'test' | 'wave' | 'to-go';
   readonly text: string;
   /** Days past due; 0 is today, negative is still to come. */
   readonly overdueDays: number;
+}
+
+/** By what a due thing is put off: its tank and its kind. */
+export const dueKey = ({ tank, kind }: DueItem): string => `${tank}:${kind}`;
+
+/** What the keeper has planned and put off. */
+export interface DuePlans {
+  readonly waves: readonly DocumentBodies['waves'][];
+  readonly putOff: readonly { readonly key: string; readonly until: string; readonly why: string }[];
 }
 
 /** Looks after an arrival, in days: a day, two, a week (common practice). */
@@ -103,18 +114,25 @@ function rhythm(tankId: string, room: Room, now: string): readonly DueItem[] {
 }
 
 /**
- * What is due over all tanks, overdue first. `now` is an ISO moment.
+ * What is due over all tanks, overdue first; what was put off is left out until its day. `now` is an ISO moment.
  */
 export function dueItems(
   tanks: readonly { readonly id: string; readonly body: DocumentBodies['tank'] }[],
   room: Room,
   now: string,
+  plans: DuePlans = { waves: [], putOff: [] },
 ): readonly DueItem[] {
-  return tanks
-    .flatMap(({ id, body }) => [
+  const off = new Set(plans.putOff.flatMap(({ key, until }) => (until > now.slice(0, 10) ? [key] : [])));
+  return [
+    ...plans.waves.flatMap((plan) => wavesDue(plan, now)),
+    ...tanks.flatMap(({ id, body }) => [
       ...(body.purpose === 'quarantine' ? quarantine(id, room, now) : []),
       ...looks(id, room, now),
       ...rhythm(id, room, now),
-    ])
+      ...waterDue({ id, body }, room, now),
+      ...waitingDue({ id, body }, room, now),
+    ]),
+  ]
+    .filter((item) => !off.has(dueKey(item)))
     .sort((a, b) => b.overdueDays - a.overdueDays || (a.text < b.text ? -1 : 1));
 }

@@ -93,6 +93,18 @@ const releaseDocument = groupField('a release', {
   ),
 });
 
+/** Due things put off, each with its day and the reason. */
+const putOffDocument = groupField('what is put off', {
+  items: listField<{ key: string; until: string; why: string }>(
+    'things put off',
+    groupField('a thing put off', {
+      key: textField('what'),
+      until: dateField('until when'),
+      why: noteField('why'),
+    }),
+  ),
+});
+
 const speciesDocument = groupField("a keeper's species", {
   profile: speciesSchema as unknown as ObjectSchema<SpeciesProfile>,
   changed: listField<string>('changed fields', textField('a field')),
@@ -123,6 +135,7 @@ export const DOCUMENT_BODIES = {
   wishes: wishesDocument,
   waves: wavesDocument,
   release: releaseDocument,
+  'put-off': putOffDocument,
   species: speciesDocument,
   watching: watchingDocument,
   settings: settingsDocument,

@@ -1,27 +1,14 @@
 'use client';
 
-import Link from 'next/link';
-import { useMemo, useState } from 'react';
-import { dueItems, type DueItem } from '@/core/due/dueItems';
+import { useState } from 'react';
 import { useRooms, useRoomState } from '@/session/react/RoomProvider';
 import { useTanks } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
-import { Empty, Screen, Section } from '@/ui/Screen';
+import { Screen, Section } from '@/ui/Screen';
+import { DueList } from './DueList';
 import { FromFish } from './FromFish';
 import { TankDialog } from './TankDialog';
 import { TankWrongs } from './TankWrongs';
-
-/** Where each kind of due thing is done. */
-const PLACES: Readonly<Record<DueItem['kind'], string>> = {
-  look: '/watch',
-  'quarantine-over': '/arrivals',
-  watch: '/watch',
-  count: '/watch',
-  unnamed: '/stock',
-};
-
-const lateness = (days: number): string =>
-  days > 0 ? `${days} d late` : days === 0 ? 'today' : `in ${-days} d`;
 
 /** The first screen of the room: what is due, and what is wrong. */
 export function RoomScreen() {
@@ -30,8 +17,6 @@ export function RoomScreen() {
   const { goTo, name } = useRooms();
   const [adding, setAdding] = useState(false);
   const [fishing, setFishing] = useState(false);
-  const due = useMemo(() => dueItems(tanks, room, new Date().toISOString()), [tanks, room]);
-  const nameOf = (id: string): string => tanks.find((tank) => tank.id === id)?.body.name ?? '';
 
   const dialogs = (
     <>
@@ -91,30 +76,7 @@ export function RoomScreen() {
       }
     >
       <div className="grid gap-6 lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)]">
-        <Section title="Due">
-          {due.length === 0 && (
-            <Empty>
-              Nothing is due. Quiet watches count too: five minutes in front of the glass is an entry.
-            </Empty>
-          )}
-          <ul>
-            {due.map((item) => (
-              <li key={`${item.tank}${item.kind}`} className="border-b border-line">
-                <Link
-                  href={`${PLACES[item.kind]}?tank=${item.tank}`}
-                  className="grid min-h-11 grid-cols-[5rem_1fr] items-center gap-2 py-1.5 hover:bg-panel md:min-h-0"
-                >
-                  <span className={`fig ${item.overdueDays > 0 ? 'text-buoy' : 'text-slate'}`}>
-                    {lateness(item.overdueDays)}
-                  </span>
-                  <span>
-                    <span className="font-semibold">{nameOf(item.tank)}</span> {item.text}
-                  </span>
-                </Link>
-              </li>
-            ))}
-          </ul>
-        </Section>
+        <DueList />
         {room.loose.length > 0 && (
           <Section
             title="Entries that do not fit or cannot be read"

@@ -1,0 +1,100 @@
+import type { DocumentBodies } from '../journal/documents';
+import { NEW_TANK_LIFE, residentsOf, type Room } from '../journal/room';
+import { daysBetween } from '../units/days';
+import { ripeness } from '../water/ripening';
+import type { DueItem } from './dueItems';
+
+/** Water is tested so often once a keeper tests at all (from memory). */
+const TEST_EVERY_DAYS = 14;
+/** A fish waits this long for a taker before it is asked about again (from memory). */
+const WAITING_DAYS = 14;
+
+type TankOf = { readonly id: string; readonly body: DocumentBodies['tank'] };
+
+/** Changes by the routine and tests, for those who keep account of them; and the test that a dose asks for. */
+export function waterDue({ id, body }: TankOf, room: Room, now: string): readonly DueItem[] {
+  const life = room.tanks[id] ?? NEW_TANK_LIFE;
+  const due: DueItem[] = [];
+  const every = body.routine?.everyDays;
+  if (life.lastChange && every !== undefined) {
+    const days = daysBetween(life.lastChange, now);
+    due.push({
+      tank: id,
+      kind: 'change',
+      text: `Change ${Math.round((body.routine?.changeFraction ?? 0.5) * 100)} % of the water: the last was ${days} days ago.`,
+      overdueDays: days - every,
+    });
+  }
+  if (life.lastTest && residentsOf(room, id).length > 0) {
+    const days = daysBetween(life.lastTest, now);
+    if (days >= TEST_EVERY_DAYS)
+      due.push({
+        tank: id,
+        kind: 'test',
+        text: `Not tested for ${days} days.`,
+        overdueDays: days - TEST_EVERY_DAYS,
+      });
+  }
+  const dosed = life.filter?.dosedOn;
+  if (dosed)
+    due.push({
+      tank: id,
+      kind: 'test',
+      text: 'Test ammonia and nitrite: a day after the dose both must read nothing.',
+      overdueDays: daysBetween(dosed, now) - 1,
+    });
+  return due;
+}
+
+/** Waves that are to be fetched and released, by the plan that the keeper has kept. */
+export function wavesDue(plan: DocumentBodies['waves'], now: string): readonly DueItem[] {
+  const today = now.slice(0, 10);
+  return plan.waves.flatMap((wave, index): readonly DueItem[] => {
+    const item = (text: string, on: string): DueItem => ({
+      tank: plan.tank,
+      kind: 'wave',
+      text,
+      overdueDays: daysBetween(on, today),
+    });
+    const soon = wave.lane !== null && wave.arrives >= today;
+    return [
+      soon
+        ? item(`Fetch wave ${index + 1} into quarantine.`, wave.arrives)
+        : item(`Release wave ${index + 1}.`, wave.releases),
+    ];
+  });
+}
+
+/** Those that wait for a taker, asked about every fortnight. */
+export function waitingDue({ id }: TankOf, room: Room, now: string): readonly DueItem[] {
+  const waiting = residentsOf(room, id).flatMap(({ toGo }) => (toGo && toGo.taker === '' ? [toGo] : []));
+  const [first] = [...waiting].sort((a, b) => (a.since < b.since ? -1 : 1));
+  if (!first) return [];
+  const days = daysBetween(first.since, now);
+  return [
+    {
+      tank: id,
+      kind: 'to-go',
+      text: `${waiting.reduce((sum, one) => sum + one.count, 0)} wait for a taker, the first for ${days} days.`,
+      overdueDays: days - WAITING_DAYS,
+    },
+  ];
+}
+
+/** The standing warning: one spare tank must always be free, wet and ripe. Null when one is, or when nobody lives here. */
+export function spareWarning(tanks: readonly TankOf[], room: Room, today: string): string | null {
+  if (!Object.values(room.residents).some((resident) => resident.count > 0)) return null;
+  const spares = tanks.filter(({ body }) => body.purpose === 'quarantine' || body.purpose === 'hospital');
+  if (spares.length === 0)
+    return 'No spare tank is in the rack: nowhere for a fish that has to come out tonight.';
+  const empty = spares.filter(({ id }) => residentsOf(room, id).length === 0);
+  if (empty.length === 0) return 'No spare tank is free: nowhere for a fish that has to come out tonight.';
+  const ripe = empty.some(
+    ({ id }) =>
+      ripeness((room.tanks[id] ?? NEW_TANK_LIFE).filter ?? NEW_TANK_LIFE.filter, null, today).state ===
+      'ripe',
+  );
+  return ripe
+    ? null
+    : `${empty.map(({ body }) => body.name).join(', ')}: free, but not known to be wet and ripe.`;
+}

@@ -1,0 +1,181 @@
+'use client';
+
+import Link from 'next/link';
+import { useMemo, useState } from 'react';
+import { dueItems, dueKey, type DueItem } from '@/core/due/dueItems';
+import { spareWarning } from '@/core/due/waterDue';
+import type { DocumentId } from '@/core/model/ids';
+import { addDays } from '@/core/units/days';
+import { useRoomState } from '@/session/react/RoomProvider';
+import { putChange, useCommands } from '@/session/react/useCommands';
+import { useTanks } from '@/session/react/useTanks';
+import { todayIso } from '@/session/today';
+import { Button } from '@/ui/Button';
+import { INPUT } from '@/ui/Field';
+import { saveText } from '@/ui/saveText';
+import { Caution, Empty, Section } from '@/ui/Screen';
+
+/** Where each kind of due thing is done. */
+const PLACES: Readonly<Record<DueItem['kind'], string>> = {
+  look: '/watch',
+  'quarantine-over': '/arrivals',
+  watch: '/watch',
+  count: '/watch',
+  unnamed: '/stock',
+  change: '/water',
+  test: '/water',
+  wave: '/arrivals',
+  'to-go': '/leavers',
+};
+const PUT_OFF: readonly (readonly [number, string])[] = [
+  [1, 'a day'],
+  [3, 'three days'],
+  [7, 'a week'],
+];
+const PUT_OFF_ID = 'put-off' as DocumentId;
+
+const lateness = (days: number): string =>
+  days > 0 ? `${days} d late` : days === 0 ? 'today' : `in ${-days} d`;
+
+function PutOff({
+  label,
+  onKeep,
+  onClose,
+}: {
+  readonly label: string;
+  readonly onKeep: (days: number, why: string) => void;
+  readonly onClose: () => void;
+}) {
+  const [why, setWhy] = useState('');
+  return (
+    <div
+      className="flex flex-wrap items-center gap-2 pb-2 pl-[5.5rem]"
+      role="group"
+      aria-label={`Put off: ${label}`}
+    >
+      <input
+        aria-label="Why it is put off"
+        placeholder="why?"
+        className={`${INPUT} max-w-44`}
+        maxLength={200}
+        value={why}
+        onChange={(event) => setWhy(event.target.value)}
+        onKeyDown={(event) => event.key === 'Escape' && onClose()}
+      />
+      {PUT_OFF.map(([days, words]) => (
+        <Button key={days} disabled={why.trim() === ''} onClick={() => onKeep(days, why.trim())}>
+          {words}
+        </Button>
+      ))}
+    </div>
+  );
+}
+
+/** What is due over all tanks, overdue first; each can be put off with a reason, and all goes into a calendar. */
+export function DueList() {
+  const tanks = useTanks();
+  const room = useRoomState((state) => state.room);
+  const documents = useRoomState((state) => state.documents);
+  const { run } = useCommands();
+  const [open, setOpen] = useState<string | null>(null);
+  const putOff = useMemo(() => {
+    const document = documents[PUT_OFF_ID];
+    return document?.kind === 'put-off' && document.body ? document.body.items : [];
+  }, [documents]);
+  const due = useMemo(() => {
+    const waves = Object.values(documents).flatMap((document) =>
+      document.kind === 'waves' && document.body ? [document.body] : [],
+    );
+    return dueItems(tanks, room, new Date().toISOString(), { waves, putOff });
+  }, [tanks, room, documents, putOff]);
+  const spare = spareWarning(tanks, room, todayIso());
+  const today = todayIso();
+  const off = putOff.filter((item) => item.until > today);
+  const nameOf = (id: string): string => tanks.find((tank) => tank.id === id)?.body.name ?? '';
+  const delay = (item: DueItem, days: number, why: string): void => {
+    const key = dueKey(item);
+    const kept = putOff.filter((one) => one.key !== key && one.until > today);
+    void run(`Put off until ${addDays(today, days)}`, [
+      putChange('put-off', PUT_OFF_ID, { items: [...kept, { key, until: addDays(today, days), why }] }),
+    ]);
+    setOpen(null);
+  };
+  const save = async (): Promise<void> => {
+    const { calendarText } = await import('@/core/formats/calendar');
+    const entries = due.map((item) => ({
+      uid: `${item.tank}-${item.kind}-${today}`,
+      title: `${nameOf(item.tank)}: ${item.text}`,
+      on: addDays(today, Math.max(0, -item.overdueDays)),
+      days: 1,
+      about: '',
+    }));
+    saveText('lomvik-due.ics', calendarText('Due in the room', entries), 'text/calendar');
+  };
+  return (
+    <Section
+      title="Due"
+      aside={
+        due.length > 0 && (
+          <Button tone="quiet" onClick={() => void save()}>
+            for a calendar
+          </Button>
+        )
+      }
+    >
+      {spare && <Caution>{spare}</Caution>}
+      {due.length === 0 && (
+        <Empty>
+          Nothing is due. Quiet watches count too: five minutes in front of the glass is an entry.
+        </Empty>
+      )}
+      <ul>
+        {due.map((item) => {
+          const key = `${dueKey(item)}${item.text}`;
+          return (
+            <li key={key} className="border-b border-line">
+              <div className="flex items-center hover:bg-panel">
+                <Link
+                  href={`${PLACES[item.kind]}?tank=${item.tank}${item.kind === 'wave' ? '&part=waves' : ''}`}
+                  className="grid min-h-11 flex-1 grid-cols-[5rem_1fr] items-center gap-2 py-1.5 md:min-h-0"
+                >
+                  <span className={`fig ${item.overdueDays > 0 ? 'text-buoy' : 'text-slate'}`}>
+                    {lateness(item.overdueDays)}
+                  </span>
+                  <span>
+                    <span className="font-semibold">{nameOf(item.tank)}</span> {item.text}
+                  </span>
+                </Link>
+                {item.overdueDays >= 0 && (
+                  <Button
+                    tone="quiet"
+                    aria-expanded={open === key}
+                    aria-label={`Put off: ${nameOf(item.tank)}, ${item.text}`}
+                    onClick={() => setOpen(open === key ? null : key)}
+                  >
+                    later
+                  </Button>
+                )}
+              </div>
+              {open === key && (
+                <PutOff
+                  label={item.text}
+                  onKeep={(days, why) => delay(item, days, why)}
+                  onClose={() => setOpen(null)}
+                />
+              )}
+            </li>
+          );
+        })}
+      </ul>
+      {off.length > 0 && (
+        <p className="mt-1 text-[12px] text-slate">
+          Put off:{' '}
+          {off
+            .map((item) => `${nameOf(item.key.split(':')[0] ?? '')} until ${item.until} (${item.why})`)
+            .join(', ')}
+          .
+        </p>
+      )}
+    </Section>
+  );
+}
