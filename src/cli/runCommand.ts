@@ -11,6 +11,8 @@ import { faultLine, type Fault } from '../core/formats/faults';
 import { parseJson } from '../core/formats/parseJson';
 import { speciesAnswer } from '../core/formats/speciesAnswer';
 import { resolveSpecies, type Catalogue } from '../core/model/catalogue';
+import type { Outcome } from '../core/formats/faults';
+import { orderAnswer, rateAnswer, survivalAnswer } from './orderCommands';
 import { WATER_OPTIONS, waterCommand } from './waterCommand';
 
 /** What a command may ask of the world. */
@@ -33,6 +35,9 @@ const USAGE = [
   '  line-ups FILE [--problem]          wishes in, the best line-ups out, with proof',
   '  line-ups --solve-problem FILE      a reduced problem in, its best solutions out',
   '  species [NAME]                     the catalogue, or one profile',
+  '  order FILE.csv [--seed N]          contests (time,winner,loser[,weight]) in, hierarchy measures out',
+  '  rate --before 12/90 --after 3/80   events/minutes in, their ratio with its interval out',
+  '  survival FILE.csv                  lives (group,start,end,event) in, curves and log-rank test out',
   '  check FILE                         whether a Lomvik file is valid, and if not, where and why',
   '  water ammonia --t 25 --ph 8 --tan 1    share and mg/L of un-ionised ammonia',
   '  water oxygen --t 25 [--altitude 500]   oxygen at saturation',
@@ -49,13 +54,11 @@ function faultsOf(path: string, faults: readonly Fault[]): Answer {
   return failed(...faults.map((fault) => `${named(path)}: ${faultLine(fault)}`));
 }
 
-type Loaded =
-  { readonly ok: true; readonly value: unknown } | { readonly ok: false; readonly answer: Answer };
+type Loaded<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly answer: Answer };
 
-function load(path: string, world: Surroundings): Loaded {
-  let text: string;
+function loadText(path: string, world: Surroundings): Loaded<string> {
   try {
-    text = world.readInput(path);
+    return { ok: true, value: world.readInput(path) };
   } catch (error) {
     return {
       ok: false,
@@ -64,8 +67,27 @@ function load(path: string, world: Surroundings): Loaded {
       ),
     };
   }
-  const parsed = parseJson(text);
+}
+
+function load(path: string, world: Surroundings): Loaded<unknown> {
+  const text = loadText(path, world);
+  if (!text.ok) return text;
+  const parsed = parseJson(text.value);
   return parsed.ok ? parsed : { ok: false, answer: faultsOf(path, parsed.faults) };
+}
+
+/** A CSV file in, an answer out. */
+function csvCommand(path: string, world: Surroundings, answer: (text: string) => Outcome<unknown>): Answer {
+  const text = loadText(path, world);
+  if (!text.ok) return text.answer;
+  const given = answer(text.value);
+  return given.ok ? json(given.value) : faultsOf(path, given.faults);
+}
+
+function orderCommand(path: string, seed: string | undefined, world: Surroundings): Answer {
+  if (seed !== undefined && !/^\d{1,9}$/.test(seed))
+    return failed(`--seed: expected a whole number from 0, found ${JSON.stringify(seed)}`);
+  return csvCommand(path, world, (text) => orderAnswer(text, seed === undefined ? undefined : Number(seed)));
 }
 
 function assessCommand(path: string, today: string, world: Surroundings): Answer {
@@ -139,6 +161,9 @@ const OPTIONS = {
   today: { type: 'string' },
   discard: { type: 'boolean' },
   problem: { type: 'boolean' },
+  seed: { type: 'string' },
+  before: { type: 'string' },
+  after: { type: 'string' },
   'solve-problem': { type: 'string' },
   ...Object.fromEntries(WATER_OPTIONS.map((name) => [name, { type: 'string' as const }])),
 } as const satisfies ParseArgsConfig['options'];
@@ -176,6 +201,18 @@ export function runCommand(args: readonly string[], world: Surroundings): Answer
       return path === undefined
         ? failed('check: expected a file, found nothing', ...USAGE)
         : checkCommand(path, world);
+    case 'order':
+      return path === undefined
+        ? failed('order: expected a CSV file of contests, found nothing', ...USAGE)
+        : orderCommand(path, parsed.values.seed, world);
+    case 'survival':
+      return path === undefined
+        ? failed('survival: expected a CSV file of lives, found nothing', ...USAGE)
+        : csvCommand(path, world, survivalAnswer);
+    case 'rate': {
+      const given = rateAnswer(parsed.values.before, parsed.values.after);
+      return given.ok ? json(given.value) : failed(...given.faults.map(faultLine), ...USAGE);
+    }
     case 'water': {
       const {
         discard,

@@ -1,0 +1,35 @@
+import type { Win } from '../stats/winTable';
+import { cellFault, readCsvTable } from './csvTable';
+import type { Fault, Outcome } from './faults';
+
+/** A contest of a file. */
+export interface FileContest extends Win {
+  readonly time: string;
+}
+
+/**
+ * Contests from CSV: `time,winner,loser` and, if wished, `weight`. Order is that of the file.
+ * Errors: by line and column; nothing is taken when anything is wrong.
+ */
+export function readContestsCsv(text: string): Outcome<readonly FileContest[]> {
+  const { rows, faults: broken } = readCsvTable(text, ['time', 'winner', 'loser']);
+  const faults: Fault[] = [...broken];
+  const contests = rows.map(({ line, cells }): FileContest => {
+    const { time = '', winner = '', loser = '', weight = '' } = cells;
+    for (const [column, value] of [
+      ['time', time],
+      ['winner', winner],
+      ['loser', loser],
+    ] as const)
+      if (value === '') faults.push(cellFault(line, column, column === 'time' ? 'a time' : 'a name', value));
+    if (winner !== '' && winner === loser)
+      faults.push(cellFault(line, 'loser', 'another fish than the winner', loser));
+    const counts = weight === '' ? 1 : Number(weight);
+    if (!Number.isFinite(counts) || counts <= 0)
+      faults.push(cellFault(line, 'weight', 'a number above 0', weight));
+    return { time, winner, loser, weight: counts };
+  });
+  if (faults.length === 0 && contests.length === 0)
+    faults.push({ path: '', expected: 'at least one contest', received: 'none' });
+  return faults.length > 0 ? { ok: false, faults } : { ok: true, value: contests };
+}

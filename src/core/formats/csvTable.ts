@@ -1,0 +1,72 @@
+import Papa from 'papaparse';
+import { describeValue, type Fault } from './faults';
+
+/** A row of a CSV file with its line, the heading being line 1. Cells are trimmed. */
+export interface CsvRow {
+  readonly line: number;
+  readonly cells: Readonly<Record<string, string>>;
+}
+
+/** A fault of one cell, named by line and column. */
+export const cellFault = (line: number, column: string, expected: string, received: string): Fault => ({
+  path: `line ${line}, column ${column}`,
+  expected,
+  received: describeValue(received === '' ? undefined : received),
+});
+
+/**
+ * The rows of a CSV text (RFC 4180) with a heading. Columns beyond those asked for are kept and do no harm.
+ * Errors: a heading without a column that is needed; a row with more or fewer cells than the heading.
+ */
+export function readCsvTable(
+  text: string,
+  needed: readonly string[],
+): {
+  readonly rows: readonly CsvRow[];
+  readonly columns: readonly string[];
+  readonly faults: readonly Fault[];
+} {
+  const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
+    header: true,
+    skipEmptyLines: 'greedy',
+    delimitersToGuess: [',', ';', '\t'],
+    transformHeader: (name) => name.trim(),
+    transform: (value) => value.trim(),
+  });
+  const columns = parsed.meta.fields ?? [];
+  const missing = needed.filter((name) => !columns.includes(name));
+  if (missing.length > 0)
+    return {
+      rows: [],
+      columns,
+      faults: missing.map((name) => ({
+        path: 'line 1',
+        expected: `a heading with the columns ${needed.join(', ')}`,
+        received: `none called ${name}`,
+      })),
+    };
+  const broken = parsed.errors.flatMap((error): Fault[] =>
+    error.row === undefined || error.code === 'UndetectableDelimiter'
+      ? []
+      : [
+          {
+            path: `line ${error.row + 2}`,
+            expected: `${columns.length} cells, as the heading has columns`,
+            received: error.message,
+          },
+        ],
+  );
+  const skipped = new Set(parsed.errors.map((error) => error.row));
+  return {
+    rows: parsed.data.flatMap((cells, index) => (skipped.has(index) ? [] : [{ line: index + 2, cells }])),
+    columns,
+    faults: broken,
+  };
+}
+
+/** Rows as CSV text, a heading first. */
+export const writeCsvTable = (
+  columns: readonly string[],
+  rows: readonly (readonly (string | number | null)[])[],
+): string =>
+  `${Papa.unparse({ fields: [...columns], data: rows.map((row) => [...row]) }, { newline: '\n' })}\n`;

@@ -1,0 +1,26 @@
+import type { Span } from '../stats/kaplanMeier';
+import { cellFault, readCsvTable } from './csvTable';
+import type { Fault, Outcome } from './faults';
+
+/**
+ * Lives from CSV: `group,start,end,event`, days, event 1 for a death and 0 for one that was alive when last known.
+ * Errors: by line and column; nothing is taken when anything is wrong.
+ */
+export function readSurvivalCsv(text: string): Outcome<ReadonlyMap<string, readonly Span[]>> {
+  const { rows, faults: broken } = readCsvTable(text, ['group', 'start', 'end', 'event']);
+  const faults: Fault[] = [...broken];
+  const groups = new Map<string, Span[]>();
+  for (const { line, cells } of rows) {
+    const { group = '', start = '', end = '', event = '' } = cells;
+    if (group === '') faults.push(cellFault(line, 'group', 'a name', group));
+    const [from, until] = [start, end].map((one) => (one === '' ? NaN : Number(one))) as [number, number];
+    if (!Number.isFinite(from)) faults.push(cellFault(line, 'start', 'a day as a number', start));
+    if (!Number.isFinite(until)) faults.push(cellFault(line, 'end', 'a day as a number', end));
+    else if (until <= from) faults.push(cellFault(line, 'end', 'a day after the start', end));
+    if (event !== '0' && event !== '1') faults.push(cellFault(line, 'event', '1 or 0', event));
+    groups.set(group, [...(groups.get(group) ?? []), { start: from, end: until, died: event === '1' }]);
+  }
+  if (faults.length === 0 && groups.size === 0)
+    faults.push({ path: '', expected: 'at least one row', received: 'none' });
+  return faults.length > 0 ? { ok: false, faults } : { ok: true, value: groups };
+}

@@ -1,0 +1,36 @@
+/** A source of chance: numbers from 0 up to, not including, 1. */
+export type Chance = () => number;
+
+/**
+ * A small repeatable source of chance: the same seed gives the same numbers. Period 2^32; good enough for resampling,
+ * never for secrets. Source: a 32-bit counter with a mixing step (the "mulberry" construction, public domain).
+ */
+export function seededChance(seed: number): Chance {
+  let state = seed >>> 0;
+  return () => {
+    state = (state + 0x6d2b79f5) >>> 0;
+    let mixed = Math.imul(state ^ (state >>> 15), state | 1);
+    mixed ^= mixed + Math.imul(mixed ^ (mixed >>> 7), mixed | 61);
+    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4_294_967_296;
+  };
+}
+
+/** Means from this on are drawn from the normal curve: the skew left out is under one part in seven. */
+const NORMAL_FROM = 50;
+
+/** A Poisson draw: by multiplication below a mean of 50 (Knuth), rounded from the normal curve above. Domain: mean >= 0. */
+export function poissonDraw(mean: number, chance: Chance): number {
+  if (mean <= 0) return 0;
+  if (mean >= NORMAL_FROM) {
+    const normal = Math.sqrt(-2 * Math.log(1 - chance())) * Math.cos(2 * Math.PI * chance());
+    return Math.max(0, Math.round(mean + Math.sqrt(mean) * normal));
+  }
+  const limit = Math.exp(-mean);
+  let product = chance();
+  let count = 0;
+  while (product > limit) {
+    product *= chance();
+    count += 1;
+  }
+  return count;
+}
