@@ -1,17 +1,8 @@
 import type { DocumentBodies } from '../journal/documents';
 import { residentsOf, type Room } from '../journal/room';
 import { daysBetween } from '../units/days';
+import type { DueItem } from './dueItem';
 import { waitingDue, waterDue, wavesDue } from './waterDue';
-
-/** Something that wants doing in a tank. */
-export interface DueItem {
-  readonly tank: string;
-  readonly kind:
-    'look' | 'quarantine-over' | 'watch' | 'count' | 'unnamed' | 'change' | 'test' | 'wave' | 'to-go';
-  readonly text: string;
-  /** Days past due; 0 is today, negative is still to come. */
-  readonly overdueDays: number;
-}
 
 /** By what a due thing is put off: its tank and its kind. */
 export const dueKey = ({ tank, kind }: DueItem): string => `${tank}:${kind}`;

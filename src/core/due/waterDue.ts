@@ -2,7 +2,7 @@ import type { DocumentBodies } from '../journal/documents';
 import { NEW_TANK_LIFE, residentsOf, type Room } from '../journal/room';
 import { daysBetween } from '../units/days';
 import { ripeness } from '../water/ripening';
-import type { DueItem } from './dueItems';
+import type { DueItem } from './dueItem';
 
 /** Water is tested so often once a keeper tests at all (from memory). */
 const TEST_EVERY_DAYS = 14;

@@ -67,6 +67,13 @@ describe('sex-ratio', () => {
     expect(
       severities(plan(big, [{ species: 'maylandia-estherae', count: 8, males: 2, females: 2 }]), 'sex-ratio'),
     ).toEqual(['note']));
+  it('stops two males with few females, and doubts two with a harem each (F30, common practice)', () => {
+    const two = (species: string, females: number) =>
+      severities(plan(big, [{ species, count: 2 + females, males: 2, females }]), 'sex-ratio');
+    expect(two('labidochromis-caeruleus', 2)).toEqual(['stop']);
+    expect(two('labidochromis-caeruleus', 8)).toEqual(['caution']);
+    expect(two('chindongo-demasoni', 10)).toEqual(['stop']);
+  });
   it('has nothing to say of shoalers without a ratio', () =>
     expect(severities(plan(big, [{ ...neons, males: 9, females: 1 }]), 'sex-ratio')).toEqual([]));
 });

@@ -9,11 +9,16 @@ import { countOf, figure, plural } from './words';
 const RIVALS = 2;
 /** From this aggression among males, two are a stop. */
 const SEVERE = 2;
+/** From this on a second male is killed whatever the company (from memory). */
+const DEADLY = 3;
 
 function rivals(kind: PlannedKind, males: number, females: number): Finding {
   const { profile } = kind;
+  const { femalesPerMale, ownKind } = profile.company;
+  // With a full harem for each, two males of all but the deadliest kinds are a risk that some keepers take.
+  const harems = ownKind.male < DEADLY && females >= RIVALS * (femalesPerMale ?? Infinity);
   return finding('sex-ratio', {
-    severity: profile.company.ownKind.male >= SEVERE ? 'stop' : 'caution',
+    severity: ownKind.male >= SEVERE && !harems ? 'stop' : 'caution',
     species: [profile.id],
     text: `Two male ${plural(commonName(profile))} watch only each other: keep one, or three and more.`,
     because: { males, females },

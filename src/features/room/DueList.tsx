@@ -2,7 +2,8 @@
 
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { dueItems, dueKey, type DueItem } from '@/core/due/dueItems';
+import type { DueItem } from '@/core/due/dueItem';
+import { dueItems, dueKey } from '@/core/due/dueItems';
 import { spareWarning } from '@/core/due/waterDue';
 import type { DocumentId } from '@/core/model/ids';
 import { addDays } from '@/core/units/days';
