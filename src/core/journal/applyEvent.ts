@@ -1,5 +1,7 @@
 import type { Dated, Member } from './events';
+import { daysBetween } from '../units/days';
 import { afterStep, afterTest } from '../water/ripening';
+import { afterQuarantine, ILLNESS, QUARANTINE_DAYS } from '../arrivals/quarantine';
 import { NEW_TANK_LIFE, type Resident, type Room, type ToGo, type TankLife } from './room';
 
 const withResident = (room: Room, resident: Resident): Room => ({
@@ -12,7 +14,10 @@ const withTank = (room: Room, tank: string, life: Partial<TankLife>): Room => ({
   tanks: { ...room.tanks, [tank]: { ...(room.tanks[tank] ?? NEW_TANK_LIFE), ...life } },
 });
 
-type Born = Pick<Resident, 'species' | 'tank' | 'lengthCm' | 'origin' | 'source' | 'bornHere'> & {
+type Born = Pick<
+  Resident,
+  'species' | 'tank' | 'lengthCm' | 'origin' | 'source' | 'bornHere' | 'way' | 'quarantine' | 'protocol' | 'bornAbout'
+> & {
   readonly on: string;
 };
 
@@ -33,6 +38,10 @@ const newcomer = (member: Member, born: Born): Resident => ({
   source: born.source,
   cameOn: born.on,
   bornHere: born.bornHere,
+  way: born.way,
+  quarantine: born.quarantine,
+  protocol: born.protocol,
+  bornAbout: born.bornAbout,
   inTankSince: born.on,
   pairedWith: null,
   toGo: null,
@@ -81,6 +90,21 @@ function leave(room: Room, event: Dated, id: string, count: number, which: 'reho
   });
 }
 
+/** Whether a fish that waited in quarantine has done so when it moves on: long enough, or passed. */
+function afterMove(resident: Resident, room: Room, on: string): Resident['quarantine'] {
+  if (resident.quarantine !== 'here') return resident.quarantine;
+  const life = room.tanks[resident.tank]?.quarantine;
+  const passed = life !== undefined && life.passedOn !== null && life.passedOn >= resident.inTankSince;
+  return passed || daysBetween(resident.inTankSince, on) >= QUARANTINE_DAYS ? 'done' : 'none';
+}
+
+/** A sign of illness or a treatment, where a quarantine may be running. */
+function afterSign(room: Room, event: Extract<Dated, { type: 'saw' | 'treated' }>): Room {
+  const life = room.tanks[event.tank]?.quarantine;
+  if (!life || life.begunOn === null || (event.type === 'saw' && !ILLNESS.has(event.what))) return room;
+  return withTank(room, event.tank, { quarantine: { ...life, lastSign: event.on } });
+}
+
 function split(room: Room, event: Extract<Dated, { type: 'split' }>): Room {
   const group = room.residents[event.resident];
   const taken = event.into.reduce((sum, part) => sum + part.count, 0);
@@ -109,11 +133,23 @@ export function applyEvent(room: Room, event: Dated): Room {
   switch (event.type) {
     case 'came': {
       const { species, tank, lengthCm, origin, from: source, on } = event;
-      const born: Born = { species, tank, lengthCm, origin, source, bornHere: false, on };
+      const born: Born = {
+        species,
+        tank,
+        lengthCm,
+        origin,
+        source,
+        bornHere: false,
+        on,
+        way: event.way ?? null,
+        quarantine: event.quarantine ?? null,
+        protocol: event.protocol ?? null,
+        bornAbout: event.bornAbout ?? '',
+      };
       return withTank(
         event.members.map((member) => newcomer(member, born)).reduce(withResident, room),
         tank,
-        { lastArrival: on },
+        { lastArrival: on, looks: [] },
       );
     }
     case 'born': {
@@ -128,14 +164,22 @@ export function applyEvent(room: Room, event: Dated): Room {
           source: '',
           bornHere: true,
           on,
+          way: 'own brood',
+          quarantine: 'done',
+          protocol: null,
+          bornAbout: on.slice(0, 10),
         }),
       );
     }
     case 'moved':
       return withTank(
-        change(room, event, event.resident, () => ({ tank: event.tank, inTankSince: event.on })),
+        change(room, event, event.resident, (resident) => ({
+          tank: event.tank,
+          inTankSince: event.on,
+          quarantine: afterMove(resident, room, event.on),
+        })),
         event.tank,
-        { lastArrival: event.on },
+        { lastArrival: event.on, looks: [] },
       );
     case 'split':
       return split(room, event);
@@ -192,9 +236,28 @@ export function applyEvent(room: Room, event: Dated): Room {
       return withTank(room, event.tank, {
         filter: afterStep(room.tanks[event.tank]?.filter ?? NEW_TANK_LIFE.filter, event),
       });
+    case 'recounted':
+      return change(room, event, event.resident, (resident) => ({
+        count: event.count,
+        leftOn: event.count === 0 ? event.on : null,
+        died: event.why === 'lost unseen' ? resident.died + Math.max(0, resident.count - event.count) : resident.died,
+        ...trimmed(resident, event.count),
+      }));
+    case 'looked':
+      return withTank(room, event.tank, {
+        looks: [...(room.tanks[event.tank]?.looks ?? []), event.hours],
+      });
+    case 'saw':
+    case 'treated':
+      return afterSign(room, event);
+    case 'quarantine':
+      return withTank(room, event.tank, {
+        quarantine: afterQuarantine(room.tanks[event.tank]?.quarantine ?? NEW_TANK_LIFE.quarantine, event),
+      });
     case 'chased':
     case 'spawned':
     case 'fry':
+    case 'claimed':
     case 'noted':
       return room;
   }

@@ -1,6 +1,6 @@
 import { commonName, type Catalogue } from '../model/catalogue';
 import { countOf } from '../rules/words';
-import { CHANGE_CHECKS, type Dated, type Member } from './events';
+import { CHANGE_CHECKS, type Dated, type Member, type Sign } from './events';
 
 /** Names that a sentence needs: of tanks and of residents, as they are known now. */
 export interface Names {
@@ -9,12 +9,38 @@ export interface Names {
   readonly resident: (id: string) => string;
 }
 
+const BADNESS: Readonly<Record<number, string>> = { 1: 'in passing', 2: 'hard', 3: 'to hurt' };
+
+const SIGN_WORDS: Readonly<Partial<Record<Sign, string>>> = {
+  torn: 'is torn',
+  dark: 'has gone dark',
+  fry: 'has fry',
+  paired: 'keeps to a partner',
+  thin: 'is thin',
+  bloated: 'is bloated',
+  'not eating': 'does not eat',
+  'spots or film': 'has spots or a film',
+  panic: 'panics',
+  eating: 'eats',
+  hiding: 'hides',
+  'holds ground': 'holds ground',
+  digging: 'digs',
+  guarding: 'guards',
+  flashing: 'flashes',
+  gasping: 'gasps',
+};
+
 const tail = (...parts: readonly string[]): string => {
   const said = parts.filter((part) => part.trim() !== '');
   return said.length > 0 ? ` ${said.map((part) => part.trim().replace(/\.?$/, '.')).join(' ')}` : '';
 };
 
 const CONTESTS = {
+  flare: 'flared at',
+  lock: 'locked jaws with and beat',
+  ram: 'rammed',
+  pin: 'pinned down',
+  guard: 'kept off',
   chase: 'chased',
   nip: 'nipped',
   bite: 'bit',
@@ -48,6 +74,11 @@ function readings(event: Extract<Dated, { type: 'tested' }>): string {
   return said.join(', ') || 'nothing read';
 }
 
+function contestTail({ place, trigger }: Extract<Dated, { type: 'chased' }>): string {
+  const said = [place, trigger === undefined || trigger === 'none seen' ? '' : trigger].filter(Boolean);
+  return said.length > 0 ? ` (${said.join(', ')})` : '';
+}
+
 /** One event as a plain sentence. */
 export function describeEvent(event: Dated, names: Names): string {
   const species = (id: string): string => {
@@ -61,7 +92,12 @@ export function describeEvent(event: Dated, names: Names): string {
   switch (event.type) {
     case 'came': {
       const count = event.members.reduce((sum, member) => sum + member.count, 0);
-      return `${counted(count, event.species)}${membersOf(event.members)} came to ${names.tank(event.tank)}, ${event.lengthCm} cm${event.from ? `, from ${event.from}` : ''}.${tail(event.note)}`;
+      return `${counted(count, event.species)}${membersOf(event.members)} came to ${names.tank(event.tank)}, ${event.lengthCm} cm${event.from ? `, from ${event.from}` : ''}.${tail(
+        event.ordered !== undefined && event.ordered !== count ? `${event.ordered} were ordered` : '',
+        event.deadOnArrival ? `${event.deadOnArrival} dead on arrival` : '',
+        event.quarantine === 'none' ? 'Not quarantined' : '',
+        event.note,
+      )}`;
     }
     case 'born':
       return `${counted(event.member.count, event.species)} born and kept in ${names.tank(event.tank)}.${tail(event.note)}`;
@@ -86,9 +122,21 @@ export function describeEvent(event: Dated, names: Names): string {
     case 'watched':
       return `Watched ${names.tank(event.tank)} for ${Number(event.minutes.toFixed(1))} minutes.${tail(event.note)}`;
     case 'chased':
-      return `${names.resident(event.winner)} ${CONTESTS[event.what]} ${names.resident(event.loser)}${event.place ? ` (${event.place})` : ''}.`;
+      return `${names.resident(event.winner)} ${CONTESTS[event.what]} ${names.resident(event.loser)}${event.bad === undefined ? '' : ` ${BADNESS[event.bad]}`}${contestTail(event)}.`;
+    case 'saw':
+      return `${event.resident ? names.resident(event.resident) : `Somebody in ${names.tank(event.tank)}`} ${SIGN_WORDS[event.what] ?? event.what}${event.place ? ` (${event.place})` : ''}.${tail(event.note)}`;
+    case 'looked':
+      return `Looked at the newcomers in ${names.tank(event.tank)} after ${event.hours} h${event.seen === null ? '' : `, ${event.seen} seen`}${event.signs.length > 0 ? `: ${event.signs.join(', ')}` : ''}.${tail(event.note)}`;
+    case 'treated':
+      return `Given to ${names.tank(event.tank)}: ${event.what}.${tail(event.note)}`;
+    case 'quarantine':
+      return `Quarantine in ${names.tank(event.tank)} ${event.what}${event.days === undefined ? '' : `, ${event.days} days`}.${tail(event.note)}`;
+    case 'claimed':
+      return `Claim with ${event.from}: ${event.about}${event.outcome ? `; settled: ${event.outcome}` : ''}.`;
+    case 'recounted':
+      return `${names.resident(event.resident)} put right to ${event.count}: ${event.why}.${tail(event.note)}`;
     case 'stepped-in':
-      return `Step taken in ${names.tank(event.tank)}: ${event.step}.${tail(event.note)}`;
+      return `Step taken in ${names.tank(event.tank)}: ${event.step}${event.who ? ` (${names.resident(event.who)}${event.until ? ` until ${event.until}` : ''})` : ''}.${tail(event.note)}`;
     case 'counted':
       return `Counted ${counted(event.seen, event.species)} in ${names.tank(event.tank)}.${tail(event.note)}`;
     case 'to-go':
@@ -130,6 +178,9 @@ export function residentsOfEvent(event: Dated): readonly string[] {
       return [event.winner, event.loser];
     case 'spawned':
       return event.parents;
+    case 'saw':
+      return event.resident ? [event.resident] : [];
+    case 'recounted':
     case 'moved':
     case 'named':
     case 'sexed':
@@ -144,9 +195,14 @@ export function residentsOfEvent(event: Dated): readonly string[] {
     case 'filter':
     case 'watched':
     case 'fry':
-    case 'stepped-in':
     case 'counted':
+    case 'looked':
+    case 'treated':
+    case 'quarantine':
+    case 'claimed':
     case 'noted':
       return [];
+    case 'stepped-in':
+      return event.who ? [event.who] : [];
   }
 }

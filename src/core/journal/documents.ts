@@ -1,4 +1,4 @@
-import type { InferType, ObjectSchema } from 'yup';
+import { string, type InferType, type ObjectSchema } from 'yup';
 import {
   choiceField,
   groupField,
@@ -19,6 +19,7 @@ import {
   planWaterSchema,
 } from '../model/plan';
 import { wishSchema, type Wish } from '../lineups/wishes';
+import { shopItemSchema, type ShopItem } from '../arrivals/shopStock';
 import { speciesSchema, type SpeciesProfile } from '../model/species';
 import { momentField } from './events';
 
@@ -105,6 +106,56 @@ const putOffDocument = groupField('what is put off', {
   ),
 });
 
+/** Shop stock that the keeper has read in from a file, beside the simulated shops. */
+const shopsDocument = groupField('shop stock', {
+  readOn: dateField('when it was read'),
+  items: listField<ShopItem>('items', shopItemSchema),
+});
+
+/** A picture is made small before it is kept: so many characters at the most. */
+export const LARGEST_PICTURE = 600_000;
+
+/** A picture of a fish, made small before it is kept. */
+const photoDocument = groupField('a picture', {
+  resident: textField('whose'),
+  on: momentField('when it was taken'),
+  /** A JPEG as a data address. */
+  data: string()
+    .required('a picture')
+    .max(LARGEST_PICTURE, 'a picture of at most 600,000 characters')
+    .matches(/^data:image\/(jpeg|png|webp);base64,/, 'a picture as a data address'),
+  note: noteField('a note'),
+});
+
+/** Care that comes round by itself. */
+const careDocument = groupField('recurring care', {
+  tank: idField<TankId>('a tank'),
+  items: listField<{ what: string; everyDays: number; lastOn: string }>(
+    'things to do',
+    groupField('a thing to do', {
+      what: textField('what'),
+      everyDays: wholeField('days', 1, 730),
+      lastOn: dateField('when it was last done'),
+    }),
+  ),
+});
+
+/** A move from tank to tank while it runs: what was ticked, and each bucket with its counts out and in. */
+const houseMoveDocument = groupField('a move', {
+  from: idField<TankId>('a tank'),
+  to: idField<TankId>('a tank'),
+  startedOn: momentField('when it began'),
+  done: listField<string>('steps done', textField('a step')),
+  loads: listField<{ resident: string; out: number; in: number | null }>(
+    'buckets',
+    groupField('a bucket', {
+      resident: textField('who'),
+      out: wholeField('how many went in the bucket', 1, 10_000),
+      in: wholeField('how many came out of it', 0, 10_000).nullable().optional().default(null),
+    }),
+  ),
+});
+
 const speciesDocument = groupField("a keeper's species", {
   profile: speciesSchema as unknown as ObjectSchema<SpeciesProfile>,
   changed: listField<string>('changed fields', textField('a field')),
@@ -136,6 +187,10 @@ export const DOCUMENT_BODIES = {
   waves: wavesDocument,
   release: releaseDocument,
   'put-off': putOffDocument,
+  shops: shopsDocument,
+  photo: photoDocument,
+  care: careDocument,
+  'house-move': houseMoveDocument,
   species: speciesDocument,
   watching: watchingDocument,
   settings: settingsDocument,

@@ -15,7 +15,59 @@ import { ORIGINS } from '../model/plan';
 
 export const SEXES = ['male', 'female', 'unknown'] as const;
 export const SURENESS = ['sure', 'likely', 'guess'] as const;
-export const CONTEST_KINDS = ['chase', 'nip', 'bite', 'display', 'fight', 'evict'] as const;
+/** What is offered at the glass. */
+export const OFFERED_CONTESTS = ['flare', 'chase', 'nip', 'lock', 'ram', 'pin', 'guard'] as const;
+/** All that a file may say; the last four are of earlier files. */
+export const CONTEST_KINDS = [...OFFERED_CONTESTS, 'bite', 'display', 'fight', 'evict'] as const;
+export type ContestKind = (typeof CONTEST_KINDS)[number];
+export const TRIGGERS = ['feeding', 'light', 'newcomer', 'breeding', 'none seen'] as const;
+export type Trigger = (typeof TRIGGERS)[number];
+
+/** What can be seen of a fish or a tank without a contest. */
+export const SIGNS = [
+  'holds ground',
+  'hiding',
+  'torn',
+  'not eating',
+  'paired',
+  'dark',
+  'digging',
+  'guarding',
+  'fry',
+  'flashing',
+  'spots or film',
+  'gasping',
+  'bloated',
+  'thin',
+  'panic',
+  'eating',
+] as const;
+export type Sign = (typeof SIGNS)[number];
+
+/** Ways in which fish are come by. */
+export const WAYS = ['shop', 'breeder', 'club', 'auction', 'private', 'gift', 'own brood'] as const;
+export type Way = (typeof WAYS)[number];
+/** What is asked and looked at before a fish is taken. */
+export const CONDITIONS = [
+  'eats',
+  'fins whole',
+  'belly not sunken',
+  'back not thin',
+  'few scratches',
+  'active',
+  'is the kind ordered',
+] as const;
+export type Condition = (typeof CONDITIONS)[number];
+/** Whether a batch was kept apart before it met the others. */
+export const QUARANTINES = ['here', 'done', 'none'] as const;
+export const PROTOCOLS = ['plain', 'single newcomer', 'skittish'] as const;
+export const QUARANTINE_STEPS = ['begun', 'extended', 'passed', 'given up'] as const;
+/** Forgetting one of these kills the whole batch. */
+export const QUARANTINE_CHECKS = ['seeded filter runs', 'dechlorinated', 'own nets and hoses'] as const;
+export type QuarantineCheck = (typeof QUARANTINE_CHECKS)[number];
+export const RECOUNTS = ['born here', 'missed before', 'lost unseen'] as const;
+/** Hours after a release at which it is looked at again (common practice). */
+export const LOOK_HOURS = [2, 24, 48, 168] as const;
 export const STEPS = [
   'rearranged',
   'fed more often',
@@ -28,8 +80,12 @@ export const STEPS = [
   'sex ratio',
   'boss set aside',
   'larger tank',
+  'box or divider',
+  'slightly cooler',
+  'rehomed',
   'other',
 ] as const;
+export type Step = (typeof STEPS)[number];
 export const DEATHS = ['found', 'missing', 'put down'] as const;
 export const REHOME_REASONS = [
   'too big',
@@ -88,6 +144,17 @@ export const EVENT_BODIES = {
     origin: choiceField('origin', ORIGINS),
     from: noteField('where from'),
     note: note(),
+    way: choiceField('how it was come by', WAYS).optional(),
+    /** How many were ordered, and how many of them were dead in the bag; those are not among the newcomers. */
+    ordered: wholeField('how many were ordered', 1, 10_000).optional(),
+    deadOnArrival: wholeField('how many were dead', 0, 10_000).optional(),
+    quarantine: choiceField('quarantine', QUARANTINES).optional(),
+    protocol: choiceField('how it was introduced', PROTOCOLS).optional(),
+    /** What was seen to be well before it was taken; null when nobody looked. */
+    seen: listField<Condition>('what was seen to be well', choiceField('a condition', CONDITIONS)).optional(),
+    daysInShop: wholeField('days in the shop', 0, 3650).optional(),
+    /** When it was born, as far as anybody knows: a year, a month or a day. */
+    bornAbout: noteField('when it was born').optional(),
   }),
   moved: groupField('a move', { resident: resident(), tank: tank(), note: note() }),
   split: groupField('a split', {
@@ -137,11 +204,58 @@ export const EVENT_BODIES = {
     loser: resident(),
     what: choiceField('what happened', CONTEST_KINDS),
     place: noteField('where'),
+    /** 1 passing, 2 hard, 3 hurt. */
+    bad: wholeField('how bad, from 1 to 3', 1, 3).optional(),
+    trigger: choiceField('what set it off', TRIGGERS).optional(),
+  }),
+  /** Something seen of a fish, or of the tank as a whole, without a contest. */
+  saw: groupField('a sign', {
+    tank: tank(),
+    resident: resident().nullable().optional().default(null),
+    what: choiceField('what was seen', SIGNS),
+    place: noteField('where'),
+    watch: noteField('the watch it belongs to').optional(),
+    note: note(),
+  }),
+  /** The minute's look some hours after a release. */
+  looked: groupField('a look at newcomers', {
+    tank: tank(),
+    hours: wholeField('hours after the release', 0, 1000),
+    seen: wholeField('newcomers seen', 0, 10_000).nullable().optional().default(null),
+    signs: listField<Sign>('signs', choiceField('a sign', SIGNS)),
+    note: note(),
+  }),
+  /** Something given or added. Recorded, never dosed by Lomvik. */
+  treated: groupField('a treatment', { tank: tank(), what: textField('what was given'), note: note() }),
+  quarantine: groupField('a step of a quarantine', {
+    tank: tank(),
+    what: choiceField('the step', QUARANTINE_STEPS),
+    days: wholeField('days it is to last', 1, 365).optional(),
+    checked: listField<QuarantineCheck>('what was ticked', choiceField('a check', QUARANTINE_CHECKS)).optional(),
+    note: note(),
+  }),
+  /** What is asked of a seller when the wrong kind came, or dead ones did; settled when an outcome is given. */
+  claimed: groupField('a claim', {
+    tank: tank(),
+    from: textField('the seller'),
+    about: textField('what is claimed'),
+    outcome: noteField('how it ended'),
+  }),
+  /** The book brought to what was counted, and why it was off. */
+  recounted: groupField('a count put right', {
+    resident: resident(),
+    count: wholeField('a count', 0, 10_000),
+    why: choiceField('why it was off', RECOUNTS),
+    note: note(),
   }),
   'stepped-in': groupField('a step taken', {
     tank: tank(),
     step: choiceField('the step', STEPS),
     note: note(),
+    /** Steps of one bundle were taken in the same hour: their parts cannot be told apart. */
+    bundle: noteField('the bundle it belongs to').optional(),
+    who: resident().optional(),
+    until: textField('until when').matches(/^\d{4}-\d{2}-\d{2}$/, 'an ISO date').optional(),
   }),
   counted: groupField('a count', {
     tank: tank(),
@@ -171,6 +285,9 @@ export const EVENT_BODIES = {
     how: choiceField('how it was found', DEATHS),
     cause: noteField('the cause'),
     note: note(),
+    signs: listField<Sign>('signs', choiceField('a sign', SIGNS)).optional(),
+    /** Deaths of one cause in one go share the name of the incident. */
+    incident: noteField('the incident it belongs to').optional(),
   }),
   /** A water test. What was not measured is left out. */
   tested: groupField('a water test', {

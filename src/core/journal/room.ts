@@ -1,5 +1,5 @@
 import type { ResidentId, TankId } from '../model/ids';
-import type { RehomeReason } from './events';
+import type { RehomeReason, Way } from './events';
 
 /** A decision that a fish, or some of a group, is to leave. */
 export interface ToGo {
@@ -31,6 +31,12 @@ export interface Resident {
   readonly source: string;
   readonly cameOn: string;
   readonly bornHere: boolean;
+  /** How it was come by; null when nobody said. */
+  readonly way: Way | null;
+  /** Kept apart before it met the others; a batch that was not is a risk that later views tell. */
+  readonly quarantine: 'here' | 'done' | 'none' | null;
+  readonly protocol: 'plain' | 'single newcomer' | 'skittish' | null;
+  readonly bornAbout: string;
   /** When it came to the tank it is in. */
   readonly inTankSince: string;
   readonly pairedWith: ResidentId | null;
@@ -52,6 +58,18 @@ export interface TankLife {
   readonly lastChange: string | null;
   readonly lastTest: string | null;
   readonly filter: FilterLife;
+  readonly quarantine: QuarantineLife;
+  /** Looks taken since the last arrival, in hours after it. */
+  readonly looks: readonly number[];
+}
+
+/** The quarantine that runs in a tank, or the last that did. */
+export interface QuarantineLife {
+  readonly begunOn: string | null;
+  readonly days: number;
+  /** When the last sign of illness showed, or the last treatment was given. */
+  readonly lastSign: string | null;
+  readonly passedOn: string | null;
 }
 
 /** How far a filter is: ripe when ammonia and nitrite were back to nothing within a day and a half of a test dose. */
@@ -82,6 +100,8 @@ export const NEW_TANK_LIFE: TankLife = {
   lastChange: null,
   lastTest: null,
   filter: { startedOn: null, seededOn: null, dosedOn: null, ripeOn: null, downOn: null },
+  quarantine: { begunOn: null, days: 28, lastSign: null, passedOn: null },
+  looks: [],
 };
 
 /** Residents of a tank that are still here, by species and name. */

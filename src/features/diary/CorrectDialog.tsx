@@ -30,6 +30,9 @@ const TIES = new Set([
   'members',
   'member',
   'into',
+  'bundle',
+  'who',
+  'incident',
 ]);
 
 const LABELS: Readonly<Record<string, string>> = {
@@ -52,6 +55,22 @@ const LABELS: Readonly<Record<string, string>> = {
   sure: 'How sure',
   step: 'Step',
   origin: 'Origin',
+  way: 'Come by',
+  quarantine: 'Quarantine',
+  protocol: 'Introduced',
+  ordered: 'Ordered',
+  deadOnArrival: 'Dead on arrival',
+  daysInShop: 'Days in the shop',
+  bornAbout: 'Born about',
+  bad: 'How bad, 1 to 3',
+  trigger: 'Set off by',
+  hours: 'Hours after',
+  days: 'Days',
+  about: 'About',
+  outcome: 'Outcome',
+  why: 'Why',
+  until: 'Until',
+  fraction: 'Share changed',
 };
 
 const plainParts = (event: Standing): readonly (readonly [string, string | number])[] =>

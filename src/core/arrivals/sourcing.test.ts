@@ -1,0 +1,118 @@
+import fc from 'fast-check';
+import { catalogue } from '@/testing/plans';
+import { askFor, coverShops, purchaseOf, type ToBuy } from './coverShops';
+import { readShopCsv, type ShopItem } from './shopStock';
+import { simulatedShops } from './simulatedShops';
+
+const kind = (species: string, count: number, more: Partial<ToBuy> = {}): ToBuy => ({
+  key: species,
+  profile: catalogue.byId.get(species)!,
+  count,
+  males: null,
+  females: null,
+  ...more,
+});
+const item = (shop: string, species: string, more: Partial<ShopItem> = {}): ShopItem => ({
+  shop,
+  species,
+  price: 2,
+  stock: 30,
+  lengthCm: 3,
+  soldAs: 'single',
+  days: 10,
+  ...more,
+});
+const neon = 'paracheirodon-innesi';
+const cory = 'corydoras-aeneus';
+const ram = 'mikrogeophagus-ramirezi';
+
+describe('shops that cover a list', () => {
+  const list = [kind(neon, 10), kind(cory, 6), kind(ram, 2)];
+  it('takes the fewest shops for the most of the list, then tells what one shop fewer costs', () => {
+    const plans = coverShops(list, [
+      item('A', neon), item('A', cory),
+      item('B', ram, { price: 9 }), item('B', neon, { price: 1 }),
+      item('C', ram, { price: 20 }),
+    ]);
+    expect(plans.map((plan) => [plan.shops, plan.missing])).toEqual([
+      [['A', 'B'], []],
+      [['B'], [cory]],
+    ]);
+    expect(plans[0]!.cost).toBe(10 * 1 + 6 * 2 + 2 * 9);
+  });
+  it('takes a kind whole from one shop, or not at all', () => {
+    expect(coverShops([kind(neon, 10)], [item('A', neon, { stock: 6 }), item('B', neon, { stock: 6 })])).toEqual([]);
+  });
+  it('says what pairs mean for another ratio', () => {
+    const wanted = kind('labidochromis-caeruleus', 4, { males: 1, females: 3 });
+    const bought = purchaseOf(wanted, item('A', 'labidochromis-caeruleus', { soldAs: 'pair', price: 15 }))!;
+    expect(bought).toMatchObject({ animals: 6, cost: 45 });
+    expect(bought.note).toMatch(/1 male and 3 female wanted means 3 pairs, 2 yellow labs left over/);
+  });
+  it('says of fresh stock that it is fresh', () => {
+    expect(purchaseOf(kind(neon, 10), item('A', neon, { days: 1 }))!.note).toMatch(/In the shop for a day/);
+  });
+  it('is no worse than any choice of shops tried by brute force', () => {
+    const shops = ['A', 'B', 'C', 'D'];
+    const kinds = [neon, cory, ram, 'danio-rerio'];
+    fc.assert(
+      fc.property(
+        fc.array(fc.record({ shop: fc.constantFrom(...shops), species: fc.constantFrom(...kinds), price: fc.integer({ min: 1, max: 9 }) }), { maxLength: 12 }),
+        (offers) => {
+          const items = offers.map(({ shop, species, price }) => item(shop, species, { price }));
+          const wanted = kinds.map((one) => kind(one, 4));
+          const [best] = coverShops(wanted, items);
+          const had = kinds.filter((one) => items.some((offer) => offer.species === one)).length;
+          if (!best) return expect(had).toBe(0);
+          expect(best.missing.length).toBe(kinds.length - had);
+          for (let mask = 0; mask < 16; mask += 1) {
+            const some = shops.filter((_, i) => (mask >> i) & 1);
+            const covers = kinds.filter((one) => items.some((offer) => offer.species === one && some.includes(offer.shop))).length;
+            if (covers === had) expect(some.length).toBeGreaterThanOrEqual(best.shops.length);
+          }
+        },
+      ),
+    );
+  });
+  it('asks what a keeper asks', () => {
+    expect(askFor(catalogue.byId.get(ram)!).join(' ')).toMatch(/How long.*What water.*taken back/);
+  });
+});
+
+describe('simulated shops', () => {
+  it('are the same in a week, change from week to week, and name kinds of the catalogue', () => {
+    const monday = simulatedShops(catalogue, '2026-11-23');
+    expect(simulatedShops(catalogue, '2026-11-23')).toEqual(monday);
+    const later = simulatedShops(catalogue, '2026-12-21');
+    const keys = (items: readonly ShopItem[]) => new Set(items.map((one) => `${one.shop}|${one.species}`));
+    const shared = [...keys(later)].filter((key) => keys(monday).has(key)).length;
+    expect(shared).toBeLessThan(keys(later).size);
+    for (const one of monday) {
+      expect(catalogue.byId.has(one.species)).toBe(true);
+      expect(one.stock).toBeGreaterThan(0);
+      expect(one.days).toBeGreaterThanOrEqual(0);
+    }
+    expect(new Set(monday.map((one) => one.shop)).size).toBe(4);
+  });
+});
+
+describe('shop stock by CSV', () => {
+  it('offers the good rows and names the others', () => {
+    const { items, faults } = readShopCsv(
+      'shop,species,price,stock,length,soldAs,days\nPier,neon tetra,1.50,40,1 in,,9\nPier,neon tetre,1,4,,,\nPier,guppy,x,-2,9 m,dozen,soon\n,oscar,1,1,,,\n',
+      catalogue,
+    );
+    expect(items).toEqual([expect.objectContaining({ shop: 'Pier', species: neon, price: 1.5, stock: 40, lengthCm: 2.54, days: 9 })]);
+    expect(faults.map((fault) => fault.path)).toEqual([
+      'line 3, column species',
+      'line 4, column price',
+      'line 4, column stock',
+      'line 4, column length',
+      'line 4, column soldAs',
+      'line 4, column days',
+      'line 5, column shop',
+    ]);
+    expect(faults[0]!.expected).toMatch(/nearest: paracheirodon-innesi/);
+  });
+  it('wants its columns', () => expect(readShopCsv('a,b\n1,2', catalogue).faults).toHaveLength(4));
+});
