@@ -38,7 +38,9 @@ const FRESH_DAYS = 3;
 
 /** Pairs that hold so many males and females. */
 const pairsFor = ({ count, males, females }: ToBuy): number =>
-  males === null || females === null ? Math.ceil(count / 2) : Math.max(males, females, Math.ceil((males + females) / 2));
+  males === null || females === null
+    ? Math.ceil(count / 2)
+    : Math.max(males, females, Math.ceil((males + females) / 2));
 
 /** What buying a kind there means; null when there are not enough. */
 export function purchaseOf(wanted: ToBuy, item: ShopItem): Purchase | null {
@@ -51,7 +53,9 @@ export function purchaseOf(wanted: ToBuy, item: ShopItem): Purchase | null {
     item.soldAs === 'pair' && over > 0
       ? `Sold only in pairs: ${males === null || females === null ? `${count} wanted` : `${males} male and ${females} female wanted`} means ${units} pairs, ${countOf(over, profile)} left over to place.`
       : '',
-    item.days < FRESH_DAYS ? `In the shop for ${item.days === 1 ? 'a day' : `${item.days} days`}: let them wait there a week if it can be asked.` : '',
+    item.days < FRESH_DAYS
+      ? `In the shop for ${item.days === 1 ? 'a day' : `${item.days} days`}: let them wait there a week if it can be asked.`
+      : '',
   ];
   return { key: wanted.key, item, animals, cost: units * item.price, note: notes.filter(Boolean).join(' ') };
 }
@@ -89,7 +93,8 @@ function* choices<T>(from: readonly T[], size: number, start = 0): Generator<rea
 export function coverShops(list: readonly ToBuy[], items: readonly ShopItem[]): readonly ShopPlan[] {
   const wanted = new Set(list.map((one) => one.profile.id));
   const weight = new Map<string, number>();
-  for (const item of items) if (wanted.has(item.species)) weight.set(item.shop, (weight.get(item.shop) ?? 0) + 1);
+  for (const item of items)
+    if (wanted.has(item.species)) weight.set(item.shop, (weight.get(item.shop) ?? 0) + 1);
   const shops = [...weight.keys()]
     .sort((a, b) => weight.get(b)! - weight.get(a)! || (a < b ? -1 : 1))
     .slice(0, MOST_SHOPS);

@@ -50,7 +50,8 @@ export function readShopCsv(text: string, catalogue: Catalogue): ShopCsv {
     if (Number.isNaN(there) || there > 100_000) say('stock', 'a whole number from 0 to 100000', stock);
     const parsed = length === '' ? null : parseQuantity('length', length, 'cm');
     const long = parsed === null ? null : parsed.ok ? parsed.quantity.core : NaN;
-    if (long !== null && !(long >= 0.1 && long <= LONGEST_CM)) say('length', 'a length, as "4 cm" or "1.5 in"', length);
+    if (long !== null && !(long >= 0.1 && long <= LONGEST_CM))
+      say('length', 'a length, as "4 cm" or "1.5 in"', length);
     const sold = SOLD_AS.find((one) => one === (soldAs || 'single'));
     if (!sold) say('soldAs', 'single or pair', soldAs);
     const waited = days === '' ? 0 : /^\d{1,4}$/.test(days) ? Number(days) : NaN;

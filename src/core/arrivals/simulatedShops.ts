@@ -58,7 +58,11 @@ export function simulatedShops(catalogue: Catalogue, today: string): readonly Sh
           shop: shop.name,
           species: profile.id,
           price: Math.round(priceOf(profile) * shop.dear * (0.85 + 0.3 * chance()) * (pairs ? 2 : 1) * 2) / 2,
-          stock: pairs ? 1 + Math.floor(chance() * 2) : shoal ? 8 + Math.floor(chance() * 30) : 1 + Math.floor(chance() * 5),
+          stock: pairs
+            ? 1 + Math.floor(chance() * 2)
+            : shoal
+              ? 8 + Math.floor(chance() * 30)
+              : 1 + Math.floor(chance() * 5),
           lengthCm: profile.size.soldCm,
           soldAs: pairs ? 'pair' : 'single',
           days: daysBetween(EPOCH, today) - came * WEEK,

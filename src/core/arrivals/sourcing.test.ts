@@ -30,8 +30,10 @@ describe('shops that cover a list', () => {
   const list = [kind(neon, 10), kind(cory, 6), kind(ram, 2)];
   it('takes the fewest shops for the most of the list, then tells what one shop fewer costs', () => {
     const plans = coverShops(list, [
-      item('A', neon), item('A', cory),
-      item('B', ram, { price: 9 }), item('B', neon, { price: 1 }),
+      item('A', neon),
+      item('A', cory),
+      item('B', ram, { price: 9 }),
+      item('B', neon, { price: 1 }),
       item('C', ram, { price: 20 }),
     ]);
     expect(plans.map((plan) => [plan.shops, plan.missing])).toEqual([
@@ -41,7 +43,9 @@ describe('shops that cover a list', () => {
     expect(plans[0]!.cost).toBe(10 * 1 + 6 * 2 + 2 * 9);
   });
   it('takes a kind whole from one shop, or not at all', () => {
-    expect(coverShops([kind(neon, 10)], [item('A', neon, { stock: 6 }), item('B', neon, { stock: 6 })])).toEqual([]);
+    expect(
+      coverShops([kind(neon, 10)], [item('A', neon, { stock: 6 }), item('B', neon, { stock: 6 })]),
+    ).toEqual([]);
   });
   it('says what pairs mean for another ratio', () => {
     const wanted = kind('labidochromis-caeruleus', 4, { males: 1, females: 3 });
@@ -57,7 +61,14 @@ describe('shops that cover a list', () => {
     const kinds = [neon, cory, ram, 'danio-rerio'];
     fc.assert(
       fc.property(
-        fc.array(fc.record({ shop: fc.constantFrom(...shops), species: fc.constantFrom(...kinds), price: fc.integer({ min: 1, max: 9 }) }), { maxLength: 12 }),
+        fc.array(
+          fc.record({
+            shop: fc.constantFrom(...shops),
+            species: fc.constantFrom(...kinds),
+            price: fc.integer({ min: 1, max: 9 }),
+          }),
+          { maxLength: 12 },
+        ),
         (offers) => {
           const items = offers.map(({ shop, species, price }) => item(shop, species, { price }));
           const wanted = kinds.map((one) => kind(one, 4));
@@ -67,7 +78,9 @@ describe('shops that cover a list', () => {
           expect(best.missing.length).toBe(kinds.length - had);
           for (let mask = 0; mask < 16; mask += 1) {
             const some = shops.filter((_, i) => (mask >> i) & 1);
-            const covers = kinds.filter((one) => items.some((offer) => offer.species === one && some.includes(offer.shop))).length;
+            const covers = kinds.filter((one) =>
+              items.some((offer) => offer.species === one && some.includes(offer.shop)),
+            ).length;
             if (covers === had) expect(some.length).toBeGreaterThanOrEqual(best.shops.length);
           }
         },
@@ -102,7 +115,16 @@ describe('shop stock by CSV', () => {
       'shop,species,price,stock,length,soldAs,days\nPier,neon tetra,1.50,40,1 in,,9\nPier,neon tetre,1,4,,,\nPier,guppy,x,-2,9 m,dozen,soon\n,oscar,1,1,,,\n',
       catalogue,
     );
-    expect(items).toEqual([expect.objectContaining({ shop: 'Pier', species: neon, price: 1.5, stock: 40, lengthCm: 2.54, days: 9 })]);
+    expect(items).toEqual([
+      expect.objectContaining({
+        shop: 'Pier',
+        species: neon,
+        price: 1.5,
+        stock: 40,
+        lengthCm: 2.54,
+        days: 9,
+      }),
+    ]);
     expect(faults.map((fault) => fault.path)).toEqual([
       'line 3, column species',
       'line 4, column price',

@@ -177,3 +177,15 @@ describe('judgeWaves', () => {
     expect(said([neon], { readyOn: '2026-06-01' })).toMatch(/not ready before 2026-06-01/);
   });
 });
+
+describe('a settled rough tank', () => {
+  it('F93, common practice: is better left alone, and said to be', () => {
+    const waves = planWaves([kind('danio-rerio')], [lane('Quay')], rules);
+    const said = (settledDays: number) =>
+      judgeWaves(waves, [kind('danio-rerio')], [lane('Quay')], { ...rules, settledDays }).map(
+        (one) => one.text,
+      );
+    expect(said(20)).toEqual([]);
+    expect(said(200)).toEqual([expect.stringMatching(/settled for 200 days.*the whole order at stake/)]);
+  });
+});

@@ -31,6 +31,8 @@ export interface WaveRules {
   readonly readyOn: string;
   /** What lives there already makes so much, mg/L a week. */
   readonly presentMgLWeek: number;
+  /** Rough fish have lived there in peace for so many days; 0 when there are none. */
+  readonly settledDays?: number;
   /** Kinds that cannot wait in one tank, as `pairOf` two keys: one eats, nips or harries the other. */
   readonly apart?: ReadonlySet<string>;
 }
@@ -54,6 +56,8 @@ export const DRYING_DAYS = 7;
 const SHARE_A_WAVE = 1 / 3;
 /** A quarantine tank takes at least so much water for each cm of fish as sold, L (from memory: it is tested and changed daily). */
 const LITRES_A_CM = 0.6;
+/** A rough tank counts as settled after two months without a newcomer (from memory; the caution is common practice). */
+const SETTLED_DAYS = 60;
 /** From this temper on a kind waits for a wave of its own. */
 const ROUGH = 2;
 
@@ -169,6 +173,11 @@ export function judgeWaves(
   let there = rules.presentMgLWeek;
   order.forEach((index, place) => {
     const wave = waves[index] as Wave;
+    if (place === 0 && (rules.settledDays ?? 0) >= SETTLED_DAYS)
+      say(
+        index,
+        `A rough tank that has been settled for ${rules.settledDays} days: whoever is added puts the whole order at stake. Better nobody; else three or more at once, with the rocks moved in the same hour.`,
+      );
     const before = place > 0 ? (waves[order[place - 1] as number] as Wave) : null;
     if (wave.releases < rules.readyOn)
       say(

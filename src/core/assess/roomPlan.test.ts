@@ -37,6 +37,8 @@ const resident = (id: string, more: Partial<Resident> = {}): Resident => ({
   quarantine: null,
   protocol: null,
   bornAbout: '',
+  until: null,
+  nextTank: '',
   inTankSince: '2026-05-01T10:00',
   pairedWith: null,
   toGo: null,
@@ -46,6 +48,15 @@ const resident = (id: string, more: Partial<Resident> = {}): Resident => ({
   ...more,
 });
 const listed: DraftGroup = { key: 'k', group: { species: 'paracheirodon-innesi', count: 10 } };
+
+describe('a home for a time', () => {
+  it('is judged at the month in which it ends, with the next tank named; one that is over, in this month', () => {
+    const groups = (until: string) =>
+      roomPlan(tank, [resident('a', { until, nextTank: 'Skerry' })], [], catalogue, '2026-05-20').groups;
+    expect(groups('2026-09-02')[0]).toMatchObject({ until: '2026-09', nextTank: 'Skerry' });
+    expect(groups('2026-01-02')[0]).toMatchObject({ until: '2026-05' });
+  });
+});
 
 describe('roomPlan', () => {
   const of = (residents: Resident[], today = '2026-05-20', body = tank) =>

@@ -23,12 +23,14 @@ function sexesOf(resident: Resident): { readonly males: number; readonly females
 /** A stay in quarantine or hospital ends: six weeks, written as two months from the arrival (common practice). */
 const STAY_MONTHS = 2;
 
-/** When these leave a tank that nobody stays in; null elsewhere. Never in the past: who is late leaves next. */
+/** When these leave: as was said of them, or soon where nobody stays; null elsewhere. Never in the past: who is late leaves next. */
 function staysUntil(
   tank: DocumentBodies['tank'],
   residents: readonly Resident[],
   today: string,
 ): string | null {
+  const given = residents[0]?.until ?? null;
+  if (given !== null) return monthOf(given) < monthOf(today) ? monthOf(today) : monthOf(given);
   if (tank.purpose !== 'quarantine' && tank.purpose !== 'hospital') return null;
   const last = residents.reduce(
     (latest, resident) => (resident.inTankSince > latest ? resident.inTankSince : latest),
@@ -56,6 +58,7 @@ function livingGroup(
     origin: first.origin,
     since: monthOf(residents.reduce((last, one) => (one.inTankSince > last ? one.inTankSince : last), '')),
     ...(until === null ? {} : { until }),
+    ...(first.nextTank ? { nextTank: first.nextTank } : {}),
   };
 }
 
@@ -67,7 +70,7 @@ function bundles(
 ): readonly (readonly Resident[])[] {
   const byLook = new Map<string, Resident[]>();
   for (const resident of residents) {
-    const look = `${resident.species}|${resident.origin}|${rounded(lengthToday(resident, catalogue, today))}`;
+    const look = `${resident.species}|${resident.origin}|${rounded(lengthToday(resident, catalogue, today))}|${resident.until ?? ''}|${resident.nextTank ?? ''}`;
     byLook.set(look, [...(byLook.get(look) ?? []), resident]);
   }
   return [...byLook.values()];

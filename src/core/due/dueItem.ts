@@ -2,7 +2,18 @@
 export interface DueItem {
   readonly tank: string;
   readonly kind:
-    'look' | 'quarantine-over' | 'watch' | 'count' | 'unnamed' | 'change' | 'test' | 'wave' | 'to-go';
+    | 'look'
+    | 'quarantine-over'
+    | 'watch'
+    | 'count'
+    | 'unnamed'
+    | 'change'
+    | 'test'
+    | 'wave'
+    | 'to-go'
+    | 'stay'
+    | 'care'
+    | 'claim';
   readonly text: string;
   /** Days past due; 0 is today, negative is still to come. */
   readonly overdueDays: number;

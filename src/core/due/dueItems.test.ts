@@ -54,6 +54,16 @@ describe('what is due', () => {
   const pair = came('2026-05-01T10:00:00.000Z', member('a', 1), member('b', 1));
   it('is nothing in an empty tank', () => expect(due('display', '2026-05-20T10:00:00.000Z')).toEqual([]));
   it('F84, common practice: looks a day, two days and a week after an arrival', () => {
+    expect(due('display', '2026-05-01T11:00:00.000Z', group)).toEqual([]);
+    expect(due('display', '2026-05-01T12:30:00.000Z', group)).toEqual([['look', 0]]);
+    expect(
+      due(
+        'display',
+        '2026-05-01T12:30:00.000Z',
+        group,
+        entry({ type: 'looked', on: '2026-05-01T12:10:00.000Z', hours: 2, seen: 8, signs: [] }),
+      ),
+    ).toEqual([]);
     expect(due('display', '2026-05-02T11:00:00.000Z', group)).toEqual([['look', 0]]);
     expect(due('display', '2026-05-04T11:00:00.000Z', group)).toEqual([['look', 1]]);
     expect(
@@ -68,6 +78,41 @@ describe('what is due', () => {
   it('F95, common practice: quarantine lasts four weeks at the least', () => {
     expect(due('quarantine', '2026-05-11T11:00:00.000Z', group)).toContainEqual(['quarantine-over', -18]);
     expect(due('quarantine', '2026-06-01T11:00:00.000Z', group)).toContainEqual(['quarantine-over', 3]);
+  });
+  it('makes a quarantine longer when something shows, until two weeks are clear', () => {
+    const begun = entry({ type: 'quarantine', on: '2026-05-01T11:00:00.000Z', what: 'begun', days: 28 });
+    const late = entry({
+      type: 'saw',
+      on: '2026-05-22T11:00:00.000Z',
+      resident: null,
+      what: 'flashing',
+      place: '',
+    });
+    expect(due('quarantine', '2026-05-25T11:00:00.000Z', group, begun)).toContainEqual([
+      'quarantine-over',
+      -4,
+    ]);
+    expect(due('quarantine', '2026-05-25T11:00:00.000Z', group, begun, late)).toContainEqual([
+      'quarantine-over',
+      -11,
+    ]);
+  });
+  it('F108, common practice: tells of a home for a time that ends, and of one whose date has slipped', () => {
+    const until = { ...group, until: '2026-06-10', nextTank: 'Skerry' } as Entry;
+    const stays = (now: string) => due('display', now, until).filter(([kind]) => kind === 'stay');
+    expect(stays('2026-05-12T10:00:00.000Z')).toEqual([]);
+    expect(stays('2026-06-01T10:00:00.000Z')).toEqual([['stay', -9]]);
+    expect(stays('2026-06-14T10:00:00.000Z')).toEqual([['stay', 4]]);
+  });
+  it('brings recurring care round', () => {
+    const care = {
+      tank: 'T' as TankId,
+      items: [{ what: 'Rinse the sponge', everyDays: 30, lastOn: '2026-05-01' }],
+    };
+    const at = (now: string) =>
+      dueItems([], roomAt([]), now, { waves: [], putOff: [], care: [care] }).map((item) => item.overdueDays);
+    expect(at('2026-05-10T10:00:00.000Z')).toEqual([]);
+    expect(at('2026-06-02T10:00:00.000Z')).toEqual([2]);
   });
   it('asks for a watch of individuals and a count of groups', () => {
     expect(due('display', '2026-05-20T11:00:00.000Z', pair)).toEqual([['watch', 12]]);

@@ -1,7 +1,10 @@
 import type { DocumentBodies } from '../journal/documents';
-import { residentsOf, type Room } from '../journal/room';
+import { QUARANTINE_LONG_DAYS, quarantineState } from '../arrivals/quarantine';
+import { LOOK_HOURS } from '../journal/events';
+import { NEW_TANK_LIFE, residentsOf, type Room } from '../journal/room';
 import { daysBetween } from '../units/days';
 import type { DueItem } from './dueItem';
+import { careDue, claimsDue, staysDue, type Care } from './careDue';
 import { waitingDue, waterDue, wavesDue } from './waterDue';
 
 /** By what a due thing is put off: its tank and its kind. */
@@ -10,14 +13,17 @@ export const dueKey = ({ tank, kind }: DueItem): string => `${tank}:${kind}`;
 /** What the keeper has planned and put off. */
 export interface DuePlans {
   readonly waves: readonly DocumentBodies['waves'][];
+  readonly care?: readonly Care[];
   readonly putOff: readonly { readonly key: string; readonly until: string; readonly why: string }[];
 }
 
-/** Looks after an arrival, in days: a day, two, a week (common practice). */
-const LOOKS = [1, 2, 7] as const;
-/** Quarantine lasts four weeks at the least (common practice: four to six). */
-const QUARANTINE_DAYS = 28;
-const QUARANTINE_LONG_DAYS = 42;
+const HOUR_MS = 3_600_000;
+const LOOK_WORDS: Readonly<Record<(typeof LOOK_HOURS)[number], string>> = {
+  2: 'two hours',
+  24: 'a day',
+  48: '2 days',
+  168: '7 days',
+};
 /** A territorial tank that nobody watched for a week has no record to judge a step by (from memory). */
 const WATCH_EVERY_DAYS = 7;
 /** Groups are counted once in two weeks, so that a shoal that dwindles is seen (from memory). */
@@ -26,18 +32,20 @@ const COUNT_EVERY_DAYS = 14;
 function looks(tankId: string, room: Room, now: string): readonly DueItem[] {
   const life = room.tanks[tankId];
   if (!life?.lastArrival) return [];
-  const age = daysBetween(life.lastArrival, now);
-  const next = LOOKS.filter((day) => age >= day).pop();
-  const seenSince = [life.lastWatch, life.lastCount].some(
-    (on) => on !== null && next !== undefined && daysBetween(life.lastArrival as string, on) >= next,
-  );
-  if (next === undefined || seenSince || age > LOOKS[LOOKS.length - 1]! * 2) return [];
+  const hours = (Date.parse(now) - Date.parse(life.lastArrival)) / HOUR_MS;
+  const next = LOOK_HOURS.filter((hour) => hours >= hour).pop();
+  if (next === undefined || hours > LOOK_HOURS[LOOK_HOURS.length - 1]! * 2) return [];
+  const at = new Date(Date.parse(life.lastArrival) + next * HOUR_MS).toISOString();
+  const seenSince =
+    (life.looks ?? []).some((hour) => hour >= next) ||
+    [life.lastWatch, life.lastCount].some((on) => on !== null && on >= at);
+  if (seenSince) return [];
   return [
     {
       tank: tankId,
       kind: 'look',
-      text: `Look at the newcomers: ${next === 1 ? 'a day' : `${next} days`} after they came.`,
-      overdueDays: age - next,
+      text: `Look at the newcomers: ${LOOK_WORDS[next]} after they came.`,
+      overdueDays: Math.floor((hours - next) / 24),
     },
   ];
 }
@@ -45,27 +53,22 @@ function looks(tankId: string, room: Room, now: string): readonly DueItem[] {
 function quarantine(tankId: string, room: Room, now: string): readonly DueItem[] {
   const here = residentsOf(room, tankId);
   if (here.length === 0) return [];
+  const life = room.tanks[tankId]?.quarantine ?? NEW_TANK_LIFE.quarantine;
   const since = here.reduce(
     (last, resident) => (resident.inTankSince > last ? resident.inTankSince : last),
     '',
   );
-  const days = daysBetween(since, now);
-  if (days < QUARANTINE_DAYS) {
-    return [
-      {
-        tank: tankId,
-        kind: 'quarantine-over',
-        text: `Quarantine, day ${days + 1} of ${QUARANTINE_DAYS} to ${QUARANTINE_LONG_DAYS}.`,
-        overdueDays: days - QUARANTINE_DAYS,
-      },
-    ];
-  }
+  const { day, days, freeOn, why } = quarantineState(life, since, now.slice(0, 10));
+  const overdueDays = daysBetween(freeOn, now.slice(0, 10));
   return [
     {
       tank: tankId,
       kind: 'quarantine-over',
-      text: `Quarantine is ${days} days old: the batch can move on if nothing showed.`,
-      overdueDays: days - QUARANTINE_DAYS,
+      text:
+        overdueDays < 0
+          ? `Quarantine, day ${day} of ${days} to ${Math.max(days, QUARANTINE_LONG_DAYS)}${why ? `; ${why}` : ''}.`
+          : `Quarantine is ${day - 1} days old: the batch can move on if nothing showed.`,
+      overdueDays,
     },
   ];
 }
@@ -116,12 +119,15 @@ export function dueItems(
   const off = new Set(plans.putOff.flatMap(({ key, until }) => (until > now.slice(0, 10) ? [key] : [])));
   return [
     ...plans.waves.flatMap((plan) => wavesDue(plan, now)),
+    ...(plans.care ?? []).flatMap((care) => careDue(care, now)),
     ...tanks.flatMap(({ id, body }) => [
       ...(body.purpose === 'quarantine' ? quarantine(id, room, now) : []),
       ...looks(id, room, now),
       ...rhythm(id, room, now),
       ...waterDue({ id, body }, room, now),
       ...waitingDue({ id, body }, room, now),
+      ...staysDue(id, room, now),
+      ...claimsDue(id, room, now),
     ]),
   ]
     .filter((item) => !off.has(dueKey(item)))

@@ -16,7 +16,18 @@ const withTank = (room: Room, tank: string, life: Partial<TankLife>): Room => ({
 
 type Born = Pick<
   Resident,
-  'species' | 'tank' | 'lengthCm' | 'origin' | 'source' | 'bornHere' | 'way' | 'quarantine' | 'protocol' | 'bornAbout'
+  | 'species'
+  | 'tank'
+  | 'lengthCm'
+  | 'origin'
+  | 'source'
+  | 'bornHere'
+  | 'way'
+  | 'quarantine'
+  | 'protocol'
+  | 'bornAbout'
+  | 'until'
+  | 'nextTank'
 > & {
   readonly on: string;
 };
@@ -42,6 +53,8 @@ const newcomer = (member: Member, born: Born): Resident => ({
   quarantine: born.quarantine,
   protocol: born.protocol,
   bornAbout: born.bornAbout,
+  until: born.until,
+  nextTank: born.nextTank,
   inTankSince: born.on,
   pairedWith: null,
   toGo: null,
@@ -145,6 +158,8 @@ export function applyEvent(room: Room, event: Dated): Room {
         quarantine: event.quarantine ?? null,
         protocol: event.protocol ?? null,
         bornAbout: event.bornAbout ?? '',
+        until: event.until ?? null,
+        nextTank: event.nextTank ?? '',
       };
       return withTank(
         event.members.map((member) => newcomer(member, born)).reduce(withResident, room),
@@ -168,6 +183,8 @@ export function applyEvent(room: Room, event: Dated): Room {
           quarantine: 'done',
           protocol: null,
           bornAbout: on.slice(0, 10),
+          until: null,
+          nextTank: '',
         }),
       );
     }
@@ -176,7 +193,10 @@ export function applyEvent(room: Room, event: Dated): Room {
         change(room, event, event.resident, (resident) => ({
           tank: event.tank,
           inTankSince: event.on,
+          until: event.until ?? null,
+          nextTank: event.nextTank ?? '',
           quarantine: afterMove(resident, room, event.on),
+          protocol: event.protocol ?? resident.protocol,
         })),
         event.tank,
         { lastArrival: event.on, looks: [] },
@@ -240,13 +260,25 @@ export function applyEvent(room: Room, event: Dated): Room {
       return change(room, event, event.resident, (resident) => ({
         count: event.count,
         leftOn: event.count === 0 ? event.on : null,
-        died: event.why === 'lost unseen' ? resident.died + Math.max(0, resident.count - event.count) : resident.died,
+        died:
+          event.why === 'lost unseen'
+            ? resident.died + Math.max(0, resident.count - event.count)
+            : resident.died,
         ...trimmed(resident, event.count),
       }));
     case 'looked':
       return withTank(room, event.tank, {
         looks: [...(room.tanks[event.tank]?.looks ?? []), event.hours],
       });
+    case 'claimed': {
+      const others = (room.tanks[event.tank]?.claims ?? []).filter(
+        (one) => one.from !== event.from || one.about !== event.about,
+      );
+      const { from, about, on } = event;
+      return withTank(room, event.tank, {
+        claims: event.outcome === '' ? [...others, { from, about, since: on }] : others,
+      });
+    }
     case 'saw':
     case 'treated':
       return afterSign(room, event);
@@ -257,7 +289,6 @@ export function applyEvent(room: Room, event: Dated): Room {
     case 'chased':
     case 'spawned':
     case 'fry':
-    case 'claimed':
     case 'noted':
       return room;
   }

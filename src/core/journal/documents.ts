@@ -94,6 +94,14 @@ const releaseDocument = groupField('a release', {
   ),
 });
 
+/** What the light timer is told: dark from a moment, then raised slowly. */
+const lightDocument = groupField('a light timer', {
+  tank: idField<TankId>('a tank'),
+  offOn: momentField('dark from'),
+  rampFrom: momentField('raised from'),
+  rampMinutes: wholeField('minutes to full light', 1, 2880),
+});
+
 /** Due things put off, each with its day and the reason. */
 const putOffDocument = groupField('what is put off', {
   items: listField<{ key: string; until: string; why: string }>(
@@ -186,6 +194,7 @@ export const DOCUMENT_BODIES = {
   wishes: wishesDocument,
   waves: wavesDocument,
   release: releaseDocument,
+  light: lightDocument,
   'put-off': putOffDocument,
   shops: shopsDocument,
   photo: photoDocument,

@@ -120,6 +120,14 @@ const count = () => wholeField('a count', 1, 10_000);
 const length = () => positiveField('a length in cm', 400);
 const note = () => noteField('a note');
 
+/** A home for a time: until when, and where to then. */
+const stay = () => ({
+  until: textField('until when')
+    .matches(/^\d{4}-\d{2}-\d{2}$/, 'an ISO date')
+    .optional(),
+  nextTank: noteField('the next tank').optional(),
+});
+
 const memberSchema = groupField('a newcomer', {
   id: resident(),
   name: noteField('a name or mark'),
@@ -155,8 +163,15 @@ export const EVENT_BODIES = {
     daysInShop: wholeField('days in the shop', 0, 3650).optional(),
     /** When it was born, as far as anybody knows: a year, a month or a day. */
     bornAbout: noteField('when it was born').optional(),
+    ...stay(),
   }),
-  moved: groupField('a move', { resident: resident(), tank: tank(), note: note() }),
+  moved: groupField('a move', {
+    resident: resident(),
+    tank: tank(),
+    note: note(),
+    protocol: choiceField('how it was introduced', PROTOCOLS).optional(),
+    ...stay(),
+  }),
   split: groupField('a split', {
     resident: resident(),
     into: listField<Member>('parts', memberSchema).min(1, 'at least one part'),
@@ -231,7 +246,10 @@ export const EVENT_BODIES = {
     tank: tank(),
     what: choiceField('the step', QUARANTINE_STEPS),
     days: wholeField('days it is to last', 1, 365).optional(),
-    checked: listField<QuarantineCheck>('what was ticked', choiceField('a check', QUARANTINE_CHECKS)).optional(),
+    checked: listField<QuarantineCheck>(
+      'what was ticked',
+      choiceField('a check', QUARANTINE_CHECKS),
+    ).optional(),
     note: note(),
   }),
   /** What is asked of a seller when the wrong kind came, or dead ones did; settled when an outcome is given. */
@@ -255,7 +273,9 @@ export const EVENT_BODIES = {
     /** Steps of one bundle were taken in the same hour: their parts cannot be told apart. */
     bundle: noteField('the bundle it belongs to').optional(),
     who: resident().optional(),
-    until: textField('until when').matches(/^\d{4}-\d{2}-\d{2}$/, 'an ISO date').optional(),
+    until: textField('until when')
+      .matches(/^\d{4}-\d{2}-\d{2}$/, 'an ISO date')
+      .optional(),
   }),
   counted: groupField('a count', {
     tank: tank(),

@@ -37,6 +37,9 @@ export interface Resident {
   readonly quarantine: 'here' | 'done' | 'none' | null;
   readonly protocol: 'plain' | 'single newcomer' | 'skittish' | null;
   readonly bornAbout: string;
+  /** A home for a time ends on this day; null for one to stay. */
+  readonly until: string | null;
+  readonly nextTank: string;
   /** When it came to the tank it is in. */
   readonly inTankSince: string;
   readonly pairedWith: ResidentId | null;
@@ -61,6 +64,8 @@ export interface TankLife {
   readonly quarantine: QuarantineLife;
   /** Looks taken since the last arrival, in hours after it. */
   readonly looks: readonly number[];
+  /** Claims with sellers that are not settled. */
+  readonly claims: readonly { readonly from: string; readonly about: string; readonly since: string }[];
 }
 
 /** The quarantine that runs in a tank, or the last that did. */
@@ -102,6 +107,7 @@ export const NEW_TANK_LIFE: TankLife = {
   filter: { startedOn: null, seededOn: null, dosedOn: null, ripeOn: null, downOn: null },
   quarantine: { begunOn: null, days: 28, lastSign: null, passedOn: null },
   looks: [],
+  claims: [],
 };
 
 /** Residents of a tank that are still here, by species and name. */

@@ -19,8 +19,11 @@ import { PartNav } from '@/ui/PartNav';
 import { Empty, Screen, Section } from '@/ui/Screen';
 import { BagPart } from './BagPart';
 import { BringIn } from './BringIn';
+import { LookPart } from './LookPart';
+import { QuarantinePart } from './QuarantinePart';
 import { ReleasePart } from './ReleasePart';
 import { ResidentDialog } from './ResidentDialog';
+import { SourcePart } from './SourcePart';
 import { WavesPart } from './WavesPart';
 
 export function ArrivalsScreen() {
@@ -142,9 +145,12 @@ function Here({ tank }: { readonly tank: TankView }) {
 
 const PARTS = [
   ['here', 'Listed and here'],
+  ['source', 'Sourcing'],
   ['waves', 'Waves'],
-  ['release', 'A release'],
+  ['quarantine', 'Quarantine'],
   ['bag', 'From the bag'],
+  ['release', 'A release'],
+  ['look', 'A look after'],
 ] as const;
 type Part = (typeof PARTS)[number][0];
 
@@ -175,6 +181,9 @@ function Arrivals({ tank }: { readonly tank: TankView }) {
       {part === 'waves' && <WavesPart tank={tank} />}
       {part === 'release' && <ReleasePart tank={tank} />}
       {part === 'bag' && <BagPart tank={tank} />}
+      {part === 'source' && <SourcePart tank={tank} />}
+      {part === 'quarantine' && <QuarantinePart tank={tank} />}
+      {part === 'look' && <LookPart tank={tank} />}
     </Screen>
   );
 }

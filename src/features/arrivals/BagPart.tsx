@@ -7,6 +7,7 @@ import { useSettings, type TankView } from '@/session/react/useTanks';
 import { parseQuantity } from '@/core/units/parseQuantity';
 import { TextField } from '@/ui/Field';
 import { Caution, Ledger, Section } from '@/ui/Screen';
+import { RoundTimer } from './RoundTimer';
 
 interface Texts {
   readonly bagC: string;
@@ -140,6 +141,11 @@ export function BagPart({ tank }: { readonly tank: TankView }) {
                 ['Left of the difference', `${Math.round(plan.remaining * 100)} %`],
               ]}
             />
+            {plan.rounds > 0 && (
+              <div className="my-2">
+                <RoundTimer rounds={plan.rounds} addLitres={plan.addLitres} />
+              </div>
+            )}
             <Caution>
               Warmth and dissolved matter mix in a straight line; pH does not. Cover cuts, and wash your hands
               after.

@@ -4,21 +4,26 @@ import { yupResolver } from '@hookform/resolvers/yup';
 import { useForm, useWatch } from 'react-hook-form';
 import { number, object, string } from 'yup';
 import type { DraftGroup } from '@/core/journal/documents';
-import type { Member } from '@/core/journal/events';
+import { CONDITIONS, WAYS, type Condition, type Dated, type Member, type Way } from '@/core/journal/events';
 import { commonName } from '@/core/model/catalogue';
 import type { ResidentId, TankId } from '@/core/model/ids';
 import { ORIGINS } from '@/core/model/plan';
 import type { SpeciesProfile } from '@/core/model/species';
 import { countOf } from '@/core/rules/words';
+import { useState } from 'react';
 import { newId } from '@/session/browserStamp';
+import { useCatalogue } from '@/session/react/RoomProvider';
 import { appendChange, draftChange, useCommands } from '@/session/react/useCommands';
 import { listedOf, useTanks, type TankView } from '@/session/react/useTanks';
 import { momentOn, todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { Caution } from '@/ui/Screen';
 import { SelectField, TextField, options } from '@/ui/Field';
+import { SignButtons } from '@/ui/SignButtons';
+import { SpeciesSearch } from '@/ui/SpeciesSearch';
 
 const WHOLE = 'A whole number from 1';
+const FROM_0 = 'A whole number from 0';
 const schema = object({
   count: number().typeError(WHOLE).integer(WHOLE).min(1, WHOLE).max(10_000, WHOLE).required(WHOLE),
   lengthCm: number()
@@ -38,6 +43,18 @@ const schema = object({
   from: string().default(''),
   names: string().default(''),
   note: string().default(''),
+  way: string().default(''),
+  dead: number().typeError(FROM_0).integer(FROM_0).min(0, FROM_0).max(10_000, FROM_0).default(0),
+  daysInShop: string()
+    .default('')
+    .matches(/^\d{0,4}$/, 'A whole number of days'),
+  bornAbout: string().default(''),
+  others: number().typeError(FROM_0).integer(FROM_0).min(0, FROM_0).max(10_000, FROM_0).default(0),
+  until: string()
+    .default('')
+    .test('later', 'A day to come', (value) => !value || value > todayIso()),
+  nextTank: string().default(''),
+  claim: string().default(''),
 });
 
 interface Props {
@@ -100,15 +117,30 @@ export function BringIn({ entry, profile, tank, onDone }: Props) {
       from: '',
       names: '',
       note: '',
+      way: '',
+      dead: 0,
+      daysInShop: '',
+      bornAbout: '',
+      others: 0,
+      until: '',
+      nextTank: '',
+      claim: '',
     },
   });
   const { errors } = form.formState;
   const as = useWatch({ control: form.control, name: 'as' });
   const into = useWatch({ control: form.control, name: 'tank' });
   const target = tanks.find((one) => one.id === into);
+  const strangers = Number(useWatch({ control: form.control, name: 'others' }));
+  const catalogue = useCatalogue();
+  const [seen, setSeen] = useState<readonly Condition[]>([]);
+  const [looked, setLooked] = useState(false);
+  const [stranger, setStranger] = useState<SpeciesProfile | null>(null);
 
   const save = form.handleSubmit(async (values) => {
     const on = momentOn(values.on);
+    if (values.others > 0 && !stranger)
+      return form.setError('others', { message: 'Say which kind they are' });
     const rest = entry.group.count - values.count;
     const without = (groups: readonly DraftGroup[]): readonly DraftGroup[] =>
       groups.flatMap((one) => {
@@ -117,20 +149,57 @@ export function BringIn({ entry, profile, tank, onDone }: Props) {
         const { males: _m, females: _f, ...group } = one.group;
         return [{ ...one, group: { ...group, count: rest } }];
       });
-    const came = appendChange(session, {
+    const quarantine =
+      tanks.find((one) => one.id === values.tank)?.body.purpose === 'quarantine' ? 'here' : 'none';
+    const arrival = {
       type: 'came',
       on,
       tank: values.tank as TankId,
-      species: profile.id,
-      members: membersFor(values.as, values.count, values.names, entry.group),
       lengthCm: values.lengthCm,
       origin: values.origin,
       from: values.from.trim(),
+      quarantine,
+      ...(values.way ? { way: values.way as Way } : {}),
+      ...(looked ? { seen: [...seen] } : {}),
+      ...(values.daysInShop ? { daysInShop: Number(values.daysInShop) } : {}),
+      ...(values.until ? { until: values.until, nextTank: values.nextTank.trim() } : {}),
+    } as const;
+    const came: Dated = {
+      ...arrival,
+      species: profile.id,
+      members: membersFor(values.as, values.count, values.names, entry.group),
       note: values.note.trim(),
-    });
+      ordered: entry.group.count,
+      ...(values.dead > 0 ? { deadOnArrival: values.dead } : {}),
+      ...(values.bornAbout.trim() ? { bornAbout: values.bornAbout.trim() } : {}),
+    };
+    const mixedIn: readonly Dated[] =
+      stranger && values.others > 0
+        ? [
+            {
+              ...arrival,
+              species: stranger.id,
+              members: membersFor('group', values.others, '', { species: stranger.id, count: values.others }),
+              note: `Mixed in with the ${commonName(profile)} that were ordered.`,
+            },
+          ]
+        : [];
+    const claim: readonly Dated[] =
+      values.claim.trim() && values.from.trim()
+        ? [
+            {
+              type: 'claimed',
+              on,
+              tank: tank.id,
+              from: values.from.trim(),
+              about: values.claim.trim(),
+              outcome: '',
+            },
+          ]
+        : [];
     if (
       await run(`${countOf(values.count, profile)} came`, (state) => [
-        came,
+        ...[came, ...mixedIn, ...claim].map((event) => appendChange(session, event)),
         draftChange(tank.id, without(listedOf(state.documents, tank.id))),
       ])
     )
@@ -186,7 +255,71 @@ export function BringIn({ entry, profile, tank, onDone }: Props) {
           {...form.register('names')}
         />
       </div>
-      <TextField label="Note" {...form.register('note')} placeholder="Condition, what the seller said" />
+      <TextField label="Note" {...form.register('note')} placeholder="What the seller said" />
+      {profile.trade.mixedUpWith && (
+        <p className="text-slate">Is it really that kind? {profile.trade.mixedUpWith}</p>
+      )}
+      <details>
+        <summary className="cursor-pointer font-medium text-deep">
+          Dead on arrival, another kind among them, condition, a home for a time
+        </summary>
+        <div className="mt-2 grid grid-cols-2 gap-2 sm:grid-cols-4">
+          <SelectField label="Come by" {...form.register('way')}>
+            <option value="">not said</option>
+            {options(WAYS)}
+          </SelectField>
+          <TextField
+            label="Days in the shop"
+            inputMode="numeric"
+            {...form.register('daysInShop')}
+            error={errors.daysInShop?.message}
+          />
+          <TextField
+            label="Dead on arrival"
+            inputMode="numeric"
+            {...form.register('dead')}
+            error={errors.dead?.message}
+            hint="beside those that came"
+          />
+          <TextField label="Born about" placeholder="2024, or spring" {...form.register('bornAbout')} />
+          <TextField
+            label="Of another kind"
+            inputMode="numeric"
+            {...form.register('others')}
+            error={errors.others?.message}
+            hint="beside those that came"
+          />
+          <TextField
+            label="Only until"
+            type="date"
+            {...form.register('until')}
+            error={errors.until?.message}
+          />
+          <TextField label="Then to" placeholder="next tank" {...form.register('nextTank')} />
+          <TextField
+            label="Claim with the seller"
+            placeholder="wrong kind, dead ones"
+            {...form.register('claim')}
+          />
+        </div>
+        {strangers > 0 && (
+          <div className="mt-2">
+            <SpeciesSearch catalogue={catalogue} label="They are in truth" onPick={setStranger} />
+            {stranger && <p>{commonName(stranger)}</p>}
+          </div>
+        )}
+        <fieldset className="mt-2">
+          <legend className="text-[12px] font-medium text-slate">Seen to be well (press what holds)</legend>
+          <SignButtons
+            offered={CONDITIONS}
+            chosen={seen}
+            onChange={(chosen) => {
+              setSeen(chosen);
+              setLooked(true);
+            }}
+          />
+        </fieldset>
+      </details>
       {target?.body.purpose !== 'quarantine' && (
         <Caution>
           Straight into a tank that is not for quarantine: whatever they carry, the others get. Four to six

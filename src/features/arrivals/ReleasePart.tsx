@@ -8,8 +8,10 @@ import type { DocumentId } from '@/core/model/ids';
 import { countOf } from '@/core/rules/words';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
 import { appendChange, putChange, useCommands } from '@/session/react/useCommands';
-import { useListed, useResidents, type TankView } from '@/session/react/useTanks';
+import { useResidents, type TankView } from '@/session/react/useTanks';
 import { momentOn, todayIso } from '@/session/today';
+import { LightTimer } from './LightTimer';
+import { useReleasable } from './useReleasable';
 import { Button } from '@/ui/Button';
 import { classes } from '@/ui/classes';
 import { Caution, Empty } from '@/ui/Screen';
@@ -74,7 +76,7 @@ function Step({
 export function ReleasePart({ tank }: { readonly tank: TankView }) {
   const catalogue = useCatalogue();
   const { session, run } = useCommands();
-  const listed = useListed(tank.id);
+  const releasable = useReleasable(tank);
   const residents = useResidents(tank.id);
   const id = `release-${tank.id}` as DocumentId;
   const document = useRoomState((state) => state.documents[id]);
@@ -83,14 +85,8 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
   const now = useNow(running !== null);
 
   const keys = useMemo(() => (running ? running.who.split(',') : chosen), [running, chosen]);
-  const kinds = useMemo(
-    () =>
-      listed.flatMap((entry) => {
-        const profile = catalogue.byId.get(entry.group.species);
-        return profile && keys.includes(entry.key) ? [{ profile, count: entry.group.count }] : [];
-      }),
-    [listed, keys, catalogue],
-  );
+  const going = useMemo(() => releasable.filter((one) => keys.includes(one.key)), [releasable, keys]);
+  const kinds = going;
   const here = useMemo(
     () =>
       [...new Set(residents.map((one) => one.species))].flatMap(
@@ -104,34 +100,32 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
   if (!running)
     return (
       <div className="flex max-w-[46rem] flex-col gap-3">
-        {listed.length === 0 ? (
-          <Empty>Nothing is listed that could be released into {tank.body.name}.</Empty>
+        {releasable.length === 0 ? (
+          <Empty>
+            Nobody waits in quarantine, and nothing is listed that could be released into {tank.body.name}.
+          </Empty>
         ) : (
           <>
             <fieldset>
               <legend className="mb-1 font-semibold">Who is released today?</legend>
-              {listed.map((entry) => {
-                const profile = catalogue.byId.get(entry.group.species);
-                return (
-                  profile && (
-                    <label key={entry.key} className="flex min-h-11 items-center gap-3 border-b border-line">
-                      <input
-                        type="checkbox"
-                        className="size-5 accent-(--deep)"
-                        checked={chosen.includes(entry.key)}
-                        onChange={(event) =>
-                          setChosen(
-                            event.target.checked
-                              ? [...chosen, entry.key]
-                              : chosen.filter((key) => key !== entry.key),
-                          )
-                        }
-                      />
-                      {countOf(entry.group.count, profile)}
-                    </label>
-                  )
-                );
-              })}
+              {releasable.map((one) => (
+                <label key={one.key} className="flex min-h-11 items-center gap-3 border-b border-line">
+                  <input
+                    type="checkbox"
+                    className="size-5 accent-(--deep)"
+                    checked={chosen.includes(one.key)}
+                    onChange={(event) =>
+                      setChosen(
+                        event.target.checked ? [...chosen, one.key] : chosen.filter((key) => key !== one.key),
+                      )
+                    }
+                  />
+                  <span>
+                    {countOf(one.count, one.profile)} <span className="text-slate">{one.where}</span>
+                    {one.caution && <span className="block text-[13px] text-lamp">{one.caution}</span>}
+                  </span>
+                </label>
+              ))}
             </fieldset>
             <Button
               tone="main"
@@ -161,6 +155,20 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
   const finish = (): void =>
     void run('Release done', [
       putChange('release', id, null),
+      ...going.flatMap((one) =>
+        one.resident === null
+          ? []
+          : [
+              appendChange(session, {
+                type: 'moved',
+                on: session.stamp.now(),
+                resident: one.resident,
+                tank: tank.id,
+                protocol,
+                note: '',
+              }),
+            ],
+      ),
       appendChange(session, {
         type: 'noted',
         on: momentOn(todayIso()),
@@ -197,6 +205,7 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
           />
         ))}
       </ol>
+      <LightTimer tank={tank} protocol={protocol} now={now} />
       <Caution>
         Cover cuts and wash your hands. Drip loops on every cable; unplug before your hands go in.
       </Caution>
@@ -210,8 +219,10 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
         {vital.length > 0 && <span className="text-slate">{vital.length} that must be ticked</span>}
       </div>
       <p className="text-slate">
-        Then record who came under <em>Listed and here</em>: looks after 24 h, 48 h and a week follow by
-        themselves.{' '}
+        {going.some((one) => one.resident === null)
+          ? 'Those that come straight from the seller are then recorded under Listed and here. '
+          : ''}
+        Looks after 2 h, 24 h, 48 h and a week come due by themselves.{' '}
         {kinds.map(
           ({ profile }) =>
             profile.trade.mixedUpWith && `${commonName(profile)}: ${profile.trade.mixedUpWith} `,

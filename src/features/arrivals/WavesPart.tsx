@@ -9,6 +9,7 @@ import { Button } from '@/ui/Button';
 import { SelectField } from '@/ui/Field';
 import { saveText } from '@/ui/saveText';
 import { Caution, Empty, Section } from '@/ui/Screen';
+import { ImpulsePart } from './ImpulsePart';
 import { useWaves, type Waves } from './useWaves';
 import { WaveLine } from './WaveLine';
 
@@ -180,6 +181,7 @@ export function WavesPart({ tank }: { readonly tank: TankView }) {
           <WaveItem key={wave.keys.join()} waves={waves} index={index} />
         ))}
       </ol>
+      <ImpulsePart tank={tank} waves={waves} />
       {waves.unplanned.length > 0 && (
         <Section title="Listed since, in no wave">
           <p>

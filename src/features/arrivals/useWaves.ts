@@ -16,7 +16,7 @@ import {
   type WaveRules,
 } from '@/core/arrivals/waves';
 import type { DocumentId } from '@/core/model/ids';
-import { addDays } from '@/core/units/days';
+import { addDays, daysBetween } from '@/core/units/days';
 import { ripeness } from '@/core/water/ripening';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
 import { putChange, useCommands } from '@/session/react/useCommands';
@@ -26,6 +26,7 @@ import { todayIso } from '@/session/today';
 type WavesBody = DocumentBodies['waves'];
 
 const QUARANTINE_DAYS = 28;
+const ROUGH = 2;
 
 /** The plan of waves of a tank: what is to come, where it waits, when; computed until the keeper moves something. */
 export function useWaves(tank: TankView) {
@@ -102,7 +103,12 @@ export function useWaves(tank: TankView) {
         }),
       ),
     );
-    return { toCome, lanes, apart, ripe, readyOn: ripe.expected ?? today, present, today };
+    const rough = residents.some(
+      (one) => (catalogue.byId.get(one.species)?.company.temper.mature ?? 0) >= ROUGH,
+    );
+    const lastIn = residents.reduce((last, one) => (one.inTankSince > last ? one.inTankSince : last), '');
+    const settledDays = rough && lastIn ? daysBetween(lastIn.slice(0, 10), today) : 0;
+    return { settledDays, toCome, lanes, apart, ripe, readyOn: ripe.expected ?? today, present, today };
   }, [tank, residents, listed, catalogue, tanks, room, wishes]);
 
   const rules: WaveRules = {
@@ -112,6 +118,7 @@ export function useWaves(tank: TankView) {
     readyOn: base.readyOn,
     presentMgLWeek: base.present,
     apart: base.apart,
+    settledDays: base.settledDays,
   };
   const known = new Set(base.toCome.map((one) => one.key));
   const planned: readonly Wave[] =

@@ -18,7 +18,7 @@ import { Caution, Empty, Section } from '@/ui/Screen';
 
 /** Where each kind of due thing is done. */
 const PLACES: Readonly<Record<DueItem['kind'], string>> = {
-  look: '/watch',
+  look: '/arrivals',
   'quarantine-over': '/arrivals',
   watch: '/watch',
   count: '/watch',
@@ -27,6 +27,16 @@ const PLACES: Readonly<Record<DueItem['kind'], string>> = {
   test: '/water',
   wave: '/arrivals',
   'to-go': '/leavers',
+  stay: '/arrivals',
+  care: '/water',
+  claim: '/arrivals',
+};
+/** Parts of Arrivals on which some of them are done. */
+const PARTS: Readonly<Partial<Record<DueItem['kind'], string>>> = {
+  wave: 'waves',
+  look: 'look',
+  'quarantine-over': 'quarantine',
+  claim: 'source',
 };
 const PUT_OFF: readonly (readonly [number, string])[] = [
   [1, 'a day'],
@@ -87,7 +97,10 @@ export function DueList() {
     const waves = Object.values(documents).flatMap((document) =>
       document.kind === 'waves' && document.body ? [document.body] : [],
     );
-    return dueItems(tanks, room, new Date().toISOString(), { waves, putOff });
+    const care = Object.values(documents).flatMap((document) =>
+      document.kind === 'care' && document.body ? [document.body] : [],
+    );
+    return dueItems(tanks, room, new Date().toISOString(), { waves, care, putOff });
   }, [tanks, room, documents, putOff]);
   const spare = spareWarning(tanks, room, todayIso());
   const today = todayIso();
@@ -136,7 +149,7 @@ export function DueList() {
             <li key={key} className="border-b border-line">
               <div className="flex items-center hover:bg-panel">
                 <Link
-                  href={`${PLACES[item.kind]}?tank=${item.tank}${item.kind === 'wave' ? '&part=waves' : ''}`}
+                  href={`${PLACES[item.kind]}?tank=${item.tank}${PARTS[item.kind] ? `&part=${PARTS[item.kind]}` : ''}`}
                   className="grid min-h-11 flex-1 grid-cols-[5rem_1fr] items-center gap-2 py-1.5 md:min-h-0"
                 >
                   <span className={`fig ${item.overdueDays > 0 ? 'text-buoy' : 'text-slate'}`}>

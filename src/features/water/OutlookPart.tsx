@@ -41,7 +41,7 @@ function measuredWords({ rate, predicted, factor }: WaterLog): string {
 
 /** Nitrate: what it does, what is coming, what the routine has to be, and when the next wave can be afforded. */
 export function OutlookPart({ log }: { readonly log: WaterLog }) {
-  const { routine, outlook, perDay, tap, nowMgL, wave } = log;
+  const { routine, outlook, perDay, tap, nowMgL, effects, waveUnmeasured } = log;
   const peak = (one: ChangeRoutine): string => `${figure(steadyState(one, perDay, tap).before)} mg/L`;
   const ahead = nitrateCourse(nowMgL ?? tap, perDay, routine, tap, AHEAD_DAYS);
   const leaves = outlook.roomWeek - log.listAdds;
@@ -49,11 +49,17 @@ export function OutlookPart({ log }: { readonly log: WaterLog }) {
     <Section title="Nitrate, measured and coming">
       <WaterChart log={log} ahead={ahead} today={todayIso()} />
       <p className="mt-2">{measuredWords(log)}</p>
-      {wave?.effect && (
-        <p>
-          The fish of {format(parseISO(wave.on), 'd MMM')} changed it by{' '}
-          <span className="fig">{figure(wave.effect.perDay * 7)} mg/L a week</span> (95 % limits{' '}
-          {figure(wave.effect.low * 7)} to {figure(wave.effect.high * 7)}).
+      {effects.map(({ on, effect }) => (
+        <p key={on}>
+          The fish of {format(parseISO(on), 'd MMM')} changed it by{' '}
+          <span className="fig">{figure(effect.perDay * 7)} mg/L a week</span> (95 % limits{' '}
+          {figure(effect.low * 7)} to {figure(effect.high * 7)}).
+        </p>
+      ))}
+      {waveUnmeasured && (
+        <p className="text-slate">
+          What the fish of {format(parseISO(waveUnmeasured), 'd MMM')} did cannot be told yet: three nitrate
+          tests before a wave and three after it say it.
         </p>
       )}
       <Ledger

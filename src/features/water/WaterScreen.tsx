@@ -6,6 +6,7 @@ import { useNames } from '@/session/react/useNames';
 import { useTank, type TankView } from '@/session/react/useTanks';
 import { NoTank } from '@/ui/NoTank';
 import { Empty, Screen, Section } from '@/ui/Screen';
+import { CareCard } from './CareCard';
 import { ChangeForm } from './ChangeForm';
 import { FilterCard } from './FilterCard';
 import { OutlookPart } from './OutlookPart';
@@ -52,6 +53,7 @@ function Water({ tank }: { readonly tank: TankView }) {
           <TestForm tank={tank} />
           <ChangeForm tank={tank} />
           <FilterCard tank={tank} />
+          <CareCard tank={tank} />
           <ProbeCard tank={tank} />
         </div>
         <div className="flex min-w-0 flex-col gap-5">

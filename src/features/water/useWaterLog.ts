@@ -59,7 +59,12 @@ export function useWaterLog(tank: TankView) {
       nowMgL: lastTest?.nitrateMgL ?? null,
       lastTestOn: lastTest?.on ?? null,
       outlook: outlook(lastTest?.nitrateMgL ?? tap, perDay, kept, tap),
-      wave: lastWave ? { on: lastWave, effect: waveEffect(rises, lastWave) } : null,
+      /** What each wave did to the rate, where there are tests enough on either side of it, the last first. */
+      effects: [...waves].reverse().flatMap((on) => {
+        const effect = waveEffect(rises, on);
+        return effect ? [{ on, effect }] : [];
+      }),
+      waveUnmeasured: lastWave !== undefined && waveEffect(rises, lastWave) === null ? lastWave : null,
       /** What the list would add when it has come and grown, mg/L a week, as this tank makes it. */
       listAdds:
         Math.max(0, later.context.load.nitrateMgLWeek - now.context.load.nitrateMgLWeek) * (factor ?? 1),

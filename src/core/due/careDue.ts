@@ -1,0 +1,58 @@
+import type { DocumentBodies } from '../journal/documents';
+import { residentsOf, type Room } from '../journal/room';
+import { addDays, daysBetween } from '../units/days';
+import type { DueItem } from './dueItem';
+
+export type Care = DocumentBodies['care'];
+
+/** Care that comes round: from a week before its day. */
+const BEFORE_DAYS = 7;
+
+/** What of the recurring care of a tank is due, or will be within a week. */
+export function careDue({ tank, items }: Care, now: string): readonly DueItem[] {
+  return items.flatMap(({ what, everyDays, lastOn }): readonly DueItem[] => {
+    const overdueDays = daysBetween(addDays(lastOn, everyDays), now.slice(0, 10));
+    return overdueDays < -BEFORE_DAYS
+      ? []
+      : [{ tank, kind: 'care', text: `${what}: last on ${lastOn}, every ${everyDays} days.`, overdueDays }];
+  });
+}
+
+/** A home for a time is told from this many days before it ends (from memory: time to free the next tank). */
+const STAY_NOTICE_DAYS = 21;
+
+/** Homes for a time that end soon, or have slipped: it goes wrong when the date slips (common practice). */
+export function staysDue(tank: string, room: Room, now: string): readonly DueItem[] {
+  const ends = new Map<string, { count: number; next: string }>();
+  for (const { until, count, nextTank } of residentsOf(room, tank)) {
+    if (!until) continue;
+    const so = ends.get(until);
+    ends.set(until, { count: (so?.count ?? 0) + count, next: so?.next || nextTank });
+  }
+  return [...ends].flatMap(([until, { count, next }]): readonly DueItem[] => {
+    const overdueDays = daysBetween(until, now.slice(0, 10));
+    return overdueDays < -STAY_NOTICE_DAYS
+      ? []
+      : [
+          {
+            tank,
+            kind: 'stay',
+            text: `${count} were to stay until ${until}${next ? `, then ${next}` : '; no next tank is named'}.`,
+            overdueDays,
+          },
+        ];
+  });
+}
+
+/** A seller is asked again after so many days (from memory). */
+const CLAIM_DAYS = 7;
+
+/** Claims with sellers that wait for an answer. */
+export function claimsDue(tank: string, room: Room, now: string): readonly DueItem[] {
+  return (room.tanks[tank]?.claims ?? []).map(({ from, about, since }) => ({
+    tank,
+    kind: 'claim',
+    text: `${from} has not answered the claim: ${about}.`,
+    overdueDays: daysBetween(since.slice(0, 10), now.slice(0, 10)) - CLAIM_DAYS,
+  }));
+}

@@ -1,0 +1,75 @@
+'use client';
+
+import { format, parseISO } from 'date-fns';
+import { useState } from 'react';
+import { useRoomState } from '@/session/react/RoomProvider';
+import { appendChange, useCommands } from '@/session/react/useCommands';
+import type { TankView } from '@/session/react/useTanks';
+import { Button } from '@/ui/Button';
+import { TextField } from '@/ui/Field';
+import { Section } from '@/ui/Screen';
+
+function Open({
+  tank,
+  from,
+  about,
+  since,
+}: {
+  readonly tank: TankView;
+  readonly from: string;
+  readonly about: string;
+  readonly since: string;
+}) {
+  const { session, run } = useCommands();
+  const [outcome, setOutcome] = useState('');
+  return (
+    <li className="border-b border-line py-2">
+      <p>
+        <strong>{from}</strong>: {about}{' '}
+        <span className="text-slate">since {format(parseISO(since), 'd MMM')}</span>
+      </p>
+      <form
+        className="mt-1 flex items-end gap-2"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (outcome.trim() === '') return;
+          void run('Claim settled', [
+            appendChange(session, {
+              type: 'claimed',
+              on: session.stamp.now(),
+              tank: tank.id,
+              from,
+              about,
+              outcome: outcome.trim(),
+            }),
+          ]);
+        }}
+      >
+        <TextField
+          label={`How it ended with ${from}`}
+          placeholder="credit, exchanged, refused"
+          value={outcome}
+          onChange={(event) => setOutcome(event.target.value)}
+        />
+        <Button type="submit" disabled={outcome.trim() === ''}>
+          Settled
+        </Button>
+      </form>
+    </li>
+  );
+}
+
+/** Claims with sellers that wait for an answer. */
+export function Claims({ tank }: { readonly tank: TankView }) {
+  const claims = useRoomState((state) => state.room.tanks[tank.id]?.claims);
+  if (!claims || claims.length === 0) return null;
+  return (
+    <Section title="Claims that wait for an answer">
+      <ul>
+        {claims.map((claim) => (
+          <Open key={`${claim.from}${claim.about}`} tank={tank} {...claim} />
+        ))}
+      </ul>
+    </Section>
+  );
+}

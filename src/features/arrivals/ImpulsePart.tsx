@@ -1,0 +1,116 @@
+'use client';
+
+import { format, parseISO } from 'date-fns';
+import { useMemo, useState } from 'react';
+import { impulse } from '@/core/arrivals/impulse';
+import { assess } from '@/core/assess/assess';
+import { roomPlan } from '@/core/assess/roomPlan';
+import type { DraftGroup } from '@/core/journal/documents';
+import { commonName } from '@/core/model/catalogue';
+import type { SpeciesProfile } from '@/core/model/species';
+import { countOf, list } from '@/core/rules/words';
+import { newId } from '@/session/browserStamp';
+import { useCatalogue } from '@/session/react/RoomProvider';
+import { listChange, useCommands } from '@/session/react/useCommands';
+import { useListed, useResidents, type TankView } from '@/session/react/useTanks';
+import { Button } from '@/ui/Button';
+import { TextField } from '@/ui/Field';
+import { Section } from '@/ui/Screen';
+import { SeverityMark } from '@/ui/SeverityMark';
+import { SpeciesSearch } from '@/ui/SpeciesSearch';
+import type { Waves } from './useWaves';
+
+const KEY = 'impulse';
+const TOLD = 5;
+
+/** A fish seen at the shop that nobody planned: what it would do to the list and to the waves, before it is paid for. */
+export function ImpulsePart({ tank, waves }: { readonly tank: TankView; readonly waves: Waves }) {
+  const catalogue = useCatalogue();
+  const { run } = useCommands();
+  const listed = useListed(tank.id);
+  const residents = useResidents(tank.id);
+  const [profile, setProfile] = useState<SpeciesProfile | null>(null);
+  const [text, setText] = useState('1');
+  const count = Number(text);
+  const sound = Number.isInteger(count) && count >= 1 && count <= 10_000;
+  const told = useMemo(() => {
+    if (!profile || !sound) return null;
+    const entry: DraftGroup = {
+      key: KEY,
+      group: { species: profile.id, count, lengthCm: profile.size.soldCm },
+    };
+    const judge = (groups: readonly DraftGroup[]) =>
+      assess(roomPlan(tank.body, residents, groups, catalogue, waves.today), catalogue, waves.today);
+    const before = judge(listed);
+    const after = judge([...listed, entry]);
+    const known = new Set(before.findings.map((finding) => finding.text));
+    const fresh = after.findings.filter(
+      ({ severity, text: said }) => (severity === 'stop' || severity === 'caution') && !known.has(said),
+    );
+    const load = Math.max(0, after.context.load.nitrateMgLWeek - before.context.load.nitrateMgLWeek);
+    const wave = impulse(
+      { key: KEY, profile, count, loadMgLWeek: load, favourite: false },
+      waves.toCome,
+      waves.lanes,
+      waves.rules,
+    );
+    return { entry, fresh, load, wave };
+  }, [profile, sound, count, tank.body, residents, listed, catalogue, waves]);
+  const nameOf = (key: string): string => {
+    const one = waves.toCome.find((each) => each.key === key);
+    return one ? commonName(one.profile) : key;
+  };
+  const day = (iso: string): string => format(parseISO(iso), 'd MMM');
+  return (
+    <Section title="Seen at the shop, not on the list" aside="what it would do">
+      <div className="grid max-w-[46rem] grid-cols-[1fr_6rem] items-end gap-3">
+        <SpeciesSearch catalogue={catalogue} label="Which kind" onPick={setProfile} />
+        <TextField
+          label="How many"
+          inputMode="numeric"
+          value={text}
+          error={sound ? undefined : 'A whole number from 1'}
+          onChange={(event) => setText(event.target.value)}
+        />
+      </div>
+      {told && profile && (
+        <div className="mt-2 max-w-[60rem]" role="status">
+          <p>
+            <strong>{countOf(count, profile)}</strong>: in{' '}
+            {told.wave.lane === null ? 'straight' : `quarantine from ${day(told.wave.arrives)}`}, released{' '}
+            {day(told.wave.releases)}; {told.load.toFixed(1)} mg/L of nitrate a week more when grown.{' '}
+            {told.wave.later.length === 0
+              ? 'Nobody on the list waits longer for it.'
+              : `Later for it: ${list(told.wave.later.map((one) => `${nameOf(one.key)} by ${one.days} days`))}.`}
+          </p>
+          {told.fresh.length === 0 ? (
+            <p className="text-kelp">It brings no new stop and no new doubt to the list.</p>
+          ) : (
+            <ul className="mt-1">
+              {told.fresh.slice(0, TOLD).map((finding) => (
+                <li key={finding.text} className="grid grid-cols-[4.5rem_1fr] gap-2 py-0.5">
+                  <SeverityMark severity={finding.severity} />
+                  <span>{finding.text}</span>
+                </li>
+              ))}
+              {told.fresh.length > TOLD && (
+                <li className="text-slate">And {told.fresh.length - TOLD} more.</li>
+              )}
+            </ul>
+          )}
+          <Button
+            className="mt-2"
+            onClick={() =>
+              void run(
+                `${countOf(count, profile)} listed`,
+                listChange(tank.id, (groups) => [...groups, { ...told.entry, key: newId<string>() }]),
+              ).then((done) => done && setProfile(null))
+            }
+          >
+            Put it on the list all the same
+          </Button>
+        </div>
+      )}
+    </Section>
+  );
+}

@@ -1,0 +1,63 @@
+'use client';
+
+import { format, parseISO } from 'date-fns';
+import { lightLevel, rampFor } from '@/core/arrivals/lightRamp';
+import type { DocumentId } from '@/core/model/ids';
+import { useRoomState } from '@/session/react/RoomProvider';
+import { putChange, useCommands } from '@/session/react/useCommands';
+import type { TankView } from '@/session/react/useTanks';
+import { Button } from '@/ui/Button';
+
+/** The light over the tank: a simulated timer that is told to stay dark and then to raise the light slowly. */
+export function LightTimer({
+  tank,
+  protocol,
+  now,
+}: {
+  readonly tank: TankView;
+  readonly protocol: 'plain' | 'single newcomer' | 'skittish';
+  readonly now: number;
+}) {
+  const { session, run } = useCommands();
+  const id = `light-${tank.id}` as DocumentId;
+  const document = useRoomState((state) => state.documents[id]);
+  const told = document?.kind === 'light' ? document.body : null;
+  const level = told ? lightLevel(told, now) : 1;
+  const when = (iso: string): string => format(parseISO(iso), 'd MMM HH:mm');
+  return (
+    <div className="flex flex-wrap items-center gap-3 border-y border-line py-2">
+      <span
+        aria-hidden="true"
+        className="h-6 w-10 border border-line"
+        style={{ background: `color-mix(in srgb, var(--water) ${Math.round(level * 100)}%, #0e1a1f)` }}
+      />
+      <span>
+        Light <span className="fig">{Math.round(level * 100)} %</span>{' '}
+        <span className="text-slate">
+          {told && level < 1
+            ? `dark since ${when(told.offOn)}, raised from ${when(told.rampFrom)} over ${told.rampMinutes} min`
+            : 'simulated timer, as usual'}
+        </span>
+      </span>
+      {told && level < 1 ? (
+        <Button onClick={() => void run('Light as usual', [putChange('light', id, null)], true)}>
+          Light as usual
+        </Button>
+      ) : (
+        <Button
+          onClick={() =>
+            void run(
+              'Light off',
+              [putChange('light', id, { tank: tank.id, ...rampFor(protocol, session.stamp.now()) })],
+              true,
+            )
+          }
+        >
+          {protocol === 'skittish'
+            ? 'Dark for two days and a half, then slowly up'
+            : 'Off until tomorrow, then slowly up'}
+        </Button>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,111 @@
+'use client';
+
+import { useState } from 'react';
+import { LOOK_HOURS, type Sign } from '@/core/journal/events';
+import { useRoomState } from '@/session/react/RoomProvider';
+import { appendChange, useCommands } from '@/session/react/useCommands';
+import { useResidents, type TankView } from '@/session/react/useTanks';
+import { Button } from '@/ui/Button';
+import { TextField } from '@/ui/Field';
+import { Caution, Empty, Section } from '@/ui/Screen';
+import { SignButtons } from '@/ui/SignButtons';
+
+const HOUR_MS = 3_600_000;
+const DAY = 24;
+const LOOKS_SIGNS: readonly Sign[] = [
+  'eating',
+  'hiding',
+  'not eating',
+  'torn',
+  'gasping',
+  'panic',
+  'dark',
+  'flashing',
+];
+const words = (hours: number): string =>
+  hours < DAY ? `${hours} hours` : hours === DAY ? 'a day' : `${hours / DAY} days`;
+
+/** The minute's look some hours after a release: how many are seen, what shows. */
+export function LookPart({ tank }: { readonly tank: TankView }) {
+  const { session, run } = useCommands();
+  const life = useRoomState((state) => state.room.tanks[tank.id]);
+  const residents = useResidents(tank.id);
+  const [signs, setSigns] = useState<readonly Sign[]>([]);
+  const [seen, setSeen] = useState('');
+  const [note, setNote] = useState('');
+  const [now] = useState(() => Date.now());
+  if (!life?.lastArrival)
+    return <Empty>Nobody has come to {tank.body.name} yet: there is nobody to look at.</Empty>;
+  const came = life.lastArrival;
+  const hours = (now - Date.parse(came)) / HOUR_MS;
+  const newcomers = residents.filter((one) => one.inTankSince === came);
+  const heads = newcomers.reduce((sum, one) => sum + one.count, 0);
+  const taken = new Set(life.looks ?? []);
+  const due = LOOK_HOURS.filter((one) => hours >= one && !taken.has(one)).pop();
+  const amount = seen.trim() === '' ? null : Number(seen);
+  const wrong = amount !== null && !(Number.isInteger(amount) && amount >= 0 && amount <= 10_000);
+  const save = async (): Promise<void> => {
+    if (wrong) return;
+    const done = await run('Looked at the newcomers', [
+      appendChange(session, {
+        type: 'looked',
+        on: session.stamp.now(),
+        tank: tank.id,
+        hours: due ?? Math.max(0, Math.round(hours)),
+        seen: amount,
+        signs: [...signs],
+        note: note.trim(),
+      }),
+    ]);
+    if (done) {
+      setSigns([]);
+      setSeen('');
+      setNote('');
+    }
+  };
+  return (
+    <div className="flex max-w-[46rem] flex-col gap-4">
+      <p>
+        The last ones came <span className="fig">{words(Math.max(0, Math.round(hours)))}</span> ago. Looks are
+        due after{' '}
+        {LOOK_HOURS.map((one, index) => (
+          <span
+            key={one}
+            className={
+              taken.has(one) ? 'text-slate line-through' : one === due ? 'font-semibold text-deep' : ''
+            }
+          >
+            {index > 0 && ', '}
+            {words(one)}
+          </span>
+        ))}
+        . Before a day has gone everyone is dazed: judge nothing by it.
+      </p>
+      <Section title="What you see" aside="press what holds">
+        <SignButtons offered={LOOKS_SIGNS} chosen={signs} onChange={setSigns} />
+        <div className="mt-3 grid grid-cols-2 gap-3">
+          <TextField
+            label="Newcomers seen"
+            inputMode="numeric"
+            placeholder={heads > 0 ? `of ${heads}` : ''}
+            value={seen}
+            error={wrong ? 'A whole number from 0' : undefined}
+            onChange={(event) => setSeen(event.target.value)}
+          />
+          <TextField label="Note" value={note} onChange={(event) => setNote(event.target.value)} />
+        </div>
+        <Button tone="main" large className="mt-3" onClick={() => void save()} disabled={wrong}>
+          I have looked
+        </Button>
+      </Section>
+      {signs.includes('gasping') && (
+        <Caution>
+          Gasping at the surface: test ammonia, nitrite and temperature now, and move the water.
+        </Caution>
+      )}
+      {signs.includes('torn') && (
+        <Caution>Torn already: have the divider or the spare tank ready, and watch for who does it.</Caution>
+      )}
+    </div>
+  );
+}

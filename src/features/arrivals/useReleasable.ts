@@ -1,0 +1,72 @@
+import { useMemo } from 'react';
+import { quarantineState } from '@/core/arrivals/quarantine';
+import { NEW_TANK_LIFE } from '@/core/journal/room';
+import type { ResidentId } from '@/core/model/ids';
+import type { SpeciesProfile } from '@/core/model/species';
+import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
+import { useListed, useTanks, type TankView } from '@/session/react/useTanks';
+import { todayIso } from '@/session/today';
+
+/** Somebody who can be released into a tank today: from quarantine, or straight from the seller. */
+export interface Releasable {
+  readonly key: string;
+  readonly profile: SpeciesProfile;
+  readonly count: number;
+  /** Null for what is listed and has not come. */
+  readonly resident: ResidentId | null;
+  readonly where: string;
+  readonly caution: string;
+}
+
+/** Who could be released into a tank: first those that wait in quarantine, hospital or grow-out, then what is listed for it. */
+export function useReleasable(tank: TankView): readonly Releasable[] {
+  const catalogue = useCatalogue();
+  const room = useRoomState((state) => state.room);
+  const tanks = useTanks();
+  const listed = useListed(tank.id);
+  return useMemo(() => {
+    const today = todayIso();
+    const lanes = new Map(
+      tanks
+        .filter(({ id, body }) => id !== tank.id && body.purpose !== 'display')
+        .map((one) => [one.id as string, one]),
+    );
+    const waiting = Object.values(room.residents).flatMap((resident): Releasable[] => {
+      const lane = lanes.get(resident.tank);
+      const profile = catalogue.byId.get(resident.species);
+      if (!lane || !profile || resident.count === 0) return [];
+      const life = room.tanks[lane.id]?.quarantine ?? NEW_TANK_LIFE.quarantine;
+      const { freeOn } = quarantineState(life, resident.inTankSince, today);
+      const early =
+        lane.body.purpose === 'quarantine' && freeOn > today && (life.passedOn ?? '') < resident.inTankSince;
+      return [
+        {
+          key: `r-${resident.id}`,
+          profile,
+          count: resident.count,
+          resident: resident.id,
+          where: `in ${lane.body.name}`,
+          caution: early
+            ? `Its quarantine lasts until ${freeOn}: sooner, whatever it carries goes with it.`
+            : '',
+        },
+      ];
+    });
+    const toCome = listed.flatMap((entry): Releasable[] => {
+      const profile = catalogue.byId.get(entry.group.species);
+      return profile
+        ? [
+            {
+              key: entry.key,
+              profile,
+              count: entry.group.count,
+              resident: null,
+              where: 'listed, straight from the seller',
+              caution: 'Not quarantined: whatever they carry, the others get.',
+            },
+          ]
+        : [];
+    });
+    return [...waiting, ...toCome];
+  }, [catalogue, room, tanks, listed, tank.id]);
+}
