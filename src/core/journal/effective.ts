@@ -3,7 +3,13 @@ import type { Dated, Entry } from './events';
 import { unreadable } from './readable';
 
 /** A happening as it stands after all corrections, with the entry it came from. */
-export type Standing = Dated & { readonly id: EntryId; readonly seq: number; readonly corrected: boolean };
+export type Standing = Dated & {
+  readonly id: EntryId;
+  readonly seq: number;
+  readonly corrected: boolean;
+  /** When the first entry was written down. */
+  readonly recorded?: string;
+};
 
 const isHappening = (entry: Entry): entry is Extract<Entry, Dated> => entry.type !== 'corrected';
 
@@ -29,11 +35,11 @@ export function effective(entries: readonly Entry[]): readonly Standing[] {
     if (!isHappening(entry) || unreadable(entry) !== null) continue;
     const replacement = corrected.get(entry.id);
     if (replacement === null) continue;
-    const { id, seq } = entry;
+    const { id, seq, recorded } = entry;
     standing.push(
       replacement === undefined
         ? { ...entry, corrected: false }
-        : { ...replacement, id, seq, corrected: true },
+        : { ...replacement, id, seq, recorded, corrected: true },
     );
   }
   return standing.sort(byMoment);

@@ -211,6 +211,8 @@ export const EVENT_BODIES = {
     tank: tank(),
     minutes: numberField('minutes watched', 0, 1440),
     note: note(),
+    /** The watch whose contests these minutes hold. */
+    watch: noteField('the watch').optional(),
   }),
   chased: groupField('a contest', {
     tank: tank(),

@@ -15,10 +15,10 @@ export function seededChance(seed: number): Chance {
   };
 }
 
-/** Means from this on are drawn from the normal curve: the skew left out is under one part in seven. */
-const NORMAL_FROM = 50;
+/** Means from this on are drawn from the normal curve: the skew left out is under one part in four; sums over many cells hide it. */
+const NORMAL_FROM = 20;
 
-/** A Poisson draw: by multiplication below a mean of 50 (Knuth), rounded from the normal curve above. Domain: mean >= 0. */
+/** A Poisson draw: by multiplication below a mean of 20 (Knuth), rounded from the normal curve above. Domain: mean >= 0. */
 export function poissonDraw(mean: number, chance: Chance): number {
   if (mean <= 0) return 0;
   if (mean >= NORMAL_FROM) {

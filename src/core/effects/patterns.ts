@@ -1,0 +1,302 @@
+import type { Standing } from '../journal/effective';
+import type { Resident } from '../journal/room';
+import { betaQuantile } from '../stats/quantiles';
+import { daysBetween } from '../units/days';
+import { tally, type Contest, type Watch } from './watches';
+
+export const PATTERNS = [
+  'one boss',
+  'one victim',
+  'duel',
+  'pair on guard',
+  'newcomer picked on',
+  'feeding time',
+  'lights',
+  'to one side',
+  'too many holders',
+  'torn, nobody seen',
+] as const;
+export type PatternName = (typeof PATTERNS)[number];
+
+/** A pattern that the numbers show, with its evidence, how sure it is, and what else it could be. */
+export interface Pattern {
+  readonly name: PatternName;
+  /** Residents it speaks of, the first the one that acts. */
+  readonly who: readonly string[];
+  readonly evidence: string;
+  readonly because: Readonly<Record<string, number>>;
+  readonly sure: 'clear' | 'likely' | 'few data';
+  readonly else: string;
+}
+
+/** Below so many contests nothing is called more than a hint (from memory). */
+const FEW_CONTESTS = 12;
+const LEAST_CONTESTS = 5;
+/** Shares from which on one fish, a pair, a trigger or a place is the pattern (from memory). */
+const BOSS_SHARE = 0.4;
+const DUEL_SHARE = 0.4;
+const DUEL_EACH = 0.2;
+const GUARD_SHARE = 0.4;
+const GUARD_PLACE = 0.6;
+const TRIGGER_SHARE = 0.4;
+const SIDE_SHARE = 0.6;
+/** Five or six holding males in one tank are too many (common practice). */
+const HOLDERS = 5;
+/** A fish counts as a newcomer for three weeks (from memory). */
+const NEW_DAYS = 21;
+/** Torn fins without a contest in so many minutes of watching point to somebody unseen. */
+const UNSEEN_MINUTES = 60;
+const LEVEL = 0.05;
+
+/** The lower 95 % limit of a share (Clopper and Pearson 1934, one-sided). */
+const lowest = (k: number, n: number): number => (k === 0 ? 0 : betaQuantile(LEVEL, k, n - k + 1));
+
+function most(counts: ReadonlyMap<string, number>): readonly [string, number] | null {
+  let best: [string, number] | null = null;
+  for (const [id, count] of counts) if (best === null || count > best[1]) best = [id, count];
+  return best;
+}
+
+function countBy(
+  contests: readonly Contest[],
+  key: (contest: Contest) => string,
+): ReadonlyMap<string, number> {
+  const counts = new Map<string, number>();
+  for (const contest of contests) {
+    const name = key(contest);
+    if (name !== '') counts.set(name, (counts.get(name) ?? 0) + 1);
+  }
+  return counts;
+}
+
+const percent = (share: number): string => `${Math.round(share * 100)} %`;
+
+export interface PatternInput {
+  readonly watches: readonly Watch[];
+  /** Signs, spawnings and broods of the same time and tank. */
+  readonly happenings: readonly Standing[];
+  readonly residents: readonly Resident[];
+  readonly nameOf: (id: string) => string;
+  /** ISO date. */
+  readonly today: string;
+}
+
+/** How sure a share is, given the fair share: clear when even its lower limit lies above, likely when most of it does. */
+function sureness(k: number, n: number, fair: number): Pattern['sure'] {
+  if (n < FEW_CONTESTS) return 'few data';
+  return lowest(k, n) > fair * 1.5 ? 'clear' : 'likely';
+}
+
+function oneFish(input: PatternInput, contests: readonly Contest[], fish: number): readonly Pattern[] {
+  const found: Pattern[] = [];
+  const n = contests.length;
+  const fair = 1 / Math.max(2, fish);
+  const sides = [
+    ['one boss', 'winner', 'starts', 'a pair on guard, or one that is only the boldest in front of you'],
+    ['one victim', 'loser', 'takes', 'a weak or ill fish, or one that cannot find cover'],
+  ] as const;
+  for (const [name, side, verb, other] of sides) {
+    const top = most(countBy(contests, (contest) => contest[side]));
+    if (!top || top[1] / n < BOSS_SHARE || lowest(top[1], n) <= fair) continue;
+    found.push({
+      name,
+      who: [top[0]],
+      evidence: `${input.nameOf(top[0])} ${verb} ${top[1]} of ${n} contests (${percent(top[1] / n)}; an even share would be ${percent(fair)}).`,
+      because: { contests: n, own: top[1], share: top[1] / n, evenShare: fair },
+      sure: sureness(top[1], n, fair),
+      else: other,
+    });
+  }
+  return found;
+}
+
+function duel(input: PatternInput, contests: readonly Contest[]): readonly Pattern[] {
+  const n = contests.length;
+  const pair = (contest: Contest): string => [contest.winner, contest.loser].sort().join('|');
+  const top = most(countBy(contests, pair));
+  if (!top) return [];
+  const [a, b] = top[0].split('|') as [string, string];
+  const each = contests.filter((one) => one.winner === a && one.loser === b).length;
+  const share = Math.min(each, top[1] - each) / top[1];
+  const together = input.residents.find((one) => one.id === a)?.pairedWith === b;
+  if (top[1] / n < DUEL_SHARE || share < DUEL_EACH || together || top[1] < LEAST_CONTESTS) return [];
+  return [
+    {
+      name: 'duel',
+      who: [a, b],
+      evidence: `${input.nameOf(a)} and ${input.nameOf(b)} against one another are ${top[1]} of ${n} contests (${percent(top[1] / n)}), won ${each} to ${top[1] - each}.`,
+      because: { contests: n, between: top[1], wonByFirst: each },
+      sure: n < FEW_CONTESTS ? 'few data' : 'clear',
+      else: 'an order that has not settled yet after a change, or a pair that courts roughly',
+    },
+  ];
+}
+
+function onGuard(input: PatternInput, contests: readonly Contest[]): readonly Pattern[] {
+  const n = contests.length;
+  const breeding = input.happenings.filter(
+    (event) =>
+      event.type === 'spawned' ||
+      event.type === 'fry' ||
+      (event.type === 'saw' && ['guarding', 'fry', 'paired', 'dark'].includes(event.what)),
+  ).length;
+  return input.residents.flatMap((one): readonly Pattern[] => {
+    const mate = one.pairedWith;
+    if (mate === null || one.id > mate) return [];
+    const out = contests.filter(
+      ({ winner, loser }) => (winner === one.id || winner === mate) && loser !== one.id && loser !== mate,
+    );
+    const place = most(countBy(out, (contest) => contest.place));
+    const inOnePlace = place !== null && place[1] / out.length >= GUARD_PLACE;
+    if (out.length < LEAST_CONTESTS || out.length / n < GUARD_SHARE || (!inOnePlace && breeding === 0))
+      return [];
+    return [
+      {
+        name: 'pair on guard',
+        who: [one.id, mate],
+        evidence: `${input.nameOf(one.id)} and ${input.nameOf(mate)} start ${out.length} of ${n} contests, all against others${place ? `, ${place[1]} of them at ${place[0]}` : ''}${breeding > 0 ? '; breeding was noted' : '; no spawn or fry was noted'}.`,
+        because: { contests: n, own: out.length, inOnePlace: place?.[1] ?? 0, breedingNoted: breeding },
+        sure: n < FEW_CONTESTS ? 'few data' : breeding > 0 && inOnePlace ? 'clear' : 'likely',
+        else: 'a boss whose partner follows along',
+      },
+    ];
+  });
+}
+
+function newcomer(input: PatternInput, contests: readonly Contest[], fish: number): readonly Pattern[] {
+  const n = contests.length;
+  const fresh = input.residents.filter(
+    (one) => daysBetween(one.inTankSince.slice(0, 10), input.today) <= NEW_DAYS,
+  );
+  if (fresh.length === 0 || fresh.length === input.residents.length) return [];
+  const ids = new Set<string>(fresh.map((one) => one.id));
+  const taken = contests.filter(({ winner, loser }) => ids.has(loser) && !ids.has(winner)).length;
+  const fair = Math.min(1, fresh.reduce((sum, one) => sum + one.count, 0) / Math.max(2, fish));
+  if (taken < LEAST_CONTESTS || lowest(taken, n) <= fair) return [];
+  return [
+    {
+      name: 'newcomer picked on',
+      who: fresh.map((one) => one.id),
+      evidence: `${fresh.map((one) => input.nameOf(one.id)).join(', ')} ${fresh.length === 1 ? 'is' : 'are'} new and ${fresh.length === 1 ? 'takes' : 'take'} ${taken} of ${n} contests (${percent(taken / n)}; an even share would be ${percent(fair)}).`,
+      because: { contests: n, taken, evenShare: fair },
+      sure: sureness(taken, n, fair),
+      else: 'a look-alike of somebody that lives there',
+    },
+  ];
+}
+
+function triggers(contests: readonly Contest[]): readonly Pattern[] {
+  const noted = contests.filter((one) => one.trigger !== undefined);
+  return (
+    [
+      ['feeding time', 'feeding', 'the watches may have been at feeding time'],
+      ['lights', 'light', 'the watches may have been just after the lights came on'],
+    ] as const
+  ).flatMap(([name, trigger, other]): readonly Pattern[] => {
+    const k = noted.filter((one) => one.trigger === trigger).length;
+    if (k < LEAST_CONTESTS || k / noted.length < TRIGGER_SHARE) return [];
+    return [
+      {
+        name,
+        who: [],
+        evidence: `${k} of the ${noted.length} contests with a noted trigger were set off by ${trigger === 'light' ? 'the light' : 'feeding'} (${percent(k / noted.length)}).`,
+        because: { noted: noted.length, own: k },
+        sure: noted.length < FEW_CONTESTS ? 'few data' : 'likely',
+        else: other,
+      },
+    ];
+  });
+}
+
+function toOneSide(contests: readonly Contest[]): readonly Pattern[] {
+  const placed = contests.filter((one) => one.place !== '');
+  const places = countBy(placed, (one) => one.place);
+  const top = most(places);
+  if (!top || places.size < 2 || placed.length < FEW_CONTESTS || top[1] / placed.length < SIDE_SHARE)
+    return [];
+  return [
+    {
+      name: 'to one side',
+      who: [],
+      evidence: `${top[1]} of ${placed.length} contests with a noted place were at ${top[0]} (${percent(top[1] / placed.length)}).`,
+      because: { placed: placed.length, own: top[1] },
+      sure: 'likely',
+      else: 'the place that you see best',
+    },
+  ];
+}
+
+function holders(input: PatternInput): readonly Pattern[] {
+  const holding = new Map<string, string>();
+  for (const event of input.happenings)
+    if (event.type === 'saw' && event.what === 'holds ground' && event.resident)
+      holding.set(event.resident, event.place);
+  const here = [...holding.keys()].filter((id) => input.residents.some((one) => one.id === id));
+  if (here.length < HOLDERS) return [];
+  return [
+    {
+      name: 'too many holders',
+      who: here,
+      evidence: `${here.length} hold ground: ${here.map((id) => `${input.nameOf(id)}${holding.get(id) ? ` (${holding.get(id)})` : ''}`).join(', ')}. Five or six in one tank are too many.`,
+      because: { holders: here.length },
+      sure: 'likely',
+      else: 'females that guard for a time',
+    },
+  ];
+}
+
+function tornUnseen(input: PatternInput, contests: readonly Contest[], minutes: number): readonly Pattern[] {
+  const torn = [
+    ...new Set(
+      input.happenings.flatMap((event) =>
+        event.type === 'saw' && event.what === 'torn' && event.resident ? [event.resident as string] : [],
+      ),
+    ),
+  ];
+  return torn.flatMap((id): readonly Pattern[] => {
+    const hit = contests.filter((one) => one.loser === id).length;
+    if (hit > 0 || minutes < UNSEEN_MINUTES || !input.residents.some((one) => one.id === id)) return [];
+    const alone = input.residents.length === 1;
+    return [
+      {
+        name: 'torn, nobody seen',
+        who: [id],
+        evidence: `${input.nameOf(id)} is torn, and in ${Math.round(minutes)} minutes of watching nobody went for it.`,
+        because: { minutes, contests: hit },
+        sure: 'likely',
+        else: alone
+          ? 'a lone, bored fish bites its own tail; sharp decor and fin rot look alike'
+          : 'a night-active fish, sharp decor, fin rot, or its own biting; watch after lights out',
+      },
+    ];
+  });
+}
+
+/**
+ * The patterns that a record shows, the surest first. Each tells its numbers and what else it could be: a pattern is a
+ * reading, not a proof. Contests of groups against themselves are left out before.
+ */
+export function patternsOf(input: PatternInput): readonly Pattern[] {
+  const contests = input.watches.flatMap((watch) => watch.contests);
+  const { minutes, fish } = tally(input.watches);
+  const enough = contests.length >= LEAST_CONTESTS;
+  const found = [
+    ...(enough
+      ? [
+          ...onGuard(input, contests),
+          ...newcomer(input, contests, fish),
+          ...duel(input, contests),
+          ...oneFish(input, contests, fish),
+          ...triggers(contests),
+          ...toOneSide(contests),
+        ]
+      : []),
+    ...holders(input),
+    ...tornUnseen(input, contests, minutes),
+  ];
+  const rank = { clear: 0, likely: 1, 'few data': 2 } as const;
+  return found
+    .map((one, i) => [one, i] as const)
+    .sort(([a, i], [b, j]) => rank[a.sure] - rank[b.sure] || i - j)
+    .map(([one]) => one);
+}

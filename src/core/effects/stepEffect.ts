@@ -1,0 +1,213 @@
+import type { Standing } from '../journal/effective';
+import type { Step } from '../journal/events';
+import { chiSquareTail, studentQuantile } from '../stats/quantiles';
+import { rateRatio, type RateRatio } from '../stats/rateRatio';
+import { tally, type Tally, type Watch } from './watches';
+
+/** Fish look calmer, or dazed, for two days after any change: that time is left out (common practice). */
+export const SETTLE_HOURS = 48;
+/** Steps within this time of one another are one bundle: nobody can tell their parts apart. */
+const SAME_HOUR_MS = 3_600_000;
+const HOUR_MS = 3_600_000;
+/** Watches that scatter more than chance does this seldom are called uneven. */
+const UNEVEN_P = 0.1;
+/** With fewer watches than this on both sides nothing can be said of their scatter. */
+const LEAST_WATCHES = 4;
+/** Beyond so many more minutes a question is not worth asking further. */
+const MOST_MINUTES = 3000;
+const MINUTES_A_STEP = 10;
+
+/** Steps taken in one go. */
+export interface Bundle {
+  readonly ids: readonly string[];
+  readonly on: string;
+  readonly steps: readonly Step[];
+  readonly notes: readonly string[];
+}
+
+/** The steps taken in a tank, those of one hour or of one bundle together, in the order of time. */
+export function bundlesOf(happenings: readonly Standing[], tank: string): readonly Bundle[] {
+  const bundles: { ids: string[]; on: string; steps: Step[]; notes: string[]; bundle: string }[] = [];
+  for (const event of happenings) {
+    if (event.type !== 'stepped-in' || event.tank !== tank) continue;
+    const last = bundles.at(-1);
+    const joins =
+      last !== undefined &&
+      ((event.bundle !== undefined && event.bundle !== '' && event.bundle === last.bundle) ||
+        Date.parse(event.on) - Date.parse(last.on) <= SAME_HOUR_MS);
+    if (joins) {
+      last.ids.push(event.id);
+      last.steps.push(event.step);
+      if (event.note) last.notes.push(event.note);
+    } else
+      bundles.push({
+        ids: [event.id],
+        on: event.on,
+        steps: [event.step],
+        notes: event.note ? [event.note] : [],
+        bundle: event.bundle ?? '',
+      });
+  }
+  return bundles.map(({ bundle: _bundle, ...rest }) => rest);
+}
+
+/** What a step did to the rate of aggression. */
+export interface StepEffect {
+  readonly bundle: Bundle;
+  readonly before: Tally;
+  readonly after: Tally;
+  /** The exact comparison, or, where watches scatter more than chance, one with wider limits. */
+  readonly ratio: RateRatio;
+  /** Scatter between watches over that of chance; null with too few watches to say. */
+  readonly scatter: number | null;
+  readonly uneven: boolean;
+  /** Ratio of the rates per possible pair; null where it is the same, or cannot be told. */
+  readonly perPair: number | null;
+  readonly verdict: 'helped' | 'worse' | 'open' | 'nothing to go by';
+  /** Minutes of watching that would settle it if things go on as they are; null when it is settled, or never would be. */
+  readonly moreMinutes: number | null;
+  /** When watching counts again. */
+  readonly countsFrom: string;
+}
+
+/** Pearson's scatter of counts about one rate in each of two spans, over its degrees of freedom. */
+function scatterOf(
+  before: readonly Watch[],
+  after: readonly Watch[],
+): { readonly phi: number; readonly p: number; readonly df: number } | null {
+  const df = before.length + after.length - 2;
+  if (before.length + after.length < LEAST_WATCHES || df < 1) return null;
+  let chi = 0;
+  for (const span of [before, after]) {
+    const { events, minutes } = tally(span);
+    if (events === 0) continue;
+    for (const { contests, minutes: own } of span) {
+      const expected = (events / minutes) * own;
+      chi += (contests.length - expected) ** 2 / expected;
+    }
+  }
+  return { phi: chi / df, p: chiSquareTail(chi, df), df };
+}
+
+/** Wider limits for counts that scatter: log ratio ± t sqrt(phi (1/x1 + 1/x2)) (quasi-Poisson; Wedderburn 1974). */
+function widened(exact: RateRatio, before: Tally, after: Tally, phi: number, df: number): RateRatio {
+  if (exact.ratio === null || before.events === 0 || after.events === 0) return exact;
+  const error = Math.sqrt(phi * (1 / before.events + 1 / after.events));
+  const reach = studentQuantile(0.975, df) * error;
+  const low = exact.ratio * Math.exp(-reach);
+  const high = exact.ratio * Math.exp(reach);
+  const [exactLow, exactHigh] = exact.interval;
+  return {
+    ...exact,
+    // Never narrower than the exact limits.
+    interval: [Math.min(low, exactLow ?? low), exactHigh === null ? null : Math.max(high, exactHigh)],
+  };
+}
+
+const excludesOne = ({ interval: [low, high] }: RateRatio): boolean =>
+  (low !== null && low > 1) || (high !== null && high < 1);
+
+/** Minutes of further watching after which the limits would leave out 1, if both rates stay as they are. */
+function minutesToSettle(before: Tally, after: Tally): number | null {
+  if (before.minutes === 0) return null;
+  const perMinute = after.minutes > 0 ? after.events / after.minutes : 0;
+  for (let more = MINUTES_A_STEP; more <= MOST_MINUTES; more += MINUTES_A_STEP) {
+    const then = { events: Math.round(after.events + perMinute * more), minutes: after.minutes + more };
+    if (excludesOne(rateRatio(before, then))) return more;
+  }
+  return null;
+}
+
+const pairs = (fish: number): number => (fish * (fish - 1)) / 2;
+
+/**
+ * Whether a step worked: contests an hour of watching from the step before it (or the first watch) until it, against those
+ * from two days after it until the next step. Exact rate ratio with its limits; wider ones where watches scatter more than
+ * chance; the rate per possible pair, since fewer fish quarrel less by themselves.
+ */
+export function stepEffect(
+  bundle: Bundle,
+  watches: readonly Watch[],
+  previous: string | null,
+  next: string | null,
+  settleHours = SETTLE_HOURS,
+): StepEffect {
+  const later = (on: string): string => new Date(Date.parse(on) + settleHours * HOUR_MS).toISOString();
+  const from = previous === null ? '' : later(previous);
+  const countsFrom = later(bundle.on);
+  const earlier = watches.filter((watch) => watch.on >= from && watch.on <= bundle.on);
+  const since = watches.filter((watch) => watch.on >= countsFrom && (next === null || watch.on <= next));
+  const [before, after] = [tally(earlier), tally(since)];
+  const said = before.minutes > 0 && after.minutes > 0;
+  const exact: RateRatio = said
+    ? rateRatio(before, after)
+    : { beforePerHour: NaN, afterPerHour: NaN, ratio: null, interval: [null, null], p: 1 };
+  const scatter = said ? scatterOf(earlier, since) : null;
+  const uneven = scatter !== null && scatter.phi > 1 && scatter.p < UNEVEN_P;
+  const ratio = uneven ? widened(exact, before, after, scatter.phi, scatter.df) : exact;
+  const settled = said && excludesOne(ratio);
+  const [was, is] = [pairs(before.fish), pairs(after.fish)];
+  return {
+    bundle,
+    before,
+    after,
+    ratio,
+    scatter: scatter?.phi ?? null,
+    uneven,
+    perPair:
+      ratio.ratio !== null && was > 0 && is > 0 && Math.abs(was - is) > 0.5 ? ratio.ratio * (was / is) : null,
+    verdict: !said
+      ? 'nothing to go by'
+      : settled
+        ? (ratio.interval[0] ?? 0) > 1
+          ? 'worse'
+          : 'helped'
+        : 'open',
+    moreMinutes: said && !settled ? minutesToSettle(before, after) : null,
+    countsFrom,
+  };
+}
+
+/** Every bundle of a tank with its effect, the last first. */
+export function effectsOf(bundles: readonly Bundle[], watches: readonly Watch[]): readonly StepEffect[] {
+  return bundles
+    .map((bundle, i) => stepEffect(bundle, watches, bundles[i - 1]?.on ?? null, bundles[i + 1]?.on ?? null))
+    .reverse();
+}
+
+const figure = (value: number): string => value.toFixed(value < 10 ? 1 : 0);
+
+/** The effect in one plain sentence. */
+export function effectSentence(effect: StepEffect): string {
+  const { before, after, ratio, verdict, moreMinutes, bundle, perPair, uneven } = effect;
+  const what = bundle.steps.join(' and ');
+  const parts = bundle.steps.length > 1 ? ' Their parts cannot be told apart.' : '';
+  if (verdict === 'nothing to go by')
+    return before.minutes === 0
+      ? `Nobody watched before "${what}": whether it worked cannot be told any more. Watch now, before the next step.`
+      : `Nothing has been watched since two days after "${what}". Watch now: quiet minutes count.`;
+  const rates = `${figure(ratio.beforePerHour)} contests an hour before, ${figure(ratio.afterPerHour)} after`;
+  const [low, high] = ratio.interval;
+  const limits =
+    ratio.ratio === null
+      ? before.events + after.events === 0
+        ? 'nothing was seen on either side'
+        : `nothing was seen before; at least ${(low ?? 0).toFixed(2)} times as much now`
+      : `${ratio.ratio.toFixed(2)} of what it was, 95 % limits ${(low ?? 0).toFixed(2)} to ${high === null ? 'anything' : high.toFixed(2)}`;
+  const judged =
+    verdict === 'helped'
+      ? 'It helped.'
+      : verdict === 'worse'
+        ? 'It got worse.'
+        : moreMinutes === null
+          ? 'Nothing is shown either way, and more watching alone is not likely to show it.'
+          : `Nothing is shown yet: about ${moreMinutes} more minutes of watching would settle it.`;
+  const scatter = uneven
+    ? ' The watches differ among themselves more than chance does, so the limits are wide.'
+    : '';
+  const heads =
+    perPair !== null
+      ? ` ${after.fish < before.fish ? 'Fewer' : 'More'} fish are there now: per pair it is ${perPair.toFixed(2)} of what it was.`
+      : '';
+  return `"${what}": ${rates} (${limits}). ${judged}${parts}${scatter}${heads}`;
+}

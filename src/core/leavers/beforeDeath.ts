@@ -1,0 +1,180 @@
+import { residentsOfEvent, tankOfEvent } from '../journal/describeEvent';
+import type { Standing } from '../journal/effective';
+import type { DocumentBodies } from '../journal/documents';
+import { CHANGE_CHECKS } from '../journal/events';
+import { ammoniaFraction } from '../water/ammonia';
+import { addDays, daysBetween } from '../units/days';
+
+export const BEFORE_DAYS = 14;
+
+/** What could have been behind a death: a possibility to look into, never the finding of a vet. */
+export interface Possibility {
+  readonly cause: string;
+  readonly evidence: string;
+}
+
+export interface BeforeDeath {
+  /** Everything of the fortnight before that touches the fish or its tank, in the order of time. */
+  readonly story: readonly Standing[];
+  readonly possible: readonly Possibility[];
+}
+
+/** From this share of un-ionised ammonia on gills are hurt, mg/L (common practice). */
+const TOXIC_MGL = 0.02;
+/** Any nitrite a kit can read counts (common practice: none). */
+const NITRITE_MGL = 0.25;
+const NITRATE_MGL = 40;
+/** A temperature this far from the tank's own, a pH this far from the last test (from memory). */
+const OFF_C = 3;
+const OFF_PH = 0.7;
+/** A move or a treatment within these days (from memory). */
+const FRESH_DAYS = 7;
+/** A change is missed when the last is this many times the routine ago (from memory). */
+const MISSED_TIMES = 1.6;
+
+interface Input {
+  readonly happenings: readonly Standing[];
+  readonly resident: string;
+  readonly tank: string;
+  readonly on: string;
+  readonly body: DocumentBodies['tank'] | null;
+  /** When the kind gets old, years; null when nobody knows. */
+  readonly oldYears: number | null;
+  readonly cameOn: string;
+}
+
+function waterCauses(story: readonly Standing[], body: Input['body']): readonly Possibility[] {
+  const found: Possibility[] = [];
+  const usual = body?.water?.temperatureC;
+  let ph = body?.water?.ph;
+  for (const event of story) {
+    if (event.type !== 'tested') continue;
+    const day = event.on.slice(0, 10);
+    if (event.ammoniaMgL !== undefined && event.ammoniaMgL > 0) {
+      const toxic =
+        event.ammoniaMgL * ammoniaFraction(event.temperatureC ?? usual ?? 25, event.ph ?? ph ?? 7.5);
+      if (toxic >= TOXIC_MGL)
+        found.push({ cause: 'ammonia', evidence: `${toxic.toFixed(3)} mg/L un-ionised on ${day}` });
+    }
+    if ((event.nitriteMgL ?? 0) >= NITRITE_MGL)
+      found.push({ cause: 'nitrite', evidence: `${event.nitriteMgL} mg/L on ${day}` });
+    if ((event.nitrateMgL ?? 0) > NITRATE_MGL)
+      found.push({ cause: 'high nitrate', evidence: `${event.nitrateMgL} mg/L on ${day}` });
+    if (
+      event.temperatureC !== undefined &&
+      usual !== undefined &&
+      Math.abs(event.temperatureC - usual) >= OFF_C
+    )
+      found.push({ cause: 'temperature', evidence: `${event.temperatureC} °C on ${day}, ${usual} is usual` });
+    if (event.ph !== undefined && ph !== undefined && Math.abs(event.ph - ph) >= OFF_PH)
+      found.push({ cause: 'a jump of pH', evidence: `${ph} to ${event.ph} on ${day}` });
+    ph = event.ph ?? ph;
+  }
+  return found;
+}
+
+function changeCauses(input: Input, story: readonly Standing[]): readonly Possibility[] {
+  const found: Possibility[] = [];
+  for (const event of story)
+    if (event.type === 'water-changed') {
+      const missing = CHANGE_CHECKS.filter((check) => !event.checked.includes(check));
+      if (missing.includes('dechlorinated'))
+        found.push({
+          cause: 'chlorine',
+          evidence: `the change of ${event.on.slice(0, 10)}: dechlorinator not ticked`,
+        });
+      if (missing.includes('heater on again'))
+        found.push({
+          cause: 'a cold tank',
+          evidence: `the change of ${event.on.slice(0, 10)}: heater not ticked`,
+        });
+      if (missing.includes('lid closed'))
+        found.push({ cause: 'a jump', evidence: `the change of ${event.on.slice(0, 10)}: lid not ticked` });
+    }
+  const every = input.body?.routine?.everyDays;
+  const changes = input.happenings.filter(
+    (event) => event.type === 'water-changed' && event.tank === input.tank && event.on <= input.on,
+  );
+  const last = changes.at(-1);
+  if (every !== undefined && last) {
+    const days = daysBetween(last.on, input.on);
+    if (days >= every * MISSED_TIMES)
+      found.push({
+        cause: 'missed changes',
+        evidence: `the last change was ${days} days before, ${every} is the routine`,
+      });
+  }
+  return found;
+}
+
+function socialCauses(input: Input, story: readonly Standing[]): readonly Possibility[] {
+  const found: Possibility[] = [];
+  const taken = story.filter((event) => event.type === 'chased' && event.loser === input.resident).length;
+  const all = story.filter((event) => event.type === 'chased').length;
+  if (taken >= 3)
+    found.push({
+      cause: 'harried to death',
+      evidence: `it took ${taken} of ${all} contests that were logged`,
+    });
+  const own = story.flatMap((event) =>
+    event.type === 'saw' && event.resident === input.resident ? [event.what] : [],
+  );
+  const ill = own.filter((sign) =>
+    ['flashing', 'spots or film', 'gasping', 'bloated', 'thin', 'not eating'].includes(sign),
+  );
+  if (ill.length > 0)
+    found.push({ cause: 'illness', evidence: `seen on it: ${[...new Set(ill)].join(', ')}` });
+  if (own.includes('torn')) found.push({ cause: 'wounds', evidence: 'it was seen torn' });
+  const days = daysBetween(input.cameOn, input.on);
+  if (days <= BEFORE_DAYS)
+    found.push({
+      cause: 'the way here',
+      evidence: `it had come ${days} days before: transport, acclimation, what it brought along`,
+    });
+  for (const event of story) {
+    const ago = daysBetween(event.on, input.on);
+    if (event.type === 'came' && !event.members.some((member) => member.id === input.resident))
+      found.push({
+        cause: 'something carried in',
+        evidence: `${event.species.replace(/-/g, ' ')} came on ${event.on.slice(0, 10)}${event.quarantine === 'none' ? ', not quarantined' : ''}`,
+      });
+    if (event.type === 'moved' && event.resident === input.resident && ago <= FRESH_DAYS)
+      found.push({ cause: 'the move', evidence: `it was moved ${ago} days before` });
+    if (event.type === 'treated' && ago <= FRESH_DAYS)
+      found.push({ cause: 'the treatment', evidence: `${event.what} was given on ${event.on.slice(0, 10)}` });
+  }
+  if (input.oldYears !== null && days >= input.oldYears * 365.25)
+    found.push({
+      cause: 'old age',
+      evidence: `${(days / 365.25).toFixed(1)} years here; the kind lives ${input.oldYears} and more`,
+    });
+  return found;
+}
+
+/**
+ * The fortnight before a death, gathered by itself: what happened to the fish and its tank, and what of that may have been
+ * behind it. Possibilities with their evidence, in no order of likelihood that anybody has tested.
+ */
+export function beforeDeath(input: Input): BeforeDeath {
+  const from = addDays(input.on, -BEFORE_DAYS);
+  const story = input.happenings.filter(
+    (event) =>
+      event.on >= from &&
+      event.on <= input.on &&
+      !(event.type === 'died' && event.resident === input.resident) &&
+      (tankOfEvent(event) === input.tank || residentsOfEvent(event).includes(input.resident)),
+  );
+  const possible = [
+    ...changeCauses(input, story),
+    ...waterCauses(story, input.body),
+    ...socialCauses(input, story),
+  ];
+  const seen = new Set<string>();
+  return {
+    story,
+    possible: possible.filter(({ cause, evidence }) => {
+      const key = `${cause}|${evidence}`;
+      return seen.has(key) ? false : Boolean(seen.add(key));
+    }),
+  };
+}

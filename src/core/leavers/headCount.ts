@@ -1,0 +1,135 @@
+import type { Standing } from '../journal/effective';
+import type { Resident } from '../journal/room';
+import type { SpeciesProfile } from '../model/species';
+import { daysBetween } from '../units/days';
+
+/** A count of a kind on a day. */
+export interface Count {
+  readonly on: string;
+  readonly seen: number;
+}
+
+/** How a kind of a tank stands between the book and the eye. */
+export interface HeadCount {
+  readonly species: string;
+  /** Heads in the book. */
+  readonly book: number;
+  readonly counts: readonly Count[];
+  /** The last time that any of it was seen, by a count above nothing or by name. */
+  readonly lastSeen: string | null;
+  /** In the book and not in the last count; negative when more were seen than there should be. */
+  readonly unaccounted: number | null;
+  readonly hidden: boolean;
+  /** Share of the book that is seen in a usual count, from the counts before the last; null with fewer than two. */
+  readonly usuallySeen: number | null;
+  /** Chance that all in the book are still there, given how few were seen in the last counts; null when nobody can say. */
+  readonly allThere: number | null;
+  /** The counts fall, count after count. */
+  readonly dwindling: boolean;
+  readonly text: string;
+}
+
+/** Counts that fall so often in a row are a trend; and by so much (from memory). */
+const FALLS = 3;
+const FALLEN = 0.15;
+/** Without any other knowledge a kind that hides is seen by half, one in the open by nearly all (from memory). */
+const SEEN_HIDDEN = 0.5;
+const SEEN_OPEN = 0.9;
+const HIDING = 2;
+
+/** Chance of at most k seen out of n when each is seen with chance p. */
+function atMost(n: number, k: number, p: number): number {
+  let term = (1 - p) ** n;
+  let sum = term;
+  for (let i = 1; i <= k; i += 1) {
+    term *= ((n - i + 1) / i) * (p / (1 - p));
+    sum += term;
+  }
+  return Math.min(1, sum);
+}
+
+/** Kinds that are seldom seen by day: shy, or out at night. */
+export const hidesByNature = (profile: SpeciesProfile): boolean =>
+  profile.habits.shyness >= HIDING || profile.habits.nightActive;
+
+/**
+ * A kind of a tank, book against eye. `residents` are those of the kind that live there now; `happenings` of the tank.
+ *
+ * The chance that all are there takes each as seen with the same chance, that of earlier counts or, without any, one half for
+ * a kind that hides: a rough figure, said to be so.
+ */
+export function headCount(
+  profile: SpeciesProfile,
+  residents: readonly Resident[],
+  happenings: readonly Standing[],
+  tank: string,
+  today: string,
+): HeadCount {
+  const ids = new Set<string>(residents.map((one) => one.id));
+  const book = residents.reduce((sum, one) => sum + one.count, 0);
+  const counts = happenings.flatMap((event): Count[] =>
+    event.type === 'counted' && event.tank === tank && event.species === profile.id
+      ? [{ on: event.on, seen: event.seen }]
+      : [],
+  );
+  const byName = happenings.filter(
+    (event) =>
+      (event.type === 'saw' && event.resident !== null && ids.has(event.resident)) ||
+      (event.type === 'chased' && (ids.has(event.winner) || ids.has(event.loser))) ||
+      (event.type === 'measured' && ids.has(event.resident)),
+  );
+  const seenOn = [...counts.filter((one) => one.seen > 0), ...byName].map((one) => one.on).sort();
+  const last = counts.at(-1);
+  const hidden = hidesByNature(profile);
+  const earlier = counts.slice(0, -1);
+  const most = Math.max(book, ...counts.map((one) => one.seen), 1);
+  const usuallySeen =
+    earlier.length >= 2
+      ? Math.min(0.98, earlier.reduce((sum, one) => sum + one.seen, 0) / (earlier.length * most))
+      : null;
+  const chance = usuallySeen ?? (hidden ? SEEN_HIDDEN : SEEN_OPEN);
+  const unaccounted = last ? book - last.seen : null;
+  const allThere = last && last.seen < book ? atMost(book, last.seen, chance) : last ? 1 : null;
+  const tail = counts.slice(-(FALLS + 1));
+  const dwindling =
+    tail.length > FALLS - 1 &&
+    tail.every((one, i) => i === 0 || one.seen <= tail[i - 1]!.seen) &&
+    tail.at(-1)!.seen <= tail[0]!.seen * (1 - FALLEN);
+  const lastSeen = seenOn.at(-1) ?? null;
+  return {
+    species: profile.id,
+    book,
+    counts,
+    lastSeen,
+    unaccounted,
+    hidden,
+    usuallySeen,
+    allThere,
+    dwindling,
+    text: sentence({ book, last: last ?? null, hidden, allThere, dwindling, lastSeen, today }),
+  };
+}
+
+function sentence(at: {
+  book: number;
+  last: Count | null;
+  hidden: boolean;
+  allThere: number | null;
+  dwindling: boolean;
+  lastSeen: string | null;
+  today: string;
+}): string {
+  const { book, last, hidden, allThere, dwindling, lastSeen, today } = at;
+  const ago =
+    lastSeen === null
+      ? 'never seen since it came'
+      : `last seen ${daysBetween(lastSeen.slice(0, 10), today)} days ago`;
+  if (!last) return `${book} in the book, never counted, ${ago}.`;
+  if (last.seen > book) return `${last.seen} seen, ${book} in the book: young, or a count to put right.`;
+  if (last.seen === book) return `All ${book} seen.`;
+  const missing = `${book - last.seen} not seen`;
+  const fewer = dwindling ? ' The counts fall one after the other: old, eaten or ill, look into it.' : '';
+  if (hidden && (allThere ?? 0) > 0.1)
+    return `${missing}, as is usual for a kind that hides; ${ago}.${fewer}`;
+  return `${missing}; the chance that all ${book} are there is about ${Math.round((allThere ?? 0) * 100)} %. Look behind the back wall and in hollow decor.${fewer}`;
+}

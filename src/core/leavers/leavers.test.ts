@@ -1,0 +1,250 @@
+import { cameOf, chasedOf, happened, memberOf } from '@/testing/happened';
+import { catalogue } from '@/testing/plans';
+import { applyEvent } from '../journal/applyEvent';
+import type { Standing } from '../journal/effective';
+import type { DocumentBodies } from '../journal/documents';
+import { lifeStory } from '../journal/lifeStory';
+import { EMPTY_ROOM, residentsOf } from '../journal/room';
+import { beforeDeath } from './beforeDeath';
+import { headCount } from './headCount';
+import { fortnightOf, livesBy, livesOf, withoutIncidents } from './lives';
+import { lossWarnings } from './lossWarnings';
+
+const day = (n: number): string => new Date(Date.UTC(2026, 0, n, 12)).toISOString();
+const died = (on: number, resident: string, count = 1, more: Record<string, unknown> = {}): Standing =>
+  happened({ type: 'died', on: day(on), resident, count, how: 'found', cause: '', ...more });
+const rehomed = (on: number, resident: string, count = 1): Standing =>
+  happened({ type: 'rehomed', on: day(on), resident, count, reason: 'surplus', taker: 'Maren', credit: '' });
+const roomOf = (happenings: readonly Standing[]) => happenings.reduce(applyEvent, EMPTY_ROOM);
+
+describe('lives', () => {
+  const happenings = [
+    cameOf(day(1), [memberOf('shoal', 6)], { from: 'Pier' }),
+    cameOf(day(3), [memberOf('solo')], { from: 'Club' }),
+    died(5, 'shoal', 2),
+    rehomed(20, 'shoal', 1),
+    died(30, 'solo'),
+  ];
+  const lives = livesOf(happenings, '2026-02-20');
+  it('count head by head: dead, gone alive, and still here', () => {
+    expect(lives).toHaveLength(7);
+    expect(lives.filter((life) => life.died).map((life) => Math.round(life.end))).toEqual([4, 4, 27]);
+    expect(lives.filter((life) => !life.died)).toHaveLength(4);
+    expect(livesBy(lives, 'source').get('Pier')).toHaveLength(6);
+  });
+  it('keep the first fortnight apart (the trade counts it so)', () => {
+    expect(fortnightOf(lives)).toEqual({ came: 7, lostEarly: 2, livedOn: 5, lostLater: 1 });
+  });
+  it('say nothing of days to come', () => {
+    expect(livesOf(happenings, '2026-01-10').filter((life) => life.died)).toHaveLength(2);
+  });
+  it('enter late when they were written down late', () => {
+    const late = { ...cameOf(day(1), [memberOf('x')]), recorded: day(11) };
+    expect(livesOf([late, died(40, 'x')], '2026-03-01')[0]).toMatchObject({ start: 10, died: true });
+    expect(livesOf([late, died(5, 'x')], '2026-03-01')[0]).toMatchObject({ start: 0, died: true });
+  });
+  it('take heads lost unseen for deaths, heads that never were for none', () => {
+    const count = (why: string) =>
+      livesOf(
+        [
+          cameOf(day(1), [memberOf('s', 5)]),
+          happened({ type: 'recounted', on: day(9), resident: 's', count: 3, why }),
+        ],
+        '2026-02-01',
+      ).filter((life) => life.died).length;
+    expect([count('lost unseen'), count('missed before')]).toEqual([2, 0]);
+  });
+});
+
+describe('a warning that a shop loses more', () => {
+  const batch = (shop: string, n: number, losses: number, incident = ''): Standing[] => [
+    cameOf(day(1), [memberOf(shop, n)], { from: shop }),
+    ...Array.from({ length: losses }, (_, i) => died(3 + i, shop, 1, incident ? { incident } : {})),
+  ];
+  it('is given when it does, with few data said to be few', () => {
+    const told = lossWarnings(livesOf([...batch('Pier', 10, 6), ...batch('Club', 20, 0)], '2026-03-01'), [
+      'source',
+    ]);
+    expect(told).toEqual([
+      expect.objectContaining({ by: 'source', name: 'Pier', died: 6, lives: 10, few: true }),
+    ]);
+    expect(told[0]!.expected).toBeLessThan(3);
+  });
+  it('blames no shop for one accident that took many', () => {
+    expect(
+      lossWarnings(
+        livesOf([...batch('Pier', 10, 6, 'no dechlorinator'), ...batch('Club', 20, 0)], '2026-03-01'),
+        ['source'],
+      ),
+    ).toEqual([]);
+    const lives = livesOf(batch('Pier', 10, 6, 'x'), '2026-03-01');
+    expect(withoutIncidents(lives).filter((life) => life.died)).toHaveLength(0);
+  });
+  it('is not given where shops lose alike', () => {
+    expect(
+      lossWarnings(livesOf([...batch('Pier', 10, 3), ...batch('Club', 10, 3)], '2026-03-01'), ['source']),
+    ).toEqual([]);
+  });
+});
+
+describe('the fortnight before a death', () => {
+  const body = {
+    water: { temperatureC: 25, ph: 7 },
+    routine: { everyDays: 7 },
+  } as unknown as DocumentBodies['tank'];
+  const causes = (...happenings: Standing[]) =>
+    beforeDeath({
+      happenings,
+      resident: 'a',
+      tank: 'T',
+      on: day(60),
+      body,
+      oldYears: null,
+      cameOn: day(1),
+    }).possible.map((one) => one.cause);
+  const came = cameOf(day(1), [memberOf('a'), memberOf('b')]);
+  it('gathers what may have been behind it, each with its evidence', () => {
+    expect(
+      causes(
+        came,
+        happened({
+          type: 'water-changed',
+          on: day(59),
+          fraction: 0.5,
+          checked: ['heater on again', 'lid closed', 'temperature matched'],
+        }),
+      ),
+    ).toEqual(['chlorine']);
+    expect(
+      causes(came, happened({ type: 'tested', on: day(58), ammoniaMgL: 1, ph: 8, temperatureC: 25 })),
+    ).toEqual(['ammonia', 'a jump of pH']);
+    expect(
+      causes(came, happened({ type: 'tested', on: day(58), ammoniaMgL: 0.1, ph: 6.8, temperatureC: 25 })),
+    ).toEqual([]);
+    expect(causes(came, ...[55, 56, 57].map((on) => chasedOf(day(on), 'b', 'a')))).toEqual([
+      'harried to death',
+    ]);
+    expect(causes(came, cameOf(day(50), [memberOf('new')], { quarantine: 'none' }))).toEqual([
+      'something carried in',
+    ]);
+    expect(
+      causes(came, happened({ type: 'saw', on: day(57), resident: 'a', what: 'bloated', place: '' })),
+    ).toEqual(['illness']);
+    expect(
+      causes(
+        came,
+        happened({
+          type: 'water-changed',
+          on: day(40),
+          fraction: 0.5,
+          checked: ['dechlorinated', 'heater on again', 'lid closed', 'temperature matched'],
+        }),
+      ),
+    ).toEqual(['missed changes']);
+  });
+  it('leaves out what is older, and what happened in another tank', () => {
+    expect(
+      causes(
+        came,
+        happened({ type: 'treated', on: day(30), what: 'salt' }),
+        happened({ type: 'treated', on: day(59), what: 'salt', tank: 'U' }),
+      ),
+    ).toEqual([]);
+  });
+  it('thinks of the way here and of age', () => {
+    const soon = beforeDeath({
+      happenings: [came],
+      resident: 'a',
+      tank: 'T',
+      on: day(6),
+      body,
+      oldYears: null,
+      cameOn: day(1),
+    });
+    expect(soon.possible.map((one) => one.cause)).toEqual(['the way here']);
+    const old = beforeDeath({
+      happenings: [came],
+      resident: 'a',
+      tank: 'T',
+      on: '2029-02-01T12:00:00.000Z',
+      body,
+      oldYears: 2,
+      cameOn: day(1),
+    });
+    expect(old.possible.map((one) => one.cause)).toContain('old age');
+  });
+});
+
+describe('head counts', () => {
+  const counted = (on: number, seen: number, species = 'paracheirodon-innesi') =>
+    happened({ type: 'counted', on: day(on), species, seen });
+  const count = (species: string, heads: number, ...more: Standing[]) => {
+    const happenings = [cameOf(day(1), [memberOf('s', heads)], { species }), ...more];
+    return headCount(
+      catalogue.byId.get(species)!,
+      residentsOf(roomOf(happenings), 'T'),
+      happenings,
+      'T',
+      '2026-03-01',
+    );
+  };
+  it('finds a shoal that dwindles before half are gone', () => {
+    const shoal = count(
+      'paracheirodon-innesi',
+      14,
+      counted(10, 14),
+      counted(20, 13),
+      counted(30, 12),
+      counted(40, 11),
+    );
+    expect(shoal).toMatchObject({ book: 14, unaccounted: 3, dwindling: true });
+    expect(shoal.text).toMatch(/counts fall one after the other/);
+    expect(
+      count('paracheirodon-innesi', 14, counted(10, 14), counted(20, 12), counted(30, 14)).dwindling,
+    ).toBe(false);
+  });
+  it('takes hidden kinds as such', () => {
+    const hidden = count(
+      'pangio-kuhlii',
+      8,
+      counted(10, 4, 'pangio-kuhlii'),
+      counted(20, 5, 'pangio-kuhlii'),
+      counted(30, 4, 'pangio-kuhlii'),
+    );
+    expect(hidden.hidden).toBe(true);
+    expect(hidden.text).toMatch(/as is usual for a kind that hides/);
+    const open = count(
+      'danio-rerio',
+      10,
+      counted(10, 10, 'danio-rerio'),
+      counted(20, 10, 'danio-rerio'),
+      counted(30, 5, 'danio-rerio'),
+    );
+    expect(open.allThere).toBeLessThan(0.01);
+    expect(open.text).toMatch(/Look behind the back wall/);
+  });
+  it('says when more are seen than there should be, and when nobody ever looked', () => {
+    expect(count('poecilia-reticulata', 4, counted(30, 9, 'poecilia-reticulata')).text).toMatch(
+      /9 seen, 4 in the book/,
+    );
+    expect(count('poecilia-reticulata', 4).text).toMatch(/never counted/);
+  });
+});
+
+describe('the story of a fish', () => {
+  it('goes back to the group it was split off from, and no further than that', () => {
+    const happenings = [
+      cameOf(day(1), [memberOf('g', 4)]),
+      happened({ type: 'measured', on: day(5), resident: 'g', lengthCm: 6.5 }),
+      happened({ type: 'split', on: day(9), resident: 'g', into: [memberOf('one')] }),
+      happened({ type: 'measured', on: day(12), resident: 'g', lengthCm: 9 }),
+      happened({ type: 'measured', on: day(13), resident: 'one', lengthCm: 8 }),
+      happened({ type: 'moved', on: day(14), resident: 'one', tank: 'U' }),
+    ];
+    const story = lifeStory(happenings, roomOf(happenings), 'one')!;
+    expect(story.from).toEqual(['g']);
+    expect(story.lengths.map((one) => one.lengthCm)).toEqual([6, 6.5, 8]);
+    expect(story.tanks.map((one) => one.tank)).toEqual(['T', 'U']);
+    expect(lifeStory(happenings, roomOf(happenings), 'nobody')).toBeNull();
+  });
+});

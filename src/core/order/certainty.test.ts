@@ -1,0 +1,79 @@
+import { davidsScore } from '../stats/davidsScore';
+import { poissonDraw, seededChance } from '../stats/seededChance';
+import { winTable, type WinTable } from '../stats/winTable';
+import { ladderCertainty, rungsOf } from './certainty';
+
+const table = (rows: number[][]): WinTable => ({ ids: rows.map((_, i) => 'abcdefgh'[i]!), wins: rows });
+
+describe('how sure a ladder is', () => {
+  it('tells apart what many contests show, and leaves on one rung what they do not', () => {
+    const sure = table([
+      [0, 20, 20],
+      [1, 0, 20],
+      [0, 1, 0],
+    ]);
+    const { above, places } = ladderCertainty(sure, seededChance(1));
+    expect(above[0]![1]).toBeGreaterThan(0.99);
+    expect(places).toEqual([
+      [1, 1],
+      [2, 2],
+      [3, 3],
+    ]);
+    expect(rungsOf(davidsScore(sure).normalised, above)).toEqual([[0], [1], [2]]);
+    const few = table([
+      [0, 1, 1],
+      [1, 0, 1],
+      [1, 1, 0],
+    ]);
+    const tied = ladderCertainty(few, seededChance(1));
+    expect(rungsOf(davidsScore(few).normalised, tied.above)).toEqual([[0, 1, 2]]);
+  });
+  it('is the same for the same seed, and its two sides add up', () => {
+    const some = table([
+      [0, 3, 5],
+      [2, 0, 4],
+      [1, 1, 0],
+    ]);
+    const one = ladderCertainty(some, seededChance(8), 200);
+    expect(ladderCertainty(some, seededChance(8), 200)).toEqual(one);
+    expect(one.above[0]![2]! + one.above[2]![0]!).toBeCloseTo(1, 12);
+  });
+  it('grows surer with more contests of the same kind', () => {
+    const grow = (k: number) =>
+      ladderCertainty(
+        table([
+          [0, 3 * k, 3 * k],
+          [2 * k, 0, 3 * k],
+          [2 * k, 2 * k, 0],
+        ]),
+        seededChance(3),
+      ).above[0]![2]!;
+    expect(grow(1)).toBeLessThan(grow(10));
+    expect(grow(10)).toBeLessThan(grow(60));
+  });
+  it('finds a true order again: the better fish is above in most rounds', () => {
+    const chance = seededChance(11);
+    const nerve = [0.9, 0.7, 0.5, 0.3, 0.1];
+    const contests = Array.from({ length: 400 }, () => {
+      const a = Math.floor(chance() * 5);
+      const b = (a + 1 + Math.floor(chance() * 4)) % 5;
+      const first = chance() < nerve[a]! / (nerve[a]! + nerve[b]!);
+      return { winner: String(first ? a : b), loser: String(first ? b : a) };
+    });
+    const wins = winTable(contests, ['0', '1', '2', '3', '4']);
+    const { above } = ladderCertainty(wins, chance);
+    for (let i = 0; i < 4; i += 1) expect(above[i]![i + 1]).toBeGreaterThan(0.5);
+  });
+});
+
+describe('Poisson draws', () => {
+  it.each([0.5, 8, 19, 25, 400])('have mean and variance %d', (mean) => {
+    const chance = seededChance(5);
+    const draws = Array.from({ length: 20_000 }, () => poissonDraw(mean, chance));
+    const average = draws.reduce((sum, one) => sum + one, 0) / draws.length;
+    const variance = draws.reduce((sum, one) => sum + (one - average) ** 2, 0) / draws.length;
+    expect(Math.abs(average - mean)).toBeLessThan(5 * Math.sqrt(mean / draws.length));
+    expect(variance / mean).toBeGreaterThan(0.95);
+    expect(variance / mean).toBeLessThan(1.06);
+  });
+});
