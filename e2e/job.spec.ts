@@ -74,6 +74,7 @@ test('the whole job, once through, in the keeper’s own room', async ({ page },
     const names = (await fish.getByRole('button').allTextContents()).map((text) =>
       text.replace(/yellow lab.*/, ''),
     );
+    await expect(fish.getByRole('button', { name: 'a male yellow lab' })).toBeVisible();
     for (const [winner, loser] of [
       ['Torch', 'Sol'],
       ['Torch', 'Brim'],
@@ -84,8 +85,8 @@ test('the whole job, once through, in the keeper’s own room', async ({ page },
       await page.keyboard.press(String(names.indexOf(loser) + 1));
       await expect(logged).toContainText(`${winner} chased ${loser}`);
     }
-    await page.getByRole('button', { name: 'bite', exact: true }).click();
-    await expect(logged).toContainText('Brim bit Lye');
+    await page.getByRole('button', { name: 'nip', exact: true }).click();
+    await expect(logged).toContainText('Brim nipped Lye');
     await page.keyboard.press('Backspace');
     await expect(logged).toContainText('Brim chased Lye');
     await page.keyboard.press('Backspace');

@@ -1,5 +1,5 @@
 import type { RoomDocument } from '@/core/journal/documents';
-import type { Dated, Entry, Member } from '@/core/journal/events';
+import type { Dated, Entry, Member, Sign } from '@/core/journal/events';
 import type { EntryId, ResidentId, TankId } from '@/core/model/ids';
 import { DEMO_TANKS, demoDocuments } from './demoTanks';
 import { demoWater } from './demoWater';
@@ -42,7 +42,8 @@ const FIGHTERS = [
   { id: 'demo-inky', nerve: 0.15 },
 ] as const;
 
-const PLACES = ['left rocks', 'middle', 'shell bed', 'right rocks'] as const;
+const PLACES = ['left, floor', 'middle, floor', 'right, floor', 'right, floor', 'middle, top'] as const;
+const KINDS = ['chase', 'chase', 'chase', 'nip', 'flare', 'lock', 'ram'] as const;
 
 /** Watches of the last five weeks: how many days ago, how long, how many contests. */
 const WATCHES = [
@@ -67,8 +68,55 @@ function came(
   from: string,
   note = '',
 ): Dated {
-  return { type: 'came', on, tank, species, members, lengthCm, origin: 'tank-bred', from, note };
+  return {
+    type: 'came',
+    on,
+    tank,
+    species,
+    members,
+    lengthCm,
+    origin: 'tank-bred',
+    from,
+    note,
+    way: from.includes('club') ? 'club' : 'shop',
+    quarantine: tank === DEMO_TANKS.quay ? 'here' : from.includes('Tarn') ? 'none' : 'done',
+  };
 }
+
+const saw = (on: string, tank: TankId, resident: string, what: Sign, place = '', note = ''): Dated => ({
+  type: 'saw',
+  on,
+  tank,
+  resident: resident as ResidentId,
+  what,
+  place,
+  note,
+});
+
+const counted = (on: string, tank: TankId, species: string, seen: number): Dated => ({
+  type: 'counted',
+  on,
+  tank,
+  species,
+  seen,
+  note: '',
+});
+
+const lost = (
+  on: string,
+  resident: string,
+  count: number,
+  more: Partial<Extract<Dated, { type: 'died' }>>,
+): Dated => ({
+  type: 'died',
+  on,
+  resident: resident as ResidentId,
+  count,
+  how: 'found',
+  cause: '',
+  note: '',
+  ...more,
+});
 
 function contests(on: (daysAgo: number, minutes?: number) => string): readonly Dated[] {
   const next = chance(20_261);
@@ -87,8 +135,9 @@ function contests(on: (daysAgo: number, minutes?: number) => string): readonly D
         watch,
         winner: winner as ResidentId,
         loser: loser as ResidentId,
-        what: next() < 0.8 ? 'chase' : 'display',
+        what: KINDS[Math.floor(next() * KINDS.length)]!,
         place: PLACES[Math.floor(next() * PLACES.length)]!,
+        trigger: next() < 0.3 ? 'feeding' : 'none seen',
       };
     });
     return [
@@ -97,6 +146,7 @@ function contests(on: (daysAgo: number, minutes?: number) => string): readonly D
         type: 'watched',
         on: on(daysAgo, minutes),
         tank: DEMO_TANKS.skerry,
+        watch,
         minutes,
         note: index === 5 ? 'Lights just on, everyone quiet.' : '',
       } satisfies Dated,
@@ -259,6 +309,94 @@ function story(on: (daysAgo: number, minutes?: number) => string): readonly Date
       3.5,
       'Tarn & Tide',
     ),
+    came(
+      on(150),
+      fen,
+      'hyphessobrycon-amandae',
+      [many('demo-embers', 'Embers', 12)],
+      1.6,
+      'Tarn & Tide',
+      'No quarantine tank was free.',
+    ),
+    lost(on(146), 'demo-embers', 2, { note: 'One with a white mouth.', signs: ['spots or film'] }),
+    lost(on(143), 'demo-embers', 3, { signs: ['flashing', 'spots or film'] }),
+    lost(on(139), 'demo-embers', 2, { cause: 'the same again' }),
+    lost(on(133), 'demo-embers', 1, { how: 'missing' }),
+    {
+      type: 'rehomed',
+      on: on(100),
+      resident: 'demo-embers' as ResidentId,
+      count: 4,
+      reason: 'other',
+      taker: 'Ylva, club table',
+      credit: '',
+      note: 'Too few to be a shoal.',
+    },
+    {
+      type: 'water-changed',
+      on: on(112),
+      tank: nursery,
+      fraction: 0.5,
+      checked: ['temperature matched', 'heater on again', 'lid closed'],
+      note: 'Interrupted at the door.',
+    },
+    came(
+      on(130),
+      nursery,
+      'melanotaenia-praecox',
+      [many('demo-praecox', 'Young praecox', 9)],
+      2.5,
+      'Harbour Aquatics',
+    ),
+    lost(on(111), 'demo-praecox', 6, {
+      incident: 'no dechlorinator',
+      cause: 'chlorine, most likely',
+      signs: ['gasping'],
+    }),
+    {
+      type: 'rehomed',
+      on: on(80),
+      resident: 'demo-praecox' as ResidentId,
+      count: 3,
+      reason: 'surplus',
+      taker: 'Maren, club',
+      credit: '',
+      note: '',
+    },
+    ...[
+      [120, 16],
+      [90, 15],
+      [60, 14],
+      [40, 13],
+    ].map(([daysAgo, seen]) => counted(on(daysAgo!), fen, 'trigonostigma-heteromorpha', seen!)),
+    ...[
+      [100, 6],
+      [60, 4],
+    ].map(([daysAgo, seen]) => counted(on(daysAgo!), fen, 'pangio-kuhlii', seen!)),
+    saw(on(33, 5), skerry, 'demo-amber', 'holds ground', 'right, floor'),
+    saw(on(30, 6), skerry, 'demo-ladder', 'holds ground', 'left, floor'),
+    saw(on(13, 7), skerry, 'demo-slate', 'holds ground', 'middle, floor'),
+    saw(on(13, 9), skerry, 'demo-tawny', 'torn', '', 'Left side of the tail.'),
+    saw(on(6, 9), skerry, 'demo-tawny', 'hiding', 'middle, top'),
+    {
+      type: 'quarantine',
+      on: on(16, 20),
+      tank: quay,
+      what: 'begun',
+      days: 28,
+      checked: ['seeded filter runs', 'dechlorinated', 'own nets and hoses'],
+      note: '',
+    },
+    {
+      type: 'saw',
+      on: on(14, 4),
+      tank: quay,
+      resident: null,
+      what: 'flashing',
+      place: '',
+      note: 'Two, against the sponge.',
+    },
+    { type: 'looked', on: on(15), tank: quay, hours: 24, seen: 8, signs: ['eating'], note: '' },
     {
       type: 'noted',
       on: on(14),

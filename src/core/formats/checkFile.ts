@@ -2,6 +2,7 @@ import { readPlan } from '../assess/readPlan';
 import { readWishes } from '../lineups/wishes';
 import type { Catalogue } from '../model/catalogue';
 import { readBackup } from './backup';
+import { readLifeFile } from './lifeFile';
 import { describeValue, type Outcome } from './faults';
 
 /**
@@ -12,7 +13,7 @@ import { describeValue, type Outcome } from './faults';
 export function checkFile(
   value: unknown,
   catalogue: Catalogue,
-): Outcome<'lomvik-plan' | 'lomvik-wishes' | 'lomvik'> {
+): Outcome<'lomvik-plan' | 'lomvik-wishes' | 'lomvik-life' | 'lomvik'> {
   const format =
     value !== null && typeof value === 'object' ? (value as { format?: unknown }).format : undefined;
   if (format === 'lomvik-plan') {
@@ -23,6 +24,10 @@ export function checkFile(
     const wishes = readWishes(value, catalogue);
     return wishes.ok ? { ok: true, value: 'lomvik-wishes' } : wishes;
   }
+  if (format === 'lomvik-life') {
+    const life = readLifeFile(value, catalogue);
+    return life.ok ? { ok: true, value: 'lomvik-life' } : life;
+  }
   if (format === 'lomvik') {
     const backup = readBackup(value, catalogue);
     return backup.ok ? { ok: true, value: 'lomvik' } : backup;
@@ -32,7 +37,8 @@ export function checkFile(
     faults: [
       {
         path: 'format',
-        expected: '"lomvik-plan" (a plan), "lomvik-wishes" (wishes) or "lomvik" (a room backup)',
+        expected:
+          '"lomvik-plan" (a plan), "lomvik-wishes" (wishes), "lomvik-life" (a fish with its story) or "lomvik" (a room backup)',
         received: describeValue(format),
       },
     ],

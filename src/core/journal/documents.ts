@@ -135,6 +135,20 @@ const photoDocument = groupField('a picture', {
   note: noteField('a note'),
 });
 
+/** What a former keeper wrote of a fish, as it came with its file. */
+const formerLifeDocument = groupField('a life before', {
+  resident: textField('whose'),
+  keeper: noteField('the former keeper'),
+  story: listField<{ on: string; text: string }>(
+    'what happened',
+    groupField('a line', { on: momentField('when'), text: textField('what') }),
+  ),
+  lengths: listField<{ on: string; lengthCm: number }>(
+    'lengths',
+    groupField('a length', { on: momentField('when'), lengthCm: positiveField('a length in cm', 400) }),
+  ),
+});
+
 /** Care that comes round by itself. */
 const careDocument = groupField('recurring care', {
   tank: idField<TankId>('a tank'),
@@ -199,6 +213,7 @@ export const DOCUMENT_BODIES = {
   shops: shopsDocument,
   photo: photoDocument,
   care: careDocument,
+  'former-life': formerLifeDocument,
   'house-move': houseMoveDocument,
   species: speciesDocument,
   watching: watchingDocument,

@@ -1,5 +1,6 @@
 import type { Standing } from '../journal/effective';
 import type { Resident } from '../journal/room';
+import { readSomebody } from '../journal/somebody';
 import { differenceInCalendarDays, parseISO } from 'date-fns';
 import { eloLadder, eloTrace, type Contest, type EloStep, type Return, type Rung } from './eloLadder';
 
@@ -40,6 +41,8 @@ function courseOf(happenings: readonly Standing[], tank: string): readonly (Cont
   const inTank = new Set<string>();
   return happenings.flatMap((event): (Contest | Return)[] => {
     if (event.type === 'chased' && event.tank === tank && event.winner !== event.loser) {
+      // "A male of this kind" has no place of its own; the contest counts in the rates.
+      if (readSomebody(event.winner) || readSomebody(event.loser)) return [];
       inTank.add(event.winner).add(event.loser);
       return [{ winner: event.winner, loser: event.loser, on: event.on }];
     }

@@ -20,7 +20,9 @@ import { SelectField } from '@/ui/Field';
 import { Screen, Section } from '@/ui/Screen';
 import { ImportPreview } from './ImportPreview';
 import { saveText } from '@/ui/saveText';
+import { lifeChanges } from './lifeChanges';
 import { readText, type FileRead } from './readFile';
+import { TablesPart } from './TablesPart';
 import type { Entry } from '@/core/journal/events';
 
 const UNITS = [
@@ -172,6 +174,14 @@ export function FilesScreen() {
         'The room now holds what the file says.',
         before,
       );
+    } else if (file?.read.kind === 'life') {
+      const into = tanks[0];
+      if (into)
+        await run(
+          `${file.read.life.name || 'A fish'} came with its story`,
+          lifeChanges(session, file.read.life, into.id),
+        );
+      else toast.error('There is no tank yet for it to come to. Make one first; the file is as it was.');
     } else if (file?.read.kind === 'plan') {
       const { plan } = file.read;
       const id = newId<TankId>();
@@ -235,6 +245,7 @@ export function FilesScreen() {
             <ImportPreview
               name={file.name}
               read={file.read}
+              tankName={tanks[0]?.body.name ?? 'a tank; make one first'}
               documents={Object.values(documents)}
               entries={file.entries}
               onAgree={() => void agree()}
@@ -243,7 +254,8 @@ export function FilesScreen() {
           ) : (
             <label className="block">
               <span className="mb-2 block text-slate">
-                A saved room or a plan. You see what it would change before anything is touched.
+                A saved room, a plan, or a fish with its story. You see what it would change before anything
+                is touched.
               </span>
               <input
                 type="file"
@@ -254,6 +266,7 @@ export function FilesScreen() {
             </label>
           )}
         </Section>
+        <TablesPart />
         <Section title="Units">
           <Units />
         </Section>

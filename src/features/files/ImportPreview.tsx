@@ -10,6 +10,8 @@ import type { FileRead } from './readFile';
 interface Props {
   readonly name: string;
   readonly read: FileRead;
+  /** Where a fish of a file would come to. */
+  readonly tankName: string;
   readonly documents: readonly RoomDocument[];
   readonly entries: readonly Entry[];
   readonly onAgree: () => void;
@@ -19,7 +21,7 @@ interface Props {
 const all = (names: readonly string[]): string => (names.length === 0 ? 'none' : names.join(', '));
 
 /** What a file holds and what it would change. Nothing is touched until the keeper agrees. */
-export function ImportPreview({ name, read, documents, entries, onAgree, onLeave }: Props) {
+export function ImportPreview({ name, read, tankName, documents, entries, onAgree, onLeave }: Props) {
   if (read.kind === 'refused') {
     return (
       <div role="alert" className="border-l-2 border-buoy pl-3">
@@ -47,6 +49,24 @@ export function ImportPreview({ name, read, documents, entries, onAgree, onLeave
         <div className="mt-2 flex gap-2">
           <Button tone="main" onClick={onAgree}>
             Add the tank
+          </Button>
+          <Button onClick={onLeave}>Leave it</Button>
+        </div>
+      </div>
+    );
+  }
+  if (read.kind === 'life') {
+    const { life } = read;
+    return (
+      <div className="border-l-2 border-deep pl-3">
+        <p>
+          {name} is the story of {life.name || `${life.count} ${life.species.replace(/-/g, ' ')}`}
+          {life.keeper && `, kept by ${life.keeper}`}: {life.story.length} lines, {life.lengths.length}{' '}
+          lengths. It would come to {tankName} today, {life.lengthCm} cm long; nothing else changes.
+        </p>
+        <div className="mt-2 flex gap-2">
+          <Button tone="main" onClick={onAgree}>
+            It has come
           </Button>
           <Button onClick={onLeave}>Leave it</Button>
         </div>

@@ -2,6 +2,7 @@ import { readPlan } from '@/core/assess/readPlan';
 import { readBackup, type Backup } from '@/core/formats/backup';
 import { checkFile } from '@/core/formats/checkFile';
 import { faultLine } from '@/core/formats/faults';
+import { readLifeFile, type LifeFile } from '@/core/formats/lifeFile';
 import { parseJson } from '@/core/formats/parseJson';
 import type { Catalogue } from '@/core/model/catalogue';
 import type { PlanFile } from '@/core/model/plan';
@@ -10,6 +11,7 @@ import type { PlanFile } from '@/core/model/plan';
 export type FileRead =
   | { readonly kind: 'backup'; readonly backup: Backup }
   | { readonly kind: 'plan'; readonly plan: PlanFile }
+  | { readonly kind: 'life'; readonly life: LifeFile }
   | { readonly kind: 'refused'; readonly faults: readonly string[] };
 
 /** Nobody's room is larger; a larger file is foreign. */
@@ -31,6 +33,12 @@ export function readText(text: string, catalogue: Catalogue): FileRead {
     return backup.ok
       ? { kind: 'backup', backup: backup.value }
       : { kind: 'refused', faults: backup.faults.map(faultLine) };
+  }
+  if (checked.value === 'lomvik-life') {
+    const life = readLifeFile(parsed.value, catalogue);
+    return life.ok
+      ? { kind: 'life', life: life.value }
+      : { kind: 'refused', faults: life.faults.map(faultLine) };
   }
   if (checked.value === 'lomvik-wishes')
     return {

@@ -6,6 +6,7 @@ export const TANK_SCREENS = [
   { path: '/arrivals', name: 'Arrivals', key: '3' },
   { path: '/watch', name: 'Watch', key: '4' },
   { path: '/order', name: 'Order', key: '5' },
+  { path: '/settle', name: 'Settle', key: 'S' },
   { path: '/leavers', name: 'Leavers', key: '6' },
   { path: '/water', name: 'Water', key: 'W' },
   { path: '/diary', name: 'Diary', key: '7' },

@@ -16,6 +16,7 @@ import { Line } from 'react-chartjs-2';
 import { useTheme } from 'next-themes';
 import { ELO_START } from '@/core/order/eloLadder';
 import type { Ladder } from '@/core/order/ladderOf';
+import type { OrderMark } from '@/core/order/marks';
 import { Button } from '@/ui/Button';
 
 Chart.register(CategoryScale, LinearScale, LineElement, PointElement, Tooltip, Legend);
@@ -36,10 +37,12 @@ function series(ladder: Ladder, id: string): number[] {
 /** How the ladder moved: ratings after each contest. The table beside it says the same in figures. */
 export default function EloChart({
   ladder,
+  marks,
   nameOf,
   colours,
 }: {
   readonly ladder: Ladder;
+  readonly marks: readonly OrderMark[];
   readonly nameOf: (id: string) => string;
   readonly colours: ReadonlyMap<string, string>;
 }) {
@@ -62,6 +65,34 @@ export default function EloChart({
     }),
     [ladder, nameOf, colours],
   );
+  // A mark stands before the first contest that came after it.
+  const placed = useMemo(
+    () =>
+      marks.flatMap((mark) => {
+        const at = ladder.trace.findIndex((step) => step.on > mark.on);
+        return at < 0 ? [] : [{ ...mark, at }];
+      }),
+    [marks, ladder],
+  );
+  const markLines = useMemo(
+    () => ({
+      id: 'marks',
+      afterDatasetsDraw: ({ ctx, chartArea, scales }: Chart) => {
+        for (const { at, kind } of placed) {
+          const x = (scales.x?.getPixelForValue(at) ?? 0) - 3;
+          ctx.save();
+          ctx.strokeStyle = kind === 'left' ? '#b4380f' : kind === 'came' ? '#3f6b3a' : '#8a5a00';
+          ctx.setLineDash(kind === 'step' ? [2, 3] : kind === 'left' ? [6, 3] : []);
+          ctx.beginPath();
+          ctx.moveTo(x, chartArea.top);
+          ctx.lineTo(x, chartArea.bottom);
+          ctx.stroke();
+          ctx.restore();
+        }
+      },
+    }),
+    [placed],
+  );
   const ink = dark ? '#a5b4b8' : '#4a5a61';
   const line = dark ? '#2a3c43' : '#d5d8d2';
   const save = (): void => {
@@ -78,6 +109,7 @@ export default function EloChart({
         <Line
           ref={chart}
           data={data}
+          plugins={[markLines]}
           aria-label={`Ratings over ${ladder.contests.length} contests`}
           role="img"
           options={{
@@ -103,6 +135,13 @@ export default function EloChart({
           }}
         />
       </div>
+      {placed.length > 0 && (
+        <p className="text-[12px] text-slate">
+          Upright lines:{' '}
+          {placed.map((mark) => `${format(parseISO(mark.on), 'd MMM')} ${mark.text}`).join('; ')}. Whole:
+          came; dashed: left; dotted: a step.
+        </p>
+      )}
       <Button tone="quiet" onClick={save}>
         save as PNG
       </Button>

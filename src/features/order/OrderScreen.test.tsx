@@ -2,8 +2,17 @@ import { screen, within } from '@testing-library/react';
 import type { ResidentId } from '@/core/model/ids';
 import { individual, room, show, TANK } from '@/testing/inRoom';
 import type { Session } from '@/session/session';
+import { orderWork } from '@/session/workers/orderWork';
 import { OrderScreen } from './OrderScreen';
 
+jest.mock('@/session/workers/startOrder', () => ({
+  startOrder: () => ({
+    thread: { terminate: () => undefined },
+    remote: {
+      order: (...args: Parameters<typeof orderWork.order>) => Promise.resolve(orderWork.order(...args)),
+    },
+  }),
+}));
 jest.mock('./EloChart', () => ({ __esModule: true, default: () => <p>a chart</p> }));
 
 async function contested(

@@ -2,13 +2,25 @@
 
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { useMemo } from 'react';
+import { useRouter, useSearchParams } from 'next/navigation';
+import { useMemo, useState } from 'react';
+import { bundlesOf } from '@/core/effects/stepEffect';
+import { weightOf } from '@/core/effects/watches';
+import type { Standing } from '@/core/journal/effective';
 import { FEW_A_FISH, ladderOf, type Ladder } from '@/core/order/ladderOf';
+import { newcomerPaths, orderMarks, type NewcomerPath } from '@/core/order/marks';
+import { orderWords } from '@/core/order/orderWords';
+import type { Win } from '@/core/stats/winTable';
+import { useRoomState } from '@/session/react/RoomProvider';
 import { useHappenings, useNames } from '@/session/react/useNames';
+import { useOrder } from '@/session/react/useOrder';
 import { useResidentColours } from '@/session/react/useResidentColours';
 import { useResidents, useTank, type TankView } from '@/session/react/useTanks';
+import { SelectField } from '@/ui/Field';
 import { NoTank } from '@/ui/NoTank';
 import { Empty, Screen, Section } from '@/ui/Screen';
+import { Rungs } from './Rungs';
+import { WhoGraph } from './WhoGraph';
 
 const EloChart = dynamic(() => import('./EloChart'), {
   ssr: false,
@@ -20,57 +32,16 @@ export function OrderScreen() {
   return tank ? <Order tank={tank} /> : <NoTank title="Order" />;
 }
 
-/** The ladder as a ladder: the higher the rating, the higher the rung. */
-function Rungs({
+/** Who chases whom, in the order of the ladder. A blank is a pair that never met, not a draw. */
+function WhoWhom({
   ladder,
+  order: ids,
   nameOf,
-  colours,
 }: {
   readonly ladder: Ladder;
+  readonly order: readonly string[];
   readonly nameOf: (id: string) => string;
-  readonly colours: ReadonlyMap<string, string>;
 }) {
-  const others = Math.max(0, ladder.rungs.length + ladder.unmet.length - 1);
-  return (
-    <table className="w-full text-left">
-      <thead className="text-[12px] text-slate">
-        <tr className="border-b border-line">
-          <th className="py-1 font-medium">Place</th>
-          <th className="font-medium">Who</th>
-          <th className="text-right font-medium">Rating</th>
-          <th className="text-right font-medium">Won</th>
-          <th className="text-right font-medium">Lost</th>
-          <th className="text-right font-medium">Met</th>
-        </tr>
-      </thead>
-      <tbody>
-        {ladder.rungs.map((rung, index) => (
-          <tr key={rung.id} className="border-b border-line">
-            <td className="fig py-1.5">{index + 1}</td>
-            <td className="font-medium">
-              <span
-                className="mr-2 inline-block h-3 w-1.5"
-                style={{ background: colours.get(rung.id) }}
-                aria-hidden="true"
-              />
-              {nameOf(rung.id)}
-            </td>
-            <td className="fig text-right">{Math.round(rung.rating)}</td>
-            <td className="fig text-right">{rung.wins}</td>
-            <td className="fig text-right">{rung.losses}</td>
-            <td className="fig text-right text-slate">
-              {rung.met} of {others}
-            </td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
-  );
-}
-
-/** Who chases whom, in the order of the ladder. A blank is a pair that never met, not a draw. */
-function WhoWhom({ ladder, nameOf }: { readonly ladder: Ladder; readonly nameOf: (id: string) => string }) {
-  const ids = ladder.rungs.map((rung) => rung.id);
   const count = (row: string, column: string): number => ladder.wins.get(row)?.get(column) ?? 0;
   const most = Math.max(1, ...ids.flatMap((row) => ids.map((column) => count(row, column))));
   return (
@@ -127,18 +98,128 @@ function WhoWhom({ ladder, nameOf }: { readonly ladder: Ladder; readonly nameOf:
   );
 }
 
+const SPANS = [
+  ['all', 'everything watched'],
+  ['step', 'since the last step'],
+  ['90', 'the last 90 days'],
+  ['30', 'the last 30 days'],
+] as const;
+const DAY_MS = 86_400_000;
+const NOBODY: readonly never[] = [];
+
+/** From when on contests count. */
+function spanStart(span: string, happenings: readonly Standing[], tank: string, now: number): string {
+  if (span === 'step') return bundlesOf(happenings, tank).at(-1)?.on ?? '';
+  return span === '30' || span === '90' ? new Date(now - Number(span) * DAY_MS).toISOString() : '';
+}
+
+/** Boss and target with their shares, newcomers and their way. */
+function Standouts({
+  ladder,
+  nameOf,
+  newcomers,
+}: {
+  readonly ladder: Ladder;
+  readonly nameOf: (id: string) => string;
+  readonly newcomers: readonly NewcomerPath[];
+}) {
+  const share = (side: 'wins' | 'losses'): readonly [string, number] | null => {
+    const top = [...ladder.rungs].sort((a, b) => b[side] - a[side])[0];
+    return top && ladder.contests.length > 0 ? [top.id, top[side] / ladder.contests.length] : null;
+  };
+  const boss = share('wins');
+  const target = share('losses');
+  const percent = (value: number): string => `${Math.round(value * 100)} %`;
+  return (
+    <>
+      {boss && target && (
+        <p>
+          <strong>{nameOf(boss[0])}</strong> starts <span className="fig">{percent(boss[1])}</span> of all;{' '}
+          <strong>{nameOf(target[0])}</strong> takes <span className="fig">{percent(target[1])}</span>.
+        </p>
+      )}
+      {newcomers.map((one) => (
+        <p key={one.id}>
+          <strong>{nameOf(one.id)}</strong> came {one.days} days ago and has won {one.wins} and lost{' '}
+          {one.losses}
+          {one.ratings.length > 1
+            ? `: from 1000 to ${Math.round(one.ratings.at(-1) ?? 1000)}, at worst ${Math.round(Math.min(...one.ratings))}.`
+            : ': no contest yet, so no place.'}
+        </p>
+      ))}
+    </>
+  );
+}
+
 /** The order among the fish of a tank, as the watches show it. */
 function Order({ tank }: { readonly tank: TankView }) {
   const residents = useResidents(tank.id);
+  const room = useRoomState((state) => state.room);
   const happenings = useHappenings();
   const colours = useResidentColours(residents);
   const names = useNames();
-  const ladder = useMemo(
-    () => (happenings ? ladderOf(happenings, tank.id, residents) : null),
-    [happenings, tank.id, residents],
-  );
+  const span = useSearchParams().get('span') ?? 'all';
+  const [weighted, setWeighted] = useState(false);
+  const [now] = useState(() => Date.now());
+  const router = useRouter();
+  const ladder = useMemo(() => {
+    if (!happenings) return null;
+    const from = spanStart(span, happenings, tank.id, now);
+    return ladderOf(
+      happenings.filter((event) => event.type !== 'chased' || event.on >= from),
+      tank.id,
+      residents,
+    );
+  }, [happenings, tank.id, residents, span, now]);
+  const contests = useMemo((): readonly Win[] => {
+    if (!ladder || !happenings) return NOBODY;
+    const standing = new Set(ladder.rungs.map((rung) => rung.id));
+    const among = ladder.contests.filter(({ winner, loser }) => standing.has(winner) && standing.has(loser));
+    if (!weighted) return among;
+    const weights = new Map<string, number>(
+      happenings.flatMap((event): (readonly [string, number])[] =>
+        event.type === 'chased'
+          ? [[`${event.on}|${event.winner}|${event.loser}`, weightOf(event)] as const]
+          : [],
+      ),
+    );
+    return among.map((one) => ({ ...one, weight: weights.get(`${one.on}|${one.winner}|${one.loser}`) ?? 1 }));
+  }, [ladder, happenings, weighted]);
+  const among = useMemo(() => (ladder ? ladder.rungs.map((rung) => rung.id) : NOBODY), [ladder]);
+  const { answer, failed } = useOrder(contests, among);
   const title = `Order in ${tank.body.name}`;
-  if (!ladder)
+  const choose = (
+    <div className="flex flex-wrap items-end gap-3">
+      <SelectField
+        label="Span"
+        value={span}
+        onChange={(event) =>
+          router.replace(
+            `/order?tank=${tank.id}${event.target.value === 'all' ? '' : `&span=${event.target.value}`}`,
+            {
+              scroll: false,
+            },
+          )
+        }
+      >
+        {SPANS.map(([id, words]) => (
+          <option key={id} value={id}>
+            {words}
+          </option>
+        ))}
+      </SelectField>
+      <label className="flex min-h-8 items-center gap-2">
+        <input
+          type="checkbox"
+          className="size-4 accent-(--deep)"
+          checked={weighted}
+          onChange={(event) => setWeighted(event.target.checked)}
+        />
+        weigh by how bad it was
+      </label>
+    </div>
+  );
+  if (!ladder || !happenings)
     return (
       <Screen title={title}>
         <p className="text-slate">Reading the journal…</p>
@@ -146,9 +227,9 @@ function Order({ tank }: { readonly tank: TankView }) {
     );
   if (ladder.rungs.length === 0) {
     return (
-      <Screen title={title}>
+      <Screen title={title} actions={span === 'all' ? undefined : choose}>
         <Empty>
-          No contest has been logged here.{' '}
+          No contest has been logged here{span === 'all' ? '' : ' in this span'}.{' '}
           <Link href={`/watch?tank=${tank.id}`} className="text-deep underline">
             Watch for ten minutes
           </Link>{' '}
@@ -157,28 +238,54 @@ function Order({ tank }: { readonly tank: TankView }) {
       </Screen>
     );
   }
-  const { few, contests, rungs, unknownPairs, pairs, unmet } = ladder;
+  const { few, rungs, unknownPairs, pairs, unmet } = ladder;
+  const order = answer ? answer.rungs.flat() : rungs.map((rung) => rung.id);
+  const today = new Date(now).toISOString().slice(0, 10);
   return (
     <Screen
       title={title}
-      about={`${contests.length} contests among ${rungs.length} fish. ${few ? `That is few: with fewer than ${FEW_A_FISH} a fish, neighbours on the ladder may well stand the other way round.` : ''} ${unknownPairs} of ${pairs} pairs never met in a watch.`}
+      about={`${ladder.contests.length} contests among ${rungs.length} fish. ${few ? `That is few: with fewer than ${FEW_A_FISH} a fish, neighbours on the ladder may well stand the other way round.` : ''} ${unknownPairs} of ${pairs} pairs never met in a watch.`}
+      actions={choose}
     >
       <div className="grid gap-6 lg:grid-cols-2">
-        <Section title="Ladder" aside="Elo rating: all start at 1000, 100 points at stake">
-          <Rungs ladder={ladder} nameOf={names.resident} colours={colours} />
+        <Section title="Ladder" aside="by David’s score; a bracket holds those that cannot be told apart">
+          <Rungs ladder={ladder} answer={answer} nameOf={names.resident} colours={colours} />
+          {failed && (
+            <p className="text-buoy">
+              How sure it is could not be worked out. Reload the page; nothing was lost.
+            </p>
+          )}
           {unmet.length > 0 && (
             <p className="mt-2 text-[13px] text-slate">
               In no contest, so in no place: {unmet.map(names.resident).join(', ')}.
             </p>
           )}
+          <div className="mt-2 flex flex-col gap-1">
+            <Standouts
+              ladder={ladder}
+              nameOf={names.resident}
+              newcomers={newcomerPaths(ladder.trace, residents, today)}
+            />
+            {answer && orderWords(answer.measures).map((sentence) => <p key={sentence}>{sentence}</p>)}
+          </div>
         </Section>
-        <Section title="How it moved">
-          <EloChart ladder={ladder} nameOf={names.resident} colours={colours} />
+        <Section title="How it moved" aside="Elo rating: all start at 1000, 100 points at stake">
+          <EloChart
+            ladder={ladder}
+            marks={orderMarks(happenings, tank.id, room, names.resident)}
+            nameOf={names.resident}
+            colours={colours}
+          />
         </Section>
       </div>
-      <Section title="Who goes for whom">
-        <WhoWhom ladder={ladder} nameOf={names.resident} />
-      </Section>
+      <div className="grid gap-6 lg:grid-cols-2">
+        <Section title="Who goes for whom">
+          <WhoWhom ladder={ladder} order={order} nameOf={names.resident} />
+        </Section>
+        <Section title="The same as arrows">
+          <WhoGraph ladder={ladder} order={order} nameOf={names.resident} colours={colours} />
+        </Section>
+      </div>
     </Screen>
   );
 }

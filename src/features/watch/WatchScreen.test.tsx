@@ -14,9 +14,9 @@ describe('Watch', () => {
   it('logs who goes for whom with two presses, and the clock starts by itself', async () => {
     const session = await room([individual('Sol'), individual('Torch')]);
     show(session, <WatchScreen />);
-    await userEvent.click(screen.getByRole('button', { name: /Torch/ }));
-    expect(screen.getByRole('button', { name: /Torch/ })).toHaveAttribute('aria-pressed', 'true');
-    await userEvent.click(screen.getByRole('button', { name: /Sol/ }));
+    await userEvent.click(screen.getByRole('button', { name: /^Torch/ }));
+    expect(screen.getByRole('button', { name: /^Torch/ })).toHaveAttribute('aria-pressed', 'true');
+    await userEvent.click(screen.getByRole('button', { name: /^Sol/ }));
     await waitFor(() => expect(logged()).toHaveTextContent('Torch chased Sol.'));
     expect(screen.getByRole('button', { name: 'Pause' })).toBeInTheDocument();
   });
@@ -24,9 +24,9 @@ describe('Watch', () => {
   it('takes a choice back when the same fish is pressed twice', async () => {
     const session = await room([individual('Sol'), individual('Torch')]);
     show(session, <WatchScreen />);
-    await userEvent.click(screen.getByRole('button', { name: /Torch/ }));
-    await userEvent.click(screen.getByRole('button', { name: /Torch/ }));
-    expect(screen.getByRole('button', { name: /Torch/ })).toHaveAttribute('aria-pressed', 'false');
+    await userEvent.click(screen.getByRole('button', { name: /^Torch/ }));
+    await userEvent.click(screen.getByRole('button', { name: /^Torch/ }));
+    expect(screen.getByRole('button', { name: /^Torch/ })).toHaveAttribute('aria-pressed', 'false');
     expect(session.state.getState().entries).toHaveLength(1);
   });
 
@@ -35,12 +35,38 @@ describe('Watch', () => {
     show(session, <WatchScreen />);
     await userEvent.keyboard('12');
     await waitFor(() => expect(logged()).toHaveTextContent('Sol chased Torch.'));
-    await userEvent.click(screen.getByRole('button', { name: 'fight' }));
-    await waitFor(() => expect(logged()).toHaveTextContent('Sol beat Torch.'));
+    await userEvent.click(screen.getByRole('button', { name: 'nip' }));
+    await waitFor(() => expect(logged()).toHaveTextContent('Sol nipped Torch.'));
+    await userEvent.click(screen.getByRole('button', { name: 'hard' }));
+    await waitFor(() => expect(logged()).toHaveTextContent('Sol nipped Torch hard.'));
+    await userEvent.keyboard('{Backspace}');
+    await waitFor(() => expect(logged()).toHaveTextContent('Sol nipped Torch.'));
     await userEvent.keyboard('{Backspace}');
     await waitFor(() => expect(logged()).toHaveTextContent('Sol chased Torch.'));
     await userEvent.keyboard('{Backspace}');
     await waitFor(() => expect(logged()).toBeEmptyDOMElement());
+  });
+
+  it('logs a male of a kind whom nobody can tell from its like, with place and trigger', async () => {
+    const session = await room([individual('Sol'), individual('Torch')]);
+    show(session, <WatchScreen />);
+    await userEvent.click(screen.getByRole('button', { name: 'left, floor' }));
+    await userEvent.click(screen.getByRole('button', { name: 'feeding' }));
+    await userEvent.click(screen.getByRole('button', { name: 'a male yellow lab' }));
+    await userEvent.click(screen.getByRole('button', { name: /^Sol/ }));
+    await waitFor(() =>
+      expect(logged()).toHaveTextContent('a male yellow lab chased Sol (left, floor, feeding).'),
+    );
+  });
+
+  it('logs what is seen of a fish with two presses, and writes who holds ground on the tank', async () => {
+    const session = await room([individual('Sol'), individual('Torch')]);
+    show(session, <WatchScreen />);
+    await userEvent.click(screen.getByRole('button', { name: 'right, floor' }));
+    await userEvent.click(screen.getByRole('button', { name: /^Torch/ }));
+    await userEvent.click(screen.getByRole('button', { name: 'holds ground' }));
+    await waitFor(() => expect(logged()).toHaveTextContent('Torch holds ground (right, floor).'));
+    expect(screen.getByRole('button', { name: 'right, floor' })).toHaveTextContent('Torch');
   });
 
   it('counts quiet minutes: a watch without a chase is an entry', async () => {

@@ -1,13 +1,13 @@
 'use client';
 
 import { Pause, Play, Square, Undo2 } from 'lucide-react';
-import { useEffect, useState } from 'react';
-import { CONTEST_KINDS } from '@/core/journal/events';
-import { describeEvent } from '@/core/journal/describeEvent';
-import type { Resident } from '@/core/journal/room';
+import { useEffect, useMemo, useState } from 'react';
+import { TRIGGERS, type Sign } from '@/core/journal/events';
+import { somebodyId } from '@/core/journal/somebody';
 import { commonName } from '@/core/model/catalogue';
+import type { ResidentId } from '@/core/model/ids';
 import { useCatalogue } from '@/session/react/RoomProvider';
-import { useNames, useResidentName } from '@/session/react/useNames';
+import { useHappenings, useNames, useResidentName } from '@/session/react/useNames';
 import { useResidentColours } from '@/session/react/useResidentColours';
 import { useResidents, useTank, type TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
@@ -15,74 +15,86 @@ import { classes } from '@/ui/classes';
 import { NoTank } from '@/ui/NoTank';
 import { Empty, Screen, Section } from '@/ui/Screen';
 import { CountHeads } from './CountHeads';
+import { FishButton } from './FishButton';
 import { StepIn } from './StepIn';
+import { TankSketch } from './TankSketch';
+import { ThisWatch } from './ThisWatch';
 import { useWatch } from './useWatch';
 import { clockFace } from './watching';
 
-const PLACES = ['left', 'middle', 'right'] as const;
+/** What is offered to be seen at the glass. */
+const SIGNS_HERE: readonly Sign[] = [
+  'holds ground',
+  'hiding',
+  'torn',
+  'not eating',
+  'paired',
+  'dark',
+  'digging',
+  'guarding',
+  'fry',
+];
+/** A sign older than this many days no longer says who holds ground. */
+const HOLDS_DAYS = 45;
+const DAY_MS = 86_400_000;
 
 export function WatchScreen() {
   const tank = useTank();
   return tank ? <Watch key={tank.id} tank={tank} /> : <NoTank title="Watch" />;
 }
 
-/** One fish or group to press: colour, name, the key that presses it. */
-function FishButton({
-  resident,
-  colour,
-  index,
-  chosen,
-  waiting,
-  onPress,
-}: {
-  readonly resident: Resident;
-  readonly colour: string;
-  readonly index: number;
-  readonly chosen: boolean;
-  readonly waiting: boolean;
-  readonly onPress: () => void;
-}) {
+/** Kinds of which somebody may be seen whom nobody can tell from its like. */
+function useUnknowns(tank: TankView): readonly { readonly id: ResidentId; readonly name: string }[] {
+  const residents = useResidents(tank.id);
+  const names = useNames();
+  return useMemo(() => {
+    const kinds = [...new Set(residents.map((one) => one.species))].filter(
+      (species) => residents.filter((one) => one.species === species && one.individual).length > 1,
+    );
+    return kinds.flatMap((species) =>
+      (['male', 'female'] as const).map((sex) => {
+        const id = somebodyId({ species, sex });
+        return { id, name: names.resident(id) };
+      }),
+    );
+  }, [residents, names]);
+}
+
+/** Who holds which ground, by the last that was said of each. */
+function useHolders(tank: TankView) {
+  const residents = useResidents(tank.id);
+  const happenings = useHappenings();
   const nameOf = useResidentName();
-  const profile = useCatalogue().byId.get(resident.species);
-  return (
-    <button
-      type="button"
-      aria-pressed={chosen}
-      onClick={onPress}
-      className={classes(
-        'flex min-h-14 items-center justify-between gap-2 border px-3 text-left',
-        chosen
-          ? 'border-deep bg-deep text-on-deep'
-          : waiting
-            ? 'border-slate bg-panel'
-            : 'border-line bg-panel hover:border-slate',
-      )}
-    >
-      <span className="min-w-0">
-        <span className="flex items-center gap-2 font-semibold">
-          <span className="size-3 shrink-0" style={{ background: colour }} aria-hidden="true" />
-          <span className="truncate">{nameOf(resident)}</span>
-        </span>
-        <span className={classes('block truncate text-[12px]', chosen ? '' : 'text-slate')}>
-          {profile ? commonName(profile) : ''}
-          {resident.individual ? '' : `, ${resident.count}`}
-        </span>
-      </span>
-      {index < 9 && (
-        <kbd className="fig text-[12px] opacity-70 max-md:hidden" aria-hidden="true">
-          {index + 1}
-        </kbd>
-      )}
-    </button>
-  );
+  const colours = useResidentColours(residents);
+  const [now] = useState(() => Date.now());
+  return useMemo(() => {
+    const held = new Map<string, string>();
+    for (const event of happenings ?? [])
+      if (
+        event.type === 'saw' &&
+        event.tank === tank.id &&
+        event.what === 'holds ground' &&
+        event.resident &&
+        now - Date.parse(event.on) < HOLDS_DAYS * DAY_MS
+      )
+        held.set(event.resident, event.place);
+    return residents.flatMap((one) => {
+      const place = held.get(one.id);
+      return place ? [{ name: nameOf(one), colour: colours.get(one.id) ?? '', place }] : [];
+    });
+  }, [happenings, tank.id, residents, nameOf, colours, now]);
 }
 
 /** In front of the glass: two presses log one event, quiet minutes count. */
 function Watch({ tank }: { readonly tank: TankView }) {
   const residents = useResidents(tank.id);
   const colours = useResidentColours(residents);
+  const catalogue = useCatalogue();
   const names = useNames();
+  const nameOf = useResidentName();
   const watch = useWatch(tank);
+  const unknowns = useUnknowns(tank);
+  const holders = useHolders(tank);
   const [note, setNote] = useState('');
   const { press, toggle, undo } = watch;
 
@@ -119,26 +131,35 @@ function Watch({ tank }: { readonly tank: TankView }) {
       </Screen>
     );
   }
-  const chosen = residents.find((resident) => resident.id === watch.who);
+  const chosen = watch.who;
   return (
     <Screen title={`Watch ${tank.body.name}`}>
       <div className="grid gap-5 lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
         <div className="flex flex-col gap-3">
-          <div className="flex items-center gap-3 border-y border-line py-2">
+          <div className="sticky top-0 z-10 flex items-center gap-3 border-y border-line bg-paper py-2">
             <span
               role="timer"
               aria-label="Time watched"
-              className={classes('fig text-[34px] leading-none', watch.running ? 'text-ink' : 'text-slate')}
+              className={classes('fig text-[30px] leading-none', watch.running ? 'text-ink' : 'text-slate')}
             >
               {clockFace(watch.seconds)}
             </span>
-            <Button large tone={watch.watching ? 'plain' : 'main'} onClick={toggle}>
+            <Button
+              large
+              className="px-3"
+              tone={watch.watching ? 'plain' : 'main'}
+              onClick={toggle}
+              aria-label={watch.running ? 'Pause' : watch.watching ? 'Go on' : 'Start the clock'}
+            >
               {watch.running ? <Pause size={16} aria-hidden="true" /> : <Play size={16} aria-hidden="true" />}
-              {watch.running ? 'Pause' : watch.watching ? 'Go on' : 'Start the clock'}
+              <span className={watch.watching ? 'max-sm:hidden' : ''}>
+                {watch.running ? 'Pause' : watch.watching ? 'Go on' : 'Start the clock'}
+              </span>
             </Button>
             {watch.watching && (
               <Button
                 large
+                className="px-3"
                 onClick={() => {
                   void watch.finish(note.trim());
                   setNote('');
@@ -148,14 +169,19 @@ function Watch({ tank }: { readonly tank: TankView }) {
                 Finish
               </Button>
             )}
-            <Button large className="ml-auto" onClick={() => void undo()} aria-label="Undo the last entry">
+            <Button
+              large
+              className="ml-auto px-3"
+              onClick={() => void undo()}
+              aria-label="Undo the last entry"
+            >
               <Undo2 size={16} aria-hidden="true" />
             </Button>
           </div>
           <p aria-live="assertive" className="min-h-5">
             {chosen ? (
               <>
-                <strong>{names.resident(chosen.id)}</strong> went for… press whom
+                <strong>{names.resident(chosen)}</strong> went for… press whom; or press what you see of it
               </>
             ) : watch.logged.length > 0 ? (
               <>Press who starts the next one.</>
@@ -166,76 +192,68 @@ function Watch({ tank }: { readonly tank: TankView }) {
             )}
           </p>
           <div className="grid grid-cols-2 gap-2 sm:grid-cols-3" role="group" aria-label="Fish">
-            {residents.map((resident, index) => (
+            {residents.map((resident, index) => {
+              const profile = catalogue.byId.get(resident.species);
+              return (
+                <FishButton
+                  key={resident.id}
+                  name={nameOf(resident)}
+                  about={`${profile ? commonName(profile) : ''}${resident.individual ? '' : `, ${resident.count}`}`}
+                  colour={colours.get(resident.id) ?? ''}
+                  hotkey={index < 9 ? String(index + 1) : null}
+                  chosen={resident.id === chosen}
+                  waiting={chosen !== null}
+                  onPress={() => press(resident.id)}
+                />
+              );
+            })}
+            {unknowns.map((one) => (
               <FishButton
-                key={resident.id}
-                resident={resident}
-                colour={colours.get(resident.id) ?? ''}
-                index={index}
-                chosen={resident.id === watch.who}
-                waiting={watch.who !== null}
-                onPress={() => press(resident.id)}
+                key={one.id}
+                name={one.name}
+                about=""
+                colour={null}
+                hotkey={null}
+                chosen={one.id === chosen}
+                waiting={chosen !== null}
+                onPress={() => press(one.id)}
               />
             ))}
           </div>
-          <div className="flex flex-wrap items-center gap-1.5" role="group" aria-label="Where">
-            <span className="text-[12px] text-slate">Where, if you like</span>
-            {PLACES.map((place) => (
+          <div className="flex flex-wrap gap-1.5" role="group" aria-label="What you see of it">
+            {SIGNS_HERE.map((sign) => (
               <Button
-                key={place}
+                key={sign}
                 large
-                aria-pressed={watch.place === place}
-                className={watch.place === place ? 'border-deep text-deep' : ''}
-                onClick={() => watch.setPlace(watch.place === place ? '' : place)}
+                className={classes('px-3', chosen !== null && 'border-slate')}
+                onClick={() => watch.sign(sign)}
               >
-                {place}
+                {sign}
+              </Button>
+            ))}
+          </div>
+          <TankSketch tank={tank} place={watch.place} onPlace={watch.setPlace} holders={holders} />
+          <div className="flex flex-wrap items-center gap-1.5" role="group" aria-label="Set off by">
+            <span className="text-[12px] text-slate">Set off by</span>
+            {TRIGGERS.map((trigger) => (
+              <Button
+                key={trigger}
+                large
+                aria-pressed={watch.trigger === trigger}
+                className={classes('px-3', watch.trigger === trigger && 'border-deep text-deep')}
+                onClick={() => watch.setTrigger(watch.trigger === trigger ? null : trigger)}
+              >
+                {trigger}
               </Button>
             ))}
           </div>
         </div>
         <div className="flex flex-col gap-4">
-          <Section title="This watch" aside={`${watch.logged.length} logged`}>
-            {watch.logged.length > 0 && (
-              <div className="mb-2 flex flex-wrap gap-1.5" role="group" aria-label="The last one was a">
-                {CONTEST_KINDS.map((what) => (
-                  <Button
-                    key={what}
-                    large
-                    aria-pressed={watch.logged[0]?.type === 'chased' && watch.logged[0].what === what}
-                    className={
-                      watch.logged[0]?.type === 'chased' && watch.logged[0].what === what
-                        ? 'border-deep text-deep'
-                        : ''
-                    }
-                    onClick={() => watch.call(what)}
-                  >
-                    {what}
-                  </Button>
-                ))}
-              </div>
-            )}
-            <ol data-testid="logged">
-              {watch.logged.slice(0, 8).map((event) => (
-                <li key={event.id} className="border-b border-line py-0.5">
-                  {describeEvent(event, names)}
-                </li>
-              ))}
-            </ol>
-            {watch.watching && (
-              <label className="mt-2 block text-[12px] text-slate">
-                Note for this watch
-                <input
-                  value={note}
-                  onChange={(event) => setNote(event.target.value)}
-                  className="min-h-9 w-full border border-line bg-panel px-2 text-[14px] text-ink"
-                />
-              </label>
-            )}
-          </Section>
+          <ThisWatch watch={watch} note={note} onNote={setNote} />
           <Section title="Count heads" aside="what you see, not what should be there">
             <CountHeads tank={tank} />
           </Section>
-          <Section title="Stepped in">
+          <Section title="Stepped in" aside="whether it worked is told under Settle">
             <StepIn tank={tank} />
           </Section>
         </div>

@@ -1,22 +1,20 @@
 'use client';
 
 import { useCallback, useEffect, useState } from 'react';
-import type { CONTEST_KINDS } from '@/core/journal/events';
-import type { EntryId, ResidentId } from '@/core/model/ids';
+import type { ContestKind, Dated, Sign, Trigger } from '@/core/journal/events';
+import { readSomebody } from '@/core/journal/somebody';
+import type { ResidentId } from '@/core/model/ids';
 import { newId } from '@/session/browserStamp';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { appendChange, correctChange, putChange, useCommands } from '@/session/react/useCommands';
-import { useHappenings, useResidentName } from '@/session/react/useNames';
+import { useHappenings, useNames } from '@/session/react/useNames';
 import type { TankView } from '@/session/react/useTanks';
 import { paused, resumed, watchedSeconds, WATCHING } from './watching';
-
-export type ContestKind = (typeof CONTEST_KINDS)[number];
 
 /** A watch in front of the glass: a clock that survives a reload, and contests logged with two presses. */
 export function useWatch(tank: TankView) {
   const { session, run, undo } = useCommands();
-  const nameOf = useResidentName();
-  const room = useRoomState((state) => state.room);
+  const names = useNames();
   const document = useRoomState((state) => state.documents[WATCHING]);
   const happenings = useHappenings();
   const any = document?.kind === 'watching' ? document.body : null;
@@ -26,6 +24,7 @@ export function useWatch(tank: TankView) {
   const [now, setNow] = useState(() => Date.now());
   const [who, setWho] = useState<ResidentId | null>(null);
   const [place, setPlace] = useState('');
+  const [trigger, setTrigger] = useState<Trigger | null>(null);
 
   useEffect(() => {
     if (!running) return;
@@ -65,6 +64,7 @@ export function useWatch(tank: TankView) {
         tank: tank.id,
         minutes,
         note,
+        watch: watching.watch,
       });
       await run(`Watched ${tank.body.name} for ${minutes.toFixed(1)} minutes`, [
         watched,
@@ -90,33 +90,56 @@ export function useWatch(tank: TankView) {
         loser: id,
         what: 'chase',
         place,
+        ...(trigger === null ? {} : { trigger }),
       });
       setWho(null);
       void run(
-        `${nameOf(room.residents[who])} chased ${nameOf(room.residents[id])}`,
+        `${names.resident(who)} chased ${names.resident(id)}`,
         begun ? [begun.change, chased] : [chased],
         true,
       );
     },
-    [elsewhere, who, watching, startChange, session, tank.id, place, run, nameOf, room],
+    [elsewhere, who, watching, startChange, session, tank.id, place, trigger, run, names],
+  );
+
+  /** Something seen of the chosen fish, or of nobody in particular, without a contest. */
+  const sign = useCallback(
+    (what: Sign) => {
+      if (elsewhere) return;
+      const begun = watching ? null : startChange();
+      const saw = appendChange(session, {
+        type: 'saw',
+        on: session.stamp.now(),
+        tank: tank.id,
+        resident: who !== null && readSomebody(who) === null ? who : null,
+        what,
+        place,
+        watch: watching?.watch ?? begun?.watch ?? '',
+        note: who !== null && readSomebody(who) !== null ? names.resident(who) : '',
+      });
+      setWho(null);
+      void run(`Seen: ${what}`, begun ? [begun.change, saw] : [saw], true);
+    },
+    [elsewhere, watching, startChange, session, tank.id, who, place, run, names],
   );
 
   const logged = (happenings ?? [])
-    .filter((event) => event.type === 'chased' && watching !== null && event.watch === watching.watch)
+    .filter(
+      (event) =>
+        (event.type === 'chased' || event.type === 'saw') &&
+        watching !== null &&
+        event.watch === watching.watch,
+    )
     .reverse();
-  const last = logged[0];
+  const last = logged.find((event) => event.type === 'chased');
 
-  /** A third press says what the last one was. */
+  /** A third press says what the last contest was, or how bad. */
   const call = useCallback(
-    (what: ContestKind) => {
+    (more: { readonly what?: ContestKind; readonly bad?: number }) => {
       if (last?.type !== 'chased') return;
-      const { id, seq: _seq, corrected: _corrected, ...rest } = last;
-      const { recorded: _recorded, ...dated } = rest as typeof rest & { recorded?: string };
-      void run(
-        `It was a ${what}`,
-        [correctChange(session, id as EntryId, last.on, { ...dated, what })],
-        true,
-      );
+      const { id, seq: _seq, corrected: _corrected, recorded: _recorded, ...dated } = last;
+      const said: Dated = { ...dated, ...more };
+      void run('Said nearer', [correctChange(session, id, last.on, said)], true);
     },
     [last, run, session],
   );
@@ -129,6 +152,10 @@ export function useWatch(tank: TankView) {
     who,
     place,
     setPlace,
+    trigger,
+    setTrigger,
+    sign,
+    last,
     press,
     toggle,
     finish,

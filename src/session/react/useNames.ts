@@ -3,7 +3,8 @@
 import { useEffect, useMemo } from 'react';
 import type { Names } from '@/core/journal/describeEvent';
 import { effective, type Standing } from '@/core/journal/effective';
-import { commonName } from '@/core/model/catalogue';
+import { readSomebody } from '@/core/journal/somebody';
+import { commonName, type Catalogue } from '@/core/model/catalogue';
 import type { Resident } from '@/core/journal/room';
 import { useCatalogue, useRooms, useRoomState } from './RoomProvider';
 import { tanksOf } from './useTanks';
@@ -22,6 +23,14 @@ export function useResidentName(): (resident: Resident | undefined) => string {
   );
 }
 
+/** "a male yellow lab", where a contest names nobody nearer; null for a resident. */
+function somebodyWords(id: string, catalogue: Catalogue): string | null {
+  const some = readSomebody(id);
+  if (!some) return null;
+  const profile = catalogue.byId.get(some.species);
+  return `a ${some.sex === 'unknown' ? '' : `${some.sex} `}${profile ? commonName(profile) : some.species}`;
+}
+
 /** Names of tanks and residents for sentences. */
 export function useNames(): Names {
   const catalogue = useCatalogue();
@@ -33,7 +42,7 @@ export function useNames(): Names {
     return {
       catalogue,
       tank: (id) => tanks.get(id) ?? 'a tank no longer in the rack',
-      resident: (id) => nameOf(room.residents[id]),
+      resident: (id) => somebodyWords(id, catalogue) ?? nameOf(room.residents[id]),
     };
   }, [catalogue, documents, room, nameOf]);
 }

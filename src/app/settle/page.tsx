@@ -1,0 +1,5 @@
+import { SettleScreen } from '@/features/settle/SettleScreen';
+
+export default function Page() {
+  return <SettleScreen />;
+}

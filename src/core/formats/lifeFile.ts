@@ -1,0 +1,72 @@
+import { groupField, listField, noteField, positiveField, textField, wholeField } from './fields';
+import { describeValue, validate, type Outcome } from './faults';
+import { momentField } from '../journal/events';
+import { resolveSpecies, type Catalogue } from '../model/catalogue';
+import type { InferType } from 'yup';
+
+const VERSION = 1;
+
+const lifeSchema = groupField('a life', {
+  name: noteField('a name or mark'),
+  species: textField('a species'),
+  count: wholeField('a count', 1, 10_000),
+  sex: textField('a sex').oneOf(['male', 'female', 'unknown'], 'male, female or unknown'),
+  lengthCm: positiveField('a length in cm', 400),
+  origin: textField('an origin').oneOf(['tank-bred', 'wild', 'unknown'], 'tank-bred, wild or unknown'),
+  bornAbout: noteField('when it was born'),
+  keeper: noteField('the keeper'),
+  story: listField<{ on: string; text: string }>(
+    'what happened',
+    groupField('a line', { on: momentField('when'), text: textField('what') }),
+  ),
+  lengths: listField<{ on: string; lengthCm: number }>(
+    'lengths',
+    groupField('a length', { on: momentField('when'), lengthCm: positiveField('a length in cm', 400) }),
+  ),
+});
+
+/** A fish with its story, for its next keeper: `*.lomvik-life.json`. */
+export type LifeFile = InferType<typeof lifeSchema> & {
+  readonly format: 'lomvik-life';
+  readonly version: typeof VERSION;
+};
+
+export const newLifeFile = (life: InferType<typeof lifeSchema>): LifeFile => ({
+  format: 'lomvik-life',
+  version: VERSION,
+  ...life,
+});
+
+/** A life from foreign data. Errors: every fault by path; a newer version is its own answer. */
+export function readLifeFile(value: unknown, catalogue: Catalogue): Outcome<LifeFile> {
+  const { version, species } = (value ?? {}) as { version?: unknown; species?: unknown };
+  if (version !== VERSION)
+    return {
+      ok: false,
+      faults: [
+        {
+          path: 'version',
+          expected:
+            typeof version === 'number' && version > VERSION
+              ? `version ${VERSION}: this file was made by a newer Lomvik`
+              : `version ${VERSION}`,
+          received: describeValue(version),
+        },
+      ],
+    };
+  const checked = validate(lifeSchema, value);
+  if (!checked.ok) return checked;
+  const found = resolveSpecies(catalogue, String(species));
+  if (!found.ok)
+    return {
+      ok: false,
+      faults: [
+        {
+          path: 'species',
+          expected: `a species of the catalogue (nearest: ${found.nearest})`,
+          received: describeValue(species),
+        },
+      ],
+    };
+  return { ok: true, value: { ...(value as LifeFile), species: found.profile.id } };
+}

@@ -1,0 +1,151 @@
+import { cameOf, chasedOf, happened, memberOf, watchedOf } from '@/testing/happened';
+import { catalogue } from '@/testing/plans';
+import { orderAnswer } from '../../cli/orderCommands';
+import { applyEvent } from '../journal/applyEvent';
+import type { Dated } from '../journal/events';
+import { EMPTY_ROOM } from '../journal/room';
+import type { ResidentId, TankId } from '../model/ids';
+import { readTable, type TableKind, type TableRoom } from './tablesIn';
+import { contestsCsv, leaversCsv, stockCsv, watchesCsv, waterCsv } from './tablesOut';
+
+const on = '2026-03-02T18:00:00.000Z';
+const happenings = [
+  cameOf('2026-02-01T12:00:00.000Z', [memberOf('a'), memberOf('b'), memberOf('c')]),
+  happened({
+    type: 'rehomed',
+    on: '2026-02-20T12:00:00.000Z',
+    resident: 'c',
+    count: 1,
+    reason: 'surplus',
+    taker: 'Maren',
+    credit: '',
+  }),
+  chasedOf(on, 'a', 'b', { what: 'nip', bad: 2, place: 'left, floor', trigger: 'feeding', watch: 'w' }),
+  watchedOf('2026-03-02T18:20:00.000Z', 20),
+  happened({ type: 'tested', on, ph: 7.2, nitrateMgL: 12 }),
+  happened({
+    type: 'died',
+    on: '2026-03-09T12:00:00.000Z',
+    resident: 'b',
+    count: 1,
+    how: 'found',
+    cause: 'thin',
+    incident: '',
+  }),
+];
+const room = happenings.reduce(applyEvent, EMPTY_ROOM);
+const tableRoom = (known: (event: Dated) => boolean = () => false): TableRoom => ({
+  tank: 'T' as TankId,
+  catalogue,
+  now: '2026-04-01T12:00:00.000Z',
+  resolve: (name) => room.residents[name] ?? null,
+  known,
+});
+const read = (kind: TableKind, ...lines: string[]) => readTable(kind, lines.join('\n'), tableRoom());
+const plain = ({ id: _i, seq: _s, corrected: _c, recorded: _r, ...event }: Record<string, unknown>) => event;
+
+describe('tables of a tank, out and in', () => {
+  it('give back what was written', () => {
+    const back = (kind: TableKind, text: string) => readTable(kind, text, tableRoom()).events;
+    expect(
+      back(
+        'contests',
+        contestsCsv(happenings, 'T', (id) => id),
+      ),
+    ).toEqual([{ ...plain(happenings[2] as never), note: undefined }].map(({ note: _n, ...rest }) => rest));
+    expect(back('watches', watchesCsv(happenings, 'T'))).toEqual([plain(happenings[3] as never)]);
+    expect(back('water tests', waterCsv(happenings, 'T'))).toEqual([plain(happenings[4] as never)]);
+    expect(
+      back(
+        'leavers',
+        leaversCsv(
+          happenings,
+          () => true,
+          (id) => id,
+        ),
+      ),
+    ).toMatchObject([
+      { type: 'rehomed', resident: 'c', taker: 'Maren' },
+      { type: 'died', resident: 'b', cause: 'thin' },
+    ]);
+    const stock = readTable(
+      'stock',
+      stockCsv(
+        Object.values(room.residents).filter((one) => one.count > 0),
+        [{ key: 'k', group: { species: 'danio-rerio', count: 8 } }],
+      ),
+      tableRoom(),
+    );
+    expect(stock.faults).toEqual([]);
+    expect(stock.listed.map((group) => [group.species, group.count])).toEqual([
+      ['labidochromis-caeruleus', 1],
+      ['danio-rerio', 8],
+    ]);
+  });
+  it('go into the command line as they are', () => {
+    expect(orderAnswer(contestsCsv(happenings, 'T', (id) => id)).ok).toBe(true);
+  });
+});
+
+describe('bad rows', () => {
+  const HEAD = 'time,winner,loser,what,bad';
+  const faults = (kind: TableKind, ...lines: string[]) =>
+    read(kind, ...lines).faults.map((fault) => `${fault.path}: ${fault.expected}`);
+  it('are named: a fish with itself, one that had left or not come, the future, the same twice', () => {
+    expect(faults('contests', HEAD, '2026-03-02 18:00,a,a,chase,')).toEqual([
+      'line 2, column loser: another fish than the winner',
+    ]);
+    expect(faults('contests', HEAD, '2026-03-02 18:00,a,c,chase,')).toEqual([
+      'line 2, column loser: somebody who was still here then (left on 2026-02-20)',
+    ]);
+    expect(faults('contests', HEAD, '2026-01-02 18:00,a,b,chase,')).toHaveLength(2);
+    expect(faults('contests', HEAD, '2027-01-02 18:00,a,b,chase,')).toEqual([
+      'line 2, column time: a time that has been',
+    ]);
+    expect(faults('contests', HEAD, '2026-03-02 18:00,a,b,chase,', '2026-03-02 18:00,a,b,chase,')).toEqual([
+      'line 3, column time: something that is not in the journal or the file already',
+    ]);
+    const twice = readTable(
+      'contests',
+      `${HEAD}\n2026-03-02 18:00,a,b,chase,`,
+      tableRoom(() => true),
+    );
+    expect(twice.events).toEqual([]);
+  });
+  it('leave the good ones to be taken, and gather strangers for a mapping', () => {
+    const some = read(
+      'contests',
+      HEAD,
+      '2026-03-02 18:00,a,Brim,chase,',
+      '2026-03-02 18:01,b,a,nip,3',
+      '2026-03-02,b,a,kiss,9',
+    );
+    expect(some.strangers).toEqual(['Brim']);
+    expect(some.events).toEqual([
+      expect.objectContaining({ winner: 'b' as ResidentId, what: 'nip', bad: 3 }),
+    ]);
+    expect(some.faults).toHaveLength(3);
+  });
+  it('are named in every table', () => {
+    expect(faults('watches', 'time,minutes', '2026-03-02,lots', 'soon,5')).toHaveLength(2);
+    expect(
+      faults('water tests', 'time,ph,temperature', '2026-03-02,70,', '2026-03-02,,500', '2026-03-02,,'),
+    ).toEqual([
+      'line 2, column ph: a reading from 3 to 11',
+      'line 3, column temperature: a reading from 0 to 45 C',
+      'line 4, column ph: at least one reading in the row',
+    ]);
+    expect(
+      faults('leavers', 'time,who,what,taker', '2026-03-02,a,rehomed,', '2026-03-02,a,flew,'),
+    ).toHaveLength(2);
+    expect(
+      faults('stock', 'species,count,length', 'neon tetre,10,', 'neon tetra,-1,', 'neon tetra,9,9 m'),
+    ).toHaveLength(3);
+    expect(faults('contests', 'a,b', '1,2')).toHaveLength(3);
+  });
+  it('read units where a keeper writes them', () => {
+    expect(read('water tests', 'time,temperature,gh', '2026-03-02,77 F,90 ppm').events[0]).toMatchObject({
+      temperatureC: 25,
+    });
+  });
+});

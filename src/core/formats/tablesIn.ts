@@ -1,0 +1,291 @@
+import type { DraftGroup } from '../journal/documents';
+import { CONTEST_KINDS, DEATHS, REHOME_REASONS, TRIGGERS, type Dated } from '../journal/events';
+import { resolveSpecies, type Catalogue } from '../model/catalogue';
+import type { ResidentId, TankId } from '../model/ids';
+import { ORIGINS } from '../model/plan';
+import { parseQuantity } from '../units/parseQuantity';
+import type { QuantityKind } from '../units/units';
+import { cellFault, readCsvTable, type CsvRow } from './csvTable';
+import type { Fault } from './faults';
+
+export const TABLES = ['contests', 'watches', 'water tests', 'leavers', 'stock'] as const;
+export type TableKind = (typeof TABLES)[number];
+
+/** What a reader of tables asks of the room. */
+export interface TableRoom {
+  readonly tank: TankId;
+  readonly catalogue: Catalogue;
+  /** ISO moment. */
+  readonly now: string;
+  /** A resident by its name, or by what the keeper said a strange name means. */
+  readonly resolve: (
+    name: string,
+  ) => { readonly id: ResidentId; readonly cameOn: string; readonly leftOn: string | null } | null;
+  /** Whether the same is in the journal already. */
+  readonly known: (event: Dated) => boolean;
+}
+
+export interface TableRead {
+  readonly events: readonly Dated[];
+  readonly listed: readonly DraftGroup['group'][];
+  readonly faults: readonly Fault[];
+  /** Names that nobody bears; a mapping is offered for them. */
+  readonly strangers: readonly string[];
+}
+
+const NEEDED: Readonly<Record<TableKind, readonly string[]>> = {
+  contests: ['time', 'winner', 'loser'],
+  watches: ['time', 'minutes'],
+  'water tests': ['time'],
+  leavers: ['time', 'who', 'what'],
+  stock: ['species', 'count'],
+};
+
+/** A row being read: cells, and faults as they are met. */
+interface Reading {
+  readonly row: CsvRow;
+  readonly cell: (column: string) => string;
+  readonly say: (column: string, expected: string) => void;
+}
+
+/** `2026-11-03`, `2026-11-03 18:30`, or an ISO moment; a day alone counts as noon. Null when it is none, or lies ahead. */
+function moment(at: Reading, now: string): string | null {
+  const text = at.cell('time');
+  const [, day, hour] = /^(\d{4}-\d{2}-\d{2})(?:[T ](\d{2}:\d{2}.*))?$/.exec(text) ?? [];
+  // Without a zone a time is the keeper's own.
+  const parsed = day === undefined ? NaN : Date.parse(`${day}T${hour ?? '12:00'}`);
+  if (Number.isNaN(parsed)) {
+    at.say('time', 'a day as 2026-11-03, or with an hour as 2026-11-03 18:30');
+    return null;
+  }
+  const iso = new Date(parsed).toISOString();
+  if (iso > now) {
+    at.say('time', 'a time that has been');
+    return null;
+  }
+  return iso;
+}
+
+function choice<T extends string>(at: Reading, column: string, of: readonly T[], usual: T | null): T | null {
+  const text = at.cell(column);
+  if (text === '') return usual;
+  const found = of.find((one) => one === text.toLowerCase());
+  if (found === undefined) at.say(column, `one of ${of.join(', ')}`);
+  return found ?? null;
+}
+
+function whole(at: Reading, column: string, usual: number | null, least = 1): number | null {
+  const text = at.cell(column);
+  if (text === '') return usual;
+  const value = /^\d{1,5}$/.test(text) ? Number(text) : NaN;
+  if (!(value >= least && value <= 10_000)) {
+    at.say(column, `a whole number from ${least}`);
+    return null;
+  }
+  return value;
+}
+
+/** A resident of a name, in the tank at that time. */
+function somebody(
+  at: Reading,
+  column: string,
+  on: string | null,
+  room: TableRoom,
+  strangers: Set<string>,
+): ResidentId | null {
+  const name = at.cell(column);
+  if (name === '') {
+    at.say(column, 'a name');
+    return null;
+  }
+  const found = room.resolve(name);
+  if (!found) {
+    strangers.add(name);
+    at.say(column, 'the name of somebody who lives or lived here');
+    return null;
+  }
+  if (on !== null && on < found.cameOn)
+    at.say(column, `somebody who had come by then (on ${found.cameOn.slice(0, 10)})`);
+  else if (on !== null && found.leftOn !== null && on > found.leftOn)
+    at.say(column, `somebody who was still here then (left on ${found.leftOn.slice(0, 10)})`);
+  return found.id;
+}
+
+function contest(at: Reading, room: TableRoom, strangers: Set<string>): Dated | null {
+  const on = moment(at, room.now);
+  const winner = somebody(at, 'winner', on, room, strangers);
+  const loser = somebody(at, 'loser', on, room, strangers);
+  const what = choice(at, 'what', CONTEST_KINDS, 'chase');
+  const trigger = choice(at, 'trigger', TRIGGERS, null);
+  const bad = whole(at, 'bad', null);
+  if (bad !== null && bad > 3) at.say('bad', '1, 2 or 3');
+  if (winner !== null && winner === loser) at.say('loser', 'another fish than the winner');
+  if (on === null || winner === null || loser === null || what === null) return null;
+  return {
+    type: 'chased',
+    on,
+    tank: room.tank,
+    watch: at.cell('watch'),
+    winner,
+    loser,
+    what,
+    place: at.cell('place'),
+    ...(trigger === null ? {} : { trigger }),
+    ...(bad === null ? {} : { bad }),
+  };
+}
+
+function watch(at: Reading, room: TableRoom): Dated | null {
+  const on = moment(at, room.now);
+  const minutes = Number(at.cell('minutes').replace(',', '.'));
+  if (at.cell('minutes') === '' || !(minutes >= 0 && minutes <= 1440)) {
+    at.say('minutes', 'minutes from 0 to 1440');
+    return null;
+  }
+  const name = at.cell('watch');
+  return on === null
+    ? null
+    : {
+        type: 'watched',
+        on,
+        tank: room.tank,
+        minutes,
+        note: at.cell('note'),
+        ...(name ? { watch: name } : {}),
+      };
+}
+
+const READINGS: readonly (readonly [string, string, QuantityKind | null, string, number, number])[] = [
+  ['temperature', 'temperatureC', 'temperature', 'C', 0, 45],
+  ['ph', 'ph', null, '', 3, 11],
+  ['ammonia', 'ammoniaMgL', 'concentration', 'mg/L', 0, 50],
+  ['nitrite', 'nitriteMgL', 'concentration', 'mg/L', 0, 50],
+  ['nitrate', 'nitrateMgL', 'concentration', 'mg/L', 0, 500],
+  ['gh', 'ghDh', 'hardness', 'dH', 0, 60],
+  ['kh', 'khDh', 'hardness', 'dH', 0, 60],
+  ['tds', 'tdsPpm', null, '', 0, 5000],
+];
+
+function waterTest(at: Reading, room: TableRoom): Dated | null {
+  const on = moment(at, room.now);
+  const values: Record<string, number> = {};
+  for (const [column, field, kind, unit, low, high] of READINGS) {
+    const text = at.cell(column);
+    if (text === '') continue;
+    const parsed = kind === null ? null : parseQuantity(kind, text, unit);
+    const value = parsed === null ? Number(text.replace(',', '.')) : parsed.ok ? parsed.quantity.core : NaN;
+    if (value >= low && value <= high) values[field] = value;
+    else at.say(column, `a reading from ${low} to ${high}${unit ? ` ${unit}` : ''}`);
+  }
+  if (READINGS.every(([column]) => at.cell(column) === '')) at.say('ph', 'at least one reading in the row');
+  return on === null ? null : { type: 'tested', on, tank: room.tank, note: at.cell('note'), ...values };
+}
+
+function leaver(at: Reading, room: TableRoom, strangers: Set<string>): Dated | null {
+  const on = moment(at, room.now);
+  const resident = somebody(at, 'who', on, room, strangers);
+  const what = choice(at, 'what', ['died', 'rehomed'] as const, null);
+  if (what === null && at.cell('what') === '') at.say('what', 'died or rehomed');
+  const count = whole(at, 'count', 1);
+  const note = at.cell('note');
+  if (on === null || resident === null || what === null || count === null) return null;
+  if (what === 'died') {
+    const how = choice(at, 'how', DEATHS, 'found');
+    const incident = at.cell('incident');
+    return how === null
+      ? null
+      : {
+          type: 'died',
+          on,
+          resident,
+          count,
+          how,
+          cause: at.cell('cause'),
+          note,
+          ...(incident ? { incident } : {}),
+        };
+  }
+  const reason = choice(at, 'reason', REHOME_REASONS, 'other');
+  if (at.cell('taker') === '') at.say('taker', 'who took it');
+  return reason === null
+    ? null
+    : {
+        type: 'rehomed',
+        on,
+        resident,
+        count,
+        reason,
+        taker: at.cell('taker'),
+        credit: at.cell('credit'),
+        note,
+      };
+}
+
+function stock(at: Reading, room: TableRoom): DraftGroup['group'] | null {
+  const found = resolveSpecies(room.catalogue, at.cell('species'));
+  if (!found.ok) at.say('species', `a species of the catalogue (nearest: ${found.nearest})`);
+  const count = whole(at, 'count', null);
+  if (count === null && at.cell('count') === '') at.say('count', 'a whole number from 1');
+  const males = whole(at, 'males', null, 0);
+  const females = whole(at, 'females', null, 0);
+  const length = at.cell('length');
+  const parsed = length === '' ? null : parseQuantity('length', length, 'cm');
+  const lengthCm = parsed === null ? null : parsed.ok ? parsed.quantity.core : NaN;
+  if (lengthCm !== null && !(lengthCm > 0 && lengthCm <= 400))
+    at.say('length', 'a length, as "4 cm" or "1.5 in"');
+  const origin = choice(at, 'origin', ORIGINS, 'unknown');
+  if (count !== null && (males ?? 0) + (females ?? 0) > count)
+    at.say('males', `no more males and females than ${count}`);
+  if (!found.ok || count === null || origin === null) return null;
+  return {
+    species: found.profile.id,
+    count,
+    origin,
+    ...(males === null ? {} : { males }),
+    ...(females === null ? {} : { females }),
+    ...(lengthCm === null ? {} : { lengthCm }),
+  };
+}
+
+/**
+ * Rows of a CSV table as events or listed groups. The good rows are offered; the others are named by line and column:
+ * contests of a fish with itself, with one that had left or had not come, in the future, or already in the journal. Names
+ * that nobody bears are gathered, so that the keeper can say who is meant. Nothing is taken in by reading.
+ */
+export function readTable(kind: TableKind, text: string, room: TableRoom): TableRead {
+  const { rows, faults: broken } = readCsvTable(text, NEEDED[kind]);
+  const faults: Fault[] = [...broken];
+  const strangers = new Set<string>();
+  const events: Dated[] = [];
+  const listed: DraftGroup['group'][] = [];
+  const seen = new Set<string>();
+  for (const row of rows) {
+    const before = faults.length;
+    const at: Reading = {
+      row,
+      cell: (column) => row.cells[column] ?? '',
+      say: (column, expected) =>
+        void faults.push(cellFault(row.line, column, expected, row.cells[column] ?? '')),
+    };
+    if (kind === 'stock') {
+      const group = stock(at, room);
+      if (group && faults.length === before) listed.push(group);
+      continue;
+    }
+    const event =
+      kind === 'contests'
+        ? contest(at, room, strangers)
+        : kind === 'watches'
+          ? watch(at, room)
+          : kind === 'water tests'
+            ? waterTest(at, room)
+            : leaver(at, room, strangers);
+    if (!event || faults.length > before) continue;
+    const key = JSON.stringify(event);
+    if (seen.has(key) || room.known(event))
+      at.say('time', 'something that is not in the journal or the file already');
+    else events.push(event);
+    seen.add(key);
+  }
+  return { events, listed, faults, strangers: [...strangers] };
+}

@@ -1,0 +1,93 @@
+import type { Standing } from '../journal/effective';
+import type { Resident, Room } from '../journal/room';
+import { daysBetween } from '../units/days';
+import { ELO_START, type EloStep } from './eloLadder';
+
+/** Something that may have moved the order: who came, who left, what was changed. */
+export interface OrderMark {
+  readonly on: string;
+  readonly kind: 'came' | 'left' | 'step';
+  readonly text: string;
+}
+
+/** Introductions, removals and steps of a tank, in the order of time. */
+export function orderMarks(
+  happenings: readonly Standing[],
+  tank: string,
+  room: Room,
+  nameOf: (id: string) => string,
+): readonly OrderMark[] {
+  const lived = new Set<string>();
+  return happenings.flatMap((event): OrderMark[] => {
+    switch (event.type) {
+      case 'came':
+        if (event.tank !== tank) return [];
+        for (const member of event.members) lived.add(member.id);
+        return [
+          {
+            on: event.on,
+            kind: 'came',
+            text: `${event.members.map((one) => one.name || nameOf(one.id)).join(', ')} came`,
+          },
+        ];
+      case 'moved':
+        if (event.tank === tank) {
+          lived.add(event.resident);
+          return [{ on: event.on, kind: 'came', text: `${nameOf(event.resident)} moved in` }];
+        }
+        return lived.delete(event.resident)
+          ? [{ on: event.on, kind: 'left', text: `${nameOf(event.resident)} moved out` }]
+          : [];
+      case 'died':
+      case 'rehomed':
+        return lived.has(event.resident) || room.residents[event.resident]?.tank === tank
+          ? [{ on: event.on, kind: 'left', text: `${nameOf(event.resident)} ${event.type}` }]
+          : [];
+      case 'stepped-in':
+        return event.tank === tank ? [{ on: event.on, kind: 'step', text: event.step }] : [];
+      default:
+        return [];
+    }
+  });
+}
+
+/** How a newcomer has fared since it came. */
+export interface NewcomerPath {
+  readonly id: string;
+  readonly days: number;
+  readonly wins: number;
+  readonly losses: number;
+  /** Ratings after each of its contests, the mean it started at first. */
+  readonly ratings: readonly number[];
+}
+
+/** A fish is a newcomer to the order for so many days (from memory). */
+const NEWCOMER_DAYS = 60;
+
+/** The way of those that came within two months to a tank in which others had lived before. */
+export function newcomerPaths(
+  trace: readonly EloStep[],
+  residents: readonly Resident[],
+  today: string,
+): readonly NewcomerPath[] {
+  const first = residents.reduce((early, one) => (one.inTankSince < early ? one.inTankSince : early), '9');
+  return residents.flatMap((one): NewcomerPath[] => {
+    const days = daysBetween(one.inTankSince.slice(0, 10), today);
+    if (days > NEWCOMER_DAYS || one.inTankSince.slice(0, 10) === first.slice(0, 10)) return [];
+    const own = trace.filter(
+      (step) => step.on >= one.inTankSince && (step.winner === one.id || step.loser === one.id),
+    );
+    return [
+      {
+        id: one.id,
+        days,
+        wins: own.filter((step) => step.winner === one.id).length,
+        losses: own.filter((step) => step.loser === one.id).length,
+        ratings: [
+          ELO_START,
+          ...own.map((step) => (step.winner === one.id ? step.winnerAfter : step.loserAfter)),
+        ],
+      },
+    ];
+  });
+}

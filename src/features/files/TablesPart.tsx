@@ -1,0 +1,192 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import { faultLine } from '@/core/formats/faults';
+import { TABLES, readTable, type TableKind } from '@/core/formats/tablesIn';
+import { contestsCsv, leaversCsv, stockCsv, watchesCsv, waterCsv } from '@/core/formats/tablesOut';
+import type { Dated } from '@/core/journal/events';
+import { foldName } from '@/core/model/catalogue';
+import type { ResidentId } from '@/core/model/ids';
+import { newId } from '@/session/browserStamp';
+import { useCatalogue, useRooms, useRoomState } from '@/session/react/RoomProvider';
+import { appendChange, listChange, useCommands } from '@/session/react/useCommands';
+import { useHappenings, useNames } from '@/session/react/useNames';
+import { listedOf, useTanks, type TankView } from '@/session/react/useTanks';
+import { Button } from '@/ui/Button';
+import { SelectField, options } from '@/ui/Field';
+import { Section } from '@/ui/Screen';
+import { saveText } from '@/ui/saveText';
+
+const TOLD = 10;
+const LARGEST_BYTES = 16 * 1024 * 1024;
+
+/** What two events have in common when they are the same thing told twice. */
+const sameness = (event: Dated): string =>
+  event.type === 'chased'
+    ? `${event.on.slice(0, 19)}|${event.winner}|${event.loser}`
+    : `${event.type}|${event.on.slice(0, 16)}|${'resident' in event ? event.resident : ''}|${'minutes' in event ? event.minutes : ''}`;
+
+/** Tables of a tank as CSV, both ways; what a file would add is shown row by row before anything is taken in. */
+export function TablesPart() {
+  const tanks = useTanks();
+  const [chosen, setChosen] = useState('');
+  const [kind, setKind] = useState<TableKind>('contests');
+  const tank = tanks.find((one) => one.id === chosen) ?? tanks[0];
+  if (!tank) return null;
+  return (
+    <Section title="Tables as CSV" aside="contests, watches, water tests, leavers, stock; both ways">
+      <div className="grid grid-cols-2 gap-3">
+        <SelectField label="Tank" value={tank.id} onChange={(event) => setChosen(event.target.value)}>
+          {tanks.map((one) => (
+            <option key={one.id} value={one.id}>
+              {one.body.name}
+            </option>
+          ))}
+        </SelectField>
+        <SelectField
+          label="Table"
+          value={kind}
+          onChange={(event) => setKind(event.target.value as TableKind)}
+        >
+          {options(TABLES)}
+        </SelectField>
+      </div>
+      <Table key={`${tank.id}${kind}`} tank={tank} kind={kind} />
+    </Section>
+  );
+}
+
+function Table({ tank, kind }: { readonly tank: TankView; readonly kind: TableKind }) {
+  const { session } = useRooms();
+  const { run } = useCommands();
+  const catalogue = useCatalogue();
+  const room = useRoomState((state) => state.room);
+  const documents = useRoomState((state) => state.documents);
+  const happenings = useHappenings();
+  const names = useNames();
+  const [file, setFile] = useState<{ readonly name: string; readonly text: string } | null>(null);
+  const [meant, setMeant] = useState<Readonly<Record<string, string>>>({});
+  const [refused, setRefused] = useState('');
+  const known = useMemo(() => new Set((happenings ?? []).map(sameness)), [happenings]);
+  const lived = useMemo(
+    () => Object.values(room.residents).filter((one) => one.tank === tank.id),
+    [room, tank.id],
+  );
+  const read = useMemo(() => {
+    if (!file) return null;
+    const byName = new Map(lived.map((one) => [foldName(names.resident(one.id)), one]));
+    return readTable(kind, file.text, {
+      tank: tank.id,
+      catalogue,
+      now: new Date().toISOString(),
+      resolve: (name) => {
+        const id = meant[name];
+        return (id ? room.residents[id] : undefined) ?? byName.get(foldName(name)) ?? null;
+      },
+      known: (event) => known.has(sameness(event)),
+    });
+  }, [file, kind, tank.id, catalogue, lived, names, meant, room, known]);
+
+  const save = (): void => {
+    if (!happenings) return;
+    const isOfTank = (id: string): boolean => room.residents[id]?.tank === tank.id;
+    const text = {
+      contests: () => contestsCsv(happenings, tank.id, names.resident),
+      watches: () => watchesCsv(happenings, tank.id),
+      'water tests': () => waterCsv(happenings, tank.id),
+      leavers: () => leaversCsv(happenings, isOfTank, names.resident),
+      stock: () =>
+        stockCsv(
+          lived.filter((one) => one.count > 0),
+          listedOf(documents, tank.id),
+        ),
+    }[kind]();
+    saveText(`${tank.body.name.toLowerCase()}-${kind.replace(' ', '-')}.csv`, text, 'text/csv');
+  };
+  const look = async (picked: File | undefined): Promise<void> => {
+    setMeant({});
+    setRefused('');
+    if (!picked) return;
+    if (picked.size > LARGEST_BYTES) setRefused(`${picked.name} is larger than 16 MB. Nothing was read.`);
+    else setFile({ name: picked.name, text: await picked.text() });
+  };
+  const take = async (): Promise<void> => {
+    if (!read || !file) return;
+    const done =
+      kind === 'stock'
+        ? await run(
+            `${read.listed.length} groups listed`,
+            listChange(tank.id, (groups) => [
+              ...groups,
+              ...read.listed.map((group) => ({ key: newId<string>(), group })),
+            ]),
+          )
+        : await run(
+            `${read.events.length} ${kind} read in`,
+            read.events.map((event) => appendChange(session, event)),
+          );
+    if (done) setFile(null);
+  };
+  const rows = read ? read.events.length + read.listed.length : 0;
+  return (
+    <div className="mt-2 flex flex-col gap-2">
+      <div>
+        <Button onClick={save} disabled={!happenings}>
+          Save as CSV
+        </Button>
+      </div>
+      <label className="block">
+        <span className="text-[12px] font-medium text-slate">Read from CSV</span>
+        <input
+          type="file"
+          accept=".csv,text/csv"
+          className="block w-full border border-dashed border-slate p-2 file:mr-3 file:border file:border-line file:bg-panel file:px-2 file:py-1 file:text-ink"
+          onChange={(event) => {
+            void look(event.target.files?.[0]);
+            event.target.value = '';
+          }}
+        />
+      </label>
+      {refused && (
+        <p role="alert" className="text-buoy">
+          {refused}
+        </p>
+      )}
+      {read && file && (
+        <div className="border-l-2 border-deep pl-3" role="status">
+          <p>
+            {file.name}: {rows} rows can be taken in, {read.faults.length} things are wrong. Nothing is taken
+            in yet.
+          </p>
+          {read.strangers.map((name) => (
+            <SelectField
+              key={name}
+              label={`Who is "${name}"?`}
+              value={meant[name] ?? ''}
+              onChange={(event) => setMeant({ ...meant, [name]: event.target.value as ResidentId })}
+            >
+              <option value="">nobody here; leave those rows out</option>
+              {lived.map((one) => (
+                <option key={one.id} value={one.id}>
+                  {names.resident(one.id)}
+                </option>
+              ))}
+            </SelectField>
+          ))}
+          <ul className="fig mt-1 text-[13px] text-buoy">
+            {read.faults.slice(0, TOLD).map((fault) => (
+              <li key={`${fault.path}${fault.expected}`}>{faultLine(fault)}</li>
+            ))}
+          </ul>
+          {read.faults.length > TOLD && <p className="text-slate">and {read.faults.length - TOLD} more</p>}
+          <div className="mt-2 flex gap-2">
+            <Button tone="main" disabled={rows === 0} onClick={() => void take()}>
+              Take the {rows} rows
+            </Button>
+            <Button onClick={() => setFile(null)}>Leave it</Button>
+          </div>
+        </div>
+      )}
+    </div>
+  );
+}

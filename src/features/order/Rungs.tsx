@@ -1,0 +1,129 @@
+'use client';
+
+import type { Ladder } from '@/core/order/ladderOf';
+import type { OrderAnswer } from '@/session/workers/orderWork';
+import { Cell, Row, Table } from '@/ui/Table';
+
+interface Props {
+  readonly ladder: Ladder;
+  readonly answer: OrderAnswer | null;
+  readonly nameOf: (id: string) => string;
+  readonly colours: ReadonlyMap<string, string>;
+}
+
+/** Between which places a fish stands, drawn on a line of all places. */
+function Between({
+  places,
+  of,
+  at,
+}: {
+  readonly places: readonly [number, number];
+  readonly of: number;
+  readonly at: number;
+}) {
+  const x = (place: number): number => ((place - 0.5) / of) * 100;
+  return (
+    <svg viewBox="0 0 100 12" className="h-3 w-full min-w-24" preserveAspectRatio="none" aria-hidden="true">
+      <line
+        x1="0"
+        x2="100"
+        y1="6"
+        y2="6"
+        stroke="var(--line)"
+        strokeWidth="1"
+        vectorEffect="non-scaling-stroke"
+      />
+      <line
+        x1={x(places[0])}
+        x2={x(places[1])}
+        y1="6"
+        y2="6"
+        stroke="var(--deep)"
+        strokeWidth="3"
+        vectorEffect="non-scaling-stroke"
+      />
+      <line
+        x1={x(at)}
+        x2={x(at)}
+        y1="1"
+        y2="11"
+        stroke="var(--ink)"
+        strokeWidth="2"
+        vectorEffect="non-scaling-stroke"
+      />
+    </svg>
+  );
+}
+
+/** The ladder: those that cannot be told apart stand on one rung, with a bracket; how sure each place is is drawn. */
+export function Rungs({ ladder, answer, nameOf, colours }: Props) {
+  const rungs = answer?.rungs ?? ladder.rungs.map((rung) => [rung.id]);
+  const all = rungs.flat();
+  const others = Math.max(0, ladder.rungs.length + ladder.unmet.length - 1);
+  const of = new Map(ladder.rungs.map((rung) => [rung.id, rung]));
+  return (
+    <Table
+      caption="The ladder, the highest first"
+      heads={[
+        'Place',
+        'Who',
+        { name: 'Between places', wide: true },
+        { name: 'Score', figures: true },
+        { name: 'Rating', figures: true, wide: true },
+        { name: 'Won', figures: true },
+        { name: 'Lost', figures: true },
+        { name: 'Met', figures: true },
+      ]}
+    >
+      {rungs.flatMap((rung) =>
+        rung.map((id, within) => {
+          const at = all.indexOf(id) + 1;
+          const first = all.indexOf(rung[0] as string) + 1;
+          const index = answer?.ids.indexOf(id) ?? -1;
+          const places = index >= 0 ? answer?.certainty.places[index] : undefined;
+          const measured = answer?.measures.fish.find((fish) => fish.id === id);
+          const elo = of.get(id);
+          return (
+            <Row key={id} className={rung.length > 1 && within < rung.length - 1 ? 'border-b-0' : ''}>
+              <Cell>
+                <span className="fig">
+                  {rung.length > 1 ? (within === 0 ? `${first} to ${first + rung.length - 1}` : '') : at}
+                </span>
+                {rung.length > 1 && within === 0 && <span className="ml-1 text-[12px] text-slate">tied</span>}
+              </Cell>
+              <Cell>
+                <span className={rung.length > 1 ? 'border-l-2 border-slate pl-2' : 'pl-2.5'}>
+                  <span
+                    className="mr-2 inline-block h-3 w-1.5"
+                    style={{ background: colours.get(id) }}
+                    aria-hidden="true"
+                  />
+                  <span className="font-medium">{nameOf(id)}</span>
+                </span>
+              </Cell>
+              <Cell wide>
+                {places && (
+                  <>
+                    <Between places={places} of={all.length} at={at} />
+                    <span className="sr-only">
+                      between {places[0]} and {places[1]}
+                    </span>
+                  </>
+                )}
+              </Cell>
+              <Cell figures>{measured ? measured.normalisedDavidsScore.toFixed(2) : '…'}</Cell>
+              <Cell figures wide>
+                {elo ? Math.round(elo.rating) : ''}
+              </Cell>
+              <Cell figures>{elo?.wins ?? 0}</Cell>
+              <Cell figures>{elo?.losses ?? 0}</Cell>
+              <Cell figures>
+                {elo?.met ?? 0} of {others}
+              </Cell>
+            </Row>
+          );
+        }),
+      )}
+    </Table>
+  );
+}

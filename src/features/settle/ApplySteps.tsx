@@ -1,0 +1,141 @@
+'use client';
+
+import { useState } from 'react';
+import { STEPS, type Dated, type Step } from '@/core/journal/events';
+import type { ResidentId, TankId } from '@/core/model/ids';
+import { newId } from '@/session/browserStamp';
+import { appendChange, useCommands } from '@/session/react/useCommands';
+import { useResidentName } from '@/session/react/useNames';
+import { useResidents, useTanks, type TankView } from '@/session/react/useTanks';
+import { todayIso } from '@/session/today';
+import { Button } from '@/ui/Button';
+import { SelectField, TextField } from '@/ui/Field';
+import { Caution } from '@/ui/Screen';
+import { SignButtons } from '@/ui/SignButtons';
+
+/** Steps in which one fish is put somewhere for a time. */
+const ASIDE: readonly Step[] = ['boss set aside', 'box or divider'];
+
+/** Takes a step, or several in the same hour as one bundle; a fish that is put aside moves with its day of return. */
+export function ApplySteps({
+  tank,
+  chosen,
+  onChosen,
+}: {
+  readonly tank: TankView;
+  readonly chosen: readonly Step[];
+  readonly onChosen: (steps: readonly Step[]) => void;
+}) {
+  const { session, run } = useCommands();
+  const residents = useResidents(tank.id);
+  const nameOf = useResidentName();
+  const others = useTanks().filter((one) => one.id !== tank.id);
+  const [note, setNote] = useState('');
+  const [who, setWho] = useState('');
+  const [into, setInto] = useState('');
+  const [until, setUntil] = useState('');
+  const aside = chosen.some((step) => ASIDE.includes(step));
+  const lacks =
+    aside && who === ''
+      ? 'Say who is put aside.'
+      : until !== '' && until <= todayIso()
+        ? 'The day of return lies in the past.'
+        : '';
+
+  const save = async (): Promise<void> => {
+    if (chosen.length === 0 || lacks) return;
+    const on = session.stamp.now();
+    const bundle = chosen.length > 1 ? newId<string>() : '';
+    const steps = chosen.map((step): Dated => ({
+      type: 'stepped-in',
+      on,
+      tank: tank.id,
+      step,
+      note: note.trim(),
+      bundle,
+      ...(ASIDE.includes(step) && who ? { who: who as ResidentId } : {}),
+      ...(ASIDE.includes(step) && until ? { until } : {}),
+    }));
+    const moved: readonly Dated[] =
+      aside && who && into
+        ? [
+            {
+              type: 'moved',
+              on,
+              resident: who as ResidentId,
+              tank: into as TankId,
+              note: 'Put aside.',
+              ...(until ? { until, nextTank: tank.body.name } : {}),
+            },
+          ]
+        : [];
+    const done = await run(
+      `Step taken: ${chosen.join(' and ')}`,
+      [...steps, ...moved].map((event) => appendChange(session, event)),
+    );
+    if (done) {
+      onChosen([]);
+      setNote('');
+      setWho('');
+      setInto('');
+      setUntil('');
+    }
+  };
+  return (
+    <div className="flex flex-col gap-3">
+      <SignButtons offered={STEPS} chosen={chosen} onChange={onChosen} />
+      {chosen.length > 1 && (
+        <p className="text-lamp">
+          {chosen.length} steps in one go are one bundle: what each of them did cannot be told apart
+          afterwards.
+        </p>
+      )}
+      {aside && (
+        <div className="grid grid-cols-3 gap-2">
+          <SelectField label="Who" value={who} onChange={(event) => setWho(event.target.value)}>
+            <option value="">choose</option>
+            {residents.map((one) => (
+              <option key={one.id} value={one.id}>
+                {nameOf(one)}
+              </option>
+            ))}
+          </SelectField>
+          <SelectField label="Where" value={into} onChange={(event) => setInto(event.target.value)}>
+            <option value="">here, behind a divider or in a box</option>
+            {others.map((one) => (
+              <option key={one.id} value={one.id}>
+                {one.body.name}
+              </option>
+            ))}
+          </SelectField>
+          <TextField
+            label="Until"
+            type="date"
+            value={until}
+            onChange={(event) => setUntil(event.target.value)}
+          />
+        </div>
+      )}
+      <TextField
+        label="What exactly"
+        placeholder="what was moved, how many, where"
+        value={note}
+        onChange={(event) => setNote(event.target.value)}
+      />
+      {lacks && chosen.length > 0 && (
+        <p role="alert" className="text-buoy">
+          {lacks}
+        </p>
+      )}
+      <div>
+        <Button tone="main" large disabled={chosen.length === 0 || lacks !== ''} onClick={() => void save()}>
+          Record what was done
+        </Button>
+      </div>
+      <Caution>
+        Unplug heaters and pumps before your hands go in; they go on again after. Cover cuts. Fish look calmer
+        for two days after any change: those days do not count.
+      </Caution>
+    </div>
+  );
+}

@@ -1,0 +1,181 @@
+'use client';
+
+import Link from 'next/link';
+import { useState } from 'react';
+import type { Pattern } from '@/core/effects/patterns';
+import type { Step } from '@/core/journal/events';
+import { useTank, type TankView } from '@/session/react/useTanks';
+import { Button } from '@/ui/Button';
+import { NoTank } from '@/ui/NoTank';
+import { Empty, Screen, Section } from '@/ui/Screen';
+import { Cell, Row, Table } from '@/ui/Table';
+import { ApplySteps } from './ApplySteps';
+import { EffectItem } from './EffectItem';
+import { useSettle, type Settle as SettleView } from './useSettle';
+
+export function SettleScreen() {
+  const tank = useTank();
+  return tank ? <Settle key={tank.id} tank={tank} /> : <NoTank title="Settle" />;
+}
+
+const BEFORE = {
+  helped: 'helped here before',
+  worse: 'made it worse here before',
+  open: 'tried here, nothing shown',
+  'nothing to go by': 'tried here, nobody watched',
+} as const;
+
+function PatternItem({ pattern }: { readonly pattern: Pattern }) {
+  return (
+    <li className="border-b border-line py-2">
+      <p className="flex items-baseline justify-between gap-3">
+        <strong className="text-[16px]">{pattern.name}</strong>
+        <span className={pattern.sure === 'clear' ? 'font-semibold text-deep' : 'text-slate'}>
+          {pattern.sure}
+        </span>
+      </p>
+      <p>{pattern.evidence}</p>
+      <p className="text-[13px] text-slate">It could also be {pattern.else}.</p>
+    </li>
+  );
+}
+
+function NextSteps({
+  steps,
+  onTake,
+}: {
+  readonly steps: SettleView['steps'];
+  readonly onTake: (step: Step) => void;
+}) {
+  return (
+    <ol>
+      {steps.map((one, index) => (
+        <li
+          key={one.step}
+          className={`grid grid-cols-[1.5rem_1fr_auto] gap-2 border-b border-line py-1.5 ${one.fits ? '' : 'text-slate'}`}
+        >
+          <span className="fig text-slate">{one.fits ? index + 1 : '–'}</span>
+          <span>
+            {one.text}
+            <span className="block text-[13px] text-slate">
+              {one.why}
+              {one.before && ` ${BEFORE[one.before]}.`}
+            </span>
+          </span>
+          {one.fits && (
+            <Button aria-label={`Take the step: ${one.step}`} onClick={() => onTake(one.step)}>
+              take it
+            </Button>
+          )}
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+/** Which pattern the numbers show, the next step to try, and whether the last step worked. */
+function Settle({ tank }: { readonly tank: TankView }) {
+  const settle = useSettle(tank);
+  const [chosen, setChosen] = useState<readonly Step[]>([]);
+  const title = `Settle ${tank.body.name}`;
+  if (!settle)
+    return (
+      <Screen title={title}>
+        <p className="text-slate">Reading the journal…</p>
+      </Screen>
+    );
+  const { patterns, from, effects, steps, worked, guarding } = settle;
+  const rate = from.minutes > 0 ? (from.events / from.minutes) * 60 : null;
+  return (
+    <Screen
+      title={title}
+      about={
+        from.minutes > 0
+          ? `${from.events} contests in ${Math.round(from.minutes)} minutes of watching ${from.sinceStep ? 'since the last step' : 'in the last 60 days'}: ${rate?.toFixed(1)} an hour.`
+          : undefined
+      }
+      actions={
+        <Link
+          href={`/watch?tank=${tank.id}`}
+          className="inline-flex min-h-7 items-center border border-deep bg-deep px-2.5 text-[13px] font-medium text-on-deep"
+        >
+          Watch now
+        </Link>
+      }
+    >
+      <div className="grid gap-6 lg:grid-cols-2">
+        <div className="flex flex-col gap-5">
+          <Section title="Did it work?" aside="the last step first">
+            {effects.length === 0 ? (
+              <Empty>No step has been taken here. Take one below, and watch before and after it.</Empty>
+            ) : (
+              <ol>
+                {effects.map((effect) => (
+                  <EffectItem key={effect.bundle.ids[0]} effect={effect} />
+                ))}
+              </ol>
+            )}
+          </Section>
+          {worked.length > 0 && (
+            <Section title="What has worked in this room" aside="over all tanks">
+              <Table
+                caption="Steps taken in this room and what they did"
+                heads={[
+                  'Step',
+                  { name: 'Tried', figures: true },
+                  { name: 'Helped', figures: true },
+                  { name: 'Worse', figures: true },
+                  { name: 'Open', figures: true },
+                ]}
+              >
+                {worked.map((one) => (
+                  <Row key={one.step}>
+                    <Cell>
+                      {one.step}
+                      {one.alwaysInBundle && <span className="text-slate"> (only with others)</span>}
+                    </Cell>
+                    <Cell figures>{one.tried}</Cell>
+                    <Cell figures>{one.helped}</Cell>
+                    <Cell figures>{one.worse}</Cell>
+                    <Cell figures>{one.open}</Cell>
+                  </Row>
+                ))}
+              </Table>
+            </Section>
+          )}
+        </div>
+        <div className="flex flex-col gap-5">
+          <Section title="What the numbers show">
+            {patterns.length === 0 ? (
+              <Empty>
+                {from.minutes === 0
+                  ? 'Nobody has watched in the last 60 days. Ten minutes in front of the glass begin it; quiet minutes count.'
+                  : 'No pattern stands out from what was watched.'}
+              </Empty>
+            ) : (
+              <ul>
+                {patterns.map((pattern) => (
+                  <PatternItem key={`${pattern.name}${pattern.who.join()}`} pattern={pattern} />
+                ))}
+              </ul>
+            )}
+          </Section>
+          {steps.length > 0 && (
+            <Section
+              title="What to try, gentlest first"
+              aside={guarding ? 'a pair guards: nothing that costs the brood' : undefined}
+            >
+              <NextSteps
+                steps={steps}
+                onTake={(step) => setChosen(chosen.includes(step) ? chosen : [...chosen, step])}
+              />
+            </Section>
+          )}
+          <Section title="What was done" aside="one step at a time tells most">
+            <ApplySteps tank={tank} chosen={chosen} onChosen={setChosen} />
+          </Section>
+        </div>
+      </div>
+    </Screen>
+  );
+}

@@ -1,0 +1,86 @@
+'use client';
+
+import { useMemo } from 'react';
+import { nextSteps, type NextStep } from '@/core/effects/nextSteps';
+import { patternsOf, type Pattern } from '@/core/effects/patterns';
+import { bundlesOf, effectsOf, type StepEffect } from '@/core/effects/stepEffect';
+import { tally, watchesOf, type Tally } from '@/core/effects/watches';
+import { whatWorked, type StepRecord } from '@/core/effects/whatWorked';
+import { spareWarning } from '@/core/due/waterDue';
+import { NITRATE_BUDGET } from '@/core/rules/nitrate';
+import { addDays } from '@/core/units/days';
+import { useAssessment } from '@/session/react/useAssessment';
+import { useRoomState } from '@/session/react/RoomProvider';
+import { useHappenings, useNames } from '@/session/react/useNames';
+import { useResidents, useTanks, type TankView } from '@/session/react/useTanks';
+import { todayIso } from '@/session/today';
+
+const NOBODY: readonly never[] = [];
+/** Patterns are read from so many days, or from what was watched since the last step when that is enough. */
+const SPAN_DAYS = 60;
+const ENOUGH_CONTESTS = 8;
+/** A brood or a spawning keeps a pair on guard for so many days (from memory). */
+const GUARD_DAYS = 35;
+
+export interface Settle {
+  readonly patterns: readonly Pattern[];
+  /** What the patterns were read from. */
+  readonly from: Tally & { readonly sinceStep: boolean };
+  readonly effects: readonly StepEffect[];
+  readonly steps: readonly NextStep[];
+  readonly worked: readonly StepRecord[];
+  readonly guarding: boolean;
+}
+
+/** What the record of a tank shows, what was tried, and what to try next; null while the journal is being read. */
+export function useSettle(tank: TankView): Settle | null {
+  const happenings = useHappenings();
+  const residents = useResidents(tank.id);
+  const names = useNames();
+  const tanks = useTanks();
+  const room = useRoomState((state) => state.room);
+  const assessment = useAssessment(tank, residents, NOBODY);
+  return useMemo(() => {
+    if (!happenings) return null;
+    const today = todayIso();
+    const watches = watchesOf(happenings, tank.id);
+    const effects = effectsOf(bundlesOf(happenings, tank.id), watches);
+    const recent = watches.filter((watch) => watch.on >= addDays(today, -SPAN_DAYS));
+    const countsFrom = effects[0]?.countsFrom;
+    const since = countsFrom ? recent.filter((watch) => watch.on >= countsFrom) : recent;
+    const enough = tally(since).events >= ENOUGH_CONTESTS;
+    const read = enough ? since : recent;
+    const own = happenings.filter(
+      (event) => 'tank' in event && event.tank === tank.id && event.on >= addDays(today, -SPAN_DAYS),
+    );
+    const patterns = patternsOf({ watches: read, happenings: own, residents, nameOf: names.resident, today });
+    const guarding = own.some(
+      (event) =>
+        event.on >= addDays(today, -GUARD_DAYS) &&
+        (event.type === 'spawned' ||
+          event.type === 'fry' ||
+          (event.type === 'saw' && (event.what === 'guarding' || event.what === 'fry'))),
+    );
+    const centre = residents.find((one) => one.id === patterns[0]?.who[0])?.species;
+    const kind = residents.filter((one) => one.species === centre);
+    const sexed = kind.some((one) => one.sex !== 'unknown');
+    return {
+      patterns,
+      from: { ...tally(read), sinceStep: enough && countsFrom !== undefined },
+      effects,
+      guarding,
+      steps: nextSteps({
+        patterns: patterns.map((one) => one.name),
+        tank: tank.body,
+        guarding,
+        males: sexed ? kind.filter((one) => one.sex === 'male').length : null,
+        tried: effects,
+        full: assessment.context.load.nitrateMgLWeek > NITRATE_BUDGET,
+        spareFree: spareWarning(tanks, room, today) === null,
+      }),
+      worked: whatWorked(
+        tanks.flatMap(({ id }) => effectsOf(bundlesOf(happenings, id), watchesOf(happenings, id))),
+      ),
+    };
+  }, [happenings, tank, residents, names, tanks, room, assessment]);
+}

@@ -1,0 +1,57 @@
+'use client';
+
+import { classes } from '@/ui/classes';
+
+/** One fish or group to press: colour, name, the key that presses it. */
+export function FishButton({
+  name,
+  about,
+  colour,
+  hotkey,
+  chosen,
+  waiting,
+  onPress,
+}: {
+  readonly name: string;
+  readonly about: string;
+  /** Null for one that nobody knows by name. */
+  readonly colour: string | null;
+  readonly hotkey: string | null;
+  readonly chosen: boolean;
+  readonly waiting: boolean;
+  readonly onPress: () => void;
+}) {
+  return (
+    <button
+      type="button"
+      aria-pressed={chosen}
+      onClick={onPress}
+      className={classes(
+        'flex items-center justify-between gap-2 border px-3 text-left',
+        colour === null ? 'min-h-11 border-dashed' : 'min-h-14',
+        chosen
+          ? 'border-deep bg-deep text-on-deep'
+          : waiting
+            ? 'border-slate bg-panel'
+            : 'border-line bg-panel hover:border-slate',
+      )}
+    >
+      <span className="min-w-0">
+        <span className={classes('flex items-center gap-2', colour !== null && 'font-semibold')}>
+          {colour !== null && (
+            <span className="size-3 shrink-0" style={{ background: colour }} aria-hidden="true" />
+          )}
+          <span className="truncate">{name}</span>
+        </span>
+        {about && (
+          <span className={classes('block truncate text-[12px]', chosen ? '' : 'text-slate')}>{about}</span>
+        )}
+      </span>
+      {hotkey !== null && (
+        <kbd className="fig text-[12px] opacity-70 max-md:hidden" aria-hidden="true">
+          {hotkey}
+        </kbd>
+      )}
+    </button>
+  );
+}

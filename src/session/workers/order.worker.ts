@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { orderWork } from './orderWork';
+
+expose(orderWork);
