@@ -20,6 +20,7 @@ import { Empty, Screen, Section } from '@/ui/Screen';
 import { BagPart } from './BagPart';
 import { BringIn } from './BringIn';
 import { LookPart } from './LookPart';
+import { MovingPart } from './MovingPart';
 import { QuarantinePart } from './QuarantinePart';
 import { ReleasePart } from './ReleasePart';
 import { ResidentDialog } from './ResidentDialog';
@@ -111,7 +112,23 @@ function Here({ tank }: { readonly tank: TankView }) {
                     style={{ background: colours.get(resident.id) }}
                     aria-hidden="true"
                   />
-                  {nameOf(resident)}
+                  <Link
+                    href={`/life?tank=${tank.id}&fish=${resident.id}`}
+                    className="underline-offset-2 hover:underline"
+                  >
+                    {nameOf(resident)}
+                  </Link>
+                  {resident.quarantine === 'none' && (
+                    <span
+                      className="ml-1 text-[12px] text-lamp"
+                      title="Never quarantined: a risk for the others"
+                    >
+                      not quarantined
+                    </span>
+                  )}
+                  {resident.until && (
+                    <span className="ml-1 text-[12px] text-slate">until {resident.until}</span>
+                  )}
                 </td>
                 <td className="max-sm:hidden">{profile ? commonName(profile) : resident.species}</td>
                 <td className="fig">{resident.count}</td>
@@ -151,6 +168,7 @@ const PARTS = [
   ['bag', 'From the bag'],
   ['release', 'A release'],
   ['look', 'A look after'],
+  ['moving', 'Moving house'],
 ] as const;
 type Part = (typeof PARTS)[number][0];
 
@@ -184,6 +202,7 @@ function Arrivals({ tank }: { readonly tank: TankView }) {
       {part === 'source' && <SourcePart tank={tank} />}
       {part === 'quarantine' && <QuarantinePart tank={tank} />}
       {part === 'look' && <LookPart tank={tank} />}
+      {part === 'moving' && <MovingPart tank={tank} />}
     </Screen>
   );
 }

@@ -3,15 +3,17 @@
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useForm, useWatch } from 'react-hook-form';
 import { number, object, string, type InferType } from 'yup';
-import { DEATHS, REHOME_REASONS, type Dated } from '@/core/journal/events';
+import { useState } from 'react';
+import { DEATHS, REHOME_REASONS, type Dated, type Sign } from '@/core/journal/events';
 import type { Resident } from '@/core/journal/room';
 import type { ResidentId } from '@/core/model/ids';
 import { appendChange, useCommands } from '@/session/react/useCommands';
-import { useResidentName } from '@/session/react/useNames';
+import { useHappenings, useResidentName } from '@/session/react/useNames';
 import { momentOn, todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { SelectField, TextField, options } from '@/ui/Field';
 import { Caution } from '@/ui/Screen';
+import { SignButtons } from '@/ui/SignButtons';
 
 const WHOLE = 'A whole number from 1';
 const schema = object({
@@ -47,8 +49,32 @@ const schema = object({
     .oneOf([...DEATHS])
     .required(),
   cause: string().default(''),
+  incident: string().default(''),
   note: string().default(''),
 });
+
+const SIGNS_BEFORE: readonly Sign[] = [
+  'torn',
+  'not eating',
+  'thin',
+  'bloated',
+  'spots or film',
+  'flashing',
+  'gasping',
+  'hiding',
+];
+
+/** Incidents named so far, the last first. */
+function useIncidents(): readonly string[] {
+  const happenings = useHappenings();
+  return [
+    ...new Set(
+      (happenings ?? [])
+        .flatMap((event) => (event.type === 'died' && event.incident ? [event.incident] : []))
+        .reverse(),
+    ),
+  ];
+}
 
 interface Props {
   readonly residents: readonly Resident[];
@@ -73,10 +99,13 @@ export function LeaveForm({ residents, first }: Props) {
       credit: '',
       death: 'found',
       cause: '',
+      incident: '',
       note: '',
     },
   });
   const { errors } = form.formState;
+  const [signs, setSigns] = useState<readonly Sign[]>([]);
+  const incidents = useIncidents();
   const how = useWatch({ control: form.control, name: 'how' });
   const death = useWatch({ control: form.control, name: 'death' });
   const chosen = useWatch({ control: form.control, name: 'resident' });
@@ -98,10 +127,19 @@ export function LeaveForm({ residents, first }: Props) {
             taker: values.taker.trim(),
             credit: values.credit.trim(),
           }
-        : { ...base, type: 'died', how: values.death, cause: values.cause.trim() };
+        : {
+            ...base,
+            type: 'died',
+            how: values.death,
+            cause: values.cause.trim(),
+            ...(signs.length > 0 ? { signs: [...signs] } : {}),
+            ...(values.incident.trim() ? { incident: values.incident.trim() } : {}),
+          };
     const label = `${values.count > 1 ? `${values.count} of ` : ''}${nameOf(who)} ${values.how === 'rehomed' ? 'rehomed' : 'recorded as dead'}`;
-    if (await run(label, [appendChange(session, event)]))
+    if (await run(label, [appendChange(session, event)])) {
+      setSigns([]);
       form.reset({ ...values, count: 1, taker: '', credit: '', cause: '', note: '' });
+    }
   });
 
   return (
@@ -151,10 +189,28 @@ export function LeaveForm({ residents, first }: Props) {
             <SelectField label="How" {...form.register('death')}>
               {options(DEATHS)}
             </SelectField>
-            <TextField label="Cause, as far as known" wrap="col-span-2" {...form.register('cause')} />
+            <TextField label="Cause, as far as known" {...form.register('cause')} />
+            <TextField
+              label="Incident that took several"
+              placeholder="no dechlorinator"
+              list="incidents"
+              {...form.register('incident')}
+              hint="Deaths of one cause share its name"
+            />
+            <datalist id="incidents">
+              {incidents.map((one) => (
+                <option key={one} value={one} />
+              ))}
+            </datalist>
           </>
         )}
       </div>
+      {how === 'died' && (
+        <fieldset>
+          <legend className="text-[12px] font-medium text-slate">Seen before, or on it</legend>
+          <SignButtons offered={SIGNS_BEFORE} chosen={signs} onChange={setSigns} />
+        </fieldset>
+      )}
       <TextField label={how === 'rehomed' ? 'Note' : 'What happened before'} {...form.register('note')} />
       {how === 'rehomed' ? (
         <Caution>

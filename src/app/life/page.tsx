@@ -1,0 +1,5 @@
+import { LifeScreen } from '@/features/life/LifeScreen';
+
+export default function Page() {
+  return <LifeScreen />;
+}

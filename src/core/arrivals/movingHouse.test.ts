@@ -1,0 +1,36 @@
+import type { ResidentId } from '../model/ids';
+import { movingSteps, reconcile } from './movingHouse';
+
+describe('moving house', () => {
+  const residents = [
+    { id: 'shoal' as ResidentId, count: 8 },
+    { id: 'pleco' as ResidentId, count: 1 },
+  ];
+  it('F113, common practice: tells who was left behind, and who was lost on the way', () => {
+    const told = reconcile(
+      [
+        { resident: 'shoal', out: 4, in: 4 },
+        { resident: 'shoal', out: 3, in: 2 },
+      ],
+      residents,
+    );
+    expect(told).toEqual([
+      { resident: 'shoal', book: 8, out: 7, in: 6, lost: 1, left: 1 },
+      { resident: 'pleco', book: 1, out: 0, in: 0, lost: 0, left: 1 },
+    ]);
+  });
+  it('loses nobody who is still in the bucket', () => {
+    expect(reconcile([{ resident: 'shoal', out: 8, in: null }], residents)[0]).toMatchObject({
+      lost: 0,
+      left: 0,
+      in: 0,
+    });
+  });
+  it('does not end before the equipment is on again and what was taken out is searched', () => {
+    expect(
+      movingSteps()
+        .filter((step) => step.vital)
+        .map((step) => step.id),
+    ).toEqual(['ready', 'off', 'search', 'on', 'lid']);
+  });
+});

@@ -1,0 +1,286 @@
+'use client';
+
+import { useState } from 'react';
+import type { DocumentBodies } from '@/core/journal/documents';
+import type { Dated } from '@/core/journal/events';
+import type { Resident } from '@/core/journal/room';
+import { movingSteps, reconcile } from '@/core/arrivals/movingHouse';
+import type { DocumentId, ResidentId, TankId } from '@/core/model/ids';
+import { newId } from '@/session/browserStamp';
+import { useRoomState } from '@/session/react/RoomProvider';
+import { appendChange, putChange, useCommands } from '@/session/react/useCommands';
+import { useResidentName } from '@/session/react/useNames';
+import { useResidents, useTanks, type TankView } from '@/session/react/useTanks';
+import { Button } from '@/ui/Button';
+import { INPUT, SelectField } from '@/ui/Field';
+import { Caution, Empty, Section } from '@/ui/Screen';
+
+type Move = DocumentBodies['house-move'];
+
+const whole = (text: string): number | null => (/^\d{1,5}$/.test(text.trim()) ? Number(text.trim()) : null);
+
+/** Moving house: from tank to tank in buckets, counted out and in, with the equipment off and on again. */
+export function MovingPart({ tank }: { readonly tank: TankView }) {
+  const { session, run } = useCommands();
+  const tanks = useTanks().filter((one) => one.id !== tank.id);
+  const id = `house-move-${tank.id}` as DocumentId;
+  const document = useRoomState((state) => state.documents[id]);
+  const move = document?.kind === 'house-move' ? document.body : null;
+  const residents = useResidents(tank.id);
+  const nameOf = useResidentName();
+  const [to, setTo] = useState('');
+  const put = (label: string, body: Move | null): void =>
+    void run(label, [putChange('house-move', id, body)], true);
+
+  if (!move)
+    return residents.length === 0 || tanks.length === 0 ? (
+      <Empty>
+        {residents.length === 0
+          ? `Nobody lives in ${tank.body.name}: there is nobody to move.`
+          : 'There is no other tank in the rack to move to.'}
+      </Empty>
+    ) : (
+      <div className="flex max-w-[46rem] flex-col gap-3">
+        <p>
+          From {tank.body.name} in bucket loads: what goes out is counted, what comes in is counted again, and
+          whoever is left behind is looked for. Who goes and who stays is worked out under Line-ups.
+        </p>
+        <div className="flex items-end gap-3">
+          <SelectField label="To" value={to} onChange={(event) => setTo(event.target.value)}>
+            <option value="">choose a tank</option>
+            {tanks.map((one) => (
+              <option key={one.id} value={one.id}>
+                {one.body.name}
+              </option>
+            ))}
+          </SelectField>
+          <Button
+            tone="main"
+            large
+            disabled={to === ''}
+            onClick={() =>
+              put('Move begun', {
+                from: tank.id,
+                to: to as TankId,
+                startedOn: session.stamp.now(),
+                done: [],
+                loads: [],
+              })
+            }
+          >
+            Begin the move
+          </Button>
+        </div>
+      </div>
+    );
+
+  const target = tanks.find((one) => one.id === move.to);
+  const steps = movingSteps();
+  const open = steps.filter((step) => step.vital && !move.done.includes(step.id));
+  const tally = reconcile(move.loads, residents);
+  const finish = (): void => {
+    const on = session.stamp.now();
+    const events = tally.flatMap((one): Dated[] => {
+      const resident = residents.find((each) => each.id === one.resident);
+      if (!resident || one.in === 0) return [];
+      if (one.in >= resident.count)
+        return [{ type: 'moved', on, resident: resident.id, tank: move.to, note: 'Moved house.' }];
+      const part = newId<ResidentId>();
+      return [
+        {
+          type: 'split',
+          on,
+          resident: resident.id,
+          into: [
+            {
+              id: part,
+              name: resident.name,
+              count: one.in,
+              individual: false,
+              sex: 'unknown',
+              males: null,
+              females: null,
+            },
+          ],
+        },
+        { type: 'moved', on, resident: part, tank: move.to, note: 'Moved house.' },
+      ];
+    });
+    void run(`Moved to ${target?.body.name ?? 'the new tank'}`, [
+      ...events.map((event) => appendChange(session, event)),
+      putChange('house-move', id, null),
+    ]);
+  };
+  return (
+    <div className="grid gap-6 lg:grid-cols-2">
+      <Section title={`From ${tank.body.name} to ${target?.body.name ?? 'a tank no longer there'}`}>
+        <ol>
+          {steps.map((step) => (
+            <li key={step.id} className="border-b border-line">
+              <label className="flex min-h-12 cursor-pointer items-center gap-3 py-1">
+                <input
+                  type="checkbox"
+                  className="size-6 shrink-0 accent-(--deep)"
+                  checked={move.done.includes(step.id)}
+                  onChange={(event) =>
+                    put('Ticked', {
+                      ...move,
+                      done: event.target.checked
+                        ? [...move.done, step.id]
+                        : move.done.filter((one) => one !== step.id),
+                    })
+                  }
+                />
+                <span>
+                  {step.text}
+                  {step.vital && !move.done.includes(step.id) && (
+                    <span className="ml-2 text-[12px] text-lamp">must be ticked</span>
+                  )}
+                </span>
+              </label>
+            </li>
+          ))}
+        </ol>
+        <Caution>
+          Unplug heaters, filters and lights before the level falls and before hands go in. Spines and stings:
+          a container, never bare hands. A filled tank is never carried.
+        </Caution>
+      </Section>
+      <Section title="Buckets" aside="counted out, counted in">
+        <Loads move={move} residents={residents} onChange={(loads) => put('Bucket', { ...move, loads })} />
+        <ul className="mt-3">
+          {tally.map((one) => (
+            <li key={one.resident} className={one.left > 0 || one.lost > 0 ? 'text-lamp' : ''}>
+              <strong>{nameOf(residents.find((each) => each.id === one.resident))}</strong>: {one.in} of{' '}
+              {one.book} are over
+              {one.lost > 0 && `; ${one.lost} went into a bucket and did not come out of it`}
+              {one.left > 0 &&
+                `; ${one.left} still here: look behind the back wall, in hollow decor, in the filter`}
+              .
+            </li>
+          ))}
+        </ul>
+        <div className="mt-3 flex items-center gap-3">
+          <Button
+            tone="main"
+            large
+            disabled={open.length > 0 || tally.every((one) => one.in === 0)}
+            onClick={finish}
+          >
+            The move is done
+          </Button>
+          <Button tone="quiet" onClick={() => put('Move given up', null)}>
+            Not today
+          </Button>
+          {open.length > 0 && <span className="text-slate">{open.length} that must be ticked</span>}
+        </div>
+        <p className="mt-1 text-slate">Those that are not over stay in the book of {tank.body.name}.</p>
+      </Section>
+    </div>
+  );
+}
+
+function Loads({
+  move,
+  residents,
+  onChange,
+}: {
+  readonly move: Move;
+  readonly residents: readonly Resident[];
+  readonly onChange: (loads: Move['loads']) => void;
+}) {
+  const nameOf = useResidentName();
+  const [who, setWho] = useState('');
+  const [out, setOut] = useState('');
+  const chosen = residents.find((one) => one.id === who);
+  const amount = chosen?.individual ? 1 : whole(out);
+  const sound = chosen !== undefined && amount !== null && amount >= 1 && amount <= chosen.count;
+  return (
+    <>
+      <form
+        className="flex flex-wrap items-end gap-2"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (!sound || !chosen || amount === null) return;
+          onChange([...move.loads, { resident: chosen.id, out: amount, in: null }]);
+          setOut('');
+          setWho('');
+        }}
+      >
+        <SelectField label="Into the bucket" value={who} onChange={(event) => setWho(event.target.value)}>
+          <option value="">who</option>
+          {residents.map((one) => (
+            <option key={one.id} value={one.id}>
+              {nameOf(one)} ({one.count})
+            </option>
+          ))}
+        </SelectField>
+        {chosen && !chosen.individual && (
+          <input
+            aria-label="How many went in"
+            inputMode="numeric"
+            placeholder={`up to ${chosen.count}`}
+            className={`${INPUT} max-w-24`}
+            value={out}
+            onChange={(event) => setOut(event.target.value)}
+          />
+        )}
+        <Button type="submit" large disabled={!sound}>
+          In the bucket
+        </Button>
+      </form>
+      <ol className="mt-2">
+        {move.loads.map((load, index) => (
+          <li
+            key={`${load.resident}${index}`}
+            className="flex items-center justify-between gap-2 border-b border-line py-1"
+          >
+            <span>
+              <span className="fig">{index + 1}.</span>{' '}
+              {nameOf(residents.find((one) => one.id === load.resident))}:{' '}
+              <span className="fig">{load.out}</span> out
+            </span>
+            {load.in === null ? (
+              <Arrived
+                most={load.out}
+                label={`How many of bucket ${index + 1} came out alive`}
+                onIn={(value) =>
+                  onChange(move.loads.map((one, at) => (at === index ? { ...one, in: value } : one)))
+                }
+              />
+            ) : (
+              <span className="fig">{load.in} in</span>
+            )}
+          </li>
+        ))}
+      </ol>
+    </>
+  );
+}
+
+function Arrived({
+  most,
+  label,
+  onIn,
+}: {
+  readonly most: number;
+  readonly label: string;
+  readonly onIn: (value: number) => void;
+}) {
+  const [text, setText] = useState(String(most));
+  const value = whole(text);
+  return (
+    <span className="flex items-center gap-1.5">
+      <input
+        aria-label={label}
+        inputMode="numeric"
+        className={`${INPUT} max-w-16`}
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+      />
+      <Button disabled={value === null || value > most} onClick={() => value !== null && onIn(value)}>
+        in the new tank
+      </Button>
+    </span>
+  );
+}

@@ -1,0 +1,221 @@
+'use client';
+
+import { differenceInCalendarDays, format, parseISO } from 'date-fns';
+import Link from 'next/link';
+import { useRouter, useSearchParams } from 'next/navigation';
+import { useMemo } from 'react';
+import { lengthToday } from '@/core/assess/roomPlan';
+import { canonicalJson } from '@/core/formats/canonicalJson';
+import { newLifeFile } from '@/core/formats/lifeFile';
+import { describeEvent } from '@/core/journal/describeEvent';
+import { lifeStory, type LifeStory } from '@/core/journal/lifeStory';
+import { commonName } from '@/core/model/catalogue';
+import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
+import { useHappenings, useNames, useResidentName } from '@/session/react/useNames';
+import { useSettings, useTanks } from '@/session/react/useTanks';
+import { todayIso } from '@/session/today';
+import { Button } from '@/ui/Button';
+import { SelectField } from '@/ui/Field';
+import { saveText } from '@/ui/saveText';
+import { Empty, Ledger, Screen, Section } from '@/ui/Screen';
+import { GrowthLine } from './GrowthLine';
+import { Photos } from './Photos';
+import { RankLine } from './RankLine';
+
+const day = (iso: string): string => format(parseISO(iso), 'd MMM yyyy');
+
+/** The biography of a fish or a shoal: everything it went through, for this keeper and the next. */
+export function LifeScreen() {
+  const fish = useSearchParams().get('fish') ?? '';
+  const happenings = useHappenings();
+  const room = useRoomState((state) => state.room);
+  const story = useMemo(
+    () => (happenings ? lifeStory(happenings, room, fish) : null),
+    [happenings, room, fish],
+  );
+  if (!happenings)
+    return (
+      <Screen title="A life">
+        <p className="text-slate">Reading the journal…</p>
+      </Screen>
+    );
+  return story ? <Life key={fish} story={story} /> : <Choose />;
+}
+
+/** Whose story? */
+function Choose() {
+  const router = useRouter();
+  const room = useRoomState((state) => state.room);
+  const nameOf = useResidentName();
+  const tank = useSearchParams().get('tank') ?? '';
+  const all = Object.values(room.residents);
+  return (
+    <Screen title="A life">
+      {all.length === 0 ? (
+        <Empty>Nobody has come yet.</Empty>
+      ) : (
+        <SelectField
+          label="Whose story?"
+          wrap="max-w-80"
+          value=""
+          onChange={(event) => router.replace(`/life?tank=${tank}&fish=${event.target.value}`)}
+        >
+          <option value="">choose</option>
+          {all.map((one) => (
+            <option key={one.id} value={one.id}>
+              {nameOf(one)}
+              {one.count === 0 ? ' (gone)' : ''}
+            </option>
+          ))}
+        </SelectField>
+      )}
+    </Screen>
+  );
+}
+
+function Life({ story }: { readonly story: LifeStory }) {
+  const { resident, events, lengths, tanks } = story;
+  const catalogue = useCatalogue();
+  const names = useNames();
+  const nameOf = useResidentName();
+  const settings = useSettings();
+  const inRack = useTanks().some((tank) => tank.id === resident.tank);
+  const former = useRoomState((state) => state.documents[`former-life-${resident.id}`]);
+  const before = former?.kind === 'former-life' ? former.body : null;
+  const profile = catalogue.byId.get(resident.species);
+  const kind = profile ? commonName(profile) : resident.species;
+  const today = todayIso();
+  const now = profile ? lengthToday(resident, catalogue, today) : resident.lengthCm;
+  const end = resident.leftOn ?? `${today}T12:00:00.000Z`;
+  const days = differenceInCalendarDays(parseISO(end), parseISO(resident.cameOn));
+  const lines = [
+    ...(before?.story ?? []),
+    ...events.map((event) => ({ on: event.on, text: describeEvent(event, names) })),
+  ];
+  const save = (): void =>
+    saveText(
+      `${nameOf(resident)
+        .toLowerCase()
+        .replace(/[^a-z0-9]+/g, '-')}.lomvik-life.json`,
+      canonicalJson(
+        newLifeFile({
+          name: resident.name,
+          species: resident.species,
+          count: Math.max(1, resident.count),
+          sex: resident.sex,
+          lengthCm: Math.round(now * 10) / 10,
+          origin: resident.origin,
+          bornAbout: resident.bornAbout || (resident.bornHere ? resident.cameOn.slice(0, 10) : ''),
+          keeper: settings.keeper,
+          story: lines,
+          lengths: [...(before?.lengths ?? []), ...lengths],
+        }),
+      ),
+    );
+  return (
+    <Screen
+      title={nameOf(resident)}
+      about={
+        <>
+          {kind} {profile && <span className="italic">{profile.scientificName}</span>}
+          {resident.individual ? '' : `, ${resident.count} ${resident.count === 1 ? 'head' : 'heads'}`}
+          {resident.leftOn ? `, gone since ${day(resident.leftOn)}` : ''}
+        </>
+      }
+      actions={
+        <>
+          {inRack && !resident.leftOn && (
+            <Link
+              href={`/arrivals?tank=${resident.tank}`}
+              className="inline-flex min-h-7 items-center border border-line bg-panel px-2.5 text-[13px] font-medium"
+            >
+              Record something
+            </Link>
+          )}
+          <Button onClick={() => window.print()}>Print</Button>
+          <Button tone="main" onClick={save}>
+            Save its story
+          </Button>
+        </>
+      }
+    >
+      <div className="grid gap-6 lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)]">
+        <div className="flex flex-col gap-5">
+          <Ledger
+            rows={[
+              [resident.bornHere ? 'Born here' : 'Came', day(resident.cameOn)],
+              ['Here for', `${days} days`],
+              ['From', resident.source || 'not said'],
+              ['Come by', resident.way ?? 'not said'],
+              ['Born', resident.bornAbout || 'not known'],
+              ['Origin', resident.origin],
+              [
+                'Sex',
+                resident.individual
+                  ? resident.sex === 'unknown'
+                    ? 'unknown'
+                    : `${resident.sex}, ${resident.sexSure}`
+                  : `${resident.males ?? '?'} male, ${resident.females ?? '?'} female`,
+              ],
+              [
+                'Quarantine',
+                resident.quarantine === 'done'
+                  ? 'done'
+                  : resident.quarantine === 'none'
+                    ? 'none: a risk'
+                    : resident.quarantine === 'here'
+                      ? 'in it'
+                      : 'not said',
+              ],
+              ['Length, about', `${now.toFixed(1)} cm`],
+              ['Paired with', resident.pairedWith ? names.resident(resident.pairedWith) : '–'],
+              ['Tanks', tanks.map((one) => names.tank(one.tank)).join(' → ') || names.tank(resident.tank)],
+              ...(resident.toGo
+                ? ([
+                    [
+                      'To go',
+                      `${resident.toGo.reason}${resident.toGo.taker ? `, to ${resident.toGo.taker}` : ''}`,
+                    ],
+                  ] as const)
+                : []),
+              ...(resident.until
+                ? ([
+                    [
+                      'Only until',
+                      `${resident.until}${resident.nextTank ? `, then ${resident.nextTank}` : ''}`,
+                    ],
+                  ] as const)
+                : []),
+            ]}
+          />
+          {profile && (
+            <GrowthLine profile={profile} lengths={[...(before?.lengths ?? []), ...lengths]} until={end} />
+          )}
+          <RankLine resident={resident} />
+          <Photos resident={resident} />
+        </div>
+        <Section title="Its story" aside={`${lines.length} lines`}>
+          {before && (
+            <p className="mb-1 text-slate">
+              The first {before.story.length} lines are by its former keeper
+              {before.keeper ? `, ${before.keeper}` : ''}.
+            </p>
+          )}
+          <ol>
+            {lines.map((line, index) => (
+              <li
+                key={`${line.on}${index}`}
+                className="grid grid-cols-[6.5rem_1fr] gap-2 border-b border-line py-1"
+              >
+                <time dateTime={line.on} className="fig text-slate">
+                  {day(line.on)}
+                </time>
+                <span>{line.text}</span>
+              </li>
+            ))}
+          </ol>
+        </Section>
+      </div>
+    </Screen>
+  );
+}

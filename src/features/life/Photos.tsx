@@ -1,0 +1,104 @@
+'use client';
+
+import { format, parseISO } from 'date-fns';
+import { useMemo, useRef, useState } from 'react';
+import type { Resident } from '@/core/journal/room';
+import type { DocumentId } from '@/core/model/ids';
+import { newId } from '@/session/browserStamp';
+import { useRoomState } from '@/session/react/RoomProvider';
+import { putChange, useCommands } from '@/session/react/useCommands';
+import { useResidentName } from '@/session/react/useNames';
+import { Button } from '@/ui/Button';
+import { Section } from '@/ui/Screen';
+import { shrinkPicture } from '@/ui/shrinkPicture';
+
+/** Pictures of a fish in the order of time; each is made small and kept with the room. */
+export function Photos({ resident }: { readonly resident: Resident }) {
+  const { session, run } = useCommands();
+  const nameOf = useResidentName();
+  const documents = useRoomState((state) => state.documents);
+  const input = useRef<HTMLInputElement>(null);
+  const [refused, setRefused] = useState('');
+  const [busy, setBusy] = useState(false);
+  const photos = useMemo(
+    () =>
+      Object.values(documents)
+        .flatMap((document) =>
+          document.kind === 'photo' && document.body?.resident === resident.id
+            ? [{ id: document.id, ...document.body }]
+            : [],
+        )
+        .sort((a, b) => (a.on < b.on ? -1 : 1)),
+    [documents, resident.id],
+  );
+  const add = async (file: File | undefined): Promise<void> => {
+    if (!file) return;
+    setRefused('');
+    setBusy(true);
+    const small = await shrinkPicture(file);
+    setBusy(false);
+    if (!small.ok) return setRefused(small.why);
+    await run(`A picture of ${nameOf(resident)}`, [
+      putChange('photo', `photo-${newId<string>()}` as DocumentId, {
+        resident: resident.id,
+        on: session.stamp.now(),
+        data: small.data,
+        note: '',
+      }),
+    ]);
+  };
+  return (
+    <Section
+      title="Pictures"
+      aside={
+        <Button tone="quiet" disabled={busy} onClick={() => input.current?.click()}>
+          {busy ? 'making it small…' : 'add one'}
+        </Button>
+      }
+    >
+      <input
+        ref={input}
+        type="file"
+        accept="image/*"
+        className="sr-only"
+        aria-label={`A picture of ${nameOf(resident)}`}
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          event.target.value = '';
+          void add(file);
+        }}
+      />
+      {refused && (
+        <p role="alert" className="text-buoy">
+          {refused}
+        </p>
+      )}
+      {photos.length === 0 && (
+        <p className="text-slate">None yet. One each season tells growth, colour and scars.</p>
+      )}
+      <ul className="flex gap-2 overflow-x-auto">
+        {photos.map((photo) => (
+          <li key={photo.id} className="w-40 shrink-0">
+            {/* A picture out of the room's own store: there is nothing for a loader to fetch. */}
+            {/* eslint-disable-next-line @next/next/no-img-element */}
+            <img
+              src={photo.data}
+              alt={`${nameOf(resident)} on ${format(parseISO(photo.on), 'd MMM yyyy')}`}
+              className="aspect-[4/3] w-full object-cover"
+            />
+            <span className="fig flex items-center justify-between text-[12px] text-slate">
+              {format(parseISO(photo.on), 'd MMM yyyy')}
+              <Button
+                tone="quiet"
+                aria-label={`Remove the picture of ${format(parseISO(photo.on), 'd MMM yyyy')}`}
+                onClick={() => void run('Picture removed', [putChange('photo', photo.id, null)])}
+              >
+                remove
+              </Button>
+            </span>
+          </li>
+        ))}
+      </ul>
+    </Section>
+  );
+}
