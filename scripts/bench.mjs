@@ -6,7 +6,7 @@ import { buildApp } from './build.mjs';
 import { ensureInstalled, root, say } from './lib.mjs';
 
 say(
-  'bench: first load, assessment, line-ups, key to verdict, opening (about four minutes); JSON on standard output',
+  'bench: first load, assessment, line-ups, order, journal, coverage of limits, key to verdict, opening (about six minutes); JSON on standard output',
 );
 ensureInstalled();
 await buildApp();
@@ -26,6 +26,7 @@ const bundled = async (name) => {
 };
 const { assessment, joins } = await bundled('assessment');
 const { lineUpsBench } = await bundled('lineups');
+const { orderBench, journalBench, coverageBench } = await bundled('order');
 process.stdout.write(
-  `${JSON.stringify({ assessment: assessment(), joins: joins(), lineUps: await lineUpsBench(), firstLoad: firstLoad(), ...(await browserBench()) }, null, 2)}\n`,
+  `${JSON.stringify({ assessment: assessment(), joins: joins(), lineUps: await lineUpsBench(), order: orderBench(), journal: journalBench(), coverage: coverageBench(), firstLoad: firstLoad(), ...(await browserBench()) }, null, 2)}\n`,
 );

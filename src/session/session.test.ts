@@ -181,6 +181,9 @@ describe('a session', () => {
       room: { residents: {}, tanks: {}, loose: ['made up'] },
     };
     const again = await open(place, 'z');
+    // The journal is folded behind the screen, with pauses.
+    while (again.state.getState().room.residents['x'] === undefined)
+      await new Promise((resolve) => setTimeout(resolve, 1));
     expect(again.state.getState().room.residents['x']?.count).toBe(6);
     expect(place.snapshot.room.residents['x']?.count).toBe(6);
   });

@@ -5,7 +5,7 @@ import type { RoomDocument } from '@/core/journal/documents';
 import { effective } from '@/core/journal/effective';
 import type { Dated, Entry } from '@/core/journal/events';
 import { EMPTY_ROOM, type Room } from '@/core/journal/room';
-import { roomAfter, roomAt } from '@/core/journal/roomAt';
+import { foldInSteps, roomAfter, roomAt } from '@/core/journal/roomAt';
 import type { Catalogue } from '@/core/model/catalogue';
 import type { EntryId } from '@/core/model/ids';
 import { keeperSpeciesOf, withKeeperSpecies } from '@/core/model/keeperSpecies';
@@ -119,8 +119,17 @@ export function openSession({ store, catalogue, stamp }: Surroundings): Session 
     });
   };
 
-  const prove = (entries: readonly Entry[]): void => {
-    const proven = roomAt(entries);
+  /** Folds the journal anew behind the screen, with pauses, and holds the result against what is shown. */
+  const prove = async (entries: readonly Entry[]): Promise<void> => {
+    const steps = foldInSteps(entries);
+    let step = steps.next();
+    while (!step.done) {
+      await new Promise((resolve) => setTimeout(resolve, 0));
+      step = steps.next();
+    }
+    // What was written meanwhile is not in this fold: the next opening proves it.
+    if (state.getState().entries !== entries) return;
+    const proven = step.value;
     const trusted = canonicalJson(proven) === canonicalJson(state.getState().room);
     if (!trusted) state.setState({ room: proven });
     if (!trusted || sinceSnapshot >= SNAPSHOT_EVERY) keepSnapshot();
@@ -162,7 +171,7 @@ export function openSession({ store, catalogue, stamp }: Surroundings): Session 
     });
     await show({ entries: opened.tail, documents: [] });
     state.setState({ status: 'ready', failure: null });
-    prove(await journal());
+    await prove(await journal());
   };
 
   const fail = (error: unknown): void => {

@@ -11,14 +11,28 @@ import { EMPTY_ROOM, type Room } from './room';
  * `until` is an ISO date or date and time; a date counts its whole day.
  */
 export function roomAt(entries: readonly Entry[], until?: string): Room {
+  const steps = foldInSteps(entries, until);
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+  }
+}
+
+/** So many entries are folded before the fold can pause. */
+const ENTRIES_A_STEP = 5000;
+
+/** The same fold with pauses in it, so that a screen can be drawn meanwhile. */
+export function* foldInSteps(entries: readonly Entry[], until?: string): Generator<undefined, Room> {
   const limit = until !== undefined && until.length === 10 ? `${until}T23:59:59.999Z` : until;
-  const happened = effective(entries);
-  const counted = limit === undefined ? happened : happened.filter((event) => event.on <= limit);
-  const room = counted.reduce<Room>(applyEvent, EMPTY_ROOM);
-  return entries.reduce<Room>((so, entry) => {
-    const why = unreadable(entry);
-    return why === null ? so : loose(so, why);
-  }, room);
+  const faults: string[] = [];
+  const happened = effective(entries, (why) => void faults.push(why));
+  yield;
+  let room: Room = EMPTY_ROOM;
+  for (const [i, event] of happened.entries()) {
+    if (limit === undefined || event.on <= limit) room = applyEvent(room, event);
+    if (i % ENTRIES_A_STEP === ENTRIES_A_STEP - 1) yield;
+  }
+  return faults.reduce<Room>(loose, room);
 }
 
 /**

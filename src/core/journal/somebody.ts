@@ -14,6 +14,7 @@ export const somebodyId = ({ species, sex }: Somebody): ResidentId =>
 
 /** Who is meant by a name, if it is such a fish; null for a resident. */
 export function readSomebody(id: string): Somebody | null {
+  if (!id.startsWith(PREFIX)) return null;
   const [, sex, species] = /^some-(male|female|unknown)-(.+)$/.exec(id) ?? [];
   return sex !== undefined && species !== undefined ? { sex: sex as Somebody['sex'], species } : null;
 }

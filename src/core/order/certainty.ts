@@ -3,7 +3,7 @@ import { poissonDraw, type Chance } from '../stats/seededChance';
 import type { WinTable } from '../stats/winTable';
 
 export const BOOTSTRAP_ROUNDS = 1000;
-/** Neighbours stand on rungs of their own when the upper one is above in so many of the rounds. */
+/** A fish stands on a rung of its own when the first above is above it in so many of the rounds. */
 const TOLD_APART = 0.9;
 const LOW = 0.025;
 
@@ -67,8 +67,8 @@ function between(counts: Uint32Array, rounds: number): readonly [number, number]
 }
 
 /**
- * Fish in the order of their scores, those that cannot be told apart on one rung: each rung holds those whose neighbour
- * above is not above them in nine of ten rounds. Indices of the table.
+ * Fish in the order of their scores, those that cannot be told apart on one rung: a rung holds its first and all below it
+ * that it is not above in nine of ten rounds. Indices of the table.
  */
 export function rungsOf(
   normalised: readonly number[],
@@ -78,8 +78,8 @@ export function rungsOf(
   const rungs: number[][] = [];
   for (const fish of order) {
     const rung = rungs.at(-1);
-    const last = rung?.at(-1);
-    if (rung && last !== undefined && above[last]![fish]! < TOLD_APART) rung.push(fish);
+    const first = rung?.[0];
+    if (rung && first !== undefined && above[first]![fish]! < TOLD_APART) rung.push(fish);
     else rungs.push([fish]);
   }
   return rungs;

@@ -3,6 +3,8 @@ export interface Contest {
   readonly winner: string;
   readonly loser: string;
   readonly on: string;
+  /** How much it counts in scores; ratings do not look at it. 1 when nothing is said. */
+  readonly weight?: number;
 }
 
 /** A fish that is back after days away: its old rating says nothing of the order it comes back to. */
@@ -39,10 +41,11 @@ export interface EloStep {
  */
 export function eloTrace(course: readonly (Contest | Return)[], k = ELO_K): readonly EloStep[] {
   const ratings = new Map<string, number>();
-  return course.flatMap((one): readonly EloStep[] => {
+  const steps: EloStep[] = [];
+  for (const one of course) {
     if ('back' in one) {
       ratings.delete(one.back);
-      return [];
+      continue;
     }
     const { winner, loser, on } = one;
     const first = ratings.get(winner) ?? ELO_START;
@@ -51,8 +54,9 @@ export function eloTrace(course: readonly (Contest | Return)[], k = ELO_K): read
     const gain = k * (1 - expected);
     ratings.set(winner, first + gain);
     ratings.set(loser, second - gain);
-    return [{ on, winner, loser, expected, winnerAfter: first + gain, loserAfter: second - gain }];
-  });
+    steps.push({ on, winner, loser, expected, winnerAfter: first + gain, loserAfter: second - gain });
+  }
+  return steps;
 }
 
 export interface Rung {
@@ -68,14 +72,16 @@ export interface Rung {
  * The ladder from contests: highest rating first. Fish without a contest are not in it: unknown is not equal. A fish that
  * came back stands on it by what it did since; its old steps stay in the trace.
  */
-export function eloLadder(course: readonly (Contest | Return)[]): readonly Rung[] {
+export function eloLadder(
+  course: readonly (Contest | Return)[],
+  steps: readonly EloStep[] = eloTrace(course),
+): readonly Rung[] {
   const rungs = new Map<string, { rating: number; wins: number; losses: number; met: Set<string> }>();
   const rung = (id: string) => {
     const found = rungs.get(id) ?? { rating: ELO_START, wins: 0, losses: 0, met: new Set<string>() };
     rungs.set(id, found);
     return found;
   };
-  const steps = eloTrace(course);
   let at = 0;
   for (const one of course) {
     if ('back' in one) {

@@ -35,29 +35,37 @@ function winsOf(contests: readonly Contest[]): ReadonlyMap<string, ReadonlyMap<s
   return wins;
 }
 
-/** Contests of a tank, and who came back to it after days elsewhere, in the order of time. */
-function courseOf(happenings: readonly Standing[], tank: string): readonly (Contest | Return)[] {
+/** Contests of a tank from a moment on, and who came back to it after days elsewhere, in the order of time. */
+export function courseOf(
+  happenings: readonly Standing[],
+  tank: string,
+  from = '',
+  weightOf?: (contest: Extract<Standing, { type: 'chased' }>) => number,
+): readonly (Contest | Return)[] {
   const awaySince = new Map<string, string>();
   const inTank = new Set<string>();
-  return happenings.flatMap((event): (Contest | Return)[] => {
-    if (event.type === 'chased' && event.tank === tank && event.winner !== event.loser) {
+  const course: (Contest | Return)[] = [];
+  for (const event of happenings) {
+    if (event.type === 'chased') {
+      if (event.tank !== tank || event.winner === event.loser || event.on < from) continue;
       // "A male of this kind" has no place of its own; the contest counts in the rates.
-      if (readSomebody(event.winner) || readSomebody(event.loser)) return [];
+      if (readSomebody(event.winner) || readSomebody(event.loser)) continue;
       inTank.add(event.winner).add(event.loser);
-      return [{ winner: event.winner, loser: event.loser, on: event.on }];
+      const { winner, loser, on } = event;
+      course.push(weightOf ? { winner, loser, on, weight: weightOf(event) } : { winner, loser, on });
+    } else if (event.type === 'moved') {
+      const who = event.resident;
+      if (event.tank !== tank) {
+        if (inTank.has(who) && !awaySince.has(who)) awaySince.set(who, event.on);
+        continue;
+      }
+      const left = awaySince.get(who);
+      awaySince.delete(who);
+      if (left !== undefined && differenceInCalendarDays(parseISO(event.on), parseISO(left)) > AWAY_DAYS)
+        course.push({ back: who, on: event.on });
     }
-    if (event.type !== 'moved') return [];
-    const who = event.resident;
-    if (event.tank !== tank) {
-      if (inTank.has(who) && !awaySince.has(who)) awaySince.set(who, event.on);
-      return [];
-    }
-    const left = awaySince.get(who);
-    awaySince.delete(who);
-    if (left === undefined || differenceInCalendarDays(parseISO(event.on), parseISO(left)) <= AWAY_DAYS)
-      return [];
-    return [{ back: who, on: event.on }];
-  });
+  }
+  return course;
 }
 
 /**
@@ -66,25 +74,32 @@ function courseOf(happenings: readonly Standing[], tank: string): readonly (Cont
  * A fish that was in another tank for more than AWAY_DAYS starts again at the mean when it comes back.
  * Groups take part as one. Contests within a group, winner and loser the same, say nothing of an order and are left out.
  */
-export function ladderOf(
+export const ladderOf = (
   happenings: readonly Standing[],
   tank: string,
   residents: readonly Resident[],
-): Ladder {
-  const course = courseOf(happenings, tank);
+): Ladder =>
+  ladderFrom(
+    courseOf(happenings, tank),
+    residents.map((resident) => resident.id),
+  );
+
+/** The ladder of those who live in a tank, from its course. */
+export function ladderFrom(course: readonly (Contest | Return)[], ids: readonly string[]): Ladder {
   const contests = course.filter((one): one is Contest => 'winner' in one);
-  const here = new Set<string>(residents.map((resident) => resident.id));
-  const rungs = eloLadder(course).filter((rung) => here.has(rung.id));
+  const here = new Set<string>(ids);
+  const trace = eloTrace(course);
+  const rungs = eloLadder(course, trace).filter((rung) => here.has(rung.id));
+  const standing = new Set(rungs.map((rung) => rung.id));
   const wins = winsOf(contests);
   const met = (a: string, b: string): boolean => (wins.get(a)?.get(b) ?? 0) + (wins.get(b)?.get(a) ?? 0) > 0;
-  const ids = [...here];
   const pairs = (ids.length * (ids.length - 1)) / 2;
   const knownPairs = ids.reduce((sum, a, i) => sum + ids.slice(i + 1).filter((b) => met(a, b)).length, 0);
   return {
     rungs,
     contests,
-    trace: eloTrace(course),
-    unmet: ids.filter((id) => !rungs.some((rung) => rung.id === id)),
+    trace,
+    unmet: ids.filter((id) => !standing.has(id)),
     unknownPairs: pairs - knownPairs,
     pairs,
     few: rungs.length > 0 && contests.length < rungs.length * FEW_A_FISH,

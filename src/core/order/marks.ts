@@ -64,30 +64,41 @@ export interface NewcomerPath {
 /** A fish is a newcomer to the order for so many days (from memory). */
 const NEWCOMER_DAYS = 60;
 
-/** The way of those that came within two months to a tank in which others had lived before. */
+/** Somebody who is new: how long, and from which place in the course on it was there. */
+export interface Newcomer {
+  readonly id: string;
+  readonly days: number;
+  readonly since: number;
+}
+
+/** Those that came within two months to a tank in which others had lived before. `placeOf` finds a moment in the course. */
+export function newcomersAmong(
+  residents: readonly Pick<Resident, 'id' | 'inTankSince'>[],
+  today: string,
+  placeOf: (moment: string) => number,
+): readonly Newcomer[] {
+  const first = residents.reduce((early, one) => (one.inTankSince < early ? one.inTankSince : early), '9');
+  return residents.flatMap(({ id, inTankSince }): Newcomer[] => {
+    const days = daysBetween(inTankSince.slice(0, 10), today);
+    return days > NEWCOMER_DAYS || inTankSince.slice(0, 10) === first.slice(0, 10)
+      ? []
+      : [{ id, days, since: placeOf(inTankSince) }];
+  });
+}
+
+/** The way of each newcomer; the moment of a step is its place in the course. */
 export function newcomerPaths(
   trace: readonly EloStep[],
-  residents: readonly Resident[],
-  today: string,
+  newcomers: readonly Newcomer[],
 ): readonly NewcomerPath[] {
-  const first = residents.reduce((early, one) => (one.inTankSince < early ? one.inTankSince : early), '9');
-  return residents.flatMap((one): NewcomerPath[] => {
-    const days = daysBetween(one.inTankSince.slice(0, 10), today);
-    if (days > NEWCOMER_DAYS || one.inTankSince.slice(0, 10) === first.slice(0, 10)) return [];
-    const own = trace.filter(
-      (step) => step.on >= one.inTankSince && (step.winner === one.id || step.loser === one.id),
-    );
-    return [
-      {
-        id: one.id,
-        days,
-        wins: own.filter((step) => step.winner === one.id).length,
-        losses: own.filter((step) => step.loser === one.id).length,
-        ratings: [
-          ELO_START,
-          ...own.map((step) => (step.winner === one.id ? step.winnerAfter : step.loserAfter)),
-        ],
-      },
-    ];
+  return newcomers.map(({ id, days, since }) => {
+    const own = trace.filter((step) => (step.winner === id || step.loser === id) && Number(step.on) >= since);
+    return {
+      id,
+      days,
+      wins: own.filter((step) => step.winner === id).length,
+      losses: own.filter((step) => step.loser === id).length,
+      ratings: [ELO_START, ...own.map((step) => (step.winner === id ? step.winnerAfter : step.loserAfter))],
+    };
   });
 }

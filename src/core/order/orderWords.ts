@@ -34,6 +34,9 @@ export function orderWords({
     said.push(
       `${Number(kendall.circularTriads.toFixed(2))} threes go round in a circle (ties and unknown pairs count in part).`,
     );
-  if (unknownPairs > 0) said.push(`${unknownPairs} pairs never met: their places rest on the others alone.`);
+  if (unknownPairs > 0)
+    said.push(
+      `${unknownPairs === 1 ? 'One pair' : `${unknownPairs} pairs`} never met: their places rest on the others alone.`,
+    );
   return said;
 }

@@ -28,7 +28,16 @@ describe('the diary', () => {
   });
   it('takes for a tank what happened there and to who lives there', () => {
     const quay = filterRows(rows, { ...all, tank: DEMO_TANKS.quay }, room);
-    expect(quay.map((row) => row.event.type).sort()).toEqual(['came', 'filter', 'filter', 'noted', 'tested']);
+    expect(quay.map((row) => row.event.type).sort()).toEqual([
+      'came',
+      'filter',
+      'filter',
+      'looked',
+      'noted',
+      'quarantine',
+      'saw',
+      'tested',
+    ]);
     expect(
       filterRows(rows, { ...all, tank: DEMO_TANKS.skerry }, room).some((row) => row.event.type === 'rehomed'),
     ).toBe(true);

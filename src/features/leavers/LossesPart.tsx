@@ -73,6 +73,11 @@ function Warnings({
 }) {
   return (
     <>
+      {warnings.length > 1 && (
+        <p className="text-slate">
+          The same fish may stand behind several of these; one cause can show in all.
+        </p>
+      )}
       {warnings.map((one) => (
         <Caution key={`${one.by}${one.name}`}>
           <strong>{nameOf(one.by, one.name)}</strong> loses more than the others: {one.died} of {one.lives},

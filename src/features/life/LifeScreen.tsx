@@ -3,7 +3,7 @@
 import { differenceInCalendarDays, format, parseISO } from 'date-fns';
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { lengthToday } from '@/core/assess/roomPlan';
 import { canonicalJson } from '@/core/formats/canonicalJson';
 import { newLifeFile } from '@/core/formats/lifeFile';
@@ -88,9 +88,13 @@ function Life({ story }: { readonly story: LifeStory }) {
   const now = profile ? lengthToday(resident, catalogue, today) : resident.lengthCm;
   const end = resident.leftOn ?? `${today}T12:00:00.000Z`;
   const days = differenceInCalendarDays(parseISO(end), parseISO(resident.cameOn));
+  const [contests, setContests] = useState(false);
+  const fights = events.filter((event) => event.type === 'chased').length;
   const lines = [
     ...(before?.story ?? []),
-    ...events.map((event) => ({ on: event.on, text: describeEvent(event, names) })),
+    ...events
+      .filter((event) => contests || event.type !== 'chased')
+      .map((event) => ({ on: event.on, text: describeEvent(event, names) })),
   ];
   const save = (): void =>
     saveText(
@@ -194,7 +198,24 @@ function Life({ story }: { readonly story: LifeStory }) {
           <RankLine resident={resident} />
           <Photos resident={resident} />
         </div>
-        <Section title="Its story" aside={`${lines.length} lines`}>
+        <Section
+          title="Its story"
+          aside={
+            fights > 0 ? (
+              <label className="flex items-center gap-1.5">
+                <input
+                  type="checkbox"
+                  className="size-4 accent-(--deep)"
+                  checked={contests}
+                  onChange={(event) => setContests(event.target.checked)}
+                />
+                with its {fights} contests
+              </label>
+            ) : (
+              `${lines.length} lines`
+            )
+          }
+        >
           {before && (
             <p className="mb-1 text-slate">
               The first {before.story.length} lines are by its former keeper

@@ -14,9 +14,8 @@ import { format, parseISO } from 'date-fns';
 import { useMemo, useRef } from 'react';
 import { Line } from 'react-chartjs-2';
 import { useTheme } from 'next-themes';
-import { ELO_START } from '@/core/order/eloLadder';
-import type { Ladder } from '@/core/order/ladderOf';
 import type { OrderMark } from '@/core/order/marks';
+import type { OrderAnswer } from '@/session/workers/orderWork';
 import { Button } from '@/ui/Button';
 
 Chart.register(CategoryScale, LinearScale, LineElement, PointElement, Tooltip, Legend);
@@ -24,24 +23,17 @@ Chart.register(CategoryScale, LinearScale, LineElement, PointElement, Tooltip, L
 /** Marks tell lines apart where colours do not. */
 const MARKS = ['circle', 'rect', 'triangle', 'rectRot', 'cross', 'star', 'crossRot', 'rectRounded'] as const;
 
-/** One value a fish after each contest; it keeps its last one in between. */
-function series(ladder: Ladder, id: string): number[] {
-  let rating = ELO_START;
-  return ladder.trace.map((step) => {
-    if (step.winner === id) rating = step.winnerAfter;
-    else if (step.loser === id) rating = step.loserAfter;
-    return Math.round(rating);
-  });
-}
-
 /** How the ladder moved: ratings after each contest. The table beside it says the same in figures. */
 export default function EloChart({
-  ladder,
+  answer: { ladder, drawn, contests },
+  on,
   marks,
   nameOf,
   colours,
 }: {
-  readonly ladder: Ladder;
+  readonly answer: OrderAnswer;
+  /** Moments of the course, by place. */
+  readonly on: readonly string[];
   readonly marks: readonly OrderMark[];
   readonly nameOf: (id: string) => string;
   readonly colours: ReadonlyMap<string, string>;
@@ -51,28 +43,29 @@ export default function EloChart({
   const dark = resolvedTheme === 'dark';
   const data = useMemo<ChartData<'line'>>(
     () => ({
-      labels: ladder.trace.map((step) => format(parseISO(step.on), 'd MMM')),
+      labels: drawn.at.map((place) => format(parseISO(on[place] ?? ''), 'd MMM')),
       datasets: ladder.rungs.map((rung, index) => ({
         label: nameOf(rung.id),
-        data: series(ladder, rung.id),
+        data: [...(drawn.ratings[rung.id] ?? [])],
         borderColor: colours.get(rung.id) ?? '',
         backgroundColor: colours.get(rung.id) ?? '',
         borderWidth: 1.75,
         pointStyle: MARKS[index % MARKS.length],
-        pointRadius: ladder.trace.map((_, i) => (i === ladder.trace.length - 1 ? 5 : 0)),
+        pointRadius: drawn.at.map((_, i) => (i === drawn.at.length - 1 ? 5 : 0)),
         stepped: 'before',
       })),
     }),
-    [ladder, nameOf, colours],
+    [ladder, nameOf, colours, drawn, on],
   );
   // A mark stands before the first contest that came after it.
   const placed = useMemo(
     () =>
       marks.flatMap((mark) => {
-        const at = ladder.trace.findIndex((step) => step.on > mark.on);
-        return at < 0 ? [] : [{ ...mark, at }];
+        const at = drawn.at.findIndex((place) => (on[place] ?? '') > mark.on);
+        // What was before the first contest moved nothing that is drawn.
+        return at <= 0 ? [] : [{ ...mark, at }];
       }),
-    [marks, ladder],
+    [marks, drawn, on],
   );
   const markLines = useMemo(
     () => ({
@@ -110,7 +103,7 @@ export default function EloChart({
           ref={chart}
           data={data}
           plugins={[markLines]}
-          aria-label={`Ratings over ${ladder.contests.length} contests`}
+          aria-label={`Ratings over ${contests} contests`}
           role="img"
           options={{
             animation: false,

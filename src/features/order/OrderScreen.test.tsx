@@ -44,7 +44,7 @@ async function contested(
 describe('Order', () => {
   it('says what to do while there is no contest', async () => {
     show(await room([individual('Sol'), individual('Torch')]), <OrderScreen />);
-    expect(screen.getByRole('link', { name: 'Watch for ten minutes' })).toHaveAttribute(
+    expect(await screen.findByRole('link', { name: 'Watch for ten minutes' })).toHaveAttribute(
       'href',
       '/watch?tank=T',
     );
@@ -59,7 +59,7 @@ describe('Order', () => {
     ]);
     await contested(session, ['torch', 'sol'], ['torch', 'sol'], ['sol', 'brim']);
     show(session, <OrderScreen />);
-    const [ladder, whoWhom] = screen.getAllByRole('table');
+    const [ladder, whoWhom] = await screen.findAllByRole('table');
     expect(
       within(ladder!)
         .getAllByRole('row')

@@ -5,15 +5,15 @@ import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { bundlesOf } from '@/core/effects/stepEffect';
-import { weightOf } from '@/core/effects/watches';
 import type { Standing } from '@/core/journal/effective';
-import { FEW_A_FISH, ladderOf, type Ladder } from '@/core/order/ladderOf';
-import { newcomerPaths, orderMarks, type NewcomerPath } from '@/core/order/marks';
+import { FEW_A_FISH } from '@/core/order/ladderOf';
+import { orderMarks } from '@/core/order/marks';
 import { orderWords } from '@/core/order/orderWords';
-import type { Win } from '@/core/stats/winTable';
+import { packCourse } from '@/core/order/packedCourse';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useHappenings, useNames } from '@/session/react/useNames';
 import { useOrder } from '@/session/react/useOrder';
+import type { OrderAnswer } from '@/session/workers/orderWork';
 import { useResidentColours } from '@/session/react/useResidentColours';
 import { useResidents, useTank, type TankView } from '@/session/react/useTanks';
 import { SelectField } from '@/ui/Field';
@@ -38,7 +38,7 @@ function WhoWhom({
   order: ids,
   nameOf,
 }: {
-  readonly ladder: Ladder;
+  readonly ladder: OrderAnswer['ladder'];
   readonly order: readonly string[];
   readonly nameOf: (id: string) => string;
 }) {
@@ -105,7 +105,6 @@ const SPANS = [
   ['30', 'the last 30 days'],
 ] as const;
 const DAY_MS = 86_400_000;
-const NOBODY: readonly never[] = [];
 
 /** From when on contests count. */
 function spanStart(span: string, happenings: readonly Standing[], tank: string, now: number): string {
@@ -115,17 +114,15 @@ function spanStart(span: string, happenings: readonly Standing[], tank: string, 
 
 /** Boss and target with their shares, newcomers and their way. */
 function Standouts({
-  ladder,
+  answer: { ladder, contests, newcomers },
   nameOf,
-  newcomers,
 }: {
-  readonly ladder: Ladder;
+  readonly answer: OrderAnswer;
   readonly nameOf: (id: string) => string;
-  readonly newcomers: readonly NewcomerPath[];
 }) {
   const share = (side: 'wins' | 'losses'): readonly [string, number] | null => {
     const top = [...ladder.rungs].sort((a, b) => b[side] - a[side])[0];
-    return top && ladder.contests.length > 0 ? [top.id, top[side] / ladder.contests.length] : null;
+    return top && contests > 0 ? [top.id, top[side] / contests] : null;
   };
   const boss = share('wins');
   const target = share('losses');
@@ -162,31 +159,14 @@ function Order({ tank }: { readonly tank: TankView }) {
   const [weighted, setWeighted] = useState(false);
   const [now] = useState(() => Date.now());
   const router = useRouter();
-  const ladder = useMemo(() => {
-    if (!happenings) return null;
-    const from = spanStart(span, happenings, tank.id, now);
-    return ladderOf(
-      happenings.filter((event) => event.type !== 'chased' || event.on >= from),
-      tank.id,
-      residents,
-    );
-  }, [happenings, tank.id, residents, span, now]);
-  const contests = useMemo((): readonly Win[] => {
-    if (!ladder || !happenings) return NOBODY;
-    const standing = new Set(ladder.rungs.map((rung) => rung.id));
-    const among = ladder.contests.filter(({ winner, loser }) => standing.has(winner) && standing.has(loser));
-    if (!weighted) return among;
-    const weights = new Map<string, number>(
-      happenings.flatMap((event): (readonly [string, number])[] =>
-        event.type === 'chased'
-          ? [[`${event.on}|${event.winner}|${event.loser}`, weightOf(event)] as const]
-          : [],
-      ),
-    );
-    return among.map((one) => ({ ...one, weight: weights.get(`${one.on}|${one.winner}|${one.loser}`) ?? 1 }));
-  }, [ladder, happenings, weighted]);
-  const among = useMemo(() => (ladder ? ladder.rungs.map((rung) => rung.id) : NOBODY), [ladder]);
-  const { answer, failed } = useOrder(contests, among);
+  const course = useMemo(
+    () =>
+      happenings
+        ? packCourse(happenings, tank.id, spanStart(span, happenings, tank.id, now), weighted)
+        : null,
+    [happenings, tank.id, span, now, weighted],
+  );
+  const { answer, failed } = useOrder(course, residents);
   const title = `Order in ${tank.body.name}`;
   const choose = (
     <div className="flex flex-wrap items-end gap-3">
@@ -219,12 +199,19 @@ function Order({ tank }: { readonly tank: TankView }) {
       </label>
     </div>
   );
-  if (!ladder || !happenings)
+  if (!answer || !happenings)
     return (
       <Screen title={title}>
-        <p className="text-slate">Reading the journal…</p>
+        {failed ? (
+          <p role="alert" className="text-buoy">
+            The order could not be worked out. Reload the page; nothing was lost.
+          </p>
+        ) : (
+          <p className="text-slate">Working out the order…</p>
+        )}
       </Screen>
     );
+  const { ladder } = answer;
   if (ladder.rungs.length === 0) {
     return (
       <Screen title={title} actions={span === 'all' ? undefined : choose}>
@@ -239,39 +226,32 @@ function Order({ tank }: { readonly tank: TankView }) {
     );
   }
   const { few, rungs, unknownPairs, pairs, unmet } = ladder;
-  const order = answer ? answer.rungs.flat() : rungs.map((rung) => rung.id);
-  const today = new Date(now).toISOString().slice(0, 10);
+  const order = answer.rungs.flat();
   return (
     <Screen
       title={title}
-      about={`${ladder.contests.length} contests among ${rungs.length} fish. ${few ? `That is few: with fewer than ${FEW_A_FISH} a fish, neighbours on the ladder may well stand the other way round.` : ''} ${unknownPairs} of ${pairs} pairs never met in a watch.`}
+      about={`${answer.contests} contests among ${rungs.length} fish. ${few ? `That is few: with fewer than ${FEW_A_FISH} a fish, neighbours on the ladder may well stand the other way round.` : ''} ${unknownPairs} of ${pairs} pairs never met in a watch.`}
       actions={choose}
     >
       <div className="grid gap-6 lg:grid-cols-2">
         <Section title="Ladder" aside="by David’s score; a bracket holds those that cannot be told apart">
-          <Rungs ladder={ladder} answer={answer} nameOf={names.resident} colours={colours} />
-          {failed && (
-            <p className="text-buoy">
-              How sure it is could not be worked out. Reload the page; nothing was lost.
-            </p>
-          )}
+          <Rungs answer={answer} nameOf={names.resident} colours={colours} />
           {unmet.length > 0 && (
             <p className="mt-2 text-[13px] text-slate">
               In no contest, so in no place: {unmet.map(names.resident).join(', ')}.
             </p>
           )}
           <div className="mt-2 flex flex-col gap-1">
-            <Standouts
-              ladder={ladder}
-              nameOf={names.resident}
-              newcomers={newcomerPaths(ladder.trace, residents, today)}
-            />
-            {answer && orderWords(answer.measures).map((sentence) => <p key={sentence}>{sentence}</p>)}
+            <Standouts answer={answer} nameOf={names.resident} />
+            {orderWords(answer.measures).map((sentence) => (
+              <p key={sentence}>{sentence}</p>
+            ))}
           </div>
         </Section>
         <Section title="How it moved" aside="Elo rating: all start at 1000, 100 points at stake">
           <EloChart
-            ladder={ladder}
+            answer={answer}
+            on={course?.on ?? []}
             marks={orderMarks(happenings, tank.id, room, names.resident)}
             nameOf={names.resident}
             colours={colours}

@@ -1,12 +1,10 @@
 'use client';
 
-import type { Ladder } from '@/core/order/ladderOf';
 import type { OrderAnswer } from '@/session/workers/orderWork';
 import { Cell, Row, Table } from '@/ui/Table';
 
 interface Props {
-  readonly ladder: Ladder;
-  readonly answer: OrderAnswer | null;
+  readonly answer: OrderAnswer;
   readonly nameOf: (id: string) => string;
   readonly colours: ReadonlyMap<string, string>;
 }
@@ -56,8 +54,8 @@ function Between({
 }
 
 /** The ladder: those that cannot be told apart stand on one rung, with a bracket; how sure each place is is drawn. */
-export function Rungs({ ladder, answer, nameOf, colours }: Props) {
-  const rungs = answer?.rungs ?? ladder.rungs.map((rung) => [rung.id]);
+export function Rungs({ answer, nameOf, colours }: Props) {
+  const { ladder, rungs } = answer;
   const all = rungs.flat();
   const others = Math.max(0, ladder.rungs.length + ladder.unmet.length - 1);
   const of = new Map(ladder.rungs.map((rung) => [rung.id, rung]));
@@ -79,9 +77,9 @@ export function Rungs({ ladder, answer, nameOf, colours }: Props) {
         rung.map((id, within) => {
           const at = all.indexOf(id) + 1;
           const first = all.indexOf(rung[0] as string) + 1;
-          const index = answer?.ids.indexOf(id) ?? -1;
-          const places = index >= 0 ? answer?.certainty.places[index] : undefined;
-          const measured = answer?.measures.fish.find((fish) => fish.id === id);
+          const index = answer.ids.indexOf(id);
+          const places = index >= 0 ? answer.certainty.places[index] : undefined;
+          const measured = answer.measures.fish.find((fish) => fish.id === id);
           const elo = of.get(id);
           return (
             <Row key={id} className={rung.length > 1 && within < rung.length - 1 ? 'border-b-0' : ''}>

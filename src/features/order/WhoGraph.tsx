@@ -1,6 +1,6 @@
 'use client';
 
-import type { Ladder } from '@/core/order/ladderOf';
+import type { OrderAnswer } from '@/session/workers/orderWork';
 
 const SIZE = 300;
 const RADIUS = 112;
@@ -16,7 +16,7 @@ export function WhoGraph({
   nameOf,
   colours,
 }: {
-  readonly ladder: Ladder;
+  readonly ladder: OrderAnswer['ladder'];
   readonly order: readonly string[];
   readonly nameOf: (id: string) => string;
   readonly colours: ReadonlyMap<string, string>;

@@ -30,7 +30,12 @@ export function TankSketch({
       role="group"
       aria-label="Where"
       className="grid grid-cols-3 grid-rows-2 border-x-2 border-b-2 border-slate bg-water"
-      style={{ aspectRatio: `${lengthCm} / ${Math.min(heightCm, lengthCm * 0.5)}`, minHeight: '6.5rem' }}
+      style={{
+        aspectRatio: `${lengthCm} / ${heightCm}`,
+        minHeight: '6.5rem',
+        maxHeight: '9.5rem',
+        width: '100%',
+      }}
     >
       {ROWS.flatMap((row) =>
         COLUMNS.map((column) => {

@@ -3,8 +3,8 @@
 import { describeEvent } from '@/core/journal/describeEvent';
 import { OFFERED_CONTESTS } from '@/core/journal/events';
 import { useNames } from '@/session/react/useNames';
-import { Button } from '@/ui/Button';
 import { Section } from '@/ui/Screen';
+import { Press, PressRow } from './Press';
 import type { useWatch } from './useWatch';
 
 const BAD = [
@@ -14,7 +14,31 @@ const BAD = [
 ] as const;
 const SHOWN = 8;
 
-/** What was logged in this watch; a third press says what the last contest was, and how bad. */
+/** A third press says what the last contest was, and how bad. */
+export function SayNearer({ watch }: { readonly watch: ReturnType<typeof useWatch> }) {
+  const last = watch.last?.type === 'chased' ? watch.last : null;
+  if (!last) return null;
+  return (
+    <div className="flex flex-col gap-1.5">
+      <PressRow label="The last one was a">
+        {OFFERED_CONTESTS.map((what) => (
+          <Press key={what} on={last.what === what} onPress={() => watch.call({ what })}>
+            {what}
+          </Press>
+        ))}
+      </PressRow>
+      <PressRow label="How bad it was">
+        {BAD.map(([bad, words]) => (
+          <Press key={bad} on={last.bad === bad} onPress={() => watch.call({ bad })}>
+            {words}
+          </Press>
+        ))}
+      </PressRow>
+    </div>
+  );
+}
+
+/** What was logged in this watch. */
 export function ThisWatch({
   watch,
   note,
@@ -25,39 +49,8 @@ export function ThisWatch({
   readonly onNote: (note: string) => void;
 }) {
   const names = useNames();
-  const last = watch.last?.type === 'chased' ? watch.last : null;
   return (
     <Section title="This watch" aside={`${watch.logged.length} logged`}>
-      {last && (
-        <div className="mb-2 flex flex-col gap-1.5">
-          <div className="flex flex-wrap gap-1.5" role="group" aria-label="The last one was a">
-            {OFFERED_CONTESTS.map((what) => (
-              <Button
-                key={what}
-                large
-                aria-pressed={last.what === what}
-                className={last.what === what ? 'border-deep px-3 text-deep' : 'px-3'}
-                onClick={() => watch.call({ what })}
-              >
-                {what}
-              </Button>
-            ))}
-          </div>
-          <div className="flex flex-wrap gap-1.5" role="group" aria-label="How bad it was">
-            {BAD.map(([bad, words]) => (
-              <Button
-                key={bad}
-                large
-                aria-pressed={last.bad === bad}
-                className={last.bad === bad ? 'border-deep text-deep' : ''}
-                onClick={() => watch.call({ bad })}
-              >
-                {words}
-              </Button>
-            ))}
-          </div>
-        </div>
-      )}
       <ol data-testid="logged">
         {watch.logged.slice(0, SHOWN).map((event) => (
           <li key={event.id} className="border-b border-line py-0.5">

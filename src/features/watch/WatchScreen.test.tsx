@@ -52,6 +52,7 @@ describe('Watch', () => {
     show(session, <WatchScreen />);
     await userEvent.click(screen.getByRole('button', { name: 'left, floor' }));
     await userEvent.click(screen.getByRole('button', { name: 'feeding' }));
+    await userEvent.click(screen.getByRole('button', { name: 'one that I cannot tell' }));
     await userEvent.click(screen.getByRole('button', { name: 'a male yellow lab' }));
     await userEvent.click(screen.getByRole('button', { name: /^Sol/ }));
     await waitFor(() =>

@@ -18,7 +18,8 @@ import { CountHeads } from './CountHeads';
 import { FishButton } from './FishButton';
 import { StepIn } from './StepIn';
 import { TankSketch } from './TankSketch';
-import { ThisWatch } from './ThisWatch';
+import { Press, PressRow } from './Press';
+import { SayNearer, ThisWatch } from './ThisWatch';
 import { useWatch } from './useWatch';
 import { clockFace } from './watching';
 
@@ -96,6 +97,7 @@ function Watch({ tank }: { readonly tank: TankView }) {
   const unknowns = useUnknowns(tank);
   const holders = useHolders(tank);
   const [note, setNote] = useState('');
+  const [untold, setUntold] = useState(false);
   const { press, toggle, undo } = watch;
 
   useEffect(() => {
@@ -207,46 +209,50 @@ function Watch({ tank }: { readonly tank: TankView }) {
                 />
               );
             })}
-            {unknowns.map((one) => (
-              <FishButton
-                key={one.id}
-                name={one.name}
-                about=""
-                colour={null}
-                hotkey={null}
-                chosen={one.id === chosen}
-                waiting={chosen !== null}
-                onPress={() => press(one.id)}
-              />
-            ))}
-          </div>
-          <div className="flex flex-wrap gap-1.5" role="group" aria-label="What you see of it">
-            {SIGNS_HERE.map((sign) => (
-              <Button
-                key={sign}
-                large
-                className={classes('px-3', chosen !== null && 'border-slate')}
-                onClick={() => watch.sign(sign)}
+            {untold &&
+              unknowns.map((one) => (
+                <FishButton
+                  key={one.id}
+                  name={one.name}
+                  about=""
+                  colour={null}
+                  hotkey={null}
+                  chosen={one.id === chosen}
+                  waiting={chosen !== null}
+                  onPress={() => press(one.id)}
+                />
+              ))}
+            {unknowns.length > 0 && (
+              <button
+                type="button"
+                aria-expanded={untold}
+                onClick={() => setUntold(!untold)}
+                className="min-h-11 border border-dashed border-line px-3 text-left text-slate"
               >
-                {sign}
-              </Button>
-            ))}
+                {untold ? 'only those with a name' : 'one that I cannot tell'}
+              </button>
+            )}
           </div>
+          <SayNearer watch={watch} />
+          <PressRow label="You see it">
+            {SIGNS_HERE.map((sign) => (
+              <Press key={sign} strong={chosen !== null} onPress={() => watch.sign(sign)}>
+                {sign}
+              </Press>
+            ))}
+          </PressRow>
           <TankSketch tank={tank} place={watch.place} onPlace={watch.setPlace} holders={holders} />
-          <div className="flex flex-wrap items-center gap-1.5" role="group" aria-label="Set off by">
-            <span className="text-[12px] text-slate">Set off by</span>
+          <PressRow label="Set off by">
             {TRIGGERS.map((trigger) => (
-              <Button
+              <Press
                 key={trigger}
-                large
-                aria-pressed={watch.trigger === trigger}
-                className={classes('px-3', watch.trigger === trigger && 'border-deep text-deep')}
-                onClick={() => watch.setTrigger(watch.trigger === trigger ? null : trigger)}
+                on={watch.trigger === trigger}
+                onPress={() => watch.setTrigger(watch.trigger === trigger ? null : trigger)}
               >
                 {trigger}
-              </Button>
+              </Press>
             ))}
-          </div>
+          </PressRow>
         </div>
         <div className="flex flex-col gap-4">
           <ThisWatch watch={watch} note={note} onNote={setNote} />

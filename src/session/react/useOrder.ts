@@ -1,32 +1,50 @@
 'use client';
 
+import { transfer } from 'comlink';
 import { useEffect, useState } from 'react';
-import type { Win } from '@/core/stats/winTable';
+import type { Resident } from '@/core/journal/room';
+import { newcomersAmong } from '@/core/order/marks';
+import { placeFrom, type Course } from '@/core/order/packedCourse';
+import { todayIso } from '../today';
 import type { OrderAnswer } from '../workers/orderWork';
 import { startOrder } from '../workers/startOrder';
 
-/** Every measure of an order, worked out beside the screen; null while it is being worked out. */
+/** The order of a tank by every measure, worked out beside the screen; null while it is being worked out. */
 export function useOrder(
-  contests: readonly Win[],
-  among: readonly string[],
+  course: Course | null,
+  residents: readonly Resident[],
 ): { readonly answer: OrderAnswer | null; readonly failed: boolean } {
   const [state, setState] = useState<{
-    readonly of: readonly Win[];
+    readonly of: Course | null;
     readonly answer: OrderAnswer | null;
     readonly failed: boolean;
-  }>({ of: [], answer: null, failed: false });
+  }>({ of: null, answer: null, failed: false });
   useEffect(() => {
-    if (contests.length === 0) return undefined;
+    if (course === null) return undefined;
     const { thread, remote } = startOrder();
     let late = false;
-    remote.order([...contests], [...among]).then(
-      (answer) => late || setState({ of: contests, answer, failed: false }),
-      () => late || setState({ of: contests, answer: null, failed: true }),
-    );
+    const { packed, on } = course;
+    // A copy travels: the effect may run again with the same course.
+    const copy = {
+      ids: [...packed.ids],
+      first: packed.first.slice(),
+      second: packed.second.slice(),
+      weight: packed.weight.slice(),
+    };
+    remote
+      .order(
+        transfer(copy, [copy.first.buffer, copy.second.buffer, copy.weight.buffer]),
+        residents.map((one) => one.id),
+        newcomersAmong(residents, todayIso(), (moment) => placeFrom(on, moment)),
+      )
+      .then(
+        (answer) => late || setState({ of: course, answer, failed: false }),
+        () => late || setState({ of: course, answer: null, failed: true }),
+      );
     return () => {
       late = true;
       thread.terminate();
     };
-  }, [contests, among]);
-  return state.of === contests ? state : { answer: null, failed: false };
+  }, [course, residents]);
+  return state.of === course ? state : { answer: null, failed: false };
 }

@@ -1,10 +1,26 @@
 import { ladderCertainty, rungsOf, type Certainty } from '@/core/order/certainty';
+import { ELO_START } from '@/core/order/eloLadder';
+import { ladderFrom, type Ladder } from '@/core/order/ladderOf';
+import { newcomerPaths, type Newcomer, type NewcomerPath } from '@/core/order/marks';
 import { orderMeasures, type OrderMeasures } from '@/core/order/orderMeasures';
+import { unpackCourse, type PackedCourse } from '@/core/order/packedCourse';
 import { davidsScore } from '@/core/stats/davidsScore';
 import { seededChance } from '@/core/stats/seededChance';
-import { winTable, type Win } from '@/core/stats/winTable';
+import { winTable } from '@/core/stats/winTable';
+
+/** How a ladder moved, at the contests that are drawn. */
+export interface Drawn {
+  /** Places of the contests in the course. */
+  readonly at: readonly number[];
+  /** Ratings at each, by fish. */
+  readonly ratings: Readonly<Record<string, readonly number[]>>;
+}
 
 export interface OrderAnswer {
+  readonly ladder: Omit<Ladder, 'trace' | 'contests'>;
+  readonly contests: number;
+  readonly drawn: Drawn;
+  readonly newcomers: readonly NewcomerPath[];
   readonly measures: OrderMeasures;
   /** The fish in the order in which `certainty` has them. */
   readonly ids: readonly string[];
@@ -16,20 +32,58 @@ export interface OrderAnswer {
 
 /** The same contests give the same answer. */
 const SEED = 20_261;
+/** More points than this cannot be told apart on a screen: every so many contests are drawn, the last always. */
+const MOST_POINTS = 240;
+
+function drawnOf({ trace, rungs }: Ladder): Drawn {
+  const every = Math.max(1, Math.ceil(trace.length / MOST_POINTS));
+  const at: number[] = [];
+  const now = new Map(rungs.map((rung) => [rung.id, ELO_START]));
+  const ratings: Record<string, number[]> = Object.fromEntries(rungs.map((rung) => [rung.id, []]));
+  trace.forEach((step, i) => {
+    if (now.has(step.winner)) now.set(step.winner, step.winnerAfter);
+    if (now.has(step.loser)) now.set(step.loser, step.loserAfter);
+    if (i % every !== 0 && i !== trace.length - 1) return;
+    at.push(Number(step.on));
+    for (const [id, rating] of now) ratings[id]!.push(Math.round(rating));
+  });
+  return { at, ratings };
+}
 
 /** What the order worker does; plain functions, so that a test and a bench can call them without a worker. */
 export const orderWork = {
-  /** Every measure of an order, with how sure it is. */
-  order: (contests: readonly Win[], among: readonly string[], rounds?: number): OrderAnswer => {
+  /** The ladder of a tank with every measure of its order, and how sure it is. */
+  order: (
+    packed: PackedCourse,
+    residents: readonly string[],
+    newcomers: readonly Newcomer[],
+    rounds?: number,
+  ): OrderAnswer => {
     const started = performance.now();
+    const course = unpackCourse(packed);
+    const ladder = ladderFrom(course, residents);
+    const among = ladder.rungs.map((rung) => rung.id);
+    const standing = new Set(among);
+    const contests = ladder.contests.filter(
+      ({ winner, loser }) => standing.has(winner) && standing.has(loser),
+    );
     const chance = seededChance(SEED);
-    const measures = orderMeasures(contests, chance, among);
     const table = winTable(contests, among);
     const certainty = ladderCertainty(table, chance, rounds);
-    const rungs = rungsOf(davidsScore(table).normalised, certainty.above).map((rung) =>
-      rung.map((index) => table.ids[index] as string),
-    );
-    return { measures, ids: table.ids, certainty, rungs, tookMs: performance.now() - started };
+    const { trace, contests: all, ...rest } = ladder;
+    return {
+      ladder: rest,
+      contests: all.length,
+      drawn: drawnOf(ladder),
+      newcomers: newcomerPaths(trace, newcomers),
+      measures: orderMeasures(contests, chance, among),
+      ids: table.ids,
+      certainty,
+      rungs: rungsOf(davidsScore(table).normalised, certainty.above).map((rung) =>
+        rung.map((index) => table.ids[index] as string),
+      ),
+      tookMs: performance.now() - started,
+    };
   },
 };
 export type OrderWork = typeof orderWork;

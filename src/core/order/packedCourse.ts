@@ -1,0 +1,68 @@
+import type { Standing } from '../journal/effective';
+import { weightOf } from '../effects/watches';
+import { courseOf } from './ladderOf';
+import type { Contest, Return } from './eloLadder';
+
+/** Contests and returns of a tank as plain numbers, so that a hundred thousand of them cross to a worker at once. */
+export interface PackedCourse {
+  readonly ids: readonly string[];
+  /** Who won, or who came back, as a place in `ids`. */
+  readonly first: Int32Array;
+  /** Who lost; -1 for one that came back. */
+  readonly second: Int32Array;
+  /** What each contest weighs. */
+  readonly weight: Float64Array;
+}
+
+/** A packed course with its moments, which stay where they are: the worker answers by places in them. */
+export interface Course {
+  readonly packed: PackedCourse;
+  /** ISO moments, one a contest or return. */
+  readonly on: readonly string[];
+}
+
+/** The course of a tank from a moment on, packed. Complexity: one walk over the journal. */
+export function packCourse(
+  happenings: readonly Standing[],
+  tank: string,
+  from: string,
+  weighted: boolean,
+): Course {
+  const course = courseOf(happenings, tank, from, weighted ? weightOf : undefined);
+  const places = new Map<string, number>();
+  const placeOf = (id: string): number => {
+    const known = places.get(id);
+    if (known !== undefined) return known;
+    places.set(id, places.size);
+    return places.size - 1;
+  };
+  const first = new Int32Array(course.length);
+  const second = new Int32Array(course.length);
+  const weight = new Float64Array(course.length).fill(1);
+  course.forEach((one, i) => {
+    first[i] = placeOf('back' in one ? one.back : one.winner);
+    second[i] = 'back' in one ? -1 : placeOf(one.loser);
+    if (!('back' in one)) weight[i] = one.weight ?? 1;
+  });
+  return { packed: { ids: [...places.keys()], first, second, weight }, on: course.map((one) => one.on) };
+}
+
+/** The course again; the moment of each is its place in it. */
+export function unpackCourse({ ids, first, second, weight }: PackedCourse): readonly (Contest | Return)[] {
+  return Array.from(first, (who, i): Contest | Return =>
+    second[i]! < 0
+      ? { back: ids[who]!, on: String(i) }
+      : { winner: ids[who]!, loser: ids[second[i]!]!, on: String(i), weight: weight[i]! },
+  );
+}
+
+/** The first place in a course that is not before a moment. Moments are in order. */
+export function placeFrom(on: readonly string[], moment: string): number {
+  let [low, high] = [0, on.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (on[middle]! < moment) low = middle + 1;
+    else high = middle;
+  }
+  return low;
+}
