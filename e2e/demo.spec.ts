@@ -12,9 +12,22 @@ const SCREENS = [
   '/stock?tank=demo-fen&part=drafts',
   '/stock?tank=demo-fen&part=buy',
   '/arrivals?tank=demo-fen&bring=demo-l2',
+  '/lineups?tank=demo-fen',
+  '/arrivals?tank=demo-fen&part=source',
+  '/arrivals?tank=demo-fen&part=waves',
+  '/arrivals?tank=demo-quay&part=quarantine',
+  '/arrivals?tank=demo-fen&part=bag',
+  '/arrivals?tank=demo-skerry&part=release',
+  '/arrivals?tank=demo-quay&part=look',
+  '/arrivals?tank=demo-nursery&part=moving',
   '/watch?tank=demo-skerry',
   '/order?tank=demo-skerry',
+  '/settle?tank=demo-skerry',
   '/leavers?tank=demo-skerry',
+  '/leavers?tank=demo-fen&part=losses',
+  '/leavers?tank=demo-fen&part=counts',
+  '/life?tank=demo-skerry&fish=demo-amber',
+  '/water?tank=demo-fen',
   '/diary?tank=demo-skerry',
   '/files',
   '/catalogue?species=pterophyllum-scalare',
@@ -25,7 +38,8 @@ for (const scheme of ['light', 'dark'] as const) {
     await page.emulateMedia({ colorScheme: scheme });
     for (const path of SCREENS) {
       await openDemo(page, path);
-      if (path.startsWith('/order')) await expect(page.locator('canvas')).toBeVisible();
+      if (path.startsWith('/order') || path.includes('losses'))
+        await expect(page.locator('canvas')).toBeVisible();
       const { violations } = await new AxeBuilder({ page }).analyze();
       expect(
         violations.map(

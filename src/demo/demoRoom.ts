@@ -123,8 +123,8 @@ function contests(on: (daysAgo: number, minutes?: number) => string): readonly D
   return WATCHES.flatMap(([daysAgo, minutes, count], index) => {
     const watch = `demo-watch-${index + 1}`;
     const chases = Array.from({ length: count }, (_, i): Dated => {
-      // The boldest is in every third quarrel.
-      const a = FIGHTERS[next() < 0.34 ? 0 : Math.floor(next() * FIGHTERS.length)]!;
+      // The boldest is in nearly every second quarrel.
+      const a = FIGHTERS[next() < 0.45 ? 0 : Math.floor(next() * FIGHTERS.length)]!;
       const others = FIGHTERS.filter((fighter) => fighter !== a);
       const b = others[Math.floor(next() * others.length)]!;
       const aWins = next() < a.nerve / (a.nerve + b.nerve) + (a.nerve > b.nerve ? 0.22 : -0.22);

@@ -4,20 +4,23 @@ import { join } from 'node:path';
 import { demoRoom } from '@/demo/demoRoom';
 import { catalogue, judge, plan, TANKS } from '@/testing/plans';
 import { toAnswer } from '../assess/toAnswer';
+import { DOCUMENT_BODIES } from '../journal/documents';
 import { EVENT_TYPES } from '../journal/events';
 import { readWishes } from '../lineups/wishes';
 import { writeBackup } from './backup';
+import { readLifeFile } from './lifeFile';
 
 const ajv = new Ajv2020({ allErrors: true, allowUnionTypes: true });
 const schema = (name: string) =>
   ajv.compile(
     JSON.parse(readFileSync(join(process.cwd(), 'docs', 'schema', `${name}.schema.json`), 'utf8')) as object,
   );
-const [planSchema, assessmentSchema, backupSchema, wishesSchema] = [
+const [planSchema, assessmentSchema, backupSchema, wishesSchema, lifeSchema] = [
   'plan',
   'assessment',
   'backup',
   'wishes',
+  'life',
 ].map(schema);
 
 describe('the published JSON Schemas', () => {
@@ -48,6 +51,36 @@ describe('the published JSON Schemas', () => {
       const plain = JSON.parse(JSON.stringify(value)) as unknown;
       expect(wishesSchema!(plain)).toBe(readWishes(plain, catalogue).ok);
     }
+  });
+  it('take a life as the reader does, and refuse what it refuses', () => {
+    const life = {
+      format: 'lomvik-life',
+      version: 1,
+      name: 'Torch',
+      species: 'labidochromis-caeruleus',
+      count: 1,
+      sex: 'male',
+      lengthCm: 9,
+      origin: 'wild',
+      bornAbout: '',
+      keeper: '',
+      story: [{ on: '2026-01-02T10:00:00.000Z', text: 'Came.' }],
+      lengths: [],
+    };
+    for (const value of [
+      life,
+      { ...life, lengthCm: 0 },
+      { ...life, sex: 'both' },
+      { ...life, story: [{ on: 'x', text: 'y' }] },
+      { ...life, count: undefined },
+    ]) {
+      const plain = JSON.parse(JSON.stringify(value)) as unknown;
+      expect(lifeSchema!(plain)).toBe(readLifeFile(plain, catalogue).ok);
+    }
+  });
+  it('know every kind of document', () => {
+    const text = readFileSync(join(process.cwd(), 'docs', 'schema', 'backup.schema.json'), 'utf8');
+    for (const kind of Object.keys(DOCUMENT_BODIES)) expect(text).toContain(`"${kind}"`);
   });
   it('know every kind of entry', () => {
     const text = readFileSync(join(process.cwd(), 'docs', 'schema', 'backup.schema.json'), 'utf8');

@@ -1,0 +1,111 @@
+import type { Page } from '@playwright/test';
+import { expect, openDemo, test } from './watchful';
+
+/** Ticks every step; each is kept before it shows as ticked. */
+async function tickAll(page: Page): Promise<void> {
+  for (const box of await page.getByRole('checkbox').all()) {
+    if (!(await box.isChecked())) await box.click();
+    await expect(box).toBeChecked();
+  }
+}
+
+test('from the list to the tank: shops, an impulse, quarantine, a release, a look', async ({ page }) => {
+  await test.step('the fewest shops for the list, and what to ask there', async () => {
+    await openDemo(page, '/arrivals?tank=demo-fen&part=source');
+    await expect(page.getByText(/quarantine/).first()).toBeVisible();
+    await page.getByText('pearl gourami', { exact: true }).last().click();
+    await expect(page.getByText(/Would they be taken back/).locator('visible=true')).toHaveCount(1);
+  });
+
+  await test.step('a shop file with unknown kinds: good rows offered, bad ones named', async () => {
+    await page.getByLabel('A CSV file of shop stock').setInputFiles({
+      name: 'pier.csv',
+      mimeType: 'text/csv',
+      buffer: Buffer.from(
+        'shop,species,price,stock\nPier,tiger barb,2,30\nPier,no such fish,1,1\nPier,pearl gourami,x,4\n',
+      ),
+    });
+    await expect(page.getByText('1 rows can be read, 2 things cannot.')).toBeVisible();
+    await expect(page.getByText(/line 3, column species: expected a species of the catalogue/)).toBeVisible();
+    await page.getByRole('button', { name: 'Take the 1 rows' }).click();
+    await expect(page.getByText(/Stock from your file/)).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Pier' })).toBeVisible();
+    await page.keyboard.press('Control+z');
+    await expect(page.getByText(/Four made-up shops stand in/)).toBeVisible();
+  });
+
+  await test.step('an impulse buy says what it does before it is paid for', async () => {
+    await page.getByRole('link', { name: 'Waves', exact: true }).click();
+    await page.getByRole('combobox', { name: 'Which kind' }).fill('oscar');
+    await page.keyboard.press('Enter');
+    await expect(page.getByText(/1 oscar/).first()).toBeVisible();
+    await expect(page.getByText(/mg\/L of nitrate a week more/)).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Put it on the list all the same' })).toBeVisible();
+  });
+
+  await test.step('a wave moved before its quarantine ends is told unwise', async () => {
+    await page.getByRole('button', { name: 'Wave 2 a week earlier' }).click();
+    await expect(
+      page.getByText(/holds another batch, or is drying|is not free before/).first(),
+    ).toBeVisible();
+    await page.keyboard.press('Control+z');
+  });
+
+  await test.step('illness seen makes a quarantine longer', async () => {
+    await page.goto('/arrivals?tank=demo-quay&part=quarantine');
+    await expect(page.getByRole('heading', { name: /^Day \d+/ })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Passed' })).toBeDisabled();
+    await page.getByRole('button', { name: 'spots or film' }).click();
+    await page.getByRole('button', { name: 'Record what you see' }).click();
+    await expect(page.getByText(/Longer than was set: something showed/)).toBeVisible();
+    await page.getByLabel('What was given, and how much').fill('a made-up remedy, as the label says');
+    await page.getByRole('button', { name: 'Record it' }).click();
+    await expect(page.getByText('Given to Quay: a made-up remedy, as the label says.')).toBeVisible();
+  });
+
+  await test.step('a release from quarantine, ticked step by step, survives a reload and moves the fish', async () => {
+    await page.goto('/arrivals?tank=demo-fen&part=release');
+    await expect(page.getByText(/Its quarantine lasts until/)).toBeVisible();
+    await page.getByRole('checkbox', { name: /dwarf chain loaches/ }).check();
+    await page.getByRole('button', { name: 'Begin the release' }).click();
+    await page.getByRole('checkbox', { name: /Lights off/ }).click();
+    await expect(page.getByRole('checkbox', { name: /Lights off/ })).toBeChecked();
+    await page.reload();
+    await expect(page.getByRole('checkbox', { name: /Lights off/ })).toBeChecked();
+    await page.getByRole('button', { name: /Off until tomorrow|Dark for two days/ }).click();
+    await expect(page.getByText(/Light 0 %/)).toBeVisible();
+    await expect(page.getByRole('button', { name: 'They are in' })).toBeDisabled();
+    await tickAll(page);
+    await page.getByRole('button', { name: 'They are in' }).click();
+    await page.getByRole('link', { name: 'Listed and here' }).click();
+    await expect(page.getByRole('link', { name: 'Chain loaches' })).toBeVisible();
+    await expect(page.getByRole('row', { name: /Chain loaches/ })).toContainText('not quarantined');
+  });
+
+  await test.step('the look after is one minute', async () => {
+    await page.getByRole('link', { name: 'A look after' }).click();
+    await page.getByRole('button', { name: 'eating', exact: true }).click();
+    await page.getByLabel('Newcomers seen').fill('8');
+    await page.getByRole('button', { name: 'I have looked' }).click();
+    await page.getByRole('link', { name: 'Diary', exact: true }).first().click();
+    await expect(page.getByText(/Looked at the newcomers in Fen/).first()).toBeVisible();
+  });
+});
+
+test('moving house counts out and in, and finds who was left behind', async ({ page }) => {
+  await openDemo(page, '/arrivals?tank=demo-nursery&part=moving');
+  await page.getByLabel('To', { exact: true }).selectOption({ label: 'Fen' });
+  await page.getByRole('button', { name: 'Begin the move' }).click();
+  await page.getByLabel('Into the bucket').selectOption({ index: 1 });
+  await page.getByLabel('How many went in').fill('4');
+  await page.getByRole('button', { name: 'In the bucket' }).click();
+  await page.getByRole('button', { name: 'in the new tank' }).click();
+  await expect(page.getByText(/4 of 5 are over; 1 still here: look behind the back wall/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'The move is done' })).toBeDisabled();
+  await page.reload();
+  await expect(page.getByText(/4 of 5 are over/)).toBeVisible();
+  await tickAll(page);
+  await page.getByRole('button', { name: 'The move is done' }).click();
+  await page.getByRole('link', { name: 'Listed and here' }).click();
+  await expect(page.getByRole('row', { name: /Young clowns/ })).toContainText('1');
+});

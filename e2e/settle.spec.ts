@@ -1,0 +1,139 @@
+import { expect, openDemo, test } from './watchful';
+
+test('watch by thumb, read what it shows, take a step, see whether it worked', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await openDemo(page, '/watch?tank=demo-skerry');
+  const logged = page.getByTestId('logged');
+
+  await test.step('two presses, a third for what, a sign, a place', async () => {
+    await page.getByRole('button', { name: 'right, floor' }).click();
+    await page.getByRole('button', { name: /^Amber/ }).click();
+    await page.getByRole('button', { name: /^Tawny/ }).click();
+    await expect(logged).toContainText('Amber chased Tawny (right, floor).');
+    await page.getByRole('button', { name: 'ram', exact: true }).click();
+    await page.getByRole('button', { name: 'to hurt' }).click();
+    await expect(logged).toContainText('Amber rammed Tawny to hurt (right, floor).');
+    await page.getByRole('button', { name: /^Tawny/ }).click();
+    await page.getByRole('button', { name: 'torn', exact: true }).click();
+    await expect(logged).toContainText('Tawny is torn (right, floor).');
+    await page.reload();
+    await expect(logged).toContainText('Tawny is torn');
+    await page.getByRole('button', { name: 'Finish' }).click();
+    await expect(page.getByText(/Watched Skerry for/)).toBeVisible();
+  });
+
+  await test.step('Settle shows the pattern with its numbers, and the last step with its limits', async () => {
+    await page.setViewportSize({ width: 1280, height: 800 });
+    await page.goto('/settle?tank=demo-skerry');
+    await expect(page.getByText(/95 % limits/).first()).toBeVisible();
+    await expect(page.getByText('one boss')).toBeVisible();
+    await expect(page.getByText(/an even share would be/).first()).toBeVisible();
+    await expect(page.getByText(/It could also be/).first()).toBeVisible();
+  });
+
+  await test.step('two steps at once are one bundle; the boss is put aside until a day', async () => {
+    await page
+      .getByRole('button', { name: 'Take the step: boss set aside' })
+      .or(page.getByRole('button', { name: 'boss set aside', exact: true }))
+      .first()
+      .click();
+    await page.getByRole('button', { name: 'shorter light', exact: true }).click();
+    await expect(page.getByText(/are one bundle/)).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Record what was done' })).toBeDisabled();
+    await page.getByLabel('Who', { exact: true }).selectOption({ label: 'Amber' });
+    await page.getByLabel('Where', { exact: true }).selectOption({ label: 'Nursery' });
+    await page.getByLabel('Until', { exact: true }).fill('2031-01-05');
+    await page.getByRole('button', { name: 'Record what was done' }).click();
+    await expect(
+      page.getByText(/parts cannot be told apart|Nothing has been watched since/).first(),
+    ).toBeVisible();
+    await page.goto('/watch?tank=demo-skerry');
+    await expect(page.getByRole('button', { name: /^Amber/ })).toHaveCount(0);
+  });
+});
+
+test('losses, head counts and the story of a fish', async ({ page }) => {
+  await test.step('curves by shop, with and without the incident', async () => {
+    await openDemo(page, '/leavers?tank=demo-fen&part=losses');
+    await expect(page.locator('canvas')).toBeVisible();
+    await expect(page.getByText(/loses more than the others/).first()).toBeVisible();
+    const died = page.getByRole('row', { name: /Harbour Aquatics/ });
+    await expect(died).toContainText('9');
+    await page.getByRole('checkbox', { name: /without the incidents/ }).check();
+    await expect(died).not.toContainText('9');
+  });
+
+  await test.step('the fortnight before a death gathers itself', async () => {
+    await page.goto('/leavers?tank=demo-fen');
+    await page.getByRole('button', { name: 'the fortnight before' }).last().click();
+    await expect(page.getByText('Possibilities from the record, not the finding of a vet.')).toBeVisible();
+    await expect(page.getByText(/the way here/)).toBeVisible();
+  });
+
+  await test.step('a count below the book, and the book put right', async () => {
+    await page.goto('/leavers?tank=demo-fen&part=counts');
+    await page.getByLabel('harlequin rasbora seen', { exact: true }).fill('10');
+    await page.getByRole('button', { name: 'Record the count of harlequin rasbora seen' }).click();
+    await expect(page.getByText(/4 not seen/)).toBeVisible();
+    await page
+      .getByRole('listitem')
+      .filter({ hasText: 'harlequin rasbora' })
+      .getByRole('button', { name: 'put the book right' })
+      .click();
+    await page.getByRole('button', { name: 'Put the book right: 10' }).click();
+    await expect(page.getByText('All 10 seen.')).toBeVisible();
+    await page.keyboard.press('Control+z');
+    await expect(page.getByText(/4 not seen/)).toBeVisible();
+  });
+
+  await test.step('a life with a picture goes into a file, and comes with its next keeper', async () => {
+    await page.goto('/life?tank=demo-skerry&fish=demo-amber');
+    await expect(page.getByText('Amber measured 8.5 cm.')).toBeVisible();
+    await page.getByLabel('A picture of Amber').setInputFiles({
+      name: 'amber.txt.png',
+      mimeType: 'image/png',
+      buffer: Buffer.from('not a picture'),
+    });
+    await expect(page.getByRole('main').getByRole('alert')).toContainText('could not be read as a picture');
+    const png = Buffer.from(
+      'iVBORw0KGgoAAAANSUhEUgAAAAoAAAAKCAIAAAACUFjqAAAAFUlEQVR4nGNgYPj/nwE3YBqVHhTSAFUOD/HcXK0mAAAAAElFTkSuQmCC',
+      'base64',
+    );
+    const whole = await page.screenshot();
+    await page.getByLabel('A picture of Amber').setInputFiles({
+      name: 'amber.png',
+      mimeType: 'image/png',
+      buffer: whole.length > 0 ? whole : png,
+    });
+    await expect(page.getByRole('img', { name: /^Amber on/ })).toBeVisible();
+    const download = page.waitForEvent('download');
+    await page.getByRole('button', { name: 'Save its story' }).click();
+    const path = await (await download).path();
+    await page.goto('/files');
+    await page.locator('input[type=file][accept*="json"]').setInputFiles({
+      name: 'amber.lomvik-life.json',
+      mimeType: 'application/json',
+      buffer: (await import('node:fs')).readFileSync(path),
+    });
+    await expect(page.getByText(/is the story of Amber/)).toBeVisible();
+    await page.getByRole('button', { name: 'It has come' }).click();
+    await expect(page.getByText('Amber came with its story').first()).toBeVisible();
+  });
+
+  await test.step('contests by CSV: bad rows named, strangers mapped, good ones taken', async () => {
+    await page.getByLabel('Table', { exact: true }).selectOption('contests');
+    await page.getByLabel('Read from CSV').setInputFiles({
+      name: 'old.csv',
+      mimeType: 'text/csv',
+      buffer: Buffer.from(
+        'time,winner,loser\n2026-11-01 18:00,Tawny,Tawny\n2026-11-01 18:01,Big One,Tawny\n2031-01-01,Tawny,Inky\n2026-11-01 18:02,Tawny,Inky\n',
+      ),
+    });
+    await expect(page.getByText(/old\.csv: 1 rows can be taken in, 3 things are wrong/)).toBeVisible();
+    await expect(page.getByText(/line 2, column loser: expected another fish/)).toBeVisible();
+    await page.getByLabel('Who is "Big One"?').selectOption({ label: 'Saffron' });
+    await expect(page.getByText(/old\.csv: 2 rows can be taken in/)).toBeVisible();
+    await page.getByRole('button', { name: 'Take the 2 rows' }).click();
+    await expect(page.getByText('2 contests read in').first()).toBeVisible();
+  });
+});
