@@ -196,6 +196,115 @@ describe('the room as a fold over the journal', () => {
   });
 });
 
+describe('arrivals in the journal', () => {
+  const at = (day: number) => `2026-04-${String(day).padStart(2, '0')}T10:00:00.000Z`;
+  const arrival = (more: Record<string, unknown> = {}): Dated =>
+    ({ ...came([member('g', 6)], at(1)), ...more }) as Dated;
+  const moved = (day: number): Dated => ({
+    type: 'moved',
+    on: at(day),
+    resident: who('g'),
+    tank: 'U' as TankId,
+    note: '',
+  });
+  const step = (day: number, what: 'begun' | 'extended' | 'passed' | 'given up', days?: number): Dated => ({
+    type: 'quarantine',
+    on: at(day),
+    tank,
+    what,
+    note: '',
+    ...(days === undefined ? {} : { days }),
+  });
+
+  it('keep how they were come by, in what state, and for how long they stay', () => {
+    const entries = journal(
+      arrival({
+        way: 'auction',
+        quarantine: 'none',
+        protocol: 'skittish',
+        until: '2026-08-01',
+        nextTank: 'Skerry',
+      }),
+    );
+    expect(resident(entries, 'g')).toMatchObject({
+      way: 'auction',
+      quarantine: 'none',
+      protocol: 'skittish',
+      until: '2026-08-01',
+      nextTank: 'Skerry',
+    });
+  });
+  it('are quarantined when they waited long enough or passed; sooner they are a risk', () => {
+    const here = arrival({ quarantine: 'here' });
+    expect(resident(journal(here, moved(10)), 'g')?.quarantine).toBe('none');
+    expect(resident(journal(here, moved(30)), 'g')?.quarantine).toBe('done');
+    expect(resident(journal(here, step(2, 'begun', 28), step(9, 'passed'), moved(10)), 'g')?.quarantine).toBe(
+      'done',
+    );
+    expect(resident(journal(arrival({ quarantine: 'none' }), moved(30)), 'g')?.quarantine).toBe('none');
+  });
+  it('remember the last sign of illness while a quarantine runs, and none after it', () => {
+    const sign = (day: number, what: 'spots or film' | 'eating'): Dated => ({
+      type: 'saw',
+      on: at(day),
+      tank,
+      resident: null,
+      what,
+      place: '',
+      note: '',
+    });
+    const life = (...lines: Dated[]) => roomAt(journal(arrival(), ...lines)).tanks['T']?.quarantine;
+    expect(life(step(2, 'begun', 28), sign(5, 'spots or film'), sign(9, 'eating'))?.lastSign).toBe(at(5));
+    expect(life(sign(5, 'spots or film'))?.lastSign).toBeNull();
+    expect(
+      life(step(2, 'begun'), { type: 'treated', on: at(7), tank, what: 'a remedy', note: '' })?.lastSign,
+    ).toBe(at(7));
+    expect(life(step(2, 'begun', 28), step(20, 'extended', 42))).toMatchObject({ days: 42 });
+    expect(life(step(2, 'begun', 28), step(20, 'given up'))).toMatchObject({ begunOn: null, passedOn: null });
+  });
+  it('count the looks after the last that came, and claims until they are settled', () => {
+    const look = (day: number, hours: number): Dated => ({
+      type: 'looked',
+      on: at(day),
+      tank,
+      hours,
+      seen: null,
+      signs: [],
+      note: '',
+    });
+    const claim = (day: number, outcome: string): Dated => ({
+      type: 'claimed',
+      on: at(day),
+      tank,
+      from: 'Pier',
+      about: 'two were dead',
+      outcome,
+    });
+    const life = (...lines: Dated[]) => roomAt(journal(arrival(), ...lines)).tanks['T'];
+    expect(life(look(1, 2), look(2, 24))?.looks).toEqual([2, 24]);
+    expect(life(look(1, 2), { ...came([member('h', 1)], at(5)) })?.looks).toEqual([]);
+    expect(life(claim(3, ''))?.claims).toEqual([{ from: 'Pier', about: 'two were dead', since: at(3) }]);
+    expect(life(claim(3, ''), claim(9, 'credit'))?.claims).toEqual([]);
+  });
+  it('put a book right upward and downward, with the reason', () => {
+    const recount = (count: number, why: 'born here' | 'missed before' | 'lost unseen'): Dated => ({
+      type: 'recounted',
+      on: at(9),
+      resident: who('g'),
+      count,
+      why,
+      note: '',
+    });
+    expect(resident(journal(arrival(), recount(9, 'born here')), 'g')).toMatchObject({ count: 9, died: 0 });
+    expect(resident(journal(arrival(), recount(4, 'lost unseen')), 'g')).toMatchObject({ count: 4, died: 2 });
+    expect(resident(journal(arrival(), recount(4, 'missed before')), 'g')).toMatchObject({
+      count: 4,
+      died: 0,
+    });
+    expect(resident(journal(arrival(), recount(0, 'lost unseen')), 'g')?.leftOn).toBe(at(9));
+  });
+});
+
 describe('a damaged record', () => {
   it('is told as loose and takes nothing with it', () => {
     const good = journal(came([member('g', 5)]), {
@@ -251,7 +360,7 @@ describe('corrections', () => {
     const standing = effective(
       journal(came([member('g', 5)]), death, { correct: 1, to: { ...death, count: 1 } }),
     );
-    expect(standing.map((event) => [event.id, event.corrected])).toEqual([
+    expect(standing.map((event) => [event.id, event.corrected ?? false])).toEqual([
       ['e0', false],
       ['e1', true],
     ]);

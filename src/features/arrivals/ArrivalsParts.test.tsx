@@ -1,0 +1,231 @@
+import { screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import type { DocumentId, TankId } from '@/core/model/ids';
+import { appendChange, putChange } from '@/session/react/useCommands';
+import type { Session } from '@/session/session';
+import { group, heads, individual, room, show, TANK } from '@/testing/inRoom';
+import { ArrivalsScreen } from './ArrivalsScreen';
+
+const QUAY = 'Q' as TankId;
+const neons = { key: 'n', group: { species: 'paracheirodon-innesi', count: 10, lengthCm: 2 } };
+const open = (part: string, tank = 'T') =>
+  window.history.replaceState(null, '', `/arrivals?tank=${tank}&part=${part}`);
+const entries = (session: Session) => session.state.getState().entries ?? [];
+
+/** A second tank in the rack: for quarantine. */
+async function withQuay(session: Session): Promise<Session> {
+  const tank = session.state.getState().documents['T'];
+  if (tank?.kind !== 'tank' || !tank.body) throw new Error('no tank');
+  await session.run('made for a test', [
+    putChange('tank', 'Q' as DocumentId, { ...tank.body, name: 'Quay', purpose: 'quarantine', order: 2 }),
+  ]);
+  return session;
+}
+
+afterEach(() => window.history.replaceState(null, '', '/'));
+
+describe('Sourcing', () => {
+  it('tells bad rows of a stock file, takes the good ones, and goes back with one press', async () => {
+    open('source');
+    const session = await room([], [neons]);
+    show(session, <ArrivalsScreen />);
+    const text = 'shop,species,price,stock,soldAs\nPier,neon tetra,2,40,\nPier,unheard of,1,1,\n';
+    const file = new File([text], 'a.csv', { type: 'text/csv' });
+    // The stand-in for a browser cannot read files.
+    Object.assign(file, { text: () => Promise.resolve(text) });
+    await userEvent.upload(screen.getByLabelText('A CSV file of shop stock'), file);
+    expect(await screen.findByText('1 rows can be read, 1 things cannot.')).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: 'Take the 1 rows' }));
+    expect(await screen.findByRole('heading', { name: 'Pier' })).toBeInTheDocument();
+    expect(screen.getByText('one quarantine · 20.00 in all')).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: 'Back to the made-up shops' }));
+    expect(await screen.findByText(/Four made-up shops stand in/)).toBeInTheDocument();
+  });
+
+  it('settles a claim with what came of it', async () => {
+    open('source');
+    const session = await room([], [neons]);
+    await session.run('made for a test', [
+      appendChange(session, {
+        type: 'claimed',
+        on: '2026-02-01T10:00:00.000Z',
+        tank: TANK,
+        from: 'Pier',
+        about: 'two were dead',
+        outcome: '',
+      }),
+    ]);
+    show(session, <ArrivalsScreen />);
+    expect(screen.getByText(/two were dead/)).toBeInTheDocument();
+    await userEvent.type(screen.getByLabelText('How it ended with Pier'), 'credit');
+    await userEvent.click(screen.getByRole('button', { name: 'Settled' }));
+    await waitFor(() => expect(screen.queryByText(/two were dead/)).toBeNull());
+  });
+});
+
+describe('Bringing in', () => {
+  it('keeps dead on arrival, another kind among them, condition, and a claim', async () => {
+    window.history.replaceState(null, '', '/arrivals?tank=T&bring=n');
+    const session = await room([], [neons]);
+    show(session, <ArrivalsScreen />);
+    await userEvent.clear(screen.getByLabelText('How many came'));
+    await userEvent.type(screen.getByLabelText('How many came'), '7');
+    await userEvent.type(screen.getByLabelText('From'), 'Pier');
+    await userEvent.click(screen.getByText(/Dead on arrival, another kind/));
+    await userEvent.selectOptions(screen.getByLabelText('Come by'), 'shop');
+    await userEvent.clear(screen.getByLabelText('Dead on arrival'));
+    await userEvent.type(screen.getByLabelText('Dead on arrival'), '2');
+    await userEvent.clear(screen.getByLabelText('Of another kind'));
+    await userEvent.type(screen.getByLabelText('Of another kind'), '1');
+    await userEvent.type(screen.getByLabelText('Claim with the seller'), 'one is a cardinal');
+    await userEvent.click(screen.getByRole('button', { name: 'eats' }));
+    await userEvent.click(screen.getByRole('button', { name: 'They are in' }));
+    expect(await screen.findByText('Say which kind they are')).toBeInTheDocument();
+    await userEvent.type(
+      screen.getByRole('combobox', { name: 'They are in truth' }),
+      'cardinal tetra{Enter}',
+    );
+    await userEvent.click(screen.getByRole('button', { name: 'They are in' }));
+    await waitFor(() => expect(entries(session)).toHaveLength(3));
+    expect(entries(session)).toMatchObject([
+      { type: 'came', ordered: 10, deadOnArrival: 2, way: 'shop', quarantine: 'none', seen: ['eats'] },
+      { type: 'came', species: 'paracheirodon-axelrodi', members: [{ count: 1 }] },
+      { type: 'claimed', from: 'Pier', about: 'one is a cardinal', outcome: '' },
+    ]);
+  });
+});
+
+describe('Quarantine', () => {
+  it('begins only when all is ticked, gets longer by illness, and is torn down and dried after', async () => {
+    open('quarantine', 'Q');
+    const session = await withQuay(await room());
+    show(session, <ArrivalsScreen />);
+    const begin = screen.getByRole('button', { name: 'Begin' });
+    expect(begin).toBeDisabled();
+    for (const box of screen.getAllByRole('checkbox')) await userEvent.click(box);
+    await userEvent.click(begin);
+    await waitFor(() =>
+      expect(entries(session)).toMatchObject([{ type: 'quarantine', what: 'begun', days: 28, tank: QUAY }]),
+    );
+    expect(screen.getByText(/Nobody is in Quay/)).toBeInTheDocument();
+  });
+});
+
+describe('A look after', () => {
+  it('is a minute: what is seen, how many; nothing that is no number', async () => {
+    open('look');
+    const session = await room([group('Shoal', 6)], [], 'paracheirodon-innesi');
+    show(session, <ArrivalsScreen />);
+    await userEvent.click(screen.getByRole('button', { name: 'gasping' }));
+    expect(screen.getByText(/Gasping at the surface: test ammonia/)).toBeInTheDocument();
+    await userEvent.type(screen.getByLabelText('Newcomers seen'), 'all');
+    expect(screen.getByRole('button', { name: 'I have looked' })).toBeDisabled();
+    await userEvent.clear(screen.getByLabelText('Newcomers seen'));
+    await userEvent.type(screen.getByLabelText('Newcomers seen'), '5');
+    await userEvent.click(screen.getByRole('button', { name: 'I have looked' }));
+    await waitFor(() =>
+      expect(entries(session).at(-1)).toMatchObject({
+        type: 'looked',
+        seen: 5,
+        signs: ['gasping'],
+        hours: 168,
+      }),
+    );
+  });
+});
+
+describe('A release', () => {
+  it('moves whom it releases out of quarantine, and ends only when what is vital is ticked', async () => {
+    open('release');
+    const session = await withQuay(await room([group('Shoal', 6)], [], 'paracheirodon-innesi'));
+    await session.run('made for a test', [
+      appendChange(session, {
+        type: 'moved',
+        on: '2026-01-11T10:00:00.000Z',
+        resident: 'shoal' as never,
+        tank: QUAY,
+        note: '',
+      }),
+    ]);
+    show(session, <ArrivalsScreen />);
+    await userEvent.click(screen.getByRole('checkbox', { name: /6 neon tetras in Quay/ }));
+    await userEvent.click(screen.getByRole('button', { name: 'Begin the release' }));
+    const done = await screen.findByRole('button', { name: 'They are in' });
+    expect(done).toBeDisabled();
+    const many = screen.getAllByRole('checkbox').length;
+    for (let i = 0; i < many; i += 1) {
+      await userEvent.click(screen.getAllByRole('checkbox')[i]!);
+      await waitFor(() => expect(screen.getAllByRole('checkbox')[i]).toBeChecked());
+    }
+    await userEvent.click(screen.getByRole('button', { name: 'They are in' }));
+    await waitFor(() => expect(session.state.getState().room.residents['shoal']?.tank).toBe('T'));
+    expect(entries(session).at(-1)).toMatchObject({
+      type: 'noted',
+      text: expect.stringMatching(/Released 6 neon tetras/),
+    });
+  });
+
+  it('tells a simulated light timer to stay dark, and to go on as usual', async () => {
+    open('release');
+    const session = await room([individual('Sol')], [neons]);
+    show(session, <ArrivalsScreen />);
+    await userEvent.click(screen.getByRole('checkbox', { name: /10 neon tetras/ }));
+    await userEvent.click(screen.getByRole('button', { name: 'Begin the release' }));
+    await userEvent.click(
+      await screen.findByRole('button', { name: /Off until tomorrow|Dark for two days/ }),
+    );
+    expect(await screen.findByText('0 %')).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: 'Light as usual' }));
+    expect(await screen.findByText('100 %')).toBeInTheDocument();
+  });
+});
+
+describe('Moving house', () => {
+  it('splits a group of which some are left behind, and moves the rest', async () => {
+    open('moving');
+    const session = await withQuay(await room([group('Shoal', 6)], [], 'paracheirodon-innesi'));
+    show(session, <ArrivalsScreen />);
+    await userEvent.selectOptions(screen.getByLabelText('To'), 'Quay');
+    await userEvent.click(screen.getByRole('button', { name: 'Begin the move' }));
+    await userEvent.selectOptions(await screen.findByLabelText('Into the bucket'), 'Shoal (6)');
+    await userEvent.type(screen.getByLabelText('How many went in'), '9');
+    expect(screen.getByRole('button', { name: 'In the bucket' })).toBeDisabled();
+    await userEvent.clear(screen.getByLabelText('How many went in'));
+    await userEvent.type(screen.getByLabelText('How many went in'), '5');
+    await userEvent.click(screen.getByRole('button', { name: 'In the bucket' }));
+    await userEvent.click(await screen.findByRole('button', { name: 'in the new tank' }));
+    expect(await screen.findByText(/5 of 6 are over; 1 still here/)).toBeInTheDocument();
+    const many = screen.getAllByRole('checkbox').length;
+    for (let i = 0; i < many; i += 1) {
+      await userEvent.click(screen.getAllByRole('checkbox')[i]!);
+      await waitFor(() => expect(screen.getAllByRole('checkbox')[i]).toBeChecked());
+    }
+    await userEvent.click(screen.getByRole('button', { name: 'The move is done' }));
+    await waitFor(() => {
+      const all = Object.values(session.state.getState().room.residents);
+      expect(all.map((one) => [one.tank, one.count]).sort()).toEqual([
+        ['Q', 5],
+        ['T', 1],
+      ]);
+    });
+    await session.undo();
+    expect(heads(session)).toEqual({ Shoal: 6 });
+  });
+});
+
+describe('An impulse buy', () => {
+  it('says what it brings before it is listed', async () => {
+    open('waves');
+    const session = await room([group('Shoal', 8)], [neons], 'paracheirodon-innesi');
+    show(session, <ArrivalsScreen />);
+    await userEvent.type(screen.getByRole('combobox', { name: 'Which kind' }), 'oscar{Enter}');
+    expect(await screen.findByText('1 oscar')).toBeInTheDocument();
+    expect(screen.getAllByText('stop').length).toBeGreaterThan(0);
+    await userEvent.click(screen.getByRole('button', { name: 'Put it on the list all the same' }));
+    await waitFor(() =>
+      expect(session.state.getState().documents['draft-T']?.body).toMatchObject({
+        groups: [{ key: 'n' }, { group: { species: 'astronotus-ocellatus', count: 1 } }],
+      }),
+    );
+  });
+});

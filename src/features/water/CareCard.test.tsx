@@ -1,0 +1,38 @@
+import { screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import type { TankView } from '@/session/react/useTanks';
+import { room, show, TANK } from '@/testing/inRoom';
+import { CareCard } from './CareCard';
+
+describe('Care that comes round', () => {
+  it('is taken up with one press, done with another, and let go', async () => {
+    const session = await room();
+    const tank: TankView = { id: TANK, body: { name: 'Holm' } as TankView['body'] };
+    show(session, <CareCard tank={tank} />);
+    await userEvent.click(screen.getByRole('button', { name: /Rinse the sponge/ }));
+    expect(await screen.findByText(/every 30 days, in 30 d/)).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: 'Done: Rinse the sponge in tank water' }));
+    await waitFor(() =>
+      expect(session.state.getState().entries?.at(-1)).toMatchObject({
+        type: 'noted',
+        text: 'Rinse the sponge in tank water.',
+      }),
+    );
+    await userEvent.click(screen.getByRole('button', { name: 'No longer: Rinse the sponge in tank water' }));
+    await waitFor(() => expect(screen.queryByText(/in 30 d/)).toBeNull());
+  });
+
+  it('takes what the keeper names, and refuses days that are none', async () => {
+    const session = await room();
+    show(session, <CareCard tank={{ id: TANK, body: { name: 'Holm' } as TankView['body'] }} />);
+    await userEvent.type(screen.getByLabelText('Something else'), 'Trim the moss');
+    await userEvent.clear(screen.getByLabelText('Every, days'));
+    await userEvent.type(screen.getByLabelText('Every, days'), '0');
+    expect(screen.getByRole('alert')).toHaveTextContent('1 to 730');
+    expect(screen.getByRole('button', { name: 'Add' })).toBeDisabled();
+    await userEvent.clear(screen.getByLabelText('Every, days'));
+    await userEvent.type(screen.getByLabelText('Every, days'), '14');
+    await userEvent.click(screen.getByRole('button', { name: 'Add' }));
+    expect(await screen.findByText(/every 14 days/)).toBeInTheDocument();
+  });
+});
