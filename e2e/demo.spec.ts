@@ -23,6 +23,7 @@ const SCREENS = [
   '/watch?tank=demo-skerry',
   '/order?tank=demo-skerry',
   '/settle?tank=demo-skerry',
+  '/settle?tank=demo-skerry&part=sight',
   '/leavers?tank=demo-skerry',
   '/leavers?tank=demo-fen&part=losses',
   '/leavers?tank=demo-fen&part=counts',

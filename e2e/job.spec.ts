@@ -57,7 +57,7 @@ test('the whole job, once through, in the keeper’s own room', async ({ page },
     await form.getByLabel('Names or marks').fill('Torch, Sol, Brim, Lye');
     await form.getByLabel('From').fill('a club table');
     await form.getByRole('button', { name: 'They are in' }).click();
-    await expect(page.getByRole('cell', { name: 'Torch', exact: true })).toBeVisible();
+    await expect(page.getByRole('link', { name: 'Torch', exact: true })).toBeVisible();
     await expect(page.getByText('2 yellow labs')).toBeVisible();
   });
 

@@ -77,7 +77,7 @@ describe('the command line', () => {
       errors: ['b.json: tank.widthCm: expected width in cm above 0 and at most 1000, found 0'],
     });
     expect(run(['check', 'c.json'], { 'c.json': '{"format":"other"}' }).errors[0]).toContain(
-      'format: expected "lomvik-plan" (a plan), "lomvik-wishes" (wishes) or "lomvik" (a room backup)',
+      'format: expected "lomvik-plan" (a plan), "lomvik-wishes" (wishes), "lomvik-life" (a fish with its story) or "lomvik" (a room backup)',
     );
   });
   it('says what was expected when the call itself is off', () => {

@@ -179,6 +179,25 @@ const fenWishes: RoomDocument = {
   },
 };
 
+/** The rocks of Skerry from above, with the boss in its caves on the right. */
+const skerryFloor: RoomDocument = {
+  id: `floor-${DEMO_TANKS.skerry}` as DocumentId,
+  kind: 'floor',
+  rev: 1,
+  body: {
+    tank: DEMO_TANKS.skerry,
+    holder: { x: 118, y: 20 },
+    pieces: [
+      { kind: 'rock', x: 24, y: 34, lengthCm: 34, widthCm: 20, turned: 10 },
+      { kind: 'rock', x: 52, y: 40, lengthCm: 18, widthCm: 14, turned: 0 },
+      { kind: 'rock', x: 132, y: 36, lengthCm: 30, widthCm: 20, turned: -12 },
+      { kind: 'rock', x: 104, y: 40, lengthCm: 18, widthCm: 12, turned: 0 },
+      { kind: 'slate', x: 74, y: 30, lengthCm: 22, widthCm: 1, turned: 75 },
+      { kind: 'slate', x: 92, y: 12, lengthCm: 18, widthCm: 1, turned: 110 },
+    ],
+  },
+};
+
 const draft = (tank: TankId, name: string, groups: readonly DraftGroup[]): RoomDocument => ({
   id: `draft-${tank}` as DocumentId,
   kind: 'draft',
@@ -200,4 +219,5 @@ export const demoDocuments = (): readonly RoomDocument[] => [
   draft(DEMO_TANKS.skerry, 'Spring list', skerryList),
   draft(DEMO_TANKS.fen, 'Wish list', fenList),
   fenWishes,
+  skerryFloor,
 ];

@@ -20,6 +20,7 @@ import {
 } from '../model/plan';
 import { wishSchema, type Wish } from '../lineups/wishes';
 import { shopItemSchema, type ShopItem } from '../arrivals/shopStock';
+import { PIECES, type Piece } from '../sightlines/sightlines';
 import { speciesSchema, type SpeciesProfile } from '../model/species';
 import { momentField } from './events';
 
@@ -100,6 +101,29 @@ const lightDocument = groupField('a light timer', {
   offOn: momentField('dark from'),
   rampFrom: momentField('raised from'),
   rampMinutes: wholeField('minutes to full light', 1, 2880),
+});
+
+const pieceSchema = groupField('a piece of hardscape', {
+  kind: choiceField('what it is', PIECES),
+  x: numberField('where along the tank, cm', 0, 2000),
+  y: numberField('where from front to back, cm', 0, 2000),
+  lengthCm: positiveField('a length in cm', 400),
+  widthCm: positiveField('a depth in cm', 400),
+  turned: numberField('degrees', -360, 360),
+});
+
+/** The floor of a tank seen from above: what stands on it, where a holder sits, and the map that was before. */
+const floorDocument = groupField('a floor plan', {
+  tank: idField<TankId>('a tank'),
+  holder: groupField('where the holder sits', {
+    x: numberField('where along the tank, cm', 0, 2000),
+    y: numberField('where from front to back, cm', 0, 2000),
+  })
+    .nullable()
+    .optional()
+    .default(null),
+  pieces: listField<Piece>('pieces', pieceSchema),
+  before: listField<Piece>('pieces before', pieceSchema).optional(),
 });
 
 /** Due things put off, each with its day and the reason. */
@@ -209,6 +233,7 @@ export const DOCUMENT_BODIES = {
   waves: wavesDocument,
   release: releaseDocument,
   light: lightDocument,
+  floor: floorDocument,
   'put-off': putOffDocument,
   shops: shopsDocument,
   photo: photoDocument,

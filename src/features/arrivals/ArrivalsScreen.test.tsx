@@ -63,4 +63,25 @@ describe('Arrivals', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Record it' }));
     await waitFor(() => expect(heads(session)).toEqual({ Shoal: 5, Kink: 1 }));
   });
+
+  it('puts the past right too, when a fish was another kind from the start', async () => {
+    const session = await room([group('Shoal', 6)], [], 'paracheirodon-innesi');
+    show(session, <ArrivalsScreen />);
+    await userEvent.click(screen.getByRole('button', { name: 'Record something about Shoal' }));
+    await userEvent.selectOptions(screen.getByLabelText('What'), 'identified anew');
+    await userEvent.type(
+      screen.getByRole('combobox', { name: 'It turned out to be' }),
+      'cardinal tetra{Enter}',
+    );
+    await userEvent.click(screen.getByRole('checkbox', { name: /put the past right too/ }));
+    await userEvent.click(screen.getByRole('button', { name: 'Record it' }));
+    await waitFor(() =>
+      expect(session.state.getState().entries?.at(-1)).toMatchObject({
+        type: 'identified',
+        on: '2026-01-10T10:00:00.000Z',
+        species: 'paracheirodon-axelrodi',
+      }),
+    );
+    expect(session.state.getState().room.residents['shoal']?.species).toBe('paracheirodon-axelrodi');
+  });
 });

@@ -11,6 +11,7 @@ import { appendChange, putChange, useCommands } from '@/session/react/useCommand
 import { useResidents, type TankView } from '@/session/react/useTanks';
 import { momentOn, todayIso } from '@/session/today';
 import { LightTimer } from './LightTimer';
+import { RuseTanks } from './RuseTanks';
 import { useReleasable } from './useReleasable';
 import { Button } from '@/ui/Button';
 import { classes } from '@/ui/classes';
@@ -187,6 +188,7 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
           </span>
         )}
       </p>
+      {protocol === 'single newcomer' && kinds[0] && <RuseTanks tank={tank} newcomer={kinds[0]} />}
       <ol>
         {steps.map((step) => (
           <Step

@@ -10,6 +10,7 @@ import { useCatalogue } from '@/session/react/RoomProvider';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useResidentName } from '@/session/react/useNames';
 import { useResidents, useTanks } from '@/session/react/useTanks';
+import { todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { SelectField, TextField, options } from '@/ui/Field';
@@ -36,6 +37,7 @@ interface Fields {
   readonly choice: string;
   readonly sure: string;
   readonly species: string;
+  readonly until: string;
 }
 
 /** The event that the filled-in fields say, or the words for what is missing. */
@@ -46,7 +48,13 @@ function bodyFor(kind: RecordKind, resident: Resident, fields: Fields): Body | s
   switch (kind) {
     case 'moved':
       return fields.choice
-        ? { type: 'moved', resident: id, tank: fields.choice as TankId, note: fields.text }
+        ? {
+            type: 'moved',
+            resident: id,
+            tank: fields.choice as TankId,
+            note: fields.text,
+            ...(fields.until ? { until: fields.until } : {}),
+          }
         : 'Choose the tank it goes to.';
     case 'measured':
       return amount > 0 && amount <= 400
@@ -160,8 +168,11 @@ export function ResidentDialog({
     choice: '',
     sure: 'likely',
     species: '',
+    until: '',
   });
   const [error, setError] = useState<string | undefined>();
+  /** What was learned late holds from the day it came: the past is told with it. */
+  const [fromStart, setFromStart] = useState(false);
   const put = (part: Partial<Fields>): void => setFields({ ...fields, ...part });
   const kinds = RECORDS.filter((one) => (resident.individual ? one !== 'split off' : one !== 'paired'));
 
@@ -170,7 +181,7 @@ export function ResidentDialog({
     if (typeof body === 'string') return setError(body);
     if (
       await run(`${nameOf(resident)}: ${kind}`, [
-        appendChange(session, { ...body, on: session.stamp.now() } as Dated),
+        appendChange(session, { ...body, on: fromStart ? resident.cameOn : session.stamp.now() } as Dated),
       ])
     )
       onClose();
@@ -191,7 +202,8 @@ export function ResidentDialog({
           onChange={(event) => {
             setKind(event.target.value as RecordKind);
             setError(undefined);
-            setFields({ number: '', text: '', choice: '', sure: 'likely', species: '' });
+            setFields({ number: '', text: '', choice: '', sure: 'likely', species: '', until: '' });
+            setFromStart(false);
           }}
         >
           {options(kinds)}
@@ -254,6 +266,27 @@ export function ResidentDialog({
             />
             {fields.species && <p>{commonName(catalogue.byId.get(fields.species)!)}</p>}
           </>
+        )}
+        {kind === 'moved' && (
+          <TextField
+            label="Only until"
+            type="date"
+            min={todayIso()}
+            value={fields.until}
+            onChange={(event) => put({ until: event.target.value })}
+            hint="A home for a time comes due on its day"
+          />
+        )}
+        {(kind === 'identified anew' || kind === 'sexed') && (
+          <label className="flex min-h-8 items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-4 accent-(--deep)"
+              checked={fromStart}
+              onChange={(event) => setFromStart(event.target.checked)}
+            />
+            It was so from the day it came: put the past right too
+          </label>
         )}
         {WANTS_NUMBER[kind] && (
           <TextField

@@ -119,3 +119,26 @@ describe('Settle', () => {
     expect(screen.queryByRole('button', { name: 'Take the step: rearranged' })).toBeNull();
   });
 });
+
+describe('Sight lines', () => {
+  it('tell what a holder sees, find the best break, and put it there', async () => {
+    window.history.replaceState(null, '', '/settle?tank=T&part=sight');
+    const session = await room(four);
+    show(session, <SettleScreen />);
+    await userEvent.click(screen.getByRole('button', { name: 'Put it in the left middle' }));
+    expect(await screen.findByText('100 %')).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: 'Keep this map to compare' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Where would one more slate hide most?' }));
+    await userEvent.click(await screen.findByRole('button', { name: 'Put it there' }));
+    await waitFor(() => expect(screen.queryByText('100 %')).toBeNull());
+    expect(screen.getByText('Of the old map changed')).toBeInTheDocument();
+    const slate = screen.getByRole('button', { name: /^slate 1/ });
+    slate.focus();
+    await userEvent.keyboard('{ArrowLeft}');
+    await userEvent.keyboard('{Delete}');
+    await waitFor(() => expect(screen.queryByRole('button', { name: /^slate 1/ })).toBeNull());
+    await session.undo();
+    expect(await screen.findByRole('button', { name: /^slate 1/ })).toBeInTheDocument();
+    window.history.replaceState(null, '', '/');
+  });
+});

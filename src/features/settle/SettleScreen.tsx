@@ -1,16 +1,19 @@
 'use client';
 
 import Link from 'next/link';
-import { useState } from 'react';
+import { useSearchParams } from 'next/navigation';
+import { useState, type ReactNode } from 'react';
 import type { Pattern } from '@/core/effects/patterns';
 import type { Step } from '@/core/journal/events';
 import { useTank, type TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
 import { NoTank } from '@/ui/NoTank';
+import { PartNav } from '@/ui/PartNav';
 import { Empty, Screen, Section } from '@/ui/Screen';
 import { Cell, Row, Table } from '@/ui/Table';
 import { ApplySteps } from './ApplySteps';
 import { EffectItem } from './EffectItem';
+import { SightPart } from './SightPart';
 import { useSettle, type Settle as SettleView } from './useSettle';
 
 export function SettleScreen() {
@@ -73,8 +76,34 @@ function NextSteps({
   );
 }
 
-/** Which pattern the numbers show, the next step to try, and whether the last step worked. */
+const PARTS = [
+  ['steps', 'Patterns and steps'],
+  ['sight', 'Sight lines'],
+] as const;
+
+/** What to do about aggression: what the record shows, and who sees whom. */
 function Settle({ tank }: { readonly tank: TankView }) {
+  const part = useSearchParams().get('part') === 'sight' ? 'sight' : 'steps';
+  const nav = (
+    <PartNav
+      label="Parts of Settle"
+      parts={PARTS}
+      current={part}
+      href={(id) => `/settle?tank=${tank.id}${id === 'sight' ? '&part=sight' : ''}`}
+    />
+  );
+  return part === 'sight' ? (
+    <Screen title={`Settle ${tank.body.name}`}>
+      {nav}
+      <SightPart tank={tank} />
+    </Screen>
+  ) : (
+    <StepsPart tank={tank} nav={nav} />
+  );
+}
+
+/** Which pattern the numbers show, the next step to try, and whether the last step worked. */
+function StepsPart({ tank, nav }: { readonly tank: TankView; readonly nav: ReactNode }) {
   const settle = useSettle(tank);
   const [chosen, setChosen] = useState<readonly Step[]>([]);
   const title = `Settle ${tank.body.name}`;
@@ -103,6 +132,7 @@ function Settle({ tank }: { readonly tank: TankView }) {
         </Link>
       }
     >
+      {nav}
       <div className="grid gap-6 lg:grid-cols-2">
         <div className="flex flex-col gap-5">
           <Section title="Did it work?" aside="the last step first">

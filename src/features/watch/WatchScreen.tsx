@@ -137,7 +137,7 @@ function Watch({ tank }: { readonly tank: TankView }) {
   return (
     <Screen title={`Watch ${tank.body.name}`}>
       <div className="grid gap-5 lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
-        <div className="flex flex-col gap-3">
+        <div className="flex min-w-0 flex-col gap-3">
           <div className="sticky top-0 z-10 flex items-center gap-3 border-y border-line bg-paper py-2">
             <span
               role="timer"
@@ -254,7 +254,7 @@ function Watch({ tank }: { readonly tank: TankView }) {
             ))}
           </PressRow>
         </div>
-        <div className="flex flex-col gap-4">
+        <div className="flex min-w-0 flex-col gap-4">
           <ThisWatch watch={watch} note={note} onNote={setNote} />
           <Section title="Count heads" aside="what you see, not what should be there">
             <CountHeads tank={tank} />

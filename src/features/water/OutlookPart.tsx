@@ -2,12 +2,15 @@
 
 import { format, parseISO } from 'date-fns';
 import dynamic from 'next/dynamic';
+import { useState } from 'react';
 import { NITRATE_BUDGET, NITRATE_EDGE } from '@/core/rules/nitrate';
 import { figure } from '@/core/rules/words';
 import { steadyState, type ChangeRoutine } from '@/core/water/changeRoutine';
 import { nitrateCourse } from '@/core/water/nitrateOutlook';
 import { todayIso } from '@/session/today';
+import { SelectField } from '@/ui/Field';
 import { Ledger, Section } from '@/ui/Screen';
+import { READING_FIELDS, type Reading } from './waterFields';
 import type { WaterLog } from './useWaterLog';
 
 const WaterChart = dynamic(() => import('./WaterChart'), {
@@ -41,13 +44,27 @@ function measuredWords({ rate, predicted, factor }: WaterLog): string {
 
 /** Nitrate: what it does, what is coming, what the routine has to be, and when the next wave can be afforded. */
 export function OutlookPart({ log }: { readonly log: WaterLog }) {
+  const [reading, setReading] = useState<Reading>('nitrateMgL');
   const { routine, outlook, perDay, tap, nowMgL, effects, waveUnmeasured } = log;
   const peak = (one: ChangeRoutine): string => `${figure(steadyState(one, perDay, tap).before)} mg/L`;
   const ahead = nitrateCourse(nowMgL ?? tap, perDay, routine, tap, AHEAD_DAYS);
   const leaves = outlook.roomWeek - log.listAdds;
   return (
     <Section title="Nitrate, measured and coming">
-      <WaterChart log={log} ahead={ahead} today={todayIso()} />
+      <div className="mb-1 max-w-48">
+        <SelectField
+          label="Reading"
+          value={reading}
+          onChange={(event) => setReading(event.target.value as Reading)}
+        >
+          {READING_FIELDS.map(({ name, label }) => (
+            <option key={name} value={name}>
+              {label}
+            </option>
+          ))}
+        </SelectField>
+      </div>
+      <WaterChart log={log} ahead={ahead} today={todayIso()} reading={reading} />
       <p className="mt-2">{measuredWords(log)}</p>
       {effects.map(({ on, effect }) => (
         <p key={on}>

@@ -7,6 +7,7 @@ import { Line } from 'react-chartjs-2';
 import { NITRATE_EDGE } from '@/core/rules/nitrate';
 import type { OutlookPoint } from '@/core/water/nitrateOutlook';
 import type { WaterLog } from './useWaterLog';
+import { READING_FIELDS, type Reading } from './waterFields';
 
 Chart.register(LinearScale, LineElement, PointElement, Tooltip, Legend);
 
@@ -18,10 +19,12 @@ export default function WaterChart({
   log,
   ahead,
   today,
+  reading,
 }: {
   readonly log: WaterLog;
   readonly ahead: readonly OutlookPoint[];
   readonly today: string;
+  readonly reading: Reading;
 }) {
   const { resolvedTheme } = useTheme();
   const dark = resolvedTheme === 'dark';
@@ -31,45 +34,54 @@ export default function WaterChart({
   const buoy = dark ? '#ff8a5c' : '#b4380f';
   const dayOf = (on: string): number => differenceInCalendarDays(parseISO(on), parseISO(today));
   const measured = log.tests
-    .filter((test) => test.nitrateMgL !== undefined && dayOf(test.on) >= -SHOWN_DAYS)
-    .map((test) => ({ x: dayOf(test.on), y: test.nitrateMgL as number }))
+    .filter((test) => test[reading] !== undefined && dayOf(test.on) >= -SHOWN_DAYS)
+    .map((test) => ({ x: dayOf(test.on), y: test[reading] as number }))
     .sort((a, b) => a.x - b.x);
+  const nitrate = reading === 'nitrateMgL';
+  const field = READING_FIELDS.find(({ name }) => name === reading);
+  const words = field ? `${field.label.toLowerCase()}${field.unit ? `, ${field.unit}` : ''}` : '';
+  // Marks stand at the foot of the chart, whatever is drawn.
+  const foot = nitrate || measured.length === 0 ? 0.8 : Math.min(...measured.map((one) => one.y));
   const first = Math.min(-7, measured[0]?.x ?? -7);
   const marks = (days: readonly string[], y: number): { x: number; y: number }[] =>
     days.map((on) => ({ x: dayOf(on), y })).filter((mark) => mark.x >= first && mark.x <= 0);
   const data: ChartData<'line', { x: number; y: number }[]> = {
     datasets: [
       {
-        label: 'nitrate measured',
+        label: `${field?.label.toLowerCase() ?? ''} measured`,
         data: measured,
         borderColor: deep,
         backgroundColor: deep,
         pointRadius: 4,
         borderWidth: 1.75,
       },
-      {
-        label: 'expected with your routine',
-        data: ahead.map(({ day, nitrateMgL }) => ({ x: day, y: nitrateMgL })),
-        borderColor: deep,
-        borderDash: [5, 4],
-        pointRadius: 0,
-        borderWidth: 1.5,
-      },
-      {
-        label: `${NITRATE_EDGE}, the edge`,
-        data: [
-          { x: first, y: NITRATE_EDGE },
-          { x: AHEAD_DAYS, y: NITRATE_EDGE },
-        ],
-        borderColor: buoy,
-        pointRadius: 0,
-        borderWidth: 1,
-      },
+      ...(nitrate
+        ? [
+            {
+              label: 'expected with your routine',
+              data: ahead.map(({ day, nitrateMgL }) => ({ x: day, y: nitrateMgL })),
+              borderColor: deep,
+              borderDash: [5, 4],
+              pointRadius: 0,
+              borderWidth: 1.5,
+            },
+            {
+              label: `${NITRATE_EDGE}, the edge`,
+              data: [
+                { x: first, y: NITRATE_EDGE },
+                { x: AHEAD_DAYS, y: NITRATE_EDGE },
+              ],
+              borderColor: buoy,
+              pointRadius: 0,
+              borderWidth: 1,
+            },
+          ]
+        : []),
       {
         label: 'water changed',
         data: marks(
           log.changes.map((change) => change.on),
-          0.8,
+          foot,
         ),
         pointStyle: 'triangle',
         pointRadius: 5,
@@ -78,7 +90,7 @@ export default function WaterChart({
       },
       {
         label: 'fish came',
-        data: marks(log.waves, 0.8),
+        data: marks(log.waves, foot),
         pointStyle: 'rectRot',
         pointRadius: 6,
         showLine: false,
@@ -91,7 +103,7 @@ export default function WaterChart({
       <Line
         data={data}
         role="img"
-        aria-label={`Nitrate: ${measured.length} tests, and what is expected in the next ${AHEAD_DAYS} days`}
+        aria-label={`${field?.label ?? ''}: ${measured.length} tests${nitrate ? `, and what is expected in the next ${AHEAD_DAYS} days` : ''}`}
         options={{
           animation: false,
           maintainAspectRatio: false,
@@ -110,11 +122,11 @@ export default function WaterChart({
               border: { color: line },
             },
             y: {
-              beginAtZero: true,
+              beginAtZero: nitrate,
               ticks: { color: ink },
               grid: { color: line },
               border: { color: line },
-              title: { display: true, text: 'nitrate, mg/L', color: ink },
+              title: { display: true, text: words, color: ink },
             },
           },
           plugins: {

@@ -1,0 +1,52 @@
+import { cameOf, memberOf } from '@/testing/happened';
+import { catalogue, TANKS } from '@/testing/plans';
+import { applyEvent } from '../journal/applyEvent';
+import type { DocumentBodies } from '../journal/documents';
+import { EMPTY_ROOM, residentsOf } from '../journal/room';
+import { joinersFor, ruseTanks } from './ruse';
+
+const body = (size: object): DocumentBodies['tank'] =>
+  ({
+    name: 'Q',
+    purpose: 'quarantine',
+    order: 1,
+    tank: { ...size, lid: true, substrate: 'sand' },
+    water: {},
+    routine: {},
+    practice: {},
+  }) as unknown as DocumentBodies['tank'];
+const room = [
+  cameOf(
+    '2026-01-01T10:00:00.000Z',
+    ['a', 'b', 'c', 'd'].map((id) => memberOf(id)),
+    { species: 'maylandia-lombardoi', lengthCm: 10 },
+  ),
+  cameOf('2026-01-01T10:00:00.000Z', [memberOf('lab')]),
+].reduce(applyEvent, EMPTY_ROOM);
+const residents = residentsOf(room, 'T');
+
+describe('the ruse for a single newcomer (F86, common practice)', () => {
+  it('takes three residents, of its own kind first', () => {
+    expect(joinersFor('maylandia-lombardoi', residents, catalogue).map((one) => one.species)).toEqual(
+      Array(3).fill('maylandia-lombardoi'),
+    );
+    expect(joinersFor('labidochromis-caeruleus', residents, catalogue)[0]?.id).toBe('lab');
+  });
+  it('needs a tank that carries them all for that week: a small one does not', () => {
+    const joiners = joinersFor('maylandia-lombardoi', residents, catalogue);
+    const [small, large] = ruseTanks(
+      { species: 'maylandia-lombardoi', count: 1, lengthCm: 10 },
+      joiners,
+      [
+        { id: 'small', body: body({ lengthCm: 40, widthCm: 20, heightCm: 25 }) },
+        { id: 'large', body: body(TANKS.us75) },
+      ],
+      catalogue,
+      '2026-03-01',
+    );
+    expect(small).toMatchObject({ tank: 'small', verdict: 'stop' });
+    expect(small!.why).not.toBe('');
+    expect(large).toMatchObject({ tank: 'large' });
+    expect(large!.verdict).not.toBe('stop');
+  });
+});
