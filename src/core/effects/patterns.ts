@@ -189,8 +189,8 @@ function triggers(contests: readonly Contest[]): readonly Pattern[] {
   const noted = contests.filter((one) => one.trigger !== undefined);
   return (
     [
-      ['feeding time', 'feeding', 'the watches may have been at feeding time'],
-      ['lights', 'light', 'the watches may have been just after the lights came on'],
+      ['feeding time', 'feeding', 'that the watches were at feeding time'],
+      ['lights', 'light', 'that the watches were just after the lights came on'],
     ] as const
   ).flatMap(([name, trigger, other]): readonly Pattern[] => {
     const k = noted.filter((one) => one.trigger === trigger).length;

@@ -6,6 +6,18 @@ import type { InferType } from 'yup';
 
 const VERSION = 1;
 
+/** What a keeper wrote of a fish: lines and lengths, each with its moment. */
+export const storyFields = () => ({
+  story: listField<{ on: string; text: string }>(
+    'what happened',
+    groupField('a line', { on: momentField('when'), text: textField('what') }),
+  ),
+  lengths: listField<{ on: string; lengthCm: number }>(
+    'lengths',
+    groupField('a length', { on: momentField('when'), lengthCm: positiveField('a length in cm', 400) }),
+  ),
+});
+
 const lifeSchema = groupField('a life', {
   name: noteField('a name or mark'),
   species: textField('a species'),
@@ -15,14 +27,7 @@ const lifeSchema = groupField('a life', {
   origin: textField('an origin').oneOf(['tank-bred', 'wild', 'unknown'], 'tank-bred, wild or unknown'),
   bornAbout: noteField('when it was born'),
   keeper: noteField('the keeper'),
-  story: listField<{ on: string; text: string }>(
-    'what happened',
-    groupField('a line', { on: momentField('when'), text: textField('what') }),
-  ),
-  lengths: listField<{ on: string; lengthCm: number }>(
-    'lengths',
-    groupField('a length', { on: momentField('when'), lengthCm: positiveField('a length in cm', 400) }),
-  ),
+  ...storyFields(),
 });
 
 /** A fish with its story, for its next keeper: `*.lomvik-life.json`. */

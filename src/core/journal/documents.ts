@@ -20,6 +20,7 @@ import {
 } from '../model/plan';
 import { wishSchema, type Wish } from '../lineups/wishes';
 import { shopItemSchema, type ShopItem } from '../arrivals/shopStock';
+import { storyFields } from '../formats/lifeFile';
 import { PIECES, type Piece } from '../sightlines/sightlines';
 import { speciesSchema, type SpeciesProfile } from '../model/species';
 import { momentField } from './events';
@@ -163,14 +164,7 @@ const photoDocument = groupField('a picture', {
 const formerLifeDocument = groupField('a life before', {
   resident: textField('whose'),
   keeper: noteField('the former keeper'),
-  story: listField<{ on: string; text: string }>(
-    'what happened',
-    groupField('a line', { on: momentField('when'), text: textField('what') }),
-  ),
-  lengths: listField<{ on: string; lengthCm: number }>(
-    'lengths',
-    groupField('a length', { on: momentField('when'), lengthCm: positiveField('a length in cm', 400) }),
-  ),
+  ...storyFields(),
 });
 
 /** Care that comes round by itself. */

@@ -2,9 +2,8 @@
 
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useForm, useWatch } from 'react-hook-form';
-import { number, object, string } from 'yup';
 import type { DraftGroup } from '@/core/journal/documents';
-import { CONDITIONS, WAYS, type Condition, type Dated, type Member, type Way } from '@/core/journal/events';
+import type { Condition, Dated, Member, Way } from '@/core/journal/events';
 import { commonName } from '@/core/model/catalogue';
 import type { ResidentId, TankId } from '@/core/model/ids';
 import { ORIGINS } from '@/core/model/plan';
@@ -12,50 +11,14 @@ import type { SpeciesProfile } from '@/core/model/species';
 import { countOf } from '@/core/rules/words';
 import { useState } from 'react';
 import { newId } from '@/session/browserStamp';
-import { useCatalogue } from '@/session/react/RoomProvider';
 import { appendChange, draftChange, useCommands } from '@/session/react/useCommands';
 import { listedOf, useTanks, type TankView } from '@/session/react/useTanks';
 import { momentOn, todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { Caution } from '@/ui/Screen';
 import { SelectField, TextField, options } from '@/ui/Field';
-import { SignButtons } from '@/ui/SignButtons';
-import { SpeciesSearch } from '@/ui/SpeciesSearch';
-
-const WHOLE = 'A whole number from 1';
-const FROM_0 = 'A whole number from 0';
-const schema = object({
-  count: number().typeError(WHOLE).integer(WHOLE).min(1, WHOLE).max(10_000, WHOLE).required(WHOLE),
-  lengthCm: number()
-    .typeError('A length in cm')
-    .moreThan(0, 'A length above zero')
-    .max(400, 'At most 400 cm')
-    .required('A length in cm'),
-  on: string()
-    .matches(/^\d{4}-\d{2}-\d{2}$/, 'A date')
-    .test('past', 'Not in the future', (value) => !value || value <= todayIso())
-    .required('A date'),
-  tank: string().required(),
-  origin: string()
-    .oneOf([...ORIGINS])
-    .required(),
-  as: string().oneOf(['group', 'individuals']).required(),
-  from: string().default(''),
-  names: string().default(''),
-  note: string().default(''),
-  way: string().default(''),
-  dead: number().typeError(FROM_0).integer(FROM_0).min(0, FROM_0).max(10_000, FROM_0).default(0),
-  daysInShop: string()
-    .default('')
-    .matches(/^\d{0,4}$/, 'A whole number of days'),
-  bornAbout: string().default(''),
-  others: number().typeError(FROM_0).integer(FROM_0).min(0, FROM_0).max(10_000, FROM_0).default(0),
-  until: string()
-    .default('')
-    .test('later', 'A day to come', (value) => !value || value > todayIso()),
-  nextTank: string().default(''),
-  claim: string().default(''),
-});
+import { arrivalSchema } from './arrivalForm';
+import { MoreOnArrival } from './MoreOnArrival';
 
 interface Props {
   readonly entry: DraftGroup;
@@ -106,7 +69,7 @@ export function BringIn({ entry, profile, tank, onDone }: Props) {
   const tanks = useTanks();
   const few = entry.group.count <= 8 && profile.company.mode !== 'shoal' && profile.life === 'fish';
   const form = useForm({
-    resolver: yupResolver(schema),
+    resolver: yupResolver(arrivalSchema),
     defaultValues: {
       count: entry.group.count,
       lengthCm: entry.group.lengthCm ?? profile.size.soldCm,
@@ -131,8 +94,6 @@ export function BringIn({ entry, profile, tank, onDone }: Props) {
   const as = useWatch({ control: form.control, name: 'as' });
   const into = useWatch({ control: form.control, name: 'tank' });
   const target = tanks.find((one) => one.id === into);
-  const strangers = Number(useWatch({ control: form.control, name: 'others' }));
-  const catalogue = useCatalogue();
   const [seen, setSeen] = useState<readonly Condition[]>([]);
   const [looked, setLooked] = useState(false);
   const [stranger, setStranger] = useState<SpeciesProfile | null>(null);
@@ -259,67 +220,16 @@ export function BringIn({ entry, profile, tank, onDone }: Props) {
       {profile.trade.mixedUpWith && (
         <p className="text-slate">Is it really that kind? {profile.trade.mixedUpWith}</p>
       )}
-      <details>
-        <summary className="cursor-pointer font-medium text-deep">
-          Dead on arrival, another kind among them, condition, a home for a time
-        </summary>
-        <div className="mt-2 grid grid-cols-2 gap-2 sm:grid-cols-4">
-          <SelectField label="Come by" {...form.register('way')}>
-            <option value="">not said</option>
-            {options(WAYS)}
-          </SelectField>
-          <TextField
-            label="Days in the shop"
-            inputMode="numeric"
-            {...form.register('daysInShop')}
-            error={errors.daysInShop?.message}
-          />
-          <TextField
-            label="Dead on arrival"
-            inputMode="numeric"
-            {...form.register('dead')}
-            error={errors.dead?.message}
-            hint="beside those that came"
-          />
-          <TextField label="Born about" placeholder="2024, or spring" {...form.register('bornAbout')} />
-          <TextField
-            label="Of another kind"
-            inputMode="numeric"
-            {...form.register('others')}
-            error={errors.others?.message}
-            hint="beside those that came"
-          />
-          <TextField
-            label="Only until"
-            type="date"
-            {...form.register('until')}
-            error={errors.until?.message}
-          />
-          <TextField label="Then to" placeholder="next tank" {...form.register('nextTank')} />
-          <TextField
-            label="Claim with the seller"
-            placeholder="wrong kind, dead ones"
-            {...form.register('claim')}
-          />
-        </div>
-        {strangers > 0 && (
-          <div className="mt-2">
-            <SpeciesSearch catalogue={catalogue} label="They are in truth" onPick={setStranger} />
-            {stranger && <p>{commonName(stranger)}</p>}
-          </div>
-        )}
-        <fieldset className="mt-2">
-          <legend className="text-[12px] font-medium text-slate">Seen to be well (press what holds)</legend>
-          <SignButtons
-            offered={CONDITIONS}
-            chosen={seen}
-            onChange={(chosen) => {
-              setSeen(chosen);
-              setLooked(true);
-            }}
-          />
-        </fieldset>
-      </details>
+      <MoreOnArrival
+        form={form}
+        seen={seen}
+        onSeen={(chosen) => {
+          setSeen(chosen);
+          setLooked(true);
+        }}
+        stranger={stranger}
+        onStranger={setStranger}
+      />
       {target?.body.purpose !== 'quarantine' && (
         <Caution>
           Straight into a tank that is not for quarantine: whatever they carry, the others get. Four to six

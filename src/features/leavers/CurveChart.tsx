@@ -1,11 +1,11 @@
 'use client';
 
 import { Chart, Legend, LineElement, LinearScale, PointElement, Tooltip, type ChartData } from 'chart.js';
-import { useTheme } from 'next-themes';
 import { useRef } from 'react';
 import { Line } from 'react-chartjs-2';
 import type { SurvivalCurve } from '@/core/stats/kaplanMeier';
 import { Button } from '@/ui/Button';
+import { savePng, useChartInk } from '@/ui/charts';
 
 Chart.register(LinearScale, LineElement, PointElement, Tooltip, Legend);
 
@@ -26,10 +26,7 @@ export default function CurveChart({
   readonly curves: readonly (readonly [string, SurvivalCurve])[];
 }) {
   const chart = useRef<Chart<'line', { x: number; y: number }[]>>(null);
-  const { resolvedTheme } = useTheme();
-  const dark = resolvedTheme === 'dark';
-  const ink = dark ? '#a5b4b8' : '#4a5a61';
-  const line = dark ? '#2a3c43' : '#d5d8d2';
+  const { dark, ink, line } = useChartInk();
   const palette = dark ? NIGHT : COLOURS;
   const data: ChartData<'line', { x: number; y: number }[]> = {
     datasets: curves.map(([name, curve], index) => ({
@@ -42,14 +39,6 @@ export default function CurveChart({
       pointRadius: 0,
       stepped: 'before',
     })),
-  };
-  const save = (): void => {
-    const url = chart.current?.toBase64Image('image/png');
-    if (!url) return;
-    const link = document.createElement('a');
-    link.href = url;
-    link.download = 'lomvik-losses.png';
-    link.click();
   };
   return (
     <div>
@@ -84,7 +73,7 @@ export default function CurveChart({
           }}
         />
       </div>
-      <Button tone="quiet" onClick={save}>
+      <Button tone="quiet" onClick={() => savePng(chart.current, 'lomvik-losses.png')}>
         save as PNG
       </Button>
     </div>

@@ -13,10 +13,10 @@ import {
 import { format, parseISO } from 'date-fns';
 import { useMemo, useRef } from 'react';
 import { Line } from 'react-chartjs-2';
-import { useTheme } from 'next-themes';
 import type { OrderMark } from '@/core/order/marks';
 import type { OrderAnswer } from '@/session/workers/orderWork';
 import { Button } from '@/ui/Button';
+import { savePng, useChartInk } from '@/ui/charts';
 
 Chart.register(CategoryScale, LinearScale, LineElement, PointElement, Tooltip, Legend);
 
@@ -39,8 +39,6 @@ export default function EloChart({
   readonly colours: ReadonlyMap<string, string>;
 }) {
   const chart = useRef<Chart<'line'>>(null);
-  const { resolvedTheme } = useTheme();
-  const dark = resolvedTheme === 'dark';
   const data = useMemo<ChartData<'line'>>(
     () => ({
       labels: drawn.at.map((place) => format(parseISO(on[place] ?? ''), 'd MMM')),
@@ -86,16 +84,7 @@ export default function EloChart({
     }),
     [placed],
   );
-  const ink = dark ? '#a5b4b8' : '#4a5a61';
-  const line = dark ? '#2a3c43' : '#d5d8d2';
-  const save = (): void => {
-    const url = chart.current?.toBase64Image('image/png');
-    if (!url) return;
-    const link = document.createElement('a');
-    link.href = url;
-    link.download = 'lomvik-order.png';
-    link.click();
-  };
+  const { ink, line } = useChartInk();
   return (
     <div>
       <div className="h-64">
@@ -135,7 +124,7 @@ export default function EloChart({
           came; dashed: left; dotted: a step.
         </p>
       )}
-      <Button tone="quiet" onClick={save}>
+      <Button tone="quiet" onClick={() => savePng(chart.current, 'lomvik-order.png')}>
         save as PNG
       </Button>
     </div>

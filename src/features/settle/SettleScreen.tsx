@@ -22,10 +22,10 @@ export function SettleScreen() {
 }
 
 const BEFORE = {
-  helped: 'helped here before',
-  worse: 'made it worse here before',
-  open: 'tried here, nothing shown',
-  'nothing to go by': 'tried here, nobody watched',
+  helped: 'Helped here before.',
+  worse: 'Made it worse here before.',
+  open: 'Tried here, nothing shown.',
+  'nothing to go by': 'Tried here, nobody watched.',
 } as const;
 
 function PatternItem({ pattern }: { readonly pattern: Pattern }) {
@@ -62,11 +62,15 @@ function NextSteps({
             {one.text}
             <span className="block text-[13px] text-slate">
               {one.why}
-              {one.before && ` ${BEFORE[one.before]}.`}
+              {one.before && ` ${BEFORE[one.before]}`}
             </span>
           </span>
           {one.fits && (
-            <Button aria-label={`Take the step: ${one.step}`} onClick={() => onTake(one.step)}>
+            <Button
+              className="self-start"
+              aria-label={`Take the step: ${one.step}`}
+              onClick={() => onTake(one.step)}
+            >
               take it
             </Button>
           )}

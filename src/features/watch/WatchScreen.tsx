@@ -2,7 +2,7 @@
 
 import { Pause, Play, Square, Undo2 } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
-import { TRIGGERS, type Sign } from '@/core/journal/events';
+import { OFFERED_SIGNS, TRIGGERS } from '@/core/journal/events';
 import { somebodyId } from '@/core/journal/somebody';
 import { commonName } from '@/core/model/catalogue';
 import type { ResidentId } from '@/core/model/ids';
@@ -23,18 +23,6 @@ import { SayNearer, ThisWatch } from './ThisWatch';
 import { useWatch } from './useWatch';
 import { clockFace } from './watching';
 
-/** What is offered to be seen at the glass. */
-const SIGNS_HERE: readonly Sign[] = [
-  'holds ground',
-  'hiding',
-  'torn',
-  'not eating',
-  'paired',
-  'dark',
-  'digging',
-  'guarding',
-  'fry',
-];
 /** A sign older than this many days no longer says who holds ground. */
 const HOLDS_DAYS = 45;
 const DAY_MS = 86_400_000;
@@ -235,7 +223,7 @@ function Watch({ tank }: { readonly tank: TankView }) {
           </div>
           <SayNearer watch={watch} />
           <PressRow label="You see it">
-            {SIGNS_HERE.map((sign) => (
+            {OFFERED_SIGNS.map((sign) => (
               <Press key={sign} strong={chosen !== null} onPress={() => watch.sign(sign)}>
                 {sign}
               </Press>

@@ -8,6 +8,7 @@ import { momentOn, todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { Caution, Section } from '@/ui/Screen';
+import { TickList } from '@/ui/TickList';
 
 const WORDS: Readonly<Record<ChangeCheck, string>> = {
   dechlorinated: 'New water dechlorinated',
@@ -54,19 +55,12 @@ export function ChangeForm({ tank }: { readonly tank: TankView }) {
         />
         <fieldset>
           <legend className="text-[12px] font-medium text-slate">Tick each when it is done</legend>
-          {CHANGE_CHECKS.map((check) => (
-            <label key={check} className="flex min-h-10 items-center gap-2">
-              <input
-                type="checkbox"
-                className="size-5 accent-(--deep)"
-                checked={ticked.includes(check)}
-                onChange={(event) =>
-                  setTicked(event.target.checked ? [...ticked, check] : ticked.filter((one) => one !== check))
-                }
-              />
-              {WORDS[check]}
-            </label>
-          ))}
+          <TickList
+            items={CHANGE_CHECKS}
+            ticked={ticked}
+            words={(check) => WORDS[check]}
+            onChange={setTicked}
+          />
         </fieldset>
       </div>
       <div className="mt-2 flex flex-wrap items-center gap-3">

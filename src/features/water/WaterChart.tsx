@@ -2,10 +2,10 @@
 
 import { Chart, LinearScale, LineElement, PointElement, Tooltip, Legend, type ChartData } from 'chart.js';
 import { addDays, differenceInCalendarDays, format, parseISO } from 'date-fns';
-import { useTheme } from 'next-themes';
 import { Line } from 'react-chartjs-2';
 import { NITRATE_EDGE } from '@/core/rules/nitrate';
 import type { OutlookPoint } from '@/core/water/nitrateOutlook';
+import { useChartInk } from '@/ui/charts';
 import type { WaterLog } from './useWaterLog';
 import { READING_FIELDS, type Reading } from './waterFields';
 
@@ -26,10 +26,7 @@ export default function WaterChart({
   readonly today: string;
   readonly reading: Reading;
 }) {
-  const { resolvedTheme } = useTheme();
-  const dark = resolvedTheme === 'dark';
-  const ink = dark ? '#a5b4b8' : '#4a5a61';
-  const line = dark ? '#2a3c43' : '#d5d8d2';
+  const { dark, ink, line } = useChartInk();
   const deep = dark ? '#6fc3d2' : '#0f5c6b';
   const buoy = dark ? '#ff8a5c' : '#b4380f';
   const dayOf = (on: string): number => differenceInCalendarDays(parseISO(on), parseISO(today));

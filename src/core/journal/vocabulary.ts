@@ -1,0 +1,105 @@
+/** The words that entries of the journal are made of: what a field may say. */
+
+export const SEXES = ['male', 'female', 'unknown'] as const;
+export const SURENESS = ['sure', 'likely', 'guess'] as const;
+/** What is offered at the glass. */
+export const OFFERED_CONTESTS = ['flare', 'chase', 'nip', 'lock', 'ram', 'pin', 'guard'] as const;
+/** All that a file may say; the last four are of earlier files. */
+export const CONTEST_KINDS = [...OFFERED_CONTESTS, 'bite', 'display', 'fight', 'evict'] as const;
+export type ContestKind = (typeof CONTEST_KINDS)[number];
+export const TRIGGERS = ['feeding', 'light', 'newcomer', 'breeding', 'none seen'] as const;
+export type Trigger = (typeof TRIGGERS)[number];
+
+/** What is offered at the glass to be said of a fish without a contest. */
+export const OFFERED_SIGNS = [
+  'holds ground',
+  'hiding',
+  'torn',
+  'not eating',
+  'paired',
+  'dark',
+  'digging',
+  'guarding',
+  'fry',
+] as const;
+/** All that can be seen of a fish or a tank without a contest. */
+export const SIGNS = [
+  ...OFFERED_SIGNS,
+  'flashing',
+  'spots or film',
+  'gasping',
+  'bloated',
+  'thin',
+  'panic',
+  'eating',
+] as const;
+export type Sign = (typeof SIGNS)[number];
+
+/** Ways in which fish are come by. */
+export const WAYS = ['shop', 'breeder', 'club', 'auction', 'private', 'gift', 'own brood'] as const;
+export type Way = (typeof WAYS)[number];
+/** What is asked and looked at before a fish is taken. */
+export const CONDITIONS = [
+  'eats',
+  'fins whole',
+  'belly not sunken',
+  'back not thin',
+  'few scratches',
+  'active',
+  'is the kind ordered',
+] as const;
+export type Condition = (typeof CONDITIONS)[number];
+/** Whether a batch was kept apart before it met the others. */
+export const QUARANTINES = ['here', 'done', 'none'] as const;
+export const PROTOCOLS = ['plain', 'single newcomer', 'skittish'] as const;
+export const QUARANTINE_STEPS = ['begun', 'extended', 'passed', 'given up'] as const;
+/** Forgetting one of these kills the whole batch. */
+export const QUARANTINE_CHECKS = ['seeded filter runs', 'dechlorinated', 'own nets and hoses'] as const;
+export type QuarantineCheck = (typeof QUARANTINE_CHECKS)[number];
+export const RECOUNTS = ['born here', 'missed before', 'lost unseen'] as const;
+/** Hours after a release at which it is looked at again (common practice). */
+export const LOOK_HOURS = [2, 24, 48, 168] as const;
+export const STEPS = [
+  'rearranged',
+  'fed more often',
+  'shorter light',
+  'sight breaks',
+  'more refuges',
+  'fewer hides',
+  'more of the kind',
+  'dither fish',
+  'sex ratio',
+  'boss set aside',
+  'larger tank',
+  'box or divider',
+  'slightly cooler',
+  'rehomed',
+  'other',
+] as const;
+export type Step = (typeof STEPS)[number];
+export const DEATHS = ['found', 'missing', 'put down'] as const;
+export const REHOME_REASONS = [
+  'too big',
+  'too messy',
+  'too rough',
+  'bullied',
+  'surplus',
+  'blocks a planned fish',
+  'not of this region',
+  'old',
+  'moving house',
+  'other',
+] as const;
+
+export type RehomeReason = (typeof REHOME_REASONS)[number];
+
+export const MEASURED_BY = ['kit', 'strip', 'probe', 'shop'] as const;
+/** Steps of a water change that are ticked one by one. */
+export const CHANGE_CHECKS = [
+  'dechlorinated',
+  'temperature matched',
+  'heater on again',
+  'lid closed',
+] as const;
+export type ChangeCheck = (typeof CHANGE_CHECKS)[number];
+export const FILTER_STEPS = ['started', 'seeded', 'dosed', 'cleaned', 'torn down', 'dried'] as const;

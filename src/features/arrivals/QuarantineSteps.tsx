@@ -1,0 +1,246 @@
+'use client';
+
+import { format, parseISO } from 'date-fns';
+import { useState } from 'react';
+import {
+  CLEAR_DAYS,
+  ILLNESS,
+  QUARANTINE_DAYS,
+  QUARANTINE_LONG_DAYS,
+  quarantineState,
+} from '@/core/arrivals/quarantine';
+import { DRYING_DAYS } from '@/core/arrivals/waves';
+import { QUARANTINE_CHECKS, type Dated, type QuarantineCheck, type Sign } from '@/core/journal/events';
+import { NEW_TANK_LIFE } from '@/core/journal/room';
+import { daysBetween } from '@/core/units/days';
+import { useRoomState } from '@/session/react/RoomProvider';
+import { useCommands } from '@/session/react/useCommands';
+import type { TankView } from '@/session/react/useTanks';
+import { todayIso } from '@/session/today';
+import { Button } from '@/ui/Button';
+import { SelectField, TextField } from '@/ui/Field';
+import { Caution, Section } from '@/ui/Screen';
+import { SignButtons } from '@/ui/SignButtons';
+import { TickList } from '@/ui/TickList';
+
+const day = (iso: string): string => format(parseISO(iso), 'd MMM');
+const SIGNS_HERE: readonly Sign[] = [...ILLNESS, 'eating'];
+const LASTING = [QUARANTINE_DAYS, 35, QUARANTINE_LONG_DAYS] as const;
+
+/** Days as ticks on a line, today marked; what is past is filled. */
+function DayLine({ at, days }: { readonly at: number; readonly days: number }) {
+  return (
+    <svg
+      viewBox={`0 0 ${days * 10} 22`}
+      className="h-6 w-full max-w-[42rem]"
+      preserveAspectRatio="none"
+      role="img"
+      aria-label={`Day ${at} of ${days}`}
+    >
+      {Array.from({ length: days }, (_, index) => (
+        <rect
+          key={index}
+          x={index * 10 + 1}
+          y={index % 7 === 0 ? 2 : 6}
+          width={8}
+          height={index % 7 === 0 ? 18 : 12}
+          fill={index < at ? 'var(--deep)' : 'var(--water)'}
+          stroke="var(--line)"
+        />
+      ))}
+    </svg>
+  );
+}
+
+export function Begin({
+  lane,
+  onDo,
+}: {
+  readonly lane: TankView;
+  readonly onDo: (label: string, event: Dated) => void;
+}) {
+  const { session } = useCommands();
+  const [ticked, setTicked] = useState<readonly QuarantineCheck[]>([]);
+  const [days, setDays] = useState<number>(QUARANTINE_DAYS);
+  return (
+    <Section title={`Begin a quarantine in ${lane.body.name}`} aside="each must be ticked">
+      <TickList items={QUARANTINE_CHECKS} ticked={ticked} words={(check) => check} onChange={setTicked} />
+      <div className="mt-2 flex items-end gap-3">
+        <SelectField
+          label="To last"
+          value={String(days)}
+          onChange={(event) => setDays(Number(event.target.value))}
+        >
+          {LASTING.map((one) => (
+            <option key={one} value={one}>
+              {one / 7} weeks
+            </option>
+          ))}
+        </SelectField>
+        <Button
+          tone="main"
+          large
+          disabled={ticked.length < QUARANTINE_CHECKS.length}
+          onClick={() =>
+            onDo('Quarantine begun', {
+              type: 'quarantine',
+              on: session.stamp.now(),
+              tank: lane.id,
+              what: 'begun',
+              days,
+              checked: [...ticked],
+              note: '',
+            })
+          }
+        >
+          Begin
+        </Button>
+      </div>
+      <Caution>
+        Forgetting the dechlorinator kills the whole batch. A filter that is not seeded poisons it more
+        slowly.
+      </Caution>
+    </Section>
+  );
+}
+
+export function Running({
+  lane,
+  since,
+  onDo,
+}: {
+  readonly lane: TankView;
+  readonly since: string;
+  readonly onDo: (label: string, event: Dated) => void;
+}) {
+  const { session } = useCommands();
+  const life = useRoomState((state) => state.room.tanks[lane.id]?.quarantine) ?? NEW_TANK_LIFE.quarantine;
+  const [signs, setSigns] = useState<readonly Sign[]>([]);
+  const [given, setGiven] = useState('');
+  const { day: at, days, freeOn, why } = quarantineState(life, since, todayIso());
+  const left = daysBetween(todayIso(), freeOn);
+  const base = { on: session.stamp.now(), tank: lane.id, note: '' };
+  return (
+    <>
+      <Section title={`Day ${at}`} aside={left > 0 ? `may leave from ${day(freeOn)}` : 'may leave'}>
+        <DayLine
+          at={Math.min(at, Math.max(days, at))}
+          days={Math.max(days, daysBetween(since.slice(0, 10), freeOn))}
+        />
+        {why && <p className="text-lamp">Longer than was set: {why}.</p>}
+        <div className="mt-2 flex flex-wrap gap-2">
+          <Button
+            tone={left <= 0 ? 'main' : 'plain'}
+            disabled={left > 0}
+            onClick={() => onDo('Quarantine passed', { ...base, type: 'quarantine', what: 'passed' })}
+          >
+            Passed
+          </Button>
+          <Button
+            onClick={() =>
+              onDo('Quarantine extended', {
+                ...base,
+                type: 'quarantine',
+                what: 'extended',
+                days: Math.max(days, at) + CLEAR_DAYS,
+              })
+            }
+          >
+            Two weeks more
+          </Button>
+          <Button
+            tone="warn"
+            onClick={() =>
+              onDo('Quarantine given up', {
+                ...base,
+                type: 'quarantine',
+                what: 'given up',
+                note: 'Whatever they carry goes with them.',
+              })
+            }
+          >
+            Give it up
+          </Button>
+        </div>
+      </Section>
+      <Section title="Seen today" aside="illness makes it longer by two clear weeks">
+        <SignButtons offered={SIGNS_HERE} chosen={signs} onChange={setSigns} />
+        <Button
+          className="mt-2"
+          disabled={signs.length === 0}
+          onClick={() => {
+            for (const what of signs)
+              onDo(`Seen: ${what}`, { ...base, type: 'saw', resident: null, what, place: '' });
+            setSigns([]);
+          }}
+        >
+          Record what you see
+        </Button>
+      </Section>
+      <Section title="Given" aside="a record, not advice">
+        <form
+          className="flex items-end gap-2"
+          onSubmit={(event) => {
+            event.preventDefault();
+            if (given.trim() === '') return;
+            onDo('Treatment recorded', { ...base, type: 'treated', what: given.trim() });
+            setGiven('');
+          }}
+        >
+          <TextField
+            label="What was given, and how much"
+            value={given}
+            onChange={(event) => setGiven(event.target.value)}
+          />
+          <Button type="submit" disabled={given.trim() === ''}>
+            Record it
+          </Button>
+        </form>
+        <Caution>
+          Follow the label; ask a vet or an aquatic animal health professional. Antibiotics are
+          prescription-only in many places. Remove carbon. Scaleless fish, rays, loaches, shrimp and snails
+          are sensitive. Keep it away from people and other animals.
+        </Caution>
+      </Section>
+    </>
+  );
+}
+
+export function Afterwards({
+  lane,
+  onDo,
+}: {
+  readonly lane: TankView;
+  readonly onDo: (label: string, event: Dated) => void;
+}) {
+  const { session } = useCommands();
+  const life = useRoomState((state) => state.room.tanks[lane.id]) ?? NEW_TANK_LIFE;
+  const { passedOn } = life.quarantine ?? NEW_TANK_LIFE.quarantine;
+  const down = life.filter?.downOn ?? null;
+  const step = (what: 'torn down' | 'dried' | 'seeded', label: string): void =>
+    onDo(label, { type: 'filter', on: session.stamp.now(), tank: lane.id, what, note: '' });
+  if (!passedOn && !down) return null;
+  const dry = down ? daysBetween(down.slice(0, 10), todayIso()) : null;
+  return (
+    <Section title="After the batch" aside={`${DRYING_DAYS} days dry`}>
+      {dry === null ? (
+        <p>
+          The batch has passed. Tear the tank down, wipe it, drain it and let it dry before the next one.{' '}
+          <Button onClick={() => step('torn down', 'Torn down')}>Torn down</Button>
+        </p>
+      ) : dry < DRYING_DAYS ? (
+        <p>
+          Drying, day <span className="fig">{dry + 1}</span> of {DRYING_DAYS}. A dry tank is no spare tank:
+          another must be wet.
+        </p>
+      ) : (
+        <p>
+          Dry for {dry} days.{' '}
+          <Button onClick={() => step('seeded', 'Set up again, filter seeded')}>
+            Set up again, filter seeded
+          </Button>
+        </p>
+      )}
+    </Section>
+  );
+}
