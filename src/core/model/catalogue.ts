@@ -45,7 +45,11 @@ export function buildCatalogue(profiles: readonly SpeciesProfile[]): Catalogue {
  */
 export function resolveSpecies(catalogue: Catalogue, typed: string): Resolved {
   const wanted = foldName(typed);
-  const id = catalogue.names.get(wanted) ?? catalogue.names.get(wanted.replace(/e?s$/, ''));
+  // "rainbow" and "rainbowfish", one and several: keepers write both.
+  const single = wanted.replace(/e?s$/, '');
+  const id = [wanted, single, wanted.replace(/ ?fish$/, ''), `${wanted}fish`, single.replace(/ ?fish$/, '')]
+    .map((name) => catalogue.names.get(name))
+    .find((known) => known !== undefined);
   const profile = id === undefined ? undefined : catalogue.byId.get(id);
   if (profile) return { ok: true, profile };
   let nearest = '';

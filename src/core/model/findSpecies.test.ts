@@ -1,4 +1,5 @@
 import { catalogue } from '@/testing/plans';
+import { resolveSpecies } from './catalogue';
 import { findSpecies } from './findSpecies';
 
 const first = (typed: string, limit = 6) => findSpecies(catalogue, typed, limit).map((profile) => profile.id);
@@ -24,5 +25,20 @@ describe('findSpecies', () => {
     const all = findSpecies(catalogue, 'cory');
     expect(new Set(all).size).toBe(all.length);
     expect(first('cory', 3)).toHaveLength(3);
+  });
+});
+
+describe('names as keepers write them', () => {
+  it.each([
+    ['boesemani rainbowfish', 'melanotaenia-boesemani'],
+    ['Dwarf Neon Rainbowfish', 'melanotaenia-praecox'],
+    ['neon tetras', 'paracheirodon-innesi'],
+    ['Pterophyllum scalare', 'pterophyllum-scalare'],
+  ])('%s is %s', (typed, id) => {
+    const found = resolveSpecies(catalogue, typed);
+    expect(found.ok && found.profile.id).toBe(id);
+  });
+  it('still refuses what is no name, and names the nearest', () => {
+    expect(resolveSpecies(catalogue, 'neon tetre')).toEqual({ ok: false, nearest: 'paracheirodon-innesi' });
   });
 });

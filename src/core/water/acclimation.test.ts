@@ -43,3 +43,21 @@ describe('acclimation, by the measured difference and the hours in the bag (comm
     );
   });
 });
+
+describe('a way that the keeper swears by', () => {
+  it('is followed, and told what the measures ask for', () => {
+    const asked: BagAndTank = {
+      bag: water(25, 200),
+      tank: water(25, 210),
+      hoursInBag: 1,
+      bagLitres: 2,
+      sensitive: false,
+    };
+    expect(acclimation(asked, 'temperature only')).toEqual(acclimation(asked));
+    const drip = acclimation(asked, 'slow drip');
+    expect(drip).toMatchObject({ method: 'slow drip', tankWaterLitres: 6, remaining: 1 / 4 });
+    expect(drip.why).toMatch(/Your own way.*it would be: temperature only/);
+    expect(acclimation(asked, 'mixing rounds')).toMatchObject({ rounds: 2, remaining: 1 / 3 });
+    expect(acclimation(asked, 'straight in').rounds).toBe(0);
+  });
+});

@@ -14,8 +14,12 @@ export interface BagAndTank {
   readonly sensitive: boolean;
 }
 
+/** The ways of keepers, who disagree. */
+export const ACCLIMATION_WAYS = ['temperature only', 'mixing rounds', 'slow drip', 'straight in'] as const;
+export type AcclimationWay = (typeof ACCLIMATION_WAYS)[number];
+
 export interface AcclimationPlan {
-  readonly method: 'temperature only' | 'mixing rounds' | 'slow drip' | 'straight in';
+  readonly method: AcclimationWay;
   readonly why: string;
   /** Rounds of mixing, litres added in each, minutes between. None for the other methods. */
   readonly rounds: number;
@@ -45,7 +49,7 @@ const DRIP_MINUTES = 90;
  * Rounds of mixing without discarding leave V / (V + n v) of the difference; with as much added each round as was in the
  * bag, 1 / (1 + n). TDS and temperature mix linearly, pH does not. Units: °C, ppm, L, minutes.
  */
-export function acclimation({ bag, tank, hoursInBag, bagLitres, sensitive }: BagAndTank): AcclimationPlan {
+function byMeasure({ bag, tank, hoursInBag, bagLitres, sensitive }: BagAndTank): AcclimationPlan {
   const warmth = Math.abs(bag.temperatureC - tank.temperatureC);
   const tds = bag.tdsPpm === null || tank.tdsPpm === null ? null : Math.abs(bag.tdsPpm - tank.tdsPpm);
   const ph = bag.ph === null || tank.ph === null ? null : tank.ph - bag.ph;
@@ -87,4 +91,48 @@ export function acclimation({ bag, tank, hoursInBag, bagLitres, sensitive }: Bag
         ? 'Nobody measured the two waters: two rounds to be safe. Test the dissolved matter of both to know.'
         : `They differ by ${figure(tds)} ppm: as much tank water again in each round, five minutes apart.`,
   };
+}
+
+/**
+ * The plan by the measured difference, or by a way that the keeper swears by; then it says what the measures ask for.
+ * `way` null goes by the measures.
+ */
+export function acclimation(asked: BagAndTank, way: AcclimationWay | null = null): AcclimationPlan {
+  const measured = byMeasure(asked);
+  if (way === null || way === measured.method) return measured;
+  const { bagLitres } = asked;
+  const why = `Your own way. By the difference and the hours in the bag it would be: ${measured.method}. ${measured.why}`;
+  switch (way) {
+    case 'temperature only':
+    case 'straight in':
+      return {
+        method: way,
+        why,
+        rounds: 0,
+        addLitres: 0,
+        minutes: FLOAT_MINUTES,
+        tankWaterLitres: 0,
+        remaining: 1,
+      };
+    case 'mixing rounds':
+      return {
+        method: way,
+        why,
+        rounds: 2,
+        addLitres: bagLitres,
+        minutes: 2 * ROUND_MINUTES + FLOAT_MINUTES,
+        tankWaterLitres: 2 * bagLitres,
+        remaining: mixingRemaining(bagLitres, bagLitres, 2, false),
+      };
+    case 'slow drip':
+      return {
+        method: way,
+        why,
+        rounds: 0,
+        addLitres: 3 * bagLitres,
+        minutes: DRIP_MINUTES,
+        tankWaterLitres: 3 * bagLitres,
+        remaining: mixingRemaining(bagLitres, 3 * bagLitres, 1, false),
+      };
+  }
 }

@@ -2,10 +2,10 @@
 
 import { useState } from 'react';
 import { figure } from '@/core/rules/words';
-import { acclimation } from '@/core/water/acclimation';
+import { ACCLIMATION_WAYS, acclimation, type AcclimationWay } from '@/core/water/acclimation';
 import { useSettings, type TankView } from '@/session/react/useTanks';
 import { parseQuantity } from '@/core/units/parseQuantity';
-import { TextField } from '@/ui/Field';
+import { SelectField, TextField, options } from '@/ui/Field';
 import { Caution, Ledger, Section } from '@/ui/Screen';
 import { RoundTimer } from './RoundTimer';
 
@@ -47,6 +47,7 @@ export function BagPart({ tank }: { readonly tank: TankView }) {
     litres: '2',
   });
   const [sensitive, setSensitive] = useState(false);
+  const [way, setWay] = useState<AcclimationWay | null>(null);
   const warmth = (text: string): number | null | undefined => {
     if (text.trim() === '') return null;
     const parsed = parseQuantity('temperature', text, settings.temperature);
@@ -79,17 +80,20 @@ export function BagPart({ tank }: { readonly tank: TankView }) {
   const wrong = Object.values(read).some((value) => value === undefined);
   const plan = wrong
     ? null
-    : acclimation({
-        bag: {
-          temperatureC: read.bagC ?? read.tankC ?? 25,
-          tdsPpm: read.bagTds ?? null,
-          ph: read.bagPh ?? null,
+    : acclimation(
+        {
+          bag: {
+            temperatureC: read.bagC ?? read.tankC ?? 25,
+            tdsPpm: read.bagTds ?? null,
+            ph: read.bagPh ?? null,
+          },
+          tank: { temperatureC: read.tankC ?? 25, tdsPpm: read.tankTds ?? null, ph: read.tankPh ?? null },
+          hoursInBag: read.hours ?? 0,
+          bagLitres: read.litres ?? 2,
+          sensitive,
         },
-        tank: { temperatureC: read.tankC ?? 25, tdsPpm: read.tankTds ?? null, ph: read.tankPh ?? null },
-        hoursInBag: read.hours ?? 0,
-        bagLitres: read.litres ?? 2,
-        sensitive,
-      });
+        way,
+      );
   const field = (name: keyof Texts, label: string, placeholder: string) => (
     <TextField
       label={label}
@@ -122,6 +126,15 @@ export function BagPart({ tank }: { readonly tank: TankView }) {
           />
           Shrimp, wild fish or another sensitive kind
         </label>
+        <SelectField
+          label="Way"
+          wrap="mt-2 max-w-72"
+          value={way ?? ''}
+          onChange={(event) => setWay(ACCLIMATION_WAYS.find((one) => one === event.target.value) ?? null)}
+        >
+          <option value="">by the difference and the hours</option>
+          {options(ACCLIMATION_WAYS)}
+        </SelectField>
       </Section>
       <Section title="How">
         {plan ? (
