@@ -3,6 +3,8 @@ import { join } from 'node:path';
 import fc from 'fast-check';
 import { demoRoom } from '@/demo/demoRoom';
 import { catalogue } from '@/testing/plans';
+import { watchesOf } from '../effects/watches';
+import { effective } from '../journal/effective';
 import { BACKUP_MIGRATIONS, BACKUP_VERSION, assertContiguous, migrate } from '../migrate/migrations';
 import { readBackup, writeBackup } from './backup';
 import { canonicalJson } from './canonicalJson';
@@ -123,6 +125,14 @@ describe('migrations', () => {
     expect(migrate({ version: 1 }, 1, steps)).toEqual({ version: 3, one: true, two: true });
     expect(migrate({ version: 2 }, 2, steps)).toEqual({ version: 3, two: true });
     expect(migrate({ version: 3 }, 3, steps)).toEqual({ version: 3 });
+  });
+  it('lift a room of version 1: its contests and watches mean what they meant', () => {
+    const old = parse(readFileSync(join(process.cwd(), 'fixtures', 'room-v1.lomvik.json'), 'utf8'));
+    const read = readBackup(old, catalogue);
+    if (!read.ok) throw new Error(read.faults.map(faultLine).join('\n'));
+    expect(read.value.version).toBe(BACKUP_VERSION);
+    const [watch] = watchesOf(effective(read.value.entries), 'T');
+    expect(watch).toMatchObject({ minutes: 20, fish: 2, contests: [{ winner: 'a', what: 'bite' }] });
   });
   it('are refused with a gap or a missing end', () => {
     expect(() => assertContiguous([steps[1]!], 2)).toThrow('starts at 2, expected 1');

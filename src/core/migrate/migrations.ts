@@ -6,10 +6,16 @@ export interface Migration {
 }
 
 /** The version that this code writes. */
-export const BACKUP_VERSION = 1;
+export const BACKUP_VERSION = 2;
 
-/** Steps in order from version 1. Version 1 is the first there is: the list is empty until version 2 exists. */
-export const BACKUP_MIGRATIONS: readonly Migration[] = [];
+/** Steps in order from version 1. */
+export const BACKUP_MIGRATIONS: readonly Migration[] = [
+  {
+    from: 1,
+    name: 'signs, quarantines, claims and lives are new; nothing that version 1 says changes',
+    up: (file) => file,
+  },
+];
 
 /** Throws unless the steps lead from 1 to `current` without a gap: a programmer's mistake, found at start. */
 export function assertContiguous(migrations: readonly Migration[], current: number): void {
