@@ -161,7 +161,7 @@ test('the whole job, once through, in the keeper’s own room', async ({ page },
     for (const [name, text, words] of cases) {
       const path = info.outputPath(name);
       writeFileSync(path, text);
-      await page.locator('input[type=file]').setInputFiles(path);
+      await page.locator('input[type=file][accept*="json"]').setInputFiles(path);
       const alert = page.getByRole('alert').filter({ hasText: 'was not taken in' });
       await expect(alert).toContainText('The room is as it was.');
       await expect(alert).toContainText(words);
@@ -173,7 +173,7 @@ test('the whole job, once through, in the keeper’s own room', async ({ page },
   await test.step('what was lost comes back from the file, after a look at what would change', async () => {
     await newTank(page, 'Doomed', ['60 cm', '30 cm', '30 cm']);
     await page.getByRole('link', { name: 'Files' }).first().click();
-    await page.locator('input[type=file]').setInputFiles(saved);
+    await page.locator('input[type=file][accept*="json"]').setInputFiles(saved);
     await expect(page.getByText('tank Doomed')).toBeVisible();
     await expect(page.getByRole('navigation', { name: 'Room and rack' })).toContainText('Doomed');
     await page.getByRole('button', { name: 'Replace this room' }).click();
@@ -185,7 +185,7 @@ test('the whole job, once through, in the keeper’s own room', async ({ page },
       .getByRole('button', { name: 'Undo' })
       .click();
     await expect(rack).toContainText('Doomed');
-    await page.locator('input[type=file]').setInputFiles(saved);
+    await page.locator('input[type=file][accept*="json"]').setInputFiles(saved);
     await page.getByRole('button', { name: 'Replace this room' }).click();
     await expect(rack).not.toContainText('Doomed');
     await page.reload();

@@ -36,7 +36,7 @@ function chromium() {
 }
 
 say(
-  'test: installs what is missing, then types, lint, unit and property tests, build, command line, browser tests (about five minutes)',
+  'test: installs what is missing, then types, lint, unit and property tests, build, command line, browser tests (about ten minutes)',
 );
 ensureInstalled();
 rmSync(results, { recursive: true, force: true });
