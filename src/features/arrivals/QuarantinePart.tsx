@@ -64,7 +64,11 @@ function Run({ lane }: { readonly lane: TankView }) {
   const since = life.begunOn && life.begunOn > last ? life.begunOn : last;
   const sources = [...new Set(residents.map((one) => one.source).filter(Boolean))];
   const days = [...new Set(residents.map((one) => one.inTankSince.slice(0, 10)))];
-  const onDo = (label: string, event: Dated): void => void run(label, [appendChange(session, event)]);
+  const onDo = (label: string, ...events: readonly Dated[]): void =>
+    void run(
+      label,
+      events.map((event) => appendChange(session, event)),
+    );
   const story = (happenings ?? [])
     .filter(
       (event) =>

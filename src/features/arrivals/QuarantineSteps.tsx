@@ -57,7 +57,7 @@ export function Begin({
   onDo,
 }: {
   readonly lane: TankView;
-  readonly onDo: (label: string, event: Dated) => void;
+  readonly onDo: (label: string, ...events: readonly Dated[]) => void;
 }) {
   const { session } = useCommands();
   const [ticked, setTicked] = useState<readonly QuarantineCheck[]>([]);
@@ -111,7 +111,7 @@ export function Running({
 }: {
   readonly lane: TankView;
   readonly since: string;
-  readonly onDo: (label: string, event: Dated) => void;
+  readonly onDo: (label: string, ...events: readonly Dated[]) => void;
 }) {
   const { session } = useCommands();
   const life = useRoomState((state) => state.room.tanks[lane.id]?.quarantine) ?? NEW_TANK_LIFE.quarantine;
@@ -169,8 +169,10 @@ export function Running({
           className="mt-2"
           disabled={signs.length === 0}
           onClick={() => {
-            for (const what of signs)
-              onDo(`Seen: ${what}`, { ...base, type: 'saw', resident: null, what, place: '' });
+            onDo(
+              `Seen: ${signs.join(', ')}`,
+              ...signs.map((what): Dated => ({ ...base, type: 'saw', resident: null, what, place: '' })),
+            );
             setSigns([]);
           }}
         >
@@ -211,7 +213,7 @@ export function Afterwards({
   onDo,
 }: {
   readonly lane: TankView;
-  readonly onDo: (label: string, event: Dated) => void;
+  readonly onDo: (label: string, ...events: readonly Dated[]) => void;
 }) {
   const { session } = useCommands();
   const life = useRoomState((state) => state.room.tanks[lane.id]) ?? NEW_TANK_LIFE;
