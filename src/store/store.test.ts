@@ -104,6 +104,14 @@ describe.each(places)('the %s store', (_name, make) => {
     expect((await second.entries()).map((entry) => entry.id)).toEqual(['a']);
   });
 
+  it('reads a long journal whole and in order, though it is read in pieces', async () => {
+    const many = Array.from({ length: 9001 }, (_, i) => note(`n${i}`));
+    await first.commit(many);
+    const read = await second.entries();
+    expect(read.map((entry) => entry.id)).toEqual(many.map((_, i) => `n${i}`));
+    expect(read.at(-1)?.seq).toBe(9001);
+  });
+
   it('replaces everything at once', async () => {
     await first.commit([note('a'), settings('me')]);
     await first.saveSnapshot({ seq: 1, lastOn: '', room: { residents: {}, tanks: {}, loose: [] } });

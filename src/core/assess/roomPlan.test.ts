@@ -37,6 +37,8 @@ const resident = (id: string, more: Partial<Resident> = {}): Resident => ({
   quarantine: null,
   protocol: null,
   bornAbout: '',
+  condition: null,
+  daysInShop: null,
   until: null,
   nextTank: '',
   inTankSince: '2026-05-01T10:00',

@@ -1,4 +1,4 @@
-import type { Dated, Member } from './events';
+import { CONDITIONS, type Dated, type Member } from './events';
 import { daysBetween } from '../units/days';
 import { afterStep, afterTest } from '../water/ripening';
 import { afterQuarantine, ILLNESS, QUARANTINE_DAYS } from '../arrivals/quarantine';
@@ -26,6 +26,8 @@ type Born = Pick<
   | 'quarantine'
   | 'protocol'
   | 'bornAbout'
+  | 'condition'
+  | 'daysInShop'
   | 'until'
   | 'nextTank'
 > & {
@@ -53,6 +55,8 @@ const newcomer = (member: Member, born: Born): Resident => ({
   quarantine: born.quarantine,
   protocol: born.protocol,
   bornAbout: born.bornAbout,
+  condition: born.condition,
+  daysInShop: born.daysInShop,
   until: born.until,
   nextTank: born.nextTank,
   inTankSince: born.on,
@@ -158,6 +162,13 @@ export function applyEvent(room: Room, event: Dated): Room {
         quarantine: event.quarantine ?? null,
         protocol: event.protocol ?? null,
         bornAbout: event.bornAbout ?? '',
+        condition:
+          event.seen === undefined
+            ? null
+            : event.seen.length === CONDITIONS.length
+              ? 'all well'
+              : 'not all well',
+        daysInShop: event.daysInShop ?? null,
         until: event.until ?? null,
         nextTank: event.nextTank ?? '',
       };
@@ -183,6 +194,8 @@ export function applyEvent(room: Room, event: Dated): Room {
           quarantine: 'done',
           protocol: null,
           bornAbout: on.slice(0, 10),
+          condition: null,
+          daysInShop: null,
           until: null,
           nextTank: '',
         }),

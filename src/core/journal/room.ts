@@ -37,6 +37,10 @@ export interface Resident {
   readonly quarantine: 'here' | 'done' | 'none' | null;
   readonly protocol: 'plain' | 'single newcomer' | 'skittish' | null;
   readonly bornAbout: string;
+  /** What was seen before it was taken: all well, or not all; null when nobody looked. */
+  readonly condition: 'all well' | 'not all well' | null;
+  /** Days that it had been in the shop; null when nobody asked. */
+  readonly daysInShop: number | null;
   /** A home for a time ends on this day; null for one to stay. */
   readonly until: string | null;
   readonly nextTank: string;

@@ -35,6 +35,28 @@ describe('lives', () => {
   it('keep the first fortnight apart (the trade counts it so)', () => {
     expect(fortnightOf(lives)).toEqual({ came: 7, lostEarly: 2, livedOn: 5, lostLater: 1 });
   });
+  it('know in what state they were taken, and how long they had been in the shop', () => {
+    const seen = [
+      'eats',
+      'fins whole',
+      'belly not sunken',
+      'back not thin',
+      'few scratches',
+      'active',
+      'is the kind ordered',
+    ];
+    const of = (more: Record<string, unknown>) =>
+      livesOf([cameOf(day(1), [memberOf('x')], more)], '2026-02-01').map((life) => [
+        life.condition,
+        life.rested,
+      ])[0];
+    expect(of({ seen, daysInShop: 9 })).toEqual(['all well', 'a week or more in the shop']);
+    expect(of({ seen: seen.slice(1), daysInShop: 1 })).toEqual([
+      'not all well',
+      'less than a week in the shop',
+    ]);
+    expect(of({})).toEqual([null, null]);
+  });
   it('say nothing of days to come', () => {
     expect(livesOf(happenings, '2026-01-10').filter((life) => life.died)).toHaveLength(2);
   });

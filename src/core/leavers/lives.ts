@@ -14,6 +14,9 @@ export interface Life extends Span {
   readonly tank: string;
   readonly quarantine: Resident['quarantine'];
   readonly protocol: Resident['protocol'];
+  readonly condition: Resident['condition'];
+  /** Whether it had been in the shop for a week, long enough to show what it carried. */
+  readonly rested: 'a week or more in the shop' | 'less than a week in the shop' | null;
   /** When it came, ISO. */
   readonly cameOn: string;
   /** The incident it died in; empty for none. */
@@ -25,6 +28,11 @@ const DAY_MS = 86_400_000;
 const LATE_DAYS = 1;
 /** A fish that came and went on one day still lived for a part of it. */
 const LEAST_DAYS = 0.01;
+
+/** A week in the shop shows what stock of a day still hides (common practice). */
+const RESTED_DAYS = 7;
+const restedIn = (days: number | null): Life['rested'] =>
+  days === null ? null : days >= RESTED_DAYS ? 'a week or more in the shop' : 'less than a week in the shop';
 
 /**
  * One life for each animal that ever came: until it died, was rehomed (censored), or today (censored). Groups count head by
@@ -50,6 +58,8 @@ export function livesOf(happenings: readonly Standing[], today: string): readonl
         tank: resident.tank,
         quarantine: resident.quarantine,
         protocol: resident.protocol,
+        condition: resident.condition ?? null,
+        rested: restedIn(resident.daysInShop ?? null),
         cameOn: came,
         incident,
         start: late < days ? late : 0,
@@ -83,7 +93,16 @@ export function livesOf(happenings: readonly Standing[], today: string): readonl
   return lives;
 }
 
-export const GROUPINGS = ['species', 'source', 'tank', 'quarantine', 'protocol', 'way'] as const;
+export const GROUPINGS = [
+  'species',
+  'source',
+  'tank',
+  'quarantine',
+  'protocol',
+  'way',
+  'condition',
+  'rested',
+] as const;
 export type Grouping = (typeof GROUPINGS)[number];
 
 /** Lives by one of their properties; those of whom it is not known stand apart. */

@@ -211,7 +211,10 @@ export function LeaveForm({ residents, first }: Props) {
           <SignButtons offered={SIGNS_BEFORE} chosen={signs} onChange={setSigns} />
         </fieldset>
       )}
-      <TextField label={how === 'rehomed' ? 'Note' : 'What happened before'} {...form.register('note')} />
+      <TextField
+        label={how === 'rehomed' ? 'What the taker was told' : 'What happened before'}
+        {...form.register('note')}
+      />
       {how === 'rehomed' ? (
         <Caution>
           Never into the wild, never down a drain. Some kinds are restricted: ask your local authority before

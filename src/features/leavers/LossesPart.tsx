@@ -38,6 +38,8 @@ const GROUPING_WORDS: Readonly<Record<Grouping, string>> = {
   quarantine: 'quarantine',
   protocol: 'way of introduction',
   way: 'how they were come by',
+  condition: 'condition when taken',
+  rested: 'time in the shop',
 };
 const QUARANTINE_WORDS: Readonly<Record<string, string>> = {
   done: 'quarantined',

@@ -150,6 +150,9 @@ function Life({ story }: { readonly story: LifeStory }) {
               [resident.bornHere ? 'Born here' : 'Came', day(resident.cameOn)],
               ['Here for', `${days} days`],
               ['From', resident.source || 'not said'],
+              ...events.flatMap((event) =>
+                event.type === 'rehomed' ? [['Went to', `${event.taker}, ${day(event.on)}`] as const] : [],
+              ),
               ['Come by', resident.way ?? 'not said'],
               ['Born', resident.bornAbout || 'not known'],
               ['Origin', resident.origin],

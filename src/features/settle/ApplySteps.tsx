@@ -7,7 +7,7 @@ import { newId } from '@/session/browserStamp';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useResidentName } from '@/session/react/useNames';
 import { useResidents, useTanks, type TankView } from '@/session/react/useTanks';
-import { todayIso } from '@/session/today';
+import { momentOn, todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { SelectField, TextField } from '@/ui/Field';
 import { Caution } from '@/ui/Screen';
@@ -34,17 +34,20 @@ export function ApplySteps({
   const [who, setWho] = useState('');
   const [into, setInto] = useState('');
   const [until, setUntil] = useState('');
+  const [day, setDay] = useState(todayIso());
   const aside = chosen.some((step) => ASIDE.includes(step));
   const lacks =
     aside && who === ''
       ? 'Say who is put aside.'
       : until !== '' && until <= todayIso()
         ? 'The day of return lies in the past.'
-        : '';
+        : day > todayIso()
+          ? 'The day it was done lies ahead.'
+          : '';
 
   const save = async (): Promise<void> => {
     if (chosen.length === 0 || lacks) return;
-    const on = session.stamp.now();
+    const on = momentOn(day);
     const bundle = chosen.length > 1 ? newId<string>() : '';
     const steps = chosen.map((step): Dated => ({
       type: 'stepped-in',
@@ -116,12 +119,21 @@ export function ApplySteps({
           />
         </div>
       )}
-      <TextField
-        label="What exactly"
-        placeholder="what was moved, how many, where"
-        value={note}
-        onChange={(event) => setNote(event.target.value)}
-      />
+      <div className="grid grid-cols-[9rem_1fr] gap-2">
+        <TextField
+          label="Day"
+          type="date"
+          max={todayIso()}
+          value={day}
+          onChange={(event) => setDay(event.target.value || todayIso())}
+        />
+        <TextField
+          label="What exactly"
+          placeholder="what was moved, how many, where"
+          value={note}
+          onChange={(event) => setNote(event.target.value)}
+        />
+      </div>
       {lacks && chosen.length > 0 && (
         <p role="alert" className="text-buoy">
           {lacks}

@@ -114,6 +114,25 @@ async function write(db: IDBPDatabase<RoomSchema>, changes: readonly Change[]): 
   return { entries, documents };
 }
 
+/** So many entries are read at a time: a long journal must not hold up the screen. */
+const ENTRIES_A_PIECE = 4000;
+
+/** The whole journal, by place. It only grows, so that pieces read one after the other fit together. */
+async function readInPieces(db: IDBPDatabase<RoomSchema>): Promise<readonly Entry[]> {
+  const all: Entry[] = [];
+  for (;;) {
+    const after = all.at(-1)?.seq;
+    const piece = await db.getAll(
+      'entries',
+      after === undefined ? undefined : IDBKeyRange.lowerBound(after, true),
+      ENTRIES_A_PIECE,
+    );
+    for (const entry of piece) all.push(entry);
+    if (piece.length < ENTRIES_A_PIECE) return all;
+    await new Promise((resolve) => setTimeout(resolve, 0));
+  }
+}
+
 function abort(tx: { abort(): void }): void {
   try {
     tx.abort();
@@ -157,7 +176,7 @@ export function idbStore(name: string): RoomStore {
         await tx.done;
         return { documents, snapshot, tail };
       }),
-    entries: () => guarded(async () => (await db()).getAll('entries')),
+    entries: () => guarded(async () => readInPieces(await db())),
     commit: (changes) =>
       guarded(async () => {
         const committed = await write(await db(), changes);
