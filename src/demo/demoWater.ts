@@ -34,7 +34,7 @@ const changed = (
 
 /** Tests, changes and filters of the demo room. */
 export function demoWater(on: On): readonly Dated[] {
-  const { fen, quay, skerry } = DEMO_TANKS;
+  const { fen, nursery, quay, skerry } = DEMO_TANKS;
   return [
     ...FEN_NITRATE.flatMap(([daysAgo, nitrateMgL]): Dated[] => [
       {
@@ -51,6 +51,7 @@ export function demoWater(on: On): readonly Dated[] {
       },
       changed(on(daysAgo, 30), fen, 0.4),
     ]),
+    ...[14, 10, 6, 2].map((daysAgo) => changed(on(daysAgo, 10), nursery, 0.5)),
     { type: 'filter', on: on(52), tank: quay, what: 'seeded', note: 'A sponge from the fen.' },
     { type: 'filter', on: on(30), tank: quay, what: 'dosed', doseMgL: 2, note: '' },
     { type: 'tested', on: on(29), tank: quay, ammoniaMgL: 0, nitriteMgL: 0, by: 'kit', note: '' },

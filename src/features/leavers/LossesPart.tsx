@@ -201,10 +201,7 @@ export function LossesPart({ tank }: { readonly tank: TankView }) {
         {deaths < FEW && ' These are few: read the curves as hints.'}
       </p>
       <div className="grid gap-6 lg:grid-cols-2">
-        <Section
-          title="Alive, by days since they came"
-          aside="those rehomed and still here are counted as long as they were seen"
-        >
+        <Section title="Alive, by days" aside="the rehomed and the living count as long as they were here">
           <CurveChart
             curves={largest.map(([name, group]) => [nameOf(by, name), kaplanMeier(group)] as const)}
           />

@@ -4,11 +4,15 @@ import { useMemo } from 'react';
 import type { Standing } from '@/core/journal/effective';
 import { nitrateRate, risesOf, waveEffect, type WaterMark } from '@/core/water/nitrateRate';
 import { outlook, tankFactor } from '@/core/water/nitrateOutlook';
+import { daysBetween } from '@/core/units/days';
+import { todayIso } from '@/session/today';
 import { useAssessment } from '@/session/react/useAssessment';
 import { useHappenings } from '@/session/react/useNames';
 import { useListed, useResidents, type TankView } from '@/session/react/useTanks';
 
 const NOBODY: readonly never[] = [];
+/** A wave older than this is no longer asked about: what it did is in the rate. */
+const FRESH_WAVE_DAYS = 60;
 
 /** Everything measured and done with the water of a tank, and what it says of the nitrate. */
 export function useWaterLog(tank: TankView) {
@@ -64,7 +68,12 @@ export function useWaterLog(tank: TankView) {
         const effect = waveEffect(rises, on);
         return effect ? [{ on, effect }] : [];
       }),
-      waveUnmeasured: lastWave !== undefined && waveEffect(rises, lastWave) === null ? lastWave : null,
+      waveUnmeasured:
+        lastWave !== undefined &&
+        daysBetween(lastWave, todayIso()) <= FRESH_WAVE_DAYS &&
+        waveEffect(rises, lastWave) === null
+          ? lastWave
+          : null,
       /** What the list would add when it has come and grown, mg/L a week, as this tank makes it. */
       listAdds:
         Math.max(0, later.context.load.nitrateMgLWeek - now.context.load.nitrateMgLWeek) * (factor ?? 1),
