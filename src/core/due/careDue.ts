@@ -56,3 +56,25 @@ export function claimsDue(tank: string, room: Room, now: string): readonly DueIt
     overdueDays: daysBetween(since.slice(0, 10), now.slice(0, 10)) - CLAIM_DAYS,
   }));
 }
+
+/** What was not kept apart shows what it carries within so many days (common practice: quarantine lasts as long). */
+const RISK_DAYS = 28;
+
+/** Those that came without quarantine: a risk for all in the tank until the time that it would have taken is over. */
+export function riskDue(tank: string, room: Room, now: string): readonly DueItem[] {
+  const fresh = residentsOf(room, tank).filter(
+    (one) =>
+      one.quarantine === 'none' && daysBetween(one.inTankSince.slice(0, 10), now.slice(0, 10)) < RISK_DAYS,
+  );
+  if (fresh.length === 0) return [];
+  const last = fresh.reduce((late, one) => (one.inTankSince > late ? one.inTankSince : late), '');
+  const until = addDays(last, RISK_DAYS);
+  return [
+    {
+      tank,
+      kind: 'risk',
+      text: `${fresh.reduce((sum, one) => sum + one.count, 0)} came without quarantine: look for spots, flashing and clamped fins in all until ${until}.`,
+      overdueDays: daysBetween(until, now.slice(0, 10)),
+    },
+  ];
+}

@@ -104,6 +104,22 @@ describe('what is due', () => {
     expect(stays('2026-06-01T10:00:00.000Z')).toEqual([['stay', -9]]);
     expect(stays('2026-06-14T10:00:00.000Z')).toEqual([['stay', 4]]);
   });
+  it('keeps a batch that was not quarantined in mind for as long as that would have lasted', () => {
+    const risky = { ...group, quarantine: 'none' } as Entry;
+    const risks = (now: string) => due('display', now, risky).filter(([kind]) => kind === 'risk');
+    expect(risks('2026-05-10T10:00:00.000Z')).toEqual([['risk', -19]]);
+    expect(risks('2026-05-30T10:00:00.000Z')).toEqual([]);
+  });
+  it('tells of claims that wait for an answer', () => {
+    const claim = entry({
+      type: 'claimed',
+      on: '2026-05-01T10:00:00.000Z',
+      from: 'Pier',
+      about: 'two dead',
+      outcome: '',
+    });
+    expect(due('display', '2026-05-10T10:00:00.000Z', claim)).toEqual([['claim', 2]]);
+  });
   it('brings recurring care round', () => {
     const care = {
       tank: 'T' as TankId,

@@ -4,7 +4,7 @@ import { LOOK_HOURS } from '../journal/events';
 import { NEW_TANK_LIFE, residentsOf, type Room } from '../journal/room';
 import { daysBetween } from '../units/days';
 import type { DueItem } from './dueItem';
-import { careDue, claimsDue, staysDue, type Care } from './careDue';
+import { careDue, claimsDue, riskDue, staysDue, type Care } from './careDue';
 import { waitingDue, waterDue, wavesDue } from './waterDue';
 
 /** By what a due thing is put off: its tank and its kind. */
@@ -128,6 +128,7 @@ export function dueItems(
       ...waitingDue({ id, body }, room, now),
       ...staysDue(id, room, now),
       ...claimsDue(id, room, now),
+      ...riskDue(id, room, now),
     ]),
   ]
     .filter((item) => !off.has(dueKey(item)))

@@ -164,8 +164,9 @@ export function WavesPart({ tank }: { readonly tank: TankView }) {
       </div>
       {waves.ripe.state !== 'ripe' && waves.ripe.state !== 'lived-in' && (
         <Caution>
-          The filter of {tank.body.name} is not proven ({waves.ripe.state}): no wave before{' '}
-          {day(waves.readyOn)}, and then only if a test dose is gone within a day.{' '}
+          {waves.ripe.state === 'nothing known'
+            ? `Nothing is known of the filter of ${tank.body.name}: no fish before a test dose is gone within a day. `
+            : `The filter of ${tank.body.name} is not proven (${waves.ripe.state}): no wave before ${day(waves.readyOn)}, and then only if a test dose is gone within a day. `}
           <Link href={`/water?tank=${tank.id}`}>To its filter</Link>.
         </Caution>
       )}

@@ -30,6 +30,7 @@ const PLACES: Readonly<Record<DueItem['kind'], string>> = {
   stay: '/arrivals',
   care: '/water',
   claim: '/arrivals',
+  risk: '/watch',
 };
 /** Parts of Arrivals on which some of them are done. */
 const PARTS: Readonly<Partial<Record<DueItem['kind'], string>>> = {

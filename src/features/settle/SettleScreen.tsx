@@ -80,6 +80,9 @@ function NextSteps({
   );
 }
 
+/** A rate from fewer minutes of watching says nothing (from memory). */
+const LEAST_MINUTES = 5;
+
 const PARTS = [
   ['steps', 'Patterns and steps'],
   ['sight', 'Sight lines'],
@@ -118,13 +121,16 @@ function StepsPart({ tank, nav }: { readonly tank: TankView; readonly nav: React
       </Screen>
     );
   const { patterns, from, effects, steps, worked, guarding } = settle;
-  const rate = from.minutes > 0 ? (from.events / from.minutes) * 60 : null;
+  const rate =
+    from.minutes >= LEAST_MINUTES
+      ? `${((from.events / from.minutes) * 60).toFixed(1)} an hour`
+      : 'too little to call it a rate';
   return (
     <Screen
       title={title}
       about={
         from.minutes > 0
-          ? `${from.events} contests in ${Math.round(from.minutes)} minutes of watching ${from.sinceStep ? 'since the last step' : 'in the last 60 days'}: ${rate?.toFixed(1)} an hour.`
+          ? `${from.events} contests in ${Math.round(from.minutes)} minutes of watching ${from.sinceStep ? 'since the last step' : 'in the last 60 days'}: ${rate}.`
           : undefined
       }
       actions={
