@@ -13,7 +13,8 @@ export interface DueItem {
     | 'to-go'
     | 'stay'
     | 'care'
-    | 'claim';
+    | 'claim'
+    | 'risk';
   readonly text: string;
   /** Days past due; 0 is today, negative is still to come. */
   readonly overdueDays: number;
