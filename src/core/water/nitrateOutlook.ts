@@ -64,3 +64,36 @@ export function tankFactor(measured: NitrateRate | null, predictedPerDay: number
   const factor = measured.perDay / predictedPerDay;
   return factor >= LEAST_FACTOR && factor <= MOST_FACTOR ? factor : null;
 }
+
+/** A kind that is to come, and what it would add, mg/L a week. */
+export interface Coming {
+  readonly key: string;
+  readonly addsWeek: number;
+}
+
+/** Whether a routine carries each kind that is to come, one after the other. */
+export interface Afford {
+  readonly key: string;
+  readonly addsWeek: number;
+  /** Where the peak settles once it is there with those before it, mg/L. */
+  readonly peakMgL: number;
+  /** Affordable by the budget and the edge as the routine is. */
+  readonly now: boolean;
+  /** Smallest share to change each time that keeps the peak under the edge then; null when none does. */
+  readonly leastFraction: number | null;
+}
+
+/** Goes through those that are to come in their order, each on top of those before it. Units: mg/L, days. */
+export function affordable(
+  coming: readonly Coming[],
+  perDay: number,
+  routine: ChangeRoutine,
+  tapMgL: number,
+): readonly Afford[] {
+  let rate = perDay;
+  return coming.map(({ key, addsWeek }) => {
+    rate += addsWeek / 7;
+    const { peakMgL, leastFraction, roomWeek } = outlook(tapMgL, rate, routine, tapMgL);
+    return { key, addsWeek, peakMgL, leastFraction, now: roomWeek >= 0 && peakMgL <= NITRATE_EDGE };
+  });
+}

@@ -2,7 +2,7 @@ import fixture from '@/testing/fixtures/leastSquares.json';
 import { studentQuantile } from '../stats/quantiles';
 import type { Dated } from '../journal/events';
 import { NEW_TANK_LIFE } from '../journal/room';
-import { nitrateCourse, outlook, tankFactor } from './nitrateOutlook';
+import { affordable, nitrateCourse, outlook, tankFactor } from './nitrateOutlook';
 import { nitrateRate, risesOf, waveEffect, type WaterMark } from './nitrateRate';
 import { afterStep, afterTest, ripeness } from './ripening';
 
@@ -134,5 +134,26 @@ describe('ripening (F100, common practice)', () => {
     expect(ripeness(afterStep(ripe, step('torn down', 40)), null, '2026-02-15').state).toBe('down');
     expect(ripeness(filter, '2025-06-01', '2026-01-05').state).toBe('lived-in');
     expect(ripeness(filter, null, '2026-01-05').state).toBe('nothing known');
+  });
+});
+
+describe('when the next wave can be afforded', () => {
+  const routine = { fraction: 0.5, everyDays: 7 };
+  it('adds one kind after the other, and says what the routine has to be then', () => {
+    const told = affordable(
+      [
+        { key: 'a', addsWeek: 5 },
+        { key: 'b', addsWeek: 10 },
+        { key: 'c', addsWeek: 40 },
+      ],
+      10 / 7,
+      routine,
+      0,
+    );
+    // Half changed weekly: the peak settles at twice what a week makes.
+    expect(told.map((one) => Math.round(one.peakMgL))).toEqual([30, 50, 130]);
+    expect(told.map((one) => one.now)).toEqual([true, false, false]);
+    expect(told[1]!.leastFraction).toBeCloseTo(25 / 40, 10);
+    expect(told[2]!.leastFraction).toBeNull();
   });
 });

@@ -10,6 +10,7 @@ import { nitrateCourse } from '@/core/water/nitrateOutlook';
 import { todayIso } from '@/session/today';
 import { SelectField } from '@/ui/Field';
 import { Ledger, Section } from '@/ui/Screen';
+import { Cell, Row, Table } from '@/ui/Table';
 import { READING_FIELDS, type Reading } from './waterFields';
 import type { WaterLog } from './useWaterLog';
 
@@ -106,6 +107,38 @@ export function OutlookPart({ log }: { readonly log: WaterLog }) {
             ? 'the budget carries it. Test again before and after each wave.'
             : `${figure(-leaves)} more than the budget leaves. Change more, plant more, or let some stay out.`}
         </p>
+      )}
+      {log.coming.length > 0 && (
+        <Table
+          caption="Whether the routine carries what is listed, one kind after the other"
+          heads={[
+            'Next, gentlest first',
+            { name: 'Adds a week', figures: true },
+            { name: 'Peak then', figures: true },
+            'Affordable',
+          ]}
+        >
+          {log.coming.map((one) => (
+            <Row key={one.key}>
+              <Cell>{one.key}</Cell>
+              <Cell figures>{figure(one.addsWeek)}</Cell>
+              <Cell figures>{figure(one.peakMgL)}</Cell>
+              <Cell>
+                {one.now ? (
+                  'now'
+                ) : (
+                  <span className="text-lamp">
+                    {one.leastFraction === null
+                      ? `at no change every ${routine.everyDays} days`
+                      : one.leastFraction > routine.fraction
+                        ? `from ${percent(one.leastFraction)} a change`
+                        : 'over the week’s budget'}
+                  </span>
+                )}
+              </Cell>
+            </Row>
+          ))}
+        </Table>
       )}
     </Section>
   );

@@ -3,7 +3,12 @@
 import { useMemo } from 'react';
 import type { Standing } from '@/core/journal/effective';
 import { nitrateRate, risesOf, waveEffect, type WaterMark } from '@/core/water/nitrateRate';
-import { outlook, tankFactor } from '@/core/water/nitrateOutlook';
+import { affordable, outlook, tankFactor } from '@/core/water/nitrateOutlook';
+import { inOrder, type ToCome } from '@/core/arrivals/waves';
+import { assess } from '@/core/assess/assess';
+import { roomPlan } from '@/core/assess/roomPlan';
+import { commonName } from '@/core/model/catalogue';
+import { useCatalogue } from '@/session/react/RoomProvider';
 import { daysBetween } from '@/core/units/days';
 import { todayIso } from '@/session/today';
 import { useAssessment } from '@/session/react/useAssessment';
@@ -19,6 +24,7 @@ export function useWaterLog(tank: TankView) {
   const happenings = useHappenings();
   const residents = useResidents(tank.id);
   const listed = useListed(tank.id);
+  const catalogue = useCatalogue();
   const now = useAssessment(tank, residents, NOBODY);
   const later = useAssessment(tank, residents, listed);
   const { routine, water } = tank.body;
@@ -78,8 +84,36 @@ export function useWaterLog(tank: TankView) {
       listAdds:
         Math.max(0, later.context.load.nitrateMgLWeek - now.context.load.nitrateMgLWeek) * (factor ?? 1),
       listed: listed.length,
+      /** Each listed kind on top of those before it, gentlest first: whether the routine carries it. */
+      coming: affordable(
+        inOrder(
+          listed.flatMap((entry): ToCome[] => {
+            const profile = catalogue.byId.get(entry.group.species);
+            if (!profile) return [];
+            const alone = assess(
+              roomPlan(tank.body, residents, [entry], catalogue, todayIso()),
+              catalogue,
+              todayIso(),
+            );
+            const adds = Math.max(0, alone.context.load.nitrateMgLWeek - now.context.load.nitrateMgLWeek);
+            return [
+              {
+                key: entry.key,
+                profile,
+                count: entry.group.count,
+                loadMgLWeek: adds * (factor ?? 1),
+                favourite: false,
+              },
+            ];
+          }),
+          'gentlest first',
+        ).map((one) => ({ key: `${one.count} ${commonName(one.profile)}`, addsWeek: one.loadMgLWeek })),
+        perDay,
+        kept,
+        tap,
+      ),
     };
-  }, [happenings, tank.id, water, routine, now, later, listed]);
+  }, [happenings, tank, residents, catalogue, water, routine, now, later, listed]);
 }
 
 export type WaterLog = ReturnType<typeof useWaterLog>;
