@@ -188,6 +188,30 @@ describe('a session', () => {
     expect(place.snapshot.room.residents['x']?.count).toBe(6);
   });
 
+  it('loses nothing that is committed while the journal is still being read', async () => {
+    const place = memoryPlace();
+    const first = await open(place);
+    await first.run('bring in', [append(first, came('x', '2026-04-02T10:00:00.000Z', 6))]);
+    const store = memoryStore(place);
+    let held: (() => void) | null = null;
+    const slow = {
+      ...store,
+      entries: async () => {
+        const read = await store.entries();
+        if (held === null) await new Promise<void>((resolve) => (held = resolve));
+        return read;
+      },
+    };
+    const session = openSession({ store: slow, catalogue, stamp: counter('slow') });
+    while (session.state.getState().status !== 'ready')
+      await new Promise((resolve) => setTimeout(resolve, 0));
+    while (held === null) await new Promise((resolve) => setTimeout(resolve, 0));
+    await session.run('another', [append(session, came('y', '2026-04-03T10:00:00.000Z', 2))]);
+    (held as () => void)();
+    expect((await session.journal()).map((entry) => entry.seq)).toEqual([1, 2]);
+    expect(session.state.getState().entries).toHaveLength(2);
+  });
+
   it('says in a sentence why it cannot open, and writes nothing', async () => {
     const store = memoryStore();
     const session = openSession({

@@ -2,7 +2,7 @@ import { createStore, type StoreApi } from 'zustand/vanilla';
 import { canonicalJson } from '@/core/formats/canonicalJson';
 import { datedOf, invert, type Before, type Change, type Stamp } from '@/core/journal/change';
 import type { RoomDocument } from '@/core/journal/documents';
-import { effective } from '@/core/journal/effective';
+import { effective, effectiveInSteps, readOn } from '@/core/journal/effective';
 import type { Dated, Entry } from '@/core/journal/events';
 import { EMPTY_ROOM, type Room } from '@/core/journal/room';
 import { foldInSteps, roomAfter, roomAt } from '@/core/journal/roomAt';
@@ -65,6 +65,17 @@ export interface Session {
 
 /** After so many entries since the last snapshot a new one is kept. */
 const SNAPSHOT_EVERY = 100;
+/** The journal is read again when something was committed meanwhile, so often at the most. */
+const MOST_READINGS = 5;
+
+/** Takes steps one by one, with room for the screen in between. */
+async function withPauses<T>(steps: Generator<undefined, T>): Promise<T> {
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+    await new Promise((resolve) => setTimeout(resolve, 0));
+  }
+}
 
 const byId = (documents: readonly RoomDocument[]): Record<string, RoomDocument> =>
   Object.fromEntries(documents.map((document) => [document.id, document]));
@@ -99,12 +110,20 @@ export function openSession({ store, catalogue, stamp }: Surroundings): Session 
       redoLabel: undone[undone.length - 1]?.label ?? null,
     });
 
+  /** The whole journal, read with pauses; what was committed meanwhile is in it. */
+  const readJournal = async (): Promise<readonly Entry[]> => {
+    for (let tries = 0; ; tries += 1) {
+      const entries = await store.entries();
+      await withPauses(effectiveInSteps(entries));
+      if (tries === MOST_READINGS || (entries.at(-1)?.seq ?? 0) >= lastSeq) return entries;
+    }
+  };
+
   const journal = async (): Promise<readonly Entry[]> => {
     const known = state.getState().entries;
     if (known) return known;
-    reading ??= store.entries().then((entries) => {
+    reading ??= readJournal().then((entries) => {
       reading = null;
-      // What was committed while the journal was being read may or may not be in it: take what is further along.
       const shown = state.getState().entries ?? entries;
       state.setState({ entries: shown });
       return shown;
@@ -121,15 +140,9 @@ export function openSession({ store, catalogue, stamp }: Surroundings): Session 
 
   /** Folds the journal anew behind the screen, with pauses, and holds the result against what is shown. */
   const prove = async (entries: readonly Entry[]): Promise<void> => {
-    const steps = foldInSteps(entries);
-    let step = steps.next();
-    while (!step.done) {
-      await new Promise((resolve) => setTimeout(resolve, 0));
-      step = steps.next();
-    }
+    const proven = await withPauses(foldInSteps(entries));
     // What was written meanwhile is not in this fold: the next opening proves it.
     if (state.getState().entries !== entries) return;
-    const proven = step.value;
     const trusted = canonicalJson(proven) === canonicalJson(state.getState().room);
     if (!trusted) state.setState({ room: proven });
     if (!trusted || sinceSnapshot >= SNAPSHOT_EVERY) keepSnapshot();
@@ -148,6 +161,7 @@ export function openSession({ store, catalogue, stamp }: Surroundings): Session 
     }
     sinceSnapshot += fresh.length;
     const all = entries ? [...entries, ...fresh] : null;
+    if (entries && all) readOn(entries, all, fresh);
     state.setState({
       documents: { ...documents, ...byId(committed.documents) },
       entries: all,

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { EntryId, ResidentId, TankId } from '../model/ids';
-import { effective } from './effective';
+import { effective, readOn } from './effective';
 import type { Dated, Entry } from './events';
 import { EMPTY_ROOM, type Room } from './room';
 import { roomAfter, roomAt } from './roomAt';
@@ -113,6 +113,17 @@ describe('the journal, whatever is in it', () => {
           expect(resident.count).toBeGreaterThanOrEqual(0);
           expect(resident.leftOn === null).toBe(resident.count > 0);
         }
+      }),
+    );
+  });
+  it('reads on to what reading anew would say, wherever it was cut', () => {
+    fc.assert(
+      fc.property(journal, fc.nat(), (entries, at) => {
+        const cut = entries.length === 0 ? 0 : at % entries.length;
+        const [before, fresh, after] = [entries.slice(0, cut), entries.slice(cut), [...entries]];
+        effective(before);
+        readOn(before, after, fresh);
+        expect(effective(after)).toEqual(effective([...entries]));
       }),
     );
   });

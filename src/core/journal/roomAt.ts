@@ -1,5 +1,5 @@
 import { applyEvent, loose } from './applyEvent';
-import { effective } from './effective';
+import { effectiveInSteps } from './effective';
 import type { Entry } from './events';
 import { unreadable } from './readable';
 import { EMPTY_ROOM, type Room } from './room';
@@ -24,8 +24,7 @@ const ENTRIES_A_STEP = 5000;
 /** The same fold with pauses in it, so that a screen can be drawn meanwhile. */
 export function* foldInSteps(entries: readonly Entry[], until?: string): Generator<undefined, Room> {
   const limit = until !== undefined && until.length === 10 ? `${until}T23:59:59.999Z` : until;
-  const faults: string[] = [];
-  const happened = effective(entries, (why) => void faults.push(why));
+  const { standing: happened, faults } = yield* effectiveInSteps(entries);
   yield;
   let room: Room = EMPTY_ROOM;
   for (const [i, event] of happened.entries()) {

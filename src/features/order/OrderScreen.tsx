@@ -16,6 +16,7 @@ import { useOrder } from '@/session/react/useOrder';
 import type { OrderAnswer } from '@/session/workers/orderWork';
 import { useResidentColours } from '@/session/react/useResidentColours';
 import { useResidents, useTank, type TankView } from '@/session/react/useTanks';
+import { Button } from '@/ui/Button';
 import { SelectField } from '@/ui/Field';
 import { NoTank } from '@/ui/NoTank';
 import { Empty, Screen, Section } from '@/ui/Screen';
@@ -105,6 +106,8 @@ const SPANS = [
   ['30', 'the last 30 days'],
 ] as const;
 const DAY_MS = 86_400_000;
+/** A table of more fish than this is shown when it is asked for. */
+const MANY = 24;
 
 /** From when on contests count. */
 function spanStart(span: string, happenings: readonly Standing[], tank: string, now: number): string {
@@ -157,6 +160,7 @@ function Order({ tank }: { readonly tank: TankView }) {
   const names = useNames();
   const span = useSearchParams().get('span') ?? 'all';
   const [weighted, setWeighted] = useState(false);
+  const [whole, setWhole] = useState(false);
   const [now] = useState(() => Date.now());
   const router = useRouter();
   const course = useMemo(
@@ -260,7 +264,13 @@ function Order({ tank }: { readonly tank: TankView }) {
       </div>
       <div className="grid gap-6 lg:grid-cols-2">
         <Section title="Who goes for whom">
-          <WhoWhom ladder={ladder} order={order} nameOf={names.resident} />
+          {order.length <= MANY || whole ? (
+            <WhoWhom ladder={ladder} order={order} nameOf={names.resident} />
+          ) : (
+            <Button onClick={() => setWhole(true)}>
+              Show the table of all {order.length} by {order.length}
+            </Button>
+          )}
         </Section>
         <Section title="The same as arrows">
           <WhoGraph ladder={ladder} order={order} nameOf={names.resident} colours={colours} />

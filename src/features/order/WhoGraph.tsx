@@ -6,8 +6,9 @@ const SIZE = 300;
 const RADIUS = 112;
 const DOT = 9;
 const THICKEST = 7;
-/** Arrows thinner than this share of the thickest are left out: the table has them. */
+/** Arrows thinner than this share of the thickest are left out, and more than so many: the table has them. */
 const LEAST = 0.08;
+const MOST_ARROWS = 90;
 
 /** Who goes for whom, drawn: the thicker the arrow, the more often; each way by itself. The table beside it says the same. */
 export function WhoGraph({
@@ -61,6 +62,7 @@ export function WhoGraph({
       {arrows
         .filter(({ wins }) => wins / most >= LEAST)
         .sort((a, b) => a.wins - b.wins)
+        .slice(-MOST_ARROWS)
         .map(({ from, to, wins }) => {
           const a = at.get(from)!;
           const b = at.get(to)!;

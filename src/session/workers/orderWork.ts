@@ -32,11 +32,13 @@ export interface OrderAnswer {
 
 /** The same contests give the same answer. */
 const SEED = 20_261;
-/** More points than this cannot be told apart on a screen: every so many contests are drawn, the last always. */
-const MOST_POINTS = 240;
+/** More points than this, of all fish together, take long to draw: every so many contests are drawn, the last always. */
+const MOST_POINTS = 3000;
+const POINTS_A_FISH = 240;
 
 function drawnOf({ trace, rungs }: Ladder): Drawn {
-  const every = Math.max(1, Math.ceil(trace.length / MOST_POINTS));
+  const points = Math.min(POINTS_A_FISH, Math.ceil(MOST_POINTS / Math.max(1, rungs.length)));
+  const every = Math.max(1, Math.ceil(trace.length / points));
   const at: number[] = [];
   const now = new Map(rungs.map((rung) => [rung.id, ELO_START]));
   const ratings: Record<string, number[]> = Object.fromEntries(rungs.map((rung) => [rung.id, []]));
