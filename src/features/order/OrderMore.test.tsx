@@ -1,0 +1,112 @@
+import { screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import type { Dated } from '@/core/journal/events';
+import type { ResidentId } from '@/core/model/ids';
+import { appendChange } from '@/session/react/useCommands';
+import { orderWork } from '@/session/workers/orderWork';
+import { individual, room, show, TANK } from '@/testing/inRoom';
+import { OrderScreen } from './OrderScreen';
+
+jest.mock('@/session/workers/startOrder', () => ({
+  startOrder: () => ({
+    thread: { terminate: () => undefined },
+    remote: {
+      order: (...args: Parameters<typeof orderWork.order>) => Promise.resolve(orderWork.order(...args)),
+    },
+  }),
+}));
+jest.mock('./EloChart', () => ({
+  __esModule: true,
+  default: ({ marks }: { marks: readonly { text: string }[] }) => (
+    <p>{marks.map((mark) => mark.text).join('; ')}</p>
+  ),
+}));
+
+const ago = (days: number, minutes = 0): string =>
+  new Date(Date.now() - days * 86_400_000 + minutes * 60_000).toISOString();
+const chased = (days: number, minute: number, winner: string, loser: string, more: object = {}): Dated =>
+  ({
+    type: 'chased',
+    on: ago(days, minute),
+    tank: TANK,
+    watch: 'w',
+    winner: winner as ResidentId,
+    loser: loser as ResidentId,
+    what: 'chase',
+    place: '',
+    ...more,
+  }) as Dated;
+
+async function fought(...events: readonly Dated[]) {
+  const session = await room(['Sol', 'Torch', 'Brim'].map(individual));
+  await session.run(
+    'made for a test',
+    events.map((event) => appendChange(session, event)),
+  );
+  return session;
+}
+const many = (n: number, days: number, winner: string, loser: string) =>
+  Array.from({ length: n }, (_, i) => chased(days, i, winner, loser));
+
+afterEach(() => window.history.replaceState(null, '', '/'));
+
+describe('Order, how sure it is', () => {
+  it('brackets those that cannot be told apart, and gives a rung of its own to one that can', async () => {
+    show(
+      await fought(
+        ...many(20, 9, 'torch', 'sol'),
+        ...many(20, 8, 'torch', 'brim'),
+        ...many(2, 7, 'sol', 'brim'),
+        ...many(2, 6, 'brim', 'sol'),
+      ),
+      <OrderScreen />,
+    );
+    const [ladder] = await screen.findAllByRole('table');
+    const rows = within(ladder!).getAllByRole('row').slice(1);
+    expect(rows[0]).toHaveTextContent(/^1Torch/);
+    expect(rows[1]).toHaveTextContent(/^2 to 3\s*tied/);
+    expect(screen.getByText('starts', { exact: false, selector: 'p' })).toHaveTextContent(
+      /Torch starts 91 % of all/,
+    );
+  });
+
+  it('counts from a step on when asked, and draws what came, left and was changed', async () => {
+    window.history.replaceState(null, '', '/order?tank=T&span=step');
+    show(
+      await fought(
+        ...many(6, 20, 'torch', 'sol'),
+        { type: 'stepped-in', on: ago(10), tank: TANK, step: 'rearranged', note: '' },
+        ...many(4, 5, 'sol', 'torch'),
+      ),
+      <OrderScreen />,
+    );
+    expect(await screen.findByText(/^4 contests among 2 fish/)).toBeInTheDocument();
+    expect(screen.getByText(/rearranged/)).toBeInTheDocument();
+  });
+
+  it('weighs contests by how bad they were when asked', async () => {
+    show(
+      await fought(
+        ...many(6, 9, 'sol', 'torch'),
+        ...Array.from({ length: 4 }, (_, i) => chased(8, i, 'torch', 'sol', { what: 'pin', bad: 3 })),
+      ),
+      <OrderScreen />,
+    );
+    const first = async () => {
+      const [ladder] = await screen.findAllByRole('table');
+      return within(ladder!).getAllByRole('row')[1]!;
+    };
+    expect(await first()).toHaveTextContent('Sol');
+    await userEvent.click(screen.getByRole('checkbox', { name: /weigh by how bad/ }));
+    await waitFor(async () => expect(await first()).toHaveTextContent('Torch'));
+  });
+
+  it('leaves a fish that nobody could tell out of the ladder', async () => {
+    show(
+      await fought(...many(3, 9, 'sol', 'torch'), chased(8, 1, 'some-male-labidochromis-caeruleus', 'brim')),
+      <OrderScreen />,
+    );
+    expect(await screen.findByText(/^3 contests among 2 fish/)).toBeInTheDocument();
+    expect(screen.getByText(/In no contest, so in no place: Brim/)).toBeInTheDocument();
+  });
+});

@@ -1,0 +1,124 @@
+import { screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import type { Dated } from '@/core/journal/events';
+import { appendChange } from '@/session/react/useCommands';
+import type { Session } from '@/session/session';
+import { group, room, show, TANK } from '@/testing/inRoom';
+import { WaterScreen } from './WaterScreen';
+
+jest.mock('./WaterChart', () => ({ __esModule: true, default: () => <p>a chart</p> }));
+
+const DAY_MS = 86_400_000;
+const ago = (days: number): string => new Date(Date.now() - days * DAY_MS).toISOString();
+const last = (session: Session) => session.state.getState().entries?.at(-1);
+const record = (session: Session, ...events: readonly Dated[]) =>
+  session.run(
+    'made for a test',
+    events.map((event) => appendChange(session, event)),
+  );
+const nitrate = (days: number, nitrateMgL: number): Dated => ({
+  type: 'tested',
+  on: ago(days),
+  tank: TANK,
+  nitrateMgL,
+  note: '',
+});
+
+describe('A water test', () => {
+  it('refuses a pH of 70 where it stands, and keeps nothing', async () => {
+    const session = await room([group('Shoal', 8)], [], 'paracheirodon-innesi');
+    show(session, <WaterScreen />);
+    await userEvent.type(screen.getByLabelText('pH'), '70');
+    expect(screen.getByRole('alert')).toHaveTextContent('pH: expected 3 to 11');
+    await userEvent.click(screen.getByRole('button', { name: 'Keep the test' }));
+    expect(session.state.getState().entries).toHaveLength(1);
+  });
+
+  it('wants something to be filled in', async () => {
+    show(await room(), <WaterScreen />);
+    await userEvent.click(screen.getByRole('button', { name: 'Keep the test' }));
+    expect(screen.getByText('Nothing is filled in.')).toBeInTheDocument();
+  });
+
+  it('takes any unit, and tells the part of the ammonia that burns', async () => {
+    const session = await room([group('Shoal', 8)], [], 'paracheirodon-innesi');
+    show(session, <WaterScreen />);
+    await userEvent.type(screen.getByLabelText('Temperature'), '77 F');
+    await userEvent.type(screen.getByLabelText('pH'), '8');
+    await userEvent.type(screen.getByLabelText('Ammonia'), '1');
+    // Emerson and others 1975: 5.37 % at 25 °C and pH 8.
+    expect(screen.getByText('0.054 mg/L')).toBeInTheDocument();
+    expect(screen.getByText(/it burns gills/)).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: 'Keep the test' }));
+    await waitFor(() =>
+      expect(last(session)).toMatchObject({ type: 'tested', temperatureC: 25, ph: 8, ammoniaMgL: 1 }),
+    );
+  });
+});
+
+describe('A water change', () => {
+  it('is done only when each step is ticked, and says which share', async () => {
+    const session = await room();
+    show(session, <WaterScreen />);
+    const done = screen.getByRole('button', { name: 'The change is done' });
+    expect(done).toBeDisabled();
+    expect(screen.getByText('4 still to tick')).toBeInTheDocument();
+    const steps = within(screen.getByRole('group', { name: 'Tick each when it is done' }));
+    for (const box of steps.getAllByRole('checkbox')) await userEvent.click(box);
+    await userEvent.clear(screen.getByLabelText('Share changed, %'));
+    await userEvent.type(screen.getByLabelText('Share changed, %'), '140');
+    expect(done).toBeDisabled();
+    await userEvent.clear(screen.getByLabelText('Share changed, %'));
+    await userEvent.type(screen.getByLabelText('Share changed, %'), '40');
+    await userEvent.click(done);
+    await waitFor(() =>
+      expect(last(session)).toMatchObject({
+        type: 'water-changed',
+        fraction: 0.4,
+        checked: expect.arrayContaining(['dechlorinated', 'heater on again']),
+      }),
+    );
+  });
+});
+
+describe('The filter', () => {
+  it('is proven by a dose that is gone within a day, not before', async () => {
+    const session = await room();
+    show(session, <WaterScreen />);
+    expect(screen.getByText(/Nothing is known of this filter/)).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: 'Seeded from a running tank' }));
+    expect(await screen.findByText(/Not ripe yet/)).toBeInTheDocument();
+    await record(
+      session,
+      { type: 'filter', on: ago(2), tank: TANK, what: 'dosed', doseMgL: 2, note: '' },
+      { type: 'tested', on: ago(1.2), tank: TANK, ammoniaMgL: 0, nitriteMgL: 0, note: '' },
+    );
+    expect(await screen.findByText(/Proven: a test dose was gone within a day/)).toBeInTheDocument();
+  });
+});
+
+describe('Nitrate', () => {
+  it('is predicted until it is measured, then measured with limits', async () => {
+    const session = await room([group('Shoal', 12)], [], 'paracheirodon-innesi');
+    show(session, <WaterScreen />);
+    expect(screen.getByText(/Two nitrate tests are needed/)).toBeInTheDocument();
+    await record(session, ...[28, 21, 14, 7, 0.5].map((days, i) => nitrate(days, 10 + 4 * i)));
+    expect(await screen.findByText(/^Measured: 4(\.\d+)? mg\/L a week \(95 % limits/)).toBeInTheDocument();
+  });
+
+  it('says of each listed kind whether the routine carries it', async () => {
+    const session = await room(
+      [group('Shoal', 12)],
+      [
+        { key: 'few', group: { species: 'danio-rerio', count: 6 } },
+        { key: 'many', group: { species: 'astronotus-ocellatus', count: 9 } },
+      ],
+      'paracheirodon-innesi',
+    );
+    show(session, <WaterScreen />);
+    const table = screen.getByRole('table', { name: /Whether the routine carries what is listed/ });
+    const rows = within(table).getAllByRole('row').slice(1);
+    expect(rows[0]).toHaveTextContent(/zebra danio.*now/);
+    expect(rows[1]).toHaveTextContent(/oscar.*(from \d+ % a change|at no change|budget)/);
+  });
+});
