@@ -3,17 +3,35 @@ import tseslint from 'typescript-eslint';
 
 /** What the pure core may not touch: the screen, the disk, the clock and chance. */
 const impure = [
-  ...['react', 'react-dom', 'next', 'idb', 'zustand', 'comlink', 'chart.js', 'sonner'].map((name) => ({ name, message: 'The core is pure: no interface, no store.' })),
+  ...['react', 'react-dom', 'next', 'idb', 'zustand', 'comlink', 'chart.js', 'sonner'].map((name) => ({
+    name,
+    message: 'The core is pure: no interface, no store.',
+  })),
 ];
 
 export default tseslint.config(
-  { ignores: ['.next/**', 'node_modules/**', 'dist/**', 'public/**', 'next-env.d.ts', 'test-results/**', 'playwright-report/**', 'scripts/**', 'bench/**'] },
+  {
+    ignores: [
+      '.next/**',
+      'node_modules/**',
+      'dist/**',
+      'public/**',
+      'next-env.d.ts',
+      'test-results/**',
+      'playwright-report/**',
+      'scripts/**',
+      'bench/**',
+    ],
+  },
   ...next,
   ...tseslint.configs.recommended,
   {
     files: ['**/*.{ts,tsx}'],
     rules: {
-      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_', ignoreRestSiblings: true }],
+      '@typescript-eslint/no-unused-vars': [
+        'error',
+        { argsIgnorePattern: '^_', varsIgnorePattern: '^_', ignoreRestSiblings: true },
+      ],
       '@typescript-eslint/no-non-null-assertion': 'off',
       'no-console': 'error',
       'react-hooks/incompatible-library': 'off',
@@ -23,20 +41,82 @@ export default tseslint.config(
     files: ['src/core/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: {
-      'no-restricted-imports': ['error', { paths: impure, patterns: [{ group: ['node:*', '@/*', '**/store/**', '**/session/**', '**/features/**', '**/ui/**', '**/catalogue/index'], message: 'The core imports only itself.' }] }],
-      'no-restricted-globals': ['error', 'window', 'document', 'indexedDB', 'localStorage', 'fetch', 'navigator', 'setTimeout', 'setInterval'],
-      'no-restricted-properties': ['error', { object: 'Date', property: 'now', message: 'Time is a parameter.' }, { object: 'Math', property: 'random', message: 'Chance is a parameter.' }],
-      'no-restricted-syntax': ['error', { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Time is a parameter.' }],
+      'no-restricted-imports': [
+        'error',
+        {
+          paths: impure,
+          patterns: [
+            {
+              group: [
+                'node:*',
+                '@/*',
+                '**/store/**',
+                '**/session/**',
+                '**/features/**',
+                '**/ui/**',
+                '**/catalogue/index',
+              ],
+              message: 'The core imports only itself.',
+            },
+          ],
+        },
+      ],
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'indexedDB',
+        'localStorage',
+        'fetch',
+        'navigator',
+        'setTimeout',
+        'setInterval',
+      ],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Date', property: 'now', message: 'Time is a parameter.' },
+        { object: 'Math', property: 'random', message: 'Chance is a parameter.' },
+      ],
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+          message: 'Time is a parameter.',
+        },
+      ],
     },
   },
   {
     files: ['src/features/**/*.{ts,tsx}'],
     rules: {
-      'no-restricted-imports': ['error', { patterns: [{ group: ['@/features/*', '@/store/*', '../*/**'], message: 'A screen knows the session, the core and the pieces of the interface, never another screen or the store.' }] }],
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              group: ['@/features/*', '@/store/*', '../*/**'],
+              message:
+                'A screen knows the session, the core and the pieces of the interface, never another screen or the store.',
+            },
+          ],
+        },
+      ],
     },
   },
   {
     files: ['src/ui/**/*.{ts,tsx}'],
-    rules: { 'no-restricted-imports': ['error', { patterns: [{ group: ['@/features/*', '@/store/*', '@/session/*'], message: 'Pieces of the interface decide nothing.' }] }] },
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              group: ['@/features/*', '@/store/*', '@/session/*'],
+              message: 'Pieces of the interface decide nothing.',
+            },
+          ],
+        },
+      ],
+    },
   },
 );
