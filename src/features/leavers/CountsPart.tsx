@@ -9,6 +9,7 @@ import { commonName } from '@/core/model/catalogue';
 import type { SpeciesProfile } from '@/core/model/species';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { appendChange, useCommands } from '@/session/react/useCommands';
+import { useHeadCount } from '@/session/react/useHeadCount';
 import { useHappenings, useResidentName } from '@/session/react/useNames';
 import { useResidents, type TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
@@ -114,7 +115,7 @@ function Kind({
   readonly residents: readonly Resident[];
   readonly count: HeadCount;
 }) {
-  const { session, run } = useCommands();
+  const record = useHeadCount(tank.id);
   const nameOf = useResidentName();
   const [text, setText] = useState('');
   const [mending, setMending] = useState(false);
@@ -125,19 +126,7 @@ function Kind({
   const only = groups.length === 1 && residents.length === 1 ? groups[0] : undefined;
   const save = async (): Promise<void> => {
     if (seen === null) return;
-    if (
-      await run(`Counted ${seen} ${name}`, [
-        appendChange(session, {
-          type: 'counted',
-          on: session.stamp.now(),
-          tank: tank.id,
-          species: profile.id,
-          seen,
-          note: '',
-        }),
-      ])
-    )
-      setText('');
+    if (await record(profile, seen)) setText('');
   };
   return (
     <li className="grid gap-x-4 gap-y-1 border-b border-line py-2 sm:grid-cols-[11rem_1fr_9rem_auto] sm:items-center">

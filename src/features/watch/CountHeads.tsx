@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { commonName } from '@/core/model/catalogue';
 import type { SpeciesProfile } from '@/core/model/species';
 import { useCatalogue } from '@/session/react/RoomProvider';
-import { appendChange, useCommands } from '@/session/react/useCommands';
+import { useHeadCount } from '@/session/react/useHeadCount';
 import { useResidents, type TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
 
@@ -17,20 +17,9 @@ function CountRow({
   readonly profile: SpeciesProfile;
   readonly expected: number;
 }) {
-  const { session, run } = useCommands();
+  const record = useHeadCount(tank.id);
   const [seen, setSeen] = useState(expected);
   const name = commonName(profile);
-  const save = (): void =>
-    void run(`Counted ${seen} ${name}`, [
-      appendChange(session, {
-        type: 'counted',
-        on: session.stamp.now(),
-        tank: tank.id,
-        species: profile.id,
-        seen,
-        note: '',
-      }),
-    ]);
   return (
     <li className="flex items-center justify-between gap-2 border-b border-line py-1">
       <span className="min-w-0">
@@ -60,7 +49,7 @@ function CountRow({
         >
           +
         </Button>
-        <Button large onClick={save} aria-label={`Record the count of ${name}`}>
+        <Button large onClick={() => void record(profile, seen)} aria-label={`Record the count of ${name}`}>
           Count
         </Button>
       </span>

@@ -1,0 +1,22 @@
+'use client';
+
+import { commonName } from '@/core/model/catalogue';
+import type { SpeciesProfile } from '@/core/model/species';
+import type { TankId } from '@/core/model/ids';
+import { appendChange, useCommands } from './useCommands';
+
+/** Records heads of a kind seen in a tank. True once it is kept. The book stays as it is. */
+export function useHeadCount(tank: TankId): (profile: SpeciesProfile, seen: number) => Promise<boolean> {
+  const { session, run } = useCommands();
+  return (profile, seen) =>
+    run(`Counted ${seen} ${commonName(profile)}`, [
+      appendChange(session, {
+        type: 'counted',
+        on: session.stamp.now(),
+        tank,
+        species: profile.id,
+        seen,
+        note: '',
+      }),
+    ]);
+}
