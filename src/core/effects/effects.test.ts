@@ -4,6 +4,7 @@ import type { DocumentBodies } from '../journal/documents';
 import { applyEvent } from '../journal/applyEvent';
 import { EMPTY_ROOM, residentsOf } from '../journal/room';
 import { nextSteps, type StepSituation } from './nextSteps';
+import { rateRatio } from '../stats/rateRatio';
 import { patternsOf } from './patterns';
 import { bundlesOf, effectsOf, effectSentence } from './stepEffect';
 import { tally, watchesOf, weightOf } from './watches';
@@ -182,6 +183,22 @@ describe('whether a step worked', () => {
     expect([even.uneven, wild.uneven]).toEqual([false, true]);
     expect(wild.ratio.ratio).toBeCloseTo(even.ratio.ratio!, 10);
     expect(wild.ratio.interval[1]!).toBeGreaterThan(even.ratio.interval[1]!);
+  });
+  it('promises no quick answer where the watches scatter more than chance', () => {
+    // The exact limits of 40 against 16 leave out 1 already; the wide ones of such uneven watches do not.
+    const wild = effects(
+      four,
+      ...watch(2, 0),
+      ...watch(3, 40),
+      ...watch(4, 0),
+      step(5, 'rearranged'),
+      ...watch(8, 16),
+      ...watch(9, 0),
+      ...watch(10, 0),
+    )[0]!;
+    expect(rateRatio(wild.before, wild.after).interval[1]!).toBeLessThan(1);
+    expect([wild.uneven, wild.verdict, wild.moreMinutes]).toEqual([true, 'open', null]);
+    expect(effectSentence(wild)).toMatch(/more watching alone is not likely to show it/);
   });
   it('keeps account of what worked in the room', () => {
     const happenings = [

@@ -107,13 +107,21 @@ function widened(exact: RateRatio, before: Tally, after: Tally, phi: number, df:
 const excludesOne = ({ interval: [low, high] }: RateRatio): boolean =>
   (low !== null && low > 1) || (high !== null && high < 1);
 
-/** Minutes of further watching after which the limits would leave out 1, if both rates stay as they are. */
-function minutesToSettle(before: Tally, after: Tally): number | null {
+/** Minutes of further watching after which the limits would leave out 1, if both rates and their scatter stay as they are. */
+function minutesToSettle(
+  before: Tally,
+  after: Tally,
+  compare: (before: Tally, after: Tally) => RateRatio,
+): number | null {
   if (before.minutes === 0) return null;
   const perMinute = after.minutes > 0 ? after.events / after.minutes : 0;
   for (let more = MINUTES_A_STEP; more <= MOST_MINUTES; more += MINUTES_A_STEP) {
-    const then = { events: Math.round(after.events + perMinute * more), minutes: after.minutes + more };
-    if (excludesOne(rateRatio(before, then))) return more;
+    const then = {
+      ...after,
+      events: Math.round(after.events + perMinute * more),
+      minutes: after.minutes + more,
+    };
+    if (excludesOne(compare(before, then))) return more;
   }
   return null;
 }
@@ -139,12 +147,13 @@ export function stepEffect(
   const since = watches.filter((watch) => watch.on >= countsFrom && (next === null || watch.on <= next));
   const [before, after] = [tally(earlier), tally(since)];
   const said = before.minutes > 0 && after.minutes > 0;
-  const exact: RateRatio = said
-    ? rateRatio(before, after)
-    : { beforePerHour: NaN, afterPerHour: NaN, ratio: null, interval: [null, null], p: 1 };
   const scatter = said ? scatterOf(earlier, since) : null;
   const uneven = scatter !== null && scatter.phi > 1 && scatter.p < UNEVEN_P;
-  const ratio = uneven ? widened(exact, before, after, scatter.phi, scatter.df) : exact;
+  const compare = (was: Tally, is: Tally): RateRatio =>
+    uneven ? widened(rateRatio(was, is), was, is, scatter.phi, scatter.df) : rateRatio(was, is);
+  const ratio: RateRatio = said
+    ? compare(before, after)
+    : { beforePerHour: NaN, afterPerHour: NaN, ratio: null, interval: [null, null], p: 1 };
   const settled = said && excludesOne(ratio);
   const [was, is] = [pairs(before.fish), pairs(after.fish)];
   return {
@@ -163,7 +172,7 @@ export function stepEffect(
           ? 'worse'
           : 'helped'
         : 'open',
-    moreMinutes: said && !settled ? minutesToSettle(before, after) : null,
+    moreMinutes: said && !settled ? minutesToSettle(before, after, compare) : null,
     countsFrom,
   };
 }

@@ -29,8 +29,8 @@ export interface HeadCount {
   readonly text: string;
 }
 
-/** Counts that fall so often in a row are a trend; and by so much (from memory). */
-const FALLS = 3;
+/** So many counts, none above the one before and in all fallen by so much, are a trend (from memory). */
+const TREND_COUNTS = 3;
 const FALLEN = 0.15;
 /** Without any other knowledge a kind that hides is seen by half, one in the open by nearly all (from memory). */
 const SEEN_HIDDEN = 0.5;
@@ -90,9 +90,11 @@ export function headCount(
   const chance = usuallySeen ?? (hidden ? SEEN_HIDDEN : SEEN_OPEN);
   const unaccounted = last ? book - last.seen : null;
   const allThere = last && last.seen < book ? atMost(book, last.seen, chance) : last ? 1 : null;
-  const tail = counts.slice(-(FALLS + 1));
+  const tail = counts.slice(-(TREND_COUNTS + 1));
+  // What left with a record is gone from the book too: only heads that are missed are a trend.
   const dwindling =
-    tail.length > FALLS - 1 &&
+    (unaccounted ?? 0) > 0 &&
+    tail.length >= TREND_COUNTS &&
     tail.every((one, i) => i === 0 || one.seen <= tail[i - 1]!.seen) &&
     tail.at(-1)!.seen <= tail[0]!.seen * (1 - FALLEN);
   const lastSeen = seenOn.at(-1) ?? null;

@@ -225,6 +225,17 @@ describe('head counts', () => {
       count('paracheirodon-innesi', 14, counted(10, 14), counted(20, 12), counted(30, 14)).dwindling,
     ).toBe(false);
   });
+  it('calls no shoal dwindling for those that left with a record', () => {
+    const shoal = count(
+      'paracheirodon-innesi',
+      14,
+      counted(10, 14),
+      rehomed(12, 's', 4),
+      counted(20, 10),
+      counted(30, 10),
+    );
+    expect(shoal).toMatchObject({ book: 10, unaccounted: 0, dwindling: false, text: 'All 10 seen.' });
+  });
   it('takes hidden kinds as such', () => {
     const hidden = count(
       'pangio-kuhlii',
