@@ -2,7 +2,7 @@ import type { Catalogue } from '../model/catalogue';
 import type { PlanFile } from '../model/plan';
 import type { RuleContext } from '../rules/context';
 import { SEVERITIES, type Finding } from '../rules/finding';
-import { RULES } from '../rules/registry';
+import { judgeAll } from '../rules/judgeAll';
 import { buildContext } from './buildContext';
 import { layerRoom } from '../rules/layerRoom';
 
@@ -46,7 +46,7 @@ export function verdictOf(findings: readonly Finding[]): Verdict {
  */
 export function assess(plan: PlanFile, catalogue: Catalogue, today: string): Assessment {
   const { context, assumed } = buildContext(plan, catalogue, today);
-  const findings = RULES.flatMap((rule) => rule.judge(context)).sort(inOrder);
+  const findings = [...judgeAll(context)].sort(inOrder);
   const verdict = verdictOf(findings);
   const now = verdictOf(findings.filter((finding) => finding.from === null));
   const worse = findings

@@ -6,7 +6,8 @@ import { adultLengthCm } from '../model/species';
 import type { Load, PlannedGroup, PlannedKind, RuleContext, RuleTank, SharedWater } from '../rules/context';
 import { tankFigures } from '../tank/tankFigures';
 import { fillRoutine, fillWater, furnish, takeOr } from './defaults';
-import { fillLoad, type Fed } from './fillLoad';
+import { burdenOf, fillLoad, type Burden, type Fed } from './fillLoad';
+import { kindsOf } from './kindsOf';
 import { rangeUsed } from './rangeUsed';
 import { sexShare } from './sexShare';
 import { sharedRange } from './sharedRange';
@@ -28,7 +29,6 @@ function plannedGroup(
   const leavesInMonths = group.until === undefined ? null : Math.max(0, monthsBetween(month, group.until));
   const { range, source } = rangeUsed(profile, origin);
   return {
-    key: String(index),
     profile,
     count: group.count,
     males: group.males ?? (group.females === undefined ? null : 0),
@@ -49,46 +49,6 @@ function plannedGroup(
   };
 }
 
-const sumKnown = (values: readonly (number | null)[]): number | null =>
-  values.every((value) => value === null)
-    ? null
-    : values.reduce<number>((sum, value) => sum + (value ?? 0), 0);
-
-/** Groups of one kind taken together. A kind leaves only when its last group does. */
-function kindsOf(groups: readonly PlannedGroup[], known: readonly PlannedKind[]): readonly PlannedKind[] {
-  const byId = new Map<string, PlannedGroup[]>();
-  for (const group of groups) {
-    const members = byId.get(group.profile.id);
-    if (members) members.push(group);
-    else byId.set(group.profile.id, [group]);
-  }
-  const before = new Map(known.map((kind) => [kind.profile.id, kind]));
-  return [...byId.entries()]
-    .sort(([a], [b]) => (a < b ? -1 : 1))
-    .map(([id, members]) => {
-      const same = before.get(id);
-      return same?.groups.length === members.length ? same : oneKind(members);
-    });
-}
-
-function oneKind(members: readonly PlannedGroup[]): PlannedKind {
-  const first = members[0] as PlannedGroup;
-  const leaves = members.map((group) => group.leavesInMonths);
-  const strict = members.find((group) => group.rangeSource === 'wild') ?? first;
-  return {
-    profile: first.profile,
-    groups: members,
-    count: members.reduce((sum, group) => sum + group.count, 0),
-    males: sumKnown(members.map((group) => group.males)),
-    females: sumKnown(members.map((group) => group.females)),
-    largestCm: Math.max(...members.map((group) => group.lengthCm)),
-    smallestCm: Math.min(...members.map((group) => group.lengthCm)),
-    judgedCm: Math.max(...members.map((group) => group.judgedCm)),
-    leavesInMonths: leaves.some((months) => months === null) ? null : Math.max(...(leaves as number[])),
-    range: strict.range,
-  };
-}
-
 /**
  * Everything the rules need of a checked plan, with what was assumed.
  *
@@ -101,7 +61,7 @@ export function buildContext(
 ): { readonly context: RuleContext; readonly assumed: readonly string[] } {
   const assumed: string[] = [];
   const groups = planGroups(plan, catalogue, today, assumed);
-  return { assumed, context: contextOf(plan, groups, today, assumed) };
+  return { assumed, context: contextOn(stageOf(plan, today, assumed), kindsOf(groups), null, assumed) };
 }
 
 /** The groups of a plan with everything the rules ask of them. What was assumed is written into `assumed`. */
@@ -113,52 +73,94 @@ export const planGroups = (
 ): readonly PlannedGroup[] =>
   plan.groups.map((group, index) => plannedGroup(group, index, catalogue, monthOf(today), assumed));
 
-/**
- * The context of a tank with these groups in it; `focus` names the kind whose effect alone is asked for. `known` are kinds
- * of the same groups from before: those that gained no group are taken as they are.
- */
-export function contextOf(
-  plan: PlanFile,
-  groups: readonly PlannedGroup[],
-  today: string,
+/** A tank with all that stays as it is whoever lives in it. */
+export interface Stage {
+  readonly plan: PlanFile;
+  readonly month: string;
+  readonly routine: RuleContext['routine'];
+  readonly school: RuleContext['school'];
+  readonly males: RuleContext['males'];
+  /** The tank when its water has so many degrees. */
+  readonly tankAt: (temperatureC: number) => RuleTank;
+}
+
+/** The tank, the routine and the practice of a plan. What was assumed is written into `assumed`. */
+export function stageOf(plan: PlanFile, today: string, assumed: string[] = []): Stage {
+  const { furnished, ...rest } = furnish(plan, assumed);
+  const byTemperature = new Map<number, RuleTank>();
+  const tankAt = (temperatureC: number): RuleTank => {
+    const known = byTemperature.get(temperatureC);
+    if (known) return known;
+    const figures = tankFigures(furnished, temperatureC);
+    const tank: RuleTank = { ...rest, figures, hardscapeFraction: furnished.hardscapeFraction };
+    byTemperature.set(temperatureC, tank);
+    return tank;
+  };
+  return {
+    plan,
+    month: monthOf(today),
+    routine: fillRoutine(plan, assumed),
+    school: takeOr(assumed, 'practice.tankSize', plan.practice?.tankSize, 'middle'),
+    males: takeOr(assumed, 'practice.males', plan.practice?.males, 'harem'),
+    tankAt,
+  };
+}
+
+interface Warm {
+  readonly temperatureC: number;
+  readonly burden: Burden;
+}
+/** The burden of a kind at the lengths it is judged at, and the temperature it was worked out for. */
+const BURDENS = new WeakMap<PlannedKind, Warm>();
+
+function judgedBurden(kind: PlannedKind, temperatureC: number): Burden {
+  const before = BURDENS.get(kind);
+  if (before?.temperatureC === temperatureC) return before.burden;
+  const fed = kind.groups.map((group) => ({ ...group, lengthCm: group.judgedCm * sexShare(group) }));
+  const burden = burdenOf(fed, temperatureC);
+  BURDENS.set(kind, { temperatureC, burden });
+  return burden;
+}
+
+/** Those of the kinds who are still here after so many months, at the lengths that they have then. */
+const stillHere = (kinds: readonly PlannedKind[], months: number): readonly Fed[] =>
+  kinds.flatMap((kind) =>
+    kind.groups
+      .filter((group) => group.leavesInMonths === null || group.leavesInMonths >= months)
+      .map((group) => ({
+        ...group,
+        lengthCm: lengthAfterMonths(group.profile, group.lengthCm, months) * sexShare(group),
+      })),
+  );
+
+/** The context of a tank with these kinds in it; `focus` names the one whose effect alone is asked for. */
+export function contextOn(
+  stage: Stage,
+  kinds: readonly PlannedKind[],
+  focus: PlannedKind | null = null,
   assumed: string[] = [],
-  focus: string | null = null,
-  known: readonly PlannedKind[] = [],
 ): RuleContext {
-  const month = monthOf(today);
-  const kinds = kindsOf(groups, known);
+  const { plan, routine } = stage;
   const shared: SharedWater = {
     temperatureC: sharedRange(kinds.map((kind) => kind.range.temperatureC)),
     ph: sharedRange(kinds.map((kind) => kind.range.ph)),
     ghDh: sharedRange(kinds.map((kind) => kind.range.ghDh)),
   };
-  const { furnished, ...rest } = furnish(plan, assumed);
-  const water = fillWater(plan, shared, groups, assumed);
-  const figures = tankFigures(furnished, water.temperatureC);
-  const tank: RuleTank = { ...rest, figures, hardscapeFraction: furnished.hardscapeFraction };
-  const routine = fillRoutine(plan, assumed);
-  const loadOf = (fed: readonly Fed[]): Load =>
-    fillLoad(fed, tank, water.temperatureC, water.nitrateTapMgL, routine);
+  const water = fillWater(plan, shared, kinds, assumed);
+  const tank = stage.tankAt(water.temperatureC);
+  const loadOf = (burdens: readonly Burden[]): Load => fillLoad(burdens, tank, water.nitrateTapMgL, routine);
   return {
     kinds,
     tank,
     water,
     shared,
     routine,
-    load: loadOf(groups.map((group) => ({ ...group, lengthCm: group.judgedCm * sexShare(group) }))),
-    loadAfter: (months) =>
-      loadOf(
-        groups
-          .filter((group) => group.leavesInMonths === null || group.leavesInMonths >= months)
-          .map((group) => ({
-            ...group,
-            lengthCm: lengthAfterMonths(group.profile, group.lengthCm, months) * sexShare(group),
-          })),
-      ),
-    school: takeOr(assumed, 'practice.tankSize', plan.practice?.tankSize, 'middle'),
-    males: takeOr(assumed, 'practice.males', plan.practice?.males, 'harem'),
+    load: loadOf(kinds.map((kind) => judgedBurden(kind, water.temperatureC))),
+    loadAfter: (months) => loadOf([burdenOf(stillHere(kinds, months), water.temperatureC)]),
+    school: stage.school,
+    males: stage.males,
     riftDensity: plan.practice?.riftDensity ?? null,
-    month,
-    focus: focus === null ? null : (kinds.find((kind) => kind.profile.id === focus) ?? null),
+    month: stage.month,
+    focus,
   };
 }

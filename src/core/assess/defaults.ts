@@ -5,7 +5,7 @@ import {
   HIDE_KINDS,
   type HideKind,
   type Hides,
-  type PlannedGroup,
+  type PlannedKind,
   type RuleContext,
   type RuleTank,
   type RuleWater,
@@ -114,7 +114,7 @@ const PLAIN_WATER = { temperatureC: 25, ph: 7.2, ghDh: 8 } as const;
 export function fillWater(
   plan: PlanFile,
   shared: SharedWater,
-  groups: readonly PlannedGroup[],
+  kinds: readonly PlannedKind[],
   assumed: string[],
 ): RuleWater {
   const given = plan.water ?? {};
@@ -128,7 +128,7 @@ export function fillWater(
     assumed.push(`water.${name}: ${chosen}${range ? ', the middle of what all kinds share' : ''}`);
     return chosen;
   };
-  const salts = groups.map((group) => group.range.salinityPpt);
+  const salts = kinds.map((kind) => kind.range.salinityPpt);
   const lowestSalt = salts.length > 0 ? Math.max(...salts.map((range) => range[0])) : 0;
   const ph = middle('ph');
   if (given.salinityPpt === undefined) missing.add('salinityPpt');

@@ -18,14 +18,15 @@ export interface Fed {
   readonly lengthCm: number;
 }
 
-/** What a list weighs and makes at these lengths. mg/L a week, g, and shares of two rules of thumb. */
-export function fillLoad(
-  groups: readonly Fed[],
-  tank: RuleTank,
-  temperatureC: number,
-  nitrateTapMgL: number,
-  routine: RuleContext['routine'],
-): Load {
+/** What some fish weigh, make and measure, whatever tank they are in. It adds up over a list. */
+export interface Burden {
+  readonly massG: number;
+  readonly nitrateMgDay: number;
+  /** Length of all fish, end to end; other animals are left out. */
+  readonly lengthCm: number;
+}
+
+export function burdenOf(groups: readonly Fed[], temperatureC: number): Burden {
   let massG = 0;
   let nitrateMgDay = 0;
   let lengthCm = 0;
@@ -33,6 +34,24 @@ export function fillLoad(
     massG += group.count * bodyMass(group.profile.size.shape, group.lengthCm);
     nitrateMgDay += group.count * nitrateMade(group.profile, group.lengthCm, temperatureC);
     if (group.profile.life === 'fish') lengthCm += group.count * group.lengthCm;
+  }
+  return { massG, nitrateMgDay, lengthCm };
+}
+
+/** What burdens come to in this tank: g, mg/L a week, and shares of two rules of thumb. */
+export function fillLoad(
+  burdens: readonly Burden[],
+  tank: RuleTank,
+  nitrateTapMgL: number,
+  routine: RuleContext['routine'],
+): Load {
+  let massG = 0;
+  let nitrateMgDay = 0;
+  let lengthCm = 0;
+  for (const burden of burdens) {
+    massG += burden.massG;
+    nitrateMgDay += burden.nitrateMgDay;
+    lengthCm += burden.lengthCm;
   }
   const { netL, footprintCm2 } = tank.figures;
   const perDay = netL > 0 ? (nitrateMgDay * (1 - PLANT_UPTAKE[tank.plants])) / netL : 0;

@@ -4,9 +4,10 @@ import type { PlanFile, PlanGroup } from '../model/plan';
 import type { Layer, SpeciesProfile } from '../model/species';
 import type { Finding, Severity } from '../rules/finding';
 import { layerRoom } from '../rules/layerRoom';
-import { RULES } from '../rules/registry';
+import { judgeAll } from '../rules/judgeAll';
 import { verdictOf, type Verdict } from './assess';
-import { buildContext, contextOf, planGroups } from './buildContext';
+import { contextOn, planGroups, stageOf } from './buildContext';
+import { byIdentifier, kindOf, kindsOf } from './kindsOf';
 import { findingKey, isBad } from './whatItAdds';
 
 /** What one kind would do to a list, before it is listed. */
@@ -67,24 +68,21 @@ export function joinEffects(
   candidates: readonly SpeciesProfile[] = catalogue.all,
   told = Infinity,
 ): readonly JoinEffect[] {
-  const { context: alone } = buildContext(plan, catalogue, today);
-  const had = new Set(
-    RULES.flatMap((rule) => rule.judge(alone))
-      .filter(isBad)
-      .map(findingKey),
-  );
+  const stage = stageOf(plan, today);
   const there = planGroups(plan, catalogue, today);
+  const kinds = kindsOf(there);
+  const alone = contextOn(stage, kinds);
+  const had = new Set(judgeAll(alone).filter(isBad).map(findingKey));
   const room = layerRoom(alone);
   const waters = new Set(there.map((group) => watersOf(group.profile)));
   return candidates
     .map((profile): JoinEffect => {
       const group = offeredGroup(profile);
       const added = planGroups({ groups: [group] }, catalogue, today);
-      const context = contextOf(plan, [...there, ...added], today, [], profile.id, alone.kinds);
-      const brings: Finding[] = [];
-      for (const rule of RULES)
-        for (const finding of rule.judge(context))
-          if (isBad(finding) && !had.has(findingKey(finding))) brings.push(finding);
+      const newcomer = kindOf([...there.filter((one) => one.profile === profile), ...added]);
+      const others = kinds.filter((kind) => kind.profile !== profile);
+      const context = contextOn(stage, [...others, newcomer].sort(byIdentifier), newcomer);
+      const brings = judgeAll(context).filter((finding) => isBad(finding) && !had.has(findingKey(finding)));
       brings.sort(bySeverity);
       const stops = brings.filter((finding) => finding.severity === 'stop').length;
       return {

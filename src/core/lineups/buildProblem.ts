@@ -1,5 +1,6 @@
 import { assess, type Assessment } from '../assess/assess';
-import { contextOf, planGroups } from '../assess/buildContext';
+import { contextOn, planGroups, stageOf, type Stage } from '../assess/buildContext';
+import { kindsOf } from '../assess/kindsOf';
 import { resolveSpecies, type Catalogue } from '../model/catalogue';
 import type { PlanFile, PlanGroup } from '../model/plan';
 import type { Layer, SpeciesProfile } from '../model/species';
@@ -8,7 +9,7 @@ import { layerRoom } from '../rules/layerRoom';
 import type { PlannedGroup } from '../rules/context';
 import { NITRATE_BUDGET } from '../rules/nitrate';
 import type { Finding } from '../rules/finding';
-import { RULES } from '../rules/registry';
+import { judgeAll } from '../rules/judgeAll';
 import { LAYER_NAMES, type ProblemItem, type ReducedProblem } from './problem';
 import type { Wish, WishesFile } from './wishes';
 
@@ -116,7 +117,7 @@ export function candidatesOf(
 const isKept = (file: WishesFile, { wish }: Candidate): boolean => file.wishes[wish]?.mustHave === true;
 
 /** The first stop between two groups, or null; only what one does to the other is asked for. Calm lists take a doubt for one, but for those that must be there. */
-function stopBetween(file: WishesFile, a: Candidate, b: Candidate, today: string): Against | null {
+function stopBetween(file: WishesFile, stage: Stage, a: Candidate, b: Candidate): Against | null {
   const stops = ({ severity, species }: Finding): boolean =>
     severity === 'stop' ||
     (file.calm === true &&
@@ -124,10 +125,9 @@ function stopBetween(file: WishesFile, a: Candidate, b: Candidate, today: string
       severity === 'caution' &&
       species.includes(a.profile.id) &&
       species.includes(b.profile.id));
-  const plan = planWith(file, [a.group, b.group]);
-  const context = contextOf(plan, [a.planned, b.planned], today, [], b.profile.id);
-  for (const rule of RULES) for (const finding of rule.judge(context)) if (stops(finding)) return finding;
-  return null;
+  const kinds = kindsOf([a.planned, b.planned]);
+  const focus = kinds.find((kind) => kind.profile === b.profile) ?? null;
+  return judgeAll(contextOn(stage, kinds, focus)).find(stops) ?? null;
 }
 
 /**
@@ -146,11 +146,12 @@ export function buildProblem(
   const { candidates, dropped } = alone;
   const why = new Map<string, Against>();
   const conflicts: number[][] = [];
+  const stage = stageOf(planWith(file, []), today);
   candidates.forEach((a, i) => {
     for (let j = i + 1; j < candidates.length; j += 1) {
       const b = candidates[j] as Candidate;
       if (a.wish === b.wish) continue;
-      const stop = stopBetween(file, a, b, today);
+      const stop = stopBetween(file, stage, a, b);
       if (stop === null) continue;
       conflicts.push([i, j]);
       why.set(pairKey(i, j), stop);

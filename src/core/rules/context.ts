@@ -4,8 +4,6 @@ import type { Substrate } from '../model/plan';
 
 /** A group of a plan with everything a rule may ask of it, defaults filled in. */
 export interface PlannedGroup {
-  /** Position in the plan, or whatever the caller names it by. */
-  readonly key: string;
   readonly profile: SpeciesProfile;
   readonly count: number;
   readonly males: number | null;

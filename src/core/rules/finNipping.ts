@@ -1,6 +1,6 @@
 import type { PlannedKind } from './context';
 import { finding, type Finding, type Severity } from './finding';
-import { orderedPairs } from './pairs';
+import { leaveOut } from './fixes';
 import type { Rule } from './rule';
 import { The, the } from './words';
 
@@ -40,8 +40,8 @@ function judgePair(nipper: PlannedKind, victim: PlannedKind): Finding | null {
       ...(nipCalmGroup === null ? {} : { calmFrom: nipCalmGroup }),
     },
     fixes: [
-      { text: `Leave out ${the(nipper.profile)}.`, edit: { kind: 'leave-out', species: nipper.profile.id } },
-      { text: `Leave out ${the(victim.profile)}.`, edit: { kind: 'leave-out', species: victim.profile.id } },
+      leaveOut(nipper),
+      leaveOut(victim),
       ...(more
         ? [
             {
@@ -57,5 +57,5 @@ function judgePair(nipper: PlannedKind, victim: PlannedKind): Finding | null {
 /** Nippers with fish that have fins to lose. */
 export const finNipping: Rule = {
   name: 'fin-nipping',
-  judge: (context) => orderedPairs(context).flatMap(([a, b]) => judgePair(a, b) ?? []),
+  toAnother: judgePair,
 };

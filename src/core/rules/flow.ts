@@ -1,7 +1,7 @@
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { leaveOut } from './fixes';
-import { judgedKinds, orderedPairs } from './pairs';
+import { judgedKinds } from './pairs';
 import type { Rule } from './rule';
 import { The, figure, plural, the, capital } from './words';
 import { commonName } from '../model/catalogue';
@@ -41,24 +41,20 @@ function judgeTank(kind: PlannedKind, context: RuleContext): readonly Finding[] 
     : [];
 }
 
-function judgePair(strong: PlannedKind, still: PlannedKind): readonly Finding[] {
-  if (strong.profile.water.flow !== 'strong' || still.profile.water.flow !== 'still') return [];
-  return [
-    finding('flow', {
-      severity: 'caution',
-      species: [strong.profile.id, still.profile.id],
-      text: `${The(strong.profile)} needs a strong current and ${the(still.profile)} still water: one tank hardly gives both.`,
-      because: { needs: 'strong', other: 'still' },
-      fixes: [leaveOut(strong), leaveOut(still)],
-    }),
-  ];
+function judgePair(strong: PlannedKind, still: PlannedKind): Finding | null {
+  if (strong.profile.water.flow !== 'strong' || still.profile.water.flow !== 'still') return null;
+  return finding('flow', {
+    severity: 'caution',
+    species: [strong.profile.id, still.profile.id],
+    text: `${The(strong.profile)} needs a strong current and ${the(still.profile)} still water: one tank hardly gives both.`,
+    because: { needs: 'strong', other: 'still' },
+    fixes: [leaveOut(strong), leaveOut(still)],
+  });
 }
 
 /** Currents that kinds need, against the filter and against each other. */
 export const flow: Rule = {
   name: 'flow',
-  judge: (context) => [
-    ...judgedKinds(context).flatMap((kind) => judgeTank(kind, context)),
-    ...orderedPairs(context).flatMap(([a, b]) => judgePair(a, b)),
-  ],
+  judge: (context) => judgedKinds(context).flatMap((kind) => judgeTank(kind, context)),
+  toAnother: judgePair,
 };

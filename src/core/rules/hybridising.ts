@@ -1,36 +1,33 @@
-import type { PlannedKind, RuleContext } from './context';
+import type { PlannedKind } from './context';
 import { finding, type Finding } from './finding';
 import { leaveOut } from './fixes';
 import { begins, maturesInMonths } from './maturity';
-import type { Rule } from './rule';
-import { eachPair } from './pairs';
+import type { Rule, ThisMonth } from './rule';
 import { The, the } from './words';
 
 /** Kinds that seldom breed in a tank hardly cross there. */
 const BREEDS = ['often', 'prolific'];
 const breedsHere = (kind: PlannedKind): boolean => BREEDS.includes(kind.profile.company.breeds);
 
-function judgePair(a: PlannedKind, b: PlannedKind, context: RuleContext): readonly Finding[] {
-  if (a.profile.kin !== b.profile.kin || !breedsHere(a) || !breedsHere(b)) return [];
+function judgePair(a: PlannedKind, b: PlannedKind, now: ThisMonth): Finding | null {
+  if (a.profile.kin !== b.profile.kin || !breedsHere(a) || !breedsHere(b)) return null;
   const ages = [maturesInMonths(a), maturesInMonths(b)];
-  if (ages.some((months) => months === null)) return [];
+  if (ages.some((months) => months === null)) return null;
   const onlyMales = [a, b].every((kind) => kind.females === 0 && (kind.males ?? 0) > 0);
   const onlyFemales = [a, b].every((kind) => kind.males === 0 && (kind.females ?? 0) > 0);
-  if (onlyMales || onlyFemales) return [];
-  return [
-    finding('hybridising', {
-      severity: 'note',
-      species: [a.profile.id, b.profile.id],
-      text: `${The(a.profile)} and ${the(b.profile)} are close kin and may cross: raise no young from this tank, and pass none on.`,
-      because: { kin: a.profile.kin },
-      from: begins(context, Math.max(...(ages as number[]))),
-      fixes: [leaveOut(a), leaveOut(b)],
-    }),
-  ];
+  if (onlyMales || onlyFemales) return null;
+  return finding('hybridising', {
+    severity: 'note',
+    species: [a.profile.id, b.profile.id],
+    text: `${The(a.profile)} and ${the(b.profile)} are close kin and may cross: raise no young from this tank, and pass none on.`,
+    because: { kin: a.profile.kin },
+    from: begins(now, Math.max(...(ages as number[]))),
+    fixes: [leaveOut(a), leaveOut(b)],
+  });
 }
 
 /** Close kin that cross when both breed in the tank. */
 export const hybridising: Rule = {
   name: 'hybridising',
-  judge: (context) => eachPair(context).flatMap(([a, b]) => judgePair(a, b, context)),
+  together: judgePair,
 };

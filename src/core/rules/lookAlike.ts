@@ -1,7 +1,7 @@
 import { finding, type Finding } from './finding';
+import { leaveOut } from './fixes';
 import type { PlannedKind } from './context';
 import type { Rule } from './rule';
-import { eachPair } from './pairs';
 import { The, the } from './words';
 
 /** From this aggression to look-alikes a rival is fought, not only displayed at. */
@@ -17,15 +17,12 @@ function judgePair(a: PlannedKind, b: PlannedKind): Finding | null {
     species: [a.profile.id, b.profile.id],
     text: `${The(a.profile)} and ${the(b.profile)} look alike and fight each other like their own kind.`,
     because: { lookalike: tag, aggression: temper },
-    fixes: [a, b].map((kind) => ({
-      text: `Leave out ${the(kind.profile)}.`,
-      edit: { kind: 'leave-out' as const, species: kind.profile.id },
-    })),
+    fixes: [leaveOut(a), leaveOut(b)],
   });
 }
 
 /** Kinds that take each other for rivals of their own kind. */
 export const lookAlike: Rule = {
   name: 'look-alike',
-  judge: (context) => eachPair(context).flatMap(([a, b]) => judgePair(a, b) ?? []),
+  together: judgePair,
 };

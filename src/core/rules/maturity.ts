@@ -1,6 +1,7 @@
 import { addMonths } from '../growth/months';
 import { monthsUntilLength } from '../growth/speciesGrowth';
-import type { PlannedKind, RuleContext } from './context';
+import type { PlannedKind } from './context';
+import type { ThisMonth } from './rule';
 
 /** Whole months until the largest of a kind matures: 0 when it has, null when it leaves before. */
 export function maturesInMonths(kind: PlannedKind): number | null {
@@ -9,5 +10,5 @@ export function maturesInMonths(kind: PlannedKind): number | null {
 }
 
 /** The month that lies so many months ahead; null for what is true today. */
-export const begins = (context: RuleContext, months: number): string | null =>
-  months > 0 ? addMonths(context.month, months) : null;
+export const begins = (now: ThisMonth, months: number): string | null =>
+  months > 0 ? addMonths(now.month, months) : null;

@@ -1,11 +1,12 @@
-import { mouthFit, mouthRatio, type MouthFit } from '../fish/mouthFit';
+import { FIT_LIMITS, mouthFit, mouthRatio, type MouthFit } from '../fish/mouthFit';
 import { addMonths } from '../growth/months';
 import { lengthsByMonth } from '../growth/lengthsByMonth';
 import { HORIZON_MONTHS } from '../growth/speciesGrowth';
-import type { PlannedKind, RuleContext } from './context';
+import type { PlannedKind } from './context';
 import { finding, type Finding, type Severity } from './finding';
-import { monthsTogether, orderedPairs } from './pairs';
-import type { Rule } from './rule';
+import { leaveOut } from './fixes';
+import { monthsTogether } from './pairs';
+import type { Rule, ThisMonth } from './rule';
 import { The, figure, the } from './words';
 
 /** Fish shorter than this count as fry: mouths that take fry only take them (from memory). */
@@ -72,9 +73,10 @@ function worstMoment(eater: PlannedKind, prey: PlannedKind, want: Appetite): Mom
   // Prey only grows: what is no fry today never will be.
   if (want === 'none' || (want === 'fry-only' && prey.smallestCm > FRY_CM)) return null;
   const largest = lengthsByMonth(eater.profile, eater.largestCm);
+  const last = monthsTogether(eater, prey, HORIZON_MONTHS);
+  if (want !== 'picks' && neverFits(eater, largest[last] as number, prey)) return null;
   const smallest = lengthsByMonth(prey.profile, prey.smallestCm);
   let worst: Moment | null = null;
-  const last = monthsTogether(eater, prey, HORIZON_MONTHS);
   for (let months = 0; months <= last && worst?.severity !== 'stop'; months += 1) {
     const eaterCm = largest[months] as number;
     const preyCm = smallest[months] as number;
@@ -86,9 +88,17 @@ function worstMoment(eater: PlannedKind, prey: PlannedKind, want: Appetite): Mom
   return worst;
 }
 
+/** Nobody shrinks: when the longest eater there will be cannot take the smallest prey there is, no month has to be asked. */
+const neverFits = (eater: PlannedKind, longestCm: number, prey: PlannedKind): boolean =>
+  !cracksShells(eater, prey) &&
+  mouthRatio(eater.profile, longestCm, prey.profile, prey.smallestCm) > FIT_LIMITS.possible;
+
 /** A snail is eaten out of its shell or crushed: the width of the mouth is no protection from a specialist. */
 const snailFit = (eater: PlannedKind, prey: PlannedKind, ratio: number): MouthFit =>
-  prey.profile.life === 'snail' && eater.profile.mouth.eatsSnails === 'yes' ? 'likely' : mouthFit(ratio);
+  cracksShells(eater, prey) ? 'likely' : mouthFit(ratio);
+
+const cracksShells = (eater: PlannedKind, prey: PlannedKind): boolean =>
+  prey.profile.life === 'snail' && eater.profile.mouth.eatsSnails === 'yes';
 
 function sentence(eater: PlannedKind, prey: PlannedKind, moment: Moment, want: Appetite): string {
   const who = The(eater.profile);
@@ -105,35 +115,30 @@ function sentence(eater: PlannedKind, prey: PlannedKind, moment: Moment, want: A
     : `${who} may take a small or ailing one of ${whom}${grown} ${sizes}.`;
 }
 
-function judgePair(eater: PlannedKind, prey: PlannedKind, context: RuleContext): readonly Finding[] {
+function judgePair(eater: PlannedKind, prey: PlannedKind, now: ThisMonth): Finding | null {
   const want = appetite(eater, prey);
   const moment = worstMoment(eater, prey, want);
-  if (!moment) return [];
-  return [
-    finding('predation', {
-      severity: moment.severity,
-      species: [eater.profile.id, prey.profile.id],
-      text: sentence(eater, prey, moment, want),
-      because: {
-        depthOverGape: Number(moment.ratio.toFixed(2)),
-        eaterCm: Number(moment.eaterCm.toFixed(1)),
-        preyCm: Number(moment.preyCm.toFixed(1)),
-        ratioToday: Number(
-          mouthRatio(eater.profile, eater.largestCm, prey.profile, prey.smallestCm).toFixed(2),
-        ),
-      },
-      from: moment.months > 0 ? addMonths(context.month, moment.months) : null,
-      fixes: [prey, eater].map((kind) => ({
-        text: `Leave out ${the(kind.profile)}.`,
-        edit: { kind: 'leave-out' as const, species: kind.profile.id },
-      })),
-      source: 'common practice; mouth classes from memory',
-    }),
-  ];
+  if (!moment) return null;
+  return finding('predation', {
+    severity: moment.severity,
+    species: [eater.profile.id, prey.profile.id],
+    text: sentence(eater, prey, moment, want),
+    because: {
+      depthOverGape: Number(moment.ratio.toFixed(2)),
+      eaterCm: Number(moment.eaterCm.toFixed(1)),
+      preyCm: Number(moment.preyCm.toFixed(1)),
+      ratioToday: Number(
+        mouthRatio(eater.profile, eater.largestCm, prey.profile, prey.smallestCm).toFixed(2),
+      ),
+    },
+    from: moment.months > 0 ? addMonths(now.month, moment.months) : null,
+    fixes: [leaveOut(prey), leaveOut(eater)],
+    source: 'common practice; mouth classes from memory',
+  });
 }
 
 /** Who eats whom: today, from which month on, or grown. Diet counts before the size of the mouth. */
 export const predation: Rule = {
   name: 'predation',
-  judge: (context) => orderedPairs(context).flatMap(([eater, prey]) => judgePair(eater, prey, context)),
+  toAnother: judgePair,
 };

@@ -1,8 +1,19 @@
-import type { RuleContext } from './context';
+import type { PlannedKind, RuleContext } from './context';
 import type { Finding } from './finding';
 
-/** One rule of compatibility: it looks at a plan and says what it finds. It knows no other rule. */
+/** What a finding on two kinds may know beside them: this month, and nothing else of the list or the tank. */
+export type ThisMonth = Pick<RuleContext, 'month'>;
+
+/**
+ * One rule of compatibility. It knows no other rule, and says what it finds in up to three ways. What is said of two kinds
+ * rests on these two alone, whoever else is there: so an answer holds for every list that they are in.
+ */
 export interface Rule {
   readonly name: string;
-  readonly judge: (context: RuleContext) => readonly Finding[];
+  /** Of kinds by themselves, of the tank, of the list as a whole. */
+  readonly judge?: (context: RuleContext) => readonly Finding[];
+  /** What one kind does to another. Both ways are asked. */
+  readonly toAnother?: (actor: PlannedKind, other: PlannedKind, now: ThisMonth) => Finding | null;
+  /** What two kinds are to each other. Asked once, in the order of the list. */
+  readonly together?: (a: PlannedKind, b: PlannedKind, now: ThisMonth) => Finding | null;
 }

@@ -1,10 +1,11 @@
 import { addMonths } from '../growth/months';
 import { HORIZON_MONTHS, monthsUntilLength } from '../growth/speciesGrowth';
 import { adultLengthCm } from '../model/species';
-import type { PlannedKind, RuleContext } from './context';
+import type { PlannedKind } from './context';
 import { finding, type Finding, type Severity } from './finding';
-import { hasWayOut, monthsTogether, orderedPairs, sharedWaterShare } from './pairs';
-import type { Rule } from './rule';
+import { leaveOut } from './fixes';
+import { hasWayOut, monthsTogether, sharedWaterShare } from './pairs';
+import type { Rule, ThisMonth } from './rule';
 import { The, the } from './words';
 
 /** Half the day in the same water: nowhere to be out of the way (from memory). */
@@ -60,7 +61,7 @@ export function temperSeverity(rough: PlannedKind, other: PlannedKind, temper: n
   return severity;
 }
 
-function roughPair(rough: PlannedKind, other: PlannedKind, context: RuleContext): Finding | null {
+function roughPair(rough: PlannedKind, other: PlannedKind, now: ThisMonth): Finding | null {
   if (other.profile.life === 'shrimp' || other.profile.life === 'snail') return null;
   const { young, mature } = rough.profile.company.temper;
   const grown = temperSeverity(rough, other, mature);
@@ -84,11 +85,8 @@ function roughPair(rough: PlannedKind, other: PlannedKind, context: RuleContext)
       sameWater: Number(sharedWaterShare(rough, other).toFixed(2)),
       lengthRatio: Number((adultLengthCm(other.profile) / adultLengthCm(rough.profile)).toFixed(2)),
     },
-    from: months > 0 ? addMonths(context.month, months) : null,
-    fixes: [rough, other].map((kind) => ({
-      text: `Leave out ${the(kind.profile)}.`,
-      edit: { kind: 'leave-out' as const, species: kind.profile.id },
-    })),
+    from: months > 0 ? addMonths(now.month, months) : null,
+    fixes: [leaveOut(rough), leaveOut(other)],
   });
 }
 
@@ -103,16 +101,12 @@ function knownBad(kind: PlannedKind, other: PlannedKind): Finding | null {
     species: [kind.profile.id, other.profile.id],
     text: `Keep ${the(kind.profile)} away from ${the(other.profile)}. ${known.why}`,
     because: { known: true },
-    fixes: [other, kind].map((one) => ({
-      text: `Leave out ${the(one.profile)}.`,
-      edit: { kind: 'leave-out' as const, species: one.profile.id },
-    })),
+    fixes: [leaveOut(other), leaveOut(kind)],
   });
 }
 
 /** Pairs about which serious keepers disagree: tried with a way out, or avoided. */
 function contestedPair(kind: PlannedKind, other: PlannedKind): Finding | null {
-  if (kind.profile.id > other.profile.id) return null;
   const entry =
     kind.profile.contested.find((pair) => pair.species === other.profile.id) ??
     other.profile.contested.find((pair) => pair.species === kind.profile.id);
@@ -131,11 +125,6 @@ function contestedPair(kind: PlannedKind, other: PlannedKind): Finding | null {
 /** Who is too rough for whom, from when; pairs known to be bad; pairs that are contested. */
 export const temper: Rule = {
   name: 'temper',
-  judge: (context) =>
-    orderedPairs(context).flatMap(([a, b]) => {
-      const bad = knownBad(a, b);
-      return [bad, bad ? null : roughPair(a, b, context), contestedPair(a, b)].filter(
-        (one): one is Finding => one !== null,
-      );
-    }),
+  toAnother: (a, b, now) => knownBad(a, b) ?? roughPair(a, b, now),
+  together: contestedPair,
 };

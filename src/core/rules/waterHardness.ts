@@ -1,5 +1,5 @@
 import type { Rule } from './rule';
-import { judgeWater, type WaterMeasure } from './waterRule';
+import { waterRule, type WaterMeasure } from './waterRule';
 
 /** Four degrees off is a caution, more is a stop (from memory). */
 const HARDNESS: WaterMeasure = {
@@ -13,7 +13,4 @@ const HARDNESS: WaterMeasure = {
   change: (wanted) => ({ text: `Blend the source water to about ${wanted} °dH.` }),
 };
 
-export const waterHardness: Rule = {
-  name: 'water-hardness',
-  judge: (context) => judgeWater(context, HARDNESS),
-};
+export const waterHardness: Rule = waterRule(HARDNESS);

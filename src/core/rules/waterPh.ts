@@ -1,5 +1,5 @@
 import type { Rule } from './rule';
-import { judgeWater, type WaterMeasure } from './waterRule';
+import { waterRule, type WaterMeasure } from './waterRule';
 
 /** Stable water matters more than a perfect number: half a unit is a caution (common practice). */
 const PH: WaterMeasure = {
@@ -17,4 +17,4 @@ const PH: WaterMeasure = {
   }),
 };
 
-export const waterPh: Rule = { name: 'water-ph', judge: (context) => judgeWater(context, PH) };
+export const waterPh: Rule = waterRule(PH);

@@ -1,6 +1,8 @@
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding, type Fix } from './finding';
-import { eachPair, judgedKinds } from './pairs';
+import { leaveOut } from './fixes';
+import { judgedKinds } from './pairs';
+import type { Rule } from './rule';
 import { The, figure, list, span, the } from './words';
 
 export type WaterName = 'temperatureC' | 'ph' | 'ghDh';
@@ -52,17 +54,10 @@ function againstTank(context: RuleContext, measure: WaterMeasure): readonly Find
           outsideBy: Number(away.toFixed(2)),
           range: kind.groups.some((group) => group.rangeSource === 'wild') ? 'wild' : 'tank-bred',
         },
-        fixes: [
-          ...fixes,
-          { text: `Leave out ${the(kind.profile)}.`, edit: { kind: 'leave-out', species: kind.profile.id } },
-        ],
+        fixes: [...fixes, leaveOut(kind)],
       }),
     ];
   });
-}
-
-function betweenKinds(context: RuleContext, measure: WaterMeasure): readonly Finding[] {
-  return eachPair(context).flatMap(([a, b]) => pairFinding(a, b, measure) ?? []);
 }
 
 function pairFinding(a: PlannedKind, b: PlannedKind, measure: WaterMeasure): Finding | null {
@@ -74,10 +69,7 @@ function pairFinding(a: PlannedKind, b: PlannedKind, measure: WaterMeasure): Fin
     species: [a.profile.id, b.profile.id],
     text: `No ${measure.noun} suits both ${the(a.profile)} (${span(first, measure.unit)}) and ${the(b.profile)} (${span(second, measure.unit)}).`,
     because: { gap: Number(gap.toFixed(2)) },
-    fixes: [a, b].map((kind) => ({
-      text: `Leave out ${the(kind.profile)}.`,
-      edit: { kind: 'leave-out' as const, species: kind.profile.id },
-    })),
+    fixes: [leaveOut(a), leaveOut(b)],
   });
 }
 
@@ -92,10 +84,7 @@ function opposites(a: PlannedKind, b: PlannedKind, measure: WaterMeasure, width:
     species: [a.profile.id, b.profile.id],
     text: `${The(a.profile)} (${span(first, measure.unit)} in the wild) and ${the(b.profile)} (${span(second, measure.unit)}) come from opposite waters: a ${measure.noun} between them is at the edge for both.`,
     because: { wildGap: Number(wildGap.toFixed(2)), sharedWidth: Number(width.toFixed(2)) },
-    fixes: [a, b].map((kind) => ({
-      text: `Leave out ${the(kind.profile)}.`,
-      edit: { kind: 'leave-out' as const, species: kind.profile.id },
-    })),
+    fixes: [leaveOut(a), leaveOut(b)],
   });
 }
 
@@ -137,7 +126,9 @@ function window(context: RuleContext, measure: WaterMeasure): readonly Finding[]
 const pinches = (range: readonly [number, number], shared: readonly [number, number]): boolean =>
   range[0] === shared[0] || range[1] === shared[1];
 
-/** Judges one measure of the water: each kind against the tank, kinds against each other, and the common window. */
-export function judgeWater(context: RuleContext, measure: WaterMeasure): readonly Finding[] {
-  return [...againstTank(context, measure), ...betweenKinds(context, measure), ...window(context, measure)];
-}
+/** The rule on one measure of the water: each kind against the tank, kinds against each other, and the common window. */
+export const waterRule = (measure: WaterMeasure): Rule => ({
+  name: measure.rule,
+  judge: (context) => [...againstTank(context, measure), ...window(context, measure)],
+  together: (a, b) => pairFinding(a, b, measure),
+});

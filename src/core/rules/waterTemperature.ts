@@ -1,4 +1,4 @@
-import { judgeWater, type WaterMeasure } from './waterRule';
+import { waterRule, type WaterMeasure } from './waterRule';
 import type { Rule } from './rule';
 
 /** A heater is set to the degree; one degree off is a strain, more is an illness waiting (common practice). */
@@ -16,7 +16,4 @@ const TEMPERATURE: WaterMeasure = {
   }),
 };
 
-export const waterTemperature: Rule = {
-  name: 'water-temperature',
-  judge: (context) => judgeWater(context, TEMPERATURE),
-};
+export const waterTemperature: Rule = waterRule(TEMPERATURE);

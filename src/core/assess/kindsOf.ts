@@ -1,0 +1,83 @@
+import type { SpeciesProfile } from '../model/species';
+import type { PlannedGroup, PlannedKind } from '../rules/context';
+
+/**
+ * Groups of one kind taken together, by identifier. A kind leaves only when its last group does.
+ *
+ * Kinds whose groups are told alike are the same object, also in another list: what is worked out for a kind, or for two,
+ * is kept with them and needs no second working out.
+ */
+export function kindsOf(groups: readonly PlannedGroup[]): readonly PlannedKind[] {
+  const byProfile = new Map<SpeciesProfile, PlannedGroup[]>();
+  for (const group of groups) {
+    const members = byProfile.get(group.profile);
+    if (members) members.push(group);
+    else byProfile.set(group.profile, [group]);
+  }
+  return [...byProfile.values()].map(kindOf).sort(byIdentifier);
+}
+
+/** The order of kinds in every list. */
+export const byIdentifier = (a: PlannedKind, b: PlannedKind): number =>
+  a.profile.id < b.profile.id ? -1 : 1;
+
+/** Kinds that were made before, of each profile the latest few: the same groups are asked about again and again. */
+const MADE = new WeakMap<SpeciesProfile, PlannedKind[]>();
+const KEPT = 16;
+
+/** These groups, all of one profile, as one kind. */
+export function kindOf(members: readonly PlannedGroup[]): PlannedKind {
+  const { profile } = members[0] as PlannedGroup;
+  const made = MADE.get(profile) ?? [];
+  const before = made.find((kind) => areAlike(kind.groups, members));
+  if (before) return before;
+  const kind = oneKind(members);
+  MADE.set(profile, [kind, ...made].slice(0, KEPT));
+  return kind;
+}
+
+/** What tells two groups of one profile apart. Their range follows from its source. */
+const TOLD_BY: Readonly<Record<Exclude<keyof PlannedGroup, 'profile' | 'range'>, true>> = {
+  count: true,
+  males: true,
+  females: true,
+  lengthCm: true,
+  judgedCm: true,
+  leavesInMonths: true,
+  rangeSource: true,
+  breeding: true,
+  grownTogether: true,
+  wayOut: true,
+  nextTank: true,
+  monthsHere: true,
+};
+const FIELDS = Object.keys(TOLD_BY) as (keyof typeof TOLD_BY)[];
+
+const areAlike = (before: readonly PlannedGroup[], now: readonly PlannedGroup[]): boolean =>
+  before.length === now.length &&
+  before.every((group, index) =>
+    FIELDS.every((field) => Object.is(group[field], (now[index] as PlannedGroup)[field])),
+  );
+
+const sumKnown = (values: readonly (number | null)[]): number | null =>
+  values.every((value) => value === null)
+    ? null
+    : values.reduce<number>((sum, value) => sum + (value ?? 0), 0);
+
+function oneKind(members: readonly PlannedGroup[]): PlannedKind {
+  const first = members[0] as PlannedGroup;
+  const leaves = members.map((group) => group.leavesInMonths);
+  const strict = members.find((group) => group.rangeSource === 'wild') ?? first;
+  return {
+    profile: first.profile,
+    groups: members,
+    count: members.reduce((sum, group) => sum + group.count, 0),
+    males: sumKnown(members.map((group) => group.males)),
+    females: sumKnown(members.map((group) => group.females)),
+    largestCm: Math.max(...members.map((group) => group.lengthCm)),
+    smallestCm: Math.min(...members.map((group) => group.lengthCm)),
+    judgedCm: Math.max(...members.map((group) => group.judgedCm)),
+    leavesInMonths: leaves.some((months) => months === null) ? null : Math.max(...(leaves as number[])),
+    range: strict.range,
+  };
+}

@@ -1,0 +1,64 @@
+import type { PlannedKind, RuleContext } from './context';
+import type { Finding } from './finding';
+import { RULES } from './registry';
+import type { ThisMonth } from './rule';
+
+type Present<T> = Exclude<T, undefined>;
+const present = <T>(value: T): value is Present<T> => value !== undefined;
+
+const OF_LISTS = RULES.map((rule) => rule.judge).filter(present);
+const TO_ANOTHER = RULES.map((rule) => rule.toAnother).filter(present);
+const TOGETHER = RULES.map((rule) => rule.together).filter(present);
+
+interface Said {
+  readonly month: string;
+  readonly findings: readonly Finding[];
+}
+
+/** What was said of two kinds before: kinds do not change, and what is said of two rests on them and the month alone. */
+const SAID = new WeakMap<PlannedKind, WeakMap<PlannedKind, Said>>();
+const NOTHING: readonly Finding[] = [];
+
+function judgePair(a: PlannedKind, b: PlannedKind, now: ThisMonth): readonly Finding[] {
+  const found: Finding[] = [];
+  const keep = (finding: Finding | null): void => {
+    if (finding !== null) found.push(finding);
+  };
+  for (const rule of TO_ANOTHER) {
+    keep(rule(a, b, now));
+    keep(rule(b, a, now));
+  }
+  for (const rule of TOGETHER) keep(rule(a, b, now));
+  return found.length === 0 ? NOTHING : found;
+}
+
+/** Everything that the rules say of two kinds, `a` before `b` in the list. The same objects for the same kinds. */
+export function pairFindings(a: PlannedKind, b: PlannedKind, now: ThisMonth): readonly Finding[] {
+  let beside = SAID.get(a);
+  if (beside === undefined) SAID.set(a, (beside = new WeakMap()));
+  const before = beside.get(b);
+  if (before !== undefined && before.month === now.month) return before.findings;
+  const findings = judgePair(a, b, now);
+  beside.set(b, { month: now.month, findings });
+  return findings;
+}
+
+/**
+ * Everything that the rules find in a list; with a `focus`, what that kind brings to it. Findings on pairs come first, then
+ * those on kinds, the tank and the whole.
+ */
+export function judgeAll(context: RuleContext): readonly Finding[] {
+  const { kinds, focus } = context;
+  const found: Finding[] = [];
+  const pair = (a: PlannedKind, b: PlannedKind): void => {
+    for (const finding of pairFindings(a, b, context)) found.push(finding);
+  };
+  const at = focus === null ? -1 : kinds.indexOf(focus);
+  kinds.forEach((kind, i) => {
+    if (focus === null) for (let j = i + 1; j < kinds.length; j += 1) pair(kind, kinds[j] as PlannedKind);
+    else if (i < at) pair(kind, focus);
+    else if (i > at) pair(focus, kind);
+  });
+  for (const judge of OF_LISTS) for (const finding of judge(context)) found.push(finding);
+  return found;
+}
