@@ -38,7 +38,8 @@ export interface Surroundings {
 }
 
 /** What to change, or how to tell it from the room as it stands. */
-export type Changes = readonly Change[] | ((state: SessionState) => readonly Change[]);
+export type Changes = readonly Change[] | ChangesThen;
+export type ChangesThen = (state: SessionState) => readonly Change[];
 
 export interface Session {
   readonly state: StoreApi<SessionState>;

@@ -92,7 +92,7 @@ export const GlassFront = memo(function GlassFront({
     <svg
       role="img"
       aria-label={label}
-      className={className}
+      className={`isolate ${className ?? ''}`}
       viewBox={`${-MARGIN_CM} ${-MARGIN_CM} ${lengthCm + 2 * MARGIN_CM} ${heightCm + 2 * MARGIN_CM + 3}`}
       preserveAspectRatio="xMidYMid meet"
     >

@@ -7,7 +7,7 @@ import { layerRoom } from '../rules/layerRoom';
 import { judgeAll } from '../rules/judgeAll';
 import { verdictOf, type Verdict } from './assess';
 import { contextOn, planGroups, stageOf } from './buildContext';
-import { byIdentifier, kindOf, kindsOf } from './kindsOf';
+import { kindOf, kindsOf, withKind } from './kindsOf';
 import { findingKey, isBad } from './whatItAdds';
 
 /** What one kind would do to a list, before it is listed. */
@@ -39,7 +39,13 @@ const EMPTY = 0.2;
 const mainLayer = (profile: SpeciesProfile): Layer =>
   LAYERS.reduce((best, layer) => (profile.layers[layer] > profile.layers[best] ? layer : best));
 
-const watersOf = (profile: SpeciesProfile): string => facetsOf(profile).region[0] ?? '';
+/** Where a kind comes from, worked out once. */
+const WATERS = new WeakMap<SpeciesProfile, string>();
+function watersOf(profile: SpeciesProfile): string {
+  const waters = WATERS.get(profile) ?? facetsOf(profile).region[0] ?? '';
+  WATERS.set(profile, waters);
+  return waters;
+}
 
 const bySeverity = (a: Finding, b: Finding): number =>
   Number(b.severity === 'stop') - Number(a.severity === 'stop');
@@ -80,8 +86,7 @@ export function joinEffects(
       const group = offeredGroup(profile);
       const added = planGroups({ groups: [group] }, catalogue, today);
       const newcomer = kindOf([...there.filter((one) => one.profile === profile), ...added]);
-      const others = kinds.filter((kind) => kind.profile !== profile);
-      const context = contextOn(stage, [...others, newcomer].sort(byIdentifier), newcomer);
+      const context = contextOn(stage, withKind(kinds, newcomer), newcomer);
       const brings = judgeAll(context).filter((finding) => isBad(finding) && !had.has(findingKey(finding)));
       brings.sort(bySeverity);
       const stops = brings.filter((finding) => finding.severity === 'stop').length;

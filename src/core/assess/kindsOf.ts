@@ -14,12 +14,14 @@ export function kindsOf(groups: readonly PlannedGroup[]): readonly PlannedKind[]
     if (members) members.push(group);
     else byProfile.set(group.profile, [group]);
   }
-  return [...byProfile.values()].map(kindOf).sort(byIdentifier);
+  return [...byProfile.values()].map(kindOf).sort((a, b) => (a.profile.id < b.profile.id ? -1 : 1));
 }
 
-/** The order of kinds in every list. */
-export const byIdentifier = (a: PlannedKind, b: PlannedKind): number =>
-  a.profile.id < b.profile.id ? -1 : 1;
+/** A list of kinds with this one in its place, instead of what there was of it. */
+export function withKind(kinds: readonly PlannedKind[], kind: PlannedKind): readonly PlannedKind[] {
+  const { id } = kind.profile;
+  return [...kinds.filter((one) => one.profile.id < id), kind, ...kinds.filter((one) => one.profile.id > id)];
+}
 
 /** Kinds that were made before, of each profile the latest few: the same groups are asked about again and again. */
 const MADE = new WeakMap<SpeciesProfile, PlannedKind[]>();

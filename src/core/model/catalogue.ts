@@ -44,6 +44,8 @@ export function buildCatalogue(profiles: readonly SpeciesProfile[]): Catalogue {
  * Errors: an unknown name answers with the nearest known one (Levenshtein distance).
  */
 export function resolveSpecies(catalogue: Catalogue, typed: string): Resolved {
+  const known = catalogue.byId.get(typed);
+  if (known) return { ok: true, profile: known };
   const wanted = foldName(typed);
   // "rainbow" and "rainbowfish", one and several: keepers write both.
   const single = wanted.replace(/e?s$/, '');

@@ -13,8 +13,9 @@ const FIGHTS = 1;
 
 const canPair = (kind: PlannedKind): boolean => kind.count >= 2 && !(kind.males === 0 || kind.females === 0);
 
+const keepsCompany = (other: PlannedKind): boolean => other.profile.life === 'fish';
 const companyOf = (kind: PlannedKind, context: RuleContext): readonly PlannedKind[] =>
-  context.kinds.filter((other) => other !== kind && other.profile.life === 'fish');
+  context.kinds.filter((other) => other !== kind && keepsCompany(other));
 
 function guardingPair(kind: PlannedKind, context: RuleContext): readonly Finding[] {
   const { company } = kind.profile;
@@ -80,8 +81,7 @@ function multiplies(kind: PlannedKind, context: RuleContext): readonly Finding[]
 export const breeding: Rule = {
   name: 'breeding',
   judge: (context) =>
-    // A newcomer changes what is said of another only when it is its first company.
-    concernedKinds(context, () => context.kinds.length === 2).flatMap((kind) => [
+    concernedKinds(context, keepsCompany).flatMap((kind) => [
       ...guardingPair(kind, context),
       ...multiplies(kind, context),
     ]),

@@ -4,7 +4,7 @@ import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { layerRoom } from './layerRoom';
 import type { Rule } from './rule';
-import { capital, figure, list, plural } from './words';
+import { capital, figure, listSome, plural } from './words';
 
 const LAYERS: readonly Layer[] = ['top', 'middle', 'bottom'];
 /** The offer of a layer is the strictest rule of thumb, a third of the surface rule; practice goes far past it (from memory). */
@@ -25,13 +25,14 @@ const livesIn = (kinds: readonly PlannedKind[], layer: Layer): readonly PlannedK
   kinds.filter((kind) => kind.profile.layers[layer] >= 0.5);
 
 function crowded(context: RuleContext, layer: Layer, used: number): readonly Finding[] {
-  if (used < BUSY) return [];
+  // Notes on the whole list are not what one newcomer is asked about.
+  if (used < (context.focus === null ? BUSY : CROWDED)) return [];
   const those = livesIn(context.kinds, layer);
   return [
     finding('layer-crowding', {
       severity: used >= CROWDED ? 'caution' : 'note',
       species: those.map((kind) => kind.profile.id),
-      text: `${capital(NAMES[layer])} is ${used >= CROWDED ? 'crowded' : 'busy'}: grown, the list uses ${figure(used)} times what the surface rule would give this layer${those.length > 1 ? ` (${list(those.map((kind) => plural(commonName(kind.profile))))})` : ''}.`,
+      text: `${capital(NAMES[layer])} is ${used >= CROWDED ? 'crowded' : 'busy'}: grown, the list uses ${figure(used)} times what the surface rule would give this layer${those.length > 1 ? ` (${listSome(those, (kind) => plural(commonName(kind.profile)))})` : ''}.`,
       because: { layer, timesTheOffer: Number(used.toFixed(2)) },
       fixes: [{ text: 'Choose kinds of another layer, or fewer of these.' }],
       source: 'common practice (surface rule), split by layer from memory',
@@ -42,7 +43,7 @@ function crowded(context: RuleContext, layer: Layer, used: number): readonly Fin
 function oneSided(context: RuleContext, room: Readonly<Record<Layer, number>>): readonly Finding[] {
   const total = room.top + room.middle + room.bottom;
   const full = LAYERS.find((layer) => total > 0 && room[layer] / total >= 1 - LEFT_OVER);
-  if (full === undefined || context.kinds.length < SEVERAL) return [];
+  if (full === undefined || context.kinds.length < SEVERAL || context.focus !== null) return [];
   return [
     finding('layer-crowding', {
       severity: 'note',

@@ -7,13 +7,15 @@ const LAYERS = ['top', 'middle', 'bottom'] as const;
 /** Share of the room of each layer that a list uses; 1 is full. Length x share of time, over a third of the surface rule. */
 export function layerRoom(context: RuleContext): Record<(typeof LAYERS)[number], number> {
   const offer = (context.tank.figures.footprintCm2 * CM_PER_CM2) / LAYERS.length;
-  const used = { top: 0, middle: 0, bottom: 0 };
-  for (const kind of context.kinds) {
-    for (const group of kind.groups) {
-      for (const layer of LAYERS) used[layer] += group.count * group.judgedCm * kind.profile.layers[layer];
-    }
+  let [top, middle, bottom] = [0, 0, 0];
+  for (const { groups, profile } of context.kinds) {
+    let lengthCm = 0;
+    for (const group of groups) lengthCm += group.count * group.judgedCm;
+    top += lengthCm * profile.layers.top;
+    middle += lengthCm * profile.layers.middle;
+    bottom += lengthCm * profile.layers.bottom;
   }
   return offer > 0
-    ? { top: used.top / offer, middle: used.middle / offer, bottom: used.bottom / offer }
-    : used;
+    ? { top: top / offer, middle: middle / offer, bottom: bottom / offer }
+    : { top, middle, bottom };
 }

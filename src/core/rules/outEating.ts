@@ -5,7 +5,7 @@ import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
 import { concernedKinds } from './pairs';
 import { leaveOut } from './fixes';
-import { The, list, plural, capital } from './words';
+import { The, listSome, plural, capital } from './words';
 
 const FAST = 3;
 const SLOW = 1;
@@ -21,12 +21,17 @@ const competes = (fast: PlannedKind, slow: PlannedKind): boolean =>
   adultLengthCm(fast.profile) >= adultLengthCm(slow.profile) * MINOR &&
   (fast.count >= FEW || adultLengthCm(fast.profile) > adultLengthCm(slow.profile));
 
+/** Kinds that lose at meals. */
+const isSlow = ({ profile }: PlannedKind): boolean =>
+  profile.habits.mealSpeed === SLOW && profile.life === 'fish';
+
 function judgeSlow(slow: PlannedKind, context: RuleContext): readonly Finding[] {
-  const { habits, layers, life } = slow.profile;
+  const { habits, layers } = slow.profile;
+  if (!isSlow(slow)) return [];
   const fast = context.kinds.filter((kind) => kind !== slow && competes(kind, slow));
-  if (habits.mealSpeed !== SLOW || life !== 'fish' || fast.length === 0) return [];
+  if (fast.length === 0) return [];
   const reached = layers.bottom >= BOTTOM || habits.nightActive;
-  const who = list(fast.map((kind) => plural(commonName(kind.profile))));
+  const who = listSome(fast, (kind) => plural(commonName(kind.profile)));
   return [
     finding('out-eating', {
       severity: reached ? 'note' : 'caution',
@@ -45,5 +50,8 @@ function judgeSlow(slow: PlannedKind, context: RuleContext): readonly Finding[] 
 /** Slow eaters among fast ones. */
 export const outEating: Rule = {
   name: 'out-eating',
-  judge: (context) => concernedKinds(context, competes).flatMap((kind) => judgeSlow(kind, context)),
+  judge: (context) =>
+    concernedKinds(context, (fast, slow) => isSlow(slow) && competes(fast, slow)).flatMap((kind) =>
+      judgeSlow(kind, context),
+    ),
 };

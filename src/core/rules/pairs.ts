@@ -7,12 +7,19 @@ const LAYERS: readonly Layer[] = ['top', 'middle', 'bottom'];
 export const judgedKinds = ({ kinds, focus }: RuleContext): readonly PlannedKind[] =>
   focus === null ? kinds : [focus];
 
-/** The kinds to whom others do something: all, or the one that is asked for and those that it concerns. */
-export const concernedKinds = (
+/**
+ * The kinds to whom others do something: all, or the one that is asked for and those to whom it is the first that does it.
+ * One more of several changes nothing of what is said.
+ */
+export function concernedKinds(
   { kinds, focus }: RuleContext,
-  concerns: (focus: PlannedKind, kind: PlannedKind) => boolean,
-): readonly PlannedKind[] =>
-  focus === null ? kinds : kinds.filter((kind) => kind === focus || concerns(focus, kind));
+  does: (other: PlannedKind, kind: PlannedKind) => boolean,
+): readonly PlannedKind[] {
+  if (focus === null) return kinds;
+  const isFirst = (kind: PlannedKind): boolean =>
+    does(focus, kind) && !kinds.some((other) => other !== focus && other !== kind && does(other, kind));
+  return kinds.filter((kind) => kind === focus || isFirst(kind));
+}
 
 /** Share of the day that two kinds spend in the same water, 0 to 1. */
 export function sharedWaterShare(a: PlannedKind, b: PlannedKind): number {

@@ -31,10 +31,13 @@ export interface RiftStock {
   readonly rockDwellers: readonly PlannedKind[];
 }
 
+const isOpenWater = (kind: PlannedKind): boolean => OPEN_WATER.includes(kind.profile.kin);
+export const isRockDweller = (kind: PlannedKind): boolean => ROCK_DWELLERS.includes(kind.profile.kin);
+
 /** The lake Malawi cichlids of a list, by school of numbers. */
 export const riftStock = (context: RuleContext): RiftStock => ({
-  openWater: context.kinds.filter((kind) => OPEN_WATER.includes(kind.profile.kin)),
-  rockDwellers: context.kinds.filter((kind) => ROCK_DWELLERS.includes(kind.profile.kin)),
+  openWater: context.kinds.filter(isOpenWater),
+  rockDwellers: context.kinds.filter(isRockDweller),
 });
 
 export const heads = (kinds: readonly PlannedKind[]): number =>

@@ -5,7 +5,7 @@ import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
 import { concernedKinds } from './pairs';
 import { leaveOut } from './fixes';
-import { The, list, plural, capital } from './words';
+import { The, listSome, plural, capital } from './words';
 
 const SHY = 2;
 const VERY_SHY = 3;
@@ -24,9 +24,11 @@ const isBold = (kind: PlannedKind, shy: PlannedKind): boolean => {
   );
 };
 
+const isShy = ({ profile }: PlannedKind): boolean => profile.habits.shyness >= SHY;
+
 function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] {
+  if (!isShy(kind)) return [];
   const { shyness: shy } = kind.profile.habits;
-  if (shy < SHY) return [];
   const { plants, hides, assumed } = context.tank;
   const bare = plants === 'none' && !assumed.has('plants') && (hides === null || hides.total === 0);
   const bold = context.kinds.filter((other) => other !== kind && isBold(other, kind));
@@ -48,7 +50,7 @@ function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] 
       finding('shyness', {
         severity: shy >= VERY_SHY ? 'caution' : 'note',
         species: [kind.profile.id, ...bold.map((other) => other.profile.id)],
-        text: `${capital(many)} are shy and come out among shy company; ${list(bold.map((other) => plural(commonName(other.profile))))} keep them in hiding.`,
+        text: `${capital(many)} are shy and come out among shy company; ${listSome(bold, (other) => plural(commonName(other.profile)))} keep them in hiding.`,
         because,
         fixes: [...bold.map(leaveOut), { text: 'Plant densely.' }],
       }),
@@ -59,5 +61,8 @@ function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] 
 /** Shy kinds without cover, or in bold company. */
 export const shyness: Rule = {
   name: 'shyness',
-  judge: (context) => concernedKinds(context, isBold).flatMap((kind) => judgeKind(kind, context)),
+  judge: (context) =>
+    concernedKinds(context, (bold, kind) => isShy(kind) && isBold(bold, kind)).flatMap((kind) =>
+      judgeKind(kind, context),
+    ),
 };

@@ -3,10 +3,9 @@ import { finding, type Finding } from './finding';
 import { holdersOf } from './ground';
 import { leaveOut } from './fixes';
 import { begins, maturesInMonths } from './maturity';
-import { densityOf, heads, riftStock, roomyNumber } from './riftNumbers';
+import { densityOf, heads, isRockDweller, riftStock, roomyNumber } from './riftNumbers';
 import type { Rule } from './rule';
-import { figure, list, plural } from './words';
-import { commonName } from '../model/catalogue';
+import { countOf, figure, listSome } from './words';
 
 /** From this temper toward other kinds held ground is defended against them (from memory). */
 const DEFENDS = 1;
@@ -25,14 +24,14 @@ interface Held {
 
 /** Held ground by kind. Rock dwellers kept dense are left out: there nobody holds ground for long. */
 function held(context: RuleContext): readonly Held[] {
-  const dense = densityOf(context).rockDwellers === 'dense' ? riftStock(context).rockDwellers : [];
+  const dense = densityOf(context).rockDwellers === 'dense';
   return context.kinds.flatMap((kind) => {
-    const room = holdersOf(kind, context);
-    const months = maturesInMonths(kind);
     const { company } = kind.profile;
-    if (room === null || months === null || company.temper.mature < DEFENDS || dense.includes(kind))
-      return [];
-    if (room.holders === 0) return [];
+    if (company.temper.mature < DEFENDS || (dense && isRockDweller(kind))) return [];
+    const room = holdersOf(kind, context);
+    if (room === null || room.holders === 0) return [];
+    const months = maturesInMonths(kind);
+    if (months === null) return [];
     return [{ kind, holders: room.holders, cm2: room.holders * (company.groundCm2 ?? 0), months }];
   });
 }
@@ -43,14 +42,15 @@ function crowdedFloor(context: RuleContext): readonly Finding[] {
   const share = claims.reduce((sum, claim) => sum + claim.cm2, 0) / footprint;
   const holders = claims.reduce((sum, claim) => sum + claim.holders, 0);
   const room = (context.tank.sightBreaks ?? 0) >= holders ? OUT_OF_SIGHT : 1;
-  if (claims.length < 2 || share <= NEARLY * room) return [];
+  // A note on the whole floor is not what one newcomer is asked about.
+  if (claims.length < 2 || share <= (context.focus === null ? NEARLY : FULL) * room) return [];
   const months = Math.max(...claims.map((claim) => claim.months));
   const largest = [...claims].sort((a, b) => b.cm2 - a.cm2);
   return [
     finding('territory', {
       severity: share > FULL * room ? 'caution' : 'note',
       species: largest.map((claim) => claim.kind.profile.id),
-      text: `${holders} holders would claim ${figure(share * 100)} % of this floor (${list(largest.map((claim) => `${claim.holders} ${claim.holders === 1 ? commonName(claim.kind.profile) : plural(commonName(claim.kind.profile))}`))}): one or two corners held is fine, more leaves nobody a place.`,
+      text: `${holders} holders would claim ${figure(share * 100)} % of this floor (${listSome(largest, ({ kind, holders: many }) => countOf(many, kind.profile))}): one or two corners held is fine, more leaves nobody a place.`,
       because: {
         holders,
         heldCm2: Math.round(share * footprint),

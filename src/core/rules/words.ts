@@ -47,5 +47,15 @@ export function list(words: readonly string[], last: 'and' | 'or' = 'and'): stri
   return `${words.slice(0, -1).join(', ')} ${last} ${words[words.length - 1]}`;
 }
 
+/** So many kinds are named in a sentence; more are counted. */
+const NAMED = 6;
+
+/** "a, b, c, d, e and 7 more": a sentence is read to its end only while it names a few. */
+export function listSome<T>(all: readonly T[], word: (one: T) => string): string {
+  if (all.length <= NAMED) return list(all.map(word));
+  const shown = all.slice(0, NAMED - 1).map(word);
+  return list([...shown, `${all.length - shown.length} more`]);
+}
+
 /** The same words at the start of a sentence. */
 export const capital = (words: string): string => `${words[0]?.toUpperCase() ?? ''}${words.slice(1)}`;

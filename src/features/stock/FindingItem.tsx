@@ -1,9 +1,9 @@
 'use client';
 
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { growthBand } from '@/core/growth/growthBand';
 import { monthOf } from '@/core/growth/months';
-import type { Finding, Fix, PlanEdit } from '@/core/rules/finding';
+import type { Finding, Fix } from '@/core/rules/finding';
 import { todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { classes } from '@/ui/classes';
@@ -11,9 +11,10 @@ import { SeverityMark } from '@/ui/SeverityMark';
 
 interface Props {
   readonly finding: Finding;
-  readonly canDo: (edit: PlanEdit) => boolean;
+  /** One sign a fix: `1` when one press can do it. */
+  readonly doable: string;
   readonly onFix: (fix: Fix) => void;
-  readonly onLight: (species: readonly string[]) => void;
+  readonly onLight: (species: string | null) => void;
   /** Not true yet at the date on the slider. */
   readonly later: boolean;
 }
@@ -28,7 +29,7 @@ const words = (name: string): string =>
     .replace(/([A-Z])/g, (letter) => ` ${letter.toLowerCase()}`);
 
 /** One finding: what, why with its numbers, and fixes that are one press away. */
-export function FindingItem({ finding, canDo, onFix, onLight, later }: Props) {
+export const FindingItem = memo(function FindingItem({ finding, doable, onFix, onLight, later }: Props) {
   const [open, setOpen] = useState(false);
   const bad = finding.severity === 'stop' || finding.severity === 'caution';
   const figures = Object.entries(finding.because);
@@ -36,9 +37,12 @@ export function FindingItem({ finding, canDo, onFix, onLight, later }: Props) {
   return (
     <li
       data-later={later || undefined}
-      className={classes('border-b border-line py-2', later && 'border-l-2 border-l-line pl-2 text-slate')}
-      onPointerEnter={() => onLight(finding.species)}
-      onPointerLeave={() => onLight([])}
+      className={classes(
+        'in-sight border-b border-line py-2',
+        later && 'border-l-2 border-l-line pl-2 text-slate',
+      )}
+      onPointerEnter={() => onLight(finding.species[0] ?? null)}
+      onPointerLeave={() => onLight(null)}
     >
       <div className="grid grid-cols-[3.9rem_1fr] items-start gap-2">
         <SeverityMark severity={finding.severity} />
@@ -56,8 +60,8 @@ export function FindingItem({ finding, canDo, onFix, onLight, later }: Props) {
           </p>
           {(bad || open) && finding.fixes.length > 0 && (
             <div className="mt-1 flex flex-wrap gap-x-2 gap-y-1">
-              {finding.fixes.map((fix) =>
-                fix.edit && canDo(fix.edit) ? (
+              {finding.fixes.map((fix, index) =>
+                doable[index] === '1' ? (
                   <Button key={fix.text} onClick={() => onFix(fix)}>
                     {fix.text.replace(/\.$/, '')}
                   </Button>
@@ -108,4 +112,4 @@ export function FindingItem({ finding, canDo, onFix, onLight, later }: Props) {
       </div>
     </li>
   );
-}
+});

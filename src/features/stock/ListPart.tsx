@@ -67,7 +67,10 @@ export function ListPart({
 }) {
   const { lines, assessment } = stock;
   const [months, setMonths] = useState(0);
-  const [lit, setLit] = useState<string | null>(null);
+  // A line of the list, or the kind that a finding is about.
+  const [litLine, setLitLine] = useState<string | null>(null);
+  const [litSpecies, setLitSpecies] = useState<string | null>(null);
+  const lit = litLine ?? lines.find((line) => line.profile.id === litSpecies)?.key ?? null;
   const last = Math.min(
     FURTHEST_MONTHS,
     Math.max(12, ...lines.map((line) => line.profile.size.monthsToGrown)),
@@ -93,15 +96,15 @@ export function ListPart({
   const counted = assessment.findings.filter((finding) => isBad(finding));
   const notes = calm.findings.filter((finding) => finding.severity === 'note');
   const good = calm.findings.filter((finding) => finding.severity === 'good');
-  const lightSpecies = (species: readonly string[]): void =>
-    setLit(lines.find((line) => line.profile.id === species[0])?.key ?? null);
+  const doable = ({ fixes }: (typeof counted)[number]): string =>
+    fixes.map(({ edit }) => (edit && stock.canDo(edit) ? '1' : '0')).join('');
   const item = (finding: (typeof counted)[number]) => (
     <FindingItem
       key={`${finding.rule}${finding.species.join()}${finding.text}`}
       finding={finding}
-      canDo={stock.canDo}
+      doable={doable(finding)}
       onFix={stock.doFix}
-      onLight={lightSpecies}
+      onLight={setLitSpecies}
       later={finding.from !== null && finding.from > month}
     />
   );
@@ -120,7 +123,7 @@ export function ListPart({
         <DateSlider months={months} last={last} onChange={setMonths} />
         <AddSpecies tank={tank} stock={stock} />
         {lines.length > 0 ? (
-          <StockTable months={months} tank={tank.id} stock={stock} onLight={setLit} />
+          <StockTable months={months} tank={tank.id} stock={stock} onLight={setLitLine} />
         ) : (
           <Empty>
             Nobody lives here and nobody is listed. Type a name above: you see what a kind would do here

@@ -2,13 +2,15 @@
 
 import { Minus, Pencil, Plus, Trash2 } from 'lucide-react';
 import Link from 'next/link';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { lengthBand } from '@/core/growth/growthBand';
 import { lengthAfterMonths } from '@/core/growth/speciesGrowth';
 import { commonName } from '@/core/model/catalogue';
 import { adultLengthCm } from '@/core/model/species';
 import { GroupDialog } from './GroupDialog';
 import type { StockLine, useStock } from './useStock';
+
+type Stock = ReturnType<typeof useStock>;
 
 const TOOL = 'grid size-7 place-items-center text-slate hover:text-ink';
 
@@ -50,33 +52,35 @@ function LengthThen({ line, months }: { readonly line: StockLine; readonly month
   );
 }
 
-function Line({
+const Line = memo(function Line({
   line,
   months,
   tank,
-  stock,
+  change,
+  remove,
   onLight,
   onEdit,
 }: {
   readonly line: StockLine;
   readonly months: number;
   readonly tank: string;
-  readonly stock: ReturnType<typeof useStock>;
+  readonly change: Stock['change'];
+  readonly remove: Stock['remove'];
   readonly onLight: (key: string | null) => void;
-  readonly onEdit: () => void;
+  readonly onEdit: (line: StockLine) => void;
 }) {
   const name = commonName(line.profile);
   const listed = line.listed;
   const step = (by: number): void => {
     if (!listed) return;
-    void stock.change(listed.key, ({ males: _males, females: _females, ...rest }) => ({
+    void change(listed.key, ({ males: _males, females: _females, ...rest }) => ({
       ...rest,
       count: Math.max(1, rest.count + by),
     }));
   };
   return (
     <tr
-      className="border-b border-line hover:bg-panel"
+      className="relative border-b border-line hover:bg-panel"
       onPointerEnter={() => onLight(line.key)}
       onPointerLeave={() => onLight(null)}
     >
@@ -86,7 +90,11 @@ function Line({
           style={{ background: line.colour, opacity: listed ? 0.55 : 1 }}
           aria-hidden="true"
         />{' '}
-        <Link href={`/catalogue?species=${line.profile.id}`} className="font-medium hover:underline">
+        <Link
+          prefetch={false}
+          href={`/catalogue?species=${line.profile.id}`}
+          className="font-medium hover:underline"
+        >
           {name}
         </Link>
       </td>
@@ -124,6 +132,7 @@ function Line({
         {listed ? (
           <>
             <Link
+              prefetch={false}
               href={`/arrivals?tank=${tank}&bring=${listed.key}`}
               className="mr-1 inline-flex min-h-6 items-center text-[13px] text-deep underline-offset-2 hover:underline"
             >
@@ -133,7 +142,7 @@ function Line({
               type="button"
               className={`${TOOL} inline-grid`}
               aria-label={`Change ${name}`}
-              onClick={onEdit}
+              onClick={() => onEdit(line)}
             >
               <Pencil size={13} aria-hidden="true" />
             </button>
@@ -141,13 +150,14 @@ function Line({
               type="button"
               className={`${TOOL} inline-grid`}
               aria-label={`Leave out ${name}`}
-              onClick={() => void stock.remove(listed.key, line.profile)}
+              onClick={() => void remove(listed.key, line.profile)}
             >
               <Trash2 size={13} aria-hidden="true" />
             </button>
           </>
         ) : (
           <Link
+            prefetch={false}
             href={`/leavers?tank=${tank}&species=${line.profile.id}`}
             className="inline-flex min-h-6 items-center text-[13px] text-slate underline-offset-2 hover:underline"
           >
@@ -157,9 +167,12 @@ function Line({
       </td>
     </tr>
   );
-}
+});
 
-/** Who lives here and who is listed, line by line. */
+/**
+ * Who lives here and who is listed, line by line. Links are not fetched ahead: there are dozens of them, to pages that are
+ * there already.
+ */
 export function StockTable({
   months,
   tank,
@@ -169,7 +182,7 @@ export function StockTable({
   /** Months ahead of today that are shown. */
   readonly months: number;
   readonly tank: string;
-  readonly stock: ReturnType<typeof useStock>;
+  readonly stock: Stock;
   readonly onLight: (key: string | null) => void;
 }) {
   const [editing, setEditing] = useState<StockLine | null>(null);
@@ -195,9 +208,10 @@ export function StockTable({
               line={line}
               months={months}
               tank={tank}
-              stock={stock}
+              change={stock.change}
+              remove={stock.remove}
               onLight={onLight}
-              onEdit={() => setEditing(line)}
+              onEdit={setEditing}
             />
           ))}
         </tbody>

@@ -1,19 +1,20 @@
 'use client';
 
-import { useCallback, useMemo } from 'react';
-import { applyEdit } from '@/core/assess/applyEdit';
+import { useMemo } from 'react';
+import { applyEdit, type Editable } from '@/core/assess/applyEdit';
 import { lengthToday } from '@/core/assess/roomPlan';
 import type { DraftGroup } from '@/core/journal/documents';
 import type { Resident } from '@/core/journal/room';
 import { commonName, type Catalogue } from '@/core/model/catalogue';
 import type { PlanGroup } from '@/core/model/plan';
-import type { SpeciesProfile } from '@/core/model/species';
+import type { TankId } from '@/core/model/ids';
+import { adultLengthCm, type SpeciesProfile } from '@/core/model/species';
 import type { Fix, PlanEdit } from '@/core/rules/finding';
 import { newId } from '@/session/browserStamp';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { listChange, tankChange, useCommands } from '@/session/react/useCommands';
 import { useAssessment } from '@/session/react/useAssessment';
-import { useListed, useResidents, type TankView } from '@/session/react/useTanks';
+import { listedOf, livingIn, useListed, useResidents, type TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
 import { coloursFor } from '@/ui/colourOf';
 
@@ -26,6 +27,25 @@ export interface StockLine {
   readonly colour: string;
   readonly listed: DraftGroup | null;
   readonly residents: readonly Resident[];
+}
+
+/** Lines of listed groups: the same object while the group and its colour are. */
+const LISTED_LINES = new WeakMap<DraftGroup, StockLine>();
+
+function listedLine(entry: DraftGroup, profile: SpeciesProfile, colour: string): StockLine {
+  const before = LISTED_LINES.get(entry);
+  if (before?.profile === profile && before.colour === colour) return before;
+  const line: StockLine = {
+    key: entry.key,
+    profile,
+    count: entry.group.count,
+    lengthCm: entry.group.lengthCm ?? adultLengthCm(profile),
+    colour,
+    listed: entry,
+    residents: [],
+  };
+  LISTED_LINES.set(entry, line);
+  return line;
 }
 
 function livingLines(
@@ -54,98 +74,106 @@ function livingLines(
   });
 }
 
+const editableOf = (
+  tank: TankView['body'],
+  listed: readonly DraftGroup[],
+  residents: readonly Resident[],
+  catalogue: Catalogue,
+): Editable => ({
+  tank,
+  listed,
+  living: residents.reduce<Record<string, number>>(
+    (sum, resident) => ({ ...sum, [resident.species]: (sum[resident.species] ?? 0) + resident.count }),
+    {},
+  ),
+  profileOf: (species) => catalogue.byId.get(species),
+});
+
 /** The stock list of a tank, its verdict, and the ways to change it. */
 export function useStock(tank: TankView) {
   const catalogue = useCatalogue();
-  const { run } = useCommands();
   const residents = useResidents(tank.id);
   const listed = useListed(tank.id);
   const assessment = useAssessment(tank, residents, listed);
 
-  const colours = useMemo(
-    () =>
-      coloursFor([
-        ...residents.map((resident) => resident.species),
-        ...listed.map((entry) => entry.group.species),
-      ]),
-    [residents, listed],
-  );
+  // The same colours while the same kinds are there, however many of each.
+  const kinds = [
+    ...new Set([...residents.map((one) => one.species), ...listed.map((one) => one.group.species)]),
+  ]
+    .sort()
+    .join(' ');
+  const colours = useMemo(() => coloursFor(kinds === '' ? [] : kinds.split(' ')), [kinds]);
+  const living = useMemo(() => livingLines(residents, catalogue, colours), [residents, catalogue, colours]);
   const lines = useMemo<readonly StockLine[]>(
     () => [
-      ...livingLines(residents, catalogue, colours),
+      ...living,
       ...listed.flatMap((entry) => {
         const profile = catalogue.byId.get(entry.group.species);
-        if (!profile) return [];
-        const lengthCm = entry.group.lengthCm ?? Math.max(profile.size.maleCm, profile.size.femaleCm);
-        return [
-          {
-            key: entry.key,
-            profile,
-            count: entry.group.count,
-            lengthCm,
-            colour: colours.get(profile.id) ?? '',
-            listed: entry,
-            residents: [],
-          },
-        ];
+        return profile ? [listedLine(entry, profile, colours.get(profile.id) ?? '')] : [];
       }),
     ],
-    [residents, listed, catalogue, colours],
+    [living, listed, catalogue, colours],
   );
-
-  const remake = useCallback(
-    (label: string, how: (groups: readonly DraftGroup[]) => readonly DraftGroup[], quiet = false) =>
-      run(label, listChange(tank.id, how), quiet),
-    [run, tank.id],
-  );
-
   const editable = useMemo(
-    () => ({
-      tank: tank.body,
-      listed,
-      living: residents.reduce<Record<string, number>>(
-        (sum, resident) => ({ ...sum, [resident.species]: (sum[resident.species] ?? 0) + resident.count }),
-        {},
-      ),
-      profileOf: (species: string) => catalogue.byId.get(species),
-    }),
+    () => editableOf(tank.body, listed, residents, catalogue),
     [tank.body, listed, residents, catalogue],
   );
-
   return {
     residents,
     listed,
     lines,
     colours,
     assessment,
-    add: (group: PlanGroup, profile: SpeciesProfile) =>
-      remake(`Listed ${group.count} ${commonName(profile)}`, (groups) => [
-        ...groups,
-        { key: newId<string>(), group },
-      ]),
-    change: (key: string, how: (group: PlanGroup) => PlanGroup) =>
-      remake(
-        'List changed',
-        (groups) =>
-          groups.map((entry) => (entry.key === key ? { ...entry, group: how(entry.group) } : entry)),
-        true,
-      ),
-    remove: (key: string, profile: SpeciesProfile) =>
-      remake(`Left out ${commonName(profile)}`, (groups) => groups.filter((entry) => entry.key !== key)),
-    /** What is said of a listed group for the shop: its price, how many to buy. */
-    order: (key: string, how: Pick<DraftGroup, 'price' | 'buy'>) =>
-      remake('Shopping list changed', (groups) =>
-        groups.map((entry) => (entry.key === key ? { ...entry, ...how } : entry)),
-      ),
     /** Whether one press can do this fix. */
     canDo: (edit: PlanEdit) => applyEdit(edit, editable, 'probe') !== null,
-    doFix: (fix: Fix) => {
-      const edited = fix.edit && applyEdit(fix.edit, editable, newId<string>());
-      if (!edited) return;
-      void run(
-        fix.text,
-        'tank' in edited ? [tankChange(tank.id, edited.tank)] : listChange(tank.id, () => edited.listed),
-      );
-    },
+    ...useStockActions(tank.id),
   };
+}
+
+/** Ways to change a tank's list. They stay the same while the list changes: each works on what there is when its turn comes. */
+function useStockActions(tank: TankId) {
+  const { run } = useCommands();
+  const catalogue = useCatalogue();
+  return useMemo(() => {
+    const remake = (
+      label: string,
+      how: (groups: readonly DraftGroup[]) => readonly DraftGroup[],
+      quiet = false,
+    ) => run(label, listChange(tank, how), quiet);
+    return {
+      add: (group: PlanGroup, profile: SpeciesProfile) =>
+        remake(`Listed ${group.count} ${commonName(profile)}`, (groups) => [
+          ...groups,
+          { key: newId<string>(), group },
+        ]),
+      change: (key: string, how: (group: PlanGroup) => PlanGroup) =>
+        remake(
+          'List changed',
+          (groups) =>
+            groups.map((entry) => (entry.key === key ? { ...entry, group: how(entry.group) } : entry)),
+          true,
+        ),
+      remove: (key: string, profile: SpeciesProfile) =>
+        remake(`Left out ${commonName(profile)}`, (groups) => groups.filter((entry) => entry.key !== key)),
+      /** What is said of a listed group for the shop: its price, how many to buy. */
+      order: (key: string, how: Pick<DraftGroup, 'price' | 'buy'>) =>
+        remake('Shopping list changed', (groups) =>
+          groups.map((entry) => (entry.key === key ? { ...entry, ...how } : entry)),
+        ),
+      doFix: ({ text, edit }: Fix) => {
+        if (!edit) return;
+        void run(text, (state) => {
+          const document = state.documents[tank];
+          if (document?.kind !== 'tank' || !document.body) return [];
+          const listed = listedOf(state.documents, tank);
+          const now = editableOf(document.body, listed, livingIn(state.room, tank), catalogue);
+          const edited = applyEdit(edit, now, newId<string>());
+          if (!edited) return [];
+          return 'tank' in edited
+            ? [tankChange(tank, edited.tank)]
+            : listChange(tank, () => edited.listed)(state);
+        });
+      },
+    };
+  }, [run, tank, catalogue]);
 }

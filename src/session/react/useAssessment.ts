@@ -1,10 +1,9 @@
 'use client';
 
-import { useMemo } from 'react';
-import { assess, type Assessment } from '@/core/assess/assess';
-import { roomPlan } from '@/core/assess/roomPlan';
+import type { Assessment } from '@/core/assess/assess';
 import type { DraftGroup } from '@/core/journal/documents';
 import type { Resident } from '@/core/journal/room';
+import { assessTank } from '../assessTank';
 import { todayIso } from '../today';
 import { useCatalogue } from './RoomProvider';
 import type { TankView } from './useTanks';
@@ -16,8 +15,5 @@ export function useAssessment(
   listed: readonly DraftGroup[],
 ): Assessment {
   const catalogue = useCatalogue();
-  return useMemo(
-    () => assess(roomPlan(tank.body, residents, listed, catalogue, todayIso()), catalogue, todayIso()),
-    [tank, residents, listed, catalogue],
-  );
+  return assessTank(tank.body, { residents, listed, catalogue, today: todayIso() });
 }

@@ -8,7 +8,7 @@ import type { Dated } from '@/core/journal/events';
 import type { DocumentId, EntryId, TankId } from '@/core/model/ids';
 import type { KeeperSpecies } from '@/core/model/keeperSpecies';
 import { StoreError } from '@/store/port';
-import type { Changes, Session } from '../session';
+import type { Changes, ChangesThen, Session } from '../session';
 import { useRooms } from './RoomProvider';
 import { draftId, listedOf } from './useTanks';
 
@@ -36,7 +36,7 @@ const FIRST_LIST = 'Stock list';
 
 /** The list of a tank made anew from what it is when the command's turn comes; its name and note stay. */
 export const listChange =
-  (tank: TankId, remake: (listed: readonly DraftGroup[]) => readonly DraftGroup[]): Changes =>
+  (tank: TankId, remake: (listed: readonly DraftGroup[]) => readonly DraftGroup[]): ChangesThen =>
   (state) => {
     const document = state.documents[draftId(tank)];
     const kept = document?.kind === 'draft' && document.body ? document.body : { tank, name: FIRST_LIST };

@@ -27,8 +27,8 @@ interface Helper {
   readonly remote: Remote<JoinsWork>;
 }
 
-/** Two share the catalogue: most machines have two cores, and the screen asks for little meanwhile. */
-const HELPERS = 2;
+/** Two share the catalogue where the screen keeps a core for itself. */
+const helpersHere = (): number => Math.min(2, Math.max(1, navigator.hardwareConcurrency - 1));
 
 function startHelper(): Helper {
   const thread = new Worker(new URL('../workers/joins.worker.ts', import.meta.url), { type: 'module' });
@@ -62,10 +62,11 @@ export function useJoins(
 
   useEffect(() => {
     let late = false;
-    if (workers.current.length === 0) workers.current = Array.from({ length: HELPERS }, startHelper);
+    if (workers.current.length === 0) workers.current = Array.from({ length: helpersHere() }, startHelper);
     const started = performance.now();
     const plan = roomPlan(tank.body, residents, listed, catalogue, todayIso());
-    Promise.all(workers.current.map(({ remote }, part) => remote.joins(plan, own, todayIso(), part, HELPERS)))
+    const helpers = workers.current;
+    Promise.all(helpers.map(({ remote }, part) => remote.joins(plan, own, todayIso(), part, helpers.length)))
       .then((parts) => parts.flat().sort(byHowWellItJoins))
       .then(
         (effects) => {

@@ -2,13 +2,14 @@
 
 import { useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
+import { useShallow } from 'zustand/react/shallow';
 import {
   DEFAULT_SETTINGS,
   type DocumentBodies,
   type DraftGroup,
   type RoomDocument,
 } from '@/core/journal/documents';
-import { residentsOf, type Resident } from '@/core/journal/room';
+import { residentsOf, type Resident, type Room } from '@/core/journal/room';
 import type { DocumentId, TankId } from '@/core/model/ids';
 import { useRoomState } from './RoomProvider';
 
@@ -17,20 +18,25 @@ export interface TankView {
   readonly body: DocumentBodies['tank'];
 }
 
+/** A tank as screens see it: the same object while its document is the same. */
+const VIEWS = new WeakMap<RoomDocument, TankView>();
+
+function viewOf(document: RoomDocument): readonly TankView[] {
+  if (document.kind !== 'tank' || !document.body) return [];
+  const view = VIEWS.get(document) ?? { id: document.id as unknown as TankId, body: document.body };
+  VIEWS.set(document, view);
+  return [view];
+}
+
 /** Tanks that are not removed, in the order of the rack. */
 export function tanksOf(documents: Readonly<Record<string, RoomDocument>>): readonly TankView[] {
   return Object.values(documents)
-    .flatMap((document) =>
-      document.kind === 'tank' && document.body
-        ? [{ id: document.id as unknown as TankId, body: document.body }]
-        : [],
-    )
+    .flatMap(viewOf)
     .sort((a, b) => a.body.order - b.body.order || (a.id < b.id ? -1 : 1));
 }
 
 export function useTanks(): readonly TankView[] {
-  const documents = useRoomState((state) => state.documents);
-  return useMemo(() => tanksOf(documents), [documents]);
+  return useRoomState(useShallow((state) => tanksOf(state.documents)));
 }
 
 /** The tank that the address names, else the first of the rack; null in an empty room. */
@@ -88,8 +94,17 @@ export function useListed(tank: TankId): readonly DraftGroup[] {
   return useRoomState((state) => listedOf(state.documents, tank));
 }
 
-/** Who lives in a tank now. */
-export function useResidents(tank: TankId): readonly Resident[] {
-  const room = useRoomState((state) => state.room);
-  return useMemo(() => residentsOf(room, tank), [room, tank]);
+/** Who lives in the tanks of a room, looked up once for all that ask. */
+const LIVING = new WeakMap<Room, Map<TankId, readonly Resident[]>>();
+
+/** Residents of a tank that are still here: the same array for the same room. */
+export function livingIn(room: Room, tank: TankId): readonly Resident[] {
+  const known = LIVING.get(room) ?? new Map<TankId, readonly Resident[]>();
+  const residents = known.get(tank) ?? residentsOf(room, tank);
+  LIVING.set(room, known.set(tank, residents));
+  return residents;
 }
+
+/** Who lives in a tank now. */
+export const useResidents = (tank: TankId): readonly Resident[] =>
+  useRoomState((state) => livingIn(state.room, tank));
