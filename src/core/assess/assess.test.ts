@@ -1,48 +1,12 @@
 import fc from 'fast-check';
+import { anyPlan } from '@/testing/anyPlan';
 import { catalogue, judge, plan, TANKS, TODAY } from '@/testing/plans';
 import { canonicalJson } from '../formats/canonicalJson';
 import { faultLine } from '../formats/faults';
-import { SUBSTRATES, PLANTS, TANK_SCHOOLS, type PlanFile, type PlanGroup } from '../model/plan';
+import type { PlanFile } from '../model/plan';
 import { assess } from './assess';
 import { readPlan } from './readPlan';
 import { toAnswer } from './toAnswer';
-
-const ids = catalogue.all.map((profile) => profile.id);
-const group: fc.Arbitrary<PlanGroup> = fc
-  .record({
-    species: fc.constantFrom(...ids),
-    count: fc.integer({ min: 1, max: 40 }),
-    males: fc.option(fc.integer({ min: 0, max: 20 }), { nil: undefined }),
-    lengthCm: fc.option(fc.double({ min: 0.5, max: 60, noNaN: true }), { nil: undefined }),
-    origin: fc.option(fc.constantFrom('tank-bred' as const, 'wild' as const, 'unknown' as const), {
-      nil: undefined,
-    }),
-    until: fc.option(fc.constantFrom('2026-01', '2026-12', '2028-06'), { nil: undefined }),
-    wayOut: fc.option(fc.constantFrom('', 'a friend'), { nil: undefined }),
-  })
-  .map(({ males, ...rest }) => ({
-    ...rest,
-    ...(males === undefined ? {} : { males: Math.min(males, rest.count) }),
-  }));
-const anyPlan: fc.Arbitrary<PlanFile> = fc.record({
-  format: fc.constant('lomvik-plan' as const),
-  version: fc.constant(1 as const),
-  tank: fc.record({
-    lengthCm: fc.integer({ min: 5, max: 400 }),
-    widthCm: fc.integer({ min: 5, max: 150 }),
-    heightCm: fc.integer({ min: 5, max: 120 }),
-    inside: fc.boolean(),
-    lid: fc.boolean(),
-    substrate: fc.constantFrom(...SUBSTRATES),
-    plants: fc.constantFrom(...PLANTS),
-  }),
-  water: fc.record({
-    temperatureC: fc.double({ min: 5, max: 35, noNaN: true }),
-    ph: fc.double({ min: 4, max: 9.5, noNaN: true }),
-  }),
-  practice: fc.record({ tankSize: fc.constantFrom(...TANK_SCHOOLS) }),
-  groups: fc.array(group, { maxLength: 8 }),
-});
 
 describe('assess', () => {
   it('never throws on a valid plan, and the order of the groups does not matter', () => {
