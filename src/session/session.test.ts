@@ -7,6 +7,7 @@ import { roomAt } from '@/core/journal/roomAt';
 import { buildCatalogue } from '@/core/model/catalogue';
 import type { DocumentId, EntryId, ResidentId, TankId } from '@/core/model/ids';
 import { memoryPlace, memoryStore, type MemoryPlace } from '@/store/memory/memoryStore';
+import type { Announcement } from '@/store/port';
 import { openSession, type Session } from './session';
 
 const catalogue = buildCatalogue(SHIPPED_SPECIES);
@@ -17,7 +18,7 @@ const counter = (prefix: string): Stamp => {
 
 async function ready(session: Session): Promise<Session> {
   while (session.state.getState().status === 'opening' || session.state.getState().entries === null)
-    await Promise.resolve();
+    await new Promise((resolve) => setImmediate(resolve));
   await new Promise((resolve) => setImmediate(resolve));
   return session;
 }
@@ -192,13 +193,18 @@ describe('a session', () => {
     const place = memoryPlace();
     const first = await open(place);
     await first.run('bring in', [append(first, came('x', '2026-04-02T10:00:00.000Z', 6))]);
+    place.snapshot = {
+      seq: 1,
+      lastOn: '2026-04-02T10:00:00.000Z',
+      room: first.state.getState().room,
+    };
     const store = memoryStore(place);
     let held: (() => void) | null = null;
     const slow = {
       ...store,
-      entries: async () => {
-        const read = await store.entries();
-        if (held === null) await new Promise<void>((resolve) => (held = resolve));
+      entries: async (after?: number) => {
+        const read = await store.entries(after);
+        if (after === undefined && held === null) await new Promise<void>((resolve) => (held = resolve));
         return read;
       },
     };
@@ -210,6 +216,55 @@ describe('a session', () => {
     (held as () => void)();
     expect((await session.journal()).map((entry) => entry.seq)).toEqual([1, 2]);
     expect(session.state.getState().entries).toHaveLength(2);
+  });
+
+  it('opens a journal of which nothing has been folded before, and one whose last entries happened earlier', async () => {
+    const place = memoryPlace();
+    const first = await open(place);
+    for (const day of ['05', '03', '04'])
+      await first.run('bring in', [append(first, came(`d${day}`, `2026-04-${day}T10:00:00.000Z`, 6))]);
+    const shown = canonicalJson(first.state.getState().room);
+    const again = await open(place, 'again');
+    expect(canonicalJson(again.state.getState().room)).toBe(shown);
+    place.snapshot = {
+      seq: 1,
+      lastOn: '2026-04-05T10:00:00.000Z',
+      room: roomAt(place.entries.slice(0, 1)),
+    };
+    const third = await open(place, 'third');
+    expect(canonicalJson(third.state.getState().room)).toBe(shown);
+    await third.run('one more', [append(third, came('more', '2026-04-06T10:00:00.000Z'))]);
+    expect(third.state.getState().entries).toHaveLength(4);
+    expect(canonicalJson(third.state.getState().room)).toBe(canonicalJson(roomAt(place.entries)));
+  });
+
+  it('is told what another tab writes while it opens', async () => {
+    const place = memoryPlace();
+    const first = await open(place);
+    await first.run('bring in', [append(first, came('x', '2026-04-02T10:00:00.000Z', 6))]);
+    const store = memoryStore(place);
+    let heard: (announcement: Announcement) => void = () => {};
+    let held: (() => void) | null = null;
+    const slow = {
+      ...store,
+      onAnnouncement: (listener: typeof heard) => {
+        heard = listener;
+        return () => {};
+      },
+      entries: async (after?: number) => {
+        const read = await store.entries(after);
+        if (held === null) await new Promise<void>((resolve) => (held = resolve));
+        return read;
+      },
+    };
+    const session = openSession({ store: slow, catalogue, stamp: counter('slow') });
+    while (held === null) await new Promise((resolve) => setTimeout(resolve, 0));
+    await first.run('another', [append(first, came('y', '2026-04-03T10:00:00.000Z', 2))]);
+    heard({ kind: 'committed', committed: { entries: place.entries.slice(1), documents: [] } });
+    (held as () => void)();
+    await ready(session);
+    expect(session.state.getState().room.residents['y']?.count).toBe(2);
+    expect((await session.journal()).map((entry) => entry.seq)).toEqual([1, 2]);
   });
 
   it('says in a sentence why it cannot open, and writes nothing', async () => {

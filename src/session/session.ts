@@ -5,11 +5,12 @@ import type { RoomDocument } from '@/core/journal/documents';
 import { effective, effectiveInSteps, readOn } from '@/core/journal/effective';
 import type { Dated, Entry } from '@/core/journal/events';
 import { EMPTY_ROOM, type Room } from '@/core/journal/room';
-import { foldInSteps, roomAfter, roomAt } from '@/core/journal/roomAt';
+import { foldInSteps, foldOnInSteps, roomAfter, roomAt } from '@/core/journal/roomAt';
 import type { Catalogue } from '@/core/model/catalogue';
 import type { EntryId } from '@/core/model/ids';
 import { keeperSpeciesOf, withKeeperSpecies } from '@/core/model/keeperSpecies';
 import { StoreError, type Committed, type RoomStore } from '@/store/port';
+import { withPauses } from './withPauses';
 
 /** A thing done, with what is needed to take it back. */
 interface Command {
@@ -69,15 +70,6 @@ const SNAPSHOT_EVERY = 100;
 /** The journal is read again when something was committed meanwhile, so often at the most. */
 const MOST_READINGS = 5;
 
-/** Takes steps one by one, with room for the screen in between. */
-async function withPauses<T>(steps: Generator<undefined, T>): Promise<T> {
-  for (;;) {
-    const step = steps.next();
-    if (step.done) return step.value;
-    await new Promise((resolve) => setTimeout(resolve, 0));
-  }
-}
-
 const byId = (documents: readonly RoomDocument[]): Record<string, RoomDocument> =>
   Object.fromEntries(documents.map((document) => [document.id, document]));
 const latest = (entries: readonly Entry[], from: string): string =>
@@ -102,6 +94,7 @@ export function openSession({ store, catalogue, stamp }: Surroundings): Session 
   let sinceSnapshot = 0;
   let reading: Promise<readonly Entry[]> | null = null;
   let turn: Promise<unknown> = Promise.resolve();
+  let opening: Promise<void> = Promise.resolve();
   const done: Command[] = [];
   const undone: Command[] = [];
 
@@ -175,18 +168,28 @@ export function openSession({ store, catalogue, stamp }: Surroundings): Session 
     if (sinceSnapshot >= SNAPSHOT_EVERY) keepSnapshot();
   };
 
+  /** Shows the room from its snapshot and what came after it, or, where that cannot be, from the whole journal. */
   const load = async (): Promise<void> => {
-    const opened = await store.open();
-    lastSeq = opened.snapshot?.seq ?? 0;
-    lastOn = opened.snapshot?.lastOn ?? '';
-    state.setState({
-      documents: byId(opened.documents),
-      room: opened.snapshot?.room ?? EMPTY_ROOM,
-      entries: null,
-    });
-    await show({ entries: opened.tail, documents: [] });
-    state.setState({ status: 'ready', failure: null });
-    await prove(await journal());
+    const { documents, snapshot } = await store.open();
+    const tail = await store.entries(snapshot?.seq);
+    const on = snapshot && (await withPauses(foldOnInSteps(snapshot.room, snapshot.lastOn, tail)));
+    const whole = on ? null : snapshot ? await store.entries() : tail;
+    const room = on ?? (await withPauses(foldInSteps(whole ?? [])));
+    const read = whole ?? tail;
+    lastSeq = read.at(-1)?.seq ?? snapshot?.seq ?? 0;
+    lastOn = latest(read, snapshot?.lastOn ?? '');
+    sinceSnapshot = tail.length;
+    state.setState({ documents: byId(documents), room, entries: whole, status: 'ready', failure: null });
+    if (sinceSnapshot >= SNAPSHOT_EVERY) keepSnapshot();
+  };
+
+  /** Opens the room, then proves what is shown. What other tabs write meanwhile is told after it. */
+  const open = async (): Promise<void> => {
+    opening = opening.catch(() => {}).then(load);
+    await opening;
+    const folded = state.getState().entries !== null;
+    const entries = await journal();
+    if (!folded) await prove(entries);
   };
 
   const fail = (error: unknown): void => {
@@ -238,8 +241,9 @@ export function openSession({ store, catalogue, stamp }: Surroundings): Session 
   };
 
   const stopListening = store.onAnnouncement((announcement) => {
-    if (announcement.kind === 'committed') void show(announcement.committed).catch(fail);
-    else if (announcement.kind === 'replaced') void load().catch(fail);
+    const { kind } = announcement;
+    if (kind === 'committed') void opening.then(() => show(announcement.committed)).catch(fail);
+    else if (kind === 'replaced') void open().catch(fail);
     else
       state.setState({
         status: 'failed',
@@ -247,7 +251,7 @@ export function openSession({ store, catalogue, stamp }: Surroundings): Session 
       });
   });
 
-  void load().catch(fail);
+  void open().catch(fail);
 
   const catalogueOf = rememberCatalogue(catalogue);
 
@@ -275,7 +279,7 @@ export function openSession({ store, catalogue, stamp }: Surroundings): Session 
       done.length = 0;
       undone.length = 0;
       showStacks();
-      await load();
+      await open();
     },
     close: () => {
       stopListening();

@@ -11,11 +11,10 @@ export interface Snapshot {
   readonly room: Room;
 }
 
-/** What a room needs to be shown at once: its documents, the last snapshot and the entries after it. */
+/** What a room is shown from: its documents and the last snapshot. The entries after that are read for themselves: there may be many. */
 export interface Opened {
   readonly documents: readonly RoomDocument[];
   readonly snapshot: Snapshot | null;
-  readonly tail: readonly Entry[];
 }
 
 /** What a commit wrote: entries with their places, documents with their revisions. */
@@ -48,8 +47,8 @@ export class StoreError extends Error {
  */
 export interface RoomStore {
   open(): Promise<Opened>;
-  /** The whole journal, by place. */
-  entries(): Promise<readonly Entry[]>;
+  /** The journal by place: all of it, or what stands after a place. Read in pieces, with room for the screen in between. */
+  entries(after?: number): Promise<readonly Entry[]>;
   commit(changes: readonly Change[]): Promise<Committed>;
   saveSnapshot(snapshot: Snapshot): Promise<void>;
   /** Puts these documents and entries in the place of everything. */

@@ -1,5 +1,6 @@
 import { applyEvent, loose } from './applyEvent';
 import { effectiveInSteps } from './effective';
+import { atOnce } from './inSteps';
 import type { Entry } from './events';
 import { unreadable } from './readable';
 import { EMPTY_ROOM, type Room } from './room';
@@ -10,16 +11,11 @@ import { EMPTY_ROOM, type Room } from './room';
  * A damaged record is told as loose; what stands around it is not lost with it.
  * `until` is an ISO date or date and time; a date counts its whole day.
  */
-export function roomAt(entries: readonly Entry[], until?: string): Room {
-  const steps = foldInSteps(entries, until);
-  for (;;) {
-    const step = steps.next();
-    if (step.done) return step.value;
-  }
-}
+export const roomAt = (entries: readonly Entry[], until?: string): Room =>
+  atOnce(foldInSteps(entries, until));
 
 /** So many entries are folded before the fold can pause. */
-const ENTRIES_A_STEP = 5000;
+const ENTRIES_A_STEP = 1500;
 
 /** The same fold with pauses in it, so that a screen can be drawn meanwhile. */
 export function* foldInSteps(entries: readonly Entry[], until?: string): Generator<undefined, Room> {
@@ -32,6 +28,23 @@ export function* foldInSteps(entries: readonly Entry[], until?: string): Generat
     if (i % ENTRIES_A_STEP === ENTRIES_A_STEP - 1) yield;
   }
   return faults.reduce<Room>(loose, room);
+}
+
+/** The room after many more entries, as `roomAfter` for each, with pauses; null when the journal must be folded anew. */
+export function* foldOnInSteps(
+  from: Room,
+  lastOn: string,
+  entries: readonly Entry[],
+): Generator<undefined, Room | null> {
+  let room: Room | null = from;
+  let last = lastOn;
+  for (const [i, entry] of entries.entries()) {
+    room = roomAfter(room, last, entry);
+    if (room === null) return null;
+    last = entry.on;
+    if (i % ENTRIES_A_STEP === ENTRIES_A_STEP - 1) yield;
+  }
+  return room;
 }
 
 /**

@@ -115,18 +115,14 @@ async function write(db: IDBPDatabase<RoomSchema>, changes: readonly Change[]): 
 }
 
 /** So many entries are read at a time: a long journal must not hold up the screen. */
-const ENTRIES_A_PIECE = 4000;
+const ENTRIES_A_PIECE = 1500;
 
-/** The whole journal, by place. It only grows, so that pieces read one after the other fit together. */
-async function readInPieces(db: IDBPDatabase<RoomSchema>): Promise<readonly Entry[]> {
+/** The journal after a place. It only grows, so that pieces read one after the other fit together. */
+async function readInPieces(db: IDBPDatabase<RoomSchema>, start: number): Promise<readonly Entry[]> {
   const all: Entry[] = [];
   for (;;) {
-    const after = all.at(-1)?.seq;
-    const piece = await db.getAll(
-      'entries',
-      after === undefined ? undefined : IDBKeyRange.lowerBound(after, true),
-      ENTRIES_A_PIECE,
-    );
+    const after = all.at(-1)?.seq ?? start;
+    const piece = await db.getAll('entries', IDBKeyRange.lowerBound(after, true), ENTRIES_A_PIECE);
     for (const entry of piece) all.push(entry);
     if (piece.length < ENTRIES_A_PIECE) return all;
     await new Promise((resolve) => setTimeout(resolve, 0));
@@ -169,14 +165,13 @@ export function idbStore(name: string): RoomStore {
   return {
     open: () =>
       guarded(async () => {
-        const tx = (await db()).transaction(['entries', 'documents', 'snapshots']);
+        const tx = (await db()).transaction(['documents', 'snapshots']);
         const snapshot = (await tx.objectStore('snapshots').get(SNAPSHOT)) ?? null;
         const documents = await tx.objectStore('documents').getAll();
-        const tail = await tx.objectStore('entries').getAll(IDBKeyRange.lowerBound(snapshot?.seq ?? 0, true));
         await tx.done;
-        return { documents, snapshot, tail };
+        return { documents, snapshot };
       }),
-    entries: () => guarded(async () => readInPieces(await db())),
+    entries: (after = 0) => guarded(async () => readInPieces(await db(), after)),
     commit: (changes) =>
       guarded(async () => {
         const committed = await write(await db(), changes);

@@ -27,9 +27,8 @@ export function memoryStore(place: MemoryPlace = memoryPlace()): RoomStore {
     open: async () => ({
       documents: [...place.documents.values()],
       snapshot: place.snapshot,
-      tail: place.entries.filter((entry) => entry.seq > (place.snapshot?.seq ?? 0)),
     }),
-    entries: async () => [...place.entries],
+    entries: async (after = 0) => place.entries.filter((entry) => entry.seq > after),
     commit: async (changes) => {
       const committed = apply(place, changes);
       announce({ kind: 'committed', committed });
