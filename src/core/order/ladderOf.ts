@@ -1,3 +1,4 @@
+import { atOnce } from '../journal/atOnce';
 import type { Standing } from '../journal/effective';
 import type { Resident } from '../journal/room';
 import { readSomebody } from '../journal/somebody';
@@ -35,17 +36,32 @@ function winsOf(contests: readonly Contest[]): ReadonlyMap<string, ReadonlyMap<s
   return wins;
 }
 
+/** What a contest weighs. */
+export type Weighing = (contest: Extract<Standing, { type: 'chased' }>) => number;
+
+/** So many happenings are walked through before the walk can pause. */
+const HAPPENINGS_A_STEP = 5000;
+
 /** Contests of a tank from a moment on, and who came back to it after days elsewhere, in the order of time. */
-export function courseOf(
+export const courseOf = (
   happenings: readonly Standing[],
   tank: string,
   from = '',
-  weightOf?: (contest: Extract<Standing, { type: 'chased' }>) => number,
-): readonly (Contest | Return)[] {
+  weightOf?: Weighing,
+): readonly (Contest | Return)[] => atOnce(courseInSteps(happenings, tank, from, weightOf));
+
+/** The same walk with pauses in it, so that a screen can be drawn meanwhile. */
+export function* courseInSteps(
+  happenings: readonly Standing[],
+  tank: string,
+  from: string,
+  weightOf?: Weighing,
+): Generator<undefined, readonly (Contest | Return)[]> {
   const awaySince = new Map<string, string>();
   const inTank = new Set<string>();
   const course: (Contest | Return)[] = [];
-  for (const event of happenings) {
+  for (const [i, event] of happenings.entries()) {
+    if (i % HAPPENINGS_A_STEP === HAPPENINGS_A_STEP - 1) yield;
     if (event.type === 'chased') {
       if (event.tank !== tank || event.winner === event.loser || event.on < from) continue;
       // "A male of this kind" has no place of its own; the contest counts in the rates.

@@ -1,6 +1,7 @@
+import { atOnce } from '../journal/atOnce';
 import type { Standing } from '../journal/effective';
 import { weightOf } from '../effects/watches';
-import { courseOf } from './ladderOf';
+import { courseInSteps } from './ladderOf';
 import type { Contest, Return } from './eloLadder';
 
 /** Contests and returns of a tank as plain numbers, so that a hundred thousand of them cross to a worker at once. */
@@ -21,14 +22,15 @@ export interface Course {
   readonly on: readonly string[];
 }
 
-/** The course of a tank from a moment on, packed. Complexity: one walk over the journal. */
-export function packCourse(
+/** The course of a tank from a moment on, packed; with pauses in it. Complexity: one walk over the journal. */
+export function* packCourseInSteps(
   happenings: readonly Standing[],
   tank: string,
   from: string,
   weighted: boolean,
-): Course {
-  const course = courseOf(happenings, tank, from, weighted ? weightOf : undefined);
+): Generator<undefined, Course> {
+  const course = yield* courseInSteps(happenings, tank, from, weighted ? weightOf : undefined);
+  yield;
   const places = new Map<string, number>();
   const placeOf = (id: string): number => {
     const known = places.get(id);
@@ -39,13 +41,27 @@ export function packCourse(
   const first = new Int32Array(course.length);
   const second = new Int32Array(course.length);
   const weight = new Float64Array(course.length).fill(1);
-  course.forEach((one, i) => {
+  const on: string[] = [];
+  for (const [i, one] of course.entries()) {
     first[i] = placeOf('back' in one ? one.back : one.winner);
     second[i] = 'back' in one ? -1 : placeOf(one.loser);
     if (!('back' in one)) weight[i] = one.weight ?? 1;
-  });
-  return { packed: { ids: [...places.keys()], first, second, weight }, on: course.map((one) => one.on) };
+    on.push(one.on);
+    if (i % CONTESTS_A_STEP === CONTESTS_A_STEP - 1) yield;
+  }
+  return { packed: { ids: [...places.keys()], first, second, weight }, on };
 }
+
+/** So many contests are packed before the packing can pause. */
+const CONTESTS_A_STEP = 10_000;
+
+/** The same in one go. */
+export const packCourse = (
+  happenings: readonly Standing[],
+  tank: string,
+  from: string,
+  weighted: boolean,
+): Course => atOnce(packCourseInSteps(happenings, tank, from, weighted));
 
 /** The course again; the moment of each is its place in it. */
 export function unpackCourse({ ids, first, second, weight }: PackedCourse): readonly (Contest | Return)[] {

@@ -3,15 +3,15 @@
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
-import { useMemo, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { bundlesOf } from '@/core/effects/stepEffect';
 import type { Standing } from '@/core/journal/effective';
 import { FEW_A_FISH } from '@/core/order/ladderOf';
 import { orderMarks } from '@/core/order/marks';
 import { orderWords } from '@/core/order/orderWords';
-import { packCourse } from '@/core/order/packedCourse';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useHappenings, useNames } from '@/session/react/useNames';
+import { useCourse } from '@/session/react/useCourse';
 import { useOrder } from '@/session/react/useOrder';
 import type { OrderAnswer } from '@/session/workers/orderWork';
 import { useResidentColours } from '@/session/react/useResidentColours';
@@ -163,14 +163,17 @@ function Order({ tank }: { readonly tank: TankView }) {
   const [whole, setWhole] = useState(false);
   const [now] = useState(() => Date.now());
   const router = useRouter();
-  const course = useMemo(
-    () =>
-      happenings
-        ? packCourse(happenings, tank.id, spanStart(span, happenings, tank.id, now), weighted)
-        : null,
-    [happenings, tank.id, span, now, weighted],
-  );
+  // What is no contest is little, however long the watches were.
+  const other = useMemo(() => happenings?.filter((event) => event.type !== 'chased') ?? [], [happenings]);
+  const from = spanStart(span, other, tank.id, now);
+  const course = useCourse({ happenings, tank: tank.id, from, weighted });
   const { answer, failed } = useOrder(course, residents);
+  // The ladder first, the chart after it.
+  const drawn = useDeferredValue(answer, null);
+  const marks = useMemo(
+    () => orderMarks(other, tank.id, room, names.resident),
+    [other, tank.id, room, names],
+  );
   const title = `Order in ${tank.body.name}`;
   const choose = (
     <div className="flex flex-wrap items-end gap-3">
@@ -253,16 +256,18 @@ function Order({ tank }: { readonly tank: TankView }) {
           </div>
         </Section>
         <Section title="How it moved" aside="Elo rating: all start at 1000, 100 points at stake">
-          <EloChart
-            answer={answer}
-            on={course?.on ?? []}
-            marks={orderMarks(happenings, tank.id, room, names.resident)}
-            nameOf={names.resident}
-            colours={colours}
-          />
+          {drawn && (
+            <EloChart
+              answer={drawn}
+              on={course?.on ?? []}
+              marks={marks}
+              nameOf={names.resident}
+              colours={colours}
+            />
+          )}
         </Section>
       </div>
-      <div className="grid gap-6 lg:grid-cols-2">
+      <div className="in-sight grid gap-6 lg:grid-cols-2">
         <Section title="Who goes for whom">
           {order.length <= MANY || whole ? (
             <WhoWhom ladder={ladder} order={order} nameOf={names.resident} />

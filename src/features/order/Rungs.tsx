@@ -1,7 +1,11 @@
 'use client';
 
+import { useDeferredValue } from 'react';
 import type { OrderAnswer } from '@/session/workers/orderWork';
 import { Cell, Row, Table } from '@/ui/Table';
+
+/** So many rows are made with the screen; the rest follow at once, when these have been drawn. */
+const AT_ONCE = 24;
 
 interface Props {
   readonly answer: OrderAnswer;
@@ -58,6 +62,7 @@ export function Rungs({ answer, nameOf, colours }: Props) {
   const { ladder, rungs } = answer;
   const all = rungs.flat();
   const others = Math.max(0, ladder.rungs.length + ladder.unmet.length - 1);
+  const shown = useDeferredValue(all.length, AT_ONCE);
   const of = new Map(ladder.rungs.map((rung) => [rung.id, rung]));
   return (
     <Table
@@ -76,6 +81,7 @@ export function Rungs({ answer, nameOf, colours }: Props) {
       {rungs.flatMap((rung) =>
         rung.map((id, within) => {
           const at = all.indexOf(id) + 1;
+          if (at > shown) return null;
           const first = all.indexOf(rung[0] as string) + 1;
           const index = answer.ids.indexOf(id);
           const places = index >= 0 ? answer.certainty.places[index] : undefined;

@@ -1,6 +1,15 @@
 'use client';
 
-import { createContext, useCallback, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
+import {
+  createContext,
+  useCallback,
+  useContext,
+  useDeferredValue,
+  useEffect,
+  useMemo,
+  useState,
+  type ReactNode,
+} from 'react';
 import { useStore } from 'zustand';
 import { buildCatalogue, type Catalogue } from '@/core/model/catalogue';
 import { idbStore } from '@/store/idb/idbStore';
@@ -123,7 +132,8 @@ export function RoomProvider({ children }: { readonly children: ReactNode }) {
 }
 
 function Ready({ session, children }: { readonly session: Session; readonly children: ReactNode }) {
-  const status = useStore(session.state, (state) => state.status);
+  // Deferred: the first screen is made in slices, between which the browser can breathe.
+  const status = useDeferredValue(useStore(session.state, (state) => state.status));
   const failure = useStore(session.state, (state) => state.failure);
   return status === 'ready' ? children : <Opening failure={failure} />;
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import { transfer } from 'comlink';
-import { useEffect, useState } from 'react';
+import { startTransition, useEffect, useState } from 'react';
 import type { Resident } from '@/core/journal/room';
 import { newcomersAmong } from '@/core/order/marks';
 import { placeFrom, type Course } from '@/core/order/packedCourse';
@@ -38,7 +38,7 @@ export function useOrder(
         newcomersAmong(residents, todayIso(), (moment) => placeFrom(on, moment)),
       )
       .then(
-        (answer) => late || setState({ of: course, answer, failed: false }),
+        (answer) => late || startTransition(() => setState({ of: course, answer, failed: false })),
         () => late || setState({ of: course, answer: null, failed: true }),
       );
     return () => {
