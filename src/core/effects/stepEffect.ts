@@ -153,7 +153,14 @@ export function stepEffect(
     uneven ? widened(rateRatio(was, is), was, is, scatter.phi, scatter.df) : rateRatio(was, is);
   const ratio: RateRatio = said
     ? compare(before, after)
-    : { beforePerHour: NaN, afterPerHour: NaN, ratio: null, interval: [null, null], p: 1 };
+    : {
+        beforePerHour: NaN,
+        afterPerHour: NaN,
+        ratio: null,
+        interval: [null, null],
+        midInterval: [null, null],
+        p: 1,
+      };
   const settled = said && excludesOne(ratio);
   const [was, is] = [pairs(before.fish), pairs(after.fish)];
   return {

@@ -38,6 +38,33 @@ describe('how sure a ladder is', () => {
     expect(ladderCertainty(some, seededChance(8), 200)).toEqual(one);
     expect(one.above[0]![2]! + one.above[2]![0]!).toBeCloseTo(1, 12);
   });
+  it('is not certain of a pair after a few wins to none', () => {
+    const after = (wins: number) =>
+      ladderCertainty(
+        table([
+          [0, wins],
+          [0, 0],
+        ]),
+        seededChance(4),
+      ).above[0]![1]!;
+    expect(after(1)).toBeGreaterThan(0.5);
+    expect(after(1)).toBeLessThan(0.85);
+    expect(after(4)).toBeLessThan(0.99);
+    expect(after(40)).toBe(1);
+  });
+  it('takes three pins for three contests, however heavily they weigh', () => {
+    const fights = (count: number, weight: number) =>
+      winTable(
+        [
+          ...Array.from({ length: count }, () => ({ winner: 'a', loser: 'b', weight })),
+          { winner: 'b', loser: 'a', weight },
+        ],
+        ['a', 'b'],
+      );
+    const sure = (wins: WinTable) => ladderCertainty(wins, seededChance(6)).above[0]![1]!;
+    expect(sure(fights(3, 6))).toBeLessThan(sure(fights(18, 1)) - 0.05);
+    expect(Math.abs(sure(fights(8, 5)) - sure(fights(8, 1)))).toBeLessThan(0.06);
+  });
   it('grows surer with more contests of the same kind', () => {
     const grow = (k: number) =>
       ladderCertainty(

@@ -14,17 +14,31 @@ export const betaShare = (x: number, a: number, b: number): number => jStat.beta
 
 const HALVINGS = 200;
 
-/** Where the share of a beta curve below is p: by halving, exact to the last digits that the share has. */
-export function betaQuantile(p: number, a: number, b: number): number {
+/** Where a curve that rises from 0 to 1 over the shares reaches p: by halving, exact to the last digits that the curve has. */
+function reaches(p: number, curve: (share: number) => number): number {
   let low = 0;
   let high = 1;
   for (let i = 0; i < HALVINGS && high > low; i += 1) {
     const middle = (low + high) / 2;
     if (middle === low || middle === high) break;
-    if (betaShare(middle, a, b) < p) low = middle;
+    if (curve(middle) < p) low = middle;
     else high = middle;
   }
   return (low + high) / 2;
+}
+
+/** Where the share of a beta curve below is p. */
+export const betaQuantile = (p: number, a: number, b: number): number =>
+  reaches(p, (x) => betaShare(x, a, b));
+
+/**
+ * The share of a binomial under which what lies at k counts half: P(more than k of n) + P(k) / 2 = p. 0 or 1 where no share
+ * does. Source: the mid-P of Lancaster 1961. Domain: k and n whole, 0 <= k <= n, n above 0.
+ */
+export function midShare(p: number, k: number, n: number): number {
+  const atLeast = (count: number, share: number): number =>
+    count <= 0 ? 1 : count > n ? 0 : betaShare(share, count, n - count + 1);
+  return reaches(p, (share) => (atLeast(k, share) + atLeast(k + 1, share)) / 2);
 }
 
 /** The 97.5 % point of the normal curve (handbook table: 1.959964). */

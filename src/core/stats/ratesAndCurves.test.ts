@@ -29,8 +29,37 @@ describe('the ratio of two rates, against poisson.test of R', () => {
       afterPerHour: 0,
       ratio: null,
       interval: [null, null],
+      midInterval: [null, null],
       p: 1,
     });
+  });
+  it('has mid-P limits under which what was seen counts half, by sums of their own', () => {
+    const choose = (n: number, k: number): number =>
+      Array.from({ length: k }, (_, i) => (n - i) / (i + 1)).reduce((product, one) => product * one, 1);
+    for (const [was, is] of [
+      [12, 3],
+      [4, 5],
+      [0, 4],
+      [7, 0],
+      [40, 22],
+    ] as const) {
+      const { midInterval, interval } = rateRatio({ events: was, minutes: 60 }, { events: is, minutes: 90 });
+      const n = was + is;
+      const half = (ratio: number): number => {
+        const share = (ratio * 90) / (ratio * 90 + 60);
+        const at = (k: number): number => choose(n, k) * share ** k * (1 - share) ** (n - k);
+        let more = 0;
+        for (let k = is + 1; k <= n; k += 1) more += at(k);
+        return more + at(is) / 2;
+      };
+      const [low, high] = midInterval;
+      if (is > 0) expect(half(low!)).toBeCloseTo(0.025, 9);
+      else expect(low).toBe(0);
+      if (was > 0) expect(half(high!)).toBeCloseTo(0.975, 9);
+      else expect(high).toBeNull();
+      expect(low!).toBeGreaterThanOrEqual(interval[0]!);
+      if (high !== null) expect(high).toBeLessThan(interval[1]!);
+    }
   });
   it('turns round when before and after change places', () => {
     const one = rateRatio({ events: 12, minutes: 90 }, { events: 3, minutes: 80 });

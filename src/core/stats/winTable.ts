@@ -2,6 +2,8 @@
 export interface WinTable {
   readonly ids: readonly string[];
   readonly wins: readonly (readonly number[])[];
+  /** Sums of the squared weights, where contests weigh differently: a few heavy ones tell less than as many light ones. */
+  readonly squares?: readonly (readonly number[])[];
 }
 
 /** A contest that somebody won. */
@@ -17,12 +19,17 @@ export function winTable(contests: readonly Win[], among?: readonly string[]): W
   const ids = among ?? [...new Set(contests.flatMap(({ winner, loser }) => [winner, loser]))];
   const place = new Map(ids.map((id, index) => [id, index]));
   const wins = ids.map(() => ids.map(() => 0));
+  const squares = ids.map(() => ids.map(() => 0));
+  let alike = true;
   for (const { winner, loser, weight = 1 } of contests) {
     const i = place.get(winner);
     const j = place.get(loser);
-    if (i !== undefined && j !== undefined && i !== j) wins[i]![j]! += weight;
+    if (i === undefined || j === undefined || i === j) continue;
+    wins[i]![j]! += weight;
+    squares[i]![j]! += weight * weight;
+    if (weight !== 1) alike = false;
   }
-  return { ids, wins };
+  return alike ? { ids, wins } : { ids, wins, squares };
 }
 
 /** Pairs that never met in a contest. Unknown is not equal. */

@@ -70,6 +70,17 @@ function RatioLine({ effect }: { readonly effect: StepEffect }) {
   );
 }
 
+/** With fewer contests than this on both sides together the exact limits are much too wide (from memory). */
+const FEW_CONTESTS = 60;
+
+/** The narrower limits beside the exact ones, where the counts are small enough for the two to differ. */
+function nearerLimits({ ratio, before, after, uneven }: StepEffect): string {
+  const [low, high] = ratio.midInterval;
+  if (ratio.ratio === null || uneven || low === null || before.events + after.events >= FEW_CONTESTS)
+    return '';
+  return ` With so few contests the exact limits hold in more than 95 of 100; those that hold in about 95 (mid-P) are ${low.toFixed(2)} to ${high === null ? 'anything' : high.toFixed(2)}.`;
+}
+
 /** One step or bundle, and whether it worked, in one sentence with its limits. */
 export function EffectItem({ effect }: { readonly effect: StepEffect }) {
   const { bundle, verdict, before, after } = effect;
@@ -104,7 +115,7 @@ export function EffectItem({ effect }: { readonly effect: StepEffect }) {
       <p className="text-[12px] text-slate">
         {before.watches} watches before ({Math.round(before.minutes)} min, {before.events} contests),{' '}
         {after.watches} after ({Math.round(after.minutes)} min, {after.events}); the two days after the step
-        are left out.
+        are left out.{nearerLimits(effect)}
       </p>
     </li>
   );
