@@ -100,7 +100,7 @@ describe('company', () => {
         plan(TANKS.us180, [one('epalzeorhynchos-bicolor'), one('epalzeorhynchos-frenatum')]),
         'look-alike',
       ),
-    ).toEqual(['caution']));
+    ).toEqual(['stop']));
   it('F72: quick mid-water fish take the edge off a rough cichlid', () => {
     const beside = (mate: string) =>
       severities(plan(TANKS.us180, [one('rocio-octofasciata', 1), one(mate, 8)]), 'temper', mate);

@@ -1,5 +1,6 @@
 import { judge, plan, TANKS } from '@/testing/plans';
-import type { PlanFile, PlanGroup, PlanTank } from '../model/plan';
+import { groupsOf } from '@/testing/planText';
+import type { PlanFile, PlanTank } from '../model/plan';
 
 /**
  * Plans that experienced keepers call sound, and plans that they call a disaster. Common practice, from memory. They were
@@ -17,20 +18,8 @@ const TANK: Readonly<Record<string, PlanTank>> = {
   big: { lengthCm: 240, widthCm: 75, heightCm: 60 },
 };
 
-function group(text: string): PlanGroup {
-  const [, number, name, cm] = /^([\d+]+) ([a-z0-9-]+)(?: @([\d.]+))?$/.exec(text.trim()) ?? [];
-  if (number === undefined || name === undefined) throw new Error(`not a group: ${text}`);
-  const [males, females] = number.split('+').map(Number);
-  return {
-    species: name,
-    origin: 'tank-bred',
-    ...(females === undefined ? { count: males! } : { count: males! + females, males, females }),
-    ...(cm === undefined ? {} : { lengthCm: Number(cm) }),
-  };
-}
-
 const read = (tank: string, groups: string, more: Partial<PlanFile> = {}): PlanFile =>
-  plan(TANK[tank]!, groups.split(',').map(group), more);
+  plan(TANK[tank]!, groupsOf(groups, { origin: 'tank-bred' }), more);
 
 const SOUND: readonly Row[] = [
   ['us5', '10 neocaridina-davidi, 2 vittina-natalensis'],

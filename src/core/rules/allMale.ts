@@ -7,7 +7,7 @@ import { countOf, list, plural } from './words';
 import { commonName } from '../model/catalogue';
 
 /** Kinds of which males are shown together (fact of the trade, common practice). */
-const SHOWN = ['aulonocara', 'hap'];
+export const SHOWN = ['aulonocara', 'hap'];
 const ROCK_DWELLERS = 'mbuna';
 /** All-male tanks work best from six feet on (common practice). */
 const SHOW_CM = 180;

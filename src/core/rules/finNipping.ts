@@ -1,3 +1,4 @@
+import { adultLengthCm } from '../model/species';
 import type { PlannedKind } from './context';
 import { finding, type Finding, type Severity } from './finding';
 import { leaveOut } from './fixes';
@@ -13,6 +14,19 @@ const SEVERITY: Readonly<Record<number, { readonly small: Severity; readonly cal
 /** A nipper of this level goes for slow fish of any fin. */
 const RELENTLESS = 3;
 const SLOW = 1;
+const SHY = 2;
+
+/** So many times as long as the nipper, a fish is out of its reach; not a flat or deep one, which is all flank (from memory). */
+const OUT_OF_REACH = 2;
+const FLANKS: readonly string[] = ['flat', 'deep'];
+
+/** Shy fish that stand still and wear no armour, such as discus: they neither flee nor hit back (common practice). */
+const standsStill = ({ profile }: PlannedKind, nipper: PlannedKind): boolean =>
+  profile.habits.shyness >= SHY &&
+  profile.size.shape !== 'armoured' &&
+  !profile.handling.spines &&
+  (FLANKS.includes(profile.size.shape) ||
+    adultLengthCm(profile) < adultLengthCm(nipper.profile) * OUT_OF_REACH);
 
 function judgePair(nipper: PlannedKind, victim: PlannedKind): Finding | null {
   const { finNipping, nipCalmGroup } = nipper.profile.company;
@@ -25,9 +39,13 @@ function judgePair(nipper: PlannedKind, victim: PlannedKind): Finding | null {
     ? calm
       ? rule.calm
       : rule.small
-    : calm
-      ? null
-      : 'caution';
+    : !standsStill(victim, nipper)
+      ? calm
+        ? null
+        : 'caution'
+      : calm
+        ? 'caution'
+        : 'stop';
   if (severity === null) return null;
   const more = nipCalmGroup !== null && !calm;
   return finding('fin-nipping', {

@@ -1,5 +1,6 @@
 import { commonName } from '../model/catalogue';
-import type { PlannedKind } from './context';
+import { SHOWN } from './allMale';
+import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
@@ -23,13 +24,17 @@ function nextGoodBelow(kind: PlannedKind): number | null {
   return null;
 }
 
-function judgeKind(kind: PlannedKind): readonly Finding[] {
+/** Shown males without females have one another to watch; a pair of a kind is a flaw there, and no duel (common practice). */
+const isShown = (kind: PlannedKind, { males }: RuleContext): boolean =>
+  males === 'all-male' && (kind.males ?? kind.count) === kind.count && SHOWN.includes(kind.profile.kin);
+
+function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] {
   const { profile, count } = kind;
   const { badNumbers, mode, ownKind, smallestGroup } = profile.company;
   if (!badNumbers.includes(count)) return [];
   // One male with two females is too few, and no duel.
   const trio = mode === 'harem' && kind.males === 1 && kind.females === TRIO - 1 && count === TRIO;
-  const severe = Math.max(ownKind.male, ownKind.female) >= SEVERE && !trio;
+  const severe = Math.max(ownKind.male, ownKind.female) >= SEVERE && !trio && !isShown(kind, context);
   const more = nextGood(kind);
   const fewer = nextGoodBelow(kind);
   return [
@@ -59,5 +64,5 @@ function judgeKind(kind: PlannedKind): readonly Finding[] {
 /** Numbers that keepers of a kind have learned to avoid, such as three angelfish. */
 export const groupNumber: Rule = {
   name: 'group-number',
-  judge: (context) => judgedKinds(context).flatMap(judgeKind),
+  judge: (context) => judgedKinds(context).flatMap((kind) => judgeKind(kind, context)),
 };

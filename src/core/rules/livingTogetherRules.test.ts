@@ -73,7 +73,7 @@ describe('slime-grazing', () => {
       plan(big, [one('pterophyllum-scalare', 6), { ...one('gyrinocheilus-aymonieri'), lengthCm: 4 }]),
       'slime-grazing',
     );
-    expect(finding).toMatchObject({ contested: false, severity: 'caution' });
+    expect(finding).toMatchObject({ contested: false, severity: 'stop' });
     expect(finding?.from).not.toBeNull();
   });
   it('leaves quick and small fish out of it', () =>

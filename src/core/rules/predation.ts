@@ -5,6 +5,7 @@ import { HORIZON_MONTHS } from '../growth/speciesGrowth';
 import type { PlannedKind } from './context';
 import { finding, type Finding, type Severity } from './finding';
 import { leaveOut } from './fixes';
+import { adultLengthCm } from '../model/species';
 import { monthsTogether } from './pairs';
 import type { Rule, ThisMonth } from './rule';
 import { The, figure, the } from './words';
@@ -34,6 +35,7 @@ function appetite(eater: PlannedKind, prey: PlannedKind): Appetite {
       return mouth.eatsFish === 'any' ? 'hunts' : 'none';
     case 'fish':
     case 'frog':
+      if (hasClaws(eater, prey)) return 'picks';
       return mouth.eatsFish === 'any'
         ? 'hunts'
         : mouth.eatsFish === 'small'
@@ -42,6 +44,24 @@ function appetite(eater: PlannedKind, prey: PlannedKind): Appetite {
             ? 'fry-only'
             : 'none';
   }
+}
+
+/** Claws catch fish that the mouth could not take whole, as long as they are no longer than their owner. */
+const hasClaws = ({ profile }: PlannedKind, prey: PlannedKind): boolean =>
+  profile.life === 'crayfish' &&
+  profile.mouth.picksApart &&
+  (profile.mouth.eatsFish === 'small' || profile.mouth.eatsFish === 'any') &&
+  (prey.profile.life === 'fish' || prey.profile.life === 'frog') &&
+  adultLengthCm(prey.profile) <= adultLengthCm(profile);
+
+const ON_THE_BOTTOM = 0.4;
+const SLOW = 1;
+
+/** Those that rest on the bottom, or are slow, or trail their fins are caught in their sleep (common practice). */
+function isCaught(eater: PlannedKind, prey: PlannedKind): boolean {
+  const { layers, habits, company } = prey.profile;
+  const slow = layers.bottom >= ON_THE_BOTTOM || habits.activity === SLOW || company.longFins;
+  return slow && hasClaws(eater, prey);
 }
 
 /** What a fit in the mouth means for a hunter, for one that takes what passes, for one that picks prey apart. */
@@ -81,7 +101,7 @@ function worstMoment(eater: PlannedKind, prey: PlannedKind, want: Appetite): Mom
     const eaterCm = largest[months] as number;
     const preyCm = smallest[months] as number;
     const ratio = mouthRatio(eater.profile, eaterCm, prey.profile, preyCm);
-    const severity = severityOf(want, snailFit(eater, prey, ratio), preyCm);
+    const severity = severityOf(want, fitOf(eater, prey, ratio), preyCm);
     if (severity !== null && (worst === null || RANK[severity] > RANK[worst.severity]))
       worst = { months, severity, ratio, eaterCm, preyCm };
   }
@@ -94,8 +114,8 @@ const neverFits = (eater: PlannedKind, longestCm: number, prey: PlannedKind): bo
   mouthRatio(eater.profile, longestCm, prey.profile, prey.smallestCm) > FIT_LIMITS.possible;
 
 /** A snail is eaten out of its shell or crushed: the width of the mouth is no protection from a specialist. */
-const snailFit = (eater: PlannedKind, prey: PlannedKind, ratio: number): MouthFit =>
-  cracksShells(eater, prey) ? 'likely' : mouthFit(ratio);
+const fitOf = (eater: PlannedKind, prey: PlannedKind, ratio: number): MouthFit =>
+  cracksShells(eater, prey) ? 'likely' : isCaught(eater, prey) ? 'certain' : mouthFit(ratio);
 
 const cracksShells = (eater: PlannedKind, prey: PlannedKind): boolean =>
   prey.profile.life === 'snail' && eater.profile.mouth.eatsSnails === 'yes';

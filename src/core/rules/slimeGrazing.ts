@@ -24,7 +24,8 @@ function judgePair(grazer: PlannedKind, other: PlannedKind, now: ThisMonth): Fin
   if (months === null) return null;
   const arranged = hasWayOut(grazer, other);
   return finding('slime-grazing', {
-    severity: grazes === 'yes' || !arranged ? 'caution' : 'note',
+    // No keeper disputes the sure raspers: it ends with wounds that do not heal.
+    severity: grazes === 'yes' ? 'stop' : arranged ? 'note' : 'caution',
     species: [grazer.profile.id, other.profile.id],
     text:
       grazes === 'yes'

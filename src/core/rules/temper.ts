@@ -12,7 +12,7 @@ import { The, the } from './words';
 const SAME_WATER = 0.5;
 /** A third of the day is enough to be in the way (from memory). */
 const SOME_WATER = 1 / 3;
-/** A fish this many times as long as its attacker shrugs it off (from memory). */
+/** A fish this many times as long as its attacker shrugs it off; not a gentle one among killers (from memory). */
 const TOO_BIG = 2;
 /** Temper 3: killers of whatever shares their tank. */
 const DEADLY = 3;
@@ -57,13 +57,28 @@ export function temperSeverity(rough: PlannedKind, other: PlannedKind, temper: n
   )
     severity = sharedWaterShare(rough, other) >= SOME_WATER ? 'caution' : 'note';
   if (severity !== null && temper < DEADLY && isDither(other)) severity = SOFTER[severity];
-  if (severity !== null && sizeRatio >= TOO_BIG) severity = SOFTER[severity];
+  if (severity !== null && sizeRatio >= TOO_BIG && (temper < DEADLY || theirs > 0))
+    severity = SOFTER[severity];
   return severity;
+}
+
+/** Rock dwellers live by chasing: for small gentle fish of other families the mildest of them is too rough (common practice). */
+const ROCK_DWELLERS = 'mbuna';
+const SMALL_CM = 8;
+
+function matureToward(rough: PlannedKind, other: PlannedKind): number {
+  const { mature } = rough.profile.company.temper;
+  const small =
+    rough.profile.kin === ROCK_DWELLERS &&
+    other.profile.family !== rough.profile.family &&
+    adultLengthCm(other.profile) <= SMALL_CM;
+  return small ? Math.max(mature, ROUGH) : mature;
 }
 
 function roughPair(rough: PlannedKind, other: PlannedKind, now: ThisMonth): Finding | null {
   if (other.profile.life === 'shrimp' || other.profile.life === 'snail') return null;
-  const { young, mature } = rough.profile.company.temper;
+  const { young } = rough.profile.company.temper;
+  const mature = matureToward(rough, other);
   const grown = temperSeverity(rough, other, mature);
   if (grown === null) return null;
   const alreadyYoung = temperSeverity(rough, other, young) === grown;

@@ -10,8 +10,8 @@ const PH: WaterMeasure = {
   lenient: 0.5,
   gapLenient: 0.5,
   narrow: 0.2,
-  // From memory: a full unit apart in the wild, and less than a third of a unit in common.
-  opposite: { wildGap: 1, window: 0.3 },
+  // From memory: half a unit apart in the wild, and less than a third of a unit in common.
+  opposite: { wildGap: 0.5, window: 0.3 },
   change: (wanted) => ({
     text: `Bring the source water near pH ${wanted} and keep it steady; do not chase it with additives.`,
   }),

@@ -21,7 +21,12 @@ export interface WaterMeasure {
   /** A common window narrower than this leaves no room for error (from memory). */
   readonly narrow: number;
   /** Kinds whose wild ranges miss each other by so much are natives of opposite waters: a narrow common window is no home for both. */
-  readonly opposite?: { readonly wildGap: number; readonly window: number };
+  readonly opposite?: {
+    readonly wildGap: number;
+    readonly window: number;
+    /** Asked only where the wild range of one ends here or below. */
+    readonly upTo?: number;
+  };
   /** A way to change it, or words on why not. */
   readonly change: (wanted: number) => Fix;
 }
@@ -78,7 +83,8 @@ function opposites(a: PlannedKind, b: PlannedKind, measure: WaterMeasure, width:
   if (measure.opposite === undefined || beyond(width, measure.opposite.window)) return null;
   const [first, second] = [a.profile.water.wild[measure.name], b.profile.water.wild[measure.name]];
   const wildGap = Math.max(first[0], second[0]) - Math.min(first[1], second[1]);
-  if (beyond(measure.opposite.wildGap, wildGap)) return null;
+  const { upTo = Infinity } = measure.opposite;
+  if (beyond(measure.opposite.wildGap, wildGap) || Math.min(first[1], second[1]) > upTo) return null;
   return finding(measure.rule, {
     severity: 'stop',
     species: [a.profile.id, b.profile.id],

@@ -10,6 +10,8 @@ const TEMPERATURE: WaterMeasure = {
   lenient: 1,
   gapLenient: 0,
   narrow: 1,
+  // From memory: cool-water fish beside those of the tropics, on the one degree that both stand.
+  opposite: { wildGap: 2, window: 1, upTo: 22 },
   change: (wanted) => ({
     text: `Set the heater to ${wanted} °C.`,
     edit: { kind: 'set-temperature', temperatureC: wanted },
