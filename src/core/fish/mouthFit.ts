@@ -16,8 +16,14 @@ export function mouthRatio(
   return gape > 0 ? (prey.size.depthRatio * preyCm) / gape : Infinity;
 }
 
-/** How surely a body of this ratio to the gape is swallowed. */
-export function mouthFit(ratio: number): MouthFit {
+/** Prey of this share of the eater's own length hardly goes down however thin it is, and as long as it not at all (from memory). */
+const LONG = 0.8;
+const TOO_LONG = 1;
+
+/** How surely a body of this ratio to the gape is swallowed; `lengthShare` is its length over the eater's. */
+export function mouthFit(ratio: number, lengthShare = 0): MouthFit {
+  if (lengthShare >= TOO_LONG) return 'no';
+  if (lengthShare >= LONG) return ratio <= FIT_LIMITS.possible ? 'possible' : 'no';
   if (ratio <= FIT_LIMITS.certain) return 'certain';
   if (ratio <= FIT_LIMITS.likely) return 'likely';
   return ratio <= FIT_LIMITS.possible ? 'possible' : 'no';

@@ -8,13 +8,15 @@ export interface Holders {
 
 /**
  * Holders against the ground there is: footprint over held ground, at least one. Where sexes are known the males hold,
- * elsewhere every second fish (pairs, or one sex of two; from memory). Null for kinds that hold no ground.
+ * elsewhere every second fish (pairs, or one sex of two; from memory); a male and a female of a pairing kind hold one
+ * between them. Null for kinds that hold no ground.
  */
 export function holdersOf(kind: PlannedKind, context: RuleContext): Holders | null {
   const ground = kind.profile.company.groundCm2;
   if (ground === null) return null;
   const { mode, ownKind } = kind.profile.company;
-  const everyone = mode === 'solitary' || ownKind.female >= 3;
+  const couple = mode === 'pair' && kind.males === 1 && kind.females === 1 && kind.count === 2;
+  const everyone = mode === 'solitary' || (ownKind.female >= 3 && !couple);
   const holders = everyone ? kind.count : (kind.males ?? Math.ceil(kind.count / 2));
   return { holders, fit: Math.max(1, Math.floor(context.tank.figures.footprintCm2 / ground)) };
 }

@@ -54,6 +54,14 @@ const hasClaws = ({ profile }: PlannedKind, prey: PlannedKind): boolean =>
   (prey.profile.life === 'fish' || prey.profile.life === 'frog') &&
   adultLengthCm(prey.profile) <= adultLengthCm(profile);
 
+/** What cracks snails also cuts up shrimp that are not much longer than itself: puffers above all (common practice). */
+const hasBeak = ({ profile: { mouth } }: PlannedKind, prey: PlannedKind): boolean =>
+  prey.profile.life === 'shrimp' &&
+  mouth.picksApart &&
+  mouth.eatsSnails === 'yes' &&
+  mouth.eatsShrimp === 'yes';
+const BEAK_REACH = 1.5;
+
 const ON_THE_BOTTOM = 0.4;
 const SLOW = 1;
 
@@ -101,7 +109,7 @@ function worstMoment(eater: PlannedKind, prey: PlannedKind, want: Appetite): Mom
     const eaterCm = largest[months] as number;
     const preyCm = smallest[months] as number;
     const ratio = mouthRatio(eater.profile, eaterCm, prey.profile, preyCm);
-    const severity = severityOf(want, fitOf(eater, prey, ratio), preyCm);
+    const severity = severityOf(want, fitOf(eater, prey, ratio, preyCm / eaterCm), preyCm);
     if (severity !== null && (worst === null || RANK[severity] > RANK[worst.severity]))
       worst = { months, severity, ratio, eaterCm, preyCm };
   }
@@ -114,8 +122,11 @@ const neverFits = (eater: PlannedKind, longestCm: number, prey: PlannedKind): bo
   mouthRatio(eater.profile, longestCm, prey.profile, prey.smallestCm) > FIT_LIMITS.possible;
 
 /** A snail is eaten out of its shell or crushed: the width of the mouth is no protection from a specialist. */
-const fitOf = (eater: PlannedKind, prey: PlannedKind, ratio: number): MouthFit =>
-  cracksShells(eater, prey) ? 'likely' : isCaught(eater, prey) ? 'certain' : mouthFit(ratio);
+function fitOf(eater: PlannedKind, prey: PlannedKind, ratio: number, lengthShare: number): MouthFit {
+  if (cracksShells(eater, prey)) return 'likely';
+  const taken = isCaught(eater, prey) || (hasBeak(eater, prey) && lengthShare <= BEAK_REACH);
+  return taken ? 'certain' : mouthFit(ratio, lengthShare);
+}
 
 const cracksShells = (eater: PlannedKind, prey: PlannedKind): boolean =>
   prey.profile.life === 'snail' && eater.profile.mouth.eatsSnails === 'yes';

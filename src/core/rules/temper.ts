@@ -33,16 +33,27 @@ const SOFTER: Readonly<Record<Severity, Severity | null>> = {
 const toughness = (kind: PlannedKind, temper: number): number =>
   temper + (kind.profile.handling.spines && kind.profile.layers.bottom >= SAME_WATER ? 1 : 0);
 
+/** A dither is no mouthful: at least this share of the length of whom it unsettles, and more with fins to catch it by (from memory). */
+const DITHER = 0.4;
+const LONG_FINNED_DITHER = 0.55;
+
 /** Quick mid-water fish act as dithers: they are seen, chased and never caught. */
-const isDither = (kind: PlannedKind): boolean =>
-  kind.profile.habits.activity === 3 &&
-  kind.profile.habits.mealSpeed === 3 &&
-  kind.profile.layers.middle + kind.profile.layers.top >= 0.8;
+const isDither = ({ profile }: PlannedKind, sizeRatio: number): boolean =>
+  profile.habits.activity === 3 &&
+  profile.habits.mealSpeed === 3 &&
+  profile.layers.middle + profile.layers.top >= 0.8 &&
+  sizeRatio >= (profile.company.longFins ? LONG_FINNED_DITHER : DITHER);
+
+/** Shy fish of no size stand up to nobody twice as long, whatever they are among their own (from memory). */
+const MEEK_SHYNESS = 2;
+const MEEK = 0.55;
+const isMeek = ({ profile }: PlannedKind, sizeRatio: number): boolean =>
+  profile.habits.shyness >= MEEK_SHYNESS && profile.company.temper.mature <= PUSHY && sizeRatio <= MEEK;
 
 /** How a temper falls on another kind, before company and room soften it; null when it does not. */
 export function temperSeverity(rough: PlannedKind, other: PlannedKind, temper: number): Severity | null {
-  const theirs = toughness(other, other.profile.company.temper.mature);
   const sizeRatio = adultLengthCm(other.profile) / adultLengthCm(rough.profile);
+  const theirs = toughness(other, isMeek(other, sizeRatio) ? 0 : other.profile.company.temper.mature);
   let severity: Severity | null = null;
   if (temper >= DEADLY) severity = theirs >= DEADLY ? 'caution' : 'stop';
   else if (temper === ROUGH && theirs === 0)
@@ -56,7 +67,7 @@ export function temperSeverity(rough: PlannedKind, other: PlannedKind, temper: n
     other.profile.habits.activity === SLOW
   )
     severity = sharedWaterShare(rough, other) >= SOME_WATER ? 'caution' : 'note';
-  if (severity !== null && temper < DEADLY && isDither(other)) severity = SOFTER[severity];
+  if (severity !== null && temper < DEADLY && isDither(other, sizeRatio)) severity = SOFTER[severity];
   if (severity !== null && sizeRatio >= TOO_BIG && (temper < DEADLY || theirs > 0))
     severity = SOFTER[severity];
   return severity;

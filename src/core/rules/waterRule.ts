@@ -96,21 +96,20 @@ function opposites(a: PlannedKind, b: PlannedKind, measure: WaterMeasure, width:
 
 function window(context: RuleContext, measure: WaterMeasure): readonly Finding[] {
   const shared = context.shared[measure.name];
-  // Notes on the whole list are not what one newcomer is asked about.
-  if (!shared || context.kinds.length < 2 || context.focus !== null) return [];
-  const species = context.kinds.map((kind) => kind.profile.id);
+  if (!shared || context.kinds.length < 2) return [];
   const width = shared[1] - shared[0];
+  // A single point that all stand is no water that a tank keeps.
+  const point = !beyond(width, 0);
+  // Notes on the whole list are not what one newcomer is asked about.
+  if (context.focus !== null && !point) return [];
   const because = { lowest: shared[0], highest: shared[1] };
   if (width < measure.narrow) {
-    const names = list(
-      context.kinds
-        .filter((kind) => pinches(kind.range[measure.name], shared))
-        .map((kind) => the(kind.profile)),
-    );
+    const pinching = context.kinds.filter((kind) => pinches(kind.range[measure.name], shared));
+    const names = list(pinching.map((kind) => the(kind.profile)));
     return [
       finding(measure.rule, {
-        severity: 'note',
-        species,
+        severity: point ? 'caution' : 'note',
+        species: pinching.map((kind) => kind.profile.id),
         text: `The ${measure.noun} that all can share is narrow: ${span(shared, measure.unit)}, pinched by ${names}.`,
         because,
       }),
@@ -122,7 +121,7 @@ function window(context: RuleContext, measure: WaterMeasure): readonly Finding[]
   return [
     finding(measure.rule, {
       severity: 'good',
-      species,
+      species: context.kinds.map((kind) => kind.profile.id),
       text: `All kinds share ${measure.noun} of ${span(shared, measure.unit)}, and the tank is in it at ${figure(value)}.`,
       because: { ...because, value },
     }),
