@@ -21,10 +21,13 @@ const TANK: Readonly<Record<string, PlanTank>> = {
   us240: inches(96, 24, 24),
   m54: { lengthCm: 60, widthCm: 30, heightCm: 30 },
   m112: { lengthCm: 80, widthCm: 35, heightCm: 40 },
+  m240: { lengthCm: 120, widthCm: 40, heightCm: 50 },
+  m300: { lengthCm: 120, widthCm: 50, heightCm: 50 },
+  m540: { lengthCm: 150, widthCm: 60, heightCm: 60 },
 };
 
-type More = Pick<PlanFile, 'water' | 'practice'> & { readonly tank?: Partial<PlanTank> };
-type Row = readonly [string, string, Partial<More>?];
+type More = Partial<Pick<PlanFile, 'water' | 'practice'>> & { readonly tank?: Partial<PlanTank> };
+type Row = readonly [string, string, More?];
 
 const SOUND: readonly Row[] = [
   ['us10', '10 ember tetra'],
