@@ -37,11 +37,14 @@ const toughness = (kind: PlannedKind, temper: number): number =>
 const DITHER = 0.4;
 const LONG_FINNED_DITHER = 0.55;
 
+/** A dither spends so much of the day in open water. */
+const OPEN_WATER = 0.7;
+
 /** Quick mid-water fish act as dithers: they are seen, chased and never caught. */
 const isDither = ({ profile }: PlannedKind, sizeRatio: number): boolean =>
   profile.habits.activity === 3 &&
   profile.habits.mealSpeed === 3 &&
-  profile.layers.middle + profile.layers.top >= 0.8 &&
+  profile.layers.middle + profile.layers.top >= OPEN_WATER &&
   sizeRatio >= (profile.company.longFins ? LONG_FINNED_DITHER : DITHER);
 
 /** Shy fish of no size stand up to nobody twice as long, whatever they are among their own (from memory). */
@@ -50,12 +53,28 @@ const MEEK = 0.55;
 const isMeek = ({ profile }: PlannedKind, sizeRatio: number): boolean =>
   profile.habits.shyness >= MEEK_SHYNESS && profile.company.temper.mature <= PUSHY && sizeRatio <= MEEK;
 
+/**
+ * Rock dwellers live by chasing: small fish of other families, and slow ones with trailing fins, are hounded by the mildest of
+ * them wherever they swim (common practice).
+ */
+const ROCK_DWELLERS = 'mbuna';
+const SMALL_CM = 8;
+
+function isHounded({ profile: rough }: PlannedKind, { profile: other }: PlannedKind): boolean {
+  if (rough.kin !== ROCK_DWELLERS || other.kin === ROCK_DWELLERS) return false;
+  const small = other.family !== rough.family && adultLengthCm(other) <= SMALL_CM;
+  return small || (other.company.longFins && other.habits.activity === SLOW);
+}
+
 /** How a temper falls on another kind, before company and room soften it; null when it does not. */
 export function temperSeverity(rough: PlannedKind, other: PlannedKind, temper: number): Severity | null {
   const sizeRatio = adultLengthCm(other.profile) / adultLengthCm(rough.profile);
-  const theirs = toughness(other, isMeek(other, sizeRatio) ? 0 : other.profile.company.temper.mature);
+  const hounded = isHounded(rough, other);
+  const meek = isMeek(other, sizeRatio) || (hounded && other.profile.company.longFins);
+  const theirs = toughness(other, meek ? 0 : other.profile.company.temper.mature);
   let severity: Severity | null = null;
   if (temper >= DEADLY) severity = theirs >= DEADLY ? 'caution' : 'stop';
+  else if (hounded && temper >= PUSHY && theirs === 0) severity = 'stop';
   else if (temper === ROUGH && theirs === 0)
     severity = sharedWaterShare(rough, other) >= SAME_WATER ? 'stop' : 'caution';
   else if (temper === ROUGH && theirs === 1)
@@ -73,23 +92,9 @@ export function temperSeverity(rough: PlannedKind, other: PlannedKind, temper: n
   return severity;
 }
 
-/** Rock dwellers live by chasing: for small gentle fish of other families the mildest of them is too rough (common practice). */
-const ROCK_DWELLERS = 'mbuna';
-const SMALL_CM = 8;
-
-function matureToward(rough: PlannedKind, other: PlannedKind): number {
-  const { mature } = rough.profile.company.temper;
-  const small =
-    rough.profile.kin === ROCK_DWELLERS &&
-    other.profile.family !== rough.profile.family &&
-    adultLengthCm(other.profile) <= SMALL_CM;
-  return small ? Math.max(mature, ROUGH) : mature;
-}
-
 function roughPair(rough: PlannedKind, other: PlannedKind, now: ThisMonth): Finding | null {
   if (other.profile.life === 'shrimp' || other.profile.life === 'snail') return null;
-  const { young } = rough.profile.company.temper;
-  const mature = matureToward(rough, other);
+  const { young, mature } = rough.profile.company.temper;
   const grown = temperSeverity(rough, other, mature);
   if (grown === null) return null;
   const alreadyYoung = temperSeverity(rough, other, young) === grown;
