@@ -1,12 +1,14 @@
+import { applyEvent } from '../journal/applyEvent';
 import type { Standing } from '../journal/effective';
-import type { Resident } from '../journal/room';
+import { EMPTY_ROOM, type Resident, type Room } from '../journal/room';
 import type { SpeciesProfile } from '../model/species';
 import { daysBetween } from '../units/days';
 
-/** A count of a kind on a day. */
+/** A count of a kind on a day, with the heads that were in the book then. */
 export interface Count {
   readonly on: string;
   readonly seen: number;
+  readonly book: number;
 }
 
 /** How a kind of a tank stands between the book and the eye. */
@@ -20,7 +22,7 @@ export interface HeadCount {
   /** In the book and not in the last count; negative when more were seen than there should be. */
   readonly unaccounted: number | null;
   readonly hidden: boolean;
-  /** Share of the book that is seen in a usual count, from the counts before the last; null with fewer than two. */
+  /** Share of the book of the day that is seen in a usual count, from the counts before the last; null with fewer than two. */
   readonly usuallySeen: number | null;
   /** Chance that all in the book are still there, given how few were seen in the last counts; null when nobody can say. */
   readonly allThere: number | null;
@@ -36,6 +38,8 @@ const FALLEN = 0.15;
 const SEEN_HIDDEN = 0.5;
 const SEEN_OPEN = 0.9;
 const HIDING = 2;
+/** Nobody is sure to be seen (from memory). */
+const MOST_SEEN = 0.98;
 
 /** Chance of at most k seen out of n when each is seen with chance p. */
 function atMost(n: number, k: number, p: number): number {
@@ -46,6 +50,31 @@ function atMost(n: number, k: number, p: number): number {
     sum += term;
   }
   return Math.min(1, sum);
+}
+
+const COUNTS = new WeakMap<readonly Standing[], Map<string, ReadonlyMap<string, readonly Count[]>>>();
+
+/** All counts of a tank by kind, in the order of time, each with the book of its day; worked out once for all kinds. */
+function countsIn(happenings: readonly Standing[], tank: string): ReadonlyMap<string, readonly Count[]> {
+  const known = COUNTS.get(happenings) ?? new Map<string, ReadonlyMap<string, readonly Count[]>>();
+  const before = known.get(tank);
+  if (before) return before;
+  const counts = new Map<string, Count[]>();
+  let room: Room = EMPTY_ROOM;
+  for (const event of happenings) {
+    if (event.type === 'counted' && event.tank === tank) {
+      const { on, seen, species } = event;
+      const heads = Object.values(room.residents).filter(
+        (one) => one.tank === tank && one.species === species,
+      );
+      const book = heads.reduce((sum, one) => sum + one.count, 0);
+      counts.set(species, [...(counts.get(species) ?? []), { on, seen, book }]);
+    }
+    // A contest moves nobody.
+    if (event.type !== 'chased') room = applyEvent(room, event);
+  }
+  COUNTS.set(happenings, known.set(tank, counts));
+  return counts;
 }
 
 /** Kinds that are seldom seen by day: shy, or out at night. */
@@ -67,11 +96,7 @@ export function headCount(
 ): HeadCount {
   const ids = new Set<string>(residents.map((one) => one.id));
   const book = residents.reduce((sum, one) => sum + one.count, 0);
-  const counts = happenings.flatMap((event): Count[] =>
-    event.type === 'counted' && event.tank === tank && event.species === profile.id
-      ? [{ on: event.on, seen: event.seen }]
-      : [],
-  );
+  const counts = countsIn(happenings, tank).get(profile.id) ?? [];
   const byName = happenings.filter(
     (event) =>
       (event.type === 'saw' && event.resident !== null && ids.has(event.resident)) ||
@@ -82,10 +107,10 @@ export function headCount(
   const last = counts.at(-1);
   const hidden = hidesByNature(profile);
   const earlier = counts.slice(0, -1);
-  const most = Math.max(book, ...counts.map((one) => one.seen), 1);
+  const inBook = earlier.reduce((sum, one) => sum + Math.max(one.book, one.seen), 0);
   const usuallySeen =
-    earlier.length >= 2
-      ? Math.min(0.98, earlier.reduce((sum, one) => sum + one.seen, 0) / (earlier.length * most))
+    earlier.length >= 2 && inBook > 0
+      ? Math.min(MOST_SEEN, earlier.reduce((sum, one) => sum + one.seen, 0) / inBook)
       : null;
   const chance = usuallySeen ?? (hidden ? SEEN_HIDDEN : SEEN_OPEN);
   const unaccounted = last ? book - last.seen : null;

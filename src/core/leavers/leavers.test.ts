@@ -236,6 +236,20 @@ describe('head counts', () => {
     );
     expect(shoal).toMatchObject({ book: 10, unaccounted: 0, dwindling: false, text: 'All 10 seen.' });
   });
+  it('holds each count against the book of its day, so that those who left do not make the rest look shy', () => {
+    const shoal = count(
+      'paracheirodon-innesi',
+      20,
+      counted(10, 20),
+      rehomed(12, 's', 10),
+      counted(20, 10),
+      counted(30, 10),
+      counted(40, 6),
+    );
+    expect(shoal).toMatchObject({ book: 10, unaccounted: 4, usuallySeen: 0.98 });
+    expect(shoal.counts.map((one) => one.book)).toEqual([20, 10, 10, 10]);
+    expect(shoal.allThere).toBeLessThan(0.01);
+  });
   it('takes hidden kinds as such', () => {
     const hidden = count(
       'pangio-kuhlii',
