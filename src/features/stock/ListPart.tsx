@@ -13,12 +13,15 @@ import { Caution, Empty, Section } from '@/ui/Screen';
 import { VerdictMark } from '@/ui/SeverityMark';
 import { AddSpecies } from './AddSpecies';
 import { FindingItem } from './FindingItem';
+import { HangsOn } from './HangsOn';
 import { StockTable } from './StockTable';
 import type { useStock } from './useStock';
 import { WaterWindows } from './WaterWindows';
 
 /** Nobody plans further ahead on a slider; profiles that grow longer are cut here. */
 const FURTHEST_MONTHS = 60;
+/** From so many stops and cautions on a list is told what most of them hang on. */
+const MANY = 4;
 
 const monthWords = (month: string): string => format(parse(month, 'yyyy-MM', new Date()), 'MMMM yyyy');
 
@@ -91,6 +94,7 @@ export function ListPart({
   // The verdict comes first: the drawings follow it.
   const drawn = useDeferredValue(groups);
   const calm = useDeferredValue(assessment);
+  const listed = useDeferredValue(stock.listed);
   const colours = useDeferredValue(stock.colours);
   const { lengthCm, heightCm, waterLineCm = heightCm, substrateCm = 0, lid = true } = tank.body.tank;
   const counted = assessment.findings.filter((finding) => isBad(finding));
@@ -161,6 +165,15 @@ export function ListPart({
             <Caution>
               Fish differ one by one. “Fits” is no promise: watch them, and keep the way out ready.
             </Caution>
+            {calm.verdict !== 'fits' && counted.length >= MANY && (
+              <HangsOn
+                tank={tank}
+                residents={stock.residents}
+                listed={listed}
+                assessment={calm}
+                onFix={stock.doFix}
+              />
+            )}
             <ul className="mt-2" data-testid="findings">
               {counted.map(item)}
             </ul>

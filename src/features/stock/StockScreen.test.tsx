@@ -50,6 +50,22 @@ describe('the stock list', () => {
     );
   });
 
+  it('says what most of the trouble hangs on, and leaves it out with one press', async () => {
+    const session = await room(
+      [],
+      [listed('paracheirodon-innesi', 12), listed('corydoras-panda', 8), listed('astronotus-ocellatus', 1)],
+    );
+    show(session, <StockScreen />);
+    const most = screen.getByRole('list', { name: 'Kinds that most of the trouble hangs on' });
+    const [first] = within(most).getAllByRole('listitem');
+    expect(first).toHaveTextContent('Without the oscar');
+    await userEvent.click(within(first!).getByRole('button', { name: 'Without the oscar' }));
+    await waitFor(() => expect(findings()).not.toHaveTextContent('oscar'));
+    expect(screen.queryByLabelText('1 oscar listed')).toBeNull();
+    await act(async () => void (await session.undo()));
+    await waitFor(() => expect(screen.getByLabelText('1 oscar listed')).toBeInTheDocument());
+  });
+
   it('tells the numbers behind a finding when asked', async () => {
     show(await room([], [listed('paracheirodon-innesi', 3)]), <StockScreen />);
     await userEvent.click(within(findings()).getAllByRole('button', { name: 'why' })[0]!);
