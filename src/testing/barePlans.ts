@@ -239,6 +239,7 @@ export const BARE_SOUND: readonly BareRow[] = [
   ['us29', '10 spotted blue-eye, 8 threadfin rainbowfish, 20 cherry shrimp'],
   ['us40breeder', '6 pea puffer', { tank: { plants: 'dense' } }],
   ['us75', '2+4 sailfin molly, 1+4 swordtail, 6 variatus platy'],
+  ['us40breeder', '2 electric blue acara, 10 rummy-nose tetra, 6 sterbai cory'],
 ];
 
 export const BARE_DISASTERS: readonly BareRow[] = [
@@ -453,4 +454,6 @@ export const BARE_DISASTERS: readonly BareRow[] = [
   ['us55', '10 bucktooth tetra, 3 angelfish, 6 bronze cory'],
   ['us20long', '3 scarlet badis, 6 tiger barb, 10 cherry shrimp'],
   ['us40breeder', '2 Chinese algae eater, 3 angelfish, 10 neon tetra'],
+  ['us75', '3+9 saulosi, 12 guppy'],
+  ['us55', '2+2 convict cichlid, 2 firemouth cichlid'],
 ];

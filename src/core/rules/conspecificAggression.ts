@@ -43,6 +43,9 @@ function severityOf(kind: PlannedKind, worst: number, { holders, fit }: Holders)
   const unsexed = kind.males === null && kind.profile.company.mode === 'harem';
   if (worst >= DEADLY && !unsexed) return 'stop';
   if (worst >= DEADLY) return 'caution';
+  const { mode, temper } = kind.profile.company;
+  // A second couple of a rough kind where one has ground: the first takes all of it.
+  if (mode === 'pair' && temper.mature >= ROUGH && holders >= fit * CROWDED) return 'stop';
   const caution = worst >= ROUGH || holders >= fit * CROWDED;
   return caution && !(grownTogether(kind) && holders < fit * CROWDED) ? 'caution' : 'note';
 }

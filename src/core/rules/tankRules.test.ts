@@ -17,6 +17,23 @@ describe('tank rules', () => {
       because: { middle: 180, tried: 120 },
     });
   });
+  it('call a hair less than the most lenient figure a doubt, and much less a stop', () => {
+    const width = (widthCm: number) =>
+      severities(
+        plan({ lengthCm: 122, widthCm, heightCm: 53 }, [
+          {
+            species: 'metynnis-argenteus',
+            count: 6,
+            lengthCm: 5,
+            until: '2027-09',
+            nextTank: 'the long one',
+          },
+        ]),
+        'tank-width',
+      );
+    expect(width(33)).toEqual(['caution']);
+    expect(width(25)).toEqual(['stop']);
+  });
   it('are stricter for a cautious keeper and milder for a lenient one', () => {
     const worst = (tankSize: 'cautious' | 'middle' | 'tried') =>
       judge(plan(TANKS.us75, [{ species: 'astronotus-ocellatus', count: 1 }], { practice: { tankSize } }))

@@ -30,10 +30,13 @@ const NEXT_LOWER: Readonly<Record<School, School | null>> = {
   tried: null,
 };
 
-const atLeast = (have: number, need: number | null): boolean =>
-  need === null || have >= need * (1 - TOLERANCE);
+/** So little short of what the most lenient give is a doubt: figures are round, and growth is an estimate (from memory). */
+const NEARLY = 0.08;
 
-/** Stop when even the next more lenient school would refuse; caution between two schools; a note when only the strictest would. */
+const atLeast = (have: number, need: number | null, short = TOLERANCE): boolean =>
+  need === null || have >= need * (1 - short);
+
+/** Stop when even the next more lenient school would refuse by more than a hair; caution between two schools; a note when only the strictest would. */
 function severityOf(
   have: number,
   figures: Readonly<Record<School, number | null>>,
@@ -41,7 +44,7 @@ function severityOf(
 ): Severity | null {
   const lower = NEXT_LOWER[school];
   if (!atLeast(have, figures[school]))
-    return lower !== null && atLeast(have, figures[lower]) ? 'caution' : 'stop';
+    return atLeast(have, figures[lower ?? school], NEARLY) ? 'caution' : 'stop';
   return atLeast(have, figures.cautious) ? null : 'note';
 }
 

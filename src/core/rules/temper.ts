@@ -86,7 +86,8 @@ export function temperSeverity(rough: PlannedKind, other: PlannedKind, temper: n
     other.profile.habits.activity === SLOW
   )
     severity = sharedWaterShare(rough, other) >= SOME_WATER ? 'caution' : 'note';
-  if (severity !== null && temper < DEADLY && isDither(other, sizeRatio)) severity = SOFTER[severity];
+  if (severity !== null && temper < DEADLY && !hounded && isDither(other, sizeRatio))
+    severity = SOFTER[severity];
   if (severity !== null && sizeRatio >= TOO_BIG && (temper < DEADLY || theirs > 0))
     severity = SOFTER[severity];
   return severity;
