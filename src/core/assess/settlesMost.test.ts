@@ -1,6 +1,6 @@
 import { catalogue, judge, plan, TANKS, TODAY } from '@/testing/plans';
 import type { PlanFile, PlanGroup } from '../model/plan';
-import { settlesMost } from './settlesMost';
+import { leastLeftOut, settlesMost } from './settlesMost';
 import { isBad } from './whatItAdds';
 
 const ask = (file: PlanFile, removable = file.groups.map((group) => group.species)) =>
@@ -37,5 +37,44 @@ describe('what a list hangs on', () => {
     const tried = ask(plan(TANKS.us20long, [kind('puntigrus-tetrazona', 6), kind('betta-splendens', 1)]));
     expect(tried.map((one) => one.species)).toContain('betta-splendens');
     for (const one of tried) expect(one.settles).toBeGreaterThan(one.brings);
+  });
+});
+
+describe('the fewest that have to go', () => {
+  const least = (file: PlanFile, removable = file.groups.map((group) => group.species)) =>
+    leastLeftOut(file, judge(file), catalogue, TODAY, removable);
+  const calm = [kind('corydoras-aeneus', 8), kind('trigonostigma-heteromorpha', 12)];
+  const water = { temperatureC: 25, ph: 6.8, ghDh: 6 };
+  it('is one when one will do, and two when two must', () => {
+    const one = plan(TANKS.us75, [...calm, kind('astronotus-ocellatus', 1)], { water });
+    expect(least(one)?.species).toEqual(['astronotus-ocellatus']);
+    const two = plan(TANKS.us75, [...calm, kind('astronotus-ocellatus', 1), kind('carassius-auratus', 2)], {
+      water,
+    });
+    expect([...least(two)!.species].sort()).toEqual(['astronotus-ocellatus', 'carassius-auratus']);
+    expect(least(two)?.verdict).not.toBe('stop');
+  });
+  it('agrees with trying every choice of up to three', () => {
+    const rough = [
+      kind('puntigrus-tetrazona', 6),
+      kind('betta-splendens', 1),
+      kind('pimelodus-pictus', 4),
+      kind('paracheirodon-innesi', 10),
+      kind('trichopodus-leerii', 3),
+    ];
+    const file = plan(TANKS.us75, rough, { water });
+    const found = least(file)!;
+    const verdictWithout = (gone: readonly string[]) =>
+      judge({ ...file, groups: rough.filter((group) => !gone.includes(group.species)) }).verdict;
+    expect(verdictWithout(found.species)).not.toBe('stop');
+    const ids = rough.map((group) => group.species);
+    const fewer = ids.flatMap((a) => [[a], ...ids.filter((b) => b > a).map((b) => [a, b])]);
+    for (const gone of fewer)
+      if (gone.length < found.species.length) expect(verdictWithout(gone)).toBe('stop');
+  });
+  it('is nobody on a calm list, and nobody where who lives there is to blame', () => {
+    expect(least(plan(TANKS.us75, calm, { water }))).toBeNull();
+    const alone = plan(TANKS.us10, [kind('astronotus-ocellatus', 1), kind('paracheirodon-innesi', 8)]);
+    expect(least(alone, ['paracheirodon-innesi'])).toBeNull();
   });
 });

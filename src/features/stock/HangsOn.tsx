@@ -3,68 +3,73 @@
 import { memo, useMemo } from 'react';
 import type { Assessment } from '@/core/assess/assess';
 import { roomPlan } from '@/core/assess/roomPlan';
-import { settlesMost } from '@/core/assess/settlesMost';
+import { leastLeftOut, settlesMost } from '@/core/assess/settlesMost';
 import type { DraftGroup } from '@/core/journal/documents';
 import type { Resident } from '@/core/journal/room';
-import type { Fix } from '@/core/rules/finding';
-import { the } from '@/core/rules/words';
+import type { SpeciesProfile } from '@/core/model/species';
+import { list, the } from '@/core/rules/words';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import type { TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { VerdictMark } from '@/ui/SeverityMark';
 
-/** So many kinds are named. */
+/** So many kinds are named one by one. */
 const NAMED = 3;
 
-/** Which of the listed kinds most of the trouble hangs on, each left out with one press. */
+interface Way {
+  readonly species: readonly string[];
+  readonly said: string;
+  readonly verdict: Assessment['verdict'];
+}
+
+/** Which of the listed kinds most of the trouble hangs on, and the fewest without which no stop is left; each one press. */
 export const HangsOn = memo(function HangsOn({
   tank,
   residents,
   listed,
   assessment,
-  onFix,
+  leaveOut,
 }: {
   readonly tank: TankView;
   readonly residents: readonly Resident[];
   readonly listed: readonly DraftGroup[];
   readonly assessment: Assessment;
-  readonly onFix: (fix: Fix) => void;
+  readonly leaveOut: (kinds: readonly SpeciesProfile[]) => unknown;
 }) {
   const catalogue = useCatalogue();
-  const most = useMemo(() => {
+  const ways = useMemo<readonly Way[]>(() => {
     const living = new Set(residents.map((one) => one.species));
     const removable = [...new Set(listed.map((one) => one.group.species))].filter((id) => !living.has(id));
     const today = todayIso();
     const plan = roomPlan(tank.body, residents, listed, catalogue, today);
-    return settlesMost(plan, assessment, catalogue, today, removable).slice(0, NAMED);
+    const least = leastLeftOut(plan, assessment, catalogue, today, removable);
+    const most = settlesMost(plan, assessment, catalogue, today, removable);
+    return [
+      ...(least && least.species.length > 1
+        ? [{ ...least, said: `${least.settles} gone, no stop left` }]
+        : []),
+      ...most.slice(0, NAMED).map(({ species, settles, stops, brings, verdict }) => ({
+        species: [species],
+        said: `${settles} gone${stops > 0 ? `, ${stops} of them stops` : ''}${brings > 0 ? `, ${brings} new` : ''}`,
+        verdict,
+      })),
+    ];
   }, [tank.body, residents, listed, assessment, catalogue]);
-  if (most.length === 0) return null;
+  if (ways.length === 0) return null;
   return (
     <div className="no-print mt-2">
       <p className="text-[12px] text-slate">Most of it hangs on</p>
-      <ul aria-label="Kinds that most of the trouble hangs on">
-        {most.map(({ species, settles, brings, verdict }) => {
-          const profile = catalogue.byId.get(species);
-          if (!profile) return null;
+      <ul
+        aria-label="Kinds that most of the trouble hangs on"
+        className="grid grid-cols-[minmax(0,max-content)_1fr_auto] gap-x-3 gap-y-1"
+      >
+        {ways.map(({ species, said, verdict }) => {
+          const kinds = species.flatMap((id) => catalogue.byId.get(id) ?? []);
           return (
-            <li key={species} className="flex flex-wrap items-center gap-x-3 gap-y-1 py-0.5">
-              <Button
-                onClick={() =>
-                  onFix({ text: `Left out ${the(profile)}`, edit: { kind: 'leave-out', species } })
-                }
-              >
-                Without {the(profile)}
-              </Button>
-              <span>
-                <span className="fig">{settles}</span> gone
-                {brings > 0 && (
-                  <>
-                    , <span className="fig">{brings}</span> new
-                  </>
-                )}
-                , the rest says
-              </span>
+            <li key={species.join()} className="col-span-3 grid grid-cols-subgrid items-center">
+              <Button onClick={() => leaveOut(kinds)}>Without {list(kinds.map(the))}</Button>
+              <span>{said}</span>
               <VerdictMark verdict={verdict} small />
             </li>
           );

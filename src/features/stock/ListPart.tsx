@@ -171,7 +171,7 @@ export function ListPart({
                 residents={stock.residents}
                 listed={listed}
                 assessment={calm}
-                onFix={stock.doFix}
+                leaveOut={stock.leaveOut}
               />
             )}
             <ul className="mt-2" data-testid="findings">

@@ -10,6 +10,7 @@ import type { PlanGroup } from '@/core/model/plan';
 import type { TankId } from '@/core/model/ids';
 import { adultLengthCm, type SpeciesProfile } from '@/core/model/species';
 import type { Fix, PlanEdit } from '@/core/rules/finding';
+import { list } from '@/core/rules/words';
 import { newId } from '@/session/browserStamp';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { listChange, tankChange, useCommands } from '@/session/react/useCommands';
@@ -155,6 +156,11 @@ function useStockActions(tank: TankId) {
         ),
       remove: (key: string, profile: SpeciesProfile) =>
         remake(`Left out ${commonName(profile)}`, (groups) => groups.filter((entry) => entry.key !== key)),
+      /** Leaves out all groups of these kinds in one go. */
+      leaveOut: (kinds: readonly SpeciesProfile[]) =>
+        remake(`Left out ${list(kinds.map(commonName))}`, (groups) =>
+          groups.filter((entry) => !kinds.some((kind) => kind.id === entry.group.species)),
+        ),
       /** What is said of a listed group for the shop: its price, how many to buy. */
       order: (key: string, how: Pick<DraftGroup, 'price' | 'buy'>) =>
         remake('Shopping list changed', (groups) =>
