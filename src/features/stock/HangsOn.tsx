@@ -60,17 +60,16 @@ export const HangsOn = memo(function HangsOn({
   return (
     <div className="no-print mt-2">
       <p className="text-[12px] text-slate">Most of it hangs on</p>
-      <ul
-        aria-label="Kinds that most of the trouble hangs on"
-        className="grid grid-cols-[minmax(0,max-content)_1fr_auto] gap-x-3 gap-y-1"
-      >
+      <ul aria-label="Kinds that most of the trouble hangs on" className="flex flex-col gap-1">
         {ways.map(({ species, said, verdict }) => {
           const kinds = species.flatMap((id) => catalogue.byId.get(id) ?? []);
           return (
-            <li key={species.join()} className="col-span-3 grid grid-cols-subgrid items-center">
+            <li key={species.join()} className="flex flex-wrap items-center gap-x-3">
               <Button onClick={() => leaveOut(kinds)}>Without {list(kinds.map(the))}</Button>
-              <span>{said}</span>
-              <VerdictMark verdict={verdict} small />
+              <span className="inline-flex min-h-6 items-center gap-x-3 text-[13px] whitespace-nowrap">
+                {said}
+                <VerdictMark verdict={verdict} small />
+              </span>
             </li>
           );
         })}
