@@ -1,6 +1,6 @@
 import { applyEvent, loose } from './applyEvent';
 import { effectiveInSteps } from './effective';
-import { atOnce } from './atOnce';
+import { atOnce } from '../steps/atOnce';
 import type { Entry } from './events';
 import { unreadable } from './readable';
 import { EMPTY_ROOM, type Room } from './room';

@@ -1,4 +1,4 @@
-import { atOnce } from '../journal/atOnce';
+import { atOnce } from '../steps/atOnce';
 import type { Standing } from '../journal/effective';
 import type { Resident } from '../journal/room';
 import { readSomebody } from '../journal/somebody';

@@ -1,16 +1,15 @@
 'use client';
 
-import { memo, useMemo } from 'react';
+import { memo } from 'react';
 import type { Assessment } from '@/core/assess/assess';
-import { roomPlan } from '@/core/assess/roomPlan';
-import { leastLeftOut, settlesMost } from '@/core/assess/settlesMost';
+import type { Trouble } from '@/core/assess/trouble';
 import type { DraftGroup } from '@/core/journal/documents';
 import type { Resident } from '@/core/journal/room';
 import type { SpeciesProfile } from '@/core/model/species';
 import { list, the } from '@/core/rules/words';
 import { useCatalogue } from '@/session/react/RoomProvider';
+import { useTrouble } from '@/session/react/useTrouble';
 import type { TankView } from '@/session/react/useTanks';
-import { todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { VerdictMark } from '@/ui/SeverityMark';
 
@@ -21,6 +20,19 @@ interface Way {
   readonly species: readonly string[];
   readonly said: string;
   readonly verdict: Assessment['verdict'];
+}
+
+function waysOf(trouble: Trouble | null): readonly Way[] {
+  if (trouble === null) return [];
+  const { most, least } = trouble;
+  return [
+    ...(least && least.species.length > 1 ? [{ ...least, said: `${least.settles} gone, no stop left` }] : []),
+    ...most.slice(0, NAMED).map(({ species, settles, stops, brings, verdict }) => ({
+      species: [species],
+      said: `${settles} gone${stops > 0 ? `, ${stops} of them stops` : ''}${brings > 0 ? `, ${brings} new` : ''}`,
+      verdict,
+    })),
+  ];
 }
 
 /** Which of the listed kinds most of the trouble hangs on, and the fewest without which no stop is left; each one press. */
@@ -38,24 +50,9 @@ export const HangsOn = memo(function HangsOn({
   readonly leaveOut: (kinds: readonly SpeciesProfile[]) => unknown;
 }) {
   const catalogue = useCatalogue();
-  const ways = useMemo<readonly Way[]>(() => {
-    const living = new Set(residents.map((one) => one.species));
-    const removable = [...new Set(listed.map((one) => one.group.species))].filter((id) => !living.has(id));
-    const today = todayIso();
-    const plan = roomPlan(tank.body, residents, listed, catalogue, today);
-    const least = leastLeftOut(plan, assessment, catalogue, today, removable);
-    const most = settlesMost(plan, assessment, catalogue, today, removable);
-    return [
-      ...(least && least.species.length > 1
-        ? [{ ...least, said: `${least.settles} gone, no stop left` }]
-        : []),
-      ...most.slice(0, NAMED).map(({ species, settles, stops, brings, verdict }) => ({
-        species: [species],
-        said: `${settles} gone${stops > 0 ? `, ${stops} of them stops` : ''}${brings > 0 ? `, ${brings} new` : ''}`,
-        verdict,
-      })),
-    ];
-  }, [tank.body, residents, listed, assessment, catalogue]);
+  const trouble = useTrouble(tank, residents, listed, assessment);
+  const there = new Set<string>(listed.map((one) => one.group.species));
+  const ways = waysOf(trouble).filter(({ species }) => species.every((id) => there.has(id)));
   if (ways.length === 0) return null;
   return (
     <div className="no-print mt-2">

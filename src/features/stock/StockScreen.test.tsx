@@ -56,7 +56,7 @@ describe('the stock list', () => {
       [listed('paracheirodon-innesi', 12), listed('corydoras-panda', 8), listed('astronotus-ocellatus', 1)],
     );
     show(session, <StockScreen />);
-    const most = screen.getByRole('list', { name: 'Kinds that most of the trouble hangs on' });
+    const most = await screen.findByRole('list', { name: 'Kinds that most of the trouble hangs on' });
     const [first] = within(most).getAllByRole('listitem');
     expect(first).toHaveTextContent('Without the oscar');
     await userEvent.click(within(first!).getByRole('button', { name: 'Without the oscar' }));

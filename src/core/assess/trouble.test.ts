@@ -1,10 +1,14 @@
 import { catalogue, judge, plan, TANKS, TODAY } from '@/testing/plans';
 import type { PlanFile, PlanGroup } from '../model/plan';
-import { leastLeftOut, settlesMost } from './settlesMost';
+import { atOnce } from '../steps/atOnce';
+import { troubleInSteps, type Trouble } from './trouble';
 import { isBad } from './whatItAdds';
 
-const ask = (file: PlanFile, removable = file.groups.map((group) => group.species)) =>
-  settlesMost(file, judge(file), catalogue, TODAY, removable);
+const trouble = (
+  file: PlanFile,
+  removable: readonly string[] = file.groups.map((group) => group.species),
+): Trouble => atOnce(troubleInSteps({ plan: file, before: judge(file), catalogue, today: TODAY, removable }));
+const ask = (file: PlanFile, removable?: readonly string[]) => trouble(file, removable).most;
 const kind = (species: string, count: number): PlanGroup => ({ species, count, origin: 'tank-bred' });
 
 describe('what a list hangs on', () => {
@@ -41,8 +45,7 @@ describe('what a list hangs on', () => {
 });
 
 describe('the fewest that have to go', () => {
-  const least = (file: PlanFile, removable = file.groups.map((group) => group.species)) =>
-    leastLeftOut(file, judge(file), catalogue, TODAY, removable);
+  const least = (file: PlanFile, removable?: readonly string[]) => trouble(file, removable).least;
   const calm = [kind('corydoras-aeneus', 8), kind('trigonostigma-heteromorpha', 12)];
   const water = { temperatureC: 25, ph: 6.8, ghDh: 6 };
   it('is one when one will do, and two when two must', () => {

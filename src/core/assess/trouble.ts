@@ -1,0 +1,134 @@
+import { resolveSpecies, type Catalogue } from '../model/catalogue';
+import type { PlanFile } from '../model/plan';
+import { assess, type Assessment, type Verdict } from './assess';
+import { isBad, whatItAdds } from './whatItAdds';
+
+/** What a list would be rid of without one of its kinds. */
+export interface Settling {
+  readonly species: string;
+  /** Stops and cautions that would be gone, and how many of them are stops. */
+  readonly settles: number;
+  readonly stops: number;
+  /** What would be new: company that a shoal or a pair loses. */
+  readonly brings: number;
+  /** The verdict on the rest. */
+  readonly verdict: Verdict;
+}
+
+/** So many kinds are tried, those that are named most often. */
+const TRIED = 6;
+
+function without(plan: PlanFile, species: readonly string[], catalogue: Catalogue): PlanFile {
+  const goes = (typed: string): boolean => {
+    const found = resolveSpecies(catalogue, typed);
+    return found.ok && species.includes(found.profile.id);
+  };
+  return { ...plan, groups: plan.groups.filter((group) => !goes(group.species)) };
+}
+
+/** The fewest kinds without which no stop is left. */
+export interface LeftOut {
+  readonly species: readonly string[];
+  readonly settles: number;
+  readonly verdict: Verdict;
+}
+
+/** More kinds than this are another list. */
+const MOST_LEFT_OUT = 3;
+/** So many ways of as few kinds are judged. */
+const WAYS = 6;
+
+/** All choices of so many of these, in their order. */
+function choices(of: readonly string[], many: number): readonly (readonly string[])[] {
+  if (many === 0) return [[]];
+  return of.flatMap((first, i) => choices(of.slice(i + 1), many - 1).map((rest) => [first, ...rest]));
+}
+
+/** What a troubled list hangs on. */
+export interface Trouble {
+  readonly most: readonly Settling[];
+  readonly least: LeftOut | null;
+}
+
+/** A plan and its assessment, and who may be left out of it: species identifiers. `today` is an ISO date. */
+export interface TroubledList {
+  readonly plan: PlanFile;
+  readonly before: Assessment;
+  readonly catalogue: Catalogue;
+  readonly today: string;
+  readonly removable: readonly string[];
+}
+
+/**
+ * Which kinds a troubled list hangs on: those without which most stops, then most cautions, would be gone, net of what would be
+ * new, each tried by judging the list without it; and the fewest that can be left out so that no stop is left.
+ *
+ * A kind that would settle nothing is left out; the best first. With a pause after each list that is judged. Domain: a plan
+ * that `readPlan` accepted, and its assessment.
+ */
+export function* troubleInSteps(list: TroubledList): Generator<undefined, Trouble> {
+  const most = yield* settlesMost(list);
+  const least = yield* leastLeftOut(list);
+  return { most, least };
+}
+
+function* settlesMost({
+  plan,
+  before,
+  catalogue,
+  today,
+  removable,
+}: TroubledList): Generator<undefined, readonly Settling[]> {
+  const named = new Map<string, number>();
+  for (const finding of before.findings.filter(isBad))
+    for (const species of finding.species)
+      named.set(species, (named.get(species) ?? 0) + (finding.severity === 'stop' ? TRIED : 1));
+  const tried = removable
+    .filter((species) => named.has(species))
+    .sort((a, b) => (named.get(b) ?? 0) - (named.get(a) ?? 0) || (a < b ? -1 : 1))
+    .slice(0, TRIED);
+  const found: Settling[] = [];
+  for (const species of tried) {
+    const after = assess(without(plan, [species], catalogue), catalogue, today);
+    const { brings, settles } = whatItAdds(before, after);
+    const stops = settles.filter((finding) => finding.severity === 'stop').length;
+    if (settles.length > brings.length)
+      found.push({ species, settles: settles.length, stops, brings: brings.length, verdict: after.verdict });
+    yield;
+  }
+  return found.sort(
+    (a, b) =>
+      b.stops - a.stops || b.settles - b.brings - (a.settles - a.brings) || (a.species < b.species ? -1 : 1),
+  );
+}
+
+/**
+ * Each stop must lose one of those it names; that no stop is left, and none is new, is proven by judging the rest. Of several
+ * ways with as few kinds the one that settles most. Null when there is no stop, or no such way.
+ */
+function* leastLeftOut({
+  plan,
+  before,
+  catalogue,
+  today,
+  removable,
+}: TroubledList): Generator<undefined, LeftOut | null> {
+  const stops = before.findings.filter((finding) => finding.severity === 'stop');
+  const blamed = removable.filter((id) => stops.some((finding) => finding.species.includes(id)));
+  const bad = before.findings.filter(isBad).length;
+  for (let many = 1; stops.length > 0 && many <= MOST_LEFT_OUT; many += 1) {
+    const ways = choices(blamed, many).filter((way) =>
+      stops.every(({ species }) => species.length === 0 || species.some((id) => way.includes(id))),
+    );
+    const found: LeftOut[] = [];
+    for (const species of ways.slice(0, WAYS)) {
+      const after = assess(without(plan, species, catalogue), catalogue, today);
+      const settles = bad - after.findings.filter(isBad).length;
+      if (after.verdict !== 'stop') found.push({ species, settles, verdict: after.verdict });
+      yield;
+    }
+    const [best] = found.sort((a, b) => b.settles - a.settles);
+    if (best) return best;
+  }
+  return null;
+}
