@@ -2,7 +2,7 @@ import type { Catalogue } from '../model/catalogue';
 import { facetsOf } from '../model/facets';
 import type { PlanFile, PlanGroup } from '../model/plan';
 import type { Layer, SpeciesProfile } from '../model/species';
-import type { Finding, Severity } from '../rules/finding';
+import { AROUND_THE_FIRST, OF_THE_WHOLE_TANK, type Finding, type Severity } from '../rules/finding';
 import { layerRoom } from '../rules/layerRoom';
 import { judgeAll } from '../rules/judgeAll';
 import { verdictOf, type Verdict } from './assess';
@@ -61,6 +61,11 @@ export function byHowWellItJoins(a: JoinEffect, b: JoinEffect): number {
   );
 }
 
+/** Whether a finding can only have come with a kind that was not there: its key names it. */
+const isAbout = ({ rule, species }: Finding, id: string): boolean =>
+  !OF_THE_WHOLE_TANK.includes(rule) &&
+  (species[0] === id || (species[1] === id && !AROUND_THE_FIRST.includes(rule)));
+
 /**
  * What each kind of the catalogue would bring to a list: stops and cautions that are not there without it.
  *
@@ -87,7 +92,11 @@ export function joinEffects(
       const added = planGroups({ groups: [group] }, catalogue, today);
       const newcomer = kindOf([...there.filter((one) => one.profile === profile), ...added]);
       const context = contextOn(stage, withKind(kinds, newcomer), newcomer);
-      const brings = judgeAll(context).filter((finding) => isBad(finding) && !had.has(findingKey(finding)));
+      const isListed = newcomer.groups.length > 1;
+      const brings = judgeAll(context).filter(
+        (finding) =>
+          isBad(finding) && ((!isListed && isAbout(finding, profile.id)) || !had.has(findingKey(finding))),
+      );
       brings.sort(bySeverity);
       const stops = brings.filter((finding) => finding.severity === 'stop').length;
       return {

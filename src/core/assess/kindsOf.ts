@@ -20,7 +20,11 @@ export function kindsOf(groups: readonly PlannedGroup[]): readonly PlannedKind[]
 /** A list of kinds with this one in its place, instead of what there was of it. */
 export function withKind(kinds: readonly PlannedKind[], kind: PlannedKind): readonly PlannedKind[] {
   const { id } = kind.profile;
-  return [...kinds.filter((one) => one.profile.id < id), kind, ...kinds.filter((one) => one.profile.id > id)];
+  const at = kinds.findIndex((one) => one.profile.id >= id);
+  if (at < 0) return [...kinds, kind];
+  const list = kinds.slice();
+  list.splice(at, kinds[at]?.profile.id === id ? 1 : 0, kind);
+  return list;
 }
 
 /** Kinds that were made before, of each profile the latest few: the same groups are asked about again and again. */

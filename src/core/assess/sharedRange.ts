@@ -6,8 +6,10 @@ export type Span = readonly [number, number];
  * @example sharedRange([[22, 26], [24, 28]]) // [24, 26]
  */
 export function sharedRange(ranges: readonly Span[]): Span | null {
-  if (ranges.length === 0) return null;
-  const low = Math.max(...ranges.map((range) => range[0]));
-  const high = Math.min(...ranges.map((range) => range[1]));
-  return low <= high ? [low, high] : null;
+  let [low, high] = [-Infinity, Infinity];
+  for (const range of ranges) {
+    if (range[0] > low) low = range[0];
+    if (range[1] < high) high = range[1];
+  }
+  return ranges.length > 0 && low <= high ? [low, high] : null;
 }
