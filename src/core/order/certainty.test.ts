@@ -1,5 +1,5 @@
 import { davidsScore } from '../stats/davidsScore';
-import { poissonDraw, seededChance } from '../stats/seededChance';
+import { coins, poissonDraw, seededChance } from '../stats/seededChance';
 import { winTable, type WinTable } from '../stats/winTable';
 import { ladderCertainty, rungsOf } from './certainty';
 
@@ -102,5 +102,23 @@ describe('Poisson draws', () => {
     expect(Math.abs(average - mean)).toBeLessThan(5 * Math.sqrt(mean / draws.length));
     expect(variance / mean).toBeGreaterThan(0.95);
     expect(variance / mean).toBeLessThan(1.06);
+  });
+});
+
+describe('coins', () => {
+  it('fall either way alike, and each without regard to the one before', () => {
+    const toss = coins(seededChance(9));
+    const many = 40_000;
+    let [heads, changes] = [0, 0];
+    let before = toss();
+    for (let i = 0; i < many; i += 1) {
+      const now = toss();
+      if (now) heads += 1;
+      if (now !== before) changes += 1;
+      before = now;
+    }
+    const within = 5 * Math.sqrt(many / 4);
+    expect(Math.abs(heads - many / 2)).toBeLessThan(within);
+    expect(Math.abs(changes - many / 2)).toBeLessThan(within);
   });
 });

@@ -43,22 +43,32 @@ function sourceOf({ wins, squares }: WinTable, i: number, j: number): Source {
 export function ladderCertainty(table: WinTable, chance: Chance, rounds = BOOTSTRAP_ROUNDS): Certainty {
   const { ids } = table;
   const n = ids.length;
-  const sources = ids.map((_, i) => ids.map((_other, j) => sourceOf(table, i, j)));
+  const events = ids.map(() => new Float64Array(n));
+  const each = ids.map(() => new Float64Array(n));
+  for (let i = 0; i < n; i += 1)
+    for (let j = 0; j < n; j += 1) {
+      const source = sourceOf(table, i, j);
+      events[i]![j] = source.events;
+      each[i]![j] = source.each;
+    }
   const above = ids.map(() => new Float64Array(n));
   const held = ids.map(() => new Uint32Array(n));
   const drawn = ids.map(() => new Array<number>(n).fill(0));
   const order = ids.map((_, i) => i);
   for (let round = 0; round < rounds; round += 1) {
     for (let i = 0; i < n; i += 1)
-      for (let j = 0; j < n; j += 1) {
-        const { events, each } = sources[i]![j]!;
-        drawn[i]![j] = events === 0 ? 0 : each * poissonDraw(events, chance);
-      }
+      for (let j = 0; j < n; j += 1) drawn[i]![j] = each[i]![j]! * poissonDraw(events[i]![j]!, chance);
     const { normalised } = davidsScore({ ids, wins: drawn });
     for (let i = 0; i < n; i += 1)
-      for (let j = 0; j < n; j += 1)
-        if (i !== j)
-          above[i]![j]! += normalised[i]! > normalised[j]! ? 1 : normalised[i] === normalised[j] ? 0.5 : 0;
+      for (let j = i + 1; j < n; j += 1) {
+        const ahead = normalised[i]! - normalised[j]!;
+        if (ahead > 0) above[i]![j]! += 1;
+        else if (ahead < 0) above[j]![i]! += 1;
+        else {
+          above[i]![j]! += 0.5;
+          above[j]![i]! += 0.5;
+        }
+      }
     order.sort((a, b) => normalised[b]! - normalised[a]!);
     order.forEach((fish, place) => (held[fish]![place]! += 1));
   }

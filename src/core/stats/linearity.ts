@@ -1,4 +1,4 @@
-import type { Chance } from './seededChance';
+import { coins, type Chance } from './seededChance';
 import { dominated, unknownPairs, type WinTable } from './winTable';
 
 /** How far an order is a line, with the share of random orders that are as much of a line. */
@@ -63,11 +63,12 @@ function randomShare({ wins }: WinTable, chance: Chance, rounds: number): number
   const ours = new Int32Array(n);
   const random = new Int32Array(n);
   let asLinear = 0;
+  const lot = coins(chance);
   for (let round = 0; round < rounds; round += 1) {
     ours.set(known);
-    for (let k = 0; k < open.length; k += 2) ours[open[chance() < 0.5 ? k : k + 1]!]! += 2;
+    for (let k = 0; k < open.length; k += 2) ours[open[lot() ? k : k + 1]!]! += 2;
     random.fill(0);
-    for (let i = 0; i < n; i += 1) for (let j = i + 1; j < n; j += 1) random[chance() < 0.5 ? i : j]! += 2;
+    for (let i = 0; i < n; i += 1) for (let j = i + 1; j < n; j += 1) random[lot() ? i : j]! += 2;
     if (squares(random) >= squares(ours)) asLinear += 1;
   }
   return asLinear / rounds;

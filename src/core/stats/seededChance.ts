@@ -15,6 +15,25 @@ export function seededChance(seed: number): Chance {
   };
 }
 
+/** So many coins are read from one number of a source: its highest digits in base two. */
+const COINS_A_NUMBER = 24;
+
+/** Fair coins from a source of chance, many from each number. */
+export function coins(chance: Chance): () => boolean {
+  let bits = 0;
+  let left = 0;
+  return () => {
+    if (left === 0) {
+      bits = Math.floor(chance() * 2 ** COINS_A_NUMBER);
+      left = COINS_A_NUMBER;
+    }
+    const coin = (bits & 1) === 1;
+    bits >>>= 1;
+    left -= 1;
+    return coin;
+  };
+}
+
 /** Means from this on are drawn from the normal curve: the skew left out is under one part in four; sums over many cells hide it. */
 const NORMAL_FROM = 20;
 
