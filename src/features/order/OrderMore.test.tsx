@@ -81,7 +81,7 @@ describe('Order, how sure it is', () => {
       <OrderScreen />,
     );
     expect(await screen.findByText(/^4 contests among 2 fish/)).toBeInTheDocument();
-    expect(screen.getByText(/rearranged/)).toBeInTheDocument();
+    expect(await screen.findByText(/rearranged/)).toBeInTheDocument();
   });
 
   it('weighs contests by how bad they were when asked', async () => {

@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { bundlesOf } from '@/core/effects/stepEffect';
 import type { Standing } from '@/core/journal/effective';
 import { FEW_A_FISH } from '@/core/order/ladderOf';
@@ -151,6 +151,19 @@ function Standouts({
   );
 }
 
+/** The ladder is laid out before the chart begins to draw. */
+const LADDER_FIRST_MS = 120;
+
+/** The answer once its ladder stands: the two together would hold the screen up. */
+function useAfterLadder(answer: OrderAnswer | null): OrderAnswer | null {
+  const [drawn, setDrawn] = useState<OrderAnswer | null>(null);
+  useEffect(() => {
+    const timer = setTimeout(() => setDrawn(answer), LADDER_FIRST_MS);
+    return () => clearTimeout(timer);
+  }, [answer]);
+  return drawn === answer ? drawn : null;
+}
+
 /** The order among the fish of a tank, as the watches show it. */
 function Order({ tank }: { readonly tank: TankView }) {
   const residents = useResidents(tank.id);
@@ -168,8 +181,7 @@ function Order({ tank }: { readonly tank: TankView }) {
   const from = spanStart(span, other, tank.id, now);
   const course = useCourse({ happenings, tank: tank.id, from, weighted });
   const { answer, failed } = useOrder(course, residents);
-  // The ladder first, the chart after it.
-  const drawn = useDeferredValue(answer, null);
+  const drawn = useAfterLadder(answer);
   const marks = useMemo(
     () => orderMarks(other, tank.id, room, names.resident),
     [other, tank.id, room, names],
@@ -256,7 +268,7 @@ function Order({ tank }: { readonly tank: TankView }) {
           </div>
         </Section>
         <Section title="How it moved" aside="Elo rating: all start at 1000, 100 points at stake">
-          {drawn && (
+          {drawn ? (
             <EloChart
               answer={drawn}
               on={course?.on ?? []}
@@ -264,6 +276,8 @@ function Order({ tank }: { readonly tank: TankView }) {
               nameOf={names.resident}
               colours={colours}
             />
+          ) : (
+            <p className="h-64 text-slate">Drawing…</p>
           )}
         </Section>
       </div>
