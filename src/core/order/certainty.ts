@@ -1,5 +1,5 @@
 import { davidsScore } from '../stats/davidsScore';
-import { poissonDraw, type Chance } from '../stats/seededChance';
+import { normals, poissonDraw, type Chance } from '../stats/seededChance';
 import type { WinTable } from '../stats/winTable';
 
 export const BOOTSTRAP_ROUNDS = 1000;
@@ -43,6 +43,7 @@ function sourceOf({ wins, squares }: WinTable, i: number, j: number): Source {
 export function ladderCertainty(table: WinTable, chance: Chance, rounds = BOOTSTRAP_ROUNDS): Certainty {
   const { ids } = table;
   const n = ids.length;
+  const normal = normals(chance);
   const events = ids.map(() => new Float64Array(n));
   const each = ids.map(() => new Float64Array(n));
   for (let i = 0; i < n; i += 1)
@@ -57,7 +58,8 @@ export function ladderCertainty(table: WinTable, chance: Chance, rounds = BOOTST
   const order = ids.map((_, i) => i);
   for (let round = 0; round < rounds; round += 1) {
     for (let i = 0; i < n; i += 1)
-      for (let j = 0; j < n; j += 1) drawn[i]![j] = each[i]![j]! * poissonDraw(events[i]![j]!, chance);
+      for (let j = 0; j < n; j += 1)
+        drawn[i]![j] = each[i]![j]! * poissonDraw(events[i]![j]!, chance, normal);
     const { normalised } = davidsScore({ ids, wins: drawn });
     for (let i = 0; i < n; i += 1)
       for (let j = i + 1; j < n; j += 1) {

@@ -37,13 +37,26 @@ export function coins(chance: Chance): () => boolean {
 /** Means from this on are drawn from the normal curve: the skew left out is under one part in four; sums over many cells hide it. */
 const NORMAL_FROM = 20;
 
+/** Standard normal numbers from a source of chance, two at a time. Source: Box and Muller 1958. */
+export function normals(chance: Chance): () => number {
+  let spare: number | null = null;
+  return () => {
+    if (spare !== null) {
+      const kept = spare;
+      spare = null;
+      return kept;
+    }
+    const radius = Math.sqrt(-2 * Math.log(1 - chance()));
+    const angle = 2 * Math.PI * chance();
+    spare = radius * Math.sin(angle);
+    return radius * Math.cos(angle);
+  };
+}
+
 /** A Poisson draw: by multiplication below a mean of 20 (Knuth), rounded from the normal curve above. Domain: mean >= 0. */
-export function poissonDraw(mean: number, chance: Chance): number {
+export function poissonDraw(mean: number, chance: Chance, normal: () => number = normals(chance)): number {
   if (mean <= 0) return 0;
-  if (mean >= NORMAL_FROM) {
-    const normal = Math.sqrt(-2 * Math.log(1 - chance())) * Math.cos(2 * Math.PI * chance());
-    return Math.max(0, Math.round(mean + Math.sqrt(mean) * normal));
-  }
+  if (mean >= NORMAL_FROM) return Math.max(0, Math.round(mean + Math.sqrt(mean) * normal()));
   const limit = Math.exp(-mean);
   let product = chance();
   let count = 0;
