@@ -8,8 +8,8 @@ import { EMPTY_ROOM, type Room } from '@/core/journal/room';
 import { foldInSteps, foldOnInSteps, roomAfter, roomAt } from '@/core/journal/roomAt';
 import type { Catalogue } from '@/core/model/catalogue';
 import type { EntryId } from '@/core/model/ids';
-import { keeperSpeciesOf, withKeeperSpecies } from '@/core/model/keeperSpecies';
 import { StoreError, type Committed, type RoomStore } from '@/store/port';
+import { rememberCatalogue } from './rememberCatalogue';
 import { withPauses } from './withPauses';
 
 /** A thing done, with what is needed to take it back. */
@@ -285,18 +285,6 @@ export function openSession({ store, catalogue, stamp }: Surroundings): Session 
       stopListening();
       store.close();
     },
-  };
-}
-
-/** The catalogue of a room, made anew only when one of its species documents has changed. */
-function rememberCatalogue(shipped: Catalogue): Session['catalogueOf'] {
-  let known: readonly RoomDocument[] = [];
-  let made = shipped;
-  return (documents) => {
-    const mine = Object.values(documents).filter((document) => document.kind === 'species');
-    const same = mine.length === known.length && mine.every((document, index) => document === known[index]);
-    if (!same) [known, made] = [mine, withKeeperSpecies(shipped, keeperSpeciesOf(mine))];
-    return made;
   };
 }
 

@@ -1,4 +1,6 @@
-import { BARE_DISASTERS, BARE_SOUND, BARE_TANKS, type BareRow } from '@/testing/barePlans';
+import { BARE_DISASTERS } from '@/testing/bareDisasters';
+import { BARE_TANKS, type BareRow } from '@/testing/barePlans';
+import { BARE_SOUND } from '@/testing/bareSound';
 import { judge, plan } from '@/testing/plans';
 import { groupsOf } from '@/testing/planText';
 

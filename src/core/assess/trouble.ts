@@ -104,7 +104,7 @@ function* settlesMost({
 
 /**
  * Each stop must lose one of those it names; that no stop is left, and none is new, is proven by judging the rest. Of several
- * ways with as few kinds the one that settles most. Null when there is no stop, or no such way.
+ * ways with as few kinds, of which six are judged, the one that settles most. Null when there is no stop, or no such way.
  */
 function* leastLeftOut({
   plan,

@@ -2,13 +2,11 @@ import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { keepCount } from './fixes';
 import { begins, maturesInMonths } from './maturity';
+import { isOpenWater, isRockDweller } from './riftNumbers';
 import type { Rule } from './rule';
 import { countOf, list, plural } from './words';
 import { commonName } from '../model/catalogue';
 
-/** Kinds of which males are shown together (fact of the trade, common practice). */
-export const SHOWN = ['aulonocara', 'hap'];
-const ROCK_DWELLERS = 'mbuna';
 /** All-male tanks work best from six feet on (common practice). */
 const SHOW_CM = 180;
 const TOLERANCE = 0.98;
@@ -27,7 +25,7 @@ const noFemales = (kind: PlannedKind, practice: RuleContext['males']): boolean =
   (malesOf(kind, practice) ?? 0) === kind.count;
 
 function rockDwellers(kinds: readonly PlannedKind[], context: RuleContext): readonly Finding[] {
-  const shown = kinds.filter((kind) => kind.profile.kin === ROCK_DWELLERS);
+  const shown = kinds.filter(isRockDweller);
   const males = shown.reduce((sum, kind) => sum + kind.count, 0);
   if (males < 2) return [];
   const months = Math.min(...shown.map((kind) => maturesInMonths(kind) ?? Infinity));
@@ -47,7 +45,7 @@ function rockDwellers(kinds: readonly PlannedKind[], context: RuleContext): read
 }
 
 function showTank(kinds: readonly PlannedKind[], context: RuleContext): readonly Finding[] {
-  const shown = kinds.filter((kind) => SHOWN.includes(kind.profile.kin));
+  const shown = kinds.filter(isOpenWater);
   const males = shown.reduce((sum, kind) => sum + kind.count, 0);
   if (males < 2) return [];
   const length = context.tank.figures.outside.lengthCm;

@@ -1,7 +1,7 @@
 import { commonName } from '../model/catalogue';
-import { SHOWN } from './allMale';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
+import { isOpenWater } from './riftNumbers';
 import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
 import { countOf, plural } from './words';
@@ -26,7 +26,7 @@ function nextGoodBelow(kind: PlannedKind): number | null {
 
 /** Shown males without females have one another to watch; a pair of a kind is a flaw there, and no duel (common practice). */
 const isShown = (kind: PlannedKind, { males }: RuleContext): boolean =>
-  males === 'all-male' && (kind.males ?? kind.count) === kind.count && SHOWN.includes(kind.profile.kin);
+  males === 'all-male' && (kind.males ?? kind.count) === kind.count && isOpenWater(kind);
 
 function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] {
   const { profile, count } = kind;

@@ -31,7 +31,8 @@ export interface RiftStock {
   readonly rockDwellers: readonly PlannedKind[];
 }
 
-const isOpenWater = (kind: PlannedKind): boolean => OPEN_WATER.includes(kind.profile.kin);
+/** Peacocks and haps, of which males are shown together. */
+export const isOpenWater = (kind: PlannedKind): boolean => OPEN_WATER.includes(kind.profile.kin);
 export const isRockDweller = (kind: PlannedKind): boolean => ROCK_DWELLERS.includes(kind.profile.kin);
 
 /** The lake Malawi cichlids of a list, by school of numbers. */

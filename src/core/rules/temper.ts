@@ -5,6 +5,7 @@ import type { PlannedKind } from './context';
 import { finding, type Finding, type Severity } from './finding';
 import { leaveOut } from './fixes';
 import { hasWayOut, monthsTogether, sharedWaterShare } from './pairs';
+import { isRockDweller } from './riftNumbers';
 import type { Rule, ThisMonth } from './rule';
 import { The, the } from './words';
 
@@ -57,12 +58,12 @@ const isMeek = ({ profile }: PlannedKind, sizeRatio: number): boolean =>
  * Rock dwellers live by chasing: small fish of other families, and slow ones with trailing fins, are hounded by the mildest of
  * them wherever they swim (common practice).
  */
-const ROCK_DWELLERS = 'mbuna';
 const SMALL_CM = 8;
 
-function isHounded({ profile: rough }: PlannedKind, { profile: other }: PlannedKind): boolean {
-  if (rough.kin !== ROCK_DWELLERS || other.kin === ROCK_DWELLERS) return false;
-  const small = other.family !== rough.family && adultLengthCm(other) <= SMALL_CM;
+function isHounded(rough: PlannedKind, kind: PlannedKind): boolean {
+  if (!isRockDweller(rough) || isRockDweller(kind)) return false;
+  const other = kind.profile;
+  const small = other.family !== rough.profile.family && adultLengthCm(other) <= SMALL_CM;
   return small || (other.company.longFins && other.habits.activity === SLOW);
 }
 

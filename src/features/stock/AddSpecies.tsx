@@ -2,10 +2,10 @@
 
 import { useMemo, useState } from 'react';
 import { assess } from '@/core/assess/assess';
+import { offeredGroup } from '@/core/assess/joinEffects';
 import { roomPlan } from '@/core/assess/roomPlan';
 import { whatItAdds } from '@/core/assess/whatItAdds';
 import { commonName } from '@/core/model/catalogue';
-import type { PlanGroup } from '@/core/model/plan';
 import type { SpeciesProfile } from '@/core/model/species';
 import { countOf } from '@/core/rules/words';
 import { useCatalogue } from '@/session/react/RoomProvider';
@@ -14,13 +14,6 @@ import { todayIso } from '@/session/today';
 import { SeverityMark, VerdictMark } from '@/ui/SeverityMark';
 import { SpeciesSearch } from '@/ui/SpeciesSearch';
 import type { useStock } from './useStock';
-
-/** What a keeper would bring home: the group that is at ease, at the size in the shop. */
-const offered = (profile: SpeciesProfile): PlanGroup => ({
-  species: profile.id,
-  count: profile.company.comfortableGroup,
-  lengthCm: profile.size.soldCm,
-});
 
 const SHOWN = 3;
 
@@ -41,7 +34,7 @@ export function AddSpecies({
       roomPlan(
         tank.body,
         residents,
-        [...listed, { key: 'preview', group: offered(looked) }],
+        [...listed, { key: 'preview', group: offeredGroup(looked) }],
         catalogue,
         todayIso(),
       ),
@@ -57,7 +50,7 @@ export function AddSpecies({
         catalogue={catalogue}
         label="Add to the list"
         onLook={setLooked}
-        onPick={(profile) => void stock.add(offered(profile), profile)}
+        onPick={(profile) => void stock.add(offeredGroup(profile), profile)}
       />
       <div aria-live="polite" className="min-h-5 text-[13px]">
         {looked && preview && (

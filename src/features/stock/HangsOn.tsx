@@ -11,6 +11,7 @@ import { useCatalogue } from '@/session/react/RoomProvider';
 import { useTrouble } from '@/session/react/useTrouble';
 import type { TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
+import { classes } from '@/ui/classes';
 import { VerdictMark } from '@/ui/SeverityMark';
 
 /** So many kinds are named one by one. */
@@ -53,24 +54,27 @@ export const HangsOn = memo(function HangsOn({
   const trouble = useTrouble(tank, residents, listed, assessment);
   const there = new Set<string>(listed.map((one) => one.group.species));
   const ways = waysOf(trouble).filter(({ species }) => species.every((id) => there.has(id)));
-  if (ways.length === 0) return null;
+  if (trouble !== null && ways.length === 0) return null;
   return (
-    <div className="no-print mt-2">
+    // Room is kept while it is looked into: nothing below jumps under the finger.
+    <div className={classes('no-print mt-2', trouble === null && 'min-h-36')}>
       <p className="text-[12px] text-slate">Most of it hangs on</p>
-      <ul aria-label="Kinds that most of the trouble hangs on" className="flex flex-col gap-1">
-        {ways.map(({ species, said, verdict }) => {
-          const kinds = species.flatMap((id) => catalogue.byId.get(id) ?? []);
-          return (
-            <li key={species.join()} className="flex flex-wrap items-center gap-x-3">
-              <Button onClick={() => leaveOut(kinds)}>Without {list(kinds.map(the))}</Button>
-              <span className="inline-flex min-h-6 items-center gap-x-3 text-[13px] whitespace-nowrap">
-                {said}
-                <VerdictMark verdict={verdict} small />
-              </span>
-            </li>
-          );
-        })}
-      </ul>
+      {ways.length > 0 && (
+        <ul aria-label="Kinds that most of the trouble hangs on" className="flex flex-col gap-1">
+          {ways.map(({ species, said, verdict }) => {
+            const kinds = species.flatMap((id) => catalogue.byId.get(id) ?? []);
+            return (
+              <li key={species.join()} className="flex flex-wrap items-center gap-x-3">
+                <Button onClick={() => leaveOut(kinds)}>Without {list(kinds.map(the))}</Button>
+                <span className="inline-flex min-h-6 items-center gap-x-3 text-[13px] whitespace-nowrap">
+                  {said}
+                  <VerdictMark verdict={verdict} small />
+                </span>
+              </li>
+            );
+          })}
+        </ul>
+      )}
     </div>
   );
 });
