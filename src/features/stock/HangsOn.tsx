@@ -28,11 +28,15 @@ function waysOf(trouble: Trouble | null): readonly Way[] {
   const { most, least } = trouble;
   return [
     ...(least && least.species.length > 1 ? [{ ...least, said: `${least.settles} gone, no stop left` }] : []),
-    ...most.slice(0, NAMED).map(({ species, settles, stops, brings, verdict }) => ({
-      species: [species],
-      said: `${settles} gone${stops > 0 ? `, ${stops} of them stops` : ''}${brings > 0 ? `, ${brings} new` : ''}`,
-      verdict,
-    })),
+    // What settles one thing only has its fix beside that thing.
+    ...most
+      .filter((one) => one.settles > 1)
+      .slice(0, NAMED)
+      .map(({ species, settles, stops, brings, verdict }) => ({
+        species: [species],
+        said: `${settles} gone${stops > 0 ? `, ${stops} of them stops` : ''}${brings > 0 ? `, ${brings} new` : ''}`,
+        verdict,
+      })),
   ];
 }
 
