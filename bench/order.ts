@@ -2,7 +2,7 @@ import { packCourse } from '../src/core/order/packedCourse';
 import type { Standing } from '../src/core/journal/effective';
 import { ladderCertainty } from '../src/core/order/certainty';
 import { effective } from '../src/core/journal/effective';
-import type { Entry } from '../src/core/journal/events';
+import type { Entry } from '../src/core/events/events';
 import { roomAfter, roomAt } from '../src/core/journal/roomAt';
 import { rateRatio } from '../src/core/stats/rateRatio';
 import { poissonDraw, seededChance, type Chance } from '../src/core/stats/seededChance';

@@ -2,7 +2,7 @@ import { SHIPPED_SPECIES } from './index';
 import { STANDARD_TANKS } from './standardTanks';
 import { bodyMass } from '../core/fish/bodyMass';
 import { speciesRate } from '../core/growth/speciesGrowth';
-import { faultLine, validate } from '../core/formats/faults';
+import { faultLine, validate } from '../core/kernel/schema/faults';
 import { buildCatalogue, namesOf, resolveSpecies } from '../core/model/catalogue';
 import { adultLengthCm, speciesSchema, type School } from '../core/model/species';
 

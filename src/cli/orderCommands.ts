@@ -1,5 +1,5 @@
 import { readContestsCsv } from '../core/formats/contestsCsv';
-import type { Outcome } from '../core/formats/faults';
+import type { Outcome } from '../core/kernel/schema/faults';
 import { readSurvivalCsv } from '../core/formats/survivalCsv';
 import { orderMeasures } from '../core/order/orderMeasures';
 import { kaplanMeier } from '../core/stats/kaplanMeier';

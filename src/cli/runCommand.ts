@@ -7,11 +7,11 @@ import { readProblem } from '../core/lineups/problem';
 import { solveProblem } from '../core/lineups/solve';
 import { readWishes } from '../core/lineups/wishes';
 import { checkFile } from '../core/formats/checkFile';
-import { faultLine, type Fault } from '../core/formats/faults';
-import { parseJson } from '../core/formats/parseJson';
+import { faultLine, type Fault } from '../core/kernel/schema/faults';
+import { parseJson } from '../core/kernel/schema/parseJson';
 import { speciesAnswer } from '../core/formats/speciesAnswer';
 import { resolveSpecies, type Catalogue } from '../core/model/catalogue';
-import type { Outcome } from '../core/formats/faults';
+import type { Outcome } from '../core/kernel/schema/faults';
 import { orderAnswer, rateAnswer, survivalAnswer } from './orderCommands';
 import { WATER_OPTIONS, waterCommand } from './waterCommand';
 

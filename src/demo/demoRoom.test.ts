@@ -3,11 +3,11 @@ import { assess } from '@/core/assess/assess';
 import { roomPlan } from '@/core/assess/roomPlan';
 import { dueItems } from '@/core/due/dueItems';
 import { readBackup, writeBackup } from '@/core/formats/backup';
-import { faultLine } from '@/core/formats/faults';
-import { residentsOf } from '@/core/journal/room';
+import { faultLine } from '@/core/kernel/schema/faults';
+import { residentsOf } from '@/core/events/room';
 import { roomAt } from '@/core/journal/roomAt';
 import { buildCatalogue } from '@/core/model/catalogue';
-import type { DocumentBodies, DraftGroup } from '@/core/journal/documents';
+import type { DocumentBodies, DraftGroup } from '@/core/records/documents';
 import { demoRoom } from './demoRoom';
 import { DEMO_TANKS } from './demoTanks';
 

@@ -1,6 +1,6 @@
-import type { RoomDocument } from '@/core/journal/documents';
-import type { Dated, Entry } from '@/core/journal/events';
-import type { EntryId, ResidentId } from '@/core/model/ids';
+import type { RoomDocument } from '@/core/records/documents';
+import type { Dated, Entry } from '@/core/events/events';
+import type { EntryId, ResidentId } from '@/core/kernel/schema/ids';
 import { DEMO_TANKS, demoDocuments } from './demoTanks';
 import { demoStory } from './demoStory';
 import { demoWater } from './demoWater';

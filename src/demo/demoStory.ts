@@ -1,5 +1,5 @@
-import type { Dated, Member, Sign } from '@/core/journal/events';
-import type { ResidentId, TankId } from '@/core/model/ids';
+import type { Dated, Member, Sign } from '@/core/events/events';
+import type { ResidentId, TankId } from '@/core/kernel/schema/ids';
 import { DEMO_TANKS } from './demoTanks';
 
 const one = (id: string, name: string, sex: Member['sex'] = 'unknown'): Member => ({

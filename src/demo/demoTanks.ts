@@ -1,5 +1,5 @@
-import type { DocumentBodies, DraftGroup, RoomDocument } from '@/core/journal/documents';
-import type { DocumentId, TankId } from '@/core/model/ids';
+import type { DocumentBodies, DraftGroup, RoomDocument } from '@/core/records/documents';
+import type { DocumentId, TankId } from '@/core/kernel/schema/ids';
 
 type TankBody = DocumentBodies['tank'];
 

@@ -1,6 +1,6 @@
-import type { ChangeCheck, Dated } from '@/core/journal/events';
-import { CHANGE_CHECKS } from '@/core/journal/events';
-import type { TankId } from '@/core/model/ids';
+import type { ChangeCheck, Dated } from '@/core/events/events';
+import { CHANGE_CHECKS } from '@/core/events/events';
+import type { TankId } from '@/core/kernel/schema/ids';
 import { DEMO_TANKS } from './demoTanks';
 
 type On = (daysAgo: number, minutes?: number) => string;

@@ -1,7 +1,7 @@
 import { assess, type Assessment } from '@/core/assess/assess';
 import { roomPlan } from '@/core/assess/roomPlan';
-import type { DocumentBodies, DraftGroup } from '@/core/journal/documents';
-import type { Resident } from '@/core/journal/room';
+import type { DocumentBodies, DraftGroup } from '@/core/records/documents';
+import type { Resident } from '@/core/events/room';
 import type { Catalogue } from '@/core/model/catalogue';
 
 interface Asked {

@@ -1,6 +1,6 @@
 import { nanoid } from 'nanoid';
 import type { Stamp } from '@/core/journal/change';
-import type { EntryId } from '@/core/model/ids';
+import type { EntryId } from '@/core/kernel/schema/ids';
 
 /** Identifiers and the moment from the browser. */
 export const browserStamp: Stamp = {

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { readPlan } from '@/core/assess/readPlan';
-import { DOCUMENT_BODIES } from '@/core/journal/documents';
-import { faultLine, validate } from '@/core/formats/faults';
+import { DOCUMENT_BODIES } from '@/core/records/documents';
+import { faultLine, validate } from '@/core/kernel/schema/faults';
 import { catalogue } from '@/testing/plans';
 import { newTank } from './newTank';
 

@@ -1,5 +1,5 @@
 import { suggestGlassMm } from '@/core/tank/suggestGlassMm';
-import type { DocumentBodies } from '@/core/journal/documents';
+import type { DocumentBodies } from '@/core/records/documents';
 
 interface Size {
   readonly lengthCm: number;

@@ -1,4 +1,4 @@
-import type { RoomDocument } from '@/core/journal/documents';
+import type { RoomDocument } from '@/core/records/documents';
 import type { Catalogue } from '@/core/model/catalogue';
 import { keeperSpeciesOf, withKeeperSpecies } from '@/core/model/keeperSpecies';
 

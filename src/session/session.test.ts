@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { SHIPPED_SPECIES } from '@/catalogue';
-import { canonicalJson } from '@/core/formats/canonicalJson';
+import { canonicalJson } from '@/core/kernel/schema/canonicalJson';
 import type { Change, Stamp } from '@/core/journal/change';
-import type { Dated } from '@/core/journal/events';
+import type { Dated } from '@/core/events/events';
 import { roomAt } from '@/core/journal/roomAt';
 import { buildCatalogue } from '@/core/model/catalogue';
-import type { DocumentId, EntryId, ResidentId, TankId } from '@/core/model/ids';
+import type { DocumentId, EntryId, ResidentId, TankId } from '@/core/kernel/schema/ids';
 import { memoryPlace, memoryStore, type MemoryPlace } from '@/store/memory/memoryStore';
 import type { Announcement } from '@/store/port';
 import { openSession, type Session } from './session';

@@ -1,13 +1,13 @@
 import { createStore, type StoreApi } from 'zustand/vanilla';
-import { canonicalJson } from '@/core/formats/canonicalJson';
+import { canonicalJson } from '@/core/kernel/schema/canonicalJson';
 import { datedOf, invert, type Before, type Change, type Stamp } from '@/core/journal/change';
-import type { RoomDocument } from '@/core/journal/documents';
+import type { RoomDocument } from '@/core/records/documents';
 import { effective, effectiveInSteps, readOn } from '@/core/journal/effective';
-import type { Dated, Entry } from '@/core/journal/events';
-import { EMPTY_ROOM, type Room } from '@/core/journal/room';
+import type { Dated, Entry } from '@/core/events/events';
+import { EMPTY_ROOM, type Room } from '@/core/events/room';
 import { foldInSteps, foldOnInSteps, roomAfter, roomAt } from '@/core/journal/roomAt';
 import type { Catalogue } from '@/core/model/catalogue';
-import type { EntryId } from '@/core/model/ids';
+import type { EntryId } from '@/core/kernel/schema/ids';
 import { StoreError, type Committed, type RoomStore } from '@/store/port';
 import { rememberCatalogue } from './rememberCatalogue';
 import { withPauses } from './withPauses';

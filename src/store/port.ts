@@ -1,7 +1,7 @@
 import type { Change } from '@/core/journal/change';
-import type { RoomDocument } from '@/core/journal/documents';
-import type { Entry } from '@/core/journal/events';
-import type { Room } from '@/core/journal/room';
+import type { RoomDocument } from '@/core/records/documents';
+import type { Entry } from '@/core/events/events';
+import type { Room } from '@/core/events/room';
 
 /** The room as it was after entry `seq`, kept so that opening does not fold the whole journal. */
 export interface Snapshot {

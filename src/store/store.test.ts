@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { openDB } from 'idb';
 import type { Change } from '@/core/journal/change';
-import type { DocumentId, EntryId, TankId } from '@/core/model/ids';
+import type { DocumentId, EntryId, TankId } from '@/core/kernel/schema/ids';
 import { idbStore, asStoreError } from './idb/idbStore';
 import { DATABASE_VERSION } from './idb/schema';
 import { memoryPlace, memoryStore } from './memory/memoryStore';

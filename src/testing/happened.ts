@@ -1,6 +1,6 @@
-import type { Dated, Member } from '@/core/journal/events';
+import type { Dated, Member } from '@/core/events/events';
 import type { Standing } from '@/core/journal/effective';
-import type { EntryId, ResidentId, TankId } from '@/core/model/ids';
+import type { EntryId, ResidentId, TankId } from '@/core/kernel/schema/ids';
 
 let next = 0;
 type Said = { readonly [key: string]: unknown; readonly type: Dated['type']; readonly on: string };

@@ -1,9 +1,9 @@
 import { render } from '@testing-library/react';
 import type { ReactElement } from 'react';
 import type { Change, Stamp } from '@/core/journal/change';
-import type { DocumentBodies, DraftGroup } from '@/core/journal/documents';
-import type { Dated, Member } from '@/core/journal/events';
-import type { DocumentId, EntryId, ResidentId, TankId } from '@/core/model/ids';
+import type { DocumentBodies, DraftGroup } from '@/core/records/documents';
+import type { Dated, Member } from '@/core/events/events';
+import type { DocumentId, EntryId, ResidentId, TankId } from '@/core/kernel/schema/ids';
 import { RoomContext } from '@/session/react/RoomProvider';
 import { openSession, type Session } from '@/session/session';
 import { memoryStore } from '@/store/memory/memoryStore';

@@ -1,7 +1,7 @@
 import { SHIPPED_SPECIES } from '@/catalogue';
 import { assess, type Assessment } from '@/core/assess/assess';
 import { readPlan } from '@/core/assess/readPlan';
-import { faultLine } from '@/core/formats/faults';
+import { faultLine } from '@/core/kernel/schema/faults';
 import { buildCatalogue } from '@/core/model/catalogue';
 import type { PlanFile, PlanGroup, PlanTank } from '@/core/model/plan';
 import type { Finding } from '@/core/rules/finding';

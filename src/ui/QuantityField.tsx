@@ -1,9 +1,9 @@
 'use client';
 
 import { useState, type ReactNode } from 'react';
-import { formatQuantity } from '@/core/units/formatQuantity';
-import { parseQuantity } from '@/core/units/parseQuantity';
-import type { QuantityKind } from '@/core/units/units';
+import { formatQuantity } from '@/core/kernel/units/formatQuantity';
+import { parseQuantity } from '@/core/kernel/units/parseQuantity';
+import type { QuantityKind } from '@/core/kernel/units/units';
 import { TextField } from './Field';
 
 interface Props {

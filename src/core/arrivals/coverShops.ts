@@ -1,6 +1,6 @@
 import { commonName } from '../model/catalogue';
 import type { SpeciesProfile } from '../model/species';
-import { countOf, plural } from '../rules/words';
+import { countOf, plural } from '../wording/words';
 import type { ShopItem } from './shopStock';
 
 /** A kind that is to be bought, whole: males and females where the list says so. */

@@ -1,4 +1,4 @@
-import type { ResidentId } from '../model/ids';
+import type { ResidentId } from '../kernel/schema/ids';
 import { movingSteps, reconcile } from './movingHouse';
 
 describe('moving house', () => {

@@ -1,4 +1,4 @@
-import type { Resident } from '../journal/room';
+import type { Resident } from '../events/room';
 
 export interface MovingStep {
   readonly id: string;

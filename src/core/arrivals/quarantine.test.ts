@@ -1,5 +1,5 @@
-import type { Dated } from '../journal/events';
-import { NEW_TANK_LIFE, type QuarantineLife } from '../journal/room';
+import type { Dated } from '../events/events';
+import { NEW_TANK_LIFE, type QuarantineLife } from '../events/room';
 import { afterQuarantine, CLEAR_DAYS, quarantineState, QUARANTINE_DAYS } from './quarantine';
 
 type Step = Extract<Dated, { type: 'quarantine' }>;

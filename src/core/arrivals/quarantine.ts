@@ -1,6 +1,6 @@
-import type { Dated, Sign } from '../journal/events';
-import type { QuarantineLife } from '../journal/room';
-import { addDays, daysBetween } from '../units/days';
+import type { Dated, Sign } from '../events/events';
+import type { QuarantineLife } from '../events/room';
+import { addDays, daysBetween } from '../kernel/time/days';
 
 /** Signs that make a quarantine longer. */
 export const ILLNESS: ReadonlySet<Sign> = new Set([

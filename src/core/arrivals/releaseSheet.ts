@@ -1,6 +1,6 @@
 import type { SpeciesProfile } from '../model/species';
 import { commonName } from '../model/catalogue';
-import { countOf } from '../rules/words';
+import { countOf } from '../wording/words';
 
 /** One step of a release. */
 export interface SheetStep {

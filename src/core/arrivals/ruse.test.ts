@@ -1,8 +1,8 @@
 import { cameOf, memberOf } from '@/testing/happened';
 import { catalogue, TANKS } from '@/testing/plans';
-import { applyEvent } from '../journal/applyEvent';
-import type { DocumentBodies } from '../journal/documents';
-import { EMPTY_ROOM, residentsOf } from '../journal/room';
+import { applyEvent } from '../events/applyEvent';
+import type { DocumentBodies } from '../records/documents';
+import { EMPTY_ROOM, residentsOf } from '../events/room';
 import { joinersFor, ruseTanks } from './ruse';
 
 const body = (size: object): DocumentBodies['tank'] =>

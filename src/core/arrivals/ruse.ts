@@ -1,10 +1,10 @@
 import { assess } from '../assess/assess';
 import { roomPlan } from '../assess/roomPlan';
-import { monthOf } from '../growth/months';
-import type { DocumentBodies, DraftGroup } from '../journal/documents';
-import type { Resident } from '../journal/room';
+import { monthOf } from '../kernel/time/months';
+import type { DocumentBodies, DraftGroup } from '../records/documents';
+import type { Resident } from '../events/room';
 import type { Catalogue } from '../model/catalogue';
-import { addDays } from '../units/days';
+import { addDays } from '../kernel/time/days';
 
 /** Three or four residents join a single newcomer for about a week (common practice). */
 export const RUSE_RESIDENTS = 3;

@@ -1,9 +1,9 @@
 import type { InferType } from 'yup';
-import { cellFault, readCsvTable } from '../formats/csvTable';
-import { choiceField, groupField, numberField, textField, wholeField } from '../formats/fields';
-import type { Fault } from '../formats/faults';
+import { cellFault, readCsvTable } from '../kernel/schema/csvTable';
+import { choiceField, groupField, numberField, textField, wholeField } from '../kernel/schema/fields';
+import type { Fault } from '../kernel/schema/faults';
 import { resolveSpecies, type Catalogue } from '../model/catalogue';
-import { parseQuantity } from '../units/parseQuantity';
+import { parseQuantity } from '../kernel/units/parseQuantity';
 
 export const SOLD_AS = ['single', 'pair'] as const;
 

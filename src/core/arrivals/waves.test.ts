@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { catalogue } from '@/testing/plans';
-import { addDays, daysBetween } from '../units/days';
+import { addDays, daysBetween } from '../kernel/time/days';
 import {
   DRYING_DAYS,
   WAVE_GAP_DAYS,

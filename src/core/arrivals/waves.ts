@@ -1,5 +1,5 @@
 import type { SpeciesProfile } from '../model/species';
-import { addDays, daysBetween } from '../units/days';
+import { addDays, daysBetween } from '../kernel/time/days';
 
 /** A kind that is listed and has to come, whole. */
 export interface ToCome {

@@ -1,4 +1,4 @@
-import type { DocumentBodies, DraftGroup } from '../journal/documents';
+import type { DocumentBodies, DraftGroup } from '../records/documents';
 import type { SpeciesProfile } from '../model/species';
 import type { PlanEdit } from '../rules/finding';
 

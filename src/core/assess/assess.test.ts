@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { anyPlan } from '@/testing/anyPlan';
 import { catalogue, judge, plan, TANKS, TODAY } from '@/testing/plans';
-import { canonicalJson } from '../formats/canonicalJson';
-import { faultLine } from '../formats/faults';
+import { canonicalJson } from '../kernel/schema/canonicalJson';
+import { faultLine } from '../kernel/schema/faults';
 import type { PlanFile } from '../model/plan';
 import { assess } from './assess';
 import { readPlan } from './readPlan';

@@ -1,5 +1,5 @@
 import { lengthAfterMonths } from '../growth/speciesGrowth';
-import { monthOf, monthsBetween } from '../growth/months';
+import { monthOf, monthsBetween } from '../kernel/time/months';
 import { resolveSpecies, type Catalogue } from '../model/catalogue';
 import type { PlanFile, PlanGroup } from '../model/plan';
 import { adultLengthCm } from '../model/species';

@@ -1,4 +1,4 @@
-import { describeValue, validate, type Fault, type Outcome } from '../formats/faults';
+import { describeValue, validate, type Fault, type Outcome } from '../kernel/schema/faults';
 import { resolveSpecies, type Catalogue } from '../model/catalogue';
 import { planSchema, type PlanFile, type PlanGroup } from '../model/plan';
 

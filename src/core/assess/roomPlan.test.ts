@@ -1,7 +1,7 @@
 import { catalogue, judge, plan, TANKS } from '@/testing/plans';
-import type { DocumentBodies, DraftGroup } from '../journal/documents';
-import type { Resident } from '../journal/room';
-import type { ResidentId, TankId } from '../model/ids';
+import type { DocumentBodies, DraftGroup } from '../records/documents';
+import type { Resident } from '../events/room';
+import type { ResidentId, TankId } from '../kernel/schema/ids';
 import { applyEdit, type Editable } from './applyEdit';
 import { roomPlan } from './roomPlan';
 import { whatItAdds } from './whatItAdds';

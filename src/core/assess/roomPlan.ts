@@ -1,7 +1,7 @@
-import { addMonths, monthOf, monthsBetween } from '../growth/months';
+import { addMonths, monthOf, monthsBetween } from '../kernel/time/months';
 import { lengthAfterMonths } from '../growth/speciesGrowth';
-import type { DocumentBodies, DraftGroup } from '../journal/documents';
-import type { Resident } from '../journal/room';
+import type { DocumentBodies, DraftGroup } from '../records/documents';
+import type { Resident } from '../events/room';
 import type { Catalogue } from '../model/catalogue';
 import type { PlanFile, PlanGroup } from '../model/plan';
 

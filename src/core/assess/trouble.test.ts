@@ -1,6 +1,6 @@
 import { catalogue, judge, plan, TANKS, TODAY } from '@/testing/plans';
 import type { PlanFile, PlanGroup } from '../model/plan';
-import { atOnce } from '../steps/atOnce';
+import { atOnce } from '../kernel/steps/atOnce';
 import { troubleInSteps, type Trouble } from './trouble';
 import { isBad } from './whatItAdds';
 

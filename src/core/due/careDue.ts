@@ -1,6 +1,6 @@
-import type { DocumentBodies } from '../journal/documents';
-import { residentsOf, type Room } from '../journal/room';
-import { addDays, daysBetween } from '../units/days';
+import type { DocumentBodies } from '../records/documents';
+import { residentsOf, type Room } from '../events/room';
+import { addDays, daysBetween } from '../kernel/time/days';
 import type { DueItem } from './dueItem';
 
 export type Care = DocumentBodies['care'];

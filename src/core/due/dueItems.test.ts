@@ -1,7 +1,7 @@
-import type { Entry, Member } from '../journal/events';
+import type { Entry, Member } from '../events/events';
 import { roomAt } from '../journal/roomAt';
-import type { DocumentBodies } from '../journal/documents';
-import type { EntryId, ResidentId, TankId } from '../model/ids';
+import type { DocumentBodies } from '../records/documents';
+import type { EntryId, ResidentId, TankId } from '../kernel/schema/ids';
 import { dueItems } from './dueItems';
 
 const body = (purpose: DocumentBodies['tank']['purpose']): DocumentBodies['tank'] => ({

@@ -1,8 +1,8 @@
-import type { DocumentBodies } from '../journal/documents';
+import type { DocumentBodies } from '../records/documents';
 import { QUARANTINE_LONG_DAYS, quarantineState } from '../arrivals/quarantine';
-import { LOOK_HOURS } from '../journal/events';
-import { NEW_TANK_LIFE, residentsOf, type Room } from '../journal/room';
-import { daysBetween } from '../units/days';
+import { LOOK_HOURS } from '../events/events';
+import { NEW_TANK_LIFE, residentsOf, type Room } from '../events/room';
+import { daysBetween } from '../kernel/time/days';
 import type { DueItem } from './dueItem';
 import { careDue, claimsDue, riskDue, staysDue, type Care } from './careDue';
 import { waitingDue, waterDue, wavesDue } from './waterDue';

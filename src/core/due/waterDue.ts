@@ -1,6 +1,6 @@
-import type { DocumentBodies } from '../journal/documents';
-import { NEW_TANK_LIFE, residentsOf, type Room } from '../journal/room';
-import { daysBetween } from '../units/days';
+import type { DocumentBodies } from '../records/documents';
+import { NEW_TANK_LIFE, residentsOf, type Room } from '../events/room';
+import { daysBetween } from '../kernel/time/days';
 import { ripeness } from '../water/ripening';
 import type { DueItem } from './dueItem';
 

@@ -1,8 +1,8 @@
 import { cameOf, chasedOf, happened, memberOf, watchedOf } from '@/testing/happened';
 import type { Standing } from '../journal/effective';
-import type { DocumentBodies } from '../journal/documents';
-import { applyEvent } from '../journal/applyEvent';
-import { EMPTY_ROOM, residentsOf } from '../journal/room';
+import type { DocumentBodies } from '../records/documents';
+import { applyEvent } from '../events/applyEvent';
+import { EMPTY_ROOM, residentsOf } from '../events/room';
 import { nextSteps, type StepSituation } from './nextSteps';
 import { rateRatio } from '../stats/rateRatio';
 import { patternsOf } from './patterns';

@@ -1,7 +1,7 @@
 import type { Standing } from '../journal/effective';
-import type { Resident } from '../journal/room';
+import type { Resident } from '../events/room';
 import { betaQuantile } from '../stats/quantiles';
-import { daysBetween } from '../units/days';
+import { daysBetween } from '../kernel/time/days';
 import { tally, type Contest, type Watch } from './watches';
 
 export const PATTERNS = [

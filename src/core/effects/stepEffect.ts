@@ -1,5 +1,5 @@
 import type { Standing } from '../journal/effective';
-import type { Step } from '../journal/events';
+import type { Step } from '../events/events';
 import { chiSquareTail, studentQuantile } from '../stats/quantiles';
 import { rateRatio, type RateRatio } from '../stats/rateRatio';
 import { tally, type Tally, type Watch } from './watches';

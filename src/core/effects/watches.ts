@@ -1,7 +1,7 @@
-import { applyEvent } from '../journal/applyEvent';
+import { applyEvent } from '../events/applyEvent';
 import type { Standing } from '../journal/effective';
-import type { Dated } from '../journal/events';
-import { EMPTY_ROOM, residentsOf, type Room } from '../journal/room';
+import type { Dated } from '../events/events';
+import { EMPTY_ROOM, residentsOf, type Room } from '../events/room';
 
 export type Contest = Extract<Dated, { type: 'chased' }>;
 

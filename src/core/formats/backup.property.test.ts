@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { catalogue } from '@/testing/plans';
-import type { Entry } from '../journal/events';
-import type { RoomDocument } from '../journal/documents';
+import type { Entry } from '../events/events';
+import type { RoomDocument } from '../records/documents';
 import { roomAt } from '../journal/roomAt';
-import { canonicalJson } from './canonicalJson';
+import { canonicalJson } from '../kernel/schema/canonicalJson';
 import { compareBackup } from './compareBackup';
-import { faultLine } from './faults';
+import { faultLine } from '../kernel/schema/faults';
 import { readBackup, writeBackup } from './backup';
 
 const words = fc.string({ maxLength: 40 });

@@ -4,13 +4,13 @@ import {
   documentBaseSchema,
   type DocumentKind,
   type RoomDocument,
-} from '../journal/documents';
-import { EVENT_BODIES, entryBaseSchema, type Entry, type EventType } from '../journal/events';
+} from '../records/documents';
+import { EVENT_BODIES, entryBaseSchema, type Entry, type EventType } from '../events/events';
 import { BACKUP_MIGRATIONS, BACKUP_VERSION, migrate } from '../migrate/migrations';
 import type { Catalogue } from '../model/catalogue';
 import { keeperSpeciesOf, withKeeperSpecies } from '../model/keeperSpecies';
-import { canonicalJson } from './canonicalJson';
-import { describeValue, validate, type Fault, type Outcome } from './faults';
+import { canonicalJson } from '../kernel/schema/canonicalJson';
+import { describeValue, validate, type Fault, type Outcome } from '../kernel/schema/faults';
 
 /** A whole room in a file, `*.lomvik.json`. */
 export interface Backup {

@@ -1,5 +1,5 @@
 import { createEvents, type DateArray } from 'ics';
-import { addDays } from '../units/days';
+import { addDays } from '../kernel/time/days';
 
 /** A dated thing that goes into a calendar: whole days. */
 export interface CalendarEntry {

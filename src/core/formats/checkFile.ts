@@ -3,7 +3,7 @@ import { readWishes } from '../lineups/wishes';
 import type { Catalogue } from '../model/catalogue';
 import { readBackup } from './backup';
 import { readLifeFile } from './lifeFile';
-import { describeValue, type Outcome } from './faults';
+import { describeValue, type Outcome } from '../kernel/schema/faults';
 
 /**
  * Says what kind of Lomvik file this is and whether it is valid.

@@ -1,6 +1,6 @@
-import { canonicalJson } from './canonicalJson';
-import type { RoomDocument } from '../journal/documents';
-import type { Entry } from '../journal/events';
+import { canonicalJson } from '../kernel/schema/canonicalJson';
+import type { RoomDocument } from '../records/documents';
+import type { Entry } from '../events/events';
 
 /** What a file would change in a room if it took its place. */
 export interface BackupChanges {

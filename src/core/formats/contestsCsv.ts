@@ -1,6 +1,6 @@
 import type { Win } from '../stats/winTable';
-import { cellFault, readCsvTable } from './csvTable';
-import type { Fault, Outcome } from './faults';
+import { cellFault, readCsvTable } from '../kernel/schema/csvTable';
+import type { Fault, Outcome } from '../kernel/schema/faults';
 
 /** A contest of a file. */
 export interface FileContest extends Win {

@@ -7,11 +7,11 @@ import { watchesOf } from '../effects/watches';
 import { effective } from '../journal/effective';
 import { BACKUP_MIGRATIONS, BACKUP_VERSION, assertContiguous, migrate } from '../migrate/migrations';
 import { readBackup, writeBackup } from './backup';
-import { canonicalJson } from './canonicalJson';
+import { canonicalJson } from '../kernel/schema/canonicalJson';
 import { checkFile } from './checkFile';
 import { compareBackup } from './compareBackup';
-import { faultLine } from './faults';
-import { parseJson } from './parseJson';
+import { faultLine } from '../kernel/schema/faults';
+import { parseJson } from '../kernel/schema/parseJson';
 import { speciesAnswer } from './speciesAnswer';
 
 const demo = demoRoom('2026-05-20');

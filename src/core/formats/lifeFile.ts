@@ -1,6 +1,6 @@
-import { groupField, listField, noteField, positiveField, textField, wholeField } from './fields';
-import { describeValue, validate, type Outcome } from './faults';
-import { momentField } from '../journal/events';
+import { groupField, listField, noteField, positiveField, textField, wholeField } from '../kernel/schema/fields';
+import { describeValue, validate, type Outcome } from '../kernel/schema/faults';
+import { momentField } from '../events/events';
 import { resolveSpecies, type Catalogue } from '../model/catalogue';
 import type { InferType } from 'yup';
 

@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import { catalogue } from '@/testing/plans';
 import { changedPaths, overlay, withKeeperSpecies } from '../model/keeperSpecies';
-import { unsoundBeside, unsoundIn } from '../model/soundProfile';
+import { unsoundBeside, unsoundIn } from './soundProfile';
 import { readSpeciesCsv, writeSpeciesCsv } from './speciesCsv';
 
 const of = (id: string) => catalogue.byId.get(id)!;

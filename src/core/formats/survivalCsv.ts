@@ -1,6 +1,6 @@
 import type { Span } from '../stats/kaplanMeier';
-import { cellFault, readCsvTable } from './csvTable';
-import type { Fault, Outcome } from './faults';
+import { cellFault, readCsvTable } from '../kernel/schema/csvTable';
+import type { Fault, Outcome } from '../kernel/schema/faults';
 
 /**
  * Lives from CSV: `group,start,end,event`, days, event 1 for a death and 0 for one that was alive when last known.

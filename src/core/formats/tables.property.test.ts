@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { readShopCsv } from '../arrivals/shopStock';
 import { catalogue } from '@/testing/plans';
-import type { ResidentId, TankId } from '../model/ids';
+import type { ResidentId, TankId } from '../kernel/schema/ids';
 import { readContestsCsv } from './contestsCsv';
-import { readCsvTable, writeCsvTable } from './csvTable';
-import { faultLine } from './faults';
+import { readCsvTable, writeCsvTable } from '../kernel/schema/csvTable';
+import { faultLine } from '../kernel/schema/faults';
 import { readSurvivalCsv } from './survivalCsv';
 import { readTable, TABLES, type TableRoom } from './tablesIn';
 

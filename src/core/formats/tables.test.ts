@@ -1,10 +1,10 @@
 import { cameOf, chasedOf, happened, memberOf, watchedOf } from '@/testing/happened';
 import { catalogue } from '@/testing/plans';
 import { orderAnswer } from '../../cli/orderCommands';
-import { applyEvent } from '../journal/applyEvent';
-import type { Dated } from '../journal/events';
-import { EMPTY_ROOM } from '../journal/room';
-import type { ResidentId, TankId } from '../model/ids';
+import { applyEvent } from '../events/applyEvent';
+import type { Dated } from '../events/events';
+import { EMPTY_ROOM } from '../events/room';
+import type { ResidentId, TankId } from '../kernel/schema/ids';
 import { readTable, type TableKind, type TableRoom } from './tablesIn';
 import { contestsCsv, leaversCsv, stockCsv, watchesCsv, waterCsv } from './tablesOut';
 

@@ -1,12 +1,12 @@
-import type { DraftGroup } from '../journal/documents';
-import { CONTEST_KINDS, DEATHS, REHOME_REASONS, TRIGGERS, type Dated } from '../journal/events';
+import type { DraftGroup } from '../records/documents';
+import { CONTEST_KINDS, DEATHS, REHOME_REASONS, TRIGGERS, type Dated } from '../events/events';
 import { resolveSpecies, type Catalogue } from '../model/catalogue';
-import type { ResidentId, TankId } from '../model/ids';
+import type { ResidentId, TankId } from '../kernel/schema/ids';
 import { ORIGINS } from '../model/plan';
-import { parseQuantity } from '../units/parseQuantity';
-import type { QuantityKind } from '../units/units';
-import { cellFault, readCsvTable, type CsvRow } from './csvTable';
-import type { Fault } from './faults';
+import { parseQuantity } from '../kernel/units/parseQuantity';
+import type { QuantityKind } from '../kernel/units/units';
+import { cellFault, readCsvTable, type CsvRow } from '../kernel/schema/csvTable';
+import type { Fault } from '../kernel/schema/faults';
 
 export const TABLES = ['contests', 'watches', 'water tests', 'leavers', 'stock'] as const;
 export type TableKind = (typeof TABLES)[number];

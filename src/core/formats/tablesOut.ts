@@ -1,7 +1,7 @@
 import type { Standing } from '../journal/effective';
-import type { DraftGroup } from '../journal/documents';
-import type { Resident } from '../journal/room';
-import { writeCsvTable } from './csvTable';
+import type { DraftGroup } from '../records/documents';
+import type { Resident } from '../events/room';
+import { writeCsvTable } from '../kernel/schema/csvTable';
 
 type NameOf = (id: string) => string;
 

@@ -3,7 +3,7 @@ import { catalogue } from '@/testing/plans';
 import { growthRate, lengthAt } from './lengthAt';
 import { GROWTH_SPREAD, growthBand, lengthBand } from './growthBand';
 import { lengthsByMonth } from './lengthsByMonth';
-import { addMonths, monthsBetween } from './months';
+import { addMonths, monthsBetween } from '../kernel/time/months';
 import { lengthAfterMonths, monthsUntilLength, speciesRate } from './speciesGrowth';
 
 describe('lengthAt', () => {

@@ -1,6 +1,6 @@
-import type { DocumentId, EntryId } from '../model/ids';
-import type { Dated, NewEntry } from './events';
-import type { RoomDocument } from './documents';
+import type { DocumentId, EntryId } from '../kernel/schema/ids';
+import type { Dated, NewEntry } from '../events/events';
+import type { RoomDocument } from '../records/documents';
 
 /** A change to the room as plain data. A list of changes is made whole or not at all. */
 export type Change =

@@ -1,6 +1,6 @@
-import type { EntryId } from '../model/ids';
-import type { Dated, Entry } from './events';
-import { atOnce } from '../steps/atOnce';
+import type { EntryId } from '../kernel/schema/ids';
+import type { Dated, Entry } from '../events/events';
+import { atOnce } from '../kernel/steps/atOnce';
 import { unreadable } from './readable';
 
 /** A happening as it stands after all corrections, with the entry it came from. */

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
-import type { EntryId, ResidentId, TankId } from '../model/ids';
+import type { EntryId, ResidentId, TankId } from '../kernel/schema/ids';
 import { effective, readOn } from './effective';
-import type { Dated, Entry } from './events';
-import { EMPTY_ROOM, type Room } from './room';
+import type { Dated, Entry } from '../events/events';
+import { EMPTY_ROOM, type Room } from '../events/room';
 import { roomAfter, roomAt } from './roomAt';
 
 const who = fc.constantFrom('a', 'b', 'c').map((id) => id as ResidentId);

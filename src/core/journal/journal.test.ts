@@ -1,7 +1,7 @@
-import type { EntryId, ResidentId, TankId } from '../model/ids';
+import type { EntryId, ResidentId, TankId } from '../kernel/schema/ids';
 import { effective } from './effective';
-import type { Dated, Entry, Member } from './events';
-import { residentsOf, type Resident } from './room';
+import type { Dated, Entry, Member } from '../events/events';
+import { residentsOf, type Resident } from '../events/room';
 import { roomAfter, roomAt } from './roomAt';
 
 const tank = 'T' as TankId;

@@ -1,4 +1,4 @@
-import { EVENT_BODIES, EVENT_TYPES, type Entry, type EventType } from './events';
+import { EVENT_BODIES, EVENT_TYPES, type Entry, type EventType } from '../events/events';
 
 /** Parts that an entry of each kind cannot do without. */
 const PARTS = new Map<string, readonly string[]>(

@@ -1,9 +1,9 @@
-import { applyEvent, loose } from './applyEvent';
+import { applyEvent, loose } from '../events/applyEvent';
 import { effectiveInSteps } from './effective';
-import { atOnce } from '../steps/atOnce';
-import type { Entry } from './events';
+import { atOnce } from '../kernel/steps/atOnce';
+import type { Entry } from '../events/events';
 import { unreadable } from './readable';
-import { EMPTY_ROOM, type Room } from './room';
+import { EMPTY_ROOM, type Room } from '../events/room';
 
 /**
  * The room as the journal has it at a moment; without a moment, after everything recorded.

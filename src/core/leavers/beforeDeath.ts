@@ -1,9 +1,9 @@
-import { residentsOfEvent, tankOfEvent } from '../journal/describeEvent';
+import { residentsOfEvent, tankOfEvent } from '../wording/describeEvent';
 import type { Standing } from '../journal/effective';
-import type { DocumentBodies } from '../journal/documents';
-import { CHANGE_CHECKS } from '../journal/events';
+import type { DocumentBodies } from '../records/documents';
+import { CHANGE_CHECKS } from '../events/events';
 import { ammoniaFraction } from '../water/ammonia';
-import { addDays, daysBetween } from '../units/days';
+import { addDays, daysBetween } from '../kernel/time/days';
 
 export const BEFORE_DAYS = 14;
 

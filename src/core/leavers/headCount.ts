@@ -1,8 +1,8 @@
-import { applyEvent } from '../journal/applyEvent';
+import { applyEvent } from '../events/applyEvent';
 import type { Standing } from '../journal/effective';
-import { EMPTY_ROOM, type Resident, type Room } from '../journal/room';
+import { EMPTY_ROOM, type Resident, type Room } from '../events/room';
 import type { SpeciesProfile } from '../model/species';
-import { daysBetween } from '../units/days';
+import { daysBetween } from '../kernel/time/days';
 
 /** A count of a kind on a day, with the heads that were in the book then. */
 export interface Count {

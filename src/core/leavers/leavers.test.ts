@@ -1,10 +1,10 @@
 import { cameOf, chasedOf, happened, memberOf } from '@/testing/happened';
 import { catalogue } from '@/testing/plans';
-import { applyEvent } from '../journal/applyEvent';
+import { applyEvent } from '../events/applyEvent';
 import type { Standing } from '../journal/effective';
-import type { DocumentBodies } from '../journal/documents';
-import { lifeStory } from '../journal/lifeStory';
-import { EMPTY_ROOM, residentsOf } from '../journal/room';
+import type { DocumentBodies } from '../records/documents';
+import { lifeStory } from './lifeStory';
+import { EMPTY_ROOM, residentsOf } from '../events/room';
 import { beforeDeath } from './beforeDeath';
 import { headCount } from './headCount';
 import { fortnightOf, livesBy, livesOf, withoutIncidents } from './lives';

@@ -3,9 +3,9 @@ import { cameOf, chasedOf, happened, memberOf, watchedOf } from '@/testing/happe
 import { bundlesOf, effectsOf, effectSentence } from '../effects/stepEffect';
 import { patternsOf } from '../effects/patterns';
 import { tally, watchesOf } from '../effects/watches';
-import { applyEvent } from '../journal/applyEvent';
+import { applyEvent } from '../events/applyEvent';
 import type { Standing } from '../journal/effective';
-import { EMPTY_ROOM, residentsOf } from '../journal/room';
+import { EMPTY_ROOM, residentsOf } from '../events/room';
 import { FORTNIGHT_DAYS, fortnightOf, GROUPINGS, livesBy, livesOf } from './lives';
 import { lossWarnings } from './lossWarnings';
 

@@ -1,7 +1,7 @@
-import { applyEvent } from '../journal/applyEvent';
+import { applyEvent } from '../events/applyEvent';
 import type { Standing } from '../journal/effective';
-import type { Way } from '../journal/events';
-import { EMPTY_ROOM, type Resident, type Room } from '../journal/room';
+import type { Way } from '../events/events';
+import { EMPTY_ROOM, type Resident, type Room } from '../events/room';
 import type { Span } from '../stats/kaplanMeier';
 
 /** One animal's time in the room, or in a tank of it. Days since it came to the room. */

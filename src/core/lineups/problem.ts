@@ -1,6 +1,6 @@
 import type { InferType } from 'yup';
-import { groupField, listField, numberField, textField, wholeField } from '../formats/fields';
-import { validate, type Fault, type Outcome } from '../formats/faults';
+import { groupField, listField, numberField, textField, wholeField } from '../kernel/schema/fields';
+import { validate, type Fault, type Outcome } from '../kernel/schema/faults';
 
 export const LAYER_NAMES = ['top', 'middle', 'bottom'] as const;
 export type LayerName = (typeof LAYER_NAMES)[number];

@@ -1,5 +1,5 @@
-import { monthsBetween } from '../growth/months';
-import type { RehomeReason } from '../journal/events';
+import { monthsBetween } from '../kernel/time/months';
+import type { RehomeReason } from '../events/events';
 import { resolveSpecies, type Catalogue } from '../model/catalogue';
 import { buildProblem, type BuiltProblem } from './buildProblem';
 import { leftOutOf, type LeftOut } from './leftOut';

@@ -8,8 +8,8 @@ import {
   textField,
   wholeField,
   yesNoField,
-} from '../formats/fields';
-import { describeValue, validate, type Fault, type Outcome } from '../formats/faults';
+} from '../kernel/schema/fields';
+import { describeValue, validate, type Fault, type Outcome } from '../kernel/schema/faults';
 import { resolveSpecies, type Catalogue } from '../model/catalogue';
 import {
   planPracticeSchema,

@@ -10,7 +10,7 @@ import {
   textField,
   wholeField,
   yesNoField,
-} from '../formats/fields';
+} from '../kernel/schema/fields';
 
 export const SUBSTRATES = ['sand', 'fine-gravel', 'gravel', 'soil', 'rock', 'bare'] as const;
 export const PLANTS = ['none', 'some', 'dense'] as const;

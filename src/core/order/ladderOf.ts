@@ -1,7 +1,7 @@
-import { atOnce } from '../steps/atOnce';
+import { atOnce } from '../kernel/steps/atOnce';
 import type { Standing } from '../journal/effective';
-import type { Resident } from '../journal/room';
-import { readSomebody } from '../journal/somebody';
+import type { Resident } from '../events/room';
+import { readSomebody } from '../events/somebody';
 import { differenceInCalendarDays, parseISO } from 'date-fns';
 import { eloLadder, eloTrace, type Contest, type EloStep, type Return, type Rung } from './eloLadder';
 

@@ -1,6 +1,6 @@
 import { cameOf, chasedOf, happened, memberOf } from '@/testing/happened';
-import { applyEvent } from '../journal/applyEvent';
-import { EMPTY_ROOM, residentsOf } from '../journal/room';
+import { applyEvent } from '../events/applyEvent';
+import { EMPTY_ROOM, residentsOf } from '../events/room';
 import { eloTrace } from './eloLadder';
 import { courseOf, ladderFrom } from './ladderOf';
 import { newcomerPaths, newcomersAmong, orderMarks } from './marks';

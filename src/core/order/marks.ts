@@ -1,6 +1,6 @@
 import type { Standing } from '../journal/effective';
-import type { Resident, Room } from '../journal/room';
-import { daysBetween } from '../units/days';
+import type { Resident, Room } from '../events/room';
+import { daysBetween } from '../kernel/time/days';
 import { ELO_START, type EloStep } from './eloLadder';
 
 /** Something that may have moved the order: who came, who left, what was changed. */

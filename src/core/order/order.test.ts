@@ -1,7 +1,7 @@
 import fixture from '@/testing/fixtures/elo.json';
-import type { EntryId, ResidentId, TankId } from '../model/ids';
+import type { EntryId, ResidentId, TankId } from '../kernel/schema/ids';
 import type { Standing } from '../journal/effective';
-import type { Resident } from '../journal/room';
+import type { Resident } from '../events/room';
 import { ELO_START, eloExpectation, eloLadder, eloTrace } from './eloLadder';
 import { ladderOf } from './ladderOf';
 

@@ -1,4 +1,4 @@
-import { atOnce } from '../steps/atOnce';
+import { atOnce } from '../kernel/steps/atOnce';
 import type { Standing } from '../journal/effective';
 import { weightOf } from '../effects/watches';
 import { courseInSteps } from './ladderOf';

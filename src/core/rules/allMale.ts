@@ -4,7 +4,7 @@ import { keepCount } from './fixes';
 import { begins, maturesInMonths } from './maturity';
 import { isOpenWater, isRockDweller } from './riftNumbers';
 import type { Rule } from './rule';
-import { countOf, list, plural } from './words';
+import { countOf, list, plural } from '../wording/words';
 import { commonName } from '../model/catalogue';
 
 /** All-male tanks work best from six feet on (common practice). */

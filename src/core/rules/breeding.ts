@@ -4,7 +4,7 @@ import { finding, type Finding } from './finding';
 import { begins, maturesInMonths } from './maturity';
 import type { Rule } from './rule';
 import { concernedKinds } from './pairs';
-import { The, plural, the } from './words';
+import { The, plural, the } from '../wording/words';
 
 /** A guarding pair keeps others out of so many times its held ground; common practice speaks of half the tank. */
 const HALF = 2;

@@ -1,4 +1,4 @@
-import { addMonths } from '../growth/months';
+import { addMonths } from '../kernel/time/months';
 import { monthsUntilLength } from '../growth/speciesGrowth';
 import { commonName } from '../model/catalogue';
 import type { PlannedKind, RuleContext } from './context';
@@ -6,7 +6,7 @@ import { finding, type Finding, type Severity } from './finding';
 import { holdersOf, type Holders } from './ground';
 import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
-import { capital, figure, plural } from './words';
+import { capital, figure, plural } from '../wording/words';
 
 /** Kinds that only spar want a corner each; from two on they fight for it, at three to the death. */
 const SPARS = 1;

@@ -4,7 +4,7 @@ import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
 import { concernedKinds } from './pairs';
 import { leaveOut } from './fixes';
-import { The, list, plural } from './words';
+import { The, list, plural } from '../wording/words';
 
 const GREEN = ['algae', 'herbivore'];
 const RICH = ['piscivore', 'invertivore', 'micro-predator', 'molluscs'];

@@ -3,7 +3,7 @@ import type { PlannedKind } from './context';
 import { finding, type Finding, type Severity } from './finding';
 import { leaveOut } from './fixes';
 import type { Rule } from './rule';
-import { The, the } from './words';
+import { The, the } from '../wording/words';
 
 /** What a nipper does to long fins below the group that calms it, and above (common practice). */
 const SEVERITY: Readonly<Record<number, { readonly small: Severity; readonly calm: Severity | null }>> = {

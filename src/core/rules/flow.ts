@@ -3,7 +3,7 @@ import { finding, type Finding } from './finding';
 import { leaveOut } from './fixes';
 import { judgedKinds } from './pairs';
 import type { Rule } from './rule';
-import { The, figure, plural, the, capital } from './words';
+import { The, figure, plural, the, capital } from '../wording/words';
 import { commonName } from '../model/catalogue';
 
 /** Real turnover an hour that a current of this kind takes, and that it can stand (from memory). */

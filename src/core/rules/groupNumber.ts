@@ -4,7 +4,7 @@ import { finding, type Finding } from './finding';
 import { isOpenWater } from './riftNumbers';
 import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
-import { countOf, plural } from './words';
+import { countOf, plural } from '../wording/words';
 
 /** From this aggression to its own kind a bad number ends in a death rather than in stress (common practice). */
 const SEVERE = 2;

@@ -4,7 +4,7 @@ import { finding, type Finding } from './finding';
 import { holdersOf } from './ground';
 import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
-import { countOf, list, plural, The } from './words';
+import { countOf, list, plural, The } from '../wording/words';
 
 const NAMES: Readonly<Record<HideKind, string>> = {
   caves: 'caves',

@@ -4,7 +4,7 @@ import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { layerRoom } from './layerRoom';
 import type { Rule } from './rule';
-import { capital, figure, listSome, plural } from './words';
+import { capital, figure, listSome, plural } from '../wording/words';
 
 const LAYERS: readonly Layer[] = ['top', 'middle', 'bottom'];
 /** The offer of a layer is the strictest rule of thumb, a third of the surface rule; practice goes far past it (from memory). */

@@ -1,7 +1,7 @@
 import { finding } from './finding';
 import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
-import { The } from './words';
+import { The } from '../wording/words';
 
 /** Jumpers and climbers in an open tank. */
 export const lid: Rule = {

@@ -1,7 +1,7 @@
 import type { PlannedKind } from './context';
 import { finding } from './finding';
 import type { Rule } from './rule';
-import { figure } from './words';
+import { figure } from '../wording/words';
 
 /** A rough tank is kept at 7 or 8 hours; 10 to 12 bring more chasing (fact of the trade, common practice). */
 const ROUGH_HOURS = 8;

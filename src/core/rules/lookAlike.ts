@@ -2,7 +2,7 @@ import { finding, type Finding } from './finding';
 import { leaveOut } from './fixes';
 import type { PlannedKind } from './context';
 import type { Rule } from './rule';
-import { The, the } from './words';
+import { The, the } from '../wording/words';
 
 /** From this aggression to look-alikes a rival is fought, not only displayed at. */
 const ROUGH = 2;

@@ -1,4 +1,4 @@
-import { addMonths } from '../growth/months';
+import { addMonths } from '../kernel/time/months';
 import { monthsUntilLength } from '../growth/speciesGrowth';
 import type { PlannedKind } from './context';
 import type { ThisMonth } from './rule';

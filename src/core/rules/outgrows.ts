@@ -5,7 +5,7 @@ import { finding, type Finding } from './finding';
 import { begins } from './maturity';
 import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
-import { The, figure, the } from './words';
+import { The, figure, the } from '../wording/words';
 
 /** Rigid fish turn in a tank as wide as they are long at the least; bending ones in two thirds of it (from memory). */
 const TURNS_IN = { stiff: 1, supple: 0.6 } as const;

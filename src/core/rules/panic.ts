@@ -3,7 +3,7 @@ import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
-import { The, figure } from './words';
+import { The, figure } from '../wording/words';
 
 /** A dash needs so many lengths of free water (from memory). */
 const DASH = 6;

@@ -1,5 +1,5 @@
 import { FIT_LIMITS, mouthFit, mouthRatio, type MouthFit } from '../fish/mouthFit';
-import { addMonths } from '../growth/months';
+import { addMonths } from '../kernel/time/months';
 import { lengthsByMonth } from '../growth/lengthsByMonth';
 import { HORIZON_MONTHS } from '../growth/speciesGrowth';
 import type { PlannedKind } from './context';
@@ -8,7 +8,7 @@ import { leaveOut } from './fixes';
 import { adultLengthCm } from '../model/species';
 import { monthsTogether } from './pairs';
 import type { Rule, ThisMonth } from './rule';
-import { The, figure, the } from './words';
+import { The, figure, the } from '../wording/words';
 
 /** Fish shorter than this count as fry: mouths that take fry only take them (from memory). */
 const FRY_CM = 1.2;

@@ -1,6 +1,6 @@
 import { finding } from './finding';
 import type { Rule } from './rule';
-import { The } from './words';
+import { The } from '../wording/words';
 
 /** Kinds that some places forbid or license. */
 export const restricted: Rule = {

@@ -3,7 +3,7 @@ import type { PlannedGroup, PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
-import { countOf, list, plural } from './words';
+import { countOf, list, plural } from '../wording/words';
 
 /** After so many months an order has settled (from memory). */
 const SETTLED_MONTHS = 2;

@@ -3,7 +3,7 @@ import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
-import { countOf, figure, plural } from './words';
+import { countOf, figure, plural } from '../wording/words';
 
 /** Two males watch only each other; one, or three and more, is the practice for harem kinds. */
 const RIVALS = 2;

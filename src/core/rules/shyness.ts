@@ -5,7 +5,7 @@ import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
 import { concernedKinds } from './pairs';
 import { leaveOut } from './fixes';
-import { The, listSome, plural, capital } from './words';
+import { The, listSome, plural, capital } from '../wording/words';
 
 const SHY = 2;
 const VERY_SHY = 3;

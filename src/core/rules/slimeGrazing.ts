@@ -4,7 +4,7 @@ import { hasWayOut } from './pairs';
 import { leaveOut } from './fixes';
 import { begins, maturesInMonths } from './maturity';
 import type { Rule, ThisMonth } from './rule';
-import { The, the } from './words';
+import { The, the } from '../wording/words';
 
 /** Slow, flat-sided or flat fish of some size offer a flank to graze on. */
 const SLOW = 1;

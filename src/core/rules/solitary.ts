@@ -4,7 +4,7 @@ import { finding, type Finding } from './finding';
 import { holdersOf } from './ground';
 import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
-import { The, countOf, plural } from './words';
+import { The, countOf, plural } from '../wording/words';
 
 /** This fierce to its own kind, no tank is large enough for two. */
 const DEADLY = 3;

@@ -1,10 +1,10 @@
-import { addMonths } from '../growth/months';
+import { addMonths } from '../kernel/time/months';
 import { lengthsByMonth } from '../growth/lengthsByMonth';
 import { adultLengthCm, type School, type TankFigure } from '../model/species';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding, type Severity } from './finding';
 import { judgedKinds } from './pairs';
-import { figure, plural, the, capital } from './words';
+import { figure, plural, the, capital } from '../wording/words';
 import { commonName } from '../model/catalogue';
 
 export type TankMeasureName = keyof TankFigure;

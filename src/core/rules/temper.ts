@@ -1,4 +1,4 @@
-import { addMonths } from '../growth/months';
+import { addMonths } from '../kernel/time/months';
 import { HORIZON_MONTHS, monthsUntilLength } from '../growth/speciesGrowth';
 import { adultLengthCm } from '../model/species';
 import type { PlannedKind } from './context';
@@ -7,7 +7,7 @@ import { leaveOut } from './fixes';
 import { hasWayOut, monthsTogether, sharedWaterShare } from './pairs';
 import { isRockDweller } from './riftNumbers';
 import type { Rule, ThisMonth } from './rule';
-import { The, the } from './words';
+import { The, the } from '../wording/words';
 
 /** Half the day in the same water: nowhere to be out of the way (from memory). */
 const SAME_WATER = 0.5;

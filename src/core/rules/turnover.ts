@@ -1,7 +1,7 @@
 import { adultLengthCm } from '../model/species';
 import { finding } from './finding';
 import type { Rule } from './rule';
-import { figure } from './words';
+import { figure } from '../wording/words';
 
 /** Real turnovers an hour below which a stocked tank is short of filtration, and for large or rough stock (common practice; from memory). */
 const LEAST = 2;

@@ -6,7 +6,7 @@ import { begins, maturesInMonths } from './maturity';
 import { DENSE_CM2, densityOf, heads, riftStock } from './riftNumbers';
 import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
-import { countOf, plural } from './words';
+import { countOf, plural } from '../wording/words';
 
 const ROUGH = 2;
 const DEADLY = 3;

@@ -3,7 +3,7 @@ import { finding, type Finding, type Fix } from './finding';
 import { leaveOut } from './fixes';
 import { judgedKinds } from './pairs';
 import type { Rule } from './rule';
-import { The, figure, list, span, the } from './words';
+import { The, figure, list, span, the } from '../wording/words';
 
 export type WaterName = 'temperatureC' | 'ph' | 'ghDh';
 

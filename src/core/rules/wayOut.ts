@@ -2,7 +2,7 @@ import type { PlannedKind, RuleContext } from './context';
 import { finding } from './finding';
 import { hasWayOut } from './pairs';
 import type { Rule } from './rule';
-import { the } from './words';
+import { the } from '../wording/words';
 import { adultLengthCm } from '../model/species';
 
 const ROUGH = 2;

@@ -1,4 +1,4 @@
-import { figure } from '../rules/words';
+import { figure } from '../wording/words';
 import { mixingRemaining } from './mixing';
 
 export interface BagAndTank {

@@ -1,6 +1,6 @@
-import type { Dated } from '../journal/events';
-import type { FilterLife } from '../journal/room';
-import { addDays, daysBetween } from '../units/days';
+import type { Dated } from '../events/events';
+import type { FilterLife } from '../events/room';
+import { addDays, daysBetween } from '../kernel/time/days';
 
 /** A filter is proven when a test dose is gone within a day (common practice); half a day of grace for the second look. */
 const PROVEN_WITHIN_HOURS = 36;

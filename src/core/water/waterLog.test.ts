@@ -1,7 +1,7 @@
 import fixture from '@/testing/fixtures/leastSquares.json';
 import { studentQuantile } from '../stats/quantiles';
-import type { Dated } from '../journal/events';
-import { NEW_TANK_LIFE } from '../journal/room';
+import type { Dated } from '../events/events';
+import { NEW_TANK_LIFE } from '../events/room';
 import { affordable, nitrateCourse, outlook, tankFactor } from './nitrateOutlook';
 import { nitrateRate, risesOf, waveEffect, type WaterMark } from './nitrateRate';
 import { afterStep, afterTest, ripeness } from './ripening';

@@ -1,6 +1,6 @@
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { DocumentId, TankId } from '@/core/model/ids';
+import type { DocumentId, TankId } from '@/core/kernel/schema/ids';
 import { appendChange, putChange } from '@/session/react/useCommands';
 import type { Session } from '@/session/session';
 import { group, heads, individual, room, show, TANK } from '@/testing/inRoom';

@@ -2,13 +2,13 @@
 
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useForm, useWatch } from 'react-hook-form';
-import type { DraftGroup } from '@/core/journal/documents';
-import type { Condition, Dated, Member, Way } from '@/core/journal/events';
+import type { DraftGroup } from '@/core/records/documents';
+import type { Condition, Dated, Member, Way } from '@/core/events/events';
 import { commonName } from '@/core/model/catalogue';
-import type { ResidentId, TankId } from '@/core/model/ids';
+import type { ResidentId, TankId } from '@/core/kernel/schema/ids';
 import { ORIGINS } from '@/core/model/plan';
 import type { SpeciesProfile } from '@/core/model/species';
-import { countOf } from '@/core/rules/words';
+import { countOf } from '@/core/wording/words';
 import { useState } from 'react';
 import { newId } from '@/session/browserStamp';
 import { appendChange, draftChange, useCommands } from '@/session/react/useCommands';

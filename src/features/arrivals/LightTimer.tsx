@@ -2,7 +2,7 @@
 
 import { format, parseISO } from 'date-fns';
 import { lightLevel, rampFor } from '@/core/arrivals/lightRamp';
-import type { DocumentId } from '@/core/model/ids';
+import type { DocumentId } from '@/core/kernel/schema/ids';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { putChange, useCommands } from '@/session/react/useCommands';
 import type { TankView } from '@/session/react/useTanks';

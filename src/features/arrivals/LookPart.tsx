@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { LOOK_HOURS, type Sign } from '@/core/journal/events';
+import { LOOK_HOURS, type Sign } from '@/core/events/events';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useResidents, type TankView } from '@/session/react/useTanks';

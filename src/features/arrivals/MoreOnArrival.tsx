@@ -1,7 +1,7 @@
 'use client';
 
 import { useWatch, type UseFormReturn } from 'react-hook-form';
-import { CONDITIONS, WAYS, type Condition } from '@/core/journal/events';
+import { CONDITIONS, WAYS, type Condition } from '@/core/events/events';
 import { commonName } from '@/core/model/catalogue';
 import type { SpeciesProfile } from '@/core/model/species';
 import { useCatalogue } from '@/session/react/RoomProvider';

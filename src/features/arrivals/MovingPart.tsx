@@ -1,11 +1,11 @@
 'use client';
 
 import { useState } from 'react';
-import type { DocumentBodies } from '@/core/journal/documents';
-import type { Dated } from '@/core/journal/events';
-import type { Resident } from '@/core/journal/room';
+import type { DocumentBodies } from '@/core/records/documents';
+import type { Dated } from '@/core/events/events';
+import type { Resident } from '@/core/events/room';
 import { movingSteps, reconcile } from '@/core/arrivals/movingHouse';
-import type { DocumentId, ResidentId, TankId } from '@/core/model/ids';
+import type { DocumentId, ResidentId, TankId } from '@/core/kernel/schema/ids';
 import { newId } from '@/session/browserStamp';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { appendChange, putChange, useCommands } from '@/session/react/useCommands';

@@ -3,9 +3,9 @@
 import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
 import { useState } from 'react';
-import { describeEvent } from '@/core/journal/describeEvent';
-import type { Dated } from '@/core/journal/events';
-import { NEW_TANK_LIFE } from '@/core/journal/room';
+import { describeEvent } from '@/core/wording/describeEvent';
+import type { Dated } from '@/core/events/events';
+import { NEW_TANK_LIFE } from '@/core/events/room';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useHappenings, useNames } from '@/session/react/useNames';

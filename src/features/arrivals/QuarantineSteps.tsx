@@ -10,9 +10,9 @@ import {
   quarantineState,
 } from '@/core/arrivals/quarantine';
 import { DRYING_DAYS } from '@/core/arrivals/waves';
-import { QUARANTINE_CHECKS, type Dated, type QuarantineCheck, type Sign } from '@/core/journal/events';
-import { NEW_TANK_LIFE } from '@/core/journal/room';
-import { daysBetween } from '@/core/units/days';
+import { QUARANTINE_CHECKS, type Dated, type QuarantineCheck, type Sign } from '@/core/events/events';
+import { NEW_TANK_LIFE } from '@/core/events/room';
+import { daysBetween } from '@/core/kernel/time/days';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import type { TankView } from '@/session/react/useTanks';

@@ -2,10 +2,10 @@
 
 import { useEffect, useMemo, useState } from 'react';
 import { releaseSheet, type SheetStep } from '@/core/arrivals/releaseSheet';
-import type { DocumentBodies } from '@/core/journal/documents';
+import type { DocumentBodies } from '@/core/records/documents';
 import { commonName } from '@/core/model/catalogue';
-import type { DocumentId } from '@/core/model/ids';
-import { countOf } from '@/core/rules/words';
+import type { DocumentId } from '@/core/kernel/schema/ids';
+import { countOf } from '@/core/wording/words';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
 import { appendChange, putChange, useCommands } from '@/session/react/useCommands';
 import { useResidents, type TankView } from '@/session/react/useTanks';

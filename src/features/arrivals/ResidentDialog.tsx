@@ -1,8 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { SURENESS, type Dated } from '@/core/journal/events';
-import type { Resident } from '@/core/journal/room';
+import { SURENESS, type Dated } from '@/core/events/events';
+import type { Resident } from '@/core/events/room';
 import { commonName } from '@/core/model/catalogue';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { appendChange, useCommands } from '@/session/react/useCommands';

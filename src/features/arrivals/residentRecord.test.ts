@@ -1,5 +1,5 @@
-import type { Resident } from '@/core/journal/room';
-import type { ResidentId, TankId } from '@/core/model/ids';
+import type { Resident } from '@/core/events/room';
+import type { ResidentId, TankId } from '@/core/kernel/schema/ids';
 import { NO_FIELDS, recordFor, type RecordFields, type RecordKind } from './residentRecord';
 
 const group = {

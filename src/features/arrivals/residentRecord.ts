@@ -1,6 +1,6 @@
-import type { Dated, Member } from '@/core/journal/events';
-import type { Resident } from '@/core/journal/room';
-import type { ResidentId, TankId } from '@/core/model/ids';
+import type { Dated, Member } from '@/core/events/events';
+import type { Resident } from '@/core/events/room';
+import type { ResidentId, TankId } from '@/core/kernel/schema/ids';
 import { newId } from '@/session/browserStamp';
 
 /** What can be recorded about one that lives here. */

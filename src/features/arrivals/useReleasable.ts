@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { quarantineState } from '@/core/arrivals/quarantine';
-import { NEW_TANK_LIFE } from '@/core/journal/room';
-import type { ResidentId } from '@/core/model/ids';
+import { NEW_TANK_LIFE } from '@/core/events/room';
+import type { ResidentId } from '@/core/kernel/schema/ids';
 import type { SpeciesProfile } from '@/core/model/species';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
 import { useListed, useTanks, type TankView } from '@/session/react/useTanks';

@@ -3,8 +3,8 @@
 import { useMemo } from 'react';
 import { assess } from '@/core/assess/assess';
 import { roomPlan } from '@/core/assess/roomPlan';
-import type { DocumentBodies } from '@/core/journal/documents';
-import { NEW_TANK_LIFE, residentsOf } from '@/core/journal/room';
+import type { DocumentBodies } from '@/core/records/documents';
+import { NEW_TANK_LIFE, residentsOf } from '@/core/events/room';
 import {
   DRYING_DAYS,
   judgeWaves,
@@ -15,8 +15,8 @@ import {
   type Wave,
   type WaveRules,
 } from '@/core/arrivals/waves';
-import type { DocumentId } from '@/core/model/ids';
-import { addDays, daysBetween } from '@/core/units/days';
+import type { DocumentId } from '@/core/kernel/schema/ids';
+import { addDays, daysBetween } from '@/core/kernel/time/days';
 import { ripeness } from '@/core/water/ripening';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
 import { putChange, useCommands } from '@/session/react/useCommands';

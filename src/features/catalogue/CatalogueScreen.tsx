@@ -4,7 +4,7 @@ import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { commonName, foldName, namesOf } from '@/core/model/catalogue';
 import { adultLengthCm } from '@/core/model/species';
-import { span } from '@/core/rules/words';
+import { span } from '@/core/wording/words';
 import { facetsOf, hasFacets, type Chosen } from '@/core/model/facets';
 import { useCatalogue, useRooms, useRoomState } from '@/session/react/RoomProvider';
 import { speciesChange, useCommands } from '@/session/react/useCommands';

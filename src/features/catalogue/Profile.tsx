@@ -7,7 +7,7 @@ import { mouthRatio } from '@/core/fish/mouthFit';
 import { commonName, type Catalogue } from '@/core/model/catalogue';
 import { facetsOf } from '@/core/model/facets';
 import { adultLengthCm, type SpeciesProfile } from '@/core/model/species';
-import { capital, figure, list, plural, span } from '@/core/rules/words';
+import { capital, figure, list, plural, span } from '@/core/wording/words';
 import { Caution, Ledger, Section } from '@/ui/Screen';
 import { SchoolTanks, SizeDrawing, WaterScales } from './ProfileDrawings';
 

@@ -1,6 +1,6 @@
 import type { School, SpeciesProfile, WaterRange } from '@/core/model/species';
 import { adultLengthCm } from '@/core/model/species';
-import { figure, span } from '@/core/rules/words';
+import { figure, span } from '@/core/wording/words';
 import { FishSilhouette } from '@/ui/FishSilhouette';
 import { colourOf } from '@/ui/colourOf';
 

@@ -2,7 +2,7 @@
 
 import { useMemo, useState } from 'react';
 import { profileCells, profileFromCells } from '@/core/formats/speciesCsv';
-import type { Fault } from '@/core/formats/faults';
+import type { Fault } from '@/core/kernel/schema/faults';
 import { commonName, type Catalogue } from '@/core/model/catalogue';
 import { changedPaths, type KeeperSpecies } from '@/core/model/keeperSpecies';
 import type { SpeciesProfile } from '@/core/model/species';

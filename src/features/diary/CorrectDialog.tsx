@@ -3,8 +3,8 @@
 import { format, isFuture, parseISO } from 'date-fns';
 import { useState } from 'react';
 import type { Schema } from 'yup';
-import { faultLine, validate } from '@/core/formats/faults';
-import { EVENT_BODIES, type Dated } from '@/core/journal/events';
+import { faultLine, validate } from '@/core/kernel/schema/faults';
+import { EVENT_BODIES, type Dated } from '@/core/events/events';
 import type { Standing } from '@/core/journal/effective';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';

@@ -1,8 +1,8 @@
 import { demoRoom } from '@/demo/demoRoom';
 import { DEMO_TANKS } from '@/demo/demoTanks';
-import type { Dated, Entry } from '@/core/journal/events';
+import type { Dated, Entry } from '@/core/events/events';
 import { roomAt } from '@/core/journal/roomAt';
-import type { EntryId } from '@/core/model/ids';
+import type { EntryId } from '@/core/kernel/schema/ids';
 import { catalogue } from '@/testing/plans';
 import { diaryRows, filterRows } from './diaryRows';
 

@@ -1,8 +1,8 @@
-import type { Dated, Entry } from '@/core/journal/events';
-import { describeEvent, residentsOfEvent, tankOfEvent, type Names } from '@/core/journal/describeEvent';
+import type { Dated, Entry } from '@/core/events/events';
+import { describeEvent, residentsOfEvent, tankOfEvent, type Names } from '@/core/wording/describeEvent';
 import { effective, type Standing } from '@/core/journal/effective';
 import { unreadable } from '@/core/journal/readable';
-import type { Room } from '@/core/journal/room';
+import type { Room } from '@/core/events/room';
 import { foldName } from '@/core/model/catalogue';
 
 /** One line of the diary: what stands, or what was struck out. */

@@ -5,10 +5,10 @@ import { useRouter } from 'next/navigation';
 import { toast } from 'sonner';
 import { roomPlan } from '@/core/assess/roomPlan';
 import { writeBackup } from '@/core/formats/backup';
-import { canonicalJson } from '@/core/formats/canonicalJson';
-import { DEFAULT_SETTINGS } from '@/core/journal/documents';
-import { residentsOf } from '@/core/journal/room';
-import type { DocumentId, TankId } from '@/core/model/ids';
+import { canonicalJson } from '@/core/kernel/schema/canonicalJson';
+import { DEFAULT_SETTINGS } from '@/core/records/documents';
+import { residentsOf } from '@/core/events/room';
+import type { DocumentId, TankId } from '@/core/kernel/schema/ids';
 import { newId } from '@/session/browserStamp';
 import { newTank } from '@/session/newTank';
 import { useRooms, useRoomState } from '@/session/react/RoomProvider';
@@ -23,7 +23,7 @@ import { saveText } from '@/ui/saveText';
 import { lifeChanges } from './lifeChanges';
 import { readText, type FileRead } from './readFile';
 import { TablesPart } from './TablesPart';
-import type { Entry } from '@/core/journal/events';
+import type { Entry } from '@/core/events/events';
 
 const UNITS = [
   {

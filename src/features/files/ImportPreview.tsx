@@ -1,8 +1,8 @@
 'use client';
 
 import { compareBackup } from '@/core/formats/compareBackup';
-import type { Entry } from '@/core/journal/events';
-import type { RoomDocument } from '@/core/journal/documents';
+import type { Entry } from '@/core/events/events';
+import type { RoomDocument } from '@/core/records/documents';
 import { Button } from '@/ui/Button';
 import { Ledger } from '@/ui/Screen';
 import type { FileRead } from './readFile';

@@ -1,12 +1,12 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { faultLine } from '@/core/formats/faults';
+import { faultLine } from '@/core/kernel/schema/faults';
 import { TABLES, readTable, type TableKind } from '@/core/formats/tablesIn';
 import { contestsCsv, leaversCsv, stockCsv, watchesCsv, waterCsv } from '@/core/formats/tablesOut';
-import type { Dated } from '@/core/journal/events';
+import type { Dated } from '@/core/events/events';
 import { foldName } from '@/core/model/catalogue';
-import type { ResidentId } from '@/core/model/ids';
+import type { ResidentId } from '@/core/kernel/schema/ids';
 import { newId } from '@/session/browserStamp';
 import { useCatalogue, useRooms, useRoomState } from '@/session/react/RoomProvider';
 import { appendChange, listChange, useCommands } from '@/session/react/useCommands';

@@ -1,6 +1,6 @@
 import type { LifeFile } from '@/core/formats/lifeFile';
 import type { Change } from '@/core/journal/change';
-import type { DocumentId, ResidentId, TankId } from '@/core/model/ids';
+import type { DocumentId, ResidentId, TankId } from '@/core/kernel/schema/ids';
 import { newId } from '@/session/browserStamp';
 import { appendChange, putChange } from '@/session/react/useCommands';
 import type { Session } from '@/session/session';

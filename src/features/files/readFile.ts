@@ -1,9 +1,9 @@
 import { readPlan } from '@/core/assess/readPlan';
 import { readBackup, type Backup } from '@/core/formats/backup';
 import { checkFile } from '@/core/formats/checkFile';
-import { faultLine } from '@/core/formats/faults';
+import { faultLine } from '@/core/kernel/schema/faults';
 import { readLifeFile, type LifeFile } from '@/core/formats/lifeFile';
-import { parseJson } from '@/core/formats/parseJson';
+import { parseJson } from '@/core/kernel/schema/parseJson';
 import type { Catalogue } from '@/core/model/catalogue';
 import type { PlanFile } from '@/core/model/plan';
 

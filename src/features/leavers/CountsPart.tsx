@@ -2,8 +2,8 @@
 
 import { format, parseISO } from 'date-fns';
 import { useMemo, useState } from 'react';
-import { RECOUNTS, type Dated } from '@/core/journal/events';
-import type { Resident } from '@/core/journal/room';
+import { RECOUNTS, type Dated } from '@/core/events/events';
+import type { Resident } from '@/core/events/room';
 import { headCount, type HeadCount } from '@/core/leavers/headCount';
 import { commonName } from '@/core/model/catalogue';
 import type { SpeciesProfile } from '@/core/model/species';

@@ -3,7 +3,7 @@
 import { differenceInCalendarDays, format, parseISO } from 'date-fns';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { describeEvent } from '@/core/journal/describeEvent';
+import { describeEvent } from '@/core/wording/describeEvent';
 import type { Standing } from '@/core/journal/effective';
 import { beforeDeath, BEFORE_DAYS } from '@/core/leavers/beforeDeath';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';

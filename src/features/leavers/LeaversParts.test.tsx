@@ -1,7 +1,7 @@
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { Dated } from '@/core/journal/events';
-import type { ResidentId } from '@/core/model/ids';
+import type { Dated } from '@/core/events/events';
+import type { ResidentId } from '@/core/kernel/schema/ids';
 import { appendChange } from '@/session/react/useCommands';
 import type { Session } from '@/session/session';
 import { group, heads, room, show, TANK } from '@/testing/inRoom';

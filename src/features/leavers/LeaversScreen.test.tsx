@@ -1,7 +1,7 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { group, heads, individual, room, show } from '@/testing/inRoom';
-import type { ResidentId } from '@/core/model/ids';
+import type { ResidentId } from '@/core/kernel/schema/ids';
 import { appendChange } from '@/session/react/useCommands';
 import { LeaversScreen } from './LeaversScreen';
 

@@ -2,7 +2,7 @@
 
 import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
-import type { Resident, ToGo } from '@/core/journal/room';
+import type { Resident, ToGo } from '@/core/events/room';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useResidentName } from '@/session/react/useNames';
 import { momentOn, todayIso } from '@/session/today';

@@ -1,7 +1,7 @@
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { Dated } from '@/core/journal/events';
-import type { DocumentId, ResidentId } from '@/core/model/ids';
+import type { Dated } from '@/core/events/events';
+import type { DocumentId, ResidentId } from '@/core/kernel/schema/ids';
 import { appendChange, putChange } from '@/session/react/useCommands';
 import { individual, room, show, TANK } from '@/testing/inRoom';
 import { LifeScreen } from './LifeScreen';

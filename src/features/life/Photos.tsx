@@ -2,8 +2,8 @@
 
 import { format, parseISO } from 'date-fns';
 import { useMemo, useRef, useState } from 'react';
-import type { Resident } from '@/core/journal/room';
-import type { DocumentId } from '@/core/model/ids';
+import type { Resident } from '@/core/events/room';
+import type { DocumentId } from '@/core/kernel/schema/ids';
 import { newId } from '@/session/browserStamp';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { putChange, useCommands } from '@/session/react/useCommands';

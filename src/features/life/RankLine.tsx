@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react';
 import { format, parseISO } from 'date-fns';
-import type { Resident } from '@/core/journal/room';
+import type { Resident } from '@/core/events/room';
 import { ELO_START } from '@/core/order/eloLadder';
 import { ladderOf } from '@/core/order/ladderOf';
 import { useHappenings } from '@/session/react/useNames';

@@ -2,12 +2,12 @@
 
 import { Pin } from 'lucide-react';
 import type { Assessment } from '@/core/assess/assess';
-import type { KeptWish } from '@/core/journal/documents';
+import type { KeptWish } from '@/core/records/documents';
 import { commonName } from '@/core/model/catalogue';
 import { adultLengthCm } from '@/core/model/species';
 import { CROWDED } from '@/core/rules/layerCrowding';
 import { NITRATE_BUDGET } from '@/core/rules/nitrate';
-import { figure, span } from '@/core/rules/words';
+import { figure, span } from '@/core/wording/words';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import type { TankView } from '@/session/react/useTanks';
 import type { Found } from '@/session/workers/lineUpsWork';

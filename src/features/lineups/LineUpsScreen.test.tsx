@@ -1,6 +1,6 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { DocumentBodies } from '@/core/journal/documents';
+import type { DocumentBodies } from '@/core/records/documents';
 import { group, room, show } from '@/testing/inRoom';
 import type { Session } from '@/session/session';
 import { work } from '@/session/workers/lineUpsWork';

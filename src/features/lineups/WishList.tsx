@@ -4,7 +4,7 @@ import { Pin, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { commonName } from '@/core/model/catalogue';
 import { FACETS, facetsOf, hasFacets, type Chosen } from '@/core/model/facets';
-import { countOf } from '@/core/rules/words';
+import { countOf } from '@/core/wording/words';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useLineUpsWorker } from '@/session/react/useLineUps';
 import type { TankView } from '@/session/react/useTanks';

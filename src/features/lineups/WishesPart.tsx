@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react';
 import { assess } from '@/core/assess/assess';
 import { planWith } from '@/core/lineups/buildProblem';
 import type { WishesFile } from '@/core/lineups/wishes';
-import type { DocumentId } from '@/core/model/ids';
+import type { DocumentId } from '@/core/kernel/schema/ids';
 import { newId } from '@/session/browserStamp';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { putChange, useCommands } from '@/session/react/useCommands';

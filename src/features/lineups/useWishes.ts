@@ -1,10 +1,10 @@
 'use client';
 
 import { useMemo } from 'react';
-import type { DocumentBodies, KeptWish } from '@/core/journal/documents';
+import type { DocumentBodies, KeptWish } from '@/core/records/documents';
 import type { WishesFile } from '@/core/lineups/wishes';
 import { commonName } from '@/core/model/catalogue';
-import type { DocumentId, TankId } from '@/core/model/ids';
+import type { DocumentId, TankId } from '@/core/kernel/schema/ids';
 import type { SpeciesProfile } from '@/core/model/species';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
 import { putChange, useCommands } from '@/session/react/useCommands';

@@ -1,7 +1,7 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { Dated } from '@/core/journal/events';
-import type { ResidentId } from '@/core/model/ids';
+import type { Dated } from '@/core/events/events';
+import type { ResidentId } from '@/core/kernel/schema/ids';
 import { appendChange } from '@/session/react/useCommands';
 import { orderWork } from '@/session/workers/orderWork';
 import { individual, room, show, TANK } from '@/testing/inRoom';

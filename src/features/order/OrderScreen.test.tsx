@@ -1,5 +1,5 @@
 import { screen, within } from '@testing-library/react';
-import type { ResidentId } from '@/core/model/ids';
+import type { ResidentId } from '@/core/kernel/schema/ids';
 import { individual, room, show, TANK } from '@/testing/inRoom';
 import type { Session } from '@/session/session';
 import { orderWork } from '@/session/workers/orderWork';

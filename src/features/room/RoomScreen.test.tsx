@@ -1,6 +1,6 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { DocumentId } from '@/core/model/ids';
+import type { DocumentId } from '@/core/kernel/schema/ids';
 import { individual, room, show } from '@/testing/inRoom';
 import type { Session } from '@/session/session';
 import { RoomScreen } from './RoomScreen';

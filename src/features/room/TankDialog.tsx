@@ -3,9 +3,9 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { STANDARD_TANKS } from '@/catalogue/standardTanks';
-import { TANK_PURPOSES } from '@/core/journal/documents';
-import type { TankId } from '@/core/model/ids';
-import { parseQuantity } from '@/core/units/parseQuantity';
+import { TANK_PURPOSES } from '@/core/records/documents';
+import type { TankId } from '@/core/kernel/schema/ids';
+import { parseQuantity } from '@/core/kernel/units/parseQuantity';
 import { newId } from '@/session/browserStamp';
 import { newTank } from '@/session/newTank';
 import { tankChange, useCommands } from '@/session/react/useCommands';

@@ -1,8 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { STEPS, type Dated, type Step } from '@/core/journal/events';
-import type { ResidentId, TankId } from '@/core/model/ids';
+import { STEPS, type Dated, type Step } from '@/core/events/events';
+import type { ResidentId, TankId } from '@/core/kernel/schema/ids';
 import { newId } from '@/session/browserStamp';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useResidentName } from '@/session/react/useNames';

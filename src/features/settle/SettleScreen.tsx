@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
 import type { Pattern } from '@/core/effects/patterns';
-import type { Step } from '@/core/journal/events';
+import type { Step } from '@/core/events/events';
 import { useTank, type TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
 import { NoTank } from '@/ui/NoTank';

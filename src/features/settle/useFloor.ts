@@ -1,8 +1,8 @@
 'use client';
 
 import { useMemo } from 'react';
-import type { DocumentBodies } from '@/core/journal/documents';
-import type { DocumentId } from '@/core/model/ids';
+import type { DocumentBodies } from '@/core/records/documents';
+import type { DocumentId } from '@/core/kernel/schema/ids';
 import { bestBreak, mapChange, shapeOf, sightFrom, type Piece } from '@/core/sightlines/sightlines';
 import type { Floor, Point } from '@/core/sightlines/visiblePolygon';
 import { useRoomState } from '@/session/react/RoomProvider';

@@ -8,7 +8,7 @@ import { tally, watchesOf, type Tally } from '@/core/effects/watches';
 import { whatWorked, type StepRecord } from '@/core/effects/whatWorked';
 import { spareWarning } from '@/core/due/waterDue';
 import { NITRATE_BUDGET } from '@/core/rules/nitrate';
-import { addDays } from '@/core/units/days';
+import { addDays } from '@/core/kernel/time/days';
 import { useAssessment } from '@/session/react/useAssessment';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useHappenings, useNames } from '@/session/react/useNames';

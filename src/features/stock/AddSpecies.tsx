@@ -7,7 +7,7 @@ import { roomPlan } from '@/core/assess/roomPlan';
 import { whatItAdds } from '@/core/assess/whatItAdds';
 import { commonName } from '@/core/model/catalogue';
 import type { SpeciesProfile } from '@/core/model/species';
-import { countOf } from '@/core/rules/words';
+import { countOf } from '@/core/wording/words';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import type { TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';

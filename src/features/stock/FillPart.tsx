@@ -3,7 +3,7 @@
 import { useMemo } from 'react';
 import { fillReport, type FillReport, type RoutineOutlook } from '@/core/assess/fillReport';
 import { commonName } from '@/core/model/catalogue';
-import { figure } from '@/core/rules/words';
+import { figure } from '@/core/wording/words';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { Empty, Section } from '@/ui/Screen';
 import { Cell, Row, Table } from '@/ui/Table';

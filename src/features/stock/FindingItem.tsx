@@ -2,7 +2,7 @@
 
 import { memo, useState } from 'react';
 import { growthBand } from '@/core/growth/growthBand';
-import { monthOf } from '@/core/growth/months';
+import { monthOf } from '@/core/kernel/time/months';
 import type { Finding, Fix } from '@/core/rules/finding';
 import { todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';

@@ -3,10 +3,10 @@
 import { memo } from 'react';
 import type { Assessment } from '@/core/assess/assess';
 import type { Trouble } from '@/core/assess/trouble';
-import type { DraftGroup } from '@/core/journal/documents';
-import type { Resident } from '@/core/journal/room';
+import type { DraftGroup } from '@/core/records/documents';
+import type { Resident } from '@/core/events/room';
 import type { SpeciesProfile } from '@/core/model/species';
-import { list, the } from '@/core/rules/words';
+import { list, the } from '@/core/wording/words';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useTrouble } from '@/session/react/useTrouble';
 import type { TankView } from '@/session/react/useTanks';

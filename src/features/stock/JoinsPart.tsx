@@ -7,7 +7,7 @@ import { roomPlan } from '@/core/assess/roomPlan';
 import { foldName, namesOf } from '@/core/model/catalogue';
 import { facetsOf, hasFacets, type Chosen } from '@/core/model/facets';
 import { adultLengthCm, type SpeciesProfile } from '@/core/model/species';
-import { countOf, span } from '@/core/rules/words';
+import { countOf, span } from '@/core/wording/words';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useJoins } from '@/session/react/useJoins';
 import type { TankView } from '@/session/react/useTanks';

@@ -4,7 +4,7 @@ import { format, parse } from 'date-fns';
 import { Slider } from 'radix-ui';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { isBad } from '@/core/assess/whatItAdds';
-import { addMonths } from '@/core/growth/months';
+import { addMonths } from '@/core/kernel/time/months';
 import { lengthAfterMonths } from '@/core/growth/speciesGrowth';
 import type { TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';

@@ -13,7 +13,7 @@ import {
   smallestPurchase,
   twoMalesChance,
 } from '@/core/numbers/juveniles';
-import { figure } from '@/core/rules/words';
+import { figure } from '@/core/wording/words';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { Button } from '@/ui/Button';
 import { SelectField, TextField } from '@/ui/Field';

@@ -1,6 +1,6 @@
 import { act, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { DocumentBodies } from '@/core/journal/documents';
+import type { DocumentBodies } from '@/core/records/documents';
 import { room, show } from '@/testing/inRoom';
 import type { Session } from '@/session/session';
 import { StockScreen } from './StockScreen';

@@ -3,14 +3,14 @@
 import { useMemo } from 'react';
 import { applyEdit, type Editable } from '@/core/assess/applyEdit';
 import { lengthToday } from '@/core/assess/roomPlan';
-import type { DraftGroup } from '@/core/journal/documents';
-import type { Resident } from '@/core/journal/room';
+import type { DraftGroup } from '@/core/records/documents';
+import type { Resident } from '@/core/events/room';
 import { commonName, type Catalogue } from '@/core/model/catalogue';
 import type { PlanGroup } from '@/core/model/plan';
-import type { TankId } from '@/core/model/ids';
+import type { TankId } from '@/core/kernel/schema/ids';
 import { adultLengthCm, type SpeciesProfile } from '@/core/model/species';
 import type { Fix, PlanEdit } from '@/core/rules/finding';
-import { list } from '@/core/rules/words';
+import { list } from '@/core/wording/words';
 import { newId } from '@/session/browserStamp';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { listChange, tankChange, useCommands } from '@/session/react/useCommands';

@@ -1,6 +1,6 @@
 'use client';
 
-import { TANK_PURPOSES } from '@/core/journal/documents';
+import { TANK_PURPOSES } from '@/core/records/documents';
 import {
   DENSITIES,
   MALES,

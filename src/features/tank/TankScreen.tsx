@@ -3,11 +3,11 @@
 import { useMemo } from 'react';
 import { buildContext } from '@/core/assess/buildContext';
 import { roomPlan } from '@/core/assess/roomPlan';
-import type { DocumentId } from '@/core/model/ids';
+import type { DocumentId } from '@/core/kernel/schema/ids';
 import { STANDARD_TANKS } from '@/catalogue/standardTanks';
 import { USUAL_FLOOR_LOAD_KPA } from '@/core/tank/filledMass';
 import { sameFootprint } from '@/core/tank/placeFits';
-import { formatQuantity } from '@/core/units/formatQuantity';
+import { formatQuantity } from '@/core/kernel/units/formatQuantity';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { putChange, useCommands } from '@/session/react/useCommands';
 import { draftId, useResidents, useSettings, useTank, type TankView } from '@/session/react/useTanks';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { STEPS } from '@/core/journal/events';
+import { STEPS } from '@/core/events/events';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import type { TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';

@@ -1,7 +1,7 @@
 'use client';
 
-import { describeEvent } from '@/core/journal/describeEvent';
-import { OFFERED_CONTESTS } from '@/core/journal/events';
+import { describeEvent } from '@/core/wording/describeEvent';
+import { OFFERED_CONTESTS } from '@/core/events/events';
 import { useNames } from '@/session/react/useNames';
 import { Section } from '@/ui/Screen';
 import { Press, PressRow } from './Press';

@@ -2,10 +2,10 @@
 
 import { Pause, Play, Square, Undo2 } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
-import { OFFERED_SIGNS, TRIGGERS } from '@/core/journal/events';
-import { somebodyId } from '@/core/journal/somebody';
+import { OFFERED_SIGNS, TRIGGERS } from '@/core/events/events';
+import { somebodyId } from '@/core/events/somebody';
 import { commonName } from '@/core/model/catalogue';
-import type { ResidentId } from '@/core/model/ids';
+import type { ResidentId } from '@/core/kernel/schema/ids';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useHappenings, useNames, useResidentName } from '@/session/react/useNames';
 import { useResidentColours } from '@/session/react/useResidentColours';

@@ -1,9 +1,9 @@
 'use client';
 
 import { useCallback, useEffect, useState } from 'react';
-import type { ContestKind, Dated, Sign, Trigger } from '@/core/journal/events';
-import { readSomebody } from '@/core/journal/somebody';
-import type { ResidentId } from '@/core/model/ids';
+import type { ContestKind, Dated, Sign, Trigger } from '@/core/events/events';
+import { readSomebody } from '@/core/events/somebody';
+import type { ResidentId } from '@/core/kernel/schema/ids';
 import { newId } from '@/session/browserStamp';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { appendChange, correctChange, putChange, useCommands } from '@/session/react/useCommands';

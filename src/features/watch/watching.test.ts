@@ -1,4 +1,4 @@
-import type { TankId } from '@/core/model/ids';
+import type { TankId } from '@/core/kernel/schema/ids';
 import { clockFace, paused, resumed, watchedSeconds } from './watching';
 
 const start = Date.parse('2026-05-01T10:00:00.000Z');

@@ -1,5 +1,5 @@
-import type { DocumentBodies } from '@/core/journal/documents';
-import type { DocumentId } from '@/core/model/ids';
+import type { DocumentBodies } from '@/core/records/documents';
+import type { DocumentId } from '@/core/kernel/schema/ids';
 
 type Watching = DocumentBodies['watching'];
 

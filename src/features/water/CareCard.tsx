@@ -1,8 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import type { DocumentId } from '@/core/model/ids';
-import { addDays, daysBetween } from '@/core/units/days';
+import type { DocumentId } from '@/core/kernel/schema/ids';
+import { addDays, daysBetween } from '@/core/kernel/time/days';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { appendChange, putChange, useCommands } from '@/session/react/useCommands';
 import type { TankView } from '@/session/react/useTanks';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { CHANGE_CHECKS, type ChangeCheck } from '@/core/journal/events';
+import { CHANGE_CHECKS, type ChangeCheck } from '@/core/events/events';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import type { TankView } from '@/session/react/useTanks';
 import { momentOn, todayIso } from '@/session/today';

@@ -1,8 +1,8 @@
 'use client';
 
 import { format, parseISO } from 'date-fns';
-import type { FILTER_STEPS } from '@/core/journal/events';
-import { NEW_TANK_LIFE } from '@/core/journal/room';
+import type { FILTER_STEPS } from '@/core/events/events';
+import { NEW_TANK_LIFE } from '@/core/events/room';
 import { ripeness, type Ripeness } from '@/core/water/ripening';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { appendChange, useCommands } from '@/session/react/useCommands';

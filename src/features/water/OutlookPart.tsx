@@ -4,7 +4,7 @@ import { format, parseISO } from 'date-fns';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { NITRATE_BUDGET, NITRATE_EDGE } from '@/core/rules/nitrate';
-import { figure } from '@/core/rules/words';
+import { figure } from '@/core/wording/words';
 import { steadyState, type ChangeRoutine } from '@/core/water/changeRoutine';
 import { nitrateCourse } from '@/core/water/nitrateOutlook';
 import { todayIso } from '@/session/today';

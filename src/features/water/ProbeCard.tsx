@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { figure } from '@/core/rules/words';
+import { figure } from '@/core/wording/words';
 import { probeReading, warmthAlarm, type ProbeReading } from '@/core/water/probe';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import type { TankView } from '@/session/react/useTanks';

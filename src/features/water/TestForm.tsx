@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { ammoniaFraction } from '@/core/water/ammonia';
-import { figure } from '@/core/rules/words';
+import { figure } from '@/core/wording/words';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useSettings, type TankView } from '@/session/react/useTanks';
 import { momentOn, todayIso } from '@/session/today';

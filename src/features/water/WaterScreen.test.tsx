@@ -1,6 +1,6 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { Dated } from '@/core/journal/events';
+import type { Dated } from '@/core/events/events';
 import { appendChange } from '@/session/react/useCommands';
 import type { Session } from '@/session/session';
 import { group, room, show, TANK } from '@/testing/inRoom';

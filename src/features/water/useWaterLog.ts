@@ -9,7 +9,7 @@ import { assess } from '@/core/assess/assess';
 import { roomPlan } from '@/core/assess/roomPlan';
 import { commonName } from '@/core/model/catalogue';
 import { useCatalogue } from '@/session/react/RoomProvider';
-import { daysBetween } from '@/core/units/days';
+import { daysBetween } from '@/core/kernel/time/days';
 import { todayIso } from '@/session/today';
 import { useAssessment } from '@/session/react/useAssessment';
 import { useHappenings } from '@/session/react/useNames';

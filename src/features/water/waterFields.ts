@@ -1,6 +1,6 @@
-import type { Happening } from '@/core/journal/events';
-import { parseQuantity } from '@/core/units/parseQuantity';
-import type { QuantityKind } from '@/core/units/units';
+import type { Happening } from '@/core/events/events';
+import { parseQuantity } from '@/core/kernel/units/parseQuantity';
+import type { QuantityKind } from '@/core/kernel/units/units';
 
 export type Reading = Exclude<
   Extract<keyof Extract<Happening, { type: 'tested' }>, string>,

@@ -1,8 +1,8 @@
 'use client';
 
 import type { Assessment } from '@/core/assess/assess';
-import type { DraftGroup } from '@/core/journal/documents';
-import type { Resident } from '@/core/journal/room';
+import type { DraftGroup } from '@/core/records/documents';
+import type { Resident } from '@/core/events/room';
 import { assessTank } from '../assessTank';
 import { todayIso } from '../today';
 import { useCatalogue } from './RoomProvider';

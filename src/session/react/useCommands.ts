@@ -3,9 +3,9 @@
 import { useMemo } from 'react';
 import { toast } from 'sonner';
 import type { Change } from '@/core/journal/change';
-import type { DocumentBodies, DraftGroup, RoomDocument } from '@/core/journal/documents';
-import type { Dated } from '@/core/journal/events';
-import type { DocumentId, EntryId, TankId } from '@/core/model/ids';
+import type { DocumentBodies, DraftGroup, RoomDocument } from '@/core/records/documents';
+import type { Dated } from '@/core/events/events';
+import type { DocumentId, EntryId, TankId } from '@/core/kernel/schema/ids';
 import type { KeeperSpecies } from '@/core/model/keeperSpecies';
 import { StoreError } from '@/store/port';
 import type { Changes, ChangesThen, Session } from '../session';

@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from 'react';
 import type { Standing } from '@/core/journal/effective';
-import type { TankId } from '@/core/model/ids';
+import type { TankId } from '@/core/kernel/schema/ids';
 import { packCourseInSteps, type Course } from '@/core/order/packedCourse';
 import { withPauses } from '../withPauses';
 

@@ -2,7 +2,7 @@
 
 import { commonName } from '@/core/model/catalogue';
 import type { SpeciesProfile } from '@/core/model/species';
-import type { TankId } from '@/core/model/ids';
+import type { TankId } from '@/core/kernel/schema/ids';
 import { appendChange, useCommands } from './useCommands';
 
 /** Records heads of a kind seen in a tank. True once it is kept. The book stays as it is. */

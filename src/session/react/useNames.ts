@@ -1,11 +1,11 @@
 'use client';
 
 import { useEffect, useMemo } from 'react';
-import type { Names } from '@/core/journal/describeEvent';
+import type { Names } from '@/core/wording/describeEvent';
 import { effective, type Standing } from '@/core/journal/effective';
-import { readSomebody } from '@/core/journal/somebody';
+import { readSomebody } from '@/core/events/somebody';
 import { commonName, type Catalogue } from '@/core/model/catalogue';
-import type { Resident } from '@/core/journal/room';
+import type { Resident } from '@/core/events/room';
 import { useCatalogue, useRooms, useRoomState } from './RoomProvider';
 import { tanksOf } from './useTanks';
 

@@ -2,7 +2,7 @@
 
 import { transfer } from 'comlink';
 import { startTransition, useEffect, useState } from 'react';
-import type { Resident } from '@/core/journal/room';
+import type { Resident } from '@/core/events/room';
 import { newcomersAmong } from '@/core/order/marks';
 import { placeFrom, type Course } from '@/core/order/packedCourse';
 import { todayIso } from '../today';

@@ -8,9 +8,9 @@ import {
   type DocumentBodies,
   type DraftGroup,
   type RoomDocument,
-} from '@/core/journal/documents';
-import { residentsOf, type Resident, type Room } from '@/core/journal/room';
-import type { DocumentId, TankId } from '@/core/model/ids';
+} from '@/core/records/documents';
+import { residentsOf, type Resident, type Room } from '@/core/events/room';
+import type { DocumentId, TankId } from '@/core/kernel/schema/ids';
 import { useRoomState } from './RoomProvider';
 
 export interface TankView {

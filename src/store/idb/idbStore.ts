@@ -1,7 +1,7 @@
 import { openDB, type IDBPDatabase } from 'idb';
 import type { Change } from '@/core/journal/change';
-import type { RoomDocument } from '@/core/journal/documents';
-import type { Entry } from '@/core/journal/events';
+import type { RoomDocument } from '@/core/records/documents';
+import type { Entry } from '@/core/events/events';
 import { StoreError, type Announcement, type Committed, type RoomStore } from '../port';
 import { DATABASE_VERSION, type RoomSchema } from './schema';
 

@@ -1,6 +1,6 @@
 import type { DBSchema } from 'idb';
-import type { RoomDocument } from '@/core/journal/documents';
-import type { Entry } from '@/core/journal/events';
+import type { RoomDocument } from '@/core/records/documents';
+import type { Entry } from '@/core/events/events';
 import type { Snapshot } from '../port';
 
 /** One database a room. Version 1 is the first. */

@@ -1,6 +1,6 @@
 import type { Change } from '@/core/journal/change';
-import type { RoomDocument } from '@/core/journal/documents';
-import type { Entry } from '@/core/journal/events';
+import type { RoomDocument } from '@/core/records/documents';
+import type { Entry } from '@/core/events/events';
 import { StoreError, type Announcement, type Committed, type RoomStore, type Snapshot } from '../port';
 
 /** A place in memory that several stores share, as tabs share a database. */

@@ -1,4 +1,4 @@
-import type { ResidentId, TankId } from '../model/ids';
+import type { ResidentId, TankId } from '../kernel/schema/ids';
 import type { RehomeReason, Way } from './events';
 
 /** A decision that a fish, or some of a group, is to leave. */

@@ -1,6 +1,6 @@
-import type { Standing } from './effective';
-import { residentsOfEvent } from './describeEvent';
-import type { Resident, Room } from './room';
+import type { Standing } from '../journal/effective';
+import { residentsOfEvent } from '../wording/describeEvent';
+import type { Resident, Room } from '../events/room';
 
 /** Everything that a fish or a shoal went through. */
 export interface LifeStory {

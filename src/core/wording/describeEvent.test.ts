@@ -1,7 +1,7 @@
 import { catalogue } from '@/testing/plans';
-import type { ResidentId, TankId } from '../model/ids';
+import type { ResidentId, TankId } from '../kernel/schema/ids';
 import { describeEvent, residentsOfEvent, tankOfEvent } from './describeEvent';
-import type { Dated, Member } from './events';
+import type { Dated, Member } from '../events/events';
 
 const tank = 'T' as TankId;
 const who = (id: string): ResidentId => id as ResidentId;

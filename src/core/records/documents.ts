@@ -9,8 +9,8 @@ import {
   textField,
   wholeField,
   yesNoField,
-} from '../formats/fields';
-import { idField, type DocumentId, type TankId } from '../model/ids';
+} from '../kernel/schema/fields';
+import { idField, type DocumentId, type TankId } from '../kernel/schema/ids';
 import {
   planGroupSchema,
   planPracticeSchema,
@@ -23,7 +23,7 @@ import { shopItemSchema, type ShopItem } from '../arrivals/shopStock';
 import { storyFields } from '../formats/lifeFile';
 import { PIECES, type Piece } from '../sightlines/sightlines';
 import { speciesSchema, type SpeciesProfile } from '../model/species';
-import { momentField } from './events';
+import { momentField } from '../events/events';
 
 export const TANK_PURPOSES = ['display', 'grow-out', 'quarantine', 'hospital'] as const;
 

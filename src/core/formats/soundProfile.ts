@@ -1,7 +1,7 @@
-import type { Fault } from '../formats/faults';
+import type { Fault } from '../kernel/schema/faults';
 import { bodyMass } from '../fish/bodyMass';
-import { foldName, namesOf, type Catalogue } from './catalogue';
-import { adultLengthCm, type School, type SpeciesProfile } from './species';
+import { foldName, namesOf, type Catalogue } from '../model/catalogue';
+import { adultLengthCm, type School, type SpeciesProfile } from '../model/species';
 
 const SCHOOLS: readonly School[] = ['tried', 'middle', 'cautious'];
 const MEASURES = ['lengthCm', 'widthCm', 'heightCm', 'litres'] as const;

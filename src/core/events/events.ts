@@ -9,8 +9,8 @@ import {
   textField,
   wholeField,
   yesNoField,
-} from '../formats/fields';
-import { idField, type EntryId, type ResidentId, type TankId } from '../model/ids';
+} from '../kernel/schema/fields';
+import { idField, type EntryId, type ResidentId, type TankId } from '../kernel/schema/ids';
 import { ORIGINS } from '../model/plan';
 
 import {

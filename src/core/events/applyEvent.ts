@@ -1,5 +1,5 @@
 import { CONDITIONS, type Dated, type Member } from './events';
-import { daysBetween } from '../units/days';
+import { daysBetween } from '../kernel/time/days';
 import { afterStep, afterTest } from '../water/ripening';
 import { afterQuarantine, ILLNESS, QUARANTINE_DAYS } from '../arrivals/quarantine';
 import { NEW_TANK_LIFE, type Resident, type Room, type ToGo, type TankLife } from './room';
