@@ -1,9 +1,9 @@
 import { packCourse } from '../src/core/order/packedCourse';
-import type { Standing } from '../src/core/journal/effective';
+import type { Standing } from '../src/core/events/roomAt';
 import { ladderCertainty } from '../src/core/order/certainty';
-import { effective } from '../src/core/journal/effective';
+import { effective } from '../src/core/events/roomAt';
 import type { Entry } from '../src/core/events/events';
-import { roomAfter, roomAt } from '../src/core/journal/roomAt';
+import { roomAfter, roomAt } from '../src/core/events/roomAt';
 import { rateRatio } from '../src/core/stats/rateRatio';
 import { poissonDraw, seededChance, type Chance } from '../src/core/stats/seededChance';
 import { winTable } from '../src/core/stats/winTable';

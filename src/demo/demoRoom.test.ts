@@ -5,7 +5,7 @@ import { dueItems } from '@/core/due/dueItems';
 import { readBackup, writeBackup } from '@/core/formats/backup';
 import { faultLine } from '@/core/kernel/schema/faults';
 import { residentsOf } from '@/core/events/room';
-import { roomAt } from '@/core/journal/roomAt';
+import { roomAt } from '@/core/events/roomAt';
 import { buildCatalogue } from '@/core/model/catalogue';
 import type { DocumentBodies, DraftGroup } from '@/core/records/documents';
 import { demoRoom } from './demoRoom';

@@ -1,5 +1,5 @@
 import { nanoid } from 'nanoid';
-import type { Stamp } from '@/core/journal/change';
+import type { Stamp } from '@/core/gate/change';
 import type { EntryId } from '@/core/kernel/schema/ids';
 
 /** Identifiers and the moment from the browser. */

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { readPlan } from '@/core/assess/readPlan';
-import { DOCUMENT_BODIES } from '@/core/records/documents';
+import { bodySchemaOf } from '@/core/records/documents';
 import { faultLine, validate } from '@/core/kernel/schema/faults';
 import { catalogue } from '@/testing/plans';
 import { newTank } from './newTank';
@@ -16,7 +16,7 @@ describe('newTank', () => {
     fc.assert(
       fc.property(size, fc.constantFrom('display' as const, 'quarantine' as const), (measures, purpose) => {
         const body = newTank('Holm', purpose, measures, 1);
-        const document = validate(DOCUMENT_BODIES.tank, body);
+        const document = validate(bodySchemaOf('tank'), body);
         const plan = readPlan(
           { format: 'lomvik-plan', version: 1, tank: JSON.parse(JSON.stringify(body.tank)), groups: [] },
           catalogue,

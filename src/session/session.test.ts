@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { SHIPPED_SPECIES } from '@/catalogue';
 import { canonicalJson } from '@/core/kernel/schema/canonicalJson';
-import type { Change, Stamp } from '@/core/journal/change';
+import type { Change, Stamp } from '@/core/gate/change';
 import type { Dated } from '@/core/events/events';
-import { roomAt } from '@/core/journal/roomAt';
+import { roomAt } from '@/core/events/roomAt';
 import { buildCatalogue } from '@/core/model/catalogue';
 import type { DocumentId, EntryId, ResidentId, TankId } from '@/core/kernel/schema/ids';
 import { memoryPlace, memoryStore, type MemoryPlace } from '@/store/memory/memoryStore';

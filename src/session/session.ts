@@ -1,11 +1,11 @@
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import { canonicalJson } from '@/core/kernel/schema/canonicalJson';
-import { datedOf, invert, type Before, type Change, type Stamp } from '@/core/journal/change';
+import { datedOf, invert, type Before, type Change, type Stamp } from '@/core/gate/change';
 import type { RoomDocument } from '@/core/records/documents';
-import { effective, effectiveInSteps, readOn } from '@/core/journal/effective';
+import { effective, effectiveInSteps, readOn } from '@/core/events/roomAt';
 import type { Dated, Entry } from '@/core/events/events';
 import { EMPTY_ROOM, type Room } from '@/core/events/room';
-import { foldInSteps, foldOnInSteps, roomAfter, roomAt } from '@/core/journal/roomAt';
+import { foldInSteps, foldOnInSteps, roomAfter, roomAt } from '@/core/events/roomAt';
 import type { Catalogue } from '@/core/model/catalogue';
 import type { EntryId } from '@/core/kernel/schema/ids';
 import { StoreError, type Committed, type RoomStore } from '@/store/port';

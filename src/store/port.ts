@@ -1,4 +1,4 @@
-import type { Change } from '@/core/journal/change';
+import type { Change } from '@/core/gate/change';
 import type { RoomDocument } from '@/core/records/documents';
 import type { Entry } from '@/core/events/events';
 import type { Room } from '@/core/events/room';

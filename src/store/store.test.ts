@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import { openDB } from 'idb';
-import type { Change } from '@/core/journal/change';
+import type { Change } from '@/core/gate/change';
 import type { DocumentId, EntryId, TankId } from '@/core/kernel/schema/ids';
 import { idbStore, asStoreError } from './idb/idbStore';
 import { DATABASE_VERSION } from './idb/schema';

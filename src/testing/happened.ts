@@ -1,5 +1,5 @@
 import type { Dated, Member } from '@/core/events/events';
-import type { Standing } from '@/core/journal/effective';
+import type { Standing } from '@/core/events/roomAt';
 import type { EntryId, ResidentId, TankId } from '@/core/kernel/schema/ids';
 
 let next = 0;

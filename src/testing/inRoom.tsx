@@ -1,6 +1,6 @@
 import { render } from '@testing-library/react';
 import type { ReactElement } from 'react';
-import type { Change, Stamp } from '@/core/journal/change';
+import type { Change, Stamp } from '@/core/gate/change';
 import type { DocumentBodies, DraftGroup } from '@/core/records/documents';
 import type { Dated, Member } from '@/core/events/events';
 import type { DocumentId, EntryId, ResidentId, TankId } from '@/core/kernel/schema/ids';

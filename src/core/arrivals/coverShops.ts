@@ -1,7 +1,7 @@
 import { commonName } from '../model/catalogue';
 import type { SpeciesProfile } from '../model/species';
 import { countOf, plural } from '../wording/words';
-import type { ShopItem } from './shopStock';
+import type { ShopItem } from '../model/shopItem';
 
 /** A kind that is to be bought, whole: males and females where the list says so. */
 export interface ToBuy {

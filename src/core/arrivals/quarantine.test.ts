@@ -1,6 +1,8 @@
 import type { Dated } from '../events/events';
 import { NEW_TANK_LIFE, type QuarantineLife } from '../events/room';
-import { afterQuarantine, CLEAR_DAYS, quarantineState, QUARANTINE_DAYS } from './quarantine';
+import { CLEAR_DAYS, QUARANTINE_DAYS } from '../events/quarantineDays';
+import { afterQuarantine } from '../events/quarantineLife';
+import { quarantineState } from './quarantine';
 
 type Step = Extract<Dated, { type: 'quarantine' }>;
 const step = (what: Step['what'], on: string, days?: number): Step =>

@@ -1,40 +1,6 @@
-import type { Dated, Sign } from '../events/events';
+import { CLEAR_DAYS } from '../events/quarantineDays';
 import type { QuarantineLife } from '../events/room';
 import { addDays, daysBetween } from '../kernel/time/days';
-
-/** Signs that make a quarantine longer. */
-export const ILLNESS: ReadonlySet<Sign> = new Set([
-  'flashing',
-  'spots or film',
-  'gasping',
-  'bloated',
-  'thin',
-  'not eating',
-  'torn',
-]);
-
-/** Quarantine lasts four weeks at the least (common practice: four to six). */
-export const QUARANTINE_DAYS = 28;
-export const QUARANTINE_LONG_DAYS = 42;
-/** After the last sign or treatment two clear weeks have to pass (from memory). */
-export const CLEAR_DAYS = 14;
-
-/** What a step leaves of the quarantine of a tank. */
-export function afterQuarantine(
-  life: QuarantineLife,
-  step: Extract<Dated, { type: 'quarantine' }>,
-): QuarantineLife {
-  switch (step.what) {
-    case 'begun':
-      return { begunOn: step.on, days: step.days ?? QUARANTINE_DAYS, lastSign: null, passedOn: null };
-    case 'extended':
-      return { ...life, days: step.days ?? life.days + CLEAR_DAYS };
-    case 'passed':
-      return { ...life, begunOn: null, passedOn: step.on };
-    case 'given up':
-      return { ...life, begunOn: null };
-  }
-}
 
 /** How a quarantine stands. Dates are ISO. */
 export interface QuarantineState {

@@ -1,6 +1,6 @@
 import { cameOf, memberOf } from '@/testing/happened';
 import { catalogue, TANKS } from '@/testing/plans';
-import { applyEvent } from '../events/applyEvent';
+import { applyEvent } from '../events/events';
 import type { DocumentBodies } from '../records/documents';
 import { EMPTY_ROOM, residentsOf } from '../events/room';
 import { joinersFor, ruseTanks } from './ruse';

@@ -2,7 +2,7 @@ import type { Catalogue } from '../model/catalogue';
 import type { SpeciesProfile } from '../model/species';
 import { seededChance } from '../stats/seededChance';
 import { daysBetween } from '../kernel/time/days';
-import type { ShopItem } from './shopStock';
+import type { ShopItem } from '../model/shopItem';
 
 /** A made-up shop: what it leans to, how dear it is, how many of a hundred kinds it has in a week. */
 interface Shop {

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { catalogue } from '@/testing/plans';
 import { askFor, coverShops, purchaseOf, type ToBuy } from './coverShops';
-import { readShopCsv, type ShopItem } from './shopStock';
+import { readShopCsv } from './shopStock';
+import { type ShopItem } from '../model/shopItem';
 import { simulatedShops } from './simulatedShops';
 
 const kind = (species: string, count: number, more: Partial<ToBuy> = {}): ToBuy => ({

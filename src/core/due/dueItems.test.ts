@@ -1,5 +1,5 @@
 import type { Entry, Member } from '../events/events';
-import { roomAt } from '../journal/roomAt';
+import { roomAt } from '../events/roomAt';
 import type { DocumentBodies } from '../records/documents';
 import type { EntryId, ResidentId, TankId } from '../kernel/schema/ids';
 import { dueItems } from './dueItems';

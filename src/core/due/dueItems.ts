@@ -1,5 +1,6 @@
 import type { DocumentBodies } from '../records/documents';
-import { QUARANTINE_LONG_DAYS, quarantineState } from '../arrivals/quarantine';
+import { quarantineState } from '../arrivals/quarantine';
+import { QUARANTINE_LONG_DAYS } from '../events/quarantineDays';
 import { LOOK_HOURS } from '../events/events';
 import { NEW_TANK_LIFE, residentsOf, type Room } from '../events/room';
 import { daysBetween } from '../kernel/time/days';

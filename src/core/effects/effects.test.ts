@@ -1,7 +1,7 @@
 import { cameOf, chasedOf, happened, memberOf, watchedOf } from '@/testing/happened';
-import type { Standing } from '../journal/effective';
+import type { Standing } from '../events/roomAt';
 import type { DocumentBodies } from '../records/documents';
-import { applyEvent } from '../events/applyEvent';
+import { applyEvent } from '../events/events';
 import { EMPTY_ROOM, residentsOf } from '../events/room';
 import { nextSteps, type StepSituation } from './nextSteps';
 import { rateRatio } from '../stats/rateRatio';

@@ -1,4 +1,4 @@
-import type { Standing } from '../journal/effective';
+import type { Standing } from '../events/roomAt';
 import type { Resident } from '../events/room';
 import { betaQuantile } from '../stats/quantiles';
 import { daysBetween } from '../kernel/time/days';

@@ -1,4 +1,4 @@
-import type { Standing } from '../journal/effective';
+import type { Standing } from '../events/roomAt';
 import type { Step } from '../events/events';
 import { chiSquareTail, studentQuantile } from '../stats/quantiles';
 import { rateRatio, type RateRatio } from '../stats/rateRatio';

@@ -1,5 +1,5 @@
-import { applyEvent } from '../events/applyEvent';
-import type { Standing } from '../journal/effective';
+import { applyEvent } from '../events/events';
+import type { Standing } from '../events/roomAt';
 import type { Dated } from '../events/events';
 import { EMPTY_ROOM, residentsOf, type Room } from '../events/room';
 

@@ -1,5 +1,6 @@
+import { QUARANTINE_DAYS } from './quarantineDays';
 import type { ResidentId, TankId } from '../kernel/schema/ids';
-import type { RehomeReason, Way } from './events';
+import type { RehomeReason, Way } from './vocabulary';
 
 /** A decision that a fish, or some of a group, is to leave. */
 export interface ToGo {
@@ -109,7 +110,7 @@ export const NEW_TANK_LIFE: TankLife = {
   lastChange: null,
   lastTest: null,
   filter: { startedOn: null, seededOn: null, dosedOn: null, ripeOn: null, downOn: null },
-  quarantine: { begunOn: null, days: 28, lastSign: null, passedOn: null },
+  quarantine: { begunOn: null, days: QUARANTINE_DAYS, lastSign: null, passedOn: null },
   looks: [],
   claims: [],
 };

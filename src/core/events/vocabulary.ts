@@ -53,6 +53,7 @@ export type Condition = (typeof CONDITIONS)[number];
 export const QUARANTINES = ['here', 'done', 'none'] as const;
 export const PROTOCOLS = ['plain', 'single newcomer', 'skittish'] as const;
 export const QUARANTINE_STEPS = ['begun', 'extended', 'passed', 'given up'] as const;
+export type QuarantineStep = (typeof QUARANTINE_STEPS)[number];
 /** Forgetting one of these kills the whole batch. */
 export const QUARANTINE_CHECKS = ['seeded filter runs', 'dechlorinated', 'own nets and hoses'] as const;
 export type QuarantineCheck = (typeof QUARANTINE_CHECKS)[number];
@@ -103,3 +104,4 @@ export const CHANGE_CHECKS = [
 ] as const;
 export type ChangeCheck = (typeof CHANGE_CHECKS)[number];
 export const FILTER_STEPS = ['started', 'seeded', 'dosed', 'cleaned', 'torn down', 'dried'] as const;
+export type FilterStep = (typeof FILTER_STEPS)[number];

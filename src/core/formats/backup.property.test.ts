@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { catalogue } from '@/testing/plans';
 import type { Entry } from '../events/events';
 import type { RoomDocument } from '../records/documents';
-import { roomAt } from '../journal/roomAt';
+import { roomAt } from '../events/roomAt';
 import { canonicalJson } from '../kernel/schema/canonicalJson';
 import { compareBackup } from './compareBackup';
 import { faultLine } from '../kernel/schema/faults';

@@ -1,16 +1,14 @@
-import type { Schema } from 'yup';
-import {
-  DOCUMENT_BODIES,
-  documentBaseSchema,
-  type DocumentKind,
-  type RoomDocument,
-} from '../records/documents';
-import { EVENT_BODIES, entryBaseSchema, type Entry, type EventType } from '../events/events';
+import type { Entry } from '../events/events';
+import { judgeJournal, worldOf, type World } from '../gate/contradictions';
+import { documentSense } from '../gate/documentSense';
+import { isTree, readDocument, readEntry } from '../gate/readRecord';
+import { canonicalJson } from '../kernel/schema/canonicalJson';
+import { describeValue, under, type Fault, type Outcome } from '../kernel/schema/faults';
+import { atOnce } from '../kernel/steps/atOnce';
 import { BACKUP_MIGRATIONS, BACKUP_VERSION, migrate } from '../migrate/migrations';
 import type { Catalogue } from '../model/catalogue';
 import { keeperSpeciesOf, withKeeperSpecies } from '../model/keeperSpecies';
-import { canonicalJson } from '../kernel/schema/canonicalJson';
-import { describeValue, validate, type Fault, type Outcome } from '../kernel/schema/faults';
+import type { RoomDocument } from '../records/documents';
 
 /** A whole room in a file, `*.lomvik.json`. */
 export interface Backup {
@@ -19,6 +17,18 @@ export interface Backup {
   readonly exportedOn: string;
   readonly documents: readonly RoomDocument[];
   readonly entries: readonly Entry[];
+  /** Records that could not be read when the room was saved, as they stood. They are kept with the file. */
+  readonly aside?: readonly unknown[];
+}
+
+/** A file read in parts: what is good, and what is not, by path. */
+export interface BackupRead {
+  /** The good parts. */
+  readonly backup: Backup;
+  /** What is wrong with the others, by path; they stay in the file. */
+  readonly faults: readonly Fault[];
+  /** How many documents and entries are left out for it. */
+  readonly leftOut: number;
 }
 
 /** The text of a backup: documents by id, entries by place, keys in order; the same room gives the same bytes. */
@@ -26,6 +36,7 @@ export function writeBackup(
   documents: readonly RoomDocument[],
   entries: readonly Entry[],
   exportedOn: string,
+  aside: readonly unknown[] = [],
 ): string {
   const file: Backup = {
     format: 'lomvik',
@@ -33,167 +44,186 @@ export function writeBackup(
     exportedOn,
     documents: [...documents].sort((a, b) => (a.id < b.id ? -1 : 1)),
     entries: [...entries].sort((a, b) => a.seq - b.seq).map((entry, index) => ({ ...entry, seq: index + 1 })),
+    ...(aside.length > 0 ? { aside } : {}),
   };
   return canonicalJson(file);
 }
 
-const under = (path: string, faults: readonly Fault[]): readonly Fault[] =>
-  faults.map((fault) => ({ ...fault, path: fault.path === '' ? path : `${path}.${fault.path}` }));
+const refused = (path: string, expected: string, received: string): Outcome<never> => ({
+  ok: false,
+  faults: [{ path, expected, received }],
+});
 
-const isObject = (value: unknown): value is Record<string, unknown> =>
-  value !== null && typeof value === 'object' && !Array.isArray(value);
-
-function happeningFaults(
-  value: Record<string, unknown>,
-  path: string,
-  catalogue: Catalogue,
-): readonly Fault[] {
-  const checked = validate(EVENT_BODIES[value.type as EventType] as Schema<unknown>, value);
-  if (!checked.ok) return under(path, checked.faults);
-  const { species } = value as { species?: unknown };
-  return typeof species === 'string' && !catalogue.byId.has(species)
-    ? [
-        {
-          path: `${path}.species`,
-          expected: 'a species identifier of the catalogue',
-          received: describeValue(species),
-        },
-      ]
-    : [];
+/** A foreign file lifted to the current version, or why it is none of ours. */
+function liftFile(value: unknown): Outcome<Record<string, unknown> & { documents: unknown[]; entries: unknown[] }> {
+  if (!isTree(value) || value.format !== 'lomvik')
+    return refused('format', '"lomvik" (a room backup)', describeValue(isTree(value) ? value.format : value));
+  const { version } = value;
+  if (typeof version !== 'number' || !Number.isInteger(version) || version < 1)
+    return refused('version', `a version from 1 to ${BACKUP_VERSION}`, describeValue(version));
+  if (version > BACKUP_VERSION)
+    return refused(
+      'version',
+      `version ${BACKUP_VERSION} or older: this file was made by a newer Lomvik`,
+      String(version),
+    );
+  const file = migrate(value, version, BACKUP_MIGRATIONS);
+  const { documents, entries } = file;
+  if (!Array.isArray(documents)) return refused('documents', 'a list of documents', describeValue(documents));
+  if (!Array.isArray(entries)) return refused('entries', 'a list of entries', describeValue(entries));
+  return { ok: true, value: { ...file, documents, entries } };
 }
 
-function entryFaults(value: unknown, index: number, catalogue: Catalogue): readonly Fault[] {
-  const path = `entries[${index}]`;
-  const base = validate(entryBaseSchema, value);
-  if (!base.ok) return under(path, base.faults);
-  const entry = value as Record<string, unknown>;
-  if (entry.type !== 'corrected') return happeningFaults(entry, path, catalogue);
-  if (typeof entry.target !== 'string')
-    return [
-      { path: `${path}.target`, expected: 'the entry it corrects', received: describeValue(entry.target) },
-    ];
-  if (entry.replacement === null) return [];
-  if (!isObject(entry.replacement) || !(String(entry.replacement.type) in EVENT_BODIES)) {
-    return [
-      {
-        path: `${path}.replacement`,
-        expected: 'what is true instead, or null',
-        received: describeValue(entry.replacement),
-      },
-    ];
-  }
-  return happeningFaults(entry.replacement, `${path}.replacement`, catalogue);
+/** Something read, with its place in the file. */
+interface At<T> {
+  readonly thing: T;
+  readonly path: string;
 }
 
-function documentFaults(value: unknown, index: number): readonly Fault[] {
-  const path = `documents[${index}]`;
-  const base = validate(documentBaseSchema, value);
-  if (!base.ok) return under(path, base.faults);
-  const { kind, body } = value as { kind: DocumentKind; body: unknown };
-  if (body === null) return [];
-  const checked = validate(DOCUMENT_BODIES[kind] as Schema<unknown>, body);
-  return checked.ok ? [] : under(`${path}.body`, checked.faults);
-}
+/** So many are read before the reading can pause. */
+const A_STEP = 1000;
 
-/** Two things of one name would swallow one another. */
-function repeats(items: readonly unknown[], list: string): readonly Fault[] {
-  const seen = new Set<unknown>();
-  return items.flatMap((item, index) => {
-    const id = isObject(item) ? item.id : undefined;
-    if (id === undefined || !seen.has(id)) {
-      seen.add(id);
-      return [];
-    }
-    return [
-      {
-        path: `${list}[${index}].id`,
+/** Reads a list one by one: the good ones with their places, the faults of the others. */
+function* readList<T extends { readonly id: string }>(
+  list: readonly unknown[],
+  name: string,
+  read: (value: unknown) => Outcome<T>,
+): Generator<undefined, { readonly good: readonly At<T>[]; readonly faults: readonly Fault[] }> {
+  const good: At<T>[] = [];
+  const faults: Fault[] = [];
+  const seen = new Set<string>();
+  for (const [index, value] of list.entries()) {
+    const path = `${name}[${index}]`;
+    const one = read(value);
+    if (!one.ok) faults.push(...under(path, one.faults));
+    else if (seen.has(one.value.id))
+      faults.push({
+        path: `${path}.id`,
         expected: 'an identifier that no other has',
-        received: describeValue(id),
-      },
-    ];
-  });
+        received: describeValue(one.value.id),
+      });
+    else {
+      seen.add(one.value.id);
+      good.push({ thing: one.value, path });
+    }
+    if (index % A_STEP === A_STEP - 1) yield;
+  }
+  return { good, faults };
 }
+
+/** Leaves out entries that contradict the others, with what corrects them; what is left agrees with itself. */
+function* agreeing(
+  entries: readonly At<Entry>[],
+  world: World,
+): Generator<undefined, { readonly good: readonly At<Entry>[]; readonly faults: readonly Fault[]; readonly room: RoomOf }> {
+  const { contradictions, room } = yield* judgeJournal(
+    entries.map(({ thing }, i) => ({ ...thing, seq: i + 1 })),
+    world,
+    { leaveOut: true },
+  );
+  if (contradictions.length === 0) return { good: entries, faults: [], room };
+  const wrong = new Map(contradictions.map((one) => [one.id, one.faults]));
+  const faults: Fault[] = [];
+  const good = entries.filter(({ thing, path }) => {
+    const found = wrong.get(thing.id);
+    if (found) faults.push(...under(path, found));
+    else if (thing.type === 'corrected' && wrong.has(thing.target))
+      faults.push({
+        path: `${path}.target`,
+        expected: 'an entry that can be read',
+        received: describeValue(thing.target),
+      });
+    else return true;
+    return false;
+  });
+  return { good, faults, room };
+}
+type RoomOf = Parameters<typeof documentSense>[1];
+
+/** Documents that agree with the room; the faults of the others. */
+function agreeingDocuments(
+  documents: readonly At<RoomDocument>[],
+  room: RoomOf,
+  world: World,
+  now: string | null,
+): { readonly good: readonly At<RoomDocument>[]; readonly faults: readonly Fault[] } {
+  const judged = documents.map((one) => ({ one, faults: documentSense(one.thing, room, world, now) }));
+  return {
+    good: judged.filter(({ faults }) => faults.length === 0).map(({ one }) => one),
+    faults: judged.flatMap(({ one, faults }) => under(one.path, faults)),
+  };
+}
+
+/**
+ * A backup from foreign data, lifted to the current version and read in parts: good documents and entries are offered, bad
+ * ones named by path. A part that makes no sense beside the others (a death before the arrival, a list of a tank that is not
+ * there) counts as bad. With pauses; `now` is the present moment, if anybody knows it.
+ *
+ * Errors: a file that is none of ours, or newer, is refused whole. Nothing is imported by reading.
+ */
+export function* readBackupInSteps(
+  value: unknown,
+  catalogue: Catalogue,
+  now: string | null = null,
+): Generator<undefined, Outcome<BackupRead>> {
+  const lifted = liftFile(value);
+  if (!lifted.ok) return lifted;
+  const { documents, entries, exportedOn, aside } = lifted.value;
+  const readDocuments = yield* readList(documents, 'documents', readDocument);
+  const readEntries = yield* readList(entries, 'entries', readEntry);
+  // Species of the keeper's own travel with the room that they live in.
+  const own = keeperSpeciesOf(readDocuments.good.map(({ thing }) => thing));
+  const known = withKeeperSpecies(catalogue, own);
+  const [tanks, others] = [
+    readDocuments.good.filter(({ thing }) => thing.kind === 'tank'),
+    readDocuments.good.filter(({ thing }) => thing.kind !== 'tank'),
+  ];
+  const noWorld = worldOf({}, known);
+  const soundTanks = agreeingDocuments(tanks, EMPTY, noWorld, now);
+  const world = worldOf(Object.fromEntries(soundTanks.good.map(({ thing }) => [thing.id, thing])), known);
+  const journal = yield* agreeing(readEntries.good, world);
+  const rest = agreeingDocuments(others, journal.room, world, now);
+  const faults = [
+    ...readDocuments.faults,
+    ...soundTanks.faults,
+    ...rest.faults,
+    ...readEntries.faults,
+    ...journal.faults,
+  ];
+  const kept = [...soundTanks.good, ...rest.good];
+  return {
+    ok: true,
+    value: {
+      backup: {
+        format: 'lomvik',
+        version: BACKUP_VERSION,
+        exportedOn: typeof exportedOn === 'string' ? exportedOn : '',
+        documents: inFileOrder(kept).map(({ thing }) => thing),
+        entries: journal.good.map(({ thing }, index) => ({ ...thing, seq: index + 1 })),
+        ...(Array.isArray(aside) && aside.length > 0 ? { aside } : {}),
+      },
+      faults,
+      leftOut: documents.length - kept.length + entries.length - journal.good.length,
+    },
+  };
+}
+
+const EMPTY: RoomOf = { residents: {}, tanks: {}, loose: [] };
+const placeOf = (path: string): number => Number(/\d+/.exec(path)?.[0] ?? 0);
+const inFileOrder = <T>(all: readonly At<T>[]): readonly At<T>[] =>
+  [...all].sort((a, b) => placeOf(a.path) - placeOf(b.path));
 
 /** At most this many faults are told: a foreign file has thousands of the same. */
 const TOLD = 50;
 
 /**
- * A backup from foreign data, lifted to the current version.
+ * A backup from foreign data that is good as a whole.
  *
- * Errors: a newer version is its own answer; otherwise up to fifty faults with their paths. Nothing is imported by reading.
+ * Errors: a newer version is its own answer; otherwise up to fifty faults with their paths.
  */
-export function readBackup(value: unknown, catalogue: Catalogue): Outcome<Backup> {
-  if (!isObject(value) || value.format !== 'lomvik') {
-    return {
-      ok: false,
-      faults: [
-        {
-          path: 'format',
-          expected: '"lomvik" (a room backup)',
-          received: describeValue(isObject(value) ? value.format : value),
-        },
-      ],
-    };
-  }
-  const { version } = value;
-  if (typeof version !== 'number' || !Number.isInteger(version) || version < 1) {
-    return {
-      ok: false,
-      faults: [
-        {
-          path: 'version',
-          expected: `a version from 1 to ${BACKUP_VERSION}`,
-          received: describeValue(version),
-        },
-      ],
-    };
-  }
-  if (version > BACKUP_VERSION) {
-    return {
-      ok: false,
-      faults: [
-        {
-          path: 'version',
-          expected: `version ${BACKUP_VERSION} or older: this file was made by a newer Lomvik`,
-          received: String(version),
-        },
-      ],
-    };
-  }
-  const file = migrate(value, version, BACKUP_MIGRATIONS);
-  const { documents, entries, exportedOn } = file;
-  if (!Array.isArray(documents))
-    return {
-      ok: false,
-      faults: [{ path: 'documents', expected: 'a list of documents', received: describeValue(documents) }],
-    };
-  if (!Array.isArray(entries))
-    return {
-      ok: false,
-      faults: [{ path: 'entries', expected: 'a list of entries', received: describeValue(entries) }],
-    };
-  const wrongDocuments = documents.flatMap(documentFaults);
-  // Species of the keeper's own travel with the room that they live in.
-  const known =
-    wrongDocuments.length === 0
-      ? withKeeperSpecies(catalogue, keeperSpeciesOf(documents as RoomDocument[]))
-      : catalogue;
-  const faults = [
-    ...wrongDocuments,
-    ...entries.flatMap((entry, index) => entryFaults(entry, index, known)),
-    ...repeats(documents, 'documents'),
-    ...repeats(entries, 'entries'),
-  ];
-  if (faults.length > 0) return { ok: false, faults: faults.slice(0, TOLD) };
-  const placed = (entries as Entry[]).map((entry, index) => ({ ...entry, seq: index + 1 }));
-  return {
-    ok: true,
-    value: {
-      format: 'lomvik',
-      version: BACKUP_VERSION,
-      exportedOn: typeof exportedOn === 'string' ? exportedOn : '',
-      documents: documents as RoomDocument[],
-      entries: placed,
-    },
-  };
+export function readBackup(value: unknown, catalogue: Catalogue, now: string | null = null): Outcome<Backup> {
+  const read = atOnce(readBackupInSteps(value, catalogue, now));
+  if (!read.ok) return read;
+  const { backup, faults } = read.value;
+  return faults.length > 0 ? { ok: false, faults: faults.slice(0, TOLD) } : { ok: true, value: backup };
 }

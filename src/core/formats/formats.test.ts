@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { demoRoom } from '@/demo/demoRoom';
 import { catalogue } from '@/testing/plans';
 import { watchesOf } from '../effects/watches';
-import { effective } from '../journal/effective';
+import { effective } from '../events/roomAt';
 import { BACKUP_MIGRATIONS, BACKUP_VERSION, assertContiguous, migrate } from '../migrate/migrations';
 import { readBackup, writeBackup } from './backup';
 import { canonicalJson } from '../kernel/schema/canonicalJson';

@@ -1,22 +1,10 @@
-import { groupField, listField, noteField, positiveField, textField, wholeField } from '../kernel/schema/fields';
+import { groupField, noteField, positiveField, textField, wholeField } from '../kernel/schema/fields';
 import { describeValue, validate, type Outcome } from '../kernel/schema/faults';
-import { momentField } from '../events/events';
+import { storyFields } from '../records/kinds/formerLife';
 import { resolveSpecies, type Catalogue } from '../model/catalogue';
 import type { InferType } from 'yup';
 
 const VERSION = 1;
-
-/** What a keeper wrote of a fish: lines and lengths, each with its moment. */
-export const storyFields = () => ({
-  story: listField<{ on: string; text: string }>(
-    'what happened',
-    groupField('a line', { on: momentField('when'), text: textField('what') }),
-  ),
-  lengths: listField<{ on: string; lengthCm: number }>(
-    'lengths',
-    groupField('a length', { on: momentField('when'), lengthCm: positiveField('a length in cm', 400) }),
-  ),
-});
 
 const lifeSchema = groupField('a life', {
   name: noteField('a name or mark'),

@@ -1,7 +1,7 @@
 import { cameOf, chasedOf, happened, memberOf, watchedOf } from '@/testing/happened';
 import { catalogue } from '@/testing/plans';
 import { orderAnswer } from '../../cli/orderCommands';
-import { applyEvent } from '../events/applyEvent';
+import { applyEvent } from '../events/events';
 import type { Dated } from '../events/events';
 import { EMPTY_ROOM } from '../events/room';
 import type { ResidentId, TankId } from '../kernel/schema/ids';

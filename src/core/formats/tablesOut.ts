@@ -1,4 +1,4 @@
-import type { Standing } from '../journal/effective';
+import type { Standing } from '../events/roomAt';
 import type { DraftGroup } from '../records/documents';
 import type { Resident } from '../events/room';
 import { writeCsvTable } from '../kernel/schema/csvTable';

@@ -1,5 +1,5 @@
-import { residentsOfEvent, tankOfEvent } from '../wording/describeEvent';
-import type { Standing } from '../journal/effective';
+import { residentsOfEvent, tankOfEvent } from '../events/events';
+import type { Standing } from '../events/roomAt';
 import type { DocumentBodies } from '../records/documents';
 import { CHANGE_CHECKS } from '../events/events';
 import { ammoniaFraction } from '../water/ammonia';

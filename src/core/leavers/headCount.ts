@@ -1,5 +1,5 @@
-import { applyEvent } from '../events/applyEvent';
-import type { Standing } from '../journal/effective';
+import { applyEvent } from '../events/events';
+import type { Standing } from '../events/roomAt';
 import { EMPTY_ROOM, type Resident, type Room } from '../events/room';
 import type { SpeciesProfile } from '../model/species';
 import { daysBetween } from '../kernel/time/days';

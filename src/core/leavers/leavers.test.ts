@@ -1,7 +1,7 @@
 import { cameOf, chasedOf, happened, memberOf } from '@/testing/happened';
 import { catalogue } from '@/testing/plans';
-import { applyEvent } from '../events/applyEvent';
-import type { Standing } from '../journal/effective';
+import { applyEvent } from '../events/events';
+import type { Standing } from '../events/roomAt';
 import type { DocumentBodies } from '../records/documents';
 import { lifeStory } from './lifeStory';
 import { EMPTY_ROOM, residentsOf } from '../events/room';

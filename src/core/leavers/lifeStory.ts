@@ -1,5 +1,5 @@
-import type { Standing } from '../journal/effective';
-import { residentsOfEvent } from '../wording/describeEvent';
+import type { Standing } from '../events/roomAt';
+import { residentsOfEvent } from '../events/events';
 import type { Resident, Room } from '../events/room';
 
 /** Everything that a fish or a shoal went through. */

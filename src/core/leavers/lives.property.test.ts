@@ -3,8 +3,8 @@ import { cameOf, chasedOf, happened, memberOf, watchedOf } from '@/testing/happe
 import { bundlesOf, effectsOf, effectSentence } from '../effects/stepEffect';
 import { patternsOf } from '../effects/patterns';
 import { tally, watchesOf } from '../effects/watches';
-import { applyEvent } from '../events/applyEvent';
-import type { Standing } from '../journal/effective';
+import { applyEvent } from '../events/events';
+import type { Standing } from '../events/roomAt';
 import { EMPTY_ROOM, residentsOf } from '../events/room';
 import { FORTNIGHT_DAYS, fortnightOf, GROUPINGS, livesBy, livesOf } from './lives';
 import { lossWarnings } from './lossWarnings';

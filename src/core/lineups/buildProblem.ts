@@ -11,7 +11,8 @@ import { NITRATE_BUDGET } from '../rules/nitrate';
 import type { Finding } from '../rules/finding';
 import { judgeAll } from '../rules/judgeAll';
 import { LAYER_NAMES, type ProblemItem, type ReducedProblem } from './problem';
-import type { Wish, WishesFile } from './wishes';
+import type { WishesFile } from './wishes';
+import type { Wish } from '../model/wish';
 
 /** A group below its comfortable number gives this share of the pleasure (fixed by the format). */
 const BELOW_COMFORT = 0.7;

@@ -1,7 +1,8 @@
 import { catalogue, TANKS, TODAY } from '@/testing/plans';
 import { assess } from '../assess/assess';
 import { lineUps } from './lineUps';
-import { readWishes, type Wish, type WishesFile } from './wishes';
+import { readWishes, type WishesFile } from './wishes';
+import { type Wish } from '../model/wish';
 
 const wish = (species: string, more: Partial<Wish> = {}): Wish => ({ species, ...more });
 const file = (wishes: WishesFile['wishes'], more: Partial<WishesFile> = {}): WishesFile => ({

@@ -8,7 +8,8 @@ import { lineUps } from './lineUps';
 import { smallestTank } from './smallestTank';
 import { whatItTakes, type Change } from './whatItTakes';
 import { whoMoves } from './whoMoves';
-import type { Wish, WishesFile } from './wishes';
+import type { WishesFile } from './wishes';
+import type { Wish } from '../model/wish';
 
 const wish = (species: string, more: Partial<Wish> = {}): Wish => ({ species, ...more });
 const file = (wishes: WishesFile['wishes'], more: Partial<WishesFile> = {}): WishesFile => ({

@@ -6,7 +6,8 @@ import { leftOutOf, type LeftOut } from './leftOut';
 import { Judge, type LineUp } from './lineUps';
 import type { ReducedProblem } from './problem';
 import { solveProblem } from './solve';
-import type { Wish, WishesFile } from './wishes';
+import type { WishesFile } from './wishes';
+import type { Wish } from '../model/wish';
 
 /** Fish of one kind that live somewhere now and may move to a tank, or leave. */
 export interface Mover {

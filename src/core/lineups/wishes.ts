@@ -1,11 +1,8 @@
-import { mixed, number, type InferType } from 'yup';
-import { speciesFaultsOf, tankFaultsOf } from '../assess/readPlan';
+import { mixed, number } from 'yup';
 import {
   groupField,
   listField,
-  numberField,
   positiveField,
-  textField,
   wholeField,
   yesNoField,
 } from '../kernel/schema/fields';
@@ -18,13 +15,8 @@ import {
   planWaterSchema,
   type PlanFile,
 } from '../model/plan';
-
-export const wishSchema = groupField('a wish', {
-  species: textField('a species name or identifier'),
-  weight: numberField('a weight', 1, 5).optional(),
-  mustHave: yesNoField('whether it must be there').optional(),
-  counts: listField<number>('counts to consider', wholeField('a count', 1, 10_000)).optional(),
-});
+import { speciesFaultsOf, tankFaultsOf } from '../model/planFaults';
+import { wishSchema, type Wish } from '../model/wish';
 
 const WISHES_FORMAT = 'lomvik-wishes';
 
@@ -37,13 +29,11 @@ const wishesSchema = groupField('a wishes file', {
   water: planWaterSchema.optional().default(undefined),
   routine: planRoutineSchema.optional().default(undefined),
   practice: planPracticeSchema.optional().default(undefined),
-  wishes: listField<InferType<typeof wishSchema>>('wishes', wishSchema).max(500, 'at most 500 wishes'),
+  wishes: listField<Wish>('wishes', wishSchema).max(500, 'at most 500 wishes'),
   best: wholeField('how many line-ups', 1, 100).optional(),
   nitrateBudget: positiveField('nitrate in mg/L a week', 1000).optional(),
   calm: yesNoField('whether pairs in doubt are left out').optional(),
 });
-
-export type Wish = InferType<typeof wishSchema>;
 
 /** Wished kinds for a tank, `*.lomvik-wishes.json`. */
 export interface WishesFile extends Pick<PlanFile, 'tank' | 'water' | 'routine' | 'practice'> {

@@ -1,4 +1,3 @@
-import { TANK_SHAPES } from '../tank/tankBox';
 import { lazy, mixed, number, string, type InferType } from 'yup';
 import {
   choiceField,
@@ -18,6 +17,10 @@ export const ORIGINS = ['tank-bred', 'wild', 'unknown'] as const;
 export const TANK_SCHOOLS = ['cautious', 'middle', 'tried'] as const;
 export const DENSITIES = ['roomy', 'dense'] as const;
 export const MALES = ['harem', 'all-male', 'one-each'] as const;
+
+/** Footprints that tanks have. Length and width are always those of the box around them. */
+export const TANK_SHAPES = ['box', 'bow-front', 'corner', 'round'] as const;
+export type TankShape = (typeof TANK_SHAPES)[number];
 
 const hideCounts = groupField('hides by kind', {
   caves: wholeField('caves', 0, 500).optional(),

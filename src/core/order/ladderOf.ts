@@ -1,5 +1,5 @@
 import { atOnce } from '../kernel/steps/atOnce';
-import type { Standing } from '../journal/effective';
+import type { Standing } from '../events/roomAt';
 import type { Resident } from '../events/room';
 import { readSomebody } from '../events/somebody';
 import { differenceInCalendarDays, parseISO } from 'date-fns';

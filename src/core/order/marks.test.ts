@@ -1,5 +1,5 @@
 import { cameOf, chasedOf, happened, memberOf } from '@/testing/happened';
-import { applyEvent } from '../events/applyEvent';
+import { applyEvent } from '../events/events';
 import { EMPTY_ROOM, residentsOf } from '../events/room';
 import { eloTrace } from './eloLadder';
 import { courseOf, ladderFrom } from './ladderOf';

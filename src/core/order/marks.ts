@@ -1,4 +1,4 @@
-import type { Standing } from '../journal/effective';
+import type { Standing } from '../events/roomAt';
 import type { Resident, Room } from '../events/room';
 import { daysBetween } from '../kernel/time/days';
 import { ELO_START, type EloStep } from './eloLadder';

@@ -1,6 +1,6 @@
 import fixture from '@/testing/fixtures/elo.json';
 import type { EntryId, ResidentId, TankId } from '../kernel/schema/ids';
-import type { Standing } from '../journal/effective';
+import type { Standing } from '../events/roomAt';
 import type { Resident } from '../events/room';
 import { ELO_START, eloExpectation, eloLadder, eloTrace } from './eloLadder';
 import { ladderOf } from './ladderOf';

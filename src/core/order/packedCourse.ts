@@ -1,5 +1,5 @@
 import { atOnce } from '../kernel/steps/atOnce';
-import type { Standing } from '../journal/effective';
+import type { Standing } from '../events/roomAt';
 import { weightOf } from '../effects/watches';
 import { courseInSteps } from './ladderOf';
 import type { Contest, Return } from './eloLadder';

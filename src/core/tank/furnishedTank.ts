@@ -1,4 +1,5 @@
-import type { TankMeasures, TankShape } from './tankBox';
+import type { TankMeasures } from './tankBox';
+import type { TankShape } from '../model/plan';
 
 /** A furnished tank. Lengths in cm; the water line is measured from the inside of the bottom pane. */
 export interface FurnishedTank extends TankMeasures {

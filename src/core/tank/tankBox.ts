@@ -1,3 +1,5 @@
+import type { TankShape } from '../model/plan';
+
 /** The glass of a tank as a keeper measures it. Lengths in cm, glass in mm. */
 export interface TankMeasures {
   readonly lengthCm: number;
@@ -7,10 +9,6 @@ export interface TankMeasures {
   readonly inside: boolean;
   readonly glassMm: number;
 }
-
-/** Footprints that tanks have. Length and width are always those of the box around them. */
-export const TANK_SHAPES = ['box', 'bow-front', 'corner', 'round'] as const;
-export type TankShape = (typeof TANK_SHAPES)[number];
 
 /**
  * Share of the box around it that a footprint covers.

@@ -4,7 +4,8 @@ import type { Dated } from '../events/events';
 import { NEW_TANK_LIFE } from '../events/room';
 import { affordable, nitrateCourse, outlook, tankFactor } from './nitrateOutlook';
 import { nitrateRate, risesOf, waveEffect, type WaterMark } from './nitrateRate';
-import { afterStep, afterTest, ripeness } from './ripening';
+import { afterStep, afterTest } from '../events/filterLife';
+import { ripeness } from './ripening';
 
 const day = (n: number, hour = 12): string => new Date(Date.UTC(2026, 0, 1 + n, hour)).toISOString();
 const test = (n: number, nitrateMgL: number, hour = 12): WaterMark => ({

@@ -1,6 +1,7 @@
 import { catalogue } from '@/testing/plans';
 import type { ResidentId, TankId } from '../kernel/schema/ids';
-import { describeEvent, residentsOfEvent, tankOfEvent } from './describeEvent';
+import { describeEvent } from './describeEvent';
+import { residentsOfEvent, tankOfEvent } from '../events/events';
 import type { Dated, Member } from '../events/events';
 
 const tank = 'T' as TankId;

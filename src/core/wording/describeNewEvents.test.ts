@@ -1,6 +1,7 @@
 import { catalogue } from '@/testing/plans';
 import { happened, memberOf } from '@/testing/happened';
-import { describeEvent, residentsOfEvent } from './describeEvent';
+import { describeEvent } from './describeEvent';
+import { residentsOfEvent } from '../events/events';
 
 const names = { catalogue, tank: () => 'Holm', resident: (id: string) => id };
 const on = '2026-03-01T10:00:00.000Z';

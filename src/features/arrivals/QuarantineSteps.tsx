@@ -2,13 +2,9 @@
 
 import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
-import {
-  CLEAR_DAYS,
-  ILLNESS,
-  QUARANTINE_DAYS,
-  QUARANTINE_LONG_DAYS,
-  quarantineState,
-} from '@/core/arrivals/quarantine';
+import { quarantineState } from '@/core/arrivals/quarantine';
+import { ILLNESS } from '@/core/events/quarantineLife';
+import { CLEAR_DAYS, QUARANTINE_DAYS, QUARANTINE_LONG_DAYS } from '@/core/events/quarantineDays';
 import { DRYING_DAYS } from '@/core/arrivals/waves';
 import { QUARANTINE_CHECKS, type Dated, type QuarantineCheck, type Sign } from '@/core/events/events';
 import { NEW_TANK_LIFE } from '@/core/events/room';

@@ -2,7 +2,8 @@
 
 import { useMemo, useRef, useState } from 'react';
 import { askFor, coverShops, type ShopPlan, type ToBuy } from '@/core/arrivals/coverShops';
-import { readShopCsv, type ShopItem } from '@/core/arrivals/shopStock';
+import { readShopCsv } from '@/core/arrivals/shopStock';
+import { type ShopItem } from '@/core/model/shopItem';
 import { simulatedShops } from '@/core/arrivals/simulatedShops';
 import { faultLine, type Fault } from '@/core/kernel/schema/faults';
 import { commonName } from '@/core/model/catalogue';

@@ -2,38 +2,12 @@
 
 import { format, isFuture, parseISO } from 'date-fns';
 import { useState } from 'react';
-import type { Schema } from 'yup';
 import { faultLine, validate } from '@/core/kernel/schema/faults';
-import { EVENT_BODIES, type Dated } from '@/core/events/events';
-import type { Standing } from '@/core/journal/effective';
+import { correctableParts, schemaOf, type Dated } from '@/core/events/events';
+import type { Standing } from '@/core/events/roomAt';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { TextField } from '@/ui/Field';
-
-/** Parts of an entry that tie it to others: corrected by striking out and writing anew. */
-const TIES = new Set([
-  'id',
-  'seq',
-  'recorded',
-  'corrected',
-  'type',
-  'on',
-  'tank',
-  'resident',
-  'winner',
-  'loser',
-  'first',
-  'second',
-  'watch',
-  'species',
-  'parents',
-  'members',
-  'member',
-  'into',
-  'bundle',
-  'who',
-  'incident',
-]);
 
 const LABELS: Readonly<Record<string, string>> = {
   lengthCm: 'Length, cm',
@@ -74,10 +48,10 @@ const LABELS: Readonly<Record<string, string>> = {
 };
 
 const plainParts = (event: Standing): readonly (readonly [string, string | number])[] =>
-  Object.entries(event).filter(
-    (pair): pair is [string, string | number] =>
-      !TIES.has(pair[0]) && (typeof pair[1] === 'string' || typeof pair[1] === 'number'),
-  );
+  correctableParts(event.type).flatMap((name) => {
+    const value = (event as unknown as Record<string, unknown>)[name];
+    return typeof value === 'string' || typeof value === 'number' ? [[name, value] as const] : [];
+  });
 
 interface Props {
   readonly event: Standing;
@@ -109,7 +83,7 @@ export function CorrectDialog({ event, onClose, onCorrect }: Props) {
       ]),
     );
     const replacement = { ...dated, ...changed, on: moment.toISOString() };
-    const checked = validate(EVENT_BODIES[event.type] as Schema<unknown>, replacement);
+    const checked = validate(schemaOf(event.type), replacement);
     if (!checked.ok) {
       setFaults(
         checked.faults.map((fault) => faultLine({ ...fault, path: LABELS[fault.path] ?? fault.path })),

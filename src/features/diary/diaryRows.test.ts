@@ -1,7 +1,7 @@
 import { demoRoom } from '@/demo/demoRoom';
 import { DEMO_TANKS } from '@/demo/demoTanks';
 import type { Dated, Entry } from '@/core/events/events';
-import { roomAt } from '@/core/journal/roomAt';
+import { roomAt } from '@/core/events/roomAt';
 import type { EntryId } from '@/core/kernel/schema/ids';
 import { catalogue } from '@/testing/plans';
 import { diaryRows, filterRows } from './diaryRows';

@@ -1,7 +1,8 @@
 import type { Dated, Entry } from '@/core/events/events';
-import { describeEvent, residentsOfEvent, tankOfEvent, type Names } from '@/core/wording/describeEvent';
-import { effective, type Standing } from '@/core/journal/effective';
-import { unreadable } from '@/core/journal/readable';
+import { describeEvent, type Names } from '@/core/wording/describeEvent';
+import { residentsOfEvent, tankOfEvent } from '@/core/events/events';
+import { effective, type Standing } from '@/core/events/roomAt';
+import { unreadable } from '@/core/events/readable';
 import type { Room } from '@/core/events/room';
 import { foldName } from '@/core/model/catalogue';
 

@@ -1,5 +1,5 @@
 import type { LifeFile } from '@/core/formats/lifeFile';
-import type { Change } from '@/core/journal/change';
+import type { Change } from '@/core/gate/change';
 import type { DocumentId, ResidentId, TankId } from '@/core/kernel/schema/ids';
 import { newId } from '@/session/browserStamp';
 import { appendChange, putChange } from '@/session/react/useCommands';

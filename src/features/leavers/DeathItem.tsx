@@ -4,7 +4,7 @@ import { differenceInCalendarDays, format, parseISO } from 'date-fns';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { describeEvent } from '@/core/wording/describeEvent';
-import type { Standing } from '@/core/journal/effective';
+import type { Standing } from '@/core/events/roomAt';
 import { beforeDeath, BEFORE_DAYS } from '@/core/leavers/beforeDeath';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
 import { useNames } from '@/session/react/useNames';

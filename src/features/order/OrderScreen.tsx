@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
 import { bundlesOf } from '@/core/effects/stepEffect';
-import type { Standing } from '@/core/journal/effective';
+import type { Standing } from '@/core/events/roomAt';
 import { FEW_A_FISH } from '@/core/order/ladderOf';
 import { orderMarks } from '@/core/order/marks';
 import { orderWords } from '@/core/order/orderWords';

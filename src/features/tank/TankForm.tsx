@@ -11,7 +11,7 @@ import {
   type Substrate,
 } from '@/core/model/plan';
 import { HIDE_KINDS, type HideKind } from '@/core/rules/context';
-import { TANK_SHAPES, type TankShape } from '@/core/tank/tankBox';
+import { TANK_SHAPES, type TankShape } from '@/core/model/plan';
 import type { TankView } from '@/session/react/useTanks';
 import { SelectField, TextField, options } from '@/ui/Field';
 import { Section } from '@/ui/Screen';

@@ -1,4 +1,4 @@
-import type { TankShape } from '@/core/tank/tankBox';
+import type { TankShape } from '@/core/model/plan';
 
 /** The outline of a footprint in the box around it, front below. cm. */
 function outline(shape: TankShape, x: number, y: number, length: number, width: number, bow: number): string {

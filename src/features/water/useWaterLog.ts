@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import type { Standing } from '@/core/journal/effective';
+import type { Standing } from '@/core/events/roomAt';
 import { nitrateRate, risesOf, waveEffect, type WaterMark } from '@/core/water/nitrateRate';
 import { affordable, outlook, tankFactor } from '@/core/water/nitrateOutlook';
 import { inOrder, type ToCome } from '@/core/arrivals/waves';

@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react';
 import { toast } from 'sonner';
-import type { Change } from '@/core/journal/change';
+import type { Change } from '@/core/gate/change';
 import type { DocumentBodies, DraftGroup, RoomDocument } from '@/core/records/documents';
 import type { Dated } from '@/core/events/events';
 import type { DocumentId, EntryId, TankId } from '@/core/kernel/schema/ids';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import type { Standing } from '@/core/journal/effective';
+import type { Standing } from '@/core/events/roomAt';
 import type { TankId } from '@/core/kernel/schema/ids';
 import { packCourseInSteps, type Course } from '@/core/order/packedCourse';
 import { withPauses } from '../withPauses';

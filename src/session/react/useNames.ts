@@ -2,7 +2,7 @@
 
 import { useEffect, useMemo } from 'react';
 import type { Names } from '@/core/wording/describeEvent';
-import { effective, type Standing } from '@/core/journal/effective';
+import { effective, type Standing } from '@/core/events/roomAt';
 import { readSomebody } from '@/core/events/somebody';
 import { commonName, type Catalogue } from '@/core/model/catalogue';
 import type { Resident } from '@/core/events/room';

@@ -1,5 +1,5 @@
 import { openDB, type IDBPDatabase } from 'idb';
-import type { Change } from '@/core/journal/change';
+import type { Change } from '@/core/gate/change';
 import type { RoomDocument } from '@/core/records/documents';
 import type { Entry } from '@/core/events/events';
 import { StoreError, type Announcement, type Committed, type RoomStore } from '../port';

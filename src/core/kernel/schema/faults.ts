@@ -1,4 +1,5 @@
 import { ValidationError, type Schema } from 'yup';
+import { quickCheck } from './quickCheck';
 
 /** One thing wrong with a file or a form: where, what was expected there, what stood there. */
 export interface Fault {
@@ -25,15 +26,20 @@ export function describeValue(value: unknown): string {
   return text.length > EXCERPT ? `${text.slice(0, EXCERPT)}…` : text;
 }
 
+/** Faults of a part, told by their place in the whole. */
+export const under = (path: string, faults: readonly Fault[]): readonly Fault[] =>
+  faults.map((fault) => ({ ...fault, path: fault.path === '' ? path : `${path}.${fault.path}` }));
+
 /** `tank.widthCm: expected a number above 0, found 0` */
 export function faultLine(fault: Fault): string {
   return `${fault.path === '' ? 'the file' : fault.path}: expected ${fault.expected}, found ${fault.received}`;
 }
 
-function valueAt(root: unknown, path: string): unknown {
+/** What stands at a path such as `groups[2].species`; undefined where nothing does. */
+export function valueAt(root: unknown, path: string): unknown {
   let here: unknown = root;
   for (const key of path.split(/[.[\]"]+/).filter((part) => part !== '')) {
-    if (here === null || typeof here !== 'object') return undefined;
+    if (here === null || typeof here !== 'object' || !Object.hasOwn(here, key)) return undefined;
     here = (here as Record<string, unknown>)[key];
   }
   return here;
@@ -45,6 +51,7 @@ function valueAt(root: unknown, path: string): unknown {
  * Errors: every fault, in file order; never throws for bad data.
  */
 export function validate<T>(schema: Schema<T>, value: unknown): Outcome<T> {
+  if (quickCheck(schema)?.(value)) return { ok: true, value: value as T };
   try {
     return { ok: true, value: schema.validateSync(value, { strict: true, abortEarly: false }) as T };
   } catch (error) {

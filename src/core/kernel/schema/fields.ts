@@ -11,6 +11,7 @@ import {
   type ObjectShape,
   type Schema,
 } from 'yup';
+import { isDay, isMoment } from '../time/calendar';
 
 /**
  * Building blocks of every schema. Their messages are the words after "expected", so that one sentence serves files,
@@ -80,7 +81,8 @@ export const choiceField = <const T extends string>(meaning: string, choices: re
   )
     .typeError(words)
     .required(words)
-    .nonNullable(words);
+    .nonNullable(words)
+    .meta({ choices });
 };
 
 export const listField = <T>(meaning: string, of: Schema): ArraySchema<T[], AnyObject> => {
@@ -103,7 +105,8 @@ export const rangeField = (meaning: string, low: number, high: number) => {
       if (!Array.isArray(pair)) return false;
       const [a, b] = pair as [unknown, unknown];
       return typeof a === 'number' && typeof b === 'number' && a <= b && a >= low && b <= high;
-    });
+    })
+    .meta({ range: [low, high] });
 };
 
 export const groupField = <S extends ObjectShape>(meaning: string, shape: S) =>
@@ -111,3 +114,50 @@ export const groupField = <S extends ObjectShape>(meaning: string, shape: S) =>
     .typeError(`${meaning} as an object`)
     .required(`${meaning} as an object`)
     .nonNullable(`${meaning} as an object`);
+
+/** A day of the calendar, `2026-02-28`; a day that no calendar has (`2026-02-30`) is refused. */
+export const dayField = (meaning: string) =>
+  textField(meaning)
+    .test('day', `${meaning} as a day of the calendar, such as 2026-03-01`, (value) =>
+      value === undefined || value === null ? true : isDay(value),
+    )
+    .meta({ form: 'day' });
+
+/** A moment in Coordinated Universal Time, `2026-02-28T10:15:00.000Z`; one that no clock shows is refused. */
+export const momentField = (meaning: string) =>
+  textField(meaning)
+    .test('moment', `${meaning} as an ISO date and time, such as 2026-03-01T10:15:00.000Z`, (value) =>
+      value === undefined || value === null ? true : isMoment(value),
+    )
+    .meta({ form: 'moment' });
+
+/** A field that says who or where: asked of the room as well as of the letters it is made of. */
+export type Reference = 'tank' | 'resident' | 'species';
+
+/** Marks a field as the name of something that has to be in the room. */
+export const refersTo = <S extends Schema>(what: Reference, field: S): S =>
+  field.meta({ refersTo: what }) as unknown as S;
+
+/** Words by name, such as a measure as it was typed: letters and digits as names, at most 64 short texts. */
+export const wordsField = (meaning: string) => {
+  const words = `${meaning}: at most ${MOST_WORDS} short texts by name`;
+  return mixed<Record<string, string>>((value): value is Record<string, string> => isWords(value))
+    .typeError(words)
+    .nonNullable(words)
+    .meta({ words: true });
+};
+
+const MOST_WORDS = 64;
+const LONGEST_WORD = 200;
+
+function isWords(value: unknown): boolean {
+  if (value === null || typeof value !== 'object' || Array.isArray(value)) return false;
+  const all = Object.entries(value);
+  return (
+    all.length <= MOST_WORDS &&
+    all.every(
+      ([name, text]) =>
+        name.length <= LONGEST_WORD && typeof text === 'string' && text.length <= LONGEST_WORD,
+    )
+  );
+}

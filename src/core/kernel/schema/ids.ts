@@ -17,4 +17,5 @@ export const idField = <T extends string>(meaning: string) =>
     .typeError(`${meaning} as text`)
     .required(meaning)
     .nonNullable(meaning)
-    .matches(ID, `${meaning}: 1 to 64 letters, digits, hyphens or underscores`) as unknown as StringSchema<T>;
+    .matches(ID, `${meaning}: 1 to 64 letters, digits, hyphens or underscores`)
+    .meta({ form: 'id' }) as unknown as StringSchema<T>;

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { EntryId, ResidentId, TankId } from '../kernel/schema/ids';
-import { effective, readOn } from './effective';
+import { effective, readOn } from './roomAt';
 import type { Dated, Entry } from '../events/events';
 import { EMPTY_ROOM, type Room } from '../events/room';
 import { roomAfter, roomAt } from './roomAt';

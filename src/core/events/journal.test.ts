@@ -1,5 +1,5 @@
 import type { EntryId, ResidentId, TankId } from '../kernel/schema/ids';
-import { effective } from './effective';
+import { effective } from './roomAt';
 import type { Dated, Entry, Member } from '../events/events';
 import { residentsOf, type Resident } from '../events/room';
 import { roomAfter, roomAt } from './roomAt';

@@ -1,0 +1,77 @@
+import type { InferType, ObjectShape, Schema } from 'yup';
+import type { Fault } from '../kernel/schema/faults';
+import {
+  choiceField,
+  dayField,
+  groupField,
+  noteField,
+  positiveField,
+  refersTo,
+  textField,
+  wholeField,
+  yesNoField,
+} from '../kernel/schema/fields';
+import { idField, type ResidentId, type TankId } from '../kernel/schema/ids';
+import type { Room } from './room';
+import { SEXES } from './vocabulary';
+
+/** A group of fields as a schema. */
+export type GroupOf<S extends ObjectShape> = ReturnType<typeof groupField<S>>;
+export type BodyOf<S extends ObjectShape> = InferType<GroupOf<S>>;
+
+/** One kind of thing that can happen in a room: all that the core has to know of it, in one place. */
+export interface EventDefinition<T extends string, B> {
+  readonly type: T;
+  /** What it says, and within which bounds. */
+  readonly schema: Schema<B>;
+  /** The room after it. Total: what makes no sense leaves the room as it is. */
+  readonly apply: (room: Room, event: B & { readonly type: T; readonly on: string }) => Room;
+  /** Residents that it speaks of. */
+  readonly residents: (event: B) => readonly string[];
+  /** What in it contradicts the room as it was at that moment. That tanks, fish and species are there is asked of every event. */
+  readonly sense?: (event: B & { readonly on: string }, room: Room) => readonly Fault[];
+  /** Parts that may be corrected by themselves; the others tie it to other entries. */
+  readonly correctable: readonly string[];
+  /** Lifts a body as an older Lomvik wrote it. */
+  readonly upcast?: (body: Record<string, unknown>) => Record<string, unknown>;
+}
+
+/**
+ * Defines one kind of event; `registry.ts` lists them all.
+ * @example defineEvent('named', 'a naming', { resident: resident(), name: name() }, { correctable: ['name'], ... })
+ */
+export function defineEvent<const T extends string, S extends ObjectShape>(
+  type: T,
+  title: string,
+  fields: S,
+  rest: Omit<EventDefinition<T, BodyOf<S>>, 'type' | 'schema'>,
+): EventDefinition<T, BodyOf<S>> & { readonly schema: GroupOf<S> } {
+  return { type, schema: groupField(title, fields), ...rest } as never;
+}
+
+export const tank = () => refersTo('tank', idField<TankId>('a tank'));
+export const resident = () => refersTo('resident', idField<ResidentId>('a fish or group'));
+export const species = () => refersTo('species', textField('a species identifier'));
+export const count = () => wholeField('a count', 1, 10_000);
+export const length = () => positiveField('a length in cm', 400);
+export const note = () => noteField('a note');
+
+/** A home for a time: until when, and where to then. */
+export const stay = () => ({
+  until: dayField('until when').optional(),
+  nextTank: noteField('the next tank').optional(),
+});
+
+const knownOf = (sex: 'males' | 'females') => wholeField(sex, 0, 10_000).nullable().optional().default(null);
+export const sexCounts = () => ({ males: knownOf('males'), females: knownOf('females') });
+
+/** A newcomer: one fish, or a group kept as one. */
+export const memberSchema = groupField('a newcomer', {
+  id: idField<ResidentId>('a fish or group'),
+  name: noteField('a name or mark'),
+  count: count(),
+  individual: yesNoField('an individual'),
+  sex: choiceField('sex', SEXES),
+  ...sexCounts(),
+});
+export type Member = InferType<typeof memberSchema>;

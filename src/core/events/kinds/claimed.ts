@@ -1,0 +1,26 @@
+import { noteField, textField } from '../../kernel/schema/fields';
+import { defineEvent, tank } from '../define';
+import { lifeOf, withTank } from '../roomChanges';
+
+/** What is asked of a seller when the wrong kind came, or dead ones did; settled when an outcome is given. */
+export const claimed = defineEvent(
+  'claimed',
+  'a claim',
+  {
+    tank: tank(),
+    from: textField('the seller'),
+    about: textField('what is claimed'),
+    outcome: noteField('how it ended'),
+  },
+  {
+    residents: () => [],
+    correctable: ['from', 'about', 'outcome'],
+    apply: (room, event) => {
+      const { from, about, on } = event;
+      const others = lifeOf(room, event.tank).claims.filter((one) => one.from !== from || one.about !== about);
+      return withTank(room, event.tank, {
+        claims: event.outcome === '' ? [...others, { from, about, since: on }] : others,
+      });
+    },
+  },
+);

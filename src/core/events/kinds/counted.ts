@@ -1,0 +1,15 @@
+import { wholeField } from '../../kernel/schema/fields';
+import { defineEvent, note, species, tank } from '../define';
+import { withTank } from '../roomChanges';
+
+/** Heads of a kind were counted at the glass. */
+export const counted = defineEvent(
+  'counted',
+  'a count',
+  { tank: tank(), species: species(), seen: wholeField('animals seen', 0, 100_000), note: note() },
+  {
+    residents: () => [],
+    correctable: ['seen', 'note'],
+    apply: (room, event) => withTank(room, event.tank, { lastCount: event.on }),
+  },
+);

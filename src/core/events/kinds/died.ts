@@ -1,0 +1,27 @@
+import { choiceField, listField, noteField } from '../../kernel/schema/fields';
+import { defineEvent, count, note, resident } from '../define';
+import { leave } from '../roomChanges';
+import { countFaults } from '../sense';
+import { DEATHS, SIGNS, type Sign } from '../vocabulary';
+
+/** Fish died, or are missing and taken for dead. */
+export const died = defineEvent(
+  'died',
+  'a death',
+  {
+    resident: resident(),
+    count: count(),
+    how: choiceField('how it was found', DEATHS),
+    cause: noteField('the cause'),
+    note: note(),
+    signs: listField<Sign>('signs', choiceField('a sign', SIGNS)).optional(),
+    /** Deaths of one cause in one go share the name of the incident. */
+    incident: noteField('the incident it belongs to').optional(),
+  },
+  {
+    residents: (event) => [event.resident],
+    correctable: ['count', 'how', 'cause', 'note'],
+    sense: (event, room) => countFaults(room, event.resident, event.count),
+    apply: (room, event) => leave(room, event, event.resident, event.count, 'died'),
+  },
+);

@@ -1,0 +1,24 @@
+import { choiceField, numberField } from '../../kernel/schema/fields';
+import { defineEvent, note, tank } from '../define';
+import { afterStep } from '../filterLife';
+import { lifeOf, withTank } from '../roomChanges';
+import { FILTER_STEPS } from '../vocabulary';
+
+/** Something done with a filter. */
+export const filter = defineEvent(
+  'filter',
+  'something done with a filter',
+  {
+    tank: tank(),
+    what: choiceField('what was done', FILTER_STEPS),
+    /** Ammonia dosed to prove the filter, mg/L. */
+    doseMgL: numberField('a dose from 0 to 10 mg/L', 0, 10).optional(),
+    note: note(),
+  },
+  {
+    residents: () => [],
+    correctable: ['what', 'doseMgL', 'note'],
+    apply: (room, event) =>
+      withTank(room, event.tank, { filter: afterStep(lifeOf(room, event.tank).filter, event) }),
+  },
+);

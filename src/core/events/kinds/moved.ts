@@ -1,0 +1,36 @@
+import { choiceField } from '../../kernel/schema/fields';
+import { defineEvent, note, resident, stay, tank } from '../define';
+import { change, quarantineAfterMove, withTank } from '../roomChanges';
+import { goneFaults } from '../sense';
+import { PROTOCOLS } from '../vocabulary';
+
+/** A fish or group went to another tank. */
+export const moved = defineEvent(
+  'moved',
+  'a move',
+  {
+    resident: resident(),
+    tank: tank(),
+    note: note(),
+    protocol: choiceField('how it was introduced', PROTOCOLS).optional(),
+    ...stay(),
+  },
+  {
+    residents: (event) => [event.resident],
+    correctable: ['note', 'protocol', 'until', 'nextTank'],
+    sense: (event, room) => goneFaults(room, event.resident, event.on, 'resident'),
+    apply: (room, event) =>
+      withTank(
+        change(room, event, event.resident, (one) => ({
+          tank: event.tank,
+          inTankSince: event.on,
+          until: event.until ?? null,
+          nextTank: event.nextTank ?? '',
+          quarantine: quarantineAfterMove(one, room, event.on),
+          protocol: event.protocol ?? one.protocol,
+        })),
+        event.tank,
+        { lastArrival: event.on, looks: [] },
+      ),
+  },
+);

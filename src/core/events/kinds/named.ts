@@ -1,0 +1,15 @@
+import { textField } from '../../kernel/schema/fields';
+import { defineEvent, resident } from '../define';
+import { change } from '../roomChanges';
+
+/** A fish or group got a name or mark. */
+export const named = defineEvent(
+  'named',
+  'a naming',
+  { resident: resident(), name: textField('a name or mark') },
+  {
+    residents: (event) => [event.resident],
+    correctable: ['name'],
+    apply: (room, event) => change(room, event, event.resident, () => ({ name: event.name })),
+  },
+);

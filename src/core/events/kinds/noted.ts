@@ -1,0 +1,10 @@
+import { textField } from '../../kernel/schema/fields';
+import { defineEvent, tank } from '../define';
+
+/** A note of the keeper's, on a tank or on the room. */
+export const noted = defineEvent(
+  'noted',
+  'a note',
+  { tank: tank().nullable().optional().default(null), text: textField('the note') },
+  { residents: () => [], correctable: ['text'], apply: (room) => room },
+);

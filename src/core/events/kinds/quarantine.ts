@@ -1,0 +1,27 @@
+import { choiceField, listField, wholeField } from '../../kernel/schema/fields';
+import { defineEvent, note, tank } from '../define';
+import { afterQuarantine } from '../quarantineLife';
+import { lifeOf, withTank } from '../roomChanges';
+import { QUARANTINE_CHECKS, QUARANTINE_STEPS, type QuarantineCheck } from '../vocabulary';
+
+/** A quarantine begun, made longer, passed or given up. */
+export const quarantine = defineEvent(
+  'quarantine',
+  'a step of a quarantine',
+  {
+    tank: tank(),
+    what: choiceField('the step', QUARANTINE_STEPS),
+    days: wholeField('days it is to last', 1, 365).optional(),
+    checked: listField<QuarantineCheck>(
+      'what was ticked',
+      choiceField('a check', QUARANTINE_CHECKS),
+    ).optional(),
+    note: note(),
+  },
+  {
+    residents: () => [],
+    correctable: ['what', 'days', 'note'],
+    apply: (room, event) =>
+      withTank(room, event.tank, { quarantine: afterQuarantine(lifeOf(room, event.tank).quarantine, event) }),
+  },
+);

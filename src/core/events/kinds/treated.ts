@@ -1,0 +1,20 @@
+import { textField } from '../../kernel/schema/fields';
+import { defineEvent, note, tank } from '../define';
+import { lifeOf, withTank } from '../roomChanges';
+
+/** Something given or added. Recorded, never dosed by Lomvik. */
+export const treated = defineEvent(
+  'treated',
+  'a treatment',
+  { tank: tank(), what: textField('what was given'), note: note() },
+  {
+    residents: () => [],
+    correctable: ['what', 'note'],
+    apply: (room, event) => {
+      const { quarantine } = lifeOf(room, event.tank);
+      return quarantine.begunOn === null
+        ? room
+        : withTank(room, event.tank, { quarantine: { ...quarantine, lastSign: event.on } });
+    },
+  },
+);

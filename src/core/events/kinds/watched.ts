@@ -1,0 +1,25 @@
+import { noteField, numberField } from '../../kernel/schema/fields';
+import { defineEvent, note, tank } from '../define';
+import { lifeOf, withTank } from '../roomChanges';
+
+/** A tank was watched for so many minutes. */
+export const watched = defineEvent(
+  'watched',
+  'a watch',
+  {
+    tank: tank(),
+    minutes: numberField('minutes watched', 0, 1440),
+    note: note(),
+    /** The watch whose contests these minutes hold. */
+    watch: noteField('the watch').optional(),
+  },
+  {
+    residents: () => [],
+    correctable: ['minutes', 'note'],
+    apply: (room, event) =>
+      withTank(room, event.tank, {
+        lastWatch: event.on,
+        watchedMinutes: lifeOf(room, event.tank).watchedMinutes + event.minutes,
+      }),
+  },
+);

@@ -1,0 +1,22 @@
+import { choiceField, listField, numberField } from '../../kernel/schema/fields';
+import { defineEvent, note, tank } from '../define';
+import { withTank } from '../roomChanges';
+import { CHANGE_CHECKS, type ChangeCheck } from '../vocabulary';
+
+/** Some of the water was changed. */
+export const waterChanged = defineEvent(
+  'water-changed',
+  'a water change',
+  {
+    tank: tank(),
+    fraction: numberField('a share of the water from 0.01 to 1', 0.01, 1),
+    /** What was ticked: forgetting one of these kills fish. */
+    checked: listField<ChangeCheck>('what was ticked', choiceField('a check', CHANGE_CHECKS)),
+    note: note(),
+  },
+  {
+    residents: () => [],
+    correctable: ['fraction', 'note'],
+    apply: (room, event) => withTank(room, event.tank, { lastChange: event.on }),
+  },
+);

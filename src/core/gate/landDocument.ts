@@ -1,0 +1,37 @@
+import { canonicalJson } from '../kernel/schema/canonicalJson';
+import { mergeThree, type Conflict } from '../kernel/schema/mergeThree';
+import { recordOf, versionOf, type RoomDocument } from '../records/documents';
+import type { Change } from './change';
+
+/** What a document becomes when a change lands on what is kept by then, or where both sides changed the same part. */
+export type Landed =
+  | { readonly ok: true; readonly document: RoomDocument }
+  | { readonly ok: false; readonly document: RoomDocument; readonly conflicts: readonly Conflict[] };
+
+/**
+ * Lands a change on the document as it is kept at that moment. What came in between from another tab is merged: fields by
+ * field, lists by entry; where both changed the same part nothing lands, and the parts are named.
+ */
+export function landDocument(
+  change: Extract<Change, { kind: 'put' }>,
+  current: RoomDocument | undefined,
+): Landed {
+  const { document, base } = change;
+  const next = (body: unknown): RoomDocument => {
+    const v = versionOf(document.kind);
+    const { v: _v, ...rest } = document;
+    return { ...rest, body, rev: (current?.rev ?? 0) + 1, ...(v === 1 ? {} : { v }) } as RoomDocument;
+  };
+  const untouched =
+    base === undefined ||
+    (base === null ? (current?.body ?? null) === null : base.rev === current?.rev && sameBody(base, current));
+  if (untouched) return { ok: true, document: next(document.body) };
+  const [was, mine, theirs] = [base?.body ?? null, document.body, current?.body ?? null];
+  const { value, conflicts } = mergeThree(was, mine, theirs, recordOf(document.kind).itemKeys);
+  return conflicts.length > 0
+    ? { ok: false, document: current ?? document, conflicts }
+    : { ok: true, document: next(value) };
+}
+
+const sameBody = (a: RoomDocument, b: RoomDocument): boolean =>
+  a.body === b.body || canonicalJson(a.body) === canonicalJson(b.body);

@@ -1,0 +1,159 @@
+import { mixed } from 'yup';
+import { EVENT_TYPES, isEventType, schemaOf, type Entry, type EventType } from '../events/events';
+import { describeValue, under, validate, type Fault, type Outcome } from '../kernel/schema/faults';
+import { choiceField, groupField, momentField, noteField, wholeField } from '../kernel/schema/fields';
+import { idField, type DocumentId, type EntryId } from '../kernel/schema/ids';
+import { isMoment } from '../kernel/time/calendar';
+import {
+  bodySchemaOf,
+  DOCUMENT_KINDS,
+  recordOf,
+  versionOf,
+  type DocumentKind,
+  type RoomDocument,
+} from '../records/documents';
+
+/** Nothing that a room keeps is nested deeper than a few levels; what is would break saving. */
+const DEEPEST = 24;
+
+type Tree = Record<string, unknown>;
+export const isTree = (value: unknown): value is Tree =>
+  value !== null && typeof value === 'object' && !Array.isArray(value);
+
+/** Whether a value is nested deeper than anything that a room keeps. Looks no deeper than that. */
+export function isTooDeep(value: unknown, levels = DEEPEST): boolean {
+  if (value === null || typeof value !== 'object') return false;
+  if (levels === 0) return true;
+  for (const key in value)
+    if (Object.hasOwn(value, key) && isTooDeep((value as Tree)[key], levels - 1)) return true;
+  return false;
+}
+
+const one = (path: string, expected: string, received: unknown): Fault => ({
+  path,
+  expected,
+  received: describeValue(received),
+});
+const refused = (...faults: readonly Fault[]): Outcome<never> => ({ ok: false, faults });
+
+const typeField = mixed<EventType | 'corrected'>(
+  (value): value is EventType | 'corrected' => value === 'corrected' || isEventType(value),
+)
+  .typeError(`the kind of entry: one of ${[...EVENT_TYPES, 'corrected'].join(', ')}`)
+  .required('the kind of entry')
+  .meta({ choices: [...EVENT_TYPES, 'corrected'] });
+
+const entryBase = groupField('an entry', {
+  id: idField<EntryId>('an entry identifier'),
+  type: typeField,
+  on: momentField('when it happened'),
+  recorded: momentField('when it was recorded'),
+  zone: noteField('the time zone').optional(),
+});
+
+const documentBase = groupField('a document', {
+  id: idField<DocumentId>('a document identifier'),
+  kind: choiceField('the kind of document', DOCUMENT_KINDS),
+  rev: wholeField('a revision', 1, 1e9),
+  v: wholeField("the version of the document's shape", 1, 1e6).optional(),
+});
+
+/** Earlier files could hold moments of other zones; they are the same moments in Coordinated Universal Time. */
+function inUniversalTime(value: unknown): unknown {
+  if (typeof value !== 'string' || isMoment(value)) return value;
+  if (!/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}(:\d{2}(\.\d+)?)?(Z|[+-]\d{2}:\d{2})$/.test(value)) return value;
+  const ms = Date.parse(value);
+  return Number.isNaN(ms) ? value : new Date(ms).toISOString();
+}
+
+function liftMoments(entry: Tree): Tree {
+  const on = inUniversalTime(entry.on);
+  const recorded = inUniversalTime(entry.recorded);
+  return on === entry.on && recorded === entry.recorded ? entry : { ...entry, on, recorded };
+}
+
+function liftHappening(event: Tree): Tree {
+  if (!isEventType(event.type)) return event;
+  const upcast = (schemaLift as Readonly<Partial<Record<EventType, (body: Tree) => Tree>>>)[event.type];
+  return upcast ? upcast(event) : event;
+}
+
+/** Lifts of events whose shape has changed since an older Lomvik; none has so far but by fields that may be missing. */
+const schemaLift = {};
+
+function happeningFaults(event: Tree, path: string): readonly Fault[] {
+  const checked = validate(schemaOf(event.type as EventType), event);
+  return checked.ok ? [] : path === '' ? checked.faults : under(path, checked.faults);
+}
+
+function correctionOf(entry: Tree): Outcome<Entry> {
+  const target = validate(idField<EntryId>('the entry it corrects'), entry.target);
+  if (!target.ok) return refused(one('target', 'the entry it corrects', entry.target));
+  if (target.value === entry.id) return refused(one('target', 'another entry than itself', entry.target));
+  if (entry.replacement === null) return { ok: true, value: entry as unknown as Entry };
+  if (!isTree(entry.replacement) || !isEventType(entry.replacement.type))
+    return refused(one('replacement', 'what is true instead, or null', entry.replacement));
+  const replacement = liftHappening(liftMoments(entry.replacement));
+  const on = validate(momentField('when it happened'), replacement.on);
+  const faults = [
+    ...(on.ok ? [] : [one('replacement.on', 'when it happened, an ISO date and time', replacement.on)]),
+    ...happeningFaults(replacement, 'replacement'),
+  ];
+  if (faults.length > 0) return { ok: false, faults };
+  return {
+    ok: true,
+    value: (replacement === entry.replacement ? entry : { ...entry, replacement }) as unknown as Entry,
+  };
+}
+
+/**
+ * An entry of the journal from foreign data: lifted to what this Lomvik writes, and checked in all its parts. Whether it
+ * makes sense in the room is asked separately.
+ *
+ * Errors: every fault with its path within the entry. The place in the journal is not looked at.
+ */
+export function readEntry(value: unknown): Outcome<Entry> {
+  if (!isTree(value)) return refused(one('', 'an entry as an object', value));
+  if (isTooDeep(value)) return refused(one('', `an entry at most ${DEEPEST} levels deep`, value));
+  const entry = liftMoments(value);
+  const base = validate(entryBase, entry);
+  if (!base.ok) return base;
+  if (entry.type === 'corrected') return correctionOf(entry);
+  const lifted = liftHappening(entry);
+  const faults = happeningFaults(lifted, '');
+  return faults.length > 0 ? { ok: false, faults } : { ok: true, value: lifted as unknown as Entry };
+}
+
+/**
+ * A document from foreign data: lifted to the version that this Lomvik writes, and checked in all its parts.
+ *
+ * Errors: every fault with its path within the document; a newer version is its own answer.
+ */
+export function readDocument(value: unknown): Outcome<RoomDocument> {
+  if (!isTree(value)) return refused(one('', 'a document as an object', value));
+  if (isTooDeep(value)) return refused(one('', `a document at most ${DEEPEST} levels deep`, value));
+  const base = validate(documentBase, value);
+  if (!base.ok) return base;
+  const kind = value.kind as DocumentKind;
+  const current = versionOf(kind);
+  const from = (value.v as number | undefined) ?? 1;
+  if (from > current)
+    return refused(one('v', `version ${current} or older: this was written by a newer Lomvik`, from));
+  if (value.body === undefined) return refused(one('body', `${recordOf(kind).title} as an object, or null`, undefined));
+  if (value.body === null) return { ok: true, value: placed(value, kind, null) };
+  if (!isTree(value.body)) return refused(one('body', `${recordOf(kind).title} as an object`, value.body));
+  const body = recordOf(kind)
+    .upcasts.filter((step) => step.from >= from)
+    .reduce<Tree>((shape, step) => step.up(shape), value.body);
+  const checked = validate(bodySchemaOf(kind), body);
+  return checked.ok
+    ? { ok: true, value: placed(value, kind, body) }
+    : { ok: false, faults: under('body', checked.faults) };
+}
+
+/** The same object when nothing had to be lifted. */
+function placed(value: Tree, kind: DocumentKind, body: Tree | null): RoomDocument {
+  const v = versionOf(kind);
+  const same = value.body === body && (value.v ?? 1) === v;
+  return (same ? value : { ...value, body, ...(v === 1 ? {} : { v }) }) as unknown as RoomDocument;
+}

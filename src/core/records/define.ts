@@ -1,0 +1,56 @@
+import type { ObjectShape, Schema } from 'yup';
+import type { BodyOf, GroupOf } from '../events/define';
+import type { Fault } from '../kernel/schema/faults';
+import { groupField, refersTo } from '../kernel/schema/fields';
+import { idField, type TankId } from '../kernel/schema/ids';
+import type { Catalogue } from '../model/catalogue';
+
+/** What a document may be held against. */
+export interface World {
+  /** The species of the room, the keeper's own among them. */
+  readonly catalogue: Catalogue;
+  /** The present moment, ISO; null where nobody can say. */
+  readonly now: string | null;
+}
+
+/** One step upward of a body that an older Lomvik wrote. */
+export interface Upcast {
+  /** The version that it lifts from; the next is one more. */
+  readonly from: number;
+  readonly name: string;
+  readonly up: (body: Record<string, unknown>) => Record<string, unknown>;
+}
+
+/** One kind of document: all that the core has to know of it, in one place. */
+export interface RecordDefinition<K extends string, B> {
+  readonly kind: K;
+  /** What a keeper calls it. */
+  readonly title: string;
+  readonly schema: Schema<B>;
+  /** Steps from version 1 upward, without a gap. The version that is written is one more than there are steps. */
+  readonly upcasts: readonly Upcast[];
+  /** By what the items of a list are told from one another when two tabs changed it: list -> name of a part. */
+  readonly itemKeys: Readonly<Record<string, string>>;
+  /** What in it contradicts itself or the world. That tanks and species are there is asked of every document. */
+  readonly sense?: (body: B, world: World) => readonly Fault[];
+}
+
+/**
+ * Defines one kind of document; `registry.ts` lists them all.
+ * @example defineRecord('care', 'recurring care', { tank: tank(), items: ... }, { itemKeys: { items: 'what' } })
+ */
+export function defineRecord<const K extends string, S extends ObjectShape>(
+  kind: K,
+  title: string,
+  fields: S,
+  rest: Partial<Omit<RecordDefinition<K, BodyOf<S>>, 'kind' | 'title' | 'schema'>> = {},
+): RecordDefinition<K, BodyOf<S>> & { readonly schema: GroupOf<S> } {
+  const { upcasts = [], itemKeys = {}, sense } = rest;
+  upcasts.forEach((step, index) => {
+    if (step.from !== index + 1) throw new Error(`${kind}: the step "${step.name}" starts at ${step.from}, expected ${index + 1}`);
+  });
+  return { kind, title, schema: groupField(title, fields), upcasts, itemKeys, sense } as never;
+}
+
+/** A tank that has to be in the room. */
+export const tank = () => refersTo('tank', idField<TankId>('a tank'));

@@ -1,0 +1,23 @@
+import { choiceField, groupField, listField, numberField, positiveField } from '../../kernel/schema/fields';
+import { PIECES, type Piece } from '../../sightlines/sightlines';
+import { defineRecord, tank } from '../define';
+
+const along = () => numberField('where along the tank, cm', 0, 2000);
+const across = () => numberField('where from front to back, cm', 0, 2000);
+
+const pieceSchema = groupField('a piece of hardscape', {
+  kind: choiceField('what it is', PIECES),
+  x: along(),
+  y: across(),
+  lengthCm: positiveField('a length in cm', 400),
+  widthCm: positiveField('a depth in cm', 400),
+  turned: numberField('degrees', -360, 360),
+});
+
+/** The floor of a tank seen from above: what stands on it, where a holder sits, and the map that was before. */
+export const floorRecord = defineRecord('floor', 'a floor map', {
+  tank: tank(),
+  holder: groupField('where the holder sits', { x: along(), y: across() }).nullable().optional().default(null),
+  pieces: listField<Piece>('pieces', pieceSchema),
+  before: listField<Piece>('pieces before', pieceSchema).optional(),
+});

@@ -1,0 +1,22 @@
+import { groupField, listField, momentField, noteField, positiveField, refersTo, textField } from '../../kernel/schema/fields';
+import { idField, type ResidentId } from '../../kernel/schema/ids';
+import { defineRecord } from '../define';
+
+/** What a keeper wrote of a fish: lines and lengths, each with its moment. */
+export const storyFields = () => ({
+  story: listField<{ on: string; text: string }>(
+    'what happened',
+    groupField('a line', { on: momentField('when'), text: textField('what') }),
+  ),
+  lengths: listField<{ on: string; lengthCm: number }>(
+    'lengths',
+    groupField('a length', { on: momentField('when'), lengthCm: positiveField('a length in cm', 400) }),
+  ),
+});
+
+/** What a former keeper wrote of a fish, as it came with its file. */
+export const formerLifeRecord = defineRecord('former-life', 'a life before', {
+  resident: refersTo('resident', idField<ResidentId>('whose')),
+  keeper: noteField('the former keeper'),
+  ...storyFields(),
+});

@@ -1,0 +1,19 @@
+import { groupField, listField, momentField, refersTo, textField, wholeField } from '../../kernel/schema/fields';
+import { idField, type ResidentId } from '../../kernel/schema/ids';
+import { defineRecord, tank } from '../define';
+
+/** A move from tank to tank while it runs: what was ticked, and each bucket with its counts out and in. */
+export const houseMoveRecord = defineRecord('house-move', 'a move', {
+  from: tank(),
+  to: tank(),
+  startedOn: momentField('when it began'),
+  done: listField<string>('steps done', textField('a step')),
+  loads: listField<{ resident: string; out: number; in: number | null }>(
+    'buckets',
+    groupField('a bucket', {
+      resident: refersTo('resident', idField<ResidentId>('who')),
+      out: wholeField('how many went in the bucket', 1, 10_000),
+      in: wholeField('how many came out of it', 0, 10_000).nullable().optional().default(null),
+    }),
+  ),
+});

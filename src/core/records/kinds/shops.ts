@@ -1,0 +1,15 @@
+import { dayField, listField } from '../../kernel/schema/fields';
+import { speciesFaultsOf } from '../../model/planFaults';
+import { shopItemSchema, type ShopItem } from '../../model/shopItem';
+import { defineRecord } from '../define';
+
+/** Shop stock that the keeper has read in from a file, beside the simulated shops. */
+export const shopsRecord = defineRecord(
+  'shops',
+  'shop stock',
+  { readOn: dayField('when it was read'), items: listField<ShopItem>('items', shopItemSchema) },
+  {
+    sense: ({ items }, { catalogue }) =>
+      items.flatMap(({ species }, i) => speciesFaultsOf(species, `items[${i}].species`, catalogue)),
+  },
+);

@@ -1,0 +1,31 @@
+import { momentField, numberField, textField } from '../../kernel/schema/fields';
+import { addDays } from '../../kernel/time/days';
+import { wrong } from '../../events/sense';
+import { defineRecord, tank } from '../define';
+
+/** A watch that runs, or is paused. */
+export const watchingRecord = defineRecord(
+  'watching',
+  'a watch that runs',
+  {
+    tank: tank(),
+    watch: textField('the watch'),
+    startedOn: momentField('when it began'),
+    /** Seconds already counted before the last pause. */
+    countedSeconds: numberField('seconds counted', 0, 1e7),
+    /** When the clock last started; null while it is paused. */
+    runningSince: momentField('when the clock last started').nullable().optional().default(null),
+  },
+  {
+    sense: ({ startedOn, runningSince }, { now }) => {
+      // Clocks of two machines may differ by hours, not by days.
+      const latest = now === null ? null : addDays(now, 2);
+      return (['startedOn', 'runningSince'] as const).flatMap((name) => {
+        const said = { startedOn, runningSince }[name];
+        return latest !== null && typeof said === 'string' && said.slice(0, 10) > latest
+          ? [wrong(name, 'a moment that is not in the future', said)]
+          : [];
+      });
+    },
+  },
+);
