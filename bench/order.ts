@@ -7,7 +7,7 @@ import { roomAfter, roomAt } from '../src/core/events/roomAt';
 import { rateRatio } from '../src/core/stats/rateRatio';
 import { poissonDraw, seededChance, type Chance } from '../src/core/stats/seededChance';
 import { winTable } from '../src/core/stats/winTable';
-import { orderWork } from '../src/session/workers/orderWork';
+import { orderWork } from '../src/workers/orderWork';
 
 const middle = (numbers: readonly number[]): number =>
   [...numbers].sort((a, b) => a - b)[Math.floor(numbers.length / 2)] as number;

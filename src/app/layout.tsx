@@ -2,8 +2,10 @@ import type { Metadata, Viewport } from 'next';
 import localFont from 'next/font/local';
 import { ThemeProvider } from 'next-themes';
 import { Suspense, type ReactNode } from 'react';
+import { BareFrame } from '@/features/frame/BareFrame';
 import { Frame } from '@/features/frame/Frame';
 import { RoomProvider } from '@/session/react/RoomProvider';
+import { Boundary } from '@/ui/Boundary';
 import './globals.css';
 
 const text = localFont({
@@ -32,7 +34,9 @@ export default function RootLayout({ children }: { readonly children: ReactNode 
         <ThemeProvider attribute="class" defaultTheme="system" enableSystem disableTransitionOnChange>
           <RoomProvider>
             <Suspense>
-              <Frame>{children}</Frame>
+              <Boundary what="The menu" instead={<BareFrame>{children}</BareFrame>}>
+                <Frame>{children}</Frame>
+              </Boundary>
             </Suspense>
           </RoomProvider>
         </ThemeProvider>

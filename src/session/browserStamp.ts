@@ -1,12 +1,25 @@
 import { nanoid } from 'nanoid';
 import type { Stamp } from '@/core/gate/change';
+import { recall, remember } from './browserMemory';
 import type { EntryId } from '@/core/kernel/schema/ids';
 
 /** Identifiers and the moment from the browser. */
 export const browserStamp: Stamp = {
   id: () => nanoid(12) as EntryId,
   now: () => new Date().toISOString(),
+  zone: () => Intl.DateTimeFormat().resolvedOptions().timeZone,
 };
+
+const TAB = 'lomvik.tab';
+
+/** Which tab this is; the same after a reload. */
+export function thisTab(): string {
+  const known = recall('sessionStorage', TAB);
+  if (known) return known;
+  const fresh = nanoid(12);
+  remember('sessionStorage', TAB, fresh);
+  return fresh;
+}
 
 /** An identifier for anything new. */
 export const newId = <T extends string>(): T => nanoid(12) as unknown as T;

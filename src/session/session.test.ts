@@ -1,58 +1,21 @@
 import fc from 'fast-check';
-import { SHIPPED_SPECIES } from '@/catalogue';
 import { canonicalJson } from '@/core/kernel/schema/canonicalJson';
-import type { Change, Stamp } from '@/core/gate/change';
+import type { Change } from '@/core/gate/change';
 import type { Dated } from '@/core/events/events';
 import { roomAt } from '@/core/events/roomAt';
-import { buildCatalogue } from '@/core/model/catalogue';
-import type { DocumentId, EntryId, ResidentId, TankId } from '@/core/kernel/schema/ids';
-import { memoryPlace, memoryStore, type MemoryPlace } from '@/store/memory/memoryStore';
+import type { DocumentId, ResidentId, TankId } from '@/core/kernel/schema/ids';
+import { memoryStore } from '@/store/memory/memoryStore';
 import type { Announcement } from '@/store/port';
-import { openSession, type Session } from './session';
-
-const catalogue = buildCatalogue(SHIPPED_SPECIES);
-const counter = (prefix: string): Stamp => {
-  let n = 0;
-  return { id: () => `${prefix}${(n += 1)}` as EntryId, now: () => '2026-05-01T12:00:00.000Z' };
-};
-
-async function ready(session: Session): Promise<Session> {
-  while (session.state.getState().status === 'opening' || session.state.getState().entries === null)
-    await new Promise((resolve) => setImmediate(resolve));
-  await new Promise((resolve) => setImmediate(resolve));
-  return session;
-}
-const open = (place: MemoryPlace, prefix = 'e'): Promise<Session> =>
-  ready(openSession({ store: memoryStore(place), catalogue, stamp: counter(prefix) }));
-
-const append = (session: Session, dated: Dated): Change => ({
-  kind: 'append',
-  entry: { ...dated, id: session.stamp.id(), recorded: session.stamp.now() } as Extract<
-    Change,
-    { kind: 'append' }
-  >['entry'],
-});
-const came = (id: string, on: string, count = 1): Dated => ({
-  type: 'came',
-  on,
-  tank: 'T' as TankId,
-  species: 'pterophyllum-scalare',
-  members: [
-    {
-      id: id as ResidentId,
-      name: id,
-      count,
-      individual: count === 1,
-      sex: 'unknown',
-      males: null,
-      females: null,
-    },
-  ],
-  lengthCm: 4,
-  origin: 'tank-bred',
-  from: '',
-  note: '',
-});
+import {
+  append,
+  cameAs as came,
+  catalogue,
+  counter,
+  openTab as open,
+  placeWithTanks,
+  ready,
+} from '@/testing/tabs';
+import { openSession } from './session';
 
 /** Things that can happen to three residents, sensible or not. */
 const happening: fc.Arbitrary<Dated> = fc
@@ -69,7 +32,7 @@ const happening: fc.Arbitrary<Dated> = fc
       case 'came':
         return came(who, on, n);
       case 'moved':
-        return { type: 'moved', on, resident, tank: `T${n}` as TankId, note: '' };
+        return { type: 'moved', on, resident, tank: (n % 2 === 0 ? 'T' : 'U') as TankId, note: '' };
       case 'died':
         return { type: 'died', on, resident, count: n, how: 'found', cause: '', note: '' };
       case 'measured':
@@ -87,7 +50,7 @@ describe('a session', () => {
       fc.asyncProperty(
         fc.array(fc.oneof(happening, fc.constantFrom('undo' as const, 'redo' as const)), { maxLength: 25 }),
         async (steps) => {
-          const place = memoryPlace();
+          const place = await placeWithTanks();
           const session = await open(place);
           for (const step of steps) {
             if (step === 'undo') await session.undo();
@@ -108,28 +71,29 @@ describe('a session', () => {
   it('undo brings back the room and the documents as they were, redo does it again', async () => {
     await fc.assert(
       fc.asyncProperty(fc.array(happening, { minLength: 1, maxLength: 8 }), async (steps) => {
-        const session = await open(memoryPlace());
+        const session = await open(await placeWithTanks());
         const pictures = [canonicalJson(session.state.getState().room)];
         for (const step of steps) {
-          await session.run('step', [append(session, step)]);
-          pictures.push(canonicalJson(session.state.getState().room));
+          const outcome = await session.run('step', [append(session, step)]);
+          if (outcome.kind === 'done') pictures.push(canonicalJson(session.state.getState().room));
         }
-        for (let i = steps.length - 1; i >= 0; i -= 1) {
-          await session.undo();
+        for (let i = pictures.length - 2; i >= 0; i -= 1) {
+          expect((await session.undo()).kind).toBe('done');
           expect(canonicalJson(session.state.getState().room)).toBe(pictures[i]);
         }
-        for (let i = 1; i <= steps.length; i += 1) {
-          await session.redo();
+        expect(await session.undo()).toEqual({ kind: 'nothing' });
+        for (let i = 1; i < pictures.length; i += 1) {
+          expect((await session.redo()).kind).toBe('done');
           expect(canonicalJson(session.state.getState().room)).toBe(pictures[i]);
         }
-        expect(await session.redo()).toBeNull();
+        expect(await session.redo()).toEqual({ kind: 'nothing' });
       }),
       { numRuns: 40 },
     );
   });
 
   it('takes a document back to what it said, and away when it was new', async () => {
-    const session = await open(memoryPlace());
+    const session = await open(await placeWithTanks());
     const id = 'settings' as DocumentId;
     const put = (keeper: string): Change => ({
       kind: 'put',
@@ -152,7 +116,7 @@ describe('a session', () => {
   });
 
   it('keeps two tabs in step', async () => {
-    const place = memoryPlace();
+    const place = await placeWithTanks();
     const [first, second] = [await open(place, 'a'), await open(place, 'b')];
     await first.run('bring in', [append(first, came('x', '2026-04-02T10:00:00.000Z', 6))]);
     expect(second.state.getState().room.residents['x']?.count).toBe(6);
@@ -173,7 +137,7 @@ describe('a session', () => {
   });
 
   it('rebuilds a snapshot that disagrees with the journal', async () => {
-    const place = memoryPlace();
+    const place = await placeWithTanks();
     const session = await open(place);
     await session.run('bring in', [append(session, came('x', '2026-04-02T10:00:00.000Z', 6))]);
     place.snapshot = {
@@ -190,7 +154,7 @@ describe('a session', () => {
   });
 
   it('loses nothing that is committed while the journal is still being read', async () => {
-    const place = memoryPlace();
+    const place = await placeWithTanks();
     const first = await open(place);
     await first.run('bring in', [append(first, came('x', '2026-04-02T10:00:00.000Z', 6))]);
     place.snapshot = {
@@ -219,7 +183,7 @@ describe('a session', () => {
   });
 
   it('opens a journal of which nothing has been folded before, and one whose last entries happened earlier', async () => {
-    const place = memoryPlace();
+    const place = await placeWithTanks();
     const first = await open(place);
     for (const day of ['05', '03', '04'])
       await first.run('bring in', [append(first, came(`d${day}`, `2026-04-${day}T10:00:00.000Z`, 6))]);
@@ -239,7 +203,7 @@ describe('a session', () => {
   });
 
   it('is told what another tab writes while it opens', async () => {
-    const place = memoryPlace();
+    const place = await placeWithTanks();
     const first = await open(place);
     await first.run('bring in', [append(first, came('x', '2026-04-02T10:00:00.000Z', 6))]);
     const store = memoryStore(place);
@@ -260,7 +224,10 @@ describe('a session', () => {
     const session = openSession({ store: slow, catalogue, stamp: counter('slow') });
     while (held === null) await new Promise((resolve) => setTimeout(resolve, 0));
     await first.run('another', [append(first, came('y', '2026-04-03T10:00:00.000Z', 2))]);
-    heard({ kind: 'committed', committed: { entries: place.entries.slice(1), documents: [] } });
+    heard({
+      kind: 'committed',
+      committed: { entries: place.entries.slice(1), documents: [], command: null },
+    });
     (held as () => void)();
     await ready(session);
     expect(session.state.getState().room.residents['y']?.count).toBe(2);

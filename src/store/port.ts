@@ -1,7 +1,9 @@
 import type { Change } from '@/core/gate/change';
-import type { RoomDocument } from '@/core/records/documents';
+import type { CommandRecord } from '@/core/gate/command';
 import type { Entry } from '@/core/events/events';
 import type { Room } from '@/core/events/room';
+import type { Conflict } from '@/core/kernel/schema/mergeThree';
+import type { RoomDocument } from '@/core/records/documents';
 
 /** The room as it was after entry `seq`, kept so that opening does not fold the whole journal. */
 export interface Snapshot {
@@ -11,34 +13,92 @@ export interface Snapshot {
   readonly room: Room;
 }
 
-/** What a room is shown from: its documents and the last snapshot. The entries after that are read for themselves: there may be many. */
-export interface Opened {
-  readonly documents: readonly RoomDocument[];
-  readonly snapshot: Snapshot | null;
+/** A record that could not be read, as it stood, with what was wrong with it. */
+export interface Aside {
+  readonly key: string;
+  readonly what: 'document' | 'entry';
+  readonly raw: unknown;
+  readonly why: string;
+  /** When it was set aside, ISO. */
+  readonly at: string;
 }
 
-/** What a commit wrote: entries with their places, documents with their revisions. */
+/** What a room held, or what a file put into it. */
+export interface Contents {
+  readonly documents: readonly RoomDocument[];
+  readonly entries: readonly Entry[];
+}
+
+/** Where records that are set aside stood: identifiers of documents, places of entries. */
+export interface Taken {
+  readonly documents: readonly string[];
+  readonly entries: readonly number[];
+}
+
+/** The room as it was before a file took its place, and what that file held. */
+export interface Previous {
+  readonly at: string;
+  readonly label: string;
+  readonly before: Contents;
+  readonly file: Contents;
+}
+
+/** What a room is shown from. The entries after the snapshot are read for themselves: there may be many. */
+export interface Opened {
+  /** As they stand: whether they can be read is for the session to say. */
+  readonly documents: readonly unknown[];
+  readonly snapshot: Snapshot | null;
+  readonly commands: readonly CommandRecord[];
+  readonly aside: readonly Aside[];
+  /** When the room was last replaced by a file; null when that was never, or cannot be taken back. */
+  readonly replacedOn: string | null;
+}
+
+/** What a commit wrote: entries with their places, documents with their revisions, the command with what it changed. */
 export interface Committed {
   readonly entries: readonly Entry[];
   readonly documents: readonly RoomDocument[];
+  readonly command: CommandRecord | null;
 }
 
 /** What other tabs are told after the commit is durable. */
 export type Announcement =
   | { readonly kind: 'committed'; readonly committed: Committed }
   | { readonly kind: 'replaced' }
-  | { readonly kind: 'closing' };
+  | { readonly kind: 'closing' }
+  /** The room is no longer in this browser: cleared or deleted under the page. */
+  | { readonly kind: 'gone' };
 
 /** Why a store could not do what was asked, in words a keeper can act on. Nothing was written. */
 export class StoreError extends Error {
   constructor(
-    readonly reason: 'newer' | 'blocked' | 'quota' | 'unavailable' | 'conflict' | 'failed',
+    readonly reason:
+      'newer' | 'blocked' | 'quota' | 'unavailable' | 'silent' | 'gone' | 'conflict' | 'changed' | 'failed',
     message: string,
-    options?: { cause?: unknown },
+    options?: {
+      readonly cause?: unknown;
+      readonly conflicts?: readonly Conflict[];
+      readonly document?: RoomDocument;
+    },
   ) {
     super(message, options);
     this.name = 'StoreError';
+    this.conflicts = options?.conflicts ?? [];
+    this.document = options?.document ?? null;
   }
+  /** Parts of a document that were changed on both sides; `document` is what is kept. */
+  readonly conflicts: readonly Conflict[];
+  readonly document: RoomDocument | null;
+}
+
+/** What a commit carries besides its changes. */
+export interface CommitNote {
+  /** The command, to be kept so that it can be taken back; what it did to documents is filled in when it lands. */
+  readonly command?: Omit<CommandRecord, 'puts'>;
+  /** Commands that are used up by it. */
+  readonly drops?: readonly string[];
+  /** The place of the last entry that the page knows: a shorter journal is not this room. */
+  readonly knownSeq?: number;
 }
 
 /**
@@ -49,10 +109,25 @@ export interface RoomStore {
   open(): Promise<Opened>;
   /** The journal by place: all of it, or what stands after a place. Read in pieces, with room for the screen in between. */
   entries(after?: number): Promise<readonly Entry[]>;
-  commit(changes: readonly Change[]): Promise<Committed>;
+  /**
+   * Writes changes. A document that another tab changed since is merged; where both changed the same part the commit is
+   * refused as `changed`. A command whose identity is there already is not written a second time.
+   */
+  commit(changes: readonly Change[], note?: CommitNote): Promise<Committed>;
   saveSnapshot(snapshot: Snapshot): Promise<void>;
-  /** Puts these documents and entries in the place of everything. */
-  replaceAll(documents: readonly RoomDocument[], entries: readonly Entry[]): Promise<void>;
+  /** Puts these in the place of everything, and keeps what was there by then, so that it can be put back. */
+  replaceAll(contents: Contents, keep?: { readonly label: string; readonly at: string }): Promise<void>;
+  /** The room before the last file took its place; null when nothing is kept. */
+  previous(): Promise<Previous | null>;
+  /** Sets records aside that cannot be read, in one go with taking them from their place. */
+  setAside(asides: readonly Aside[], from: Taken): Promise<void>;
+  /** Forgets what was set aside. */
+  dropAside(key: string): Promise<void>;
+  /** Everything as it stands in the storage, read by nobody. */
+  raw(): Promise<Readonly<Record<string, readonly unknown[]>>>;
   onAnnouncement(listener: (announcement: Announcement) => void): () => void;
   close(): void;
 }
+
+/** So many commands are kept to be taken back after a reload. */
+export const MOST_COMMANDS = 100;

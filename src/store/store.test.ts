@@ -3,7 +3,7 @@ import { openDB } from 'idb';
 import type { Change } from '@/core/gate/change';
 import type { DocumentId, EntryId, TankId } from '@/core/kernel/schema/ids';
 import { idbStore, asStoreError } from './idb/idbStore';
-import { DATABASE_VERSION } from './idb/schema';
+import { DATABASE_VERSION } from './idb/migrations';
 import { memoryPlace, memoryStore } from './memory/memoryStore';
 import type { Announcement, RoomStore } from './port';
 
@@ -12,8 +12,8 @@ const note = (id: string, text = 'x'): Change => ({
   entry: {
     id: id as EntryId,
     type: 'noted',
-    on: '2026-01-01T10:00',
-    recorded: '2026-01-01T10:00',
+    on: '2026-01-01T10:00:00.000Z',
+    recorded: '2026-01-01T10:00:00.000Z',
     tank: 'T' as TankId,
     text,
   },
@@ -74,7 +74,7 @@ describe.each(places)('the %s store', (_name, make) => {
       reason: 'conflict',
     });
     expect((await first.entries()).map((entry) => entry.id)).toEqual(['a']);
-    expect((await first.open()).documents[0]?.body).toMatchObject({ keeper: 'before' });
+    expect((await first.open()).documents[0]).toMatchObject({ body: { keeper: 'before' } });
     expect((await first.commit([note('c')])).entries[0]?.seq).toBe(2);
   });
 
@@ -116,8 +116,9 @@ describe.each(places)('the %s store', (_name, make) => {
     await first.commit([note('a'), settings('me')]);
     await first.saveSnapshot({ seq: 1, lastOn: '', room: { residents: {}, tanks: {}, loose: [] } });
     const entries = (await first.commit([note('b')])).entries;
-    await second.replaceAll([], entries);
-    expect(await first.open()).toEqual({ documents: [], snapshot: null });
+    await second.replaceAll({ documents: [], entries }, { label: 'a file', at: '2026-01-02' });
+    expect(await first.open()).toMatchObject({ documents: [], snapshot: null, replacedOn: '2026-01-02' });
+    expect((await first.previous())?.before.entries.map(({ id }) => id)).toEqual(['a', 'b']);
     expect(await first.entries()).toEqual(entries);
   });
 });

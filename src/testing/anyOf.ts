@@ -18,7 +18,10 @@ interface Bounds {
 
 function boundsOf({ tests }: SchemaDescription): Bounds {
   const param = (test: string, name: string): unknown =>
-    tests.filter((one) => one.name === test).map((one) => one.params?.[name]).find((one) => one !== undefined);
+    tests
+      .filter((one) => one.name === test)
+      .map((one) => one.params?.[name])
+      .find((one) => one !== undefined);
   const more = param('min', 'more');
   return {
     min: (more ?? param('min', 'min')) as number | undefined,
@@ -82,7 +85,8 @@ function anyThing(schema: Schema, described: SchemaDescription): fc.Arbitrary<un
       return anyGroup((schema as unknown as { fields: Record<string, Schema> }).fields);
     default:
       if (meta.choices) return fc.constantFrom(...meta.choices);
-      if (meta.words) return fc.dictionary(fc.string({ minLength: 1, maxLength: 9 }), fc.string({ maxLength: 9 }));
+      if (meta.words)
+        return fc.dictionary(fc.string({ minLength: 1, maxLength: 9 }), fc.string({ maxLength: 9 }));
       throw new Error(`no values can be made for a schema of type ${described.type}`);
   }
 }
@@ -102,7 +106,9 @@ function anyGroup(fields: Record<string, Schema>): fc.Arbitrary<unknown> {
  */
 export function anyOf(schema: Schema): fc.Arbitrary<unknown> {
   if (!('spec' in schema)) {
-    const resolved = (schema as unknown as { resolve(options: object): Schema }).resolve({ value: undefined });
+    const resolved = (schema as unknown as { resolve(options: object): Schema }).resolve({
+      value: undefined,
+    });
     return anyOf(resolved);
   }
   const described = schema.describe() as SchemaDescription;

@@ -6,7 +6,7 @@ import type { Dated, Member } from '@/core/events/events';
 import type { DocumentId, EntryId, ResidentId, TankId } from '@/core/kernel/schema/ids';
 import { RoomContext } from '@/session/react/RoomProvider';
 import { openSession, type Session } from '@/session/session';
-import { memoryStore } from '@/store/memory/memoryStore';
+import { memoryPlace, memoryStore, type MemoryPlace } from '@/store/memory/memoryStore';
 import { catalogue, TANKS } from './plans';
 
 export const TANK = 'T' as TankId;
@@ -40,13 +40,17 @@ export const group = (name: string, count: number): Member => ({
   individual: false,
 });
 
+/** Where the room of the last call of `room` is kept: a second store on it is another tab, or a worker. */
+export let place: MemoryPlace = memoryPlace();
+
 /** A session over a store in memory: one tank, these newcomers and this list. */
 export async function room(
   members: readonly Member[] = [],
   listed: readonly DraftGroup[] = [],
   species = 'labidochromis-caeruleus',
 ): Promise<Session> {
-  const session = openSession({ store: memoryStore(), catalogue, stamp });
+  place = memoryPlace();
+  const session = openSession({ store: memoryStore(place), catalogue, stamp });
   while (session.state.getState().entries === null) await new Promise((resolve) => setTimeout(resolve, 0));
   const came: Dated = {
     type: 'came',
@@ -74,7 +78,8 @@ export async function room(
       ? [{ kind: 'append' as const, entry: { ...came, id: stamp.id(), recorded: stamp.now() } }]
       : []),
   ];
-  await session.run('made for a test', changes);
+  const outcome = await session.run('made for a test', changes);
+  if (outcome.kind !== 'done') throw new Error(JSON.stringify(outcome));
   return session;
 }
 

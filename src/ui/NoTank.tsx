@@ -1,16 +1,29 @@
 import Link from 'next/link';
+import { useSearchParams } from 'next/navigation';
 import { Empty, Screen } from './Screen';
 
-/** What a tank's screen shows while the room has no tank. */
+/** What a tank's screen shows while the room has no tank, or not the one that the address names. */
 export function NoTank({ title }: { readonly title: string }) {
+  const wanted = useSearchParams().get('tank');
+  const start = (words: string) => (
+    <Link href="/" className="text-deep underline">
+      {words}
+    </Link>
+  );
   return (
     <Screen title={title}>
       <Empty>
-        There is no tank yet.{' '}
-        <Link href="/" className="text-deep underline">
-          Start in the room
-        </Link>
-        : with the fish you want, or with the tank you have.
+        {wanted ? (
+          <>
+            This room has no tank with that address. It may have been removed.{' '}
+            {start('Choose one in the room')}.
+          </>
+        ) : (
+          <>
+            There is no tank yet. {start('Start in the room')}: with the fish you want, or with the tank you
+            have.
+          </>
+        )}
       </Empty>
     </Screen>
   );

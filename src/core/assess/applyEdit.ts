@@ -1,5 +1,6 @@
 import type { DocumentBodies, DraftGroup } from '../records/documents';
 import type { SpeciesProfile } from '../model/species';
+import { recountGroup } from '../model/recountGroup';
 import type { PlanEdit } from '../rules/finding';
 
 /** What a keeper can change with one press: the tank and what is listed for it. Who lives there leaves by the journal only. */
@@ -13,12 +14,11 @@ export interface Editable {
 
 export type Edited = { readonly tank: DocumentBodies['tank'] } | { readonly listed: readonly DraftGroup[] };
 
-/** A listed group with another count; sexes that no longer add up are dropped. */
-function recount(entry: DraftGroup, count: number): DraftGroup {
-  const { males, females, ...rest } = entry.group;
-  const sexed = males !== undefined && females !== undefined && males + females <= count;
-  return { ...entry, group: { ...rest, count, ...(sexed ? { males, females } : {}) } };
-}
+/** A listed group with another count; known sexes stay known. */
+const recount = (entry: DraftGroup, count: number): DraftGroup => ({
+  ...entry,
+  group: recountGroup(entry.group, count),
+});
 
 function setCount(
   edit: Extract<PlanEdit, { kind: 'set-count' }>,

@@ -1,4 +1,12 @@
-import { suggestGlassMm } from '../tank/suggestGlassMm';
+import {
+  HARDSCAPE_FRACTION,
+  TAP_NITRATE_MGL,
+  USUAL_ROUTINE,
+  usualFilterLph,
+  usualGlassMm,
+  usualSubstrateCm,
+  usualWaterLineCm,
+} from '../tank/tankDefaults';
 import type { PlanFile } from '../model/plan';
 import type { FurnishedTank } from '../tank/furnishedTank';
 import {
@@ -11,13 +19,6 @@ import {
   type RuleWater,
   type SharedWater,
 } from '../rules/context';
-
-/** The water line stands this far below the rim unless the plan says (common practice). */
-const RIM_CM = 2;
-const SUBSTRATE_CM = 4;
-const HARDSCAPE = 0.05;
-/** A filter label of this many times the gross volume an hour (common practice). */
-const FILTER_TIMES = 5;
 
 /** Fills gaps and remembers each in `assumed`, so that an answer says what it took for granted. */
 export function takeOr<T>(
@@ -37,16 +38,10 @@ export function furnish(
   assumed: string[],
 ): { readonly furnished: FurnishedTank } & Omit<RuleTank, 'figures' | 'hardscapeFraction'> {
   const { tank } = plan;
-  const grossL = (tank.lengthCm * tank.widthCm * tank.heightCm) / 1000;
   const inside = takeOr(assumed, 'tank.inside', tank.inside, false);
-  const glassMm = takeOr(assumed, 'tank.glassMm', tank.glassMm, thinnest(tank, inside));
+  const glassMm = takeOr(assumed, 'tank.glassMm', tank.glassMm, usualGlassMm(tank, inside));
   const substrate = takeOr(assumed, 'tank.substrate', tank.substrate, 'sand' as const);
-  const waterLineCm = takeOr(
-    assumed,
-    'tank.waterLineCm',
-    tank.waterLineCm,
-    Math.max(tank.heightCm * 0.8, tank.heightCm - RIM_CM),
-  );
+  const waterLineCm = takeOr(assumed, 'tank.waterLineCm', tank.waterLineCm, usualWaterLineCm(tank.heightCm));
   const furnished: FurnishedTank = {
     lengthCm: tank.lengthCm,
     widthCm: tank.widthCm,
@@ -61,10 +56,10 @@ export function furnish(
       assumed,
       'tank.substrateCm',
       tank.substrateCm,
-      substrate === 'bare' ? 0 : Math.min(SUBSTRATE_CM, waterLineCm / 4),
+      usualSubstrateCm(substrate === 'bare', waterLineCm),
     ),
-    hardscapeFraction: takeOr(assumed, 'tank.hardscapeFraction', tank.hardscapeFraction, HARDSCAPE),
-    filterLph: takeOr(assumed, 'tank.filterLph', tank.filterLph, Math.round(grossL * FILTER_TIMES)),
+    hardscapeFraction: takeOr(assumed, 'tank.hardscapeFraction', tank.hardscapeFraction, HARDSCAPE_FRACTION),
+    filterLph: takeOr(assumed, 'tank.filterLph', tank.filterLph, usualFilterLph(tank)),
   };
   return {
     furnished,
@@ -94,14 +89,6 @@ function hidesOf(hides: PlanFile['tank']['hides'], assumed: string[]): Hides | n
     number
   >;
   return { total: HIDE_KINDS.reduce((sum, kind) => sum + byKind[kind], 0), byKind };
-}
-
-/** Never so thick that a tiny tank has no inside. */
-function thinnest(tank: PlanFile['tank'], inside: boolean): number {
-  const suggested = suggestGlassMm(tank.lengthCm, tank.heightCm);
-  return inside
-    ? suggested
-    : Math.max(1, Math.min(suggested, Math.min(tank.lengthCm, tank.widthCm, tank.heightCm)));
 }
 
 /** What to stand at when nobody says and no range helps. */
@@ -137,16 +124,21 @@ export function fillWater(
     ph,
     ghDh: middle('ghDh'),
     salinityPpt: takeOr(assumed, 'water.salinityPpt', given.salinityPpt, lowestSalt),
-    nitrateTapMgL: takeOr(assumed, 'water.nitrateTapMgL', given.nitrateTapMgL, 5),
+    nitrateTapMgL: takeOr(assumed, 'water.nitrateTapMgL', given.nitrateTapMgL, TAP_NITRATE_MGL),
     assumed: missing,
   };
 }
 
 export function fillRoutine(plan: PlanFile, assumed: string[]): RuleContext['routine'] {
   return {
-    changeFraction: takeOr(assumed, 'routine.changeFraction', plan.routine?.changeFraction, 0.5),
-    everyDays: takeOr(assumed, 'routine.everyDays', plan.routine?.everyDays, 7),
-    mealsPerDay: takeOr(assumed, 'routine.mealsPerDay', plan.routine?.mealsPerDay, 2),
+    changeFraction: takeOr(
+      assumed,
+      'routine.changeFraction',
+      plan.routine?.changeFraction,
+      USUAL_ROUTINE.changeFraction,
+    ),
+    everyDays: takeOr(assumed, 'routine.everyDays', plan.routine?.everyDays, USUAL_ROUTINE.everyDays),
+    mealsPerDay: takeOr(assumed, 'routine.mealsPerDay', plan.routine?.mealsPerDay, USUAL_ROUTINE.mealsPerDay),
     mealsAssumed: plan.routine?.mealsPerDay === undefined,
   };
 }

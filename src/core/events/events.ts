@@ -24,7 +24,10 @@ export type NewEntry = NewEntryOf<Dated>;
 type AnyDefinition = Omit<EventDefinition<EventType, unknown>, 'apply' | 'residents' | 'sense'> & {
   readonly apply: (room: Room, event: Dated) => Room;
   readonly residents: (event: Dated) => readonly string[];
-  readonly sense?: (event: Dated, room: Room) => ReturnType<NonNullable<EventDefinition<EventType, unknown>['sense']>>;
+  readonly sense?: (
+    event: Dated,
+    room: Room,
+  ) => ReturnType<NonNullable<EventDefinition<EventType, unknown>['sense']>>;
 };
 
 export const isEventType = (type: unknown): type is EventType =>
@@ -38,7 +41,8 @@ export const schemaOf = (type: EventType): Schema<unknown> => EVENTS[type].schem
 export const applyEvent = (room: Room, event: Dated): Room => definitionOf(event.type).apply(room, event);
 
 /** Residents that an event speaks of. */
-export const residentsOfEvent = (event: Dated): readonly string[] => definitionOf(event.type).residents(event);
+export const residentsOfEvent = (event: Dated): readonly string[] =>
+  definitionOf(event.type).residents(event);
 
 /** The tank that an event speaks of, as far as it says so itself. */
 export const tankOfEvent = (event: Dated): string | null => ('tank' in event ? (event.tank ?? null) : null);

@@ -6,7 +6,12 @@ import { isEventType, schemaOf, type Entry } from './events';
  * damaged: what comes in by a file or a form is checked in full, with reasons, before it is written.
  */
 export function unreadable(entry: Entry): string | null {
-  if (entry === null || typeof entry !== 'object' || typeof entry.id !== 'string' || typeof entry.on !== 'string')
+  if (
+    entry === null ||
+    typeof entry !== 'object' ||
+    typeof entry.id !== 'string' ||
+    typeof entry.on !== 'string'
+  )
     return `${String((entry as Partial<Entry> | null)?.id)}: an entry without a name or a day`;
   const said = entry.type === 'corrected' ? entry.replacement : entry;
   if (said === null) return null;

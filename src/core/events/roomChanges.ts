@@ -108,13 +108,7 @@ function stillToGo({ toGo }: Resident, gone: number, left: number, which: 'rehom
   return count > 0 ? { ...toGo, count } : null;
 }
 
-export function leave(
-  room: Room,
-  event: Moment,
-  id: string,
-  count: number,
-  which: 'rehomed' | 'died',
-): Room {
+export function leave(room: Room, event: Moment, id: string, count: number, which: 'rehomed' | 'died'): Room {
   return change(room, event, id, (resident) => {
     const gone = Math.min(count, resident.count);
     const left = resident.count - gone;

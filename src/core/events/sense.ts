@@ -37,7 +37,9 @@ export function newcomerFaults(members: readonly Member[], room: Room, path: str
     seen.add(member.id);
     return [
       ...(twice ? [wrong(`${at}id`, 'a fish or group that has not come before', member.id)] : []),
-      ...(member.individual && member.count !== 1 ? [wrong(`${at}count`, '1 for a single fish', member.count)] : []),
+      ...(member.individual && member.count !== 1
+        ? [wrong(`${at}count`, '1 for a single fish', member.count)]
+        : []),
       ...sexFaults(member, at),
     ];
   });
@@ -51,7 +53,13 @@ export const residentIn = (room: Room, id: string): Resident | undefined =>
 export function countFaults(room: Room, id: string, count: number): readonly Fault[] {
   const there = residentIn(room, id)?.count;
   return there !== undefined && count > there
-    ? [wrong('count', there === 0 ? 'somebody who is still there' : `at most ${there}, as many as are there`, count)]
+    ? [
+        wrong(
+          'count',
+          there === 0 ? 'somebody who is still there' : `at most ${there}, as many as are there`,
+          count,
+        ),
+      ]
     : [];
 }
 

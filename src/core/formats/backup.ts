@@ -31,23 +31,49 @@ export interface BackupRead {
   readonly leftOut: number;
 }
 
-/** The text of a backup: documents by id, entries by place, keys in order; the same room gives the same bytes. */
-export function writeBackup(
+/** So many things are written in one piece. */
+const A_PIECE = 500;
+
+/** A value as it stands in a canonical text, so many levels in. */
+const indented = (value: unknown, by: string): string =>
+  canonicalJson(value).trimEnd().replace(/\n/g, `\n${by}`);
+
+function* listPieces(name: string, list: readonly unknown[]): Generator<string> {
+  if (list.length === 0) return yield `  "${name}": [],\n`;
+  yield `  "${name}": [\n`;
+  for (let i = 0; i < list.length; i += A_PIECE) {
+    const piece = list.slice(i, i + A_PIECE).map((value) => `    ${indented(value, '    ')}`);
+    yield `${piece.join(',\n')}${i + A_PIECE < list.length ? ',' : ''}\n`;
+  }
+  yield '  ],\n';
+}
+
+/**
+ * The text of a backup in pieces, so that a room of any size can be written: documents by id, entries by place, keys in
+ * order; the same room gives the same bytes.
+ */
+export function* backupPieces(
   documents: readonly RoomDocument[],
   entries: readonly Entry[],
   exportedOn: string,
   aside: readonly unknown[] = [],
-): string {
-  const file: Backup = {
-    format: 'lomvik',
-    version: BACKUP_VERSION,
-    exportedOn,
-    documents: [...documents].sort((a, b) => (a.id < b.id ? -1 : 1)),
-    entries: [...entries].sort((a, b) => a.seq - b.seq).map((entry, index) => ({ ...entry, seq: index + 1 })),
-    ...(aside.length > 0 ? { aside } : {}),
-  };
-  return canonicalJson(file);
+): Generator<string> {
+  yield '{\n';
+  if (aside.length > 0) yield* listPieces('aside', aside);
+  yield* listPieces(
+    'documents',
+    [...documents].sort((a, b) => (a.id < b.id ? -1 : 1)),
+  );
+  yield* listPieces(
+    'entries',
+    [...entries].sort((a, b) => a.seq - b.seq).map((entry, index) => ({ ...entry, seq: index + 1 })),
+  );
+  yield `  "exportedOn": ${JSON.stringify(exportedOn)},\n  "format": "lomvik",\n  "version": ${BACKUP_VERSION}\n}\n`;
 }
+
+/** The whole text of a backup at once. */
+export const writeBackup = (...room: Parameters<typeof backupPieces>): string =>
+  [...backupPieces(...room)].join('');
 
 const refused = (path: string, expected: string, received: string): Outcome<never> => ({
   ok: false,
@@ -55,7 +81,9 @@ const refused = (path: string, expected: string, received: string): Outcome<neve
 });
 
 /** A foreign file lifted to the current version, or why it is none of ours. */
-function liftFile(value: unknown): Outcome<Record<string, unknown> & { documents: unknown[]; entries: unknown[] }> {
+function liftFile(
+  value: unknown,
+): Outcome<Record<string, unknown> & { documents: unknown[]; entries: unknown[] }> {
   if (!isTree(value) || value.format !== 'lomvik')
     return refused('format', '"lomvik" (a room backup)', describeValue(isTree(value) ? value.format : value));
   const { version } = value;
@@ -115,7 +143,10 @@ function* readList<T extends { readonly id: string }>(
 function* agreeing(
   entries: readonly At<Entry>[],
   world: World,
-): Generator<undefined, { readonly good: readonly At<Entry>[]; readonly faults: readonly Fault[]; readonly room: RoomOf }> {
+): Generator<
+  undefined,
+  { readonly good: readonly At<Entry>[]; readonly faults: readonly Fault[]; readonly room: RoomOf }
+> {
   const { contradictions, room } = yield* judgeJournal(
     entries.map(({ thing }, i) => ({ ...thing, seq: i + 1 })),
     world,

@@ -56,7 +56,10 @@ function readChanges(changes: readonly Change[]): Checked {
     } else {
       const document = readDocument({ ...change.document, rev: Math.max(1, change.document.rev) });
       if (document.ok) read.push({ ...change, document: document.value });
-      else faults.push(...document.faults.map((fault) => ({ ...fault, path: fault.path.replace(/^body\.?/, '') })));
+      else
+        faults.push(
+          ...document.faults.map((fault) => ({ ...fault, path: fault.path.replace(/^body\.?/, '') })),
+        );
     }
   }
   return faults.length > 0 ? refuse(faults) : { ok: true, changes: read };
@@ -66,8 +69,9 @@ const withPuts = (
   documents: GateRoom['documents'],
   puts: readonly Put[],
 ): Readonly<Record<string, RoomDocument>> =>
-  puts.length === 0 ? documents : { ...documents, ...Object.fromEntries(puts.map(({ document }) => [document.id, document])) };
-
+  puts.length === 0
+    ? documents
+    : { ...documents, ...Object.fromEntries(puts.map(({ document }) => [document.id, document])) };
 
 /** Whether the changes can be told from the room alone: nothing corrected, nothing before what is there. */
 export function needsJournal(changes: readonly Change[], { lastOn }: Pick<GateRoom, 'lastOn'>): boolean {
@@ -85,7 +89,11 @@ export function needsJournal(changes: readonly Change[], { lastOn }: Pick<GateRo
 }
 
 /** Entries one after the other, each held against the room as the one before left it. */
-function senseInOrder(appends: readonly Append[], at: GateRoom, world: World): { readonly faults: readonly Fault[]; readonly room: Room } {
+function senseInOrder(
+  appends: readonly Append[],
+  at: GateRoom,
+  world: World,
+): { readonly faults: readonly Fault[]; readonly room: Room } {
   let room = at.room;
   let last = at.lastOn;
   const faults: Fault[] = [];
@@ -103,11 +111,16 @@ function* senseInJournal(
   entries: readonly Entry[],
   known: ReadonlySet<string>,
   world: World,
-): Generator<undefined, { readonly faults: readonly Fault[]; readonly clashes: readonly Contradiction[]; readonly room: Room }> {
+): Generator<
+  undefined,
+  { readonly faults: readonly Fault[]; readonly clashes: readonly Contradiction[]; readonly room: Room }
+> {
   const start = entries.at(-1)?.seq ?? 0;
   const all = [...entries, ...appends.map(({ entry }, i) => ({ ...entry, seq: start + i + 1 }) as Entry)];
   const { contradictions, room } = yield* judgeJournal(all, world);
-  const own = new Set<string>(appends.flatMap(({ entry }) => [entry.id, ...(entry.type === 'corrected' ? [entry.target] : [])]));
+  const own = new Set<string>(
+    appends.flatMap(({ entry }) => [entry.id, ...(entry.type === 'corrected' ? [entry.target] : [])]),
+  );
   const fresh = contradictions.filter(({ id }) => own.has(id) || !known.has(id));
   return {
     faults: fresh.filter(({ id }) => own.has(id)).flatMap(({ faults }) => faults),

@@ -3,6 +3,7 @@ import type { DocumentId, EntryId } from '../kernel/schema/ids';
 import type { Dated } from '../events/events';
 import type { DocumentKind, RoomDocument } from '../records/documents';
 import { correctionOf, type Change, type Stamp } from './change';
+import { TAKE_BACK } from './landDocument';
 
 /** What a command did, as plain data: enough to take back this and nothing else, also after a reload. */
 export interface CommandRecord {
@@ -62,7 +63,7 @@ export function takeBack(command: CommandRecord, { standing }: Now, stamp: Stamp
       kind: 'put',
       document: { id, kind, body: before, rev: 1 } as RoomDocument,
       // No document has this revision: what came since is always merged.
-      base: { id, kind, body: after, rev: 0 } as unknown as RoomDocument,
+      base: { id, kind, body: after, rev: TAKE_BACK } as unknown as RoomDocument,
     });
   return { ok: true, changes: changes.reverse() };
 }

@@ -45,7 +45,9 @@ function strayCorrections(entries: readonly Entry[]): readonly Contradiction[] {
         id: entry.id,
         type: entry.type,
         on: entry.on,
-        faults: [{ path: 'target', expected: 'an entry of this journal', received: describeValue(entry.target) }],
+        faults: [
+          { path: 'target', expected: 'an entry of this journal', received: describeValue(entry.target) },
+        ],
       });
   }
   return stray;
@@ -55,13 +57,21 @@ function strayCorrections(entries: readonly Entry[]): readonly Contradiction[] {
 const ENTRIES_A_STEP = 1500;
 
 /** Says of one who was not there yet when it came: both dates help to find the slip. */
-function withArrival(faults: readonly Fault[], event: Dated, came: ReadonlyMap<string, string>): readonly Fault[] {
+function withArrival(
+  faults: readonly Fault[],
+  event: Dated,
+  came: ReadonlyMap<string, string>,
+): readonly Fault[] {
   return faults.map((fault) => {
     const id = valueAt(event, fault.path);
     const on = typeof id === 'string' && fault.expected === EXPECTED.resident ? came.get(id) : undefined;
     return on === undefined
       ? fault
-      : { ...fault, expected: `a day from ${on.slice(0, 10)} on, when it came`, received: event.on.slice(0, 10) };
+      : {
+          ...fault,
+          expected: `a day from ${on.slice(0, 10)} on, when it came`,
+          received: event.on.slice(0, 10),
+        };
   });
 }
 
@@ -69,7 +79,13 @@ function arrivals(events: readonly Dated[]): ReadonlyMap<string, string> {
   const came = new Map<string, string>();
   for (const event of events) {
     const members =
-      event.type === 'came' ? event.members : event.type === 'born' ? [event.member] : event.type === 'split' ? event.into : [];
+      event.type === 'came'
+        ? event.members
+        : event.type === 'born'
+          ? [event.member]
+          : event.type === 'split'
+            ? event.into
+            : [];
     for (const { id } of members) if (!came.has(id)) came.set(id, event.on);
   }
   return came;

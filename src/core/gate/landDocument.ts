@@ -26,11 +26,26 @@ export function landDocument(
     base === undefined ||
     (base === null ? (current?.body ?? null) === null : base.rev === current?.rev && sameBody(base, current));
   if (untouched) return { ok: true, document: next(document.body) };
-  const [was, mine, theirs] = [base?.body ?? null, document.body, current?.body ?? null];
+  const [was, theirs] = [base?.body ?? null, current?.body ?? null];
+  if (document.body === null && isTakeBack(base) && current && sameBody(base, current))
+    return { ok: true, document: next(null) };
+  const mine =
+    document.body === null && isTakeBack(base)
+      ? withoutOwn(base.body, recordOf(document.kind).itemKeys)
+      : document.body;
   const { value, conflicts } = mergeThree(was, mine, theirs, recordOf(document.kind).itemKeys);
   return conflicts.length > 0
     ? { ok: false, document: current ?? document, conflicts }
     : { ok: true, document: next(value) };
+}
+
+/** A document made by a command that is taken back has this revision as its base: what came since stays. */
+export const TAKE_BACK = 0;
+const isTakeBack = (base: RoomDocument | null | undefined): base is RoomDocument => base?.rev === TAKE_BACK;
+
+/** What is left of a document when the command that made it takes its own part back: lists without its entries. */
+function withoutOwn(body: RoomDocument['body'], itemKeys: Readonly<Record<string, string>>): unknown {
+  return { ...body, ...Object.fromEntries(Object.keys(itemKeys).map((list) => [list, []])) };
 }
 
 const sameBody = (a: RoomDocument, b: RoomDocument): boolean =>

@@ -1,5 +1,6 @@
 import { mixed } from 'yup';
 import { EVENT_TYPES, isEventType, schemaOf, type Entry, type EventType } from '../events/events';
+import { DEEPEST, isTooDeep } from '../kernel/schema/depth';
 import { describeValue, under, validate, type Fault, type Outcome } from '../kernel/schema/faults';
 import { choiceField, groupField, momentField, noteField, wholeField } from '../kernel/schema/fields';
 import { idField, type DocumentId, type EntryId } from '../kernel/schema/ids';
@@ -13,21 +14,9 @@ import {
   type RoomDocument,
 } from '../records/documents';
 
-/** Nothing that a room keeps is nested deeper than a few levels; what is would break saving. */
-const DEEPEST = 24;
-
 type Tree = Record<string, unknown>;
 export const isTree = (value: unknown): value is Tree =>
   value !== null && typeof value === 'object' && !Array.isArray(value);
-
-/** Whether a value is nested deeper than anything that a room keeps. Looks no deeper than that. */
-export function isTooDeep(value: unknown, levels = DEEPEST): boolean {
-  if (value === null || typeof value !== 'object') return false;
-  if (levels === 0) return true;
-  for (const key in value)
-    if (Object.hasOwn(value, key) && isTooDeep((value as Tree)[key], levels - 1)) return true;
-  return false;
-}
 
 const one = (path: string, expected: string, received: unknown): Fault => ({
   path,
@@ -139,7 +128,8 @@ export function readDocument(value: unknown): Outcome<RoomDocument> {
   const from = (value.v as number | undefined) ?? 1;
   if (from > current)
     return refused(one('v', `version ${current} or older: this was written by a newer Lomvik`, from));
-  if (value.body === undefined) return refused(one('body', `${recordOf(kind).title} as an object, or null`, undefined));
+  if (value.body === undefined)
+    return refused(one('body', `${recordOf(kind).title} as an object, or null`, undefined));
   if (value.body === null) return { ok: true, value: placed(value, kind, null) };
   if (!isTree(value.body)) return refused(one('body', `${recordOf(kind).title} as an object`, value.body));
   const body = recordOf(kind)

@@ -22,7 +22,8 @@ const spots = new WeakMap<Schema, readonly Spot[]>();
 
 function find(schema: Schema): readonly Spot[] {
   if (!('spec' in schema)) return [];
-  const what = ((schema.describe() as SchemaDescription).meta as { refersTo?: Reference } | undefined)?.refersTo;
+  const what = ((schema.describe() as SchemaDescription).meta as { refersTo?: Reference } | undefined)
+    ?.refersTo;
   if (what) return [{ way: [], what }];
   const { fields, innerType } = schema as unknown as { fields?: Record<string, Schema>; innerType?: Schema };
   if (fields)
@@ -57,15 +58,29 @@ export const EXPECTED: Readonly<Record<Reference, string>> = {
   resident: 'a fish or group that had come by then',
 };
 
-function check(value: unknown, [step, ...rest]: readonly string[], what: Reference, there: There, path: string): readonly Fault[] {
+function check(
+  value: unknown,
+  [step, ...rest]: readonly string[],
+  what: Reference,
+  there: There,
+  path: string,
+): readonly Fault[] {
   if (value === undefined || value === null) return [];
   if (step === undefined)
     return typeof value !== 'string' || isThere(what, value, there)
       ? []
       : [{ path, expected: EXPECTED[what], received: describeValue(value) }];
   if (step === '*')
-    return Array.isArray(value) ? value.flatMap((one, i) => check(one, rest, what, there, `${path}[${i}]`)) : [];
-  return check((value as Record<string, unknown>)[step], rest, what, there, path === '' ? step : `${path}.${step}`);
+    return Array.isArray(value)
+      ? value.flatMap((one, i) => check(one, rest, what, there, `${path}[${i}]`))
+      : [];
+  return check(
+    (value as Record<string, unknown>)[step],
+    rest,
+    what,
+    there,
+    path === '' ? step : `${path}.${step}`,
+  );
 }
 
 const NONE: readonly Fault[] = [];

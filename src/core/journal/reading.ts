@@ -12,7 +12,11 @@ export interface Read<H extends Happened> {
 const ENTRIES_A_STEP = 1500;
 
 type Correcting<H extends Happened> = Correction<H> & { readonly seq: number };
-type Happening<H extends Happened> = H & { readonly id: EntryId; readonly seq: number; readonly recorded: string };
+type Happening<H extends Happened> = H & {
+  readonly id: EntryId;
+  readonly seq: number;
+  readonly recorded: string;
+};
 
 /** What stands when some entries are corrected; the last correction recorded counts, `null` strikes out. */
 function corrected<H extends Happened>(
@@ -52,7 +56,9 @@ export interface Reader<H extends Happened> {
 }
 
 /** A reader of journals. `unreadable` says why an entry cannot be read, or null. */
-export function journalReader<H extends Happened>(unreadable: (entry: EntryOf<H>) => string | null): Reader<H> {
+export function journalReader<H extends Happened>(
+  unreadable: (entry: EntryOf<H>) => string | null,
+): Reader<H> {
   /** A journal only grows, as a new list each time: what a list says is worked out once. */
   const readings = new WeakMap<readonly EntryOf<H>[], Read<H>>();
 

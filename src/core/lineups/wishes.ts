@@ -1,11 +1,5 @@
 import { mixed, number } from 'yup';
-import {
-  groupField,
-  listField,
-  positiveField,
-  wholeField,
-  yesNoField,
-} from '../kernel/schema/fields';
+import { groupField, listField, positiveField, wholeField, yesNoField } from '../kernel/schema/fields';
 import { describeValue, validate, type Fault, type Outcome } from '../kernel/schema/faults';
 import { resolveSpecies, type Catalogue } from '../model/catalogue';
 import {

@@ -47,7 +47,8 @@ export function defineRecord<const K extends string, S extends ObjectShape>(
 ): RecordDefinition<K, BodyOf<S>> & { readonly schema: GroupOf<S> } {
   const { upcasts = [], itemKeys = {}, sense } = rest;
   upcasts.forEach((step, index) => {
-    if (step.from !== index + 1) throw new Error(`${kind}: the step "${step.name}" starts at ${step.from}, expected ${index + 1}`);
+    if (step.from !== index + 1)
+      throw new Error(`${kind}: the step "${step.name}" starts at ${step.from}, expected ${index + 1}`);
   });
   return { kind, title, schema: groupField(title, fields), upcasts, itemKeys, sense } as never;
 }

@@ -32,6 +32,16 @@ export const bodySchemaOf = (kind: DocumentKind): Schema<unknown> => recordOf(ki
 /** The version in which bodies of a kind are written. */
 export const versionOf = (kind: DocumentKind): number => recordOf(kind).upcasts.length + 1;
 
+/** A document as this Lomvik writes it; the store counts its revisions. */
+export function documentOf<K extends DocumentKind>(
+  kind: K,
+  id: DocumentId,
+  body: DocumentBodies[K] | null,
+): RoomDocument {
+  const v = versionOf(kind);
+  return { id, kind, body, rev: 1, ...(v === 1 ? {} : { v }) } as unknown as RoomDocument;
+}
+
 export const DEFAULT_SETTINGS: DocumentBodies['settings'] = {
   length: 'cm',
   volume: 'L',

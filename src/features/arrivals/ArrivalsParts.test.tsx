@@ -1,7 +1,8 @@
+import { putChange } from '@/core/commands/documentChanges';
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { DocumentId, TankId } from '@/core/kernel/schema/ids';
-import { appendChange, putChange } from '@/session/react/useCommands';
+import { appendChange } from '@/session/react/useCommands';
 import type { Session } from '@/session/session';
 import { group, heads, individual, room, show, TANK } from '@/testing/inRoom';
 import { ArrivalsScreen } from './ArrivalsScreen';

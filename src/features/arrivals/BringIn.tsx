@@ -3,16 +3,16 @@
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useForm, useWatch } from 'react-hook-form';
 import type { DraftGroup } from '@/core/records/documents';
-import type { Condition, Dated, Member, Way } from '@/core/events/events';
+import { bringHome, type Arrival } from '@/core/commands/bringHome';
+import type { Condition, Way } from '@/core/events/events';
 import { commonName } from '@/core/model/catalogue';
-import type { ResidentId, TankId } from '@/core/kernel/schema/ids';
+import type { TankId } from '@/core/kernel/schema/ids';
 import { ORIGINS } from '@/core/model/plan';
 import type { SpeciesProfile } from '@/core/model/species';
 import { countOf } from '@/core/wording/words';
 import { useState } from 'react';
-import { newId } from '@/session/browserStamp';
-import { appendChange, draftChange, useCommands } from '@/session/react/useCommands';
-import { listedOf, useTanks, type TankView } from '@/session/react/useTanks';
+import { useCommands } from '@/session/react/useCommands';
+import { useTanks, type TankView } from '@/session/react/useTanks';
 import { momentOn, todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { Caution } from '@/ui/Screen';
@@ -25,42 +25,6 @@ interface Props {
   readonly profile: SpeciesProfile;
   readonly tank: TankView;
   readonly onDone: () => void;
-}
-
-function membersFor(as: string, count: number, names: string, group: DraftGroup['group']): Member[] {
-  const sexes = (index: number): Member['sex'] =>
-    group.males === undefined || group.females === undefined
-      ? 'unknown'
-      : index < group.males
-        ? 'male'
-        : index < group.males + group.females
-          ? 'female'
-          : 'unknown';
-  if (as === 'group') {
-    const known =
-      group.males !== undefined && group.females !== undefined && group.males + group.females <= count;
-    return [
-      {
-        id: newId<ResidentId>(),
-        name: names.trim(),
-        count,
-        individual: false,
-        sex: 'unknown',
-        males: known ? (group.males ?? null) : null,
-        females: known ? (group.females ?? null) : null,
-      },
-    ];
-  }
-  const given = names.split(/[,;\n]/).map((name) => name.trim());
-  return Array.from({ length: count }, (_, index) => ({
-    id: newId<ResidentId>(),
-    name: given[index] || `No. ${index + 1}`,
-    count: 1,
-    individual: true,
-    sex: sexes(index),
-    males: null,
-    females: null,
-  }));
 }
 
 /** Brings a listed group in: into which tank, how many really came, as individuals or as a group. */
@@ -99,70 +63,39 @@ export function BringIn({ entry, profile, tank, onDone }: Props) {
   const [stranger, setStranger] = useState<SpeciesProfile | null>(null);
 
   const save = form.handleSubmit(async (values) => {
-    const on = momentOn(values.on);
     if (values.others > 0 && !stranger)
       return form.setError('others', { message: 'Say which kind they are' });
-    const rest = entry.group.count - values.count;
-    const without = (groups: readonly DraftGroup[]): readonly DraftGroup[] =>
-      groups.flatMap((one) => {
-        if (one.key !== entry.key) return [one];
-        if (rest <= 0) return [];
-        const { males: _m, females: _f, ...group } = one.group;
-        return [{ ...one, group: { ...group, count: rest } }];
-      });
-    const quarantine =
-      tanks.find((one) => one.id === values.tank)?.body.purpose === 'quarantine' ? 'here' : 'none';
-    const arrival = {
-      type: 'came',
-      on,
-      tank: values.tank as TankId,
+    const arrival: Arrival = {
+      on: momentOn(values.on),
+      into: values.tank as TankId,
+      listedFor: tank.id,
       lengthCm: values.lengthCm,
       origin: values.origin,
       from: values.from.trim(),
-      quarantine,
-      ...(values.way ? { way: values.way as Way } : {}),
-      ...(looked ? { seen: [...seen] } : {}),
-      ...(values.daysInShop ? { daysInShop: Number(values.daysInShop) } : {}),
-      ...(values.until ? { until: values.until, nextTank: values.nextTank.trim() } : {}),
-    } as const;
-    const came: Dated = {
-      ...arrival,
-      species: profile.id,
-      members: membersFor(values.as, values.count, values.names, entry.group),
       note: values.note.trim(),
-      ordered: entry.group.count,
-      ...(values.dead > 0 ? { deadOnArrival: values.dead } : {}),
-      ...(values.bornAbout.trim() ? { bornAbout: values.bornAbout.trim() } : {}),
+      as: values.as,
+      count: values.count,
+      names: values.names,
+      dead: values.dead,
+      way: values.way ? (values.way as Way) : undefined,
+      seen: looked ? seen : undefined,
+      daysInShop: values.daysInShop ? Number(values.daysInShop) : undefined,
+      bornAbout: values.bornAbout.trim() || undefined,
+      until: values.until || undefined,
+      nextTank: values.nextTank.trim(),
+      others: stranger
+        ? {
+            species: stranger.id,
+            count: values.others,
+            note: `Mixed in with the ${commonName(profile)} that were ordered.`,
+          }
+        : undefined,
+      claim: values.claim.trim() || undefined,
     };
-    const mixedIn: readonly Dated[] =
-      stranger && values.others > 0
-        ? [
-            {
-              ...arrival,
-              species: stranger.id,
-              members: membersFor('group', values.others, '', { species: stranger.id, count: values.others }),
-              note: `Mixed in with the ${commonName(profile)} that were ordered.`,
-            },
-          ]
-        : [];
-    const claim: readonly Dated[] =
-      values.claim.trim() && values.from.trim()
-        ? [
-            {
-              type: 'claimed',
-              on,
-              tank: tank.id,
-              from: values.from.trim(),
-              about: values.claim.trim(),
-              outcome: '',
-            },
-          ]
-        : [];
     if (
-      await run(`${countOf(values.count, profile)} came`, (state) => [
-        ...[came, ...mixedIn, ...claim].map((event) => appendChange(session, event)),
-        draftChange(tank.id, without(listedOf(state.documents, tank.id))),
-      ])
+      await run(`${countOf(values.count, profile)} came`, (state) =>
+        bringHome(state.documents, entry, arrival, session.stamp),
+      )
     )
       onDone();
   });

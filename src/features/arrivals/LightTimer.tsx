@@ -1,10 +1,11 @@
 'use client';
 
+import { putChange } from '@/core/commands/documentChanges';
 import { format, parseISO } from 'date-fns';
 import { lightLevel, rampFor } from '@/core/arrivals/lightRamp';
 import type { DocumentId } from '@/core/kernel/schema/ids';
 import { useRoomState } from '@/session/react/RoomProvider';
-import { putChange, useCommands } from '@/session/react/useCommands';
+import { useCommands } from '@/session/react/useCommands';
 import type { TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
 

@@ -1,14 +1,16 @@
 'use client';
 
+import { putChange } from '@/core/commands/documentChanges';
 import { useState } from 'react';
 import type { DocumentBodies } from '@/core/records/documents';
 import type { Dated } from '@/core/events/events';
 import type { Resident } from '@/core/events/room';
+import { moveTanks } from '@/core/commands/moveTanks';
 import { movingSteps, reconcile } from '@/core/arrivals/movingHouse';
 import type { DocumentId, ResidentId, TankId } from '@/core/kernel/schema/ids';
 import { newId } from '@/session/browserStamp';
 import { useRoomState } from '@/session/react/RoomProvider';
-import { appendChange, putChange, useCommands } from '@/session/react/useCommands';
+import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useResidentName } from '@/session/react/useNames';
 import { useResidents, useTanks, type TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
@@ -79,35 +81,12 @@ export function MovingPart({ tank }: { readonly tank: TankView }) {
   const open = steps.filter((step) => step.vital && !move.done.includes(step.id));
   const tally = reconcile(move.loads, residents);
   const finish = (): void => {
-    const on = session.stamp.now();
-    const events = tally.flatMap((one): Dated[] => {
-      const resident = residents.find((each) => each.id === one.resident);
-      if (!resident || one.in === 0) return [];
-      if (one.in >= resident.count)
-        return [{ type: 'moved', on, resident: resident.id, tank: move.to, note: 'Moved house.' }];
-      const part = newId<ResidentId>();
-      return [
-        {
-          type: 'split',
-          on,
-          resident: resident.id,
-          into: [
-            {
-              id: part,
-              name: resident.name,
-              count: one.in,
-              individual: false,
-              sex: 'unknown',
-              males: null,
-              females: null,
-            },
-          ],
-        },
-        { type: 'moved', on, resident: part, tank: move.to, note: 'Moved house.' },
-      ];
+    const moving = tally.flatMap(({ resident, in: count }) => {
+      const who = residents.find((each) => each.id === resident);
+      return who ? [{ resident: who, count }] : [];
     });
     void run(`Moved to ${target?.body.name ?? 'the new tank'}`, [
-      ...events.map((event) => appendChange(session, event)),
+      ...moveTanks(moving, move.to, 'Moved house.', session.stamp),
       putChange('house-move', id, null),
     ]);
   };

@@ -1,5 +1,6 @@
 'use client';
 
+import { putChange } from '@/core/commands/documentChanges';
 import { useEffect, useMemo, useState } from 'react';
 import { releaseSheet, type SheetStep } from '@/core/arrivals/releaseSheet';
 import type { DocumentBodies } from '@/core/records/documents';
@@ -7,7 +8,7 @@ import { commonName } from '@/core/model/catalogue';
 import type { DocumentId } from '@/core/kernel/schema/ids';
 import { countOf } from '@/core/wording/words';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
-import { appendChange, putChange, useCommands } from '@/session/react/useCommands';
+import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useResidents, type TankView } from '@/session/react/useTanks';
 import { momentOn, todayIso } from '@/session/today';
 import { LightTimer } from './LightTimer';

@@ -1,6 +1,13 @@
 'use client';
 
 import { useState } from 'react';
+import {
+  NO_FIELDS,
+  RECORDS,
+  recordResident,
+  type RecordFields,
+  type RecordKind,
+} from '@/core/commands/recordResident';
 import { SURENESS, type Dated } from '@/core/events/events';
 import type { Resident } from '@/core/events/room';
 import { commonName } from '@/core/model/catalogue';
@@ -13,7 +20,6 @@ import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { SelectField, TextField, options } from '@/ui/Field';
 import { SpeciesSearch } from '@/ui/SpeciesSearch';
-import { NO_FIELDS, recordFor, RECORDS, type RecordFields, type RecordKind } from './residentRecord';
 
 const WANTS_NUMBER: Partial<Record<RecordKind, string>> = {
   measured: 'Length, cm',
@@ -49,7 +55,7 @@ export function ResidentDialog({
   const kinds = RECORDS.filter((one) => (resident.individual ? one !== 'split off' : one !== 'paired'));
 
   const save = async (): Promise<void> => {
-    const body = recordFor(kind, resident, fields);
+    const body = recordResident(kind, resident, fields, session.stamp);
     if (typeof body === 'string') return setError(body);
     if (
       await run(`${nameOf(resident)}: ${kind}`, [

@@ -1,5 +1,6 @@
 'use client';
 
+import { putChange } from '@/core/commands/documentChanges';
 import { useMemo, useRef, useState } from 'react';
 import { askFor, coverShops, type ShopPlan, type ToBuy } from '@/core/arrivals/coverShops';
 import { readShopCsv } from '@/core/arrivals/shopStock';
@@ -10,7 +11,7 @@ import { commonName } from '@/core/model/catalogue';
 import type { DocumentId } from '@/core/kernel/schema/ids';
 import { countOf, list } from '@/core/wording/words';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
-import { putChange, useCommands } from '@/session/react/useCommands';
+import { useCommands } from '@/session/react/useCommands';
 import { useListed, type TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';

@@ -1,5 +1,6 @@
 'use client';
 
+import { putChange } from '@/core/commands/documentChanges';
 import { useMemo } from 'react';
 import { assess } from '@/core/assess/assess';
 import { roomPlan } from '@/core/assess/roomPlan';
@@ -19,7 +20,7 @@ import type { DocumentId } from '@/core/kernel/schema/ids';
 import { addDays, daysBetween } from '@/core/kernel/time/days';
 import { ripeness } from '@/core/water/ripening';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
-import { putChange, useCommands } from '@/session/react/useCommands';
+import { useCommands } from '@/session/react/useCommands';
 import { useListed, useResidents, useTanks, type TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
 

@@ -1,5 +1,6 @@
 'use client';
 
+import { speciesChange } from '@/core/commands/documentChanges';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { commonName, foldName, namesOf } from '@/core/model/catalogue';
@@ -7,7 +8,7 @@ import { adultLengthCm } from '@/core/model/species';
 import { span } from '@/core/wording/words';
 import { facetsOf, hasFacets, type Chosen } from '@/core/model/facets';
 import { useCatalogue, useRooms, useRoomState } from '@/session/react/RoomProvider';
-import { speciesChange, useCommands } from '@/session/react/useCommands';
+import { useCommands } from '@/session/react/useCommands';
 import { Button } from '@/ui/Button';
 import { FacetFilter } from '@/ui/FacetFilter';
 import { SpeciesEditor } from './SpeciesEditor';

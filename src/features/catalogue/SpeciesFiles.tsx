@@ -1,10 +1,11 @@
 'use client';
 
+import { speciesChange } from '@/core/commands/documentChanges';
 import { useRef, useState } from 'react';
 import { readSpeciesCsv, writeSpeciesCsv, type SpeciesCsv } from '@/core/formats/speciesCsv';
 import { keeperSpeciesOf } from '@/core/model/keeperSpecies';
 import { useRooms, useRoomState } from '@/session/react/RoomProvider';
-import { speciesChange, useCommands } from '@/session/react/useCommands';
+import { useCommands } from '@/session/react/useCommands';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { saveText } from '@/ui/saveText';

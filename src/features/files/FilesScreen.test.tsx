@@ -2,9 +2,21 @@ import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { writeBackup } from '@/core/formats/backup';
 import { demoRoom } from '@/demo/demoRoom';
-import { heads, individual, room, show } from '@/testing/inRoom';
+import { memoryStore } from '@/store/memory/memoryStore';
+import { heads, individual, place, room, show } from '@/testing/inRoom';
+import { roomWork } from '@/workers/roomWork';
 import type { Session } from '@/session/session';
 import { FilesScreen } from './FilesScreen';
+
+jest.mock('@/workers/startRoom', () => ({
+  startRoom: () => ({
+    thread: { terminate: () => {} },
+    remote: roomWork(
+      () => memoryStore(place),
+      () => '2026-05-21T12:00:00.000Z',
+    ),
+  }),
+}));
 
 const demo = demoRoom('2026-05-20');
 const text = writeBackup(demo.documents, demo.entries, '2026-05-20T12:00:00.000Z');
@@ -12,7 +24,7 @@ const text = writeBackup(demo.documents, demo.entries, '2026-05-20T12:00:00.000Z
 /** jsdom's files cannot be read as text. */
 function file(name: string, content: string): File {
   return Object.assign(new File([content], name, { type: 'application/json' }), {
-    text: async () => content,
+    arrayBuffer: async () => new TextEncoder().encode(content).buffer,
   });
 }
 const input = (): HTMLInputElement => document.querySelector('input[type=file]') as HTMLInputElement;

@@ -1,49 +1,61 @@
 'use client';
 
-import { compareBackup } from '@/core/formats/compareBackup';
-import type { Entry } from '@/core/events/events';
-import type { RoomDocument } from '@/core/records/documents';
 import { Button } from '@/ui/Button';
 import { Ledger } from '@/ui/Screen';
-import type { FileRead } from './readFile';
+import type { Look } from '@/workers/roomWork';
 
 interface Props {
   readonly name: string;
-  readonly read: FileRead;
+  readonly look: Look;
+  /** Whether this room was changed after the file was looked at first. */
+  readonly changedSince: boolean;
+  readonly watchRuns: boolean;
   /** Where a fish of a file would come to. */
   readonly tankName: string;
-  readonly documents: readonly RoomDocument[];
-  readonly entries: readonly Entry[];
   readonly onAgree: () => void;
   readonly onLeave: () => void;
+}
+
+/** So many faults are shown on the screen. */
+const SHOWN = 12;
+
+function Faults({ faults, more }: { readonly faults: readonly string[]; readonly more: number }) {
+  const rest = Math.max(0, faults.length - SHOWN) + more;
+  return (
+    <>
+      <ul className="fig mt-1 text-[13px]">
+        {faults.slice(0, SHOWN).map((fault) => (
+          <li key={fault} className="break-words">
+            {fault}
+          </li>
+        ))}
+      </ul>
+      {rest > 0 && <p className="text-slate">and {rest} more</p>}
+    </>
+  );
 }
 
 const all = (names: readonly string[]): string => (names.length === 0 ? 'none' : names.join(', '));
 
 /** What a file holds and what it would change. Nothing is touched until the keeper agrees. */
-export function ImportPreview({ name, read, tankName, documents, entries, onAgree, onLeave }: Props) {
-  if (read.kind === 'refused') {
+export function ImportPreview({ name, look, changedSince, watchRuns, tankName, onAgree, onLeave }: Props) {
+  if (look.kind === 'refused') {
     return (
       <div role="alert" className="border-l-2 border-buoy pl-3">
         <p className="font-semibold text-buoy">{name} was not taken in. The room is as it was.</p>
-        <ul className="fig mt-1 text-[13px]">
-          {read.faults.slice(0, 12).map((fault) => (
-            <li key={fault}>{fault}</li>
-          ))}
-        </ul>
-        {read.faults.length > 12 && <p className="text-slate">and {read.faults.length - 12} more</p>}
+        <Faults faults={look.faults} more={look.more} />
         <Button className="mt-2" onClick={onLeave}>
           All right
         </Button>
       </div>
     );
   }
-  if (read.kind === 'plan') {
+  if (look.kind === 'plan') {
     return (
       <div className="border-l-2 border-deep pl-3">
         <p>
-          {name} is a plan: a tank of {read.plan.tank.lengthCm} × {read.plan.tank.widthCm} ×{' '}
-          {read.plan.tank.heightCm} cm with {read.plan.groups.length} groups. It would become a new tank with
+          {name} is a plan: a tank of {look.plan.tank.lengthCm} × {look.plan.tank.widthCm} ×{' '}
+          {look.plan.tank.heightCm} cm with {look.plan.groups.length} groups. It would become a new tank with
           that list; nothing else changes.
         </p>
         <div className="mt-2 flex gap-2">
@@ -55,8 +67,8 @@ export function ImportPreview({ name, read, tankName, documents, entries, onAgre
       </div>
     );
   }
-  if (read.kind === 'life') {
-    const { life } = read;
+  if (look.kind === 'life') {
+    const { life } = look;
     return (
       <div className="border-l-2 border-deep pl-3">
         <p>
@@ -73,16 +85,33 @@ export function ImportPreview({ name, read, tankName, documents, entries, onAgre
       </div>
     );
   }
-  const changes = compareBackup({ documents, entries }, read.backup);
+  const { changes } = look;
   return (
     <div className="border-l-2 border-deep pl-3">
+      {changedSince && (
+        <p role="alert" className="mb-2 text-lamp">
+          This room was changed since you looked. Look again at what would happen:
+        </p>
+      )}
       <p className="mb-2">
-        {name} is a room of{' '}
-        {read.backup.documents.filter((document) => document.kind === 'tank' && document.body).length} tanks
-        and {read.backup.entries.length} entries
-        {read.backup.exportedOn ? `, saved ${read.backup.exportedOn.slice(0, 10)}` : ''}. It would take the
-        place of this room:
+        {name} is a room of {look.tanks} tanks and {look.entries} entries
+        {look.exportedOn ? `, saved ${look.exportedOn.slice(0, 10)}` : ''}. It would take the place of this
+        room:
       </p>
+      {look.leftOut > 0 && (
+        <div role="alert" className="mb-2 border-l-2 border-lamp pl-3">
+          <p>
+            {look.leftOut} of its records cannot be taken in. They stay in the file; the others can be opened
+            without them.
+          </p>
+          <Faults faults={look.faults} more={look.more} />
+        </div>
+      )}
+      {watchRuns && (
+        <p className="mb-2 text-lamp">
+          A watch is running in this room. Finish it first, or its minutes go with the room.
+        </p>
+      )}
       {changes.same ? (
         <p>It says the same as this room. Nothing would change.</p>
       ) : (

@@ -1,5 +1,6 @@
 'use client';
 
+import { listedIn } from '@/core/commands/documentChanges';
 import { useMemo, useState } from 'react';
 import { faultLine } from '@/core/kernel/schema/faults';
 import { TABLES, readTable, type TableKind } from '@/core/formats/tablesIn';
@@ -11,7 +12,7 @@ import { newId } from '@/session/browserStamp';
 import { useCatalogue, useRooms, useRoomState } from '@/session/react/RoomProvider';
 import { appendChange, listChange, useCommands } from '@/session/react/useCommands';
 import { useHappenings, useNames } from '@/session/react/useNames';
-import { listedOf, useTanks, type TankView } from '@/session/react/useTanks';
+import { useTanks, type TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
 import { SelectField, options } from '@/ui/Field';
 import { Section } from '@/ui/Screen';
@@ -98,7 +99,7 @@ function Table({ tank, kind }: { readonly tank: TankView; readonly kind: TableKi
       stock: () =>
         stockCsv(
           lived.filter((one) => one.count > 0),
-          listedOf(documents, tank.id),
+          listedIn(documents, tank.id),
         ),
     }[kind]();
     saveText(`${tank.body.name.toLowerCase()}-${kind.replace(' ', '-')}.csv`, text, 'text/csv');

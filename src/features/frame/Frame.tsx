@@ -11,10 +11,13 @@ import { Toaster } from 'sonner';
 import { useRooms, useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useTank, useTanks } from '@/session/react/useTanks';
+import { Boundary } from '@/ui/Boundary';
 import { classes } from '@/ui/classes';
+import { useKeepFocus } from '@/ui/keepFocus';
 import { KeysDialog } from './KeysDialog';
 import { ROOM_SCREENS, TANK_SCREENS, withTank } from './links';
 import { Rack } from './Rack';
+import { Trouble } from './Trouble';
 import { useShortcuts } from './useShortcuts';
 
 const Palette = dynamic(() => import('./Palette'), { ssr: false });
@@ -140,6 +143,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   const openKeys = useCallback(() => setKeys(true), []);
   const doUndo = useCallback(() => void undo(), [undo]);
   const doRedo = useCallback(() => void redo(), [redo]);
+  useKeepFocus();
   useShortcuts({ undo: doUndo, redo: doRedo, palette: openPalette, help: openKeys, go });
 
   const onRoom = ROOM_SCREENS.some((screen) => screen.path === path);
@@ -147,7 +151,9 @@ export function Frame({ children }: { readonly children: ReactNode }) {
     <>
       <RoomLinks path={path} onGo={() => setDrawer(false)} />
       <p className="mt-4 mb-1 pl-3 text-[12px] text-slate">Rack</p>
-      <Rack tanks={tanks} chosen={onRoom ? null : (tank?.id ?? null)} onGo={() => setDrawer(false)} />
+      <Boundary what="The rack">
+        <Rack tanks={tanks} chosen={onRoom ? null : (tank?.id ?? null)} onGo={() => setDrawer(false)} />
+      </Boundary>
     </>
   );
 
@@ -248,6 +254,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
             <ThemeButton />
           </div>
         </header>
+        <Trouble />
         <main id="work">{children}</main>
       </div>
       {palette && (

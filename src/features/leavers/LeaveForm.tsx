@@ -4,10 +4,11 @@ import { yupResolver } from '@hookform/resolvers/yup';
 import { useForm, useWatch } from 'react-hook-form';
 import { number, object, string, type InferType } from 'yup';
 import { useState } from 'react';
-import { DEATHS, REHOME_REASONS, type Dated, type Sign } from '@/core/events/events';
+import { recordDeath, rehome } from '@/core/commands/leave';
+import { DEATHS, REHOME_REASONS, type Sign } from '@/core/events/events';
 import type { Resident } from '@/core/events/room';
 import type { ResidentId } from '@/core/kernel/schema/ids';
-import { appendChange, useCommands } from '@/session/react/useCommands';
+import { useCommands } from '@/session/react/useCommands';
 import { useHappenings, useResidentName } from '@/session/react/useNames';
 import { momentOn, todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
@@ -118,25 +119,24 @@ export function LeaveForm({ residents, first }: Props) {
       count: values.count,
       note: values.note.trim(),
     };
-    const event: Dated =
+    const change =
       values.how === 'rehomed'
-        ? {
-            ...base,
-            type: 'rehomed',
-            reason: values.reason,
-            taker: values.taker.trim(),
-            credit: values.credit.trim(),
-          }
-        : {
-            ...base,
-            type: 'died',
-            how: values.death,
-            cause: values.cause.trim(),
-            ...(signs.length > 0 ? { signs: [...signs] } : {}),
-            ...(values.incident.trim() ? { incident: values.incident.trim() } : {}),
-          };
+        ? rehome(
+            { ...base, reason: values.reason, taker: values.taker.trim(), credit: values.credit.trim() },
+            session.stamp,
+          )
+        : recordDeath(
+            {
+              ...base,
+              how: values.death,
+              cause: values.cause.trim(),
+              signs,
+              incident: values.incident.trim(),
+            },
+            session.stamp,
+          );
     const label = `${values.count > 1 ? `${values.count} of ` : ''}${nameOf(who)} ${values.how === 'rehomed' ? 'rehomed' : 'recorded as dead'}`;
-    if (await run(label, [appendChange(session, event)])) {
+    if (await run(label, [change])) {
       setSigns([]);
       form.reset({ ...values, count: 1, taker: '', credit: '', cause: '', note: '' });
     }

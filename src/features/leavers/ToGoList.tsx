@@ -2,8 +2,9 @@
 
 import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
+import { decideToGo, rehome } from '@/core/commands/leave';
 import type { Resident, ToGo } from '@/core/events/room';
-import { appendChange, useCommands } from '@/session/react/useCommands';
+import { useCommands } from '@/session/react/useCommands';
 import { useResidentName } from '@/session/react/useNames';
 import { momentOn, todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
@@ -19,29 +20,26 @@ function Waiting({ resident, toGo }: { readonly resident: Resident; readonly toG
   const decide = (label: string, how: Partial<ToGo>): void => {
     const { count, reason, note } = { ...toGo, ...how };
     void run(label, [
-      appendChange(session, {
-        type: 'to-go',
-        on: on(),
-        resident: resident.id,
-        count,
-        reason,
-        taker: how.taker ?? toGo.taker,
-        note,
-      }),
+      decideToGo(
+        { on: on(), resident: resident.id, count, reason, taker: how.taker ?? toGo.taker, note },
+        session.stamp,
+      ),
     ]);
   };
   const gone = (): void =>
     void run(`${name} rehomed`, [
-      appendChange(session, {
-        type: 'rehomed',
-        on: on(),
-        resident: resident.id,
-        count: toGo.count,
-        reason: toGo.reason,
-        taker: toGo.taker,
-        credit: '',
-        note: '',
-      }),
+      rehome(
+        {
+          on: on(),
+          resident: resident.id,
+          count: toGo.count,
+          reason: toGo.reason,
+          taker: toGo.taker,
+          credit: '',
+          note: '',
+        },
+        session.stamp,
+      ),
     ]);
   return (
     <li className="flex flex-col gap-1 border-b border-line py-2">

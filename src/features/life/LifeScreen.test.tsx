@@ -1,8 +1,9 @@
+import { putChange } from '@/core/commands/documentChanges';
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { Dated } from '@/core/events/events';
 import type { DocumentId, ResidentId } from '@/core/kernel/schema/ids';
-import { appendChange, putChange } from '@/session/react/useCommands';
+import { appendChange } from '@/session/react/useCommands';
 import { individual, room, show, TANK } from '@/testing/inRoom';
 import { LifeScreen } from './LifeScreen';
 
@@ -63,7 +64,7 @@ describe('A life', () => {
     const session = await lived();
     await session.run('made for a test', [
       putChange('former-life', 'former-life-sol' as DocumentId, {
-        resident: 'sol',
+        resident: 'sol' as ResidentId,
         keeper: 'Maren',
         story: [{ on: '2025-05-01T10:00:00.000Z', text: 'Hatched in the nursery.' }],
         lengths: [{ on: '2025-09-01T10:00:00.000Z', lengthCm: 3 }],

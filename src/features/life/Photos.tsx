@@ -1,12 +1,13 @@
 'use client';
 
+import { putChange } from '@/core/commands/documentChanges';
 import { format, parseISO } from 'date-fns';
 import { useMemo, useRef, useState } from 'react';
 import type { Resident } from '@/core/events/room';
 import type { DocumentId } from '@/core/kernel/schema/ids';
 import { newId } from '@/session/browserStamp';
 import { useRoomState } from '@/session/react/RoomProvider';
-import { putChange, useCommands } from '@/session/react/useCommands';
+import { useCommands } from '@/session/react/useCommands';
 import { useResidentName } from '@/session/react/useNames';
 import { Button } from '@/ui/Button';
 import { Section } from '@/ui/Screen';

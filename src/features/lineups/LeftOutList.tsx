@@ -6,8 +6,10 @@ import { commonName } from '@/core/model/catalogue';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useLineUpsWorker } from '@/session/react/useLineUps';
 import { todayIso } from '@/session/today';
-import type { Found } from '@/session/workers/lineUpsWork';
+import type { Found } from '@/workers/lineUpsWork';
+import { failureWords, type WorkerFailure } from '@/workers/workerLine';
 import { Button } from '@/ui/Button';
+import { Failed } from '@/ui/Failed';
 import { Section } from '@/ui/Screen';
 import { changeWords } from './changeWords';
 
@@ -22,15 +24,22 @@ export function LeftOutList({
   readonly place: number;
 }) {
   const catalogue = useCatalogue();
-  const { remote, own } = useLineUpsWorker();
+  const { ask: askWorker, own } = useLineUpsWorker();
+  const [failed, setFailed] = useState<{ readonly species: string; readonly why: WorkerFailure } | null>(
+    null,
+  );
   const [takes, setTakes] = useState<Readonly<Record<string, string>>>({});
   const ask = async (species: string): Promise<void> => {
     const profile = catalogue.byId.get(species);
     if (!profile) return;
     const wish = file.wishes.find((one) => one.species === species);
     const count = Math.min(...(wish?.counts?.length ? wish.counts : [profile.company.smallestGroup]));
-    const changes = await remote().takes(file, own, todayIso(), found.groups, { species, count });
-    setTakes((before) => ({ ...before, [species]: changeWords(changes, catalogue) }));
+    setFailed(null);
+    const asked = await askWorker((remote) =>
+      remote.takes(file, own, todayIso(), found.groups, { species, count }),
+    );
+    if (asked.ok) setTakes((before) => ({ ...before, [species]: changeWords(asked.value, catalogue) }));
+    else if (asked.why !== 'cancelled') setFailed({ species, why: asked.why });
   };
   if (found.leftOut.length === 0) return <p className="text-slate">Line-up {place} leaves no wish out.</p>;
   return (
@@ -42,6 +51,7 @@ export function LeftOutList({
         </Button>
       }
     >
+      {failed && <Failed why={failureWords(failed.why) ?? ''} onAgain={() => void ask(failed.species)} />}
       <ul className="max-w-[88ch]">
         {found.leftOut.map(({ species, why }) => {
           const profile = catalogue.byId.get(species);

@@ -10,7 +10,7 @@ import { NITRATE_BUDGET } from '@/core/rules/nitrate';
 import { figure, span } from '@/core/wording/words';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import type { TankView } from '@/session/react/useTanks';
-import type { Found } from '@/session/workers/lineUpsWork';
+import type { Found } from '@/workers/lineUpsWork';
 import { Button } from '@/ui/Button';
 import { classes } from '@/ui/classes';
 import { GlassFront } from '@/ui/GlassFront';

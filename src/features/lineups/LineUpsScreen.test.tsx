@@ -3,11 +3,11 @@ import userEvent from '@testing-library/user-event';
 import type { DocumentBodies } from '@/core/records/documents';
 import { group, room, show } from '@/testing/inRoom';
 import type { Session } from '@/session/session';
-import { work } from '@/session/workers/lineUpsWork';
+import { work } from '@/workers/lineUpsWork';
 import { LineUpsScreen } from './LineUpsScreen';
 
 // There are no workers here: the same functions answer at once.
-jest.mock('@/session/workers/startLineUps', () => ({
+jest.mock('@/workers/startLineUps', () => ({
   startLineUps: () => ({
     thread: { terminate: () => undefined },
     remote: Object.fromEntries(

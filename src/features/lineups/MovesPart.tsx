@@ -8,13 +8,16 @@ import { REHOME_REASONS, type RehomeReason } from '@/core/events/events';
 import type { Resident } from '@/core/events/room';
 import type { WhoMoves } from '@/core/lineups/whoMoves';
 import type { WishesFile } from '@/core/lineups/wishes';
+import { decideToGo } from '@/core/commands/leave';
 import { commonName } from '@/core/model/catalogue';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
-import { appendChange, useCommands } from '@/session/react/useCommands';
+import { useCommands } from '@/session/react/useCommands';
 import { useLineUpsWorker } from '@/session/react/useLineUps';
 import { useTanks, type TankView } from '@/session/react/useTanks';
 import { momentOn, todayIso } from '@/session/today';
+import { failureWords, type WorkerFailure } from '@/workers/workerLine';
 import { Button } from '@/ui/Button';
+import { Failed } from '@/ui/Failed';
 import { classes } from '@/ui/classes';
 import { SelectField, options } from '@/ui/Field';
 import { Caution, Empty, Section } from '@/ui/Screen';
@@ -85,7 +88,8 @@ export function MovesPart({ tank, wishes }: { readonly tank: TankView; readonly 
   const tanks = useTanks();
   const residents = useRoomState((state) => state.room.residents);
   const { session, run } = useCommands();
-  const { remote, own } = useLineUpsWorker();
+  const { ask, own } = useLineUpsWorker();
+  const [failure, setFailure] = useState<WorkerFailure | null>(null);
   const [from, setFrom] = useState<readonly string[]>([tank.id]);
   const [target, setTarget] = useState(THIS_TANK);
   const [kept, setKept] = useState<readonly string[]>([]);
@@ -124,18 +128,17 @@ export function MovesPart({ tank, wishes }: { readonly tank: TankView; readonly 
       practice,
       wishes: planned ? wishes.body.wishes.map(({ price: _price, ...wish }) => wish) : [],
     };
-    const { groups, decisions } = await remote().moves(
-      file,
-      own,
-      todayIso(),
-      kinds.map(({ species, count, since }) => ({
-        species,
-        count,
-        weight: 3,
-        mustKeep: kept.includes(species),
-        since,
-      })),
-    );
+    setFailure(null);
+    const movers = kinds.map(({ species, count, since }) => ({
+      species,
+      count,
+      weight: 3,
+      mustKeep: kept.includes(species),
+      since,
+    }));
+    const asked = await ask((remote) => remote.moves(file, own, todayIso(), movers));
+    if (!asked.ok) return setFailure(asked.why === 'cancelled' ? null : asked.why);
+    const { groups, decisions } = asked.value;
     setReasons({});
     setAnswer(groups === null && kept.length > 0 ? 'none' : decisions);
   };
@@ -150,15 +153,10 @@ export function MovesPart({ tank, wishes }: { readonly tank: TankView; readonly 
     const changes = leaving.flatMap((decision) => {
       const members = kinds.find((kind) => kind.species === decision.species)?.members ?? [];
       return leaversOf(members, decision.leaves).map(({ who, count }) =>
-        appendChange(session, {
-          type: 'to-go',
-          on,
-          resident: who.id,
-          count,
-          reason: reasonOf(decision),
-          taker: '',
-          note: decision.why,
-        }),
+        decideToGo(
+          { on, resident: who.id, count, reason: reasonOf(decision), taker: '', note: decision.why },
+          session.stamp,
+        ),
       );
     });
     const heads = leaving.reduce((sum, one) => sum + one.leaves, 0);
@@ -167,6 +165,7 @@ export function MovesPart({ tank, wishes }: { readonly tank: TankView; readonly 
 
   return (
     <div className="flex max-w-[72rem] flex-col gap-4">
+      {failure !== null && <Failed why={failureWords(failure) ?? ''} onAgain={() => void search()} />}
       <div className="grid gap-x-6 gap-y-3 sm:grid-cols-2">
         <fieldset>
           <legend className="text-[12px] font-medium text-slate">Who is asked: those that live in</legend>

@@ -11,10 +11,12 @@ import { useCatalogue } from '@/session/react/RoomProvider';
 import { useLineUpsWorker } from '@/session/react/useLineUps';
 import { useSettings, type TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
+import { failureWords, type WorkerFailure } from '@/workers/workerLine';
 import { Button } from '@/ui/Button';
+import { Failed } from '@/ui/Failed';
 import { TextField } from '@/ui/Field';
 import { Caution, Empty, Section } from '@/ui/Screen';
-import type { LineUpsWork } from '@/session/workers/lineUpsWork';
+import type { LineUpsWork } from '@/workers/lineUpsWork';
 import type { Wishes } from './useWishes';
 
 type Answer = ReturnType<LineUpsWork['smallest']>;
@@ -73,7 +75,8 @@ function SizeAnswerView({ answer, share }: { readonly answer: Answer; readonly s
 
 /** The smallest standard tank in which a wish list can live together, for a place on the wall. */
 export function SizePart({ tank, wishes }: { readonly tank: TankView; readonly wishes: Wishes }) {
-  const { remote, own, stop } = useLineUpsWorker();
+  const { ask, own, stop } = useLineUpsWorker();
+  const [failure, setFailure] = useState<WorkerFailure | null>(null);
   const settings = useSettings();
   const [wall, setWall] = useState('');
   const [trying, setTrying] = useState<string | null>(null);
@@ -93,9 +96,26 @@ export function SizePart({ tank, wishes }: { readonly tank: TankView; readonly w
   if (!file) return <Empty>Write down some wishes first.</Empty>;
   const search = async (): Promise<void> => {
     setAnswers([]);
+    setFailure(null);
     for (const [index, [share]] of SHARES.entries()) {
-      const answer = await remote().smallest(file, own, todayIso(), sizes, share, proxy(setTrying));
-      setAnswers((before) => [...before.slice(0, index), answer]);
+      const asked = await ask((remote, alive) =>
+        remote.smallest(
+          file,
+          own,
+          todayIso(),
+          sizes,
+          share,
+          proxy((size: string) => {
+            alive();
+            setTrying(size);
+          }),
+        ),
+      );
+      if (!asked.ok) {
+        setFailure(asked.why === 'cancelled' ? null : asked.why);
+        break;
+      }
+      setAnswers((before) => [...before.slice(0, index), asked.value]);
     }
     setTrying(null);
   };
@@ -131,6 +151,7 @@ export function SizePart({ tank, wishes }: { readonly tank: TankView; readonly w
           </span>
         )}
       </div>
+      {failure !== null && <Failed why={failureWords(failure) ?? ''} onAgain={() => void search()} />}
       {SHARES.map(([share, title], index) => {
         const answer = answers[index];
         // When nothing carries nine tenths, nothing carries all: said once.

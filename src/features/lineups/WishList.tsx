@@ -9,7 +9,9 @@ import { useCatalogue } from '@/session/react/RoomProvider';
 import { useLineUpsWorker } from '@/session/react/useLineUps';
 import type { TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
+import { failureWords, type WorkerFailure } from '@/workers/workerLine';
 import { Button } from '@/ui/Button';
+import { Failed } from '@/ui/Failed';
 import { classes } from '@/ui/classes';
 import { INPUT, SelectField } from '@/ui/Field';
 import { Section } from '@/ui/Screen';
@@ -123,7 +125,8 @@ function Weight({
 /** Adds at one press what goes under a theme or comes from a region, as far as it can live in this tank. */
 function QuickSets({ tank, wishes }: { readonly tank: TankView; readonly wishes: Wishes }) {
   const catalogue = useCatalogue();
-  const { remote, own } = useLineUpsWorker();
+  const { ask, own } = useLineUpsWorker();
+  const [failure, setFailure] = useState<WorkerFailure | null>(null);
   const [chosen, setChosen] = useState<Chosen>({});
   const [said, setSaid] = useState('');
   const { tank: box, water, routine, practice } = tank.body;
@@ -132,12 +135,17 @@ function QuickSets({ tank, wishes }: { readonly tank: TankView; readonly wishes:
     const matching = catalogue.all
       .filter((profile) => !there.has(profile.id) && hasFacets(facetsOf(profile), chosen))
       .sort((a, b) => MET[a.trade.met] - MET[b.trade.met] || a.confidence - b.confidence);
-    const fitting = await remote().fitting(
-      { tank: box, water, routine, practice, wishes: [] },
-      own,
-      todayIso(),
-      matching.map((profile) => profile.id),
+    setFailure(null);
+    const asked = await ask((remote) =>
+      remote.fitting(
+        { tank: box, water, routine, practice, wishes: [] },
+        own,
+        todayIso(),
+        matching.map((profile) => profile.id),
+      ),
     );
+    if (!asked.ok) return setFailure(asked.why === 'cancelled' ? null : asked.why);
+    const fitting = asked.value;
     const first = fitting.slice(0, MOST_OF_A_SET);
     setSaid(
       fitting.length > first.length
@@ -177,6 +185,7 @@ function QuickSets({ tank, wishes }: { readonly tank: TankView; readonly wishes:
           Add the set
         </Button>
       </div>
+      {failure !== null && <Failed why={failureWords(failure) ?? ''} onAgain={() => void add()} />}
       <p aria-live="polite" className="min-h-4 text-[12px] text-slate">
         {said}
       </p>

@@ -1,5 +1,6 @@
 'use client';
 
+import { putChange } from '@/core/commands/documentChanges';
 import { useMemo, useState } from 'react';
 import { assess } from '@/core/assess/assess';
 import { planWith } from '@/core/lineups/buildProblem';
@@ -7,12 +8,14 @@ import type { WishesFile } from '@/core/lineups/wishes';
 import type { DocumentId } from '@/core/kernel/schema/ids';
 import { newId } from '@/session/browserStamp';
 import { useCatalogue } from '@/session/react/RoomProvider';
-import { putChange, useCommands } from '@/session/react/useCommands';
+import { useCommands } from '@/session/react/useCommands';
 import { useLineUps } from '@/session/react/useLineUps';
 import { useDrafts, type TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
-import type { Found } from '@/session/workers/lineUpsWork';
+import type { Found } from '@/workers/lineUpsWork';
+import { failureWords } from '@/workers/workerLine';
 import { Button } from '@/ui/Button';
+import { Failed } from '@/ui/Failed';
 import { classes } from '@/ui/classes';
 import { coloursFor } from '@/ui/colourOf';
 import { Caution, Empty } from '@/ui/Screen';
@@ -25,8 +28,8 @@ type Way = 'best' | 'around';
 
 /** How far the search is, and what its answer is worth. */
 function Proof({ search, way }: { readonly search: ReturnType<typeof useLineUps>; readonly way: Way }) {
-  const { running, cancelled, failed, soFar, answer, around } = search;
-  if (failed) return <p className="text-buoy">The search failed. Change a wish, or search again.</p>;
+  const { running, cancelled, failure, soFar, answer, around } = search;
+  if (failure !== null) return <Failed why={failureWords(failure) ?? ''} onAgain={search.again} />;
   if (cancelled)
     return (
       <p className="flex items-center gap-2 text-slate">

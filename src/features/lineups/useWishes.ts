@@ -1,5 +1,6 @@
 'use client';
 
+import { putChange } from '@/core/commands/documentChanges';
 import { useMemo } from 'react';
 import type { DocumentBodies, KeptWish } from '@/core/records/documents';
 import type { WishesFile } from '@/core/lineups/wishes';
@@ -7,7 +8,7 @@ import { commonName } from '@/core/model/catalogue';
 import type { DocumentId, TankId } from '@/core/kernel/schema/ids';
 import type { SpeciesProfile } from '@/core/model/species';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
-import { putChange, useCommands } from '@/session/react/useCommands';
+import { useCommands } from '@/session/react/useCommands';
 import { useResidents, type TankView } from '@/session/react/useTanks';
 
 type WishesBody = DocumentBodies['wishes'];

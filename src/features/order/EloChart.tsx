@@ -17,7 +17,7 @@ import { format, parseISO } from 'date-fns';
 import { useMemo, useRef, useState } from 'react';
 import { Line } from 'react-chartjs-2';
 import type { OrderMark } from '@/core/order/marks';
-import type { OrderAnswer } from '@/session/workers/orderWork';
+import type { OrderAnswer } from '@/workers/orderWork';
 import { Button } from '@/ui/Button';
 import { savePng, useChartInk } from '@/ui/charts';
 

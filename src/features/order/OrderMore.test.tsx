@@ -3,11 +3,11 @@ import userEvent from '@testing-library/user-event';
 import type { Dated } from '@/core/events/events';
 import type { ResidentId } from '@/core/kernel/schema/ids';
 import { appendChange } from '@/session/react/useCommands';
-import { orderWork } from '@/session/workers/orderWork';
+import { orderWork } from '@/workers/orderWork';
 import { individual, room, show, TANK } from '@/testing/inRoom';
 import { OrderScreen } from './OrderScreen';
 
-jest.mock('@/session/workers/startOrder', () => ({
+jest.mock('@/workers/startOrder', () => ({
   startOrder: () => ({
     thread: { terminate: () => undefined },
     remote: {

@@ -2,10 +2,10 @@ import { screen, within } from '@testing-library/react';
 import type { ResidentId } from '@/core/kernel/schema/ids';
 import { individual, room, show, TANK } from '@/testing/inRoom';
 import type { Session } from '@/session/session';
-import { orderWork } from '@/session/workers/orderWork';
+import { orderWork } from '@/workers/orderWork';
 import { OrderScreen } from './OrderScreen';
 
-jest.mock('@/session/workers/startOrder', () => ({
+jest.mock('@/workers/startOrder', () => ({
   startOrder: () => ({
     thread: { terminate: () => undefined },
     remote: {

@@ -13,10 +13,12 @@ import { useRoomState } from '@/session/react/RoomProvider';
 import { useHappenings, useNames } from '@/session/react/useNames';
 import { useCourse } from '@/session/react/useCourse';
 import { useOrder } from '@/session/react/useOrder';
-import type { OrderAnswer } from '@/session/workers/orderWork';
+import type { OrderAnswer } from '@/workers/orderWork';
 import { useResidentColours } from '@/session/react/useResidentColours';
 import { useResidents, useTank, type TankView } from '@/session/react/useTanks';
+import { failureWords } from '@/workers/workerLine';
 import { Button } from '@/ui/Button';
+import { Failed } from '@/ui/Failed';
 import { SelectField } from '@/ui/Field';
 import { NoTank } from '@/ui/NoTank';
 import { Empty, Screen, Section } from '@/ui/Screen';
@@ -180,7 +182,7 @@ function Order({ tank }: { readonly tank: TankView }) {
   const other = useMemo(() => happenings?.filter((event) => event.type !== 'chased') ?? [], [happenings]);
   const from = spanStart(span, other, tank.id, now);
   const course = useCourse({ happenings, tank: tank.id, from, weighted });
-  const { answer, failed } = useOrder(course, residents);
+  const { answer, failure, again } = useOrder(course, residents);
   const drawn = useAfterLadder(answer);
   const marks = useMemo(
     () => orderMarks(other, tank.id, room, names.resident),
@@ -221,10 +223,8 @@ function Order({ tank }: { readonly tank: TankView }) {
   if (!answer || !happenings)
     return (
       <Screen title={title}>
-        {failed ? (
-          <p role="alert" className="text-buoy">
-            The order could not be worked out. Reload the page; nothing was lost.
-          </p>
+        {failure !== null ? (
+          <Failed why={failureWords(failure) ?? ''} onAgain={again} />
         ) : (
           <p className="text-slate">Working out the order…</p>
         )}

@@ -1,7 +1,7 @@
 'use client';
 
 import { useDeferredValue } from 'react';
-import type { OrderAnswer } from '@/session/workers/orderWork';
+import type { OrderAnswer } from '@/workers/orderWork';
 import { Cell, Row, Table } from '@/ui/Table';
 
 /** So many rows are made with the screen; the rest follow at once, when these have been drawn. */

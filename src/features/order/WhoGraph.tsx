@@ -1,6 +1,6 @@
 'use client';
 
-import type { OrderAnswer } from '@/session/workers/orderWork';
+import type { OrderAnswer } from '@/workers/orderWork';
 
 const SIZE = 300;
 const RADIUS = 112;

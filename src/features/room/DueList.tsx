@@ -1,5 +1,6 @@
 'use client';
 
+import { putChange } from '@/core/commands/documentChanges';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import type { DueItem } from '@/core/due/dueItem';
@@ -8,7 +9,7 @@ import { spareWarning } from '@/core/due/waterDue';
 import type { DocumentId } from '@/core/kernel/schema/ids';
 import { addDays } from '@/core/kernel/time/days';
 import { useRoomState } from '@/session/react/RoomProvider';
-import { putChange, useCommands } from '@/session/react/useCommands';
+import { useCommands } from '@/session/react/useCommands';
 import { useTanks } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';

@@ -1,5 +1,6 @@
 'use client';
 
+import { draftChange, tankChange } from '@/core/commands/documentChanges';
 import { X } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
@@ -11,9 +12,9 @@ import { list } from '@/core/wording/words';
 import { fishFirst, USUAL_CLEARANCE_CM, type Place, type SchoolAnswer } from '@/core/tank/placeFits';
 import { parseQuantity } from '@/core/kernel/units/parseQuantity';
 import { newId } from '@/session/browserStamp';
-import { newTank } from '@/session/newTank';
+import { newTank } from '@/core/commands/newTank';
 import { useCatalogue } from '@/session/react/RoomProvider';
-import { draftChange, tankChange, useCommands } from '@/session/react/useCommands';
+import { useCommands } from '@/session/react/useCommands';
 import { useSettings, useTanks } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';

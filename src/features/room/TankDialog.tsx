@@ -1,5 +1,6 @@
 'use client';
 
+import { tankChange } from '@/core/commands/documentChanges';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { STANDARD_TANKS } from '@/catalogue/standardTanks';
@@ -7,8 +8,8 @@ import { TANK_PURPOSES } from '@/core/records/documents';
 import type { TankId } from '@/core/kernel/schema/ids';
 import { parseQuantity } from '@/core/kernel/units/parseQuantity';
 import { newId } from '@/session/browserStamp';
-import { newTank } from '@/session/newTank';
-import { tankChange, useCommands } from '@/session/react/useCommands';
+import { newTank } from '@/core/commands/newTank';
+import { useCommands } from '@/session/react/useCommands';
 import { useSettings, useTanks } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';

@@ -1,10 +1,10 @@
 'use client';
 
 import { useState } from 'react';
-import { STEPS, type Dated, type Step } from '@/core/events/events';
+import { ASIDE_STEPS, stepIn } from '@/core/commands/stepIn';
+import { STEPS, type Step } from '@/core/events/events';
 import type { ResidentId, TankId } from '@/core/kernel/schema/ids';
-import { newId } from '@/session/browserStamp';
-import { appendChange, useCommands } from '@/session/react/useCommands';
+import { useCommands } from '@/session/react/useCommands';
 import { useResidentName } from '@/session/react/useNames';
 import { useResidents, useTanks, type TankView } from '@/session/react/useTanks';
 import { momentOn, todayIso } from '@/session/today';
@@ -12,9 +12,6 @@ import { Button } from '@/ui/Button';
 import { SelectField, TextField } from '@/ui/Field';
 import { Caution } from '@/ui/Screen';
 import { SignButtons } from '@/ui/SignButtons';
-
-/** Steps in which one fish is put somewhere for a time. */
-const ASIDE: readonly Step[] = ['boss set aside', 'box or divider'];
 
 /** Takes a step, or several in the same hour as one bundle; a fish that is put aside moves with its day of return. */
 export function ApplySteps({
@@ -35,7 +32,7 @@ export function ApplySteps({
   const [into, setInto] = useState('');
   const [until, setUntil] = useState('');
   const [day, setDay] = useState(todayIso());
-  const aside = chosen.some((step) => ASIDE.includes(step));
+  const aside = chosen.some((step) => ASIDE_STEPS.includes(step));
   const lacks =
     aside && who === ''
       ? 'Say who is put aside.'
@@ -47,34 +44,21 @@ export function ApplySteps({
 
   const save = async (): Promise<void> => {
     if (chosen.length === 0 || lacks) return;
-    const on = momentOn(day);
-    const bundle = chosen.length > 1 ? newId<string>() : '';
-    const steps = chosen.map((step): Dated => ({
-      type: 'stepped-in',
-      on,
-      tank: tank.id,
-      step,
-      note: note.trim(),
-      bundle,
-      ...(ASIDE.includes(step) && who ? { who: who as ResidentId } : {}),
-      ...(ASIDE.includes(step) && until ? { until } : {}),
-    }));
-    const moved: readonly Dated[] =
-      aside && who && into
-        ? [
-            {
-              type: 'moved',
-              on,
-              resident: who as ResidentId,
-              tank: into as TankId,
-              note: 'Put aside.',
-              ...(until ? { until, nextTank: tank.body.name } : {}),
-            },
-          ]
-        : [];
     const done = await run(
       `Step taken: ${chosen.join(' and ')}`,
-      [...steps, ...moved].map((event) => appendChange(session, event)),
+      stepIn(
+        {
+          tank: tank.id,
+          tankName: tank.body.name,
+          steps: chosen,
+          on: momentOn(day),
+          note: note.trim(),
+          who: who as ResidentId | '',
+          into: into as TankId | '',
+          until,
+        },
+        session.stamp,
+      ),
     );
     if (done) {
       onChosen([]);

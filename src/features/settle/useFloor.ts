@@ -1,12 +1,13 @@
 'use client';
 
+import { putChange } from '@/core/commands/documentChanges';
 import { useMemo } from 'react';
 import type { DocumentBodies } from '@/core/records/documents';
 import type { DocumentId } from '@/core/kernel/schema/ids';
 import { bestBreak, mapChange, shapeOf, sightFrom, type Piece } from '@/core/sightlines/sightlines';
 import type { Floor, Point } from '@/core/sightlines/visiblePolygon';
 import { useRoomState } from '@/session/react/RoomProvider';
-import { putChange, useCommands } from '@/session/react/useCommands';
+import { useCommands } from '@/session/react/useCommands';
 import type { TankView } from '@/session/react/useTanks';
 
 type FloorBody = DocumentBodies['floor'];

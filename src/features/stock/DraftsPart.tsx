@@ -1,5 +1,6 @@
 'use client';
 
+import { draftId, putChange } from '@/core/commands/documentChanges';
 import { useMemo, useState } from 'react';
 import { assess, type Assessment } from '@/core/assess/assess';
 import { roomPlan } from '@/core/assess/roomPlan';
@@ -10,8 +11,8 @@ import type { Finding } from '@/core/rules/finding';
 import { countOf, figure, list } from '@/core/wording/words';
 import { newId } from '@/session/browserStamp';
 import { useCatalogue } from '@/session/react/RoomProvider';
-import { putChange, useCommands } from '@/session/react/useCommands';
-import { draftId, useDrafts, useResidents, type DraftView, type TankView } from '@/session/react/useTanks';
+import { useCommands } from '@/session/react/useCommands';
+import { useDrafts, useResidents, type DraftView, type TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { INPUT, SelectField } from '@/ui/Field';

@@ -12,7 +12,9 @@ import { useCatalogue } from '@/session/react/RoomProvider';
 import { useJoins } from '@/session/react/useJoins';
 import type { TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
+import { failureWords } from '@/workers/workerLine';
 import { Button } from '@/ui/Button';
+import { Failed } from '@/ui/Failed';
 import { classes } from '@/ui/classes';
 import { FacetFilter } from '@/ui/FacetFilter';
 import { TextField } from '@/ui/Field';
@@ -74,7 +76,7 @@ export function JoinsPart({
   readonly stock: ReturnType<typeof useStock>;
 }) {
   const catalogue = useCatalogue();
-  const { effects, failed, tookMs, answered } = useJoins(tank, stock.residents, stock.listed);
+  const { effects, failure, again, tookMs, answered } = useJoins(tank, stock.residents, stock.listed);
   const [chosen, setChosen] = useState<Chosen>({});
   const [words, setWords] = useState('');
   const [picked, setPicked] = useState<string | null>(null);
@@ -128,15 +130,15 @@ export function JoinsPart({
         />
         <FacetFilter chosen={chosen} onChange={setChosen} />
       </div>
-      {failed && (
-        <p role="alert" className="text-buoy">
-          This could not be worked out. Nothing was lost; change the list or reload the page.
-        </p>
-      )}
+      {failure !== null && <Failed why={failureWords(failure) ?? ''} onAgain={again} />}
       <div className="grid gap-6 lg:grid-cols-[minmax(0,6fr)_minmax(0,5fr)]">
         <div>
           <p className="text-[12px] text-slate" aria-live="polite">
-            {effects === null ? 'Working it out…' : `${shown.length} of ${effects.length} kinds`}
+            {effects === null
+              ? failure === null
+                ? 'Working it out…'
+                : ''
+              : `${shown.length} of ${effects.length} kinds`}
           </p>
           <div
             ref={scroller}

@@ -6,6 +6,7 @@ import { memo, useState } from 'react';
 import { lengthBand } from '@/core/growth/growthBand';
 import { lengthAfterMonths } from '@/core/growth/speciesGrowth';
 import { commonName } from '@/core/model/catalogue';
+import { recountGroup } from '@/core/model/recountGroup';
 import { adultLengthCm } from '@/core/model/species';
 import { GroupDialog } from './GroupDialog';
 import type { StockLine, useStock } from './useStock';
@@ -73,10 +74,7 @@ const Line = memo(function Line({
   const listed = line.listed;
   const step = (by: number): void => {
     if (!listed) return;
-    void change(listed.key, ({ males: _males, females: _females, ...rest }) => ({
-      ...rest,
-      count: Math.max(1, rest.count + by),
-    }));
+    void change(listed.key, (group) => recountGroup(group, Math.max(1, group.count + by)));
   };
   return (
     <tr

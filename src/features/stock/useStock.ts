@@ -1,5 +1,6 @@
 'use client';
 
+import { listedIn, tankChange } from '@/core/commands/documentChanges';
 import { useMemo } from 'react';
 import { applyEdit, type Editable } from '@/core/assess/applyEdit';
 import { lengthToday } from '@/core/assess/roomPlan';
@@ -13,9 +14,9 @@ import type { Fix, PlanEdit } from '@/core/rules/finding';
 import { list } from '@/core/wording/words';
 import { newId } from '@/session/browserStamp';
 import { useCatalogue } from '@/session/react/RoomProvider';
-import { listChange, tankChange, useCommands } from '@/session/react/useCommands';
+import { listChange, useCommands } from '@/session/react/useCommands';
 import { useAssessment } from '@/session/react/useAssessment';
-import { listedOf, livingIn, useListed, useResidents, type TankView } from '@/session/react/useTanks';
+import { livingIn, useListed, useResidents, type TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
 import { coloursFor } from '@/ui/colourOf';
 
@@ -171,7 +172,7 @@ function useStockActions(tank: TankId) {
         void run(text, (state) => {
           const document = state.documents[tank];
           if (document?.kind !== 'tank' || !document.body) return [];
-          const listed = listedOf(state.documents, tank);
+          const listed = listedIn(state.documents, tank);
           const now = editableOf(document.body, listed, livingIn(state.room, tank), catalogue);
           const edited = applyEdit(edit, now, newId<string>());
           if (!edited) return [];

@@ -1,5 +1,6 @@
 'use client';
 
+import { draftId, putChange } from '@/core/commands/documentChanges';
 import { useMemo } from 'react';
 import { buildContext } from '@/core/assess/buildContext';
 import { roomPlan } from '@/core/assess/roomPlan';
@@ -9,8 +10,8 @@ import { USUAL_FLOOR_LOAD_KPA } from '@/core/tank/filledMass';
 import { sameFootprint } from '@/core/tank/placeFits';
 import { formatQuantity } from '@/core/kernel/units/formatQuantity';
 import { useCatalogue } from '@/session/react/RoomProvider';
-import { putChange, useCommands } from '@/session/react/useCommands';
-import { draftId, useResidents, useSettings, useTank, type TankView } from '@/session/react/useTanks';
+import { useCommands } from '@/session/react/useCommands';
+import { useResidents, useSettings, useTank, type TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { GlassFront } from '@/ui/GlassFront';

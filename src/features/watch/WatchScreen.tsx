@@ -21,7 +21,7 @@ import { TankSketch } from './TankSketch';
 import { Press, PressRow } from './Press';
 import { SayNearer, ThisWatch } from './ThisWatch';
 import { useWatch } from './useWatch';
-import { clockFace } from './watching';
+import { clockFace } from './clockFace';
 
 /** A sign older than this many days no longer says who holds ground. */
 const HOLDS_DAYS = 45;

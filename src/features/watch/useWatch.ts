@@ -1,15 +1,22 @@
 'use client';
 
 import { useCallback, useEffect, useState } from 'react';
+import {
+  finishWatch,
+  logContest,
+  logSign,
+  minutesOf,
+  pauseOrResume,
+  startWatch,
+  watchedSeconds,
+  WATCHING,
+} from '@/core/commands/watch';
 import type { ContestKind, Dated, Sign, Trigger } from '@/core/events/events';
-import { readSomebody } from '@/core/events/somebody';
 import type { ResidentId } from '@/core/kernel/schema/ids';
-import { newId } from '@/session/browserStamp';
 import { useRoomState } from '@/session/react/RoomProvider';
-import { appendChange, correctChange, putChange, useCommands } from '@/session/react/useCommands';
+import { correctChange, useCommands } from '@/session/react/useCommands';
 import { useHappenings, useNames } from '@/session/react/useNames';
 import type { TankView } from '@/session/react/useTanks';
-import { paused, resumed, watchedSeconds, WATCHING } from './watching';
 
 /** A watch in front of the glass: a clock that survives a reload, and contests logged with two presses. */
 export function useWatch(tank: TankView) {
@@ -32,44 +39,22 @@ export function useWatch(tank: TankView) {
     return () => clearInterval(tick);
   }, [running]);
 
-  const startChange = useCallback(() => {
-    const iso = session.stamp.now();
-    const body = {
-      tank: tank.id,
-      watch: newId<string>(),
-      startedOn: iso,
-      countedSeconds: 0,
-      runningSince: iso,
-    };
-    return { change: putChange('watching', WATCHING, body), watch: body.watch };
-  }, [session, tank.id]);
-
   const toggle = useCallback(() => {
     if (elsewhere) return;
-    if (!watching) void run('Watch started', [startChange().change], true);
-    else {
-      const next = running ? paused(watching, Date.now()) : resumed(watching, session.stamp.now());
-      void run(running ? 'Watch paused' : 'Watch going on', [putChange('watching', WATCHING, next)], true);
-    }
+    if (!watching) void run('Watch started', [startWatch(tank.id, session.stamp).change], true);
+    else
+      void run(running ? 'Watch paused' : 'Watch going on', [pauseOrResume(watching, session.stamp)], true);
     setNow(Date.now());
-  }, [elsewhere, watching, running, run, session, startChange]);
+  }, [elsewhere, watching, running, run, session, tank.id]);
 
   const finish = useCallback(
     async (note: string) => {
       if (!watching) return;
-      const minutes = Math.min(1440, Math.round((watchedSeconds(watching, Date.now()) / 60) * 100) / 100);
-      const watched = appendChange(session, {
-        type: 'watched',
-        on: session.stamp.now(),
-        tank: tank.id,
-        minutes,
-        note,
-        watch: watching.watch,
-      });
-      await run(`Watched ${tank.body.name} for ${minutes.toFixed(1)} minutes`, [
-        watched,
-        putChange('watching', WATCHING, null),
-      ]);
+      const minutes = minutesOf(watching, Date.now());
+      await run(
+        `Watched ${tank.body.name} for ${minutes.toFixed(1)} minutes`,
+        finishWatch(watching, note, session.stamp),
+      );
       setWho(null);
     },
     [watching, run, session, tank],
@@ -80,47 +65,25 @@ export function useWatch(tank: TankView) {
     (id: ResidentId) => {
       if (elsewhere) return;
       if (who === null || who === id) return setWho(who === id ? null : id);
-      const begun = watching ? null : startChange();
-      const chased = appendChange(session, {
-        type: 'chased',
-        on: session.stamp.now(),
-        tank: tank.id,
-        watch: watching?.watch ?? begun?.watch ?? '',
-        winner: who,
-        loser: id,
-        what: 'chase',
-        place,
-        ...(trigger === null ? {} : { trigger }),
-      });
       setWho(null);
       void run(
         `${names.resident(who)} chased ${names.resident(id)}`,
-        begun ? [begun.change, chased] : [chased],
+        logContest(watching, { tank: tank.id, winner: who, loser: id, place, trigger }, session.stamp),
         true,
       );
     },
-    [elsewhere, who, watching, startChange, session, tank.id, place, trigger, run, names],
+    [elsewhere, who, watching, session, tank.id, place, trigger, run, names],
   );
 
   /** Something seen of the chosen fish, or of nobody in particular, without a contest. */
   const sign = useCallback(
     (what: Sign) => {
       if (elsewhere) return;
-      const begun = watching ? null : startChange();
-      const saw = appendChange(session, {
-        type: 'saw',
-        on: session.stamp.now(),
-        tank: tank.id,
-        resident: who !== null && readSomebody(who) === null ? who : null,
-        what,
-        place,
-        watch: watching?.watch ?? begun?.watch ?? '',
-        note: who !== null && readSomebody(who) !== null ? names.resident(who) : '',
-      });
       setWho(null);
-      void run(`Seen: ${what}`, begun ? [begun.change, saw] : [saw], true);
+      const said = { tank: tank.id, who, what, place, nameOf: names.resident };
+      void run(`Seen: ${what}`, logSign(watching, said, session.stamp), true);
     },
-    [elsewhere, watching, startChange, session, tank.id, who, place, run, names],
+    [elsewhere, watching, session, tank.id, who, place, run, names],
   );
 
   const logged = (happenings ?? [])

@@ -1,10 +1,11 @@
 'use client';
 
+import { putChange } from '@/core/commands/documentChanges';
 import { useState } from 'react';
 import type { DocumentId } from '@/core/kernel/schema/ids';
 import { addDays, daysBetween } from '@/core/kernel/time/days';
 import { useRoomState } from '@/session/react/RoomProvider';
-import { appendChange, putChange, useCommands } from '@/session/react/useCommands';
+import { appendChange, useCommands } from '@/session/react/useCommands';
 import type { TankView } from '@/session/react/useTanks';
 import { momentOn, todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';

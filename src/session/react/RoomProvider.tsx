@@ -12,8 +12,11 @@ import {
 } from 'react';
 import { useStore } from 'zustand';
 import { buildCatalogue, type Catalogue } from '@/core/model/catalogue';
+import { Button } from '@/ui/Button';
+import { saveText } from '@/ui/saveText';
 import { idbStore } from '@/store/idb/idbStore';
-import { browserStamp } from '../browserStamp';
+import { recall, remember } from '../browserMemory';
+import { browserStamp, thisTab } from '../browserStamp';
 import { openSession, type Session, type SessionState } from '../session';
 import { todayIso } from '../today';
 
@@ -36,7 +39,7 @@ const isRoom = (value: unknown): value is RoomName => value === 'own' || value =
 
 /** The room chosen last in this browser, else the one that this server was started for. */
 async function firstRoom(): Promise<RoomName> {
-  const chosen = window.localStorage.getItem(CHOICE);
+  const chosen = recall('localStorage', CHOICE);
   if (isRoom(chosen)) return chosen;
   try {
     const answer = (await (await fetch('/start')).json()) as { room?: unknown };
@@ -49,29 +52,70 @@ async function firstRoom(): Promise<RoomName> {
 async function openRoom(name: RoomName): Promise<Session> {
   const { SHIPPED_SPECIES } = await import('@/catalogue');
   const store = idbStore(`lomvik-${name}`);
+  const session = openSession({
+    store,
+    catalogue: buildCatalogue(SHIPPED_SPECIES),
+    stamp: browserStamp,
+    tab: thisTab(),
+  });
   if (name === 'demo') {
-    const opened = await store.open();
-    if (opened.documents.length === 0) {
+    await settled(session);
+    const { status, documents } = session.state.getState();
+    if (status === 'ready' && Object.keys(documents).length === 0) {
       const { demoRoom } = await import('@/demo/demoRoom');
-      const demo = demoRoom(todayIso());
-      await store.replaceAll(demo.documents, demo.entries);
+      await session.replaceAll(demoRoom(todayIso()));
     }
   }
-  return openSession({ store, catalogue: buildCatalogue(SHIPPED_SPECIES), stamp: browserStamp });
+  return session;
 }
 
-function Opening({ failure }: { readonly failure: string | null }) {
+/** Waits until a room is open, or has failed. */
+const settled = (session: Session): Promise<void> =>
+  new Promise((resolve) => {
+    const look = (): boolean => session.state.getState().status !== 'opening';
+    if (look()) return resolve();
+    const stop = session.state.subscribe(() => {
+      if (!look()) return;
+      stop();
+      resolve();
+    });
+  });
+
+/** Until the room is open, and when it cannot be: why, and the way to what is stored. */
+function Opening({
+  failure,
+  session,
+}: {
+  readonly failure: string | null;
+  readonly session: Session | null;
+}) {
   return (
     <div className="grid min-h-dvh place-items-center p-6">
       {failure === null ? (
         <p className="text-slate">Opening the room…</p>
       ) : (
-        <p role="alert" className="max-w-prose text-buoy">
-          {failure}
-        </p>
+        <div role="alert" className="flex max-w-prose flex-col gap-3 border-l-2 border-buoy pl-4">
+          <h1 className="text-[18px] font-semibold">The room could not be opened</h1>
+          <p>{failure}</p>
+          <div className="flex flex-wrap gap-2">
+            <Button tone="main" onClick={() => window.location.reload()}>
+              Try again
+            </Button>
+            {session && <Button onClick={() => void saveRaw(session)}>Save what is stored</Button>}
+          </div>
+        </div>
       )}
     </div>
   );
+}
+
+/** Everything in the storage as it stands, when the room itself cannot be shown. */
+async function saveRaw(session: Session): Promise<void> {
+  try {
+    saveText('lomvik-storage.json', JSON.stringify(await session.raw(), null, 2));
+  } catch {
+    // Said already: the storage does not answer.
+  }
 }
 
 /** Opens the room and gives it to everything below; until then a line of text. */
@@ -107,7 +151,7 @@ export function RoomProvider({ children }: { readonly children: ReactNode }) {
   }, [name]);
 
   const goTo = useCallback((next: RoomName) => {
-    window.localStorage.setItem(CHOICE, next);
+    remember('localStorage', CHOICE, next);
     setName(next);
   }, []);
 
@@ -115,7 +159,7 @@ export function RoomProvider({ children }: { readonly children: ReactNode }) {
     if (name !== 'demo' || !session) return;
     const { demoRoom } = await import('@/demo/demoRoom');
     const demo = demoRoom(todayIso());
-    await session.replaceAll(demo.documents, demo.entries);
+    await session.replaceAll(demo);
   }, [name, session]);
 
   const rooms = useMemo(
@@ -127,7 +171,7 @@ export function RoomProvider({ children }: { readonly children: ReactNode }) {
       <Ready session={rooms.session}>{children}</Ready>
     </RoomContext.Provider>
   ) : (
-    <Opening failure={failure} />
+    <Opening failure={failure} session={null} />
   );
 }
 
@@ -135,7 +179,7 @@ function Ready({ session, children }: { readonly session: Session; readonly chil
   // Deferred: the first screen is made in slices, between which the browser can breathe.
   const status = useDeferredValue(useStore(session.state, (state) => state.status));
   const failure = useStore(session.state, (state) => state.failure);
-  return status === 'ready' ? children : <Opening failure={failure} />;
+  return status === 'ready' ? children : <Opening failure={failure} session={session} />;
 }
 
 /** The open room. Throws outside `RoomProvider`. */

@@ -2,48 +2,23 @@
 
 import { useMemo } from 'react';
 import { toast } from 'sonner';
-import type { Change } from '@/core/gate/change';
-import type { DocumentBodies, DraftGroup, RoomDocument } from '@/core/records/documents';
+import { appendOf, correctionOf, type Change } from '@/core/gate/change';
+import { listChangeIn, tankChange } from '@/core/commands/documentChanges';
+import type { DocumentBodies, DraftGroup } from '@/core/records/documents';
 import type { Dated } from '@/core/events/events';
-import type { DocumentId, EntryId, TankId } from '@/core/kernel/schema/ids';
-import type { KeeperSpecies } from '@/core/model/keeperSpecies';
+import type { EntryId, TankId } from '@/core/kernel/schema/ids';
 import { StoreError } from '@/store/port';
-import type { Changes, ChangesThen, Session } from '../session';
+import type { Changes, ChangesThen, Outcome, Session, TakenBack } from '../session';
+import { changedWords, refusalWords, stayedWords } from '../refusalWords';
 import { useRooms } from './RoomProvider';
-import { draftId, listedOf } from './useTanks';
 
 /** Puts an entry into the journal. */
-export const appendChange = (session: Session, dated: Dated): Change => ({
-  kind: 'append',
-  entry: { ...dated, id: session.stamp.id(), recorded: session.stamp.now() },
-});
-
-/** Gives a document a new body; the store gives it its revision. */
-export const putChange = <K extends RoomDocument['kind']>(
-  kind: K,
-  id: DocumentId,
-  body: DocumentBodies[K] | null,
-): Change => ({
-  kind: 'put',
-  document: { id, kind, body, rev: 1 } as RoomDocument,
-});
-
-export const draftChange = (tank: TankId, groups: readonly DraftGroup[]): Change =>
-  putChange('draft', draftId(tank), { tank, name: FIRST_LIST, groups: [...groups] });
-
-/** What a list is called until the keeper names it. */
-const FIRST_LIST = 'Stock list';
+export const appendChange = (session: Session, dated: Dated): Change => appendOf(dated, session.stamp);
 
 /** The list of a tank made anew from what it is when the command's turn comes; its name and note stay. */
 export const listChange =
   (tank: TankId, remake: (listed: readonly DraftGroup[]) => readonly DraftGroup[]): ChangesThen =>
-  (state) => {
-    const document = state.documents[draftId(tank)];
-    const kept = document?.kind === 'draft' && document.body ? document.body : { tank, name: FIRST_LIST };
-    return [
-      putChange('draft', draftId(tank), { ...kept, groups: [...remake(listedOf(state.documents, tank))] }),
-    ];
-  };
+  (state) => [listChangeIn(state.documents, tank, remake)];
 
 /** A tank made anew from what it is when the command's turn comes; nothing when it is no longer in the rack. */
 export const tankEdit =
@@ -53,34 +28,13 @@ export const tankEdit =
     return document?.kind === 'tank' && document.body ? [tankChange(tank, remake(document.body))] : [];
   };
 
-export const tankChange = (tank: TankId, body: DocumentBodies['tank']): Change =>
-  putChange('tank', tank as unknown as DocumentId, body);
-
-/** A species of the keeper's own, or their figures for a shipped one; null takes them away. */
-export const speciesChange = (id: string, species: KeeperSpecies | null): Change =>
-  putChange(
-    'species',
-    `species-${id}` as DocumentId,
-    species && { profile: species.profile, changed: [...species.changed] },
-  );
-
 /** Corrects an entry: says what is true instead, or strikes it out. */
 export const correctChange = (
   session: Session,
   target: EntryId,
   on: string,
   replacement: Dated | null,
-): Change => ({
-  kind: 'append',
-  entry: {
-    id: session.stamp.id(),
-    recorded: session.stamp.now(),
-    type: 'corrected',
-    on,
-    target,
-    replacement,
-  },
-});
+): Change => correctionOf(target, on, replacement, session.stamp);
 
 /** What went wrong, said once, in the store's own words. */
 function complain(error: unknown): void {
@@ -89,9 +43,28 @@ function complain(error: unknown): void {
   );
 }
 
+/** Says that nothing was written and why; where two tabs changed the same, asks which one stays. */
+function say(outcome: Outcome, again: (outcome: Outcome) => void): void {
+  if (outcome.kind === 'refused') toast.error(refusalWords(outcome.refusal), { duration: READ_MS });
+  if (outcome.kind !== 'changed') return;
+  const { keepMine } = outcome;
+  toast.error(changedWords(outcome.conflicts), {
+    duration: ASK_MS,
+    action: { label: 'Keep mine', onClick: () => void keepMine().then(again, complain) },
+  });
+}
+
+/** A reason takes longer to read than a confirmation. */
+const READ_MS = 12_000;
+/** A question stays until it is answered or clearly left. */
+const ASK_MS = 60_000;
+
 export interface Commands {
   readonly session: Session;
-  /** Does it and says so; true when it is durable. Quiet commands say nothing when they succeed. */
+  /**
+   * Does it and says so; true when it is durable. What the gate refuses is said, and nothing is written. Quiet commands
+   * say nothing when they succeed.
+   */
   readonly run: (label: string, changes: Changes, quiet?: boolean) => Promise<boolean>;
   readonly undo: () => Promise<void>;
   readonly redo: () => Promise<void>;
@@ -101,26 +74,33 @@ export interface Commands {
 export function useCommands(): Commands {
   const { session } = useRooms();
   return useMemo(() => {
-    const undo = async (): Promise<void> => {
-      const label = await session.undo().catch(complain);
-      toast(label ? `Taken back: ${label}` : 'Nothing to take back.');
+    const tell = (taken: TakenBack | void, done: string, nothing: string): void => {
+      if (!taken) return;
+      if (taken.kind === 'nothing') toast(nothing);
+      else if (taken.kind === 'done') toast(`${done}: ${taken.label}`);
+      else toast.error(stayedWords(taken), { duration: READ_MS });
     };
+    const undo = async (id?: string): Promise<void> =>
+      tell(await session.undo(id).catch(complain), 'Taken back', 'Nothing to take back.');
     return {
       session,
-      undo,
-      redo: async () => {
-        const label = await session.redo().catch(complain);
-        toast(label ? `Done again: ${label}` : 'Nothing to do again.');
-      },
+      undo: () => undo(),
+      redo: async () => tell(await session.redo().catch(complain), 'Done again', 'Nothing to do again.'),
       run: async (label, changes, quiet = false) => {
+        const confirm = ({ kind, ...rest }: Outcome): void => {
+          const id = kind === 'done' && 'id' in rest ? rest.id : null;
+          if (!quiet && id !== null)
+            toast(label, { action: { label: 'Undo', onClick: () => void undo(id) } });
+        };
         try {
-          await session.run(label, changes);
+          const outcome = await session.run(label, changes);
+          say(outcome, confirm);
+          confirm(outcome);
+          return outcome.kind === 'done';
         } catch (error) {
           complain(error);
           return false;
         }
-        if (!quiet) toast(label, { action: { label: 'Undo', onClick: () => void undo() } });
-        return true;
       },
     };
   }, [session]);

@@ -1,14 +1,15 @@
 'use client';
 
-import { wrap, type Remote } from 'comlink';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { byHowWellItJoins, type JoinEffect } from '@/core/assess/joinEffects';
 import { roomPlan } from '@/core/assess/roomPlan';
 import type { DraftGroup } from '@/core/records/documents';
 import type { Resident } from '@/core/events/room';
 import { keeperSpeciesOf } from '@/core/model/keeperSpecies';
 import { todayIso } from '../today';
-import type { JoinsWork } from '../workers/joins.worker';
+import type { JoinsWork } from '@/workers/joins.worker';
+import { startJoins } from '@/workers/startJoins';
+import { workerLine, type WorkerFailure, type WorkerLine } from '@/workers/workerLine';
 import { useCatalogue, useRoomState } from './RoomProvider';
 import type { TankView } from './useTanks';
 
@@ -19,73 +20,71 @@ interface Joins {
   readonly tookMs: number | null;
   /** How many answers there have been. */
   readonly answered: number;
-  readonly failed: boolean;
-}
-
-interface Helper {
-  readonly thread: Worker;
-  readonly remote: Remote<JoinsWork>;
+  readonly failure: WorkerFailure | null;
 }
 
 /** Two share the catalogue where the screen keeps a core for itself. */
 const helpersHere = (): number => Math.min(2, Math.max(1, navigator.hardwareConcurrency - 1));
-
-function startHelper(): Helper {
-  const thread = new Worker(new URL('../workers/joins.worker.ts', import.meta.url), { type: 'module' });
-  return { thread, remote: wrap<JoinsWork>(thread) };
-}
 
 /** What every kind of the catalogue would bring to a tank, worked out beside the screen. */
 export function useJoins(
   tank: TankView,
   residents: readonly Resident[],
   listed: readonly DraftGroup[],
-): Joins {
+): Joins & { readonly again: () => void } {
   const catalogue = useCatalogue();
   const documents = useRoomState((state) => state.documents);
   const own = useMemo(() => keeperSpeciesOf(Object.values(documents)), [documents]);
-  const workers = useRef<readonly Helper[]>([]);
+  const lines = useRef<readonly WorkerLine<JoinsWork>[]>([]);
+  const [round, setRound] = useState(0);
   const [joins, setJoins] = useState<Joins>({
     effects: null,
     tookMs: null,
     answered: 0,
-    failed: false,
+    failure: null,
   });
 
   useEffect(
     () => () => {
-      for (const { thread } of workers.current) thread.terminate();
-      workers.current = [];
+      for (const line of lines.current) line.stop();
+      lines.current = [];
     },
     [],
   );
 
   useEffect(() => {
     let late = false;
-    if (workers.current.length === 0) workers.current = Array.from({ length: helpersHere() }, startHelper);
+    if (lines.current.length === 0)
+      lines.current = Array.from({ length: helpersHere() }, () => workerLine(startJoins));
     const started = performance.now();
     const plan = roomPlan(tank.body, residents, listed, catalogue, todayIso());
-    const helpers = workers.current;
-    Promise.all(helpers.map(({ remote }, part) => remote.joins(plan, own, todayIso(), part, helpers.length)))
-      .then((parts) => parts.flat().sort(byHowWellItJoins))
-      .then(
-        (effects) => {
-          if (!late)
-            setJoins((before) => ({
-              effects,
-              tookMs: performance.now() - started,
-              answered: before.answered + 1,
-              failed: false,
-            }));
-        },
-        () => {
-          if (!late) setJoins((before) => ({ ...before, failed: true }));
-        },
-      );
+    const all = lines.current;
+    void Promise.all(
+      all.map((line, part) => line.ask((remote) => remote.joins(plan, own, todayIso(), part, all.length))),
+    ).then((parts) => {
+      if (late) return;
+      const failed = parts.find((part) => !part.ok);
+      if (failed) {
+        if (!failed.ok && failed.why !== 'cancelled')
+          setJoins((before) => ({ ...before, failure: failed.why }));
+        return;
+      }
+      const effects = parts.flatMap((part) => (part.ok ? part.value : [])).sort(byHowWellItJoins);
+      setJoins((before) => ({
+        effects,
+        tookMs: performance.now() - started,
+        answered: before.answered + 1,
+        failure: null,
+      }));
+    });
     return () => {
       late = true;
     };
-  }, [tank.body, residents, listed, catalogue, own]);
+  }, [tank.body, residents, listed, catalogue, own, round]);
 
-  return joins;
+  const again = useCallback(() => {
+    setJoins((before) => ({ ...before, failure: null }));
+    setRound((before) => before + 1);
+  }, []);
+  return { ...joins, again };
 }

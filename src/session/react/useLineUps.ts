@@ -1,37 +1,35 @@
 'use client';
 
-import { proxy, type Remote } from 'comlink';
+import { proxy } from 'comlink';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { keeperSpeciesOf } from '@/core/model/keeperSpecies';
 import type { WishesFile } from '@/core/lineups/wishes';
 import type { PlanGroup } from '@/core/model/plan';
 import { todayIso } from '../today';
-import type { Found, LineUpsWork, SearchAnswer } from '../workers/lineUpsWork';
-import { startLineUps, type Helper } from '../workers/startLineUps';
+import type { Found, LineUpsWork, SearchAnswer } from '@/workers/lineUpsWork';
+import { startLineUps } from '@/workers/startLineUps';
+import { workerLine, type WorkerFailure, type WorkerLine } from '@/workers/workerLine';
 import { useRoomState } from './RoomProvider';
 
 /** A worker that is started when it is first asked, and thrown away to stop what it does. */
 export function useLineUpsWorker() {
   const documents = useRoomState((state) => state.documents);
   const own = useMemo(() => keeperSpeciesOf(Object.values(documents)), [documents]);
-  const helper = useRef<Helper | null>(null);
-  const stop = useCallback(() => {
-    helper.current?.thread.terminate();
-    helper.current = null;
-  }, []);
+  const line = useRef<WorkerLine<LineUpsWork> | null>(null);
+  const stop = useCallback(() => line.current?.stop(), []);
   useEffect(() => stop, [stop]);
-  const remote = useCallback((): Remote<LineUpsWork> => {
-    helper.current ??= startLineUps();
-    return helper.current.remote;
+  const ask = useCallback<WorkerLine<LineUpsWork>['ask']>((work, patienceMs) => {
+    line.current ??= workerLine(startLineUps);
+    return line.current.ask(work, patienceMs);
   }, []);
-  return { remote, stop, own };
+  return { ask, stop, own };
 }
 
 export interface LineUpsState {
   readonly running: boolean;
   /** Stopped by the keeper before it was done. */
   readonly cancelled: boolean;
-  readonly failed: boolean;
+  readonly failure: WorkerFailure | null;
   /** The best so far, while it runs. */
   readonly soFar: readonly { readonly value: number; readonly groups: readonly PlanGroup[] }[];
   readonly answer: SearchAnswer | null;
@@ -41,7 +39,7 @@ export interface LineUpsState {
 const IDLE: LineUpsState = {
   running: false,
   cancelled: false,
-  failed: false,
+  failure: null,
   soFar: [],
   answer: null,
   around: null,
@@ -52,7 +50,7 @@ const PAUSE_MS = 250;
 
 /** The best line-ups of a wish list, searched beside the screen whenever it changes; null searches nothing. */
 export function useLineUps(file: WishesFile | null) {
-  const { remote, stop, own } = useLineUpsWorker();
+  const { ask, stop, own } = useLineUpsWorker();
   const [state, setState] = useState<LineUpsState>(IDLE);
   const [round, setRound] = useState(0);
   const key = useMemo(() => JSON.stringify(file), [file]);
@@ -62,22 +60,29 @@ export function useLineUps(file: WishesFile | null) {
     if (!wished) return;
     let late = false;
     const timer = setTimeout(() => {
-      setState((before) => ({ ...before, running: true, cancelled: false, failed: false, soFar: [] }));
-      const { search, favourites } = remote();
-      const onBetter = proxy((soFar: LineUpsState['soFar']) => {
-        if (!late) setState((before) => (before.running ? { ...before, soFar } : before));
-      });
-      search(wished, own, todayIso(), onBetter)
-        .then((answer) => {
-          if (!late) setState({ ...IDLE, answer });
-          return late ? null : favourites(wished, own, todayIso());
-        })
-        .then((around) => {
-          if (!late && around) setState((before) => ({ ...before, around }));
-        })
-        .catch(() => {
-          if (!late) setState({ ...IDLE, failed: true });
-        });
+      setState((before) => ({ ...before, running: true, cancelled: false, failure: null, soFar: [] }));
+      const search = async (): Promise<void> => {
+        const found = await ask((remote, alive) =>
+          remote.search(
+            wished,
+            own,
+            todayIso(),
+            proxy((soFar: LineUpsState['soFar']) => {
+              alive();
+              if (!late) setState((before) => (before.running ? { ...before, soFar } : before));
+            }),
+          ),
+        );
+        if (late || (!found.ok && found.why === 'cancelled')) return;
+        if (!found.ok) return setState({ ...IDLE, failure: found.why });
+        setState({ ...IDLE, answer: found.value });
+        const around = await ask((remote) => remote.favourites(wished, own, todayIso()));
+        if (late || (!around.ok && around.why === 'cancelled')) return;
+        setState((before) =>
+          around.ok ? { ...before, around: around.value } : { ...before, failure: around.why },
+        );
+      };
+      void search();
     }, PAUSE_MS);
     return () => {
       late = true;
@@ -85,7 +90,7 @@ export function useLineUps(file: WishesFile | null) {
       // What a former wish list asked for is of no use any more.
       stop();
     };
-  }, [key, own, remote, stop, round]);
+  }, [key, own, ask, stop, round]);
 
   return {
     ...(file ? state : IDLE),

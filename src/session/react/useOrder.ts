@@ -1,28 +1,38 @@
 'use client';
 
 import { transfer } from 'comlink';
-import { startTransition, useEffect, useState } from 'react';
+import { startTransition, useCallback, useEffect, useState } from 'react';
 import type { Resident } from '@/core/events/room';
 import { newcomersAmong } from '@/core/order/marks';
 import { placeFrom, type Course } from '@/core/order/packedCourse';
 import { todayIso } from '../today';
-import type { OrderAnswer } from '../workers/orderWork';
-import { startOrder } from '../workers/startOrder';
+import type { OrderAnswer } from '@/workers/orderWork';
+import { startOrder } from '@/workers/startOrder';
+import { workerLine, type WorkerFailure } from '@/workers/workerLine';
+
+interface Worked {
+  readonly answer: OrderAnswer | null;
+  readonly failure: WorkerFailure | null;
+}
 
 /** The order of a tank by every measure, worked out beside the screen; null while it is being worked out. */
 export function useOrder(
   course: Course | null,
   residents: readonly Resident[],
-): { readonly answer: OrderAnswer | null; readonly failed: boolean } {
-  const [state, setState] = useState<{
-    readonly of: Course | null;
-    readonly answer: OrderAnswer | null;
-    readonly failed: boolean;
-  }>({ of: null, answer: null, failed: false });
+): Worked & { readonly again: () => void } {
+  const [state, setState] = useState<Worked & { readonly of: Course | null }>({
+    of: null,
+    answer: null,
+    failure: null,
+  });
+  const [round, setRound] = useState(0);
+  const again = useCallback(() => {
+    setState({ of: null, answer: null, failure: null });
+    setRound((before) => before + 1);
+  }, []);
   useEffect(() => {
     if (course === null) return undefined;
-    const { thread, remote } = startOrder();
-    let late = false;
+    const line = workerLine(startOrder);
     const { packed, on } = course;
     // A copy travels: the effect may run again with the same course.
     const copy = {
@@ -31,20 +41,19 @@ export function useOrder(
       second: packed.second.slice(),
       weight: packed.weight.slice(),
     };
-    remote
-      .order(
-        transfer(copy, [copy.first.buffer, copy.second.buffer, copy.weight.buffer]),
-        residents.map((one) => one.id),
-        newcomersAmong(residents, todayIso(), (moment) => placeFrom(on, moment)),
+    void line
+      .ask((remote) =>
+        remote.order(
+          transfer(copy, [copy.first.buffer, copy.second.buffer, copy.weight.buffer]),
+          residents.map((one) => one.id),
+          newcomersAmong(residents, todayIso(), (moment) => placeFrom(on, moment)),
+        ),
       )
-      .then(
-        (answer) => late || startTransition(() => setState({ of: course, answer, failed: false })),
-        () => late || setState({ of: course, answer: null, failed: true }),
-      );
-    return () => {
-      late = true;
-      thread.terminate();
-    };
-  }, [course, residents]);
-  return state.of === course ? state : { answer: null, failed: false };
+      .then((asked) => {
+        if (asked.ok) startTransition(() => setState({ of: course, answer: asked.value, failure: null }));
+        else if (asked.why !== 'cancelled') setState({ of: course, answer: null, failure: asked.why });
+      });
+    return () => line.stop();
+  }, [course, residents, round]);
+  return state.of === course ? { ...state, again } : { answer: null, failure: null, again };
 }

@@ -9,6 +9,7 @@ import {
   type DraftGroup,
   type RoomDocument,
 } from '@/core/records/documents';
+import { draftId, listedIn } from '@/core/commands/documentChanges';
 import { residentsOf, type Resident, type Room } from '@/core/events/room';
 import type { DocumentId, TankId } from '@/core/kernel/schema/ids';
 import { useRoomState } from './RoomProvider';
@@ -39,29 +40,16 @@ export function useTanks(): readonly TankView[] {
   return useRoomState(useShallow((state) => tanksOf(state.documents)));
 }
 
-/** The tank that the address names, else the first of the rack; null in an empty room. */
+/** The tank that the address names, or the first of the rack where it names none; null when there is no such tank. */
 export function useTank(): TankView | null {
   const wanted = useSearchParams().get('tank');
   const tanks = useTanks();
-  return tanks.find((tank) => tank.id === wanted) ?? tanks[0] ?? null;
+  return (wanted === null ? tanks[0] : tanks.find((tank) => tank.id === wanted)) ?? null;
 }
 
 export function useSettings(): DocumentBodies['settings'] {
   const document = useRoomState((state) => state.documents['settings']);
   return document?.kind === 'settings' && document.body ? document.body : DEFAULT_SETTINGS;
-}
-
-export const draftId = (tank: TankId): DocumentId => `draft-${tank}` as DocumentId;
-
-const NOTHING: readonly DraftGroup[] = [];
-
-/** What is listed for a tank and has not come yet. */
-export function listedOf(
-  documents: Readonly<Record<string, RoomDocument>>,
-  tank: TankId,
-): readonly DraftGroup[] {
-  const document = documents[draftId(tank)];
-  return document?.kind === 'draft' && document.body ? document.body.groups : NOTHING;
 }
 
 export interface DraftView {
@@ -91,7 +79,7 @@ export function useDrafts(tank: TankId): readonly DraftView[] {
 }
 
 export function useListed(tank: TankId): readonly DraftGroup[] {
-  return useRoomState((state) => listedOf(state.documents, tank));
+  return useRoomState((state) => listedIn(state.documents, tank));
 }
 
 /** Who lives in the tanks of a room, looked up once for all that ask. */

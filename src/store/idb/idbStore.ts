@@ -1,11 +1,23 @@
 import { openDB, type IDBPDatabase } from 'idb';
 import type { Change } from '@/core/gate/change';
-import type { RoomDocument } from '@/core/records/documents';
+import type { CommandRecord } from '@/core/gate/command';
 import type { Entry } from '@/core/events/events';
-import { StoreError, type Announcement, type Committed, type RoomStore } from '../port';
-import { DATABASE_VERSION, type RoomSchema } from './schema';
+import type { RoomDocument } from '@/core/records/documents';
+import { GONE, land } from '../landing';
+import {
+  MOST_COMMANDS,
+  StoreError,
+  type Announcement,
+  type Committed,
+  type CommitNote,
+  type Contents,
+  type RoomStore,
+} from '../port';
+import { DATABASE_MIGRATIONS, DATABASE_VERSION } from './migrations';
+import type { RoomSchema } from './schema';
 
-const SNAPSHOT = 'room';
+/** The key of stores of one row. */
+const ROOM = 'room';
 /** A commit counts only when the disk has it. */
 const STRICT = { durability: 'strict' } as const;
 
@@ -57,24 +69,28 @@ async function guarded<T>(work: () => Promise<T>): Promise<T> {
   }
 }
 
+interface Happenings {
+  readonly blocked: () => void;
+  readonly closing: () => void;
+  readonly gone: () => void;
+}
+
 function openDatabase(
   name: string,
-  onBlocked: () => void,
-  onClosing: () => void,
+  { blocked, closing, gone }: Happenings,
 ): Promise<IDBPDatabase<RoomSchema>> {
   return openDB<RoomSchema>(name, DATABASE_VERSION, {
     upgrade: (db, oldVersion) => {
-      if (oldVersion < 1) {
-        db.createObjectStore('entries', { keyPath: 'seq' }).createIndex('id', 'id', { unique: true });
-        db.createObjectStore('documents', { keyPath: 'id' });
-        db.createObjectStore('snapshots');
-      }
+      for (const step of DATABASE_MIGRATIONS) if (step.to > oldVersion) step.up(db);
     },
-    blocked: onBlocked,
-    blocking: (_current, _blocked, event) => {
-      onClosing();
+    blocked,
+    blocking: (_current, blockedVersion, event) => {
+      // No version: somebody deletes the database.
+      if (blockedVersion === null) gone();
+      else closing();
       (event.target as IDBDatabase).close();
     },
+    terminated: gone,
   });
 }
 
@@ -84,34 +100,56 @@ async function lastSeq(store: {
   return (await store.openCursor(null, 'prev'))?.key ?? 0;
 }
 
-async function write(db: IDBPDatabase<RoomSchema>, changes: readonly Change[]): Promise<Committed> {
-  const tx = db.transaction(['entries', 'documents'], 'readwrite', STRICT);
-  const entries: Entry[] = [];
-  const documents: RoomDocument[] = [];
+/** Commands beyond those that are kept, oldest first. */
+const tooMany = (commands: readonly CommandRecord[]): readonly CommandRecord[] =>
+  [...commands].sort((a, b) => (a.at < b.at ? -1 : 1)).slice(0, Math.max(0, commands.length - MOST_COMMANDS));
+
+/** What the database may be asked for while it lands: only these documents, read before anything is written. */
+async function currentDocuments(
+  papers: { get(id: string): Promise<RoomDocument | undefined> },
+  changes: readonly Change[],
+): Promise<ReadonlyMap<string, RoomDocument>> {
+  const current = new Map<string, RoomDocument>();
+  for (const change of changes) {
+    if (change.kind !== 'put' || current.has(change.document.id)) continue;
+    const document = await papers.get(change.document.id);
+    if (document) current.set(document.id, document);
+  }
+  return current;
+}
+
+async function write(
+  db: IDBPDatabase<RoomSchema>,
+  changes: readonly Change[],
+  note: CommitNote,
+): Promise<Committed> {
+  const tx = db.transaction(['entries', 'documents', 'commands'], 'readwrite', STRICT);
   try {
     const journal = tx.objectStore('entries');
     const papers = tx.objectStore('documents');
-    let seq = await lastSeq(journal);
-    for (const change of changes) {
-      if (change.kind === 'append') {
-        seq += 1;
-        const entry = { ...change.entry, seq } as Entry;
-        await journal.add(entry);
-        entries.push(entry);
-      } else {
-        const rev = ((await papers.get(change.document.id))?.rev ?? 0) + 1;
-        const document = { ...change.document, rev } as RoomDocument;
-        await papers.put(document);
-        documents.push(document);
-      }
+    const done = tx.objectStore('commands');
+    const first = note.command && (await done.get(note.command.id));
+    if (first) {
+      await tx.done;
+      return { entries: [], documents: [], command: first };
+    }
+    const current = await currentDocuments(papers, changes);
+    const committed = land(changes, note, await lastSeq(journal), (id) => current.get(id));
+    for (const entry of committed.entries) await journal.add(entry);
+    for (const document of committed.documents) await papers.put(document);
+    for (const id of note.drops ?? []) await done.delete(id);
+    if (committed.command) {
+      await done.put(committed.command);
+      if ((await done.count()) > MOST_COMMANDS)
+        for (const { id } of tooMany(await done.getAll())) await done.delete(id);
     }
     await tx.done;
+    return committed;
   } catch (error) {
     tx.done.catch(() => {});
     abort(tx);
     throw error;
   }
-  return { entries, documents };
 }
 
 /** So many entries are read at a time: a long journal must not hold up the screen. */
@@ -148,7 +186,14 @@ export function idbStore(name: string): RoomStore {
   channel?.addEventListener('message', (event: MessageEvent<Announcement>) => tell(event.data));
 
   let database: Promise<IDBPDatabase<RoomSchema>> | null = null;
+  let lost = false;
+  const gone = (): void => {
+    lost = true;
+    tell({ kind: 'gone' });
+  };
   const db = (): Promise<IDBPDatabase<RoomSchema>> => {
+    // Opening again would make an empty room without a word.
+    if (lost) return Promise.reject(new StoreError('gone', GONE));
     database ??= new Promise((resolve, reject) => {
       const blocked = (): void =>
         reject(
@@ -157,7 +202,7 @@ export function idbStore(name: string): RoomStore {
             'Another tab holds an older version of this room. Close the other Lomvik tabs, then reload; nothing was lost.',
           ),
         );
-      openDatabase(name, blocked, () => tell({ kind: 'closing' })).then(resolve, reject);
+      openDatabase(name, { blocked, closing: () => tell({ kind: 'closing' }), gone }).then(resolve, reject);
     });
     return database;
   };
@@ -165,33 +210,47 @@ export function idbStore(name: string): RoomStore {
   return {
     open: () =>
       guarded(async () => {
-        const tx = (await db()).transaction(['documents', 'snapshots']);
-        const snapshot = (await tx.objectStore('snapshots').get(SNAPSHOT)) ?? null;
+        const tx = (await db()).transaction(['documents', 'snapshots', 'commands', 'aside', 'previous']);
+        const snapshot = (await tx.objectStore('snapshots').get(ROOM)) ?? null;
         const documents = await tx.objectStore('documents').getAll();
+        const commands = await tx.objectStore('commands').getAll();
+        const aside = await tx.objectStore('aside').getAll();
+        const kept = await tx.objectStore('previous').get(ROOM);
         await tx.done;
-        return { documents, snapshot };
+        return { documents, snapshot, commands, aside, replacedOn: kept?.at ?? null };
       }),
     entries: (after = 0) => guarded(async () => readInPieces(await db(), after)),
-    commit: (changes) =>
+    commit: (changes, note = {}) =>
       guarded(async () => {
-        const committed = await write(await db(), changes);
-        channel?.postMessage({ kind: 'committed', committed } satisfies Announcement);
+        const committed = await write(await db(), changes, note);
+        if (committed.entries.length + committed.documents.length > 0)
+          channel?.postMessage({ kind: 'committed', committed } satisfies Announcement);
         return committed;
       }),
     saveSnapshot: (snapshot) =>
-      guarded(async () => void (await (await db()).put('snapshots', snapshot, SNAPSHOT))),
-    replaceAll: (documents, entries) =>
+      guarded(async () => void (await (await db()).put('snapshots', snapshot, ROOM))),
+    replaceAll: (contents, keep) =>
       guarded(async () => {
-        const tx = (await db()).transaction(['entries', 'documents', 'snapshots'], 'readwrite', STRICT);
-        await Promise.all([
-          tx.objectStore('entries').clear(),
-          tx.objectStore('documents').clear(),
-          tx.objectStore('snapshots').clear(),
-          ...documents.map((document) => tx.objectStore('documents').put(document)),
-          ...entries.map((entry) => tx.objectStore('entries').put(entry)),
-          tx.done,
-        ]);
+        await replace(await db(), contents, keep);
         channel?.postMessage({ kind: 'replaced' } satisfies Announcement);
+      }),
+    previous: () => guarded(async () => (await (await db()).get('previous', ROOM)) ?? null),
+    setAside: (asides, from) =>
+      guarded(async () => {
+        const tx = (await db()).transaction(['aside', 'documents', 'entries'], 'readwrite', STRICT);
+        for (const one of asides) await tx.objectStore('aside').put(one);
+        for (const id of from.documents) await tx.objectStore('documents').delete(id);
+        for (const seq of from.entries) await tx.objectStore('entries').delete(seq);
+        await tx.done;
+      }),
+    dropAside: (key) => guarded(async () => (await db()).delete('aside', key)),
+    raw: () =>
+      guarded(async () => {
+        const open = await db();
+        const stores = ['entries', 'documents', 'aside', 'previous'] as const;
+        return Object.fromEntries(
+          await Promise.all(stores.map(async (store) => [store, await open.getAll(store)] as const)),
+        );
       }),
     onAnnouncement: (listener) => {
       listeners.add(listener);
@@ -203,4 +262,39 @@ export function idbStore(name: string): RoomStore {
       database = null;
     },
   };
+}
+
+/** Puts contents in the place of everything, in one transaction; what was there by then is kept if that is asked. */
+async function replace(
+  db: IDBPDatabase<RoomSchema>,
+  { documents, entries }: Contents,
+  keep: { readonly label: string; readonly at: string } | undefined,
+): Promise<void> {
+  const tx = db.transaction(
+    ['entries', 'documents', 'snapshots', 'commands', 'previous'],
+    'readwrite',
+    STRICT,
+  );
+  try {
+    const previous = tx.objectStore('previous');
+    if (keep) {
+      const before = {
+        documents: await tx.objectStore('documents').getAll(),
+        entries: await tx.objectStore('entries').getAll(),
+      };
+      await previous.put({ ...keep, before, file: { documents, entries } }, ROOM);
+    } else await previous.delete(ROOM);
+    const [journal, papers] = [tx.objectStore('entries'), tx.objectStore('documents')];
+    await journal.clear();
+    await papers.clear();
+    await tx.objectStore('snapshots').clear();
+    await tx.objectStore('commands').clear();
+    for (const document of documents) void papers.put(document);
+    for (const entry of entries) void journal.put(entry);
+    await tx.done;
+  } catch (error) {
+    tx.done.catch(() => {});
+    abort(tx);
+    throw error;
+  }
 }

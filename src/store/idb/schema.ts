@@ -1,10 +1,8 @@
 import type { DBSchema } from 'idb';
-import type { RoomDocument } from '@/core/records/documents';
+import type { CommandRecord } from '@/core/gate/command';
 import type { Entry } from '@/core/events/events';
-import type { Snapshot } from '../port';
-
-/** One database a room. Version 1 is the first. */
-export const DATABASE_VERSION = 1;
+import type { RoomDocument } from '@/core/records/documents';
+import type { Aside, Previous, Snapshot } from '../port';
 
 export interface RoomSchema extends DBSchema {
   /** The journal, by place; ids are unique. */
@@ -12,4 +10,10 @@ export interface RoomSchema extends DBSchema {
   documents: { key: string; value: RoomDocument };
   /** One row, `room`. */
   snapshots: { key: string; value: Snapshot };
+  /** Commands that can be taken back, by identity. */
+  commands: { key: string; value: CommandRecord };
+  /** Records that could not be read. */
+  aside: { key: string; value: Aside };
+  /** One row, `room`: what was there before a file took its place. */
+  previous: { key: string; value: Previous };
 }

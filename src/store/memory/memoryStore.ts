@@ -1,13 +1,24 @@
-import type { Change } from '@/core/gate/change';
-import type { RoomDocument } from '@/core/records/documents';
+import type { CommandRecord } from '@/core/gate/command';
 import type { Entry } from '@/core/events/events';
-import { StoreError, type Announcement, type Committed, type RoomStore, type Snapshot } from '../port';
+import type { RoomDocument } from '@/core/records/documents';
+import { land } from '../landing';
+import {
+  StoreError,
+  type Announcement,
+  type Aside,
+  type Previous,
+  type RoomStore,
+  type Snapshot,
+} from '../port';
 
 /** A place in memory that several stores share, as tabs share a database. */
 export interface MemoryPlace {
   documents: Map<string, RoomDocument>;
   entries: Entry[];
   snapshot: Snapshot | null;
+  commands: Map<string, CommandRecord>;
+  aside: Map<string, Aside>;
+  previous: Previous | null;
   listeners: Set<(announcement: Announcement, from: RoomStore) => void>;
 }
 
@@ -15,10 +26,13 @@ export const memoryPlace = (): MemoryPlace => ({
   documents: new Map(),
   entries: [],
   snapshot: null,
+  commands: new Map(),
+  aside: new Map(),
+  previous: null,
   listeners: new Set(),
 });
 
-/** The memory twin of the real store, for tests and for browsers that refuse storage. Same contract. */
+/** The memory twin of the real store, for tests. Same contract. */
 export function memoryStore(place: MemoryPlace = memoryPlace()): RoomStore {
   const announce = (announcement: Announcement): void => {
     for (const listener of place.listeners) listener(announcement, store);
@@ -27,22 +41,54 @@ export function memoryStore(place: MemoryPlace = memoryPlace()): RoomStore {
     open: async () => ({
       documents: [...place.documents.values()],
       snapshot: place.snapshot,
+      commands: [...place.commands.values()],
+      aside: [...place.aside.values()],
+      replacedOn: place.previous?.at ?? null,
     }),
     entries: async (after = 0) => place.entries.filter((entry) => entry.seq > after),
-    commit: async (changes) => {
-      const committed = apply(place, changes);
-      announce({ kind: 'committed', committed });
+    commit: async (changes, note = {}) => {
+      const first = note.command && place.commands.get(note.command.id);
+      if (first) return { entries: [], documents: [], command: first };
+      const committed = land(changes, note, place.entries.at(-1)?.seq ?? 0, (id) => place.documents.get(id));
+      const ids = new Set(place.entries.map((entry) => entry.id));
+      for (const { id } of committed.entries) {
+        if (ids.has(id))
+          throw new StoreError('conflict', 'That entry is already in the journal. Nothing was written.');
+        ids.add(id);
+      }
+      place.entries.push(...committed.entries);
+      for (const document of committed.documents) place.documents.set(document.id, document);
+      for (const id of note.drops ?? []) place.commands.delete(id);
+      if (committed.command) place.commands.set(committed.command.id, committed.command);
+      if (committed.entries.length + committed.documents.length > 0)
+        announce({ kind: 'committed', committed });
       return committed;
     },
     saveSnapshot: async (snapshot) => {
       place.snapshot = snapshot;
     },
-    replaceAll: async (documents, entries) => {
+    replaceAll: async ({ documents, entries }, keep) => {
+      const before = { documents: [...place.documents.values()], entries: place.entries };
+      place.previous = keep ? { ...keep, before, file: { documents, entries } } : null;
       place.documents = new Map(documents.map((document) => [document.id, document]));
       place.entries = [...entries];
       place.snapshot = null;
+      place.commands = new Map();
       announce({ kind: 'replaced' });
     },
+    previous: async () => place.previous,
+    setAside: async (asides, from) => {
+      for (const one of asides) place.aside.set(one.key, one);
+      for (const id of from.documents) place.documents.delete(id);
+      place.entries = place.entries.filter(({ seq }) => !from.entries.includes(seq));
+    },
+    dropAside: async (key) => void place.aside.delete(key),
+    raw: async () => ({
+      entries: place.entries,
+      documents: [...place.documents.values()],
+      aside: [...place.aside.values()],
+      previous: place.previous ? [place.previous] : [],
+    }),
     onAnnouncement: (listener) => {
       const mine = (announcement: Announcement, from: RoomStore): void => {
         if (from !== store) listener(announcement);
@@ -53,24 +99,4 @@ export function memoryStore(place: MemoryPlace = memoryPlace()): RoomStore {
     close: () => {},
   };
   return store;
-}
-
-function apply(place: MemoryPlace, changes: readonly Change[]): Committed {
-  const ids = new Set(place.entries.map((entry) => entry.id));
-  const entries: Entry[] = [];
-  const documents: RoomDocument[] = [];
-  for (const change of changes) {
-    if (change.kind === 'append') {
-      if (ids.has(change.entry.id))
-        throw new StoreError('conflict', 'That entry is already in the journal. Nothing was written.');
-      ids.add(change.entry.id);
-      entries.push({ ...change.entry, seq: place.entries.length + entries.length + 1 } as Entry);
-    } else {
-      const rev = (place.documents.get(change.document.id)?.rev ?? 0) + 1;
-      documents.push({ ...change.document, rev } as RoomDocument);
-    }
-  }
-  place.entries.push(...entries);
-  for (const document of documents) place.documents.set(document.id, document);
-  return { entries, documents };
 }

@@ -23,7 +23,9 @@ export const chased = defineEvent(
     correctable: ['what', 'place', 'bad', 'trigger'],
     sense: (event, room) => [
       // Two fish that nobody could tell apart stand under one name.
-      ...(event.winner === event.loser && Object.hasOwn(room.residents, event.winner) && room.residents[event.winner]?.individual
+      ...(event.winner === event.loser &&
+      Object.hasOwn(room.residents, event.winner) &&
+      room.residents[event.winner]?.individual
         ? [wrong('loser', 'another fish than the winner', event.loser)]
         : []),
       ...goneFaults(room, event.winner, event.on, 'winner'),

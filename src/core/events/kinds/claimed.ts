@@ -17,7 +17,9 @@ export const claimed = defineEvent(
     correctable: ['from', 'about', 'outcome'],
     apply: (room, event) => {
       const { from, about, on } = event;
-      const others = lifeOf(room, event.tank).claims.filter((one) => one.from !== from || one.about !== about);
+      const others = lifeOf(room, event.tank).claims.filter(
+        (one) => one.from !== from || one.about !== about,
+      );
       return withTank(room, event.tank, {
         claims: event.outcome === '' ? [...others, { from, about, since: on }] : others,
       });

@@ -11,7 +11,9 @@ export const paired = defineEvent(
     residents: (event) => [event.first, event.second],
     correctable: ['note'],
     sense: (event, room) => [
-      ...(event.first === event.second ? [wrong('second', 'somebody else than the first', event.second)] : []),
+      ...(event.first === event.second
+        ? [wrong('second', 'somebody else than the first', event.second)]
+        : []),
       ...goneFaults(room, event.first, event.on, 'first'),
       ...goneFaults(room, event.second, event.on, 'second'),
     ],

@@ -26,9 +26,12 @@ export const split = defineEvent(
       ];
     },
     apply: (room, event): Room => {
-      const group = Object.hasOwn(room.residents, event.resident) ? room.residents[event.resident] : undefined;
+      const group = Object.hasOwn(room.residents, event.resident)
+        ? room.residents[event.resident]
+        : undefined;
       const taken = headsOf(event.into);
-      if (!group) return loose(room, `split of ${event.resident} on ${event.on}: nobody of that name has come`);
+      if (!group)
+        return loose(room, `split of ${event.resident} on ${event.on}: nobody of that name has come`);
       if (taken > group.count)
         return loose(room, `split of ${event.resident} on ${event.on}: ${taken} out of ${group.count}`);
       const left = group.count - taken;

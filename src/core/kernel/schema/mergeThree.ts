@@ -37,7 +37,15 @@ interface Sides {
 }
 
 function mergeLists(
-  { base, mine, theirs }: { readonly base: readonly unknown[]; readonly mine: readonly unknown[]; readonly theirs: readonly unknown[] },
+  {
+    base,
+    mine,
+    theirs,
+  }: {
+    readonly base: readonly unknown[];
+    readonly mine: readonly unknown[];
+    readonly theirs: readonly unknown[];
+  },
   itemKeys: Readonly<Record<string, string>>,
   path: string,
 ): Merged | null {
@@ -46,25 +54,37 @@ function mergeLists(
   if (!was || !own || !other) return null;
   const conflicts: Conflict[] = [];
   // The order of the side that moved things; what only the other side has comes after.
-  const moved = !same([...own.keys()].filter((key) => was.has(key)), [...was.keys()].filter((key) => own.has(key)));
+  const moved = !same(
+    [...own.keys()].filter((key) => was.has(key)),
+    [...was.keys()].filter((key) => own.has(key)),
+  );
   const [first, second] = moved ? [own, other] : [other, own];
   const value = [...new Set([...first.keys(), ...second.keys()])].flatMap((key) => {
-    const one = merge({ base: was.get(key), mine: own.get(key), theirs: other.get(key) }, itemKeys, `${path}[${key}]`);
+    const one = merge(
+      { base: was.get(key), mine: own.get(key), theirs: other.get(key) },
+      itemKeys,
+      `${path}[${key}]`,
+    );
     conflicts.push(...one.conflicts);
     return one.value === undefined ? [] : [one.value];
   });
   return { value, conflicts };
 }
 
-function merge({ base, mine, theirs }: Sides, itemKeys: Readonly<Record<string, string>>, path: string): Merged {
+function merge(
+  { base, mine, theirs }: Sides,
+  itemKeys: Readonly<Record<string, string>>,
+  path: string,
+): Merged {
   if (same(mine, theirs) || same(theirs, base)) return { value: mine, conflicts: [] };
   if (same(mine, base)) return { value: theirs, conflicts: [] };
-  if (isTree(mine) && isTree(theirs) && (isTree(base) || base === undefined)) {
+  if (isTree(mine) && isTree(theirs) && (isTree(base) || base === undefined || base === null)) {
+    const was = base as Tree | undefined | null;
     const conflicts: Conflict[] = [];
     const value: Tree = {};
     for (const name of new Set([...Object.keys(theirs), ...Object.keys(mine)])) {
       const one = merge(
-        { base: base?.[name], mine: mine[name], theirs: theirs[name] },
+        { base: was?.[name], mine: mine[name], theirs: theirs[name] },
         itemKeys,
         path === '' ? name : `${path}.${name}`,
       );

@@ -1,4 +1,5 @@
 import { parseTree, type ParseError } from 'jsonc-parser';
+import { bracketDepth, isTooDeep } from './depth';
 import type { Outcome } from './faults';
 
 /** Where in a text an offset lies, as line and column from 1. */
@@ -15,6 +16,19 @@ function whereItStops(text: string): { readonly offset: number; readonly cut: bo
   return { offset: first.offset, cut: first.offset + first.length >= text.trimEnd().length };
 }
 
+/** Files of ours are nested a few levels; a deeper one is foreign. */
+const DEEPEST_FILE = 64;
+const tooDeep: Outcome<never> = {
+  ok: false,
+  faults: [
+    {
+      path: '',
+      expected: `JSON text at most ${DEEPEST_FILE} levels deep`,
+      received: 'brackets within brackets beyond that',
+    },
+  ],
+};
+
 /** A byte order mark that some editors write. */
 const BOM = '\uFEFF';
 
@@ -28,8 +42,10 @@ export function parseJson(text: string): Outcome<unknown> {
   if (body.trim() === '')
     return { ok: false, faults: [{ path: '', expected: 'JSON text', received: 'an empty file' }] };
   try {
-    return { ok: true, value: JSON.parse(body) as unknown };
+    const value = JSON.parse(body) as unknown;
+    return isTooDeep(value, DEEPEST_FILE) ? tooDeep : { ok: true, value };
   } catch {
+    if (bracketDepth(body) > DEEPEST_FILE) return tooDeep;
     const { offset, cut } = whereItStops(body);
     return {
       ok: false,

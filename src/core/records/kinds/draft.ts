@@ -1,5 +1,12 @@
 import type { InferType } from 'yup';
-import { groupField, listField, noteField, numberField, textField, wholeField } from '../../kernel/schema/fields';
+import {
+  groupField,
+  listField,
+  noteField,
+  numberField,
+  textField,
+  wholeField,
+} from '../../kernel/schema/fields';
 import { under } from '../../kernel/schema/faults';
 import { planGroupSchema } from '../../model/plan';
 import { groupFaultsOf } from '../../model/planFaults';

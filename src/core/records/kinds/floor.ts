@@ -17,7 +17,10 @@ const pieceSchema = groupField('a piece of hardscape', {
 /** The floor of a tank seen from above: what stands on it, where a holder sits, and the map that was before. */
 export const floorRecord = defineRecord('floor', 'a floor map', {
   tank: tank(),
-  holder: groupField('where the holder sits', { x: along(), y: across() }).nullable().optional().default(null),
+  holder: groupField('where the holder sits', { x: along(), y: across() })
+    .nullable()
+    .optional()
+    .default(null),
   pieces: listField<Piece>('pieces', pieceSchema),
   before: listField<Piece>('pieces before', pieceSchema).optional(),
 });

@@ -1,4 +1,12 @@
-import { groupField, listField, momentField, noteField, positiveField, refersTo, textField } from '../../kernel/schema/fields';
+import {
+  groupField,
+  listField,
+  momentField,
+  noteField,
+  positiveField,
+  refersTo,
+  textField,
+} from '../../kernel/schema/fields';
 import { idField, type ResidentId } from '../../kernel/schema/ids';
 import { defineRecord } from '../define';
 

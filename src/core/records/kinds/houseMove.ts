@@ -1,4 +1,11 @@
-import { groupField, listField, momentField, refersTo, textField, wholeField } from '../../kernel/schema/fields';
+import {
+  groupField,
+  listField,
+  momentField,
+  refersTo,
+  textField,
+  wholeField,
+} from '../../kernel/schema/fields';
 import { idField, type ResidentId } from '../../kernel/schema/ids';
 import { defineRecord, tank } from '../define';
 

@@ -1,5 +1,12 @@
 import type { InferType } from 'yup';
-import { choiceField, dayField, groupField, listField, textField, wholeField } from '../../kernel/schema/fields';
+import {
+  choiceField,
+  dayField,
+  groupField,
+  listField,
+  textField,
+  wholeField,
+} from '../../kernel/schema/fields';
 import { wrong } from '../../events/sense';
 import { defineRecord, tank } from '../define';
 
@@ -23,7 +30,9 @@ export const wavesRecord = defineRecord(
   {
     sense: ({ waves }) =>
       waves.flatMap(({ arrives, releases }, i) =>
-        releases < arrives ? [wrong(`waves[${i}].releases`, `a day from ${arrives} on, when it comes`, releases)] : [],
+        releases < arrives
+          ? [wrong(`waves[${i}].releases`, `a day from ${arrives} on, when it comes`, releases)]
+          : [],
       ),
   },
 );

@@ -1,7 +1,8 @@
-import type { Dated, Member } from '@/core/events/events';
-import type { Resident } from '@/core/events/room';
-import type { ResidentId, TankId } from '@/core/kernel/schema/ids';
-import { newId } from '@/session/browserStamp';
+import type { Stamp } from '../gate/change';
+import type { Dated, Member } from '../events/events';
+import type { Resident } from '../events/room';
+import type { ResidentId, TankId } from '../kernel/schema/ids';
+import { freshId } from './made';
 
 /** What can be recorded about one that lives here. */
 export const RECORDS = [
@@ -39,12 +40,17 @@ export const NO_FIELDS: RecordFields = {
 };
 
 /** The event that the filled-in fields say, or the words for what is missing. */
-export function recordFor(kind: RecordKind, resident: Resident, fields: RecordFields): Body | string {
+export function recordResident(
+  kind: RecordKind,
+  resident: Resident,
+  fields: RecordFields,
+  stamp: Pick<Stamp, 'id'>,
+): Body | string {
   const amount = Number(fields.number.replace(',', '.'));
   const wholeUpTo = (most: number): boolean => Number.isInteger(amount) && amount >= 1 && amount <= most;
   const id = resident.id;
   const unsexed = (individual: boolean): Member => ({
-    id: newId<ResidentId>(),
+    id: freshId<ResidentId>(stamp),
     name: fields.text.trim(),
     count: amount,
     individual,

@@ -1,6 +1,6 @@
 import type { Resident } from '@/core/events/room';
-import type { ResidentId, TankId } from '@/core/kernel/schema/ids';
-import { NO_FIELDS, recordFor, type RecordFields, type RecordKind } from './residentRecord';
+import type { EntryId, ResidentId, TankId } from '@/core/kernel/schema/ids';
+import { NO_FIELDS, recordResident, type RecordFields, type RecordKind } from './recordResident';
 
 const group = {
   id: 'g' as ResidentId,
@@ -9,7 +9,7 @@ const group = {
   count: 8,
 } as Resident;
 const said = (kind: RecordKind, fields: Partial<RecordFields> = {}) =>
-  recordFor(kind, group, { ...NO_FIELDS, ...fields });
+  recordResident(kind, group, { ...NO_FIELDS, ...fields }, { id: () => 'fresh' as EntryId });
 
 describe('what is recorded about one that lives here', () => {
   it.each<[RecordKind, Partial<RecordFields>, RegExp]>([

@@ -1,13 +1,9 @@
-import { wrap, type Remote } from 'comlink';
+import { wrap } from 'comlink';
 import type { LineUpsWork } from './lineUpsWork';
-
-export interface Helper {
-  readonly thread: Pick<Worker, 'terminate'>;
-  readonly remote: Remote<LineUpsWork>;
-}
+import type { Helper } from './workerLine';
 
 /** Starts a worker that searches line-ups. */
-export function startLineUps(): Helper {
+export function startLineUps(): Helper<LineUpsWork> {
   const thread = new Worker(new URL('./lineups.worker.ts', import.meta.url), { type: 'module' });
   return { thread, remote: wrap<LineUpsWork>(thread) };
 }

@@ -1,11 +1,9 @@
-import { wrap, type Remote } from 'comlink';
+import { wrap } from 'comlink';
 import type { OrderWork } from './orderWork';
+import type { Helper } from './workerLine';
 
 /** Starts a worker that measures an order. */
-export function startOrder(): {
-  readonly thread: Pick<Worker, 'terminate'>;
-  readonly remote: Remote<OrderWork>;
-} {
+export function startOrder(): Helper<OrderWork> {
   const thread = new Worker(new URL('./order.worker.ts', import.meta.url), { type: 'module' });
   return { thread, remote: wrap<OrderWork>(thread) };
 }

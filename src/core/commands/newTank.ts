@@ -1,0 +1,52 @@
+import type { DocumentBodies } from '../records/documents';
+import {
+  HARDSCAPE_FRACTION,
+  USUAL_ROUTINE,
+  usualFilterLph,
+  usualGlassMm,
+  usualSubstrateCm,
+  usualWaterLineCm,
+} from '../tank/tankDefaults';
+
+interface Size {
+  readonly lengthCm: number;
+  readonly widthCm: number;
+  readonly heightCm: number;
+}
+
+/** Hours of light where nobody says (common practice). */
+const LIGHT_HOURS = 8;
+
+/** A tank of this size with the usual furnishing, to be corrected on the Tank screen. */
+export function newTank(
+  name: string,
+  purpose: DocumentBodies['tank']['purpose'],
+  size: Size,
+  order: number,
+  entered?: Record<string, string>,
+): DocumentBodies['tank'] {
+  const bare = purpose === 'quarantine' || purpose === 'hospital';
+  const waterLineCm = usualWaterLineCm(size.heightCm);
+  return {
+    name,
+    purpose,
+    order,
+    tank: {
+      ...size,
+      inside: false,
+      glassMm: usualGlassMm(size, false),
+      waterLineCm,
+      substrate: bare ? 'bare' : 'sand',
+      substrateCm: usualSubstrateCm(bare, waterLineCm),
+      hardscapeFraction: HARDSCAPE_FRACTION,
+      lid: true,
+      plants: bare ? 'none' : 'some',
+      filterLph: usualFilterLph(size),
+      lightHours: LIGHT_HOURS,
+    },
+    water: {},
+    routine: { ...USUAL_ROUTINE },
+    practice: { tankSize: 'middle', males: 'harem' },
+    ...(entered ? { entered } : {}),
+  };
+}

@@ -1,0 +1,131 @@
+import { appendOf, type Change, type Stamp } from '../gate/change';
+import type { Dated, Sign, Trigger } from '../events/events';
+import { readSomebody } from '../events/somebody';
+import type { DocumentId, ResidentId, TankId } from '../kernel/schema/ids';
+import type { DocumentBodies } from '../records/documents';
+import { putChange } from './documentChanges';
+import { freshId } from './made';
+
+export type Watching = DocumentBodies['watching'];
+
+/** One watch runs at a time in a room. */
+export const WATCHING = 'watching' as DocumentId;
+
+/** A watch longer than a day is a clock that was forgotten: minutes, as the journal takes them. */
+const LONGEST_MINUTES = 1440;
+
+/** Seconds watched so far, `now` in ms since the epoch. */
+export function watchedSeconds(watching: Watching, now: number): number {
+  const running =
+    watching.runningSince === null ? 0 : Math.max(0, now - Date.parse(watching.runningSince)) / 1000;
+  return watching.countedSeconds + running;
+}
+
+export function startWatch(tank: TankId, stamp: Stamp): { readonly watch: string; readonly change: Change } {
+  const on = stamp.now();
+  const watch = freshId<string>(stamp);
+  return {
+    watch,
+    change: putChange('watching', WATCHING, {
+      tank,
+      watch,
+      startedOn: on,
+      countedSeconds: 0,
+      runningSince: on,
+    }),
+  };
+}
+
+/** Stops the clock, or lets it go on; the seconds counted so far stay. */
+export function pauseOrResume(watching: Watching, stamp: Stamp): Change {
+  const now = stamp.now();
+  const next: Watching =
+    watching.runningSince === null
+      ? { ...watching, runningSince: now }
+      : { ...watching, countedSeconds: watchedSeconds(watching, Date.parse(now)), runningSince: null };
+  return putChange('watching', WATCHING, next);
+}
+
+/** Minutes that a watch came to, to the hundredth. */
+export const minutesOf = (watching: Watching, now: number): number =>
+  Math.min(LONGEST_MINUTES, Math.round((watchedSeconds(watching, now) / 60) * 100) / 100);
+
+/** Ends a watch: its minutes go into the journal. */
+export function finishWatch(watching: Watching, note: string, stamp: Stamp): readonly Change[] {
+  const on = stamp.now();
+  const { tank, watch } = watching;
+  const minutes = minutesOf(watching, Date.parse(on));
+  return [
+    appendOf({ type: 'watched', on, tank, minutes, note, watch }, stamp),
+    putChange('watching', WATCHING, null),
+  ];
+}
+
+/** What was seen at the glass; a watch is started for it when none runs. */
+function seen(
+  watching: Watching | null,
+  tank: TankId,
+  stamp: Stamp,
+  say: (watch: string) => Dated,
+): readonly Change[] {
+  if (watching) return [appendOf(say(watching.watch), stamp)];
+  const begun = startWatch(tank, stamp);
+  return [begun.change, appendOf(say(begun.watch), stamp)];
+}
+
+export interface Contest {
+  readonly tank: TankId;
+  readonly winner: ResidentId;
+  readonly loser: ResidentId;
+  readonly place: string;
+  readonly trigger: Trigger | null;
+}
+
+/** One fish chased another. */
+export const logContest = (
+  watching: Watching | null,
+  { tank, winner, loser, place, trigger }: Contest,
+  stamp: Stamp,
+): readonly Change[] =>
+  seen(watching, tank, stamp, (watch) => ({
+    type: 'chased',
+    on: stamp.now(),
+    tank,
+    watch,
+    winner,
+    loser,
+    what: 'chase',
+    place,
+    ...(trigger === null ? {} : { trigger }),
+  }));
+
+/** Something seen of a fish, or of nobody in particular, without a contest. `nameOf` says who one is that cannot be told from its like. */
+export const logSign = (
+  watching: Watching | null,
+  {
+    tank,
+    who,
+    what,
+    place,
+    nameOf,
+  }: {
+    readonly tank: TankId;
+    readonly who: ResidentId | null;
+    readonly what: Sign;
+    readonly place: string;
+    readonly nameOf: (id: string) => string;
+  },
+  stamp: Stamp,
+): readonly Change[] => {
+  const told = who !== null && readSomebody(who) === null;
+  return seen(watching, tank, stamp, (watch) => ({
+    type: 'saw',
+    on: stamp.now(),
+    tank,
+    resident: told ? who : null,
+    what,
+    place,
+    watch,
+    note: who !== null && !told ? nameOf(who) : '',
+  }));
+};

@@ -1,0 +1,52 @@
+'use client';
+
+import { useRooms, useRoomState } from '@/session/react/RoomProvider';
+import { todayIso } from '@/session/today';
+import { Button } from '@/ui/Button';
+import { saveText } from '@/ui/saveText';
+import { Section } from '@/ui/Screen';
+import type { Aside } from '@/store/port';
+
+const NAMES = { document: 'A document', entry: 'An entry of the journal' } as const;
+
+/** What of a damaged record can still be told: the kind of thing it was. */
+function whatItWas({ what, raw }: Aside): string {
+  const { kind, type, id } = (raw ?? {}) as { kind?: unknown; type?: unknown; id?: unknown };
+  const said = [kind, type, id].filter((one): one is string => typeof one === 'string');
+  return said.length > 0 ? `${NAMES[what]} (${said.join(', ')})` : NAMES[what];
+}
+
+/** Records that could not be read: listed, to be saved or removed. The rest of the room works without them. */
+export function AsidePart() {
+  const { session } = useRooms();
+  const aside = useRoomState((state) => state.aside);
+  if (aside.length === 0) return null;
+  const save = (some: readonly Aside[]): void =>
+    saveText(`lomvik-set-aside-${todayIso()}.json`, JSON.stringify(some, null, 2));
+  return (
+    <Section title="Set aside" aside={`${aside.length} that could not be read`}>
+      <p className="mb-2 text-slate">
+        These records are damaged. They are kept here, and in every file that you save; nothing else is
+        affected.
+      </p>
+      <ul>
+        {aside.map((one) => (
+          <li key={one.key} className="flex flex-wrap items-center gap-2 border-b border-line py-1.5">
+            <span className="min-w-0 flex-1">
+              {whatItWas(one)}: <span className="break-words text-slate">{one.why}</span>
+            </span>
+            <Button tone="quiet" onClick={() => save([one])}>
+              Save it
+            </Button>
+            <Button tone="quiet" onClick={() => void session.dropAside(one.key)}>
+              Remove it
+            </Button>
+          </li>
+        ))}
+      </ul>
+      <Button className="mt-2" onClick={() => save(aside)}>
+        Save all of them
+      </Button>
+    </Section>
+  );
+}

@@ -1,0 +1,37 @@
+'use client';
+
+import { toast } from 'sonner';
+import { useRooms } from '@/session/react/RoomProvider';
+import { Button } from '@/ui/Button';
+import { Section } from '@/ui/Screen';
+
+/** The way into the made-up room and out of it. */
+export function DemoPart() {
+  const { session, name: room, goTo, resetDemo } = useRooms();
+  const removeDemo = async (): Promise<void> => {
+    await session.replaceAll({ documents: [], entries: [] });
+    goTo('own');
+  };
+  return (
+    <Section title={room === 'demo' ? 'This is the demo room' : 'Demo room'}>
+      {room === 'demo' ? (
+        <div className="flex flex-wrap gap-2">
+          <Button tone="main" onClick={() => goTo('own')}>
+            Leave it for your own room
+          </Button>
+          <Button onClick={() => void removeDemo()}>Remove it</Button>
+          <Button onClick={() => void resetDemo().then(() => toast('The demo room is as new.'))}>
+            Make it as new
+          </Button>
+        </div>
+      ) : (
+        <>
+          <p className="mb-2 text-slate">
+            Four made-up tanks to try things on. It has a store of its own and never mixes with yours.
+          </p>
+          <Button onClick={() => goTo('demo')}>Open the demo room</Button>
+        </>
+      )}
+    </Section>
+  );
+}

@@ -1,0 +1,104 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { toast } from 'sonner';
+import { openLife, openPlan } from '@/core/commands/openFile';
+import { useRooms, useRoomState } from '@/session/react/RoomProvider';
+import { useCommands } from '@/session/react/useCommands';
+import { useTanks } from '@/session/react/useTanks';
+import { Button } from '@/ui/Button';
+import { Section } from '@/ui/Screen';
+import { ImportPreview } from './ImportPreview';
+import { useRoomFiles } from './useRoomFiles';
+import { WorkLine } from './WorkLine';
+
+/** A whole room was replaced: the way back stays on the screen for a minute, and under Files for good. */
+const UNDO_IMPORT_MS = 60_000;
+
+/** Opens a file: what it holds and would change is shown before anything is touched. */
+export function OpenPart() {
+  const router = useRouter();
+  const { session } = useRooms();
+  const { run } = useCommands();
+  const tanks = useTanks();
+  const files = useRoomFiles();
+  const replacedOn = useRoomState((state) => state.replacedOn);
+  const watching = useRoomState((state) => state.documents['watching']);
+  const { work } = files;
+
+  const putBack = async (): Promise<void> => {
+    if (await files.putBack())
+      toast('The room is as it was before the file, with everything that was written since.');
+  };
+  const agree = async (): Promise<void> => {
+    if (work.kind !== 'looked') return;
+    const { file, look } = work;
+    if (look.kind === 'room') {
+      if (await files.replace(file))
+        toast('The room now holds what the file says.', {
+          duration: UNDO_IMPORT_MS,
+          action: { label: 'Undo', onClick: () => void putBack() },
+        });
+      return;
+    }
+    if (look.kind === 'life') {
+      const into = tanks[0];
+      if (into)
+        await run(
+          `${look.life.name || 'A fish'} came with its story`,
+          openLife(look.life, into.id, session.stamp),
+        );
+      else toast.error('There is no tank yet for it to come to. Make one first; the file is as it was.');
+    }
+    if (look.kind === 'plan') {
+      const name = file.name.replace(/\.lomvik-plan\.json$|\.json$/, '') || 'Plan';
+      const opened = openPlan(
+        look.plan,
+        { name, order: tanks.length + 1, catalogue: session.catalogue },
+        session.stamp,
+      );
+      if (await run(`New tank: ${name}`, opened.changes)) router.push(`/stock?tank=${opened.tank}`);
+    }
+    files.leave();
+  };
+
+  return (
+    <Section title="Open">
+      {work.kind === 'looked' ? (
+        <ImportPreview
+          name={work.file.name}
+          look={work.look}
+          changedSince={work.changedSince}
+          watchRuns={watching?.body != null}
+          tankName={tanks[0]?.body.name ?? 'a tank; make one first'}
+          onAgree={() => void agree()}
+          onLeave={files.leave}
+        />
+      ) : (
+        <label className="block">
+          <span className="mb-2 block text-slate">
+            A saved room, a plan, or a fish with its story. You see what it would change before anything is
+            touched.
+          </span>
+          <input
+            type="file"
+            accept=".json,.zip,application/json,application/zip"
+            disabled={work.kind === 'busy'}
+            className="block w-full border border-dashed border-slate p-3 file:mr-3 file:border file:border-line file:bg-panel file:px-2 file:py-1 file:text-ink"
+            onChange={(event) => {
+              const file = event.target.files?.[0];
+              if (file) void files.look(file);
+            }}
+          />
+        </label>
+      )}
+      <WorkLine files={files} />
+      {replacedOn !== null && work.kind === 'idle' && (
+        <div className="mt-3 flex flex-wrap items-center gap-2">
+          <p className="text-slate">A file took the place of the room on {replacedOn.slice(0, 10)}.</p>
+          <Button onClick={() => void putBack()}>Put the room back as it was before</Button>
+        </div>
+      )}
+    </Section>
+  );
+}

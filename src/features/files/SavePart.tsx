@@ -1,0 +1,66 @@
+'use client';
+
+import { roomPlan } from '@/core/assess/roomPlan';
+import { listedIn } from '@/core/commands/documentChanges';
+import { residentsOf } from '@/core/events/room';
+import { canonicalJson } from '@/core/kernel/schema/canonicalJson';
+import { useRooms, useRoomState } from '@/session/react/RoomProvider';
+import { useTanks, type TankView } from '@/session/react/useTanks';
+import { savePage } from '@/session/savePage';
+import { todayIso } from '@/session/today';
+import { Button } from '@/ui/Button';
+import { saveBlob, saveText } from '@/ui/saveText';
+import { Section } from '@/ui/Screen';
+import { useRoomFiles } from './useRoomFiles';
+import { WorkLine } from './WorkLine';
+
+/** The whole room in a file, and each tank with its list as a plan. */
+export function SavePart() {
+  const { session, name: room } = useRooms();
+  const files = useRoomFiles();
+  const tanks = useTanks();
+  const trouble = useRoomState((state) => state.trouble);
+  const name = `lomvik-${room}-${todayIso()}`;
+
+  const saveRoom = async (): Promise<void> => {
+    // When the storage is gone or silent, the page saves what it holds itself.
+    if (trouble !== null) return savePage(session, name);
+    const answer = await files.save(() => savePage(session, name));
+    if (answer.ok) saveBlob(`${name}${answer.value.ending}`, answer.value.blob);
+  };
+  const savePlan = ({ id, body }: TankView): void => {
+    const { room: now, documents } = session.state.getState();
+    const plan = roomPlan(body, residentsOf(now, id), listedIn(documents, id), session.catalogue, todayIso());
+    saveText(`${body.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}.lomvik-plan.json`, canonicalJson(plan));
+  };
+  return (
+    <Section title="Save">
+      <p className="mb-2 text-slate">
+        The whole room: tanks, lists, settings and every entry of the journal. Pictures are saved beside it in
+        one zip file.
+      </p>
+      <div className="flex flex-col gap-2">
+        <div>
+          <Button tone="main" disabled={files.work.kind === 'busy'} onClick={() => void saveRoom()}>
+            Save the room
+          </Button>
+        </div>
+        <WorkLine files={files} />
+      </div>
+      {tanks.length > 0 && (
+        <>
+          <p className="mt-4 mb-1 text-slate">
+            One tank with its stock list, as a plan that other tools can read:
+          </p>
+          <div className="flex flex-wrap gap-2">
+            {tanks.map((tank) => (
+              <Button key={tank.id} onClick={() => savePlan(tank)}>
+                {tank.body.name}
+              </Button>
+            ))}
+          </div>
+        </>
+      )}
+    </Section>
+  );
+}

@@ -1,0 +1,28 @@
+'use client';
+
+import { failureWords } from '@/workers/workerLine';
+import { Button } from '@/ui/Button';
+import { Failed } from '@/ui/Failed';
+import type { RoomFiles } from './useRoomFiles';
+
+const DOING = {
+  reading: 'Reading the file',
+  replacing: 'Replacing the room',
+  saving: 'Writing the file',
+} as const;
+
+/** How far a long work with a file has come, a way to stop it, and why it failed. */
+export function WorkLine({ files }: { readonly files: RoomFiles }) {
+  const { work, cancel } = files;
+  if (work.kind === 'failed') return <Failed why={failureWords(work.why) ?? ''} onAgain={work.again} />;
+  if (work.kind !== 'busy') return null;
+  return (
+    <div className="flex items-center gap-3" role="status">
+      <label className="flex flex-1 items-center gap-2">
+        {DOING[work.what]}
+        <progress className="h-2 flex-1 accent-(--deep)" max={1} value={work.share} />
+      </label>
+      {work.what !== 'replacing' && <Button onClick={cancel}>Stop</Button>}
+    </div>
+  );
+}

@@ -1,0 +1,17 @@
+import { writeBackup } from '@/core/formats/backup';
+import { saveText } from '@/ui/saveText';
+import type { Session } from './session';
+
+/** Saves what the page itself holds, without asking the storage: for when that is gone or does not answer. */
+export function savePage({ state, stamp }: Session, name: string): void {
+  const { documents, entries, aside } = state.getState();
+  saveText(
+    `${name}.lomvik.json`,
+    writeBackup(
+      Object.values(documents),
+      entries ?? [],
+      stamp.now(),
+      aside.map(({ raw }) => raw),
+    ),
+  );
+}

@@ -1,0 +1,68 @@
+import { readDocument, readEntry } from '@/core/gate/readRecord';
+import type { Entry } from '@/core/events/events';
+import { unreadable } from '@/core/events/readable';
+import { faultLine, type Outcome } from '@/core/kernel/schema/faults';
+import type { RoomDocument } from '@/core/records/documents';
+import type { Aside, Snapshot } from './port';
+
+const isTree = (value: unknown): value is Record<string, unknown> =>
+  value !== null && typeof value === 'object' && !Array.isArray(value);
+
+/** So many faults of one record are told. */
+const TOLD = 3;
+const whyOf = (outcome: Extract<Outcome<unknown>, { ok: false }>): string =>
+  outcome.faults.slice(0, TOLD).map(faultLine).join('; ');
+
+/** Documents as they stand in the storage: those that can be read, lifted to this version, and the others. */
+export function openDocuments(
+  raw: readonly unknown[],
+  at: string,
+): {
+  readonly documents: readonly RoomDocument[];
+  readonly aside: readonly Aside[];
+  readonly ids: readonly string[];
+} {
+  const documents: RoomDocument[] = [];
+  const aside: Aside[] = [];
+  const ids: string[] = [];
+  for (const value of raw) {
+    const read = readDocument(value);
+    if (read.ok) documents.push(read.value);
+    else {
+      const id = isTree(value) && typeof value.id === 'string' ? value.id : '';
+      if (id !== '') ids.push(id);
+      aside.push({ key: `document-${id}`, what: 'document', raw: value, why: whyOf(read), at });
+    }
+  }
+  return { documents, aside, ids };
+}
+
+/** Entries of the journal that cannot be read, with what is wrong with each. */
+export function damagedEntries(
+  entries: readonly Entry[],
+  at: string,
+): { readonly aside: readonly Aside[]; readonly seqs: readonly number[] } {
+  const damaged = entries.filter((entry) => unreadable(entry) !== null);
+  return {
+    aside: damaged.map((entry) => {
+      const read = readEntry(entry);
+      const why = read.ok ? (unreadable(entry) ?? '') : whyOf(read);
+      return { key: `entry-${entry.seq}`, what: 'entry', raw: entry, why, at };
+    }),
+    seqs: damaged.map(({ seq }) => seq),
+  };
+}
+
+/** A snapshot that can be shown at first; it is proven against the journal behind the screen. */
+export function soundSnapshot(snapshot: Snapshot | null): Snapshot | null {
+  if (!isTree(snapshot) || !isTree(snapshot.room)) return null;
+  const { room, seq, lastOn } = snapshot;
+  const sound =
+    isTree(room.residents) &&
+    isTree(room.tanks) &&
+    Array.isArray(room.loose) &&
+    Number.isInteger(seq) &&
+    typeof lastOn === 'string' &&
+    Object.values(room.residents).every((one) => isTree(one) && typeof one.tank === 'string');
+  return sound ? snapshot : null;
+}

@@ -1,0 +1,78 @@
+import { useEffect } from 'react';
+
+const FOCUSABLE =
+  'a[href], button:not([disabled]), input:not([disabled]), select:not([disabled]), textarea:not([disabled]), summary, [tabindex]:not([tabindex="-1"])';
+
+const focusables = (within: Element): readonly HTMLElement[] =>
+  [...within.querySelectorAll<HTMLElement>(FOCUSABLE)].filter((one) => !one.closest('[hidden], [inert]'));
+
+/** Where on the page an element was, so that the focus can go to its neighbour when it is gone. */
+export interface Place {
+  readonly element: HTMLElement;
+  /** What it stood in, from the inside out, and its number among what can be focused there. */
+  readonly around: readonly { readonly within: Element; readonly number: number }[];
+}
+
+/** The place of the focused element; null when nothing in particular has the focus. */
+export function placeOf(element: Element | null): Place | null {
+  if (!(element instanceof HTMLElement) || element === document.body) return null;
+  const around: { within: Element; number: number }[] = [];
+  for (
+    let within = element.parentElement;
+    within && within !== document.body;
+    within = within.parentElement
+  ) {
+    around.push({ within, number: focusables(within).indexOf(element) });
+    if (within.tagName === 'MAIN') break;
+  }
+  return { element, around };
+}
+
+/** Gives the focus back to where it was, or to what now stands in that place, or to the part of the page around it. */
+export function returnTo({ element, around }: Place): void {
+  if (element.isConnected && !element.matches(':disabled')) return element.focus();
+  for (const { within, number } of around) {
+    if (!within.isConnected) continue;
+    const there = focusables(within);
+    const next = there[Math.min(Math.max(number, 0), there.length - 1)];
+    if (next) return next.focus();
+    if (within.tagName === 'MAIN' && within instanceof HTMLElement) {
+      within.tabIndex = -1;
+      return within.focus();
+    }
+  }
+}
+
+/**
+ * Keeps the focus on the page: when what has it goes away (a removed line, a button that can no longer be pressed, a form
+ * that is done), it passes to what stands in that place, never to the top of the page.
+ */
+export function useKeepFocus(): void {
+  useEffect(() => {
+    let last: Place | null = null;
+    const onFocus = (event: FocusEvent): void => {
+      const { target } = event;
+      // A dialog gives the focus back itself.
+      last = target instanceof Element && !target.closest('[role="dialog"]') ? placeOf(target) : null;
+    };
+    const look = (): void => {
+      if (!last || (document.activeElement !== document.body && document.activeElement !== null)) return;
+      if (last.element.isConnected && !last.element.matches(':disabled')) return;
+      const place = last;
+      last = null;
+      returnTo(place);
+    };
+    const observer = new MutationObserver(look);
+    document.addEventListener('focusin', onFocus);
+    observer.observe(document.body, {
+      childList: true,
+      subtree: true,
+      attributes: true,
+      attributeFilter: ['disabled'],
+    });
+    return () => {
+      document.removeEventListener('focusin', onFocus);
+      observer.disconnect();
+    };
+  }, []);
+}

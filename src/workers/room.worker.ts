@@ -1,0 +1,10 @@
+import { expose } from 'comlink';
+import { idbStore } from '@/store/idb/idbStore';
+import { roomWork } from './roomWork';
+
+expose(
+  roomWork(
+    (room) => idbStore(`lomvik-${room}`),
+    () => new Date().toISOString(),
+  ),
+);

@@ -1,0 +1,209 @@
+import { SHIPPED_SPECIES } from '@/catalogue';
+import { readPlan } from '@/core/assess/readPlan';
+import { backupPieces, readBackupInSteps, type Backup } from '@/core/formats/backup';
+import { checkFile } from '@/core/formats/checkFile';
+import { compareBackup, type BackupChanges } from '@/core/formats/compareBackup';
+import { readLifeFile, type LifeFile } from '@/core/formats/lifeFile';
+import { withoutPictures, ROOM_FILE } from '@/core/formats/pictureFiles';
+import { judgeJournal, worldOf } from '@/core/gate/contradictions';
+import { faultLine, type Fault } from '@/core/kernel/schema/faults';
+import { parseJson } from '@/core/kernel/schema/parseJson';
+import { atOnce } from '@/core/kernel/steps/atOnce';
+import { buildCatalogue, type Catalogue } from '@/core/model/catalogue';
+import { keeperSpeciesOf, withKeeperSpecies } from '@/core/model/keeperSpecies';
+import type { PlanFile } from '@/core/model/plan';
+import type { Aside, Contents, RoomStore } from '@/store/port';
+import { openDocuments } from '@/store/openRecords';
+import { putBackContents } from '@/store/putBack';
+import { readZip, writeZip } from './zip';
+
+/** What a file holds, and what it would change. Nothing is touched by looking. */
+export type Look =
+  | { readonly kind: 'refused'; readonly faults: readonly string[]; readonly more: number }
+  | {
+      readonly kind: 'room';
+      readonly tanks: number;
+      readonly entries: number;
+      readonly exportedOn: string;
+      readonly changes: BackupChanges;
+      /** What could not be read, by path; it stays in the file. */
+      readonly faults: readonly string[];
+      readonly more: number;
+      readonly leftOut: number;
+    }
+  | { readonly kind: 'plan'; readonly plan: PlanFile }
+  | { readonly kind: 'life'; readonly life: LifeFile };
+
+/** A room written for a file. */
+export interface Saved {
+  readonly blob: Blob;
+  readonly ending: '.lomvik.json' | '.lomvik.zip';
+}
+
+/** How far a long work has come, from 0 to 1. */
+export type OnProgress = (share: number) => void;
+
+/** So many faults are told; a foreign file has thousands of the same. */
+const TOLD = 50;
+
+const told = (faults: readonly Fault[]): { readonly faults: readonly string[]; readonly more: number } => ({
+  faults: faults.slice(0, TOLD).map(faultLine),
+  more: Math.max(0, faults.length - TOLD),
+});
+
+/** Runs steps to their end, and tells how far they are every few. */
+function withProgress<T>(steps: Generator<undefined, T>, expected: number, onProgress: OnProgress): T {
+  for (let i = 0; ; i += 1) {
+    const step = steps.next();
+    if (step.done) return step.value;
+    if (i % STEPS_A_WORD === 0) onProgress(Math.min(0.95, i / Math.max(1, expected)));
+  }
+}
+const STEPS_A_WORD = 8;
+/** Steps that reading takes for so many entries: each is read, judged and folded. */
+const ENTRIES_A_STEP = 450;
+
+interface Now extends Contents {
+  readonly aside: readonly Aside[];
+  readonly catalogue: Catalogue;
+  /** Changes when anything is written. */
+  readonly mark: string;
+}
+
+/**
+ * What the files worker does: rooms are read, compared, written and replaced beside the screen, straight from and into the
+ * storage. Plain functions, so that a test can call them without a worker.
+ */
+export function roomWork(storeOf: (room: string) => RoomStore, now: () => string) {
+  const shipped = buildCatalogue(SHIPPED_SPECIES);
+  let held: { readonly backup: Backup; readonly mark: string } | null = null;
+  const stores = new Map<string, RoomStore>();
+  const open = (room: string): RoomStore => {
+    const store = stores.get(room) ?? storeOf(room);
+    stores.set(room, store);
+    return store;
+  };
+
+  const read = async (room: string): Promise<Now> => {
+    const store = open(room);
+    const opened = await store.open();
+    const { documents } = openDocuments(opened.documents, now());
+    const entries = await store.entries();
+    return {
+      documents,
+      entries,
+      aside: opened.aside,
+      catalogue: withKeeperSpecies(shipped, keeperSpeciesOf(documents)),
+      mark: `${entries.at(-1)?.seq ?? 0}|${documents
+        .map(({ id, rev }) => `${id}:${rev}`)
+        .sort()
+        .join(',')}`,
+    };
+  };
+
+  const lookAtRoom = (value: unknown, current: Now, onProgress: OnProgress): Look => {
+    const size = (value as { entries?: { length?: number } } | null)?.entries?.length ?? 0;
+    const outcome = withProgress(readBackupInSteps(value, shipped, now()), size / ENTRIES_A_STEP, onProgress);
+    if (!outcome.ok) return { kind: 'refused', ...told(outcome.faults) };
+    const { backup, faults, leftOut } = outcome.value;
+    held = { backup, mark: current.mark };
+    return {
+      kind: 'room',
+      tanks: backup.documents.filter((document) => document.kind === 'tank' && document.body).length,
+      entries: backup.entries.length,
+      exportedOn: backup.exportedOn,
+      changes: compareBackup(current, backup),
+      ...told(faults),
+      leftOut,
+    };
+  };
+
+  return {
+    /** What a file holds, held against the room. */
+    look: async (file: Blob, room: string, onProgress: OnProgress): Promise<Look> => {
+      held = null;
+      const bytes = new Uint8Array(await file.arrayBuffer());
+      const parsed = readZip(bytes) ?? parseJson(new TextDecoder().decode(bytes));
+      onProgress(0.02);
+      if (!parsed.ok) return { kind: 'refused', ...told(parsed.faults) };
+      const current = await read(room);
+      const { value } = parsed;
+      const format = (value as { format?: unknown } | null)?.format;
+      if (format === 'lomvik') return lookAtRoom(value, current, onProgress);
+      if (format === 'lomvik-plan') {
+        const plan = readPlan(value, current.catalogue);
+        return plan.ok ? { kind: 'plan', plan: plan.value } : { kind: 'refused', ...told(plan.faults) };
+      }
+      if (format === 'lomvik-life') {
+        const life = readLifeFile(value, current.catalogue);
+        return life.ok ? { kind: 'life', life: life.value } : { kind: 'refused', ...told(life.faults) };
+      }
+      const other = checkFile(value, current.catalogue);
+      return {
+        kind: 'refused',
+        ...(other.ok
+          ? { faults: [`format: expected a room, a plan or a life, found "${other.value}"`], more: 0 }
+          : told(other.faults)),
+      };
+    },
+    /**
+     * Puts what was looked at last in the place of the room, and keeps what was there. False, and nothing is touched, when
+     * the room was changed since the look.
+     */
+    replace: async (room: string, label: string): Promise<boolean> => {
+      if (!held) return false;
+      const current = await read(room);
+      if (current.mark !== held.mark) return false;
+      const { documents, entries } = held.backup;
+      await open(room).replaceAll({ documents, entries }, { label, at: now() });
+      held = null;
+      return true;
+    },
+    /** The room as it was before a file took its place, with all that was written after that. False when nothing is kept. */
+    putBack: async (room: string): Promise<boolean> => {
+      const store = open(room);
+      const previous = await store.previous();
+      if (!previous) return false;
+      const current = await read(room);
+      const back = putBackContents(previous, current);
+      const world = worldOf(
+        Object.fromEntries(back.documents.map((document) => [document.id, document])),
+        withKeeperSpecies(shipped, keeperSpeciesOf(back.documents)),
+      );
+      const { contradictions } = atOnce(judgeJournal(back.entries, world, { leaveOut: true }));
+      const before = new Set<string>(previous.before.entries.map(({ id }) => id));
+      const orphans = new Map(contradictions.filter(({ id }) => !before.has(id)).map((one) => [one.id, one]));
+      await store.replaceAll({ ...back, entries: back.entries.filter(({ id }) => !orphans.has(id)) });
+      const aside = back.entries.flatMap((entry): Aside[] => {
+        const wrong = orphans.get(entry.id);
+        if (!wrong) return [];
+        const why = wrong.faults.map(faultLine).join('; ');
+        return [{ key: `entry-${entry.id}`, what: 'entry', raw: entry, why, at: now() }];
+      });
+      if (aside.length > 0) await store.setAside(aside, { documents: [], entries: [] });
+      return true;
+    },
+    /** The whole room as a file; with its pictures beside it where there are any. */
+    save: async (room: string, onProgress: OnProgress): Promise<Saved> => {
+      const { documents, entries, aside } = await read(room);
+      onProgress(0.2);
+      const { documents: bare, pictures } = withoutPictures(documents);
+      const parts: string[] = [];
+      const expected = (bare.length + entries.length) / 500;
+      for (const piece of backupPieces(
+        bare,
+        entries,
+        now(),
+        aside.map(({ raw }) => raw),
+      )) {
+        parts.push(piece);
+        if (parts.length % STEPS_A_WORD === 0)
+          onProgress(Math.min(0.95, 0.2 + (0.7 * parts.length) / expected));
+      }
+      return pictures.length === 0
+        ? { blob: new Blob(parts, { type: 'application/json' }), ending: '.lomvik.json' }
+        : { blob: await writeZip(ROOM_FILE, parts, pictures), ending: '.lomvik.zip' };
+    },
+  };
+}
+export type RoomWork = ReturnType<typeof roomWork>;
