@@ -1,4 +1,10 @@
-import type { DocumentBodies, DraftGroup, RoomDocument } from '@/core/records/documents';
+import { draftId } from '@/core/commands/documentChanges';
+import {
+  documentOf,
+  type DocumentBodies,
+  type DraftGroup,
+  type RoomDocument,
+} from '@/core/records/documents';
 import type { DocumentId, TankId } from '@/core/kernel/schema/ids';
 
 type TankBody = DocumentBodies['tank'];
@@ -198,18 +204,10 @@ const skerryFloor: RoomDocument = {
   },
 };
 
-const draft = (tank: TankId, name: string, groups: readonly DraftGroup[]): RoomDocument => ({
-  id: `draft-${tank}` as DocumentId,
-  kind: 'draft',
-  rev: 1,
-  body: { tank, name, groups: [...groups] },
-});
-const tank = (id: TankId, body: TankBody): RoomDocument => ({
-  id: id as unknown as DocumentId,
-  kind: 'tank',
-  rev: 1,
-  body,
-});
+const draft = (tank: TankId, name: string, groups: readonly DraftGroup[]): RoomDocument =>
+  documentOf('draft', draftId(tank), { tank, name, groups: [...groups] });
+const tank = (id: TankId, body: TankBody): RoomDocument =>
+  documentOf('tank', id as unknown as DocumentId, body);
 
 export const demoDocuments = (): readonly RoomDocument[] => [
   tank(DEMO_TANKS.skerry, skerry),

@@ -1,4 +1,5 @@
 import type { Refusal } from '@/core/gate/checkChanges';
+import { definitionOf, isEventType } from '@/core/events/events';
 import { faultLine, type Fault } from '@/core/kernel/schema/faults';
 import type { Conflict } from '@/core/kernel/schema/mergeThree';
 import type { TakenBack } from './session';
@@ -8,12 +9,15 @@ const TOLD = 3;
 
 const lines = (faults: readonly Fault[]): string => faults.slice(0, TOLD).map(faultLine).join('. ');
 
+const titleOf = (type: string): string => (isEventType(type) ? definitionOf(type).title : 'a correction');
+
 /** What hangs on an entry that was to be changed or struck out. */
 function clashWords({ clashes }: Refusal): string {
   const [first] = clashes;
   if (!first) return '';
-  const what = clashes.length === 1 ? 'One entry depends' : `${clashes.length} entries depend`;
-  return `${what} on it, the first of ${first.on.slice(0, 10)} (${first.faults.slice(0, 1).map(faultLine).join('')}). Correct or strike out ${clashes.length === 1 ? 'that one' : 'those'} first`;
+  const what = clashes.length === 1 ? 'One record depends' : `${clashes.length} records depend`;
+  const named = first.on === '' ? first.type : `${titleOf(first.type)} of ${first.on.slice(0, 10)}`;
+  return `${what} on it, first ${named} (${first.faults.slice(0, 1).map(faultLine).join('')}). Correct or strike out ${clashes.length === 1 ? 'that one' : 'those'} first`;
 }
 
 /** Why nothing was written. */

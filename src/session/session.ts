@@ -212,8 +212,7 @@ export function openSession({ store, catalogue, stamp, tab = 'tab' }: Surroundin
   };
 
   /** Folds the journal anew behind the screen, with pauses, and holds the result against what is shown. */
-  const prove = async (read: readonly Entry[]): Promise<void> => {
-    const entries = await setDamagedAside(read);
+  const prove = async (entries: readonly Entry[]): Promise<void> => {
     const proven = await withPauses(foldInSteps(entries));
     // What was written meanwhile is not in this fold: the next opening proves it.
     if (state.getState().entries !== entries) return;
@@ -307,9 +306,9 @@ export function openSession({ store, catalogue, stamp, tab = 'tab' }: Surroundin
     opening = opening.catch(() => {}).then(load);
     await opening;
     const folded = state.getState().entries !== null;
-    const entries = await journal();
-    if (folded) await setDamagedAside(entries);
-    else await prove(entries);
+    const read = await journal();
+    const entries = await setDamagedAside(read);
+    if (!folded || entries !== read) await prove(entries);
   };
 
   const fail = (error: unknown): void => {

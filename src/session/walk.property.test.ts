@@ -75,6 +75,8 @@ describe('a random walk of commands', () => {
 
         const now = (): string => '2027-06-02T12:00:00.000Z';
         const saved = await roomWork(() => memoryStore(place), now).save('own', () => {});
+        const same = await roomWork(() => memoryStore(place), now).look(saved.blob, 'own', () => {});
+        expect(same).toMatchObject({ kind: 'room', changes: { same: true } });
         const empty = memoryPlace();
         const other = roomWork(() => memoryStore(empty), now);
         const look = await other.look(saved.blob, 'own', () => {});

@@ -146,10 +146,10 @@ describe('applyEdit', () => {
       tank: { water: { temperatureC: 26 }, entered: {} },
     });
   });
-  it('drops sexes that no longer add up', () => {
+  it('keeps known sexes known, and trims them when fewer are left', () => {
     const sexed: DraftGroup = { key: 'k', group: { species: neon, count: 10, males: 5, females: 5 } };
     expect(applyEdit({ kind: 'set-count', species: neon, count: 6 }, state({}, [sexed]), 'n')).toEqual({
-      listed: [{ key: 'k', group: { species: neon, count: 6 } }],
+      listed: [{ key: 'k', group: { species: neon, count: 6, males: 3, females: 3 } }],
     });
   });
   it('settles the finding that proposed it: every press that a broken list offers', () => {

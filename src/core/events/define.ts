@@ -22,6 +22,8 @@ export type BodyOf<S extends ObjectShape> = InferType<GroupOf<S>>;
 /** One kind of thing that can happen in a room: all that the core has to know of it, in one place. */
 export interface EventDefinition<T extends string, B> {
   readonly type: T;
+  /** What a keeper calls it: "an arrival". */
+  readonly title: string;
   /** What it says, and within which bounds. */
   readonly schema: Schema<B>;
   /** The room after it. Total: what makes no sense leaves the room as it is. */
@@ -44,9 +46,9 @@ export function defineEvent<const T extends string, S extends ObjectShape>(
   type: T,
   title: string,
   fields: S,
-  rest: Omit<EventDefinition<T, BodyOf<S>>, 'type' | 'schema'>,
+  rest: Omit<EventDefinition<T, BodyOf<S>>, 'type' | 'title' | 'schema'>,
 ): EventDefinition<T, BodyOf<S>> & { readonly schema: GroupOf<S> } {
-  return { type, schema: groupField(title, fields), ...rest } as never;
+  return { type, title, schema: groupField(title, fields), ...rest } as never;
 }
 
 export const tank = () => refersTo('tank', idField<TankId>('a tank'));

@@ -49,7 +49,7 @@ describe('a backup', () => {
       return read.ok ? 'accepted' : faultLine(read.faults[0]!);
     };
     expect(fault((file) => (file.entries[0]!.species = 'no-such-fish'))).toMatch(
-      /^entries\[0\]\.species: expected a species identifier/,
+      /^entries\[0\]\.species: expected a species of the catalogue/,
     );
     expect(fault((file) => (file.entries[0]!.type = 'vanished'))).toMatch(
       /^entries\[0\]\.type: expected the kind of entry: one of came/,

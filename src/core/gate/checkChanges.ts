@@ -3,7 +3,7 @@ import type { Dated, Entry } from '../events/events';
 import type { Room } from '../events/room';
 import type { Fault } from '../kernel/schema/faults';
 import type { Catalogue } from '../model/catalogue';
-import type { RoomDocument } from '../records/documents';
+import { recordOf, type RoomDocument } from '../records/documents';
 import type { Change } from './change';
 import { judgeJournal, sense, worldOf, type Contradiction, type World } from './contradictions';
 import { documentSense } from './documentSense';
@@ -142,21 +142,22 @@ function futureFaults(appends: readonly Append[], now: string | null): readonly 
   );
 }
 
-/** Documents that would speak of what is no longer there, such as a list of a species that is taken away. */
-function orphaned(
-  documents: GateRoom['documents'],
-  puts: readonly Put[],
-  room: Room,
-  world: World,
-): readonly Fault[] {
-  const gone = puts.filter(({ document }) => document.kind === 'species' && document.body === null);
-  if (gone.length === 0) return [];
+/** Documents that would speak of what is no longer there: a list of a species, a picture of a fish that never came. */
+function orphaned(at: GateRoom, puts: readonly Put[], room: Room, world: World): readonly Contradiction[] {
+  const speciesGo = puts.some(({ document }) => document.kind === 'species' && document.body === null);
+  const fishGo = Object.keys(at.room.residents).some((id) => !Object.hasOwn(room.residents, id));
+  if (!speciesGo && !fishGo) return [];
   const put = new Set<string>(puts.map(({ document }) => document.id));
-  return Object.values(documents)
-    .filter(({ id }) => !put.has(id))
-    .flatMap((document) => documentSense(document, room, world, null))
-    .filter((fault) => fault.expected.startsWith('a species'))
-    .map((fault) => ({ ...fault, path: 'species', expected: 'a species that no list or entry names' }));
+  const before = worldOf(at.documents, at.catalogueOf(at.documents));
+  return Object.values(at.documents).flatMap((document): Contradiction[] => {
+    if (put.has(document.id)) return [];
+    const faults = documentSense(document, room, world, null);
+    const had = new Set(documentSense(document, at.room, before, null).map(({ path }) => path));
+    const fresh = faults.filter(({ path }) => !had.has(path));
+    return fresh.length > 0
+      ? [{ id: document.id, type: recordOf(document.kind).title, on: '', faults: fresh }]
+      : [];
+  });
 }
 
 /**
@@ -190,7 +191,7 @@ export function* checkChanges(
         path: fault.path.replace(/^body\.?/, ''),
       })),
     ),
-    ...orphaned(documents, puts, judged.room, world),
   ];
-  return faults.length > 0 || judged.clashes.length > 0 ? refuse(faults, judged.clashes) : read;
+  const clashes = [...judged.clashes, ...orphaned(at, puts, judged.room, world)];
+  return faults.length > 0 || clashes.length > 0 ? refuse(faults, clashes) : read;
 }
