@@ -1,12 +1,32 @@
-/** Arrows that may not be drawn: cycles, and anything that leads out of the core. */
+const layers = require('./docs/layers.json');
+
+const within = (folder) => `^${folder}/`;
+/** Tests may look further than what they test. */
+const TESTS = '(\\.test\\.tsx?$|^src/testing/)';
+
+/** A folder may import only folders that stand above it in the table: so no two folders can ever import each other. */
+layers.forEach(({ folder, mayImport }, index) => {
+  const above = layers.slice(0, index).map((row) => row.folder);
+  for (const other of mayImport)
+    if (!above.some((known) => known === other || known.startsWith(`${other}/`)))
+      throw new Error(`docs/layers.json: ${folder} imports ${other}, which does not stand above it`);
+});
+
+/** Arrows that may not be drawn: one rule a row of the layer table, cycles, and screens that know one another. */
 module.exports = {
   forbidden: [
     { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
-    {
-      name: 'core-is-pure',
+    ...layers.map(({ folder, mayImport }) => ({
+      name: `layer ${folder}`,
       severity: 'error',
-      from: { path: '^src/core', pathNot: '\\.test\\.ts$' },
-      to: { path: '^src/(app|catalogue|cli|demo|features|session|store|ui|workers)' },
+      from: { path: within(folder), pathNot: TESTS },
+      to: { path: '^src/', pathNot: [folder, ...mayImport].map(within).join('|') },
+    })),
+    {
+      name: 'every folder has a row',
+      severity: 'error',
+      from: { path: '^src/', pathNot: `${layers.map((row) => within(row.folder)).join('|')}|${TESTS}` },
+      to: { path: '^src/' },
     },
     {
       name: 'screens-apart',
@@ -15,10 +35,10 @@ module.exports = {
       to: { path: '^src/features/([^/]+)/', pathNot: '^src/features/$1/' },
     },
     {
-      name: 'store-behind-session',
+      name: 'state of the room knows no interface',
       severity: 'error',
-      from: { path: '^src/(app|features|ui)' },
-      to: { path: '^src/store' },
+      from: { path: '^src/session/[^/]+\\.ts$', pathNot: TESTS },
+      to: { path: '^src/ui/' },
     },
   ],
   options: {

@@ -181,6 +181,8 @@ unwatched(
     const fish = page.getByRole('group', { name: 'Fish' });
     await fish.getByRole('button', { name: /Amber/ }).click();
     await fish.getByRole('button', { name: /Inky/ }).click();
+    // Shown is durable: what is on the screen survives the reload.
+    await expect(page.getByTestId('logged')).toContainText('Amber chased Inky');
     await page.reload();
     await expect(page.getByTestId('logged')).toContainText('Amber chased Inky');
     await context.setOffline(false);

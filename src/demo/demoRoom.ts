@@ -1,11 +1,10 @@
+import { DAY_MS } from '@/core/kernel/time/days';
 import type { RoomDocument } from '@/core/records/documents';
 import type { Dated, Entry } from '@/core/events/events';
 import type { EntryId, ResidentId } from '@/core/kernel/schema/ids';
 import { DEMO_TANKS, demoDocuments } from './demoTanks';
 import { demoStory } from './demoStory';
 import { demoWater } from './demoWater';
-
-const DAY_MS = 86_400_000;
 
 /** A small repeatable source of chance (Lehmer), so that the demo is the same every day. */
 function chance(seed: number): () => number {

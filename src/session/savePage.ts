@@ -1,5 +1,5 @@
 import { writeBackup } from '@/core/formats/backup';
-import { saveText } from '@/ui/saveText';
+import { saveText } from '@/session/saveFile';
 import type { Session } from './session';
 
 /** Saves what the page itself holds, without asking the storage: for when that is gone or does not answer. */

@@ -2,7 +2,7 @@ import { createStore, type StoreApi } from 'zustand/vanilla';
 import { canonicalJson } from '@/core/kernel/schema/canonicalJson';
 import type { Conflict } from '@/core/kernel/schema/mergeThree';
 import { datedOf, type Change, type Stamp } from '@/core/gate/change';
-import { checkChanges, needsJournal, type Refusal } from '@/core/gate/checkChanges';
+import { checkChanges, needsJournal, type Checked, type Refusal } from '@/core/gate/checkChanges';
 import { takeBack, type CommandRecord } from '@/core/gate/command';
 import { judgeJournal, worldOf } from '@/core/gate/contradictions';
 import type { RoomDocument } from '@/core/records/documents';
@@ -115,6 +115,7 @@ export interface Session {
 const SNAPSHOT_EVERY = 100;
 /** The journal is read again when something was committed meanwhile, so often at the most. */
 const MOST_READINGS = 5;
+const NONE_KNOWN: ReadonlySet<string> = new Set();
 /** A storage that has said nothing for so long does not answer. */
 const SILENT_MS = 20_000;
 
@@ -362,24 +363,15 @@ export function openSession({ store, catalogue, stamp, tab = 'tab' }: Surroundin
     return known;
   };
 
-  const check = async (changes: readonly Change[]): ReturnType<typeof checked> => {
-    const needed = needsJournal(changes, { lastOn });
-    const entries = needed ? await journal() : null;
-    return checked(changes, entries, needed ? await knownContradictions() : new Set());
-  };
-  const checked = async (
-    changes: readonly Change[],
-    entries: readonly Entry[] | null,
-    before: ReadonlySet<string>,
-  ) => {
+  /** What the gate says. Contradictions that were there already are asked for only when there are any at all. */
+  const check = async (changes: readonly Change[]): Promise<Checked> => {
     const { documents, room } = state.getState();
-    return withPauses(
-      checkChanges(
-        changes,
-        { documents, room, lastOn, catalogueOf, now: stamp.now(), known: before },
-        entries,
-      ),
-    );
+    const at = { documents, room, lastOn, catalogueOf, now: stamp.now(), known: NONE_KNOWN };
+    const entries = needsJournal(changes, { lastOn }) ? await journal() : null;
+    const first = await withPauses(checkChanges(changes, at, entries));
+    if (first.ok || entries === null) return first;
+    const before = await knownContradictions();
+    return before.size === 0 ? first : withPauses(checkChanges(changes, { ...at, known: before }, entries));
   };
 
   interface Manner {

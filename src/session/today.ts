@@ -1,4 +1,5 @@
-import { format } from 'date-fns';
+import { format, parseISO } from 'date-fns';
+import { whenIn, type When } from '@/core/kernel/time/when';
 
 /** The keeper's own day as an ISO date. */
 export const todayIso = (): string => format(new Date(), 'yyyy-MM-dd');
@@ -7,3 +8,11 @@ export const todayIso = (): string => format(new Date(), 'yyyy-MM-dd');
 export function momentOn(day: string): string {
   return day === todayIso() ? new Date().toISOString() : new Date(`${day}T18:00:00`).toISOString();
 }
+
+/** The keeper's own day of a moment, as an ISO date. */
+export const dayOf = (moment: string): string =>
+  moment.length === 10 ? moment : format(parseISO(moment), 'yyyy-MM-dd');
+
+/** Now, as the keeper counts days. */
+export const whenNow = (): When =>
+  whenIn(new Date().toISOString(), Intl.DateTimeFormat().resolvedOptions().timeZone);

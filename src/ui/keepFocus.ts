@@ -28,13 +28,22 @@ export function placeOf(element: Element | null): Place | null {
   return { element, around };
 }
 
+/** A field that would be typed into: the focus never lands there by itself. */
+const typedInto = (one: HTMLElement): boolean =>
+  one.matches('textarea, select, input:not([type="checkbox"]):not([type="radio"])');
+
+/** The nearest of these to a number that is not typed into: the one in that place, those after it, those before it. */
+function nearest(all: readonly HTMLElement[], number: number): HTMLElement | undefined {
+  const from = Math.min(Math.max(number, 0), all.length - 1);
+  return [...all.slice(from), ...all.slice(0, Math.max(from, 0)).reverse()].find((one) => !typedInto(one));
+}
+
 /** Gives the focus back to where it was, or to what now stands in that place, or to the part of the page around it. */
 export function returnTo({ element, around }: Place): void {
   if (element.isConnected && !element.matches(':disabled')) return element.focus();
   for (const { within, number } of around) {
     if (!within.isConnected) continue;
-    const there = focusables(within);
-    const next = there[Math.min(Math.max(number, 0), there.length - 1)];
+    const next = nearest(focusables(within), number);
     if (next) return next.focus();
     if (within.tagName === 'MAIN' && within instanceof HTMLElement) {
       within.tabIndex = -1;

@@ -1,3 +1,5 @@
+import { DAY_MS } from '../kernel/time/days';
+
 /** What a light timer was told. Moments are ISO. */
 export interface LightRamp {
   readonly offOn: string;
@@ -5,7 +7,6 @@ export interface LightRamp {
   readonly rampMinutes: number;
 }
 
-const DAY_MS = 86_400_000;
 /** A plain release keeps the light off for the night and raises it within the hour (common practice). */
 const PLAIN = { darkHours: 12, rampMinutes: 60 };
 /** Skittish shoals stay in the dark for two days and a half and see it raised over half a day (common practice: two to three days). */

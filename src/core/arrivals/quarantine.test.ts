@@ -2,6 +2,7 @@ import type { Dated } from '../events/events';
 import { NEW_TANK_LIFE, type QuarantineLife } from '../events/room';
 import { CLEAR_DAYS, QUARANTINE_DAYS } from '../events/quarantineDays';
 import { afterQuarantine } from '../events/quarantineLife';
+import { whenIn } from '../kernel/time/when';
 import { quarantineState } from './quarantine';
 
 type Step = Extract<Dated, { type: 'quarantine' }>;
@@ -48,29 +49,35 @@ describe('how a quarantine stands', () => {
     ...more,
   });
   it('counts its days from one', () => {
-    expect(quarantineState(life(), begun, '2026-03-01').day).toBe(1);
-    expect(quarantineState(life(), begun, '2026-03-29').day).toBe(29);
+    expect(quarantineState(life(), begun, whenIn('2026-03-01', 'UTC')).day).toBe(1);
+    expect(quarantineState(life(), begun, whenIn('2026-03-29', 'UTC')).day).toBe(29);
   });
   it('ends when its days are over, across the end of a month and of February', () => {
-    expect(quarantineState(life(), begun, '2026-03-02').freeOn).toBe('2026-03-29');
-    expect(quarantineState(life(), '2028-02-10T09:00:00.000Z', '2028-02-11').freeOn).toBe('2028-03-09');
+    expect(quarantineState(life(), begun, whenIn('2026-03-02', 'UTC')).freeOn).toBe('2026-03-29');
+    expect(quarantineState(life(), '2028-02-10T09:00:00.000Z', whenIn('2028-02-11', 'UTC')).freeOn).toBe(
+      '2028-03-09',
+    );
   });
   it('says nothing of a sign so early that two clear weeks pass before the end', () =>
     expect(
-      quarantineState(life({ lastSign: '2026-03-15T08:00:00.000Z' }), begun, '2026-03-16'),
+      quarantineState(life({ lastSign: '2026-03-15T08:00:00.000Z' }), begun, whenIn('2026-03-16', 'UTC')),
     ).toMatchObject({
       freeOn: '2026-03-29',
       why: '',
     }));
   it('ends two clear weeks after a late sign, and says which', () => {
-    const state = quarantineState(life({ lastSign: '2026-03-25T08:00:00.000Z' }), begun, '2026-03-26');
+    const state = quarantineState(
+      life({ lastSign: '2026-03-25T08:00:00.000Z' }),
+      begun,
+      whenIn('2026-03-26', 'UTC'),
+    );
     expect(state.freeOn).toBe('2026-04-08');
     expect(state.why).toContain('2026-03-25');
   });
   it.each([1, 5, 14, 15, 27, 40])('never ends earlier for a sign on day %i', (day) => {
     const lastSign = new Date(Date.parse(begun) + day * 86_400_000).toISOString();
-    const without = quarantineState(life(), begun, '2026-03-02').freeOn;
-    const withSign = quarantineState(life({ lastSign }), begun, '2026-03-02').freeOn;
+    const without = quarantineState(life(), begun, whenIn('2026-03-02', 'UTC')).freeOn;
+    const withSign = quarantineState(life({ lastSign }), begun, whenIn('2026-03-02', 'UTC')).freeOn;
     expect(withSign >= without).toBe(true);
     expect((Date.parse(withSign) - Date.parse(lastSign.slice(0, 10))) / 86_400_000).toBeGreaterThanOrEqual(
       CLEAR_DAYS,

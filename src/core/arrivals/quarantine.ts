@@ -1,6 +1,7 @@
 import { CLEAR_DAYS } from '../events/quarantineDays';
-import type { QuarantineLife } from '../events/room';
-import { addDays, daysBetween } from '../kernel/time/days';
+import { NEW_TANK_LIFE, residentsOf, type QuarantineLife, type Room } from '../events/room';
+import { addDays } from '../kernel/time/days';
+import type { When } from '../kernel/time/when';
 
 /** How a quarantine stands. Dates are ISO. */
 export interface QuarantineState {
@@ -14,17 +15,37 @@ export interface QuarantineState {
 
 /**
  * Day and end of a quarantine that began on a day: as long as was set, and at least two weeks clear after the last sign
- * or treatment. `today` is an ISO date.
+ * or treatment. Days are the keeper's own.
  */
-export function quarantineState(life: QuarantineLife, begun: string, today: string): QuarantineState {
-  const start = begun.slice(0, 10);
+export function quarantineState(life: QuarantineLife, begun: string, when: When): QuarantineState {
+  const start = when.dayOf(begun);
   const set = addDays(start, life.days);
-  const clear = life.lastSign === null ? set : addDays(life.lastSign.slice(0, 10), CLEAR_DAYS);
+  const clear = life.lastSign === null ? set : addDays(when.dayOf(life.lastSign), CLEAR_DAYS);
   const later = clear > set;
   return {
-    day: daysBetween(start, today) + 1,
+    day: when.daysSince(start) + 1,
     days: life.days,
     freeOn: later ? clear : set,
-    why: later ? `something showed on ${life.lastSign?.slice(0, 10)}: two clear weeks after it` : '',
+    why: later
+      ? `something showed on ${life.lastSign === null ? '' : when.dayOf(life.lastSign)}: two clear weeks after it`
+      : '',
   };
 }
+
+/** When the quarantine of a batch counts from: the day that of its tank was begun, or the day it came, whichever is later. */
+export const batchSince = ({ begunOn }: QuarantineLife, cameToTank: string): string =>
+  begunOn !== null && begunOn > cameToTank ? begunOn : cameToTank;
+
+/** When the quarantine of a tank counts from: that of the batch that came last. */
+export const quarantineSince = (room: Room, tank: string): string =>
+  residentsOf(room, tank).reduce((last, one) => {
+    const since = batchSince(lifeIn(room, tank), one.inTankSince);
+    return since > last ? since : last;
+  }, '');
+
+const lifeIn = (room: Room, tank: string): QuarantineLife =>
+  room.tanks[tank]?.quarantine ?? NEW_TANK_LIFE.quarantine;
+
+/** How the quarantine of a tank stands: one sum for every screen that says it. Asked of a tank that somebody lives in. */
+export const quarantineOf = (room: Room, tank: string, when: When): QuarantineState =>
+  quarantineState(lifeIn(room, tank), quarantineSince(room, tank), when);

@@ -1,3 +1,4 @@
+import { isRough } from '../model/levels';
 import type { SpeciesProfile } from '../model/species';
 import { commonName } from '../model/catalogue';
 import { countOf } from '../wording/words';
@@ -17,8 +18,6 @@ export interface ReleaseKind {
   readonly count: number;
 }
 
-/** From this temper on those who live there are settled and rough. */
-const ROUGH = 2;
 /** A shoal this shy is put in unfed and in the dark (common practice). */
 const SHY = 3;
 
@@ -26,7 +25,7 @@ export type Protocol = 'plain' | 'single newcomer' | 'skittish';
 
 /** The protocol that newcomers ask for beside those who live there: alone among the rough, skittish, or plain. */
 export function protocolFor(kinds: readonly ReleaseKind[], residents: readonly SpeciesProfile[]): Protocol {
-  const rough = residents.some((profile) => profile.company.temper.mature >= ROUGH);
+  const rough = residents.some((profile) => isRough(profile));
   const heads = kinds.reduce((sum, kind) => sum + kind.count, 0);
   if (rough && heads === 1) return 'single newcomer';
   const skittish = kinds.some(({ profile }) => profile.habits.shyness >= SHY || profile.habits.panics);
@@ -53,9 +52,7 @@ export function releaseSheet(
 ): { readonly protocol: Protocol; readonly steps: readonly SheetStep[] } {
   const protocol = protocolFor(kinds, residents);
   const settled = residents.length > 0;
-  const ground = residents.some(
-    (profile) => profile.company.holds !== 'nothing' || profile.company.temper.mature >= ROUGH,
-  );
+  const ground = residents.some((profile) => profile.company.holds !== 'nothing' || isRough(profile));
   const jumpers = kinds.filter(({ profile }) => profile.habits.jumps === 'often');
   const stings = kinds.filter(({ profile }) => profile.handling.sting || profile.handling.spines);
   const who = kinds.map(({ profile, count }) => countOf(count, profile)).join(', ');

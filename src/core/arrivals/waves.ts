@@ -1,3 +1,4 @@
+import { isRough } from '../model/levels';
 import type { SpeciesProfile } from '../model/species';
 import { addDays, daysBetween } from '../kernel/time/days';
 
@@ -58,8 +59,6 @@ const SHARE_A_WAVE = 1 / 3;
 const LITRES_A_CM = 0.6;
 /** A rough tank counts as settled after two months without a newcomer (from memory; the caution is common practice). */
 const SETTLED_DAYS = 60;
-/** From this temper on a kind waits for a wave of its own. */
-const ROUGH = 2;
 
 const rankOf = ({ profile }: ToCome): number => profile.company.temper.mature * 10 - profile.habits.shyness;
 
@@ -91,8 +90,8 @@ function batches(
     const load = (open ?? []).reduce((sum, each) => sum + each.loadMgLWeek, 0) + one.loadMgLWeek;
     const together =
       open !== null &&
-      one.profile.company.temper.mature < ROUGH &&
-      open.every((each) => each.profile.company.temper.mature < ROUGH) &&
+      !isRough(one.profile) &&
+      open.every((each) => !isRough(each.profile)) &&
       open.every((each) => !rules.apart?.has(pairOf(each.key, one.key))) &&
       load <= Math.max(there, (rules.presentMgLWeek + all) * SHARE_A_WAVE) &&
       (rules.quarantineDays === 0 || litresFor([...open, one]) <= largest);
@@ -199,10 +198,7 @@ export function judgeWaves(
     if (kinds(wave).length > 1 && load > Math.max(there, (rules.presentMgLWeek + all) * SHARE_A_WAVE) + 1e-9)
       say(index, 'More at once than the filter can follow: it would double or more what the tank makes.');
     there += load;
-    if (
-      kinds(wave).some((one) => one.count === 1 && one.profile.company.temper.mature >= ROUGH) &&
-      there > load
-    )
+    if (kinds(wave).some((one) => one.count === 1 && isRough(one.profile)) && there > load)
       say(
         index,
         'One newcomer alone into a settled tank is picked on by all: see the protocol for a single newcomer.',

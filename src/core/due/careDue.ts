@@ -1,6 +1,8 @@
 import type { DocumentBodies } from '../records/documents';
 import { residentsOf, type Room } from '../events/room';
-import { addDays, daysBetween } from '../kernel/time/days';
+import { addDays } from '../kernel/time/days';
+import { QUARANTINE_DAYS } from '../events/quarantineDays';
+import type { When } from '../kernel/time/when';
 import type { DueItem } from './dueItem';
 
 export type Care = DocumentBodies['care'];
@@ -9,9 +11,9 @@ export type Care = DocumentBodies['care'];
 const BEFORE_DAYS = 7;
 
 /** What of the recurring care of a tank is due, or will be within a week. */
-export function careDue({ tank, items }: Care, now: string): readonly DueItem[] {
+export function careDue({ tank, items }: Care, when: When): readonly DueItem[] {
   return items.flatMap(({ what, everyDays, lastOn }): readonly DueItem[] => {
-    const overdueDays = daysBetween(addDays(lastOn, everyDays), now.slice(0, 10));
+    const overdueDays = when.daysSince(addDays(lastOn, everyDays));
     return overdueDays < -BEFORE_DAYS
       ? []
       : [{ tank, kind: 'care', text: `${what}: last on ${lastOn}, every ${everyDays} days.`, overdueDays }];
@@ -22,7 +24,7 @@ export function careDue({ tank, items }: Care, now: string): readonly DueItem[] 
 const STAY_NOTICE_DAYS = 21;
 
 /** Homes for a time that end soon, or have slipped: it goes wrong when the date slips (common practice). */
-export function staysDue(tank: string, room: Room, now: string): readonly DueItem[] {
+export function staysDue(tank: string, room: Room, when: When): readonly DueItem[] {
   const ends = new Map<string, { count: number; next: string }>();
   for (const { until, count, nextTank } of residentsOf(room, tank)) {
     if (!until) continue;
@@ -30,7 +32,7 @@ export function staysDue(tank: string, room: Room, now: string): readonly DueIte
     ends.set(until, { count: (so?.count ?? 0) + count, next: so?.next || nextTank });
   }
   return [...ends].flatMap(([until, { count, next }]): readonly DueItem[] => {
-    const overdueDays = daysBetween(until, now.slice(0, 10));
+    const overdueDays = when.daysSince(until);
     return overdueDays < -STAY_NOTICE_DAYS
       ? []
       : [
@@ -48,33 +50,32 @@ export function staysDue(tank: string, room: Room, now: string): readonly DueIte
 const CLAIM_DAYS = 7;
 
 /** Claims with sellers that wait for an answer. */
-export function claimsDue(tank: string, room: Room, now: string): readonly DueItem[] {
+export function claimsDue(tank: string, room: Room, when: When): readonly DueItem[] {
   return (room.tanks[tank]?.claims ?? []).map(({ from, about, since }) => ({
     tank,
     kind: 'claim',
     text: `${from} has not answered the claim: ${about}.`,
-    overdueDays: daysBetween(since.slice(0, 10), now.slice(0, 10)) - CLAIM_DAYS,
+    overdueDays: when.daysSince(since) - CLAIM_DAYS,
   }));
 }
 
-/** What was not kept apart shows what it carries within so many days (common practice: quarantine lasts as long). */
-const RISK_DAYS = 28;
+/** What was not kept apart shows what it carries within the time that quarantine would have taken. */
+const RISK_DAYS = QUARANTINE_DAYS;
 
 /** Those that came without quarantine: a risk for all in the tank until the time that it would have taken is over. */
-export function riskDue(tank: string, room: Room, now: string): readonly DueItem[] {
+export function riskDue(tank: string, room: Room, when: When): readonly DueItem[] {
   const fresh = residentsOf(room, tank).filter(
-    (one) =>
-      one.quarantine === 'none' && daysBetween(one.inTankSince.slice(0, 10), now.slice(0, 10)) < RISK_DAYS,
+    (one) => one.quarantine === 'none' && when.daysSince(one.inTankSince) < RISK_DAYS,
   );
   if (fresh.length === 0) return [];
   const last = fresh.reduce((late, one) => (one.inTankSince > late ? one.inTankSince : late), '');
-  const until = addDays(last, RISK_DAYS);
+  const until = addDays(when.dayOf(last), RISK_DAYS);
   return [
     {
       tank,
       kind: 'risk',
       text: `${fresh.reduce((sum, one) => sum + one.count, 0)} came without quarantine: look for spots, flashing and clamped fins in all until ${until}.`,
-      overdueDays: daysBetween(until, now.slice(0, 10)),
+      overdueDays: when.daysSince(until),
     },
   ];
 }

@@ -2,6 +2,8 @@ import type { Entry, Member } from '../events/events';
 import { roomAt } from '../events/roomAt';
 import type { DocumentBodies } from '../records/documents';
 import type { EntryId, ResidentId, TankId } from '../kernel/schema/ids';
+import { quarantineOf } from '../arrivals/quarantine';
+import { whenIn } from '../kernel/time/when';
 import { dueItems } from './dueItems';
 
 const body = (purpose: DocumentBodies['tank']['purpose']): DocumentBodies['tank'] => ({
@@ -44,7 +46,7 @@ const came = (on: string, ...members: Member[]): Entry =>
     from: '',
   });
 const due = (purpose: DocumentBodies['tank']['purpose'], now: string, ...entries: Entry[]) =>
-  dueItems([{ id: 'T', body: body(purpose) }], roomAt(entries), now).map((item) => [
+  dueItems([{ id: 'T', body: body(purpose) }], roomAt(entries), whenIn(now, 'UTC')).map((item) => [
     item.kind,
     item.overdueDays,
   ]);
@@ -126,7 +128,9 @@ describe('what is due', () => {
       items: [{ what: 'Rinse the sponge', everyDays: 30, lastOn: '2026-05-01' }],
     };
     const at = (now: string) =>
-      dueItems([], roomAt([]), now, { waves: [], putOff: [], care: [care] }).map((item) => item.overdueDays);
+      dueItems([], roomAt([]), whenIn(now, 'UTC'), { waves: [], putOff: [], care: [care] }).map(
+        (item) => item.overdueDays,
+      );
     expect(at('2026-05-10T10:00:00.000Z')).toEqual([]);
     expect(at('2026-06-02T10:00:00.000Z')).toEqual([2]);
   });
@@ -152,5 +156,66 @@ describe('what is due', () => {
     expect(both.map(([, days]) => days)).toEqual(
       [...both.map(([, days]) => days)].sort((x, y) => Number(y) - Number(x)),
     );
+  });
+});
+
+describe('days are the keeper’s own', () => {
+  const arrival = came('2026-05-01T10:00:00.000Z', member('g', 8));
+  const changed = (on: string): Entry => entry({ type: 'water-changed', on, fraction: 0.5, checked: [] });
+  const dueIn = (zone: string, now: string, ...entries: Entry[]) =>
+    dueItems(
+      [{ id: 'T', body: { ...body('display'), routine: { everyDays: 7, changeFraction: 0.5 } } }],
+      roomAt(entries),
+      whenIn(now, zone),
+    )
+      .filter(({ kind }) => kind === 'change')
+      .map(({ overdueDays, text }) => [overdueDays, /\d+ days ago/.exec(text)?.[0]]);
+  it('in Sydney at seven in the morning', () => {
+    // Changed on Saturday 21 November at 07:00, asked on Saturday 28 November at 07:00: a week, and due today.
+    expect(
+      dueIn('Australia/Sydney', '2026-11-27T20:00:00.000Z', arrival, changed('2026-11-20T20:00:00.000Z')),
+    ).toEqual([[0, '7 days ago']]);
+    // Changed on the evening before that: the same hours, another day.
+    expect(
+      dueIn('Australia/Sydney', '2026-11-27T20:00:00.000Z', arrival, changed('2026-11-20T10:00:00.000Z')),
+    ).toEqual([[1, '8 days ago']]);
+  });
+  it('in New York at ten in the evening', () => {
+    // Friday 27 November, 22:00; changed on Friday 20 November in the afternoon.
+    expect(
+      dueIn('America/New_York', '2026-11-28T03:00:00.000Z', arrival, changed('2026-11-20T20:00:00.000Z')),
+    ).toEqual([[0, '7 days ago']]);
+  });
+  it.each([
+    ['forward', '2026-03-30T05:00:00.000Z', '2026-03-23T22:30:00.000Z', 7],
+    ['back', '2026-10-27T05:00:00.000Z', '2026-10-19T21:30:00.000Z', 8],
+  ])('over the night in which the clock goes %s', (_way, now, on, days) =>
+    expect(
+      dueIn('Europe/Oslo', now, came('2026-01-01T10:00:00.000Z', member('g', 8)), changed(on)).map(
+        ([, words]) => words,
+      ),
+    ).toEqual([`${days} days ago`]),
+  );
+  it('for a quarantine: by the day it was begun or the fish came, whichever is later', () => {
+    const moment = (day: string): string => `${day}T20:30:00.000Z`;
+    const room = roomAt([
+      came(moment('2026-09-18'), member('g', 8)),
+      entry({ type: 'quarantine', on: moment('2026-09-19'), what: 'begun', days: 28 }),
+    ]);
+    // 20:30 in Coordinated Universal Time is the next morning in Sydney.
+    expect(quarantineOf(room, 'T', whenIn(moment('2026-09-20'), 'Australia/Sydney'))).toMatchObject({
+      day: 2,
+      freeOn: '2026-10-18',
+    });
+    expect(quarantineOf(room, 'T', whenIn(moment('2026-09-20'), 'America/New_York'))).toMatchObject({
+      day: 2,
+      freeOn: '2026-10-17',
+    });
+    const due = dueItems(
+      [{ id: 'T', body: body('quarantine') }],
+      room,
+      whenIn(moment('2026-09-20'), 'Australia/Sydney'),
+    );
+    expect(due.find(({ kind }) => kind === 'quarantine-over')).toMatchObject({ overdueDays: -27 });
   });
 });

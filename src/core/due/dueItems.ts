@@ -1,9 +1,10 @@
+import { HOUR_MS } from '../kernel/time/days';
 import type { DocumentBodies } from '../records/documents';
-import { quarantineState } from '../arrivals/quarantine';
+import { quarantineOf } from '../arrivals/quarantine';
 import { QUARANTINE_LONG_DAYS } from '../events/quarantineDays';
 import { LOOK_HOURS } from '../events/events';
-import { NEW_TANK_LIFE, residentsOf, type Room } from '../events/room';
-import { daysBetween } from '../kernel/time/days';
+import { residentsOf, type Room } from '../events/room';
+import type { When } from '../kernel/time/when';
 import type { DueItem } from './dueItem';
 import { careDue, claimsDue, riskDue, staysDue, type Care } from './careDue';
 import { waitingDue, waterDue, wavesDue } from './waterDue';
@@ -18,7 +19,6 @@ export interface DuePlans {
   readonly putOff: readonly { readonly key: string; readonly until: string; readonly why: string }[];
 }
 
-const HOUR_MS = 3_600_000;
 const LOOK_WORDS: Readonly<Record<(typeof LOOK_HOURS)[number], string>> = {
   2: 'two hours',
   24: 'a day',
@@ -30,10 +30,10 @@ const WATCH_EVERY_DAYS = 7;
 /** Groups are counted once in two weeks, so that a shoal that dwindles is seen (from memory). */
 const COUNT_EVERY_DAYS = 14;
 
-function looks(tankId: string, room: Room, now: string): readonly DueItem[] {
+function looks(tankId: string, room: Room, when: When): readonly DueItem[] {
   const life = room.tanks[tankId];
   if (!life?.lastArrival) return [];
-  const hours = (Date.parse(now) - Date.parse(life.lastArrival)) / HOUR_MS;
+  const hours = (Date.parse(when.now) - Date.parse(life.lastArrival)) / HOUR_MS;
   const next = LOOK_HOURS.filter((hour) => hours >= hour).pop();
   if (next === undefined || hours > LOOK_HOURS[LOOK_HOURS.length - 1]! * 2) return [];
   const at = new Date(Date.parse(life.lastArrival) + next * HOUR_MS).toISOString();
@@ -51,16 +51,11 @@ function looks(tankId: string, room: Room, now: string): readonly DueItem[] {
   ];
 }
 
-function quarantine(tankId: string, room: Room, now: string): readonly DueItem[] {
+function quarantine(tankId: string, room: Room, when: When): readonly DueItem[] {
   const here = residentsOf(room, tankId);
   if (here.length === 0) return [];
-  const life = room.tanks[tankId]?.quarantine ?? NEW_TANK_LIFE.quarantine;
-  const since = here.reduce(
-    (last, resident) => (resident.inTankSince > last ? resident.inTankSince : last),
-    '',
-  );
-  const { day, days, freeOn, why } = quarantineState(life, since, now.slice(0, 10));
-  const overdueDays = daysBetween(freeOn, now.slice(0, 10));
+  const { day, days, freeOn, why } = quarantineOf(room, tankId, when);
+  const overdueDays = when.daysSince(freeOn);
   return [
     {
       tank: tankId,
@@ -74,14 +69,14 @@ function quarantine(tankId: string, room: Room, now: string): readonly DueItem[]
   ];
 }
 
-function rhythm(tankId: string, room: Room, now: string): readonly DueItem[] {
+function rhythm(tankId: string, room: Room, when: When): readonly DueItem[] {
   const here = residentsOf(room, tankId);
   const life = room.tanks[tankId];
   if (here.length === 0) return [];
-  const since = (on: string | null | undefined, fallback: string): number => daysBetween(on ?? fallback, now);
+  const since = (on: string | null | undefined, fallback: string): number => when.daysSince(on ?? fallback);
   const first = here.reduce(
     (earliest, resident) => (resident.cameOn < earliest ? resident.cameOn : earliest),
-    now,
+    when.now,
   );
   const due: DueItem[] = [];
   const individuals = here.filter((resident) => resident.individual).length;
@@ -109,27 +104,27 @@ function rhythm(tankId: string, room: Room, now: string): readonly DueItem[] {
 }
 
 /**
- * What is due over all tanks, overdue first; what was put off is left out until its day. `now` is an ISO moment.
+ * What is due over all tanks, overdue first; what was put off is left out until its day. Days are the keeper's own.
  */
 export function dueItems(
   tanks: readonly { readonly id: string; readonly body: DocumentBodies['tank'] }[],
   room: Room,
-  now: string,
+  when: When,
   plans: DuePlans = { waves: [], putOff: [] },
 ): readonly DueItem[] {
-  const off = new Set(plans.putOff.flatMap(({ key, until }) => (until > now.slice(0, 10) ? [key] : [])));
+  const off = new Set(plans.putOff.flatMap(({ key, until }) => (until > when.today ? [key] : [])));
   return [
-    ...plans.waves.flatMap((plan) => wavesDue(plan, now)),
-    ...(plans.care ?? []).flatMap((care) => careDue(care, now)),
+    ...plans.waves.flatMap((plan) => wavesDue(plan, when)),
+    ...(plans.care ?? []).flatMap((care) => careDue(care, when)),
     ...tanks.flatMap(({ id, body }) => [
-      ...(body.purpose === 'quarantine' ? quarantine(id, room, now) : []),
-      ...looks(id, room, now),
-      ...rhythm(id, room, now),
-      ...waterDue({ id, body }, room, now),
-      ...waitingDue({ id, body }, room, now),
-      ...staysDue(id, room, now),
-      ...claimsDue(id, room, now),
-      ...riskDue(id, room, now),
+      ...(body.purpose === 'quarantine' ? quarantine(id, room, when) : []),
+      ...looks(id, room, when),
+      ...rhythm(id, room, when),
+      ...waterDue({ id, body }, room, when),
+      ...waitingDue({ id, body }, room, when),
+      ...staysDue(id, room, when),
+      ...claimsDue(id, room, when),
+      ...riskDue(id, room, when),
     ]),
   ]
     .filter((item) => !off.has(dueKey(item)))

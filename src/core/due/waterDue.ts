@@ -1,6 +1,6 @@
 import type { DocumentBodies } from '../records/documents';
 import { NEW_TANK_LIFE, residentsOf, type Room } from '../events/room';
-import { daysBetween } from '../kernel/time/days';
+import type { When } from '../kernel/time/when';
 import { ripeness } from '../water/ripening';
 import type { DueItem } from './dueItem';
 
@@ -12,12 +12,12 @@ const WAITING_DAYS = 14;
 type TankOf = { readonly id: string; readonly body: DocumentBodies['tank'] };
 
 /** Changes by the routine and tests, for those who keep account of them; and the test that a dose asks for. */
-export function waterDue({ id, body }: TankOf, room: Room, now: string): readonly DueItem[] {
+export function waterDue({ id, body }: TankOf, room: Room, when: When): readonly DueItem[] {
   const life = room.tanks[id] ?? NEW_TANK_LIFE;
   const due: DueItem[] = [];
   const every = body.routine?.everyDays;
   if (life.lastChange && every !== undefined) {
-    const days = daysBetween(life.lastChange, now);
+    const days = when.daysSince(life.lastChange);
     due.push({
       tank: id,
       kind: 'change',
@@ -26,7 +26,7 @@ export function waterDue({ id, body }: TankOf, room: Room, now: string): readonl
     });
   }
   if (life.lastTest && residentsOf(room, id).length > 0) {
-    const days = daysBetween(life.lastTest, now);
+    const days = when.daysSince(life.lastTest);
     if (days >= TEST_EVERY_DAYS)
       due.push({
         tank: id,
@@ -41,22 +41,21 @@ export function waterDue({ id, body }: TankOf, room: Room, now: string): readonl
       tank: id,
       kind: 'test',
       text: 'Test ammonia and nitrite: a day after the dose both must read nothing.',
-      overdueDays: daysBetween(dosed, now) - 1,
+      overdueDays: when.daysSince(dosed) - 1,
     });
   return due;
 }
 
 /** Waves that are to be fetched and released, by the plan that the keeper has kept. */
-export function wavesDue(plan: DocumentBodies['waves'], now: string): readonly DueItem[] {
-  const today = now.slice(0, 10);
+export function wavesDue(plan: DocumentBodies['waves'], when: When): readonly DueItem[] {
   return plan.waves.flatMap((wave, index): readonly DueItem[] => {
     const item = (text: string, on: string): DueItem => ({
       tank: plan.tank,
       kind: 'wave',
       text,
-      overdueDays: daysBetween(on, today),
+      overdueDays: when.daysSince(on),
     });
-    const soon = wave.lane !== null && wave.arrives >= today;
+    const soon = wave.lane !== null && wave.arrives >= when.today;
     return [
       soon
         ? item(`Fetch wave ${index + 1} into quarantine.`, wave.arrives)
@@ -66,11 +65,11 @@ export function wavesDue(plan: DocumentBodies['waves'], now: string): readonly D
 }
 
 /** Those that wait for a taker, asked about every fortnight. */
-export function waitingDue({ id }: TankOf, room: Room, now: string): readonly DueItem[] {
+export function waitingDue({ id }: TankOf, room: Room, when: When): readonly DueItem[] {
   const waiting = residentsOf(room, id).flatMap(({ toGo }) => (toGo && toGo.taker === '' ? [toGo] : []));
   const [first] = [...waiting].sort((a, b) => (a.since < b.since ? -1 : 1));
   if (!first) return [];
-  const days = daysBetween(first.since, now);
+  const days = when.daysSince(first.since);
   return [
     {
       tank: id,

@@ -1,3 +1,4 @@
+import { whenIn } from '../kernel/time/when';
 import { cameOf, chasedOf, happened, memberOf, watchedOf } from '@/testing/happened';
 import type { Standing } from '../events/roomAt';
 import type { DocumentBodies } from '../records/documents';
@@ -223,7 +224,7 @@ describe('patterns', () => {
       happenings,
       residents: residentsOf(room, 'T'),
       nameOf: (id) => id,
-      today,
+      daysSince: whenIn(today, 'UTC').daysSince,
     });
   };
   const names = (happenings: Standing[], today?: string) =>

@@ -1,7 +1,6 @@
 import type { Standing } from '../events/roomAt';
 import type { Resident } from '../events/room';
 import { betaQuantile } from '../stats/quantiles';
-import { daysBetween } from '../kernel/time/days';
 import { tally, type Contest, type Watch } from './watches';
 
 export const PATTERNS = [
@@ -77,8 +76,8 @@ export interface PatternInput {
   readonly happenings: readonly Standing[];
   readonly residents: readonly Resident[];
   readonly nameOf: (id: string) => string;
-  /** ISO date. */
-  readonly today: string;
+  /** Days from the day of a moment to today, as the keeper counts them. */
+  readonly daysSince: (moment: string) => number;
 }
 
 /** How sure a share is, given the fair share: clear when even its lower limit lies above, likely when most of it does. */
@@ -165,9 +164,7 @@ function onGuard(input: PatternInput, contests: readonly Contest[]): readonly Pa
 
 function newcomer(input: PatternInput, contests: readonly Contest[], fish: number): readonly Pattern[] {
   const n = contests.length;
-  const fresh = input.residents.filter(
-    (one) => daysBetween(one.inTankSince.slice(0, 10), input.today) <= NEW_DAYS,
-  );
+  const fresh = input.residents.filter((one) => input.daysSince(one.inTankSince) <= NEW_DAYS);
   if (fresh.length === 0 || fresh.length === input.residents.length) return [];
   const ids = new Set<string>(fresh.map((one) => one.id));
   const taken = contests.filter(({ winner, loser }) => ids.has(loser) && !ids.has(winner)).length;

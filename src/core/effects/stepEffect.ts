@@ -1,3 +1,4 @@
+import { HOUR_MS } from '../kernel/time/days';
 import type { Standing } from '../events/roomAt';
 import type { Step } from '../events/events';
 import { chiSquareTail, studentQuantile } from '../stats/quantiles';
@@ -8,7 +9,6 @@ import { tally, type Tally, type Watch } from './watches';
 export const SETTLE_HOURS = 48;
 /** Steps within this time of one another are one bundle: nobody can tell their parts apart. */
 const SAME_HOUR_MS = 3_600_000;
-const HOUR_MS = 3_600_000;
 /** Watches that scatter more than chance does this seldom are called uneven. */
 const UNEVEN_P = 0.1;
 /** With fewer watches than this on both sides nothing can be said of their scatter. */

@@ -1,3 +1,4 @@
+import { HOUR_MS } from '../kernel/time/days';
 import type { FilterLife } from './room';
 import type { FilterStep } from './vocabulary';
 
@@ -7,8 +8,6 @@ const PROVEN_WITHIN_HOURS = 36;
 const NOTHING_MGL = 0.1;
 /** A dose smaller than this proves nothing (from memory; two mg/L is usual). */
 const LEAST_DOSE_MGL = 1;
-
-const HOUR_MS = 3_600_000;
 
 /** What a test says of a filter: proven, when ammonia and nitrite are both nothing soon enough after a dose. */
 export function afterTest(

@@ -18,7 +18,9 @@ export function readSurvivalCsv(text: string): Outcome<ReadonlyMap<string, reado
     if (!Number.isFinite(until)) faults.push(cellFault(line, 'end', 'a day as a number', end));
     else if (until <= from) faults.push(cellFault(line, 'end', 'a day after the start', end));
     if (event !== '0' && event !== '1') faults.push(cellFault(line, 'event', '1 or 0', event));
-    groups.set(group, [...(groups.get(group) ?? []), { start: from, end: until, died: event === '1' }]);
+    const spans = groups.get(group) ?? [];
+    spans.push({ start: from, end: until, died: event === '1' });
+    groups.set(group, spans);
   }
   if (faults.length === 0 && groups.size === 0)
     faults.push({ path: '', expected: 'at least one row', received: 'none' });

@@ -1,12 +1,13 @@
 import type { DraftGroup } from '../records/documents';
-import { CONTEST_KINDS, DEATHS, REHOME_REASONS, TRIGGERS, type Dated } from '../events/events';
+import { CONTEST_KINDS, DEATHS, REHOME_REASONS, schemaOf, TRIGGERS, type Dated } from '../events/events';
+import { isDay } from '../kernel/time/calendar';
 import { resolveSpecies, type Catalogue } from '../model/catalogue';
 import type { ResidentId, TankId } from '../kernel/schema/ids';
-import { ORIGINS } from '../model/plan';
+import { ORIGINS, planGroupSchema } from '../model/plan';
 import { parseQuantity } from '../kernel/units/parseQuantity';
 import type { QuantityKind } from '../kernel/units/units';
 import { cellFault, readCsvTable, type CsvRow } from '../kernel/schema/csvTable';
-import type { Fault } from '../kernel/schema/faults';
+import { validate, type Fault, type Outcome } from '../kernel/schema/faults';
 
 export const TABLES = ['contests', 'watches', 'water tests', 'leavers', 'stock'] as const;
 export type TableKind = (typeof TABLES)[number];
@@ -53,7 +54,7 @@ function moment(at: Reading, now: string): string | null {
   const text = at.cell('time');
   const [, day, hour] = /^(\d{4}-\d{2}-\d{2})(?:[T ](\d{2}:\d{2}.*))?$/.exec(text) ?? [];
   // Without a zone a time is the keeper's own.
-  const parsed = day === undefined ? NaN : Date.parse(`${day}T${hour ?? '12:00'}`);
+  const parsed = day === undefined || !isDay(day) ? NaN : Date.parse(`${day}T${hour ?? '12:00'}`);
   if (Number.isNaN(parsed)) {
     at.say('time', 'a day as 2026-11-03, or with an hour as 2026-11-03 18:30');
     return null;
@@ -247,6 +248,13 @@ function stock(at: Reading, room: TableRoom): DraftGroup['group'] | null {
   };
 }
 
+/** What a schema says of a row that was read: the same gate as for every other way in, told by line and column. */
+function sayFaults(checked: Outcome<unknown>, row: CsvRow, faults: Fault[]): void {
+  if (checked.ok) return;
+  for (const { path, expected, received } of checked.faults)
+    faults.push(cellFault(row.line, path, expected, row.cells[path] ?? received));
+}
+
 /**
  * Rows of a CSV table as events or listed groups. The good rows are offered; the others are named by line and column:
  * contests of a fish with itself, with one that had left or had not come, in the future, or already in the journal. Names
@@ -269,6 +277,7 @@ export function readTable(kind: TableKind, text: string, room: TableRoom): Table
     };
     if (kind === 'stock') {
       const group = stock(at, room);
+      if (group) sayFaults(validate(planGroupSchema, group), row, faults);
       if (group && faults.length === before) listed.push(group);
       continue;
     }
@@ -280,6 +289,7 @@ export function readTable(kind: TableKind, text: string, room: TableRoom): Table
           : kind === 'water tests'
             ? waterTest(at, room)
             : leaver(at, room, strangers);
+    if (event) sayFaults(validate(schemaOf(event.type), event), row, faults);
     if (!event || faults.length > before) continue;
     const key = JSON.stringify(event);
     if (seen.has(key) || room.known(event))

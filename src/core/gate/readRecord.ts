@@ -75,6 +75,16 @@ function happeningFaults(event: Tree, path: string): readonly Fault[] {
   return checked.ok ? [] : path === '' ? checked.faults : under(path, checked.faults);
 }
 
+/** Parts that only the journal adds to what happened: a replacement says what happened, and nothing of the journal. */
+const JOURNAL_PARTS = ['id', 'seq', 'recorded', 'zone', 'corrected'] as const;
+
+function saidOf(replacement: Tree): Tree {
+  if (!JOURNAL_PARTS.some((part) => Object.hasOwn(replacement, part))) return replacement;
+  const said = { ...replacement };
+  for (const part of JOURNAL_PARTS) delete said[part];
+  return said;
+}
+
 function correctionOf(entry: Tree): Outcome<Entry> {
   const target = validate(idField<EntryId>('the entry it corrects'), entry.target);
   if (!target.ok) return refused(one('target', 'the entry it corrects', entry.target));
@@ -82,7 +92,7 @@ function correctionOf(entry: Tree): Outcome<Entry> {
   if (entry.replacement === null) return { ok: true, value: entry as unknown as Entry };
   if (!isTree(entry.replacement) || !isEventType(entry.replacement.type))
     return refused(one('replacement', 'what is true instead, or null', entry.replacement));
-  const replacement = liftHappening(liftMoments(entry.replacement));
+  const replacement = liftHappening(liftMoments(saidOf(entry.replacement)));
   const on = validate(momentField('when it happened'), replacement.on);
   const faults = [
     ...(on.ok ? [] : [one('replacement.on', 'when it happened, an ISO date and time', replacement.on)]),

@@ -2,7 +2,8 @@ import { residentsOfEvent, tankOfEvent } from '../events/events';
 import type { Standing } from '../events/roomAt';
 import type { DocumentBodies } from '../records/documents';
 import { CHANGE_CHECKS } from '../events/events';
-import { ammoniaFraction } from '../water/ammonia';
+import { ILLNESS } from '../events/quarantineLife';
+import { ammoniaFraction, TOXIC_AMMONIA_MGL } from '../water/ammonia';
 import { addDays, daysBetween } from '../kernel/time/days';
 
 export const BEFORE_DAYS = 14;
@@ -19,8 +20,6 @@ export interface BeforeDeath {
   readonly possible: readonly Possibility[];
 }
 
-/** From this share of un-ionised ammonia on gills are hurt, mg/L (common practice). */
-const TOXIC_MGL = 0.02;
 /** Any nitrite a kit can read counts (common practice: none). */
 const NITRITE_MGL = 0.25;
 const NITRATE_MGL = 40;
@@ -53,7 +52,7 @@ function waterCauses(story: readonly Standing[], body: Input['body']): readonly 
     if (event.ammoniaMgL !== undefined && event.ammoniaMgL > 0) {
       const toxic =
         event.ammoniaMgL * ammoniaFraction(event.temperatureC ?? usual ?? 25, event.ph ?? ph ?? 7.5);
-      if (toxic >= TOXIC_MGL)
+      if (toxic >= TOXIC_AMMONIA_MGL)
         found.push({ cause: 'ammonia', evidence: `${toxic.toFixed(3)} mg/L un-ionised on ${day}` });
     }
     if ((event.nitriteMgL ?? 0) >= NITRITE_MGL)
@@ -119,9 +118,8 @@ function socialCauses(input: Input, story: readonly Standing[]): readonly Possib
   const own = story.flatMap((event) =>
     event.type === 'saw' && event.resident === input.resident ? [event.what] : [],
   );
-  const ill = own.filter((sign) =>
-    ['flashing', 'spots or film', 'gasping', 'bloated', 'thin', 'not eating'].includes(sign),
-  );
+  // Torn fins are told as wounds.
+  const ill = own.filter((sign) => ILLNESS.has(sign) && sign !== 'torn');
   if (ill.length > 0)
     found.push({ cause: 'illness', evidence: `seen on it: ${[...new Set(ill)].join(', ')}` });
   if (own.includes('torn')) found.push({ cause: 'wounds', evidence: 'it was seen torn' });

@@ -2,7 +2,6 @@ import { applyEvent } from '../events/events';
 import type { Standing } from '../events/roomAt';
 import { EMPTY_ROOM, type Resident, type Room } from '../events/room';
 import type { SpeciesProfile } from '../model/species';
-import { daysBetween } from '../kernel/time/days';
 
 /** A count of a kind on a day, with the heads that were in the book then. */
 export interface Count {
@@ -92,7 +91,7 @@ export function headCount(
   residents: readonly Resident[],
   happenings: readonly Standing[],
   tank: string,
-  today: string,
+  daysSince: (moment: string) => number,
 ): HeadCount {
   const ids = new Set<string>(residents.map((one) => one.id));
   const book = residents.reduce((sum, one) => sum + one.count, 0);
@@ -133,7 +132,7 @@ export function headCount(
     usuallySeen,
     allThere,
     dwindling,
-    text: sentence({ book, last: last ?? null, hidden, allThere, dwindling, lastSeen, today }),
+    text: sentence({ book, last: last ?? null, hidden, allThere, dwindling, lastSeen, daysSince }),
   };
 }
 
@@ -144,13 +143,10 @@ function sentence(at: {
   allThere: number | null;
   dwindling: boolean;
   lastSeen: string | null;
-  today: string;
+  daysSince: (moment: string) => number;
 }): string {
-  const { book, last, hidden, allThere, dwindling, lastSeen, today } = at;
-  const ago =
-    lastSeen === null
-      ? 'never seen since it came'
-      : `last seen ${daysBetween(lastSeen.slice(0, 10), today)} days ago`;
+  const { book, last, hidden, allThere, dwindling, lastSeen, daysSince } = at;
+  const ago = lastSeen === null ? 'never seen since it came' : `last seen ${daysSince(lastSeen)} days ago`;
   if (!last) return `${book} in the book, never counted, ${ago}.`;
   if (last.seen > book) return `${last.seen} seen, ${book} in the book: young, or a count to put right.`;
   if (last.seen === book) return `All ${book} seen.`;

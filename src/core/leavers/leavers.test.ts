@@ -1,3 +1,4 @@
+import { whenIn } from '../kernel/time/when';
 import { cameOf, chasedOf, happened, memberOf } from '@/testing/happened';
 import { catalogue } from '@/testing/plans';
 import { applyEvent } from '../events/events';
@@ -207,7 +208,7 @@ describe('head counts', () => {
       residentsOf(roomOf(happenings), 'T'),
       happenings,
       'T',
-      '2026-03-01',
+      whenIn('2026-03-01', 'UTC').daysSince,
     );
   };
   it('finds a shoal that dwindles before half are gone', () => {

@@ -1,3 +1,4 @@
+import { whenIn } from '../kernel/time/when';
 import fc from 'fast-check';
 import { cameOf, chasedOf, happened, memberOf, watchedOf } from '@/testing/happened';
 import { bundlesOf, effectsOf, effectSentence } from '../effects/stepEffect';
@@ -134,7 +135,7 @@ describe('rates, whatever was watched', () => {
           happenings,
           residents: residentsOf(room, 'T'),
           nameOf: (id) => id,
-          today: '2026-03-20',
+          daysSince: whenIn('2026-03-20', 'UTC').daysSince,
         });
         if (tally(watches).events < 5) expect(patterns).toEqual([]);
         for (const pattern of patterns) expect(pattern.else).not.toBe('');

@@ -1,3 +1,4 @@
+import { DAY_MS } from '../kernel/time/days';
 import { applyEvent } from '../events/events';
 import type { Standing } from '../events/roomAt';
 import type { Way } from '../events/events';
@@ -23,7 +24,6 @@ export interface Life extends Span {
   readonly incident: string;
 }
 
-const DAY_MS = 86_400_000;
 /** Written down later than this a fish enters the curves only then (delayed entry). */
 const LATE_DAYS = 1;
 /** A fish that came and went on one day still lived for a part of it. */

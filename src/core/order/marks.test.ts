@@ -1,3 +1,4 @@
+import { whenIn } from '../kernel/time/when';
 import { cameOf, chasedOf, happened, memberOf } from '@/testing/happened';
 import { applyEvent } from '../events/events';
 import { EMPTY_ROOM, residentsOf } from '../events/room';
@@ -58,7 +59,7 @@ describe('marks and newcomers', () => {
   });
   it('follows a newcomer from the mean it starts at, and only what it did since it came', () => {
     const { packed, on } = packCourse(happenings, 'T', '', false);
-    const fresh = newcomersAmong(residents, '2026-03-20', (moment) => placeFrom(on, moment));
+    const fresh = newcomersAmong(residents, whenIn('2026-03-20', 'UTC'), (moment) => placeFrom(on, moment));
     expect(fresh).toEqual([{ id: 'new', days: 7, since: 2 }]);
     const [path] = newcomerPaths(eloTrace(unpackCourse(packed)), fresh);
     expect(path).toMatchObject({ wins: 1, losses: 2 });

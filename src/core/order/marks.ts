@@ -1,6 +1,6 @@
 import type { Standing } from '../events/roomAt';
 import type { Resident, Room } from '../events/room';
-import { daysBetween } from '../kernel/time/days';
+import type { When } from '../kernel/time/when';
 import { ELO_START, type EloStep } from './eloLadder';
 
 /** Something that may have moved the order: who came, who left, what was changed. */
@@ -74,13 +74,16 @@ export interface Newcomer {
 /** Those that came within two months to a tank in which others had lived before. `placeOf` finds a moment in the course. */
 export function newcomersAmong(
   residents: readonly Pick<Resident, 'id' | 'inTankSince'>[],
-  today: string,
+  { dayOf, daysSince }: Pick<When, 'dayOf' | 'daysSince'>,
   placeOf: (moment: string) => number,
 ): readonly Newcomer[] {
-  const first = residents.reduce((early, one) => (one.inTankSince < early ? one.inTankSince : early), '9');
+  const first = residents.reduce(
+    (early, one) => (one.inTankSince < early ? one.inTankSince : early),
+    residents[0]?.inTankSince ?? '',
+  );
   return residents.flatMap(({ id, inTankSince }): Newcomer[] => {
-    const days = daysBetween(inTankSince.slice(0, 10), today);
-    return days > NEWCOMER_DAYS || inTankSince.slice(0, 10) === first.slice(0, 10)
+    const days = daysSince(inTankSince);
+    return days > NEWCOMER_DAYS || dayOf(inTankSince) === dayOf(first)
       ? []
       : [{ id, days, since: placeOf(inTankSince) }];
   });

@@ -1,3 +1,4 @@
+import { DEADLY, ROUGH } from '../model/levels';
 import { addMonths } from '../kernel/time/months';
 import { monthsUntilLength } from '../growth/speciesGrowth';
 import { commonName } from '../model/catalogue';
@@ -10,8 +11,6 @@ import { capital, figure, plural } from '../wording/words';
 
 /** Kinds that only spar want a corner each; from two on they fight for it, at three to the death. */
 const SPARS = 1;
-const ROUGH = 2;
-const DEADLY = 3;
 /** So many times more holders than ground: crowded for those who spar, and past sharing out for those who do not live in colonies (from memory). */
 const CROWDED = 2;
 /** A pair and nobody else needs no company to spread its temper over. */

@@ -1,3 +1,4 @@
+import { SLOW } from '../model/levels';
 import { adultLengthCm } from '../model/species';
 import type { PlannedKind } from './context';
 import { finding, type Finding, type Severity } from './finding';
@@ -13,7 +14,6 @@ const SEVERITY: Readonly<Record<number, { readonly small: Severity; readonly cal
 };
 /** A nipper of this level goes for slow fish of any fin. */
 const RELENTLESS = 3;
-const SLOW = 1;
 const SHY = 2;
 
 /** So many times as long as the nipper, a fish is out of its reach; not a flat or deep one, which is all flank (from memory). */

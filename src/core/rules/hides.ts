@@ -1,3 +1,4 @@
+import { isRough } from '../model/levels';
 import { commonName } from '../model/catalogue';
 import { HIDE_KINDS, type HideKind, type Hides, type PlannedKind, type RuleContext } from './context';
 import { finding, type Finding } from './finding';
@@ -15,7 +16,6 @@ const NAMES: Readonly<Record<HideKind, string>> = {
 };
 /** Shells that a shell dweller wants: more than heads, so that there is a choice (common practice). */
 const SHELLS_A_HEAD = 2;
-const ROUGH = 2;
 
 /** How many hides of a kind these fish want at the least. */
 function wanted(kind: PlannedKind, hide: HideKind, context: RuleContext): number {
@@ -48,7 +48,7 @@ function ofOneKind(kind: PlannedKind, hides: Hides, context: RuleContext): reado
 
 /** Refuges in a rough tank: one for each that may be chased; another school takes rock out when too many hold ground. */
 function refuges(hides: Hides, context: RuleContext): readonly Finding[] {
-  const rough = context.kinds.filter((kind) => kind.profile.company.temper.mature >= ROUGH);
+  const rough = context.kinds.filter((kind) => isRough(kind.profile));
   const heads = context.kinds
     .filter((kind) => kind.profile.life === 'fish' && kind.profile.layers.bottom >= 0.3)
     .reduce((sum, kind) => sum + kind.count, 0);

@@ -1,3 +1,4 @@
+import { makesRoughTank } from '../model/levels';
 import type { PlannedKind } from './context';
 import { finding } from './finding';
 import type { Rule } from './rule';
@@ -7,12 +8,6 @@ import { figure } from '../wording/words';
 const ROUGH_HOURS = 8;
 const CHASING_HOURS = 10;
 const ALGAE_HOURS = 12;
-const ROUGH = 2;
-
-const isRough = (kind: PlannedKind): boolean => {
-  const { temper, ownKind } = kind.profile.company;
-  return temper.mature >= ROUGH || (kind.count > 1 && Math.max(ownKind.male, ownKind.female) > ROUGH);
-};
 
 /** Hours of light in a rough tank, and in any. Silent while nobody has said how long it burns. */
 export const lightHours: Rule = {
@@ -20,7 +15,7 @@ export const lightHours: Rule = {
   judge: ({ tank, kinds }) => {
     const hours = tank.lightHours;
     if (hours === null) return [];
-    const rough = kinds.filter(isRough);
+    const rough = kinds.filter((kind) => makesRoughTank(kind.profile, kind.count));
     const because = { hours, roughKinds: rough.length };
     const species = rough.map((kind) => kind.profile.id);
     const fixes = [

@@ -1,12 +1,9 @@
+import { DEADLY, ROUGH } from '../model/levels';
 import { finding, type Finding } from './finding';
 import { leaveOut } from './fixes';
 import type { PlannedKind } from './context';
 import type { Rule } from './rule';
 import { The, the } from '../wording/words';
-
-/** From this aggression to look-alikes a rival is fought, not only displayed at. */
-const ROUGH = 2;
-const DEADLY = 3;
 
 /** A loner that kills its like, of either sex and also of a kind next to its own: bettas, red-tailed sharks (common practice). */
 const killsLikes = ({ profile: { company } }: PlannedKind): boolean =>

@@ -1,7 +1,7 @@
+import { isRough } from '../model/levels';
 import { finding } from './finding';
 import type { Rule } from './rule';
 
-const ROUGH = 2;
 /** Several small meals rather than one, twice a day at the least in a rough tank (fact of the trade, common practice). */
 const LEAST = 2;
 
@@ -9,7 +9,7 @@ const LEAST = 2;
 export const meals: Rule = {
   name: 'meals',
   judge: ({ kinds, routine }) => {
-    const rough = kinds.filter((kind) => kind.profile.company.temper.mature >= ROUGH);
+    const rough = kinds.filter((kind) => isRough(kind.profile));
     if (routine.mealsAssumed || rough.length === 0 || routine.mealsPerDay >= LEAST) return [];
     return [
       finding('meals', {

@@ -1,3 +1,4 @@
+import { SLOW } from '../model/levels';
 import { adultLengthCm } from '../model/species';
 import { commonName } from '../model/catalogue';
 import type { PlannedKind, RuleContext } from './context';
@@ -8,7 +9,6 @@ import { leaveOut } from './fixes';
 import { The, listSome, plural, capital } from '../wording/words';
 
 const FAST = 3;
-const SLOW = 1;
 /** Fed on the ground or in the dark, a slow fish can be reached past the fast ones. */
 const BOTTOM = 0.7;
 /** Fast fish smaller than this share of the slow one, or fewer than three, are put up with (from memory). */

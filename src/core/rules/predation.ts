@@ -1,3 +1,4 @@
+import { SLOW } from '../model/levels';
 import { FIT_LIMITS, mouthFit, mouthRatio, type MouthFit } from '../fish/mouthFit';
 import { addMonths } from '../kernel/time/months';
 import { lengthsByMonth } from '../growth/lengthsByMonth';
@@ -63,7 +64,6 @@ const hasBeak = ({ profile: { mouth } }: PlannedKind, prey: PlannedKind): boolea
 const BEAK_REACH = 1.5;
 
 const ON_THE_BOTTOM = 0.4;
-const SLOW = 1;
 
 /** Those that rest on the bottom, or are slow, or trail their fins are caught in their sleep (common practice). */
 function isCaught(eater: PlannedKind, prey: PlannedKind): boolean {

@@ -1,3 +1,4 @@
+import { isRough, makesRoughTank } from '../model/levels';
 import { commonName } from '../model/catalogue';
 import type { PlannedGroup, PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
@@ -7,25 +8,17 @@ import { countOf, list, plural } from '../wording/words';
 
 /** After so many months an order has settled (from memory). */
 const SETTLED_MONTHS = 2;
-const ROUGH = 2;
 /** One or two newcomers are picked on by all; three and more share it (fact of the trade, common practice). */
 const SEVERAL = 3;
 /** Newcomers below this share of the residents' length are often ignored (common practice; the share from memory). */
 const SMALL = 0.4;
-
-const isRough = (kind: PlannedKind): boolean => {
-  const { temper, ownKind } = kind.profile.company;
-  return temper.mature >= ROUGH || Math.max(ownKind.male, ownKind.female) > ROUGH;
-};
 
 const settled = (kind: PlannedKind): boolean =>
   kind.groups.some((group) => group.monthsHere !== null && group.monthsHere >= SETTLED_MONTHS) &&
   kind.largestCm >= kind.profile.size.matureCm;
 
 function judgeNewcomer(group: PlannedGroup, residents: readonly PlannedKind[]): readonly Finding[] {
-  const rough = residents.filter(
-    (kind) => kind.profile.id === group.profile.id || kind.profile.company.temper.mature >= ROUGH,
-  );
+  const rough = residents.filter((kind) => kind.profile.id === group.profile.id || isRough(kind.profile));
   if (group.monthsHere !== null || group.profile.life !== 'fish' || rough.length === 0) return [];
   const small = rough.every((kind) => group.lengthCm < kind.largestCm * SMALL);
   const few = group.count < SEVERAL && !small;
@@ -55,7 +48,9 @@ function judgeNewcomer(group: PlannedGroup, residents: readonly PlannedKind[]): 
 export const settledTank: Rule = {
   name: 'settled-tank',
   judge: (context: RuleContext) => {
-    const residents = context.kinds.filter((kind) => isRough(kind) && settled(kind));
+    const residents = context.kinds.filter(
+      (kind) => makesRoughTank(kind.profile, kind.count) && settled(kind),
+    );
     return residents.length === 0
       ? []
       : judgedKinds(context).flatMap((kind) =>

@@ -1,3 +1,4 @@
+import { DEADLY } from '../model/levels';
 import { commonName } from '../model/catalogue';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
@@ -9,8 +10,6 @@ import { countOf, figure, plural } from '../wording/words';
 const RIVALS = 2;
 /** From this aggression among males, two are a stop. */
 const SEVERE = 2;
-/** From this on a second male is killed whatever the company (from memory). */
-const DEADLY = 3;
 
 function rivals(kind: PlannedKind, males: number, females: number): Finding {
   const { profile } = kind;

@@ -1,3 +1,4 @@
+import { SLOW } from '../model/levels';
 import type { PlannedKind } from './context';
 import { finding, type Finding } from './finding';
 import { hasWayOut } from './pairs';
@@ -6,8 +7,6 @@ import { begins, maturesInMonths } from './maturity';
 import type { Rule, ThisMonth } from './rule';
 import { The, the } from '../wording/words';
 
-/** Slow, flat-sided or flat fish of some size offer a flank to graze on. */
-const SLOW = 1;
 const FLANK_CM = 10;
 
 const offersAFlank = (kind: PlannedKind): boolean =>

@@ -1,3 +1,4 @@
+import { DEADLY } from '../model/levels';
 import { commonName } from '../model/catalogue';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
@@ -5,9 +6,6 @@ import { holdersOf } from './ground';
 import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
 import { The, countOf, plural } from '../wording/words';
-
-/** This fierce to its own kind, no tank is large enough for two. */
-const DEADLY = 3;
 
 /** One male with females is allowed in kinds whose females put up with each other. */
 function haremAllowed(kind: PlannedKind): boolean {

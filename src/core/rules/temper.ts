@@ -1,3 +1,4 @@
+import { DEADLY, PUSHY, ROUGH, SLOW } from '../model/levels';
 import { addMonths } from '../kernel/time/months';
 import { HORIZON_MONTHS, monthsUntilLength } from '../growth/speciesGrowth';
 import { adultLengthCm } from '../model/species';
@@ -15,13 +16,7 @@ const SAME_WATER = 0.5;
 const SOME_WATER = 1 / 3;
 /** A fish this many times as long as its attacker shrugs it off; not a gentle one among killers (from memory). */
 const TOO_BIG = 2;
-/** Temper 3: killers of whatever shares their tank. */
-const DEADLY = 3;
-const ROUGH = 2;
-/** Pushy: no fighter, but without rest; slow fish are worn out by it. */
-const PUSHY = 1;
 const RESTLESS = 3;
-const SLOW = 1;
 
 const SOFTER: Readonly<Record<Severity, Severity | null>> = {
   stop: 'caution',

@@ -1,3 +1,4 @@
+import { isRough } from '../model/levels';
 import { adultLengthCm } from '../model/species';
 import { finding } from './finding';
 import type { Rule } from './rule';
@@ -8,7 +9,6 @@ const LEAST = 2;
 const LEAST_ROUGH = 3;
 const HALF = 0.5;
 const LARGE_CM = 15;
-const ROUGH = 2;
 
 /** The filter's real turnover against the stock. Silent while nobody has said what filter there is. */
 export const turnover: Rule = {
@@ -17,9 +17,7 @@ export const turnover: Rule = {
     const { tank, kinds } = context;
     const fish = kinds.filter((kind) => kind.profile.life === 'fish');
     if (tank.assumed.has('filterLph') || fish.length === 0) return [];
-    const demanding = fish.filter(
-      (kind) => kind.profile.company.temper.mature >= ROUGH || adultLengthCm(kind.profile) >= LARGE_CM,
-    );
+    const demanding = fish.filter((kind) => isRough(kind.profile) || adultLengthCm(kind.profile) >= LARGE_CM);
     const wanted = demanding.length > 0 ? LEAST_ROUGH : LEAST;
     const have = tank.figures.turnoverPerHour;
     if (have >= wanted) return [];

@@ -1,3 +1,4 @@
+import { DEADLY, ROUGH } from '../model/levels';
 import { commonName } from '../model/catalogue';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
@@ -8,8 +9,6 @@ import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
 import { countOf, plural } from '../wording/words';
 
-const ROUGH = 2;
-const DEADLY = 3;
 /** Below this share of the dense number a rock dwellers' tank is thin (from memory). */
 const THIN = 0.6;
 

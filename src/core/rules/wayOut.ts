@@ -1,3 +1,4 @@
+import { isRough, killsItsOwn } from '../model/levels';
 import type { PlannedKind, RuleContext } from './context';
 import { finding } from './finding';
 import { hasWayOut } from './pairs';
@@ -5,19 +6,17 @@ import type { Rule } from './rule';
 import { the } from '../wording/words';
 import { adultLengthCm } from '../model/species';
 
-const ROUGH = 2;
 const LARGE_CM = 30;
 
 /** A kind that may have to leave in a hurry: rough when mature, fierce to its own in a group, large, or contested here. */
 function risky(kind: PlannedKind, context: RuleContext): boolean {
-  const { temper, ownKind } = kind.profile.company;
-  const fierce = kind.count > 1 && Math.max(ownKind.male, ownKind.female) > ROUGH;
+  const fierce = kind.count > 1 && killsItsOwn(kind.profile);
   const contested = kind.profile.contested.some((pair) =>
     context.kinds.some((other) => other.profile.id === pair.species),
   );
   const company = context.kinds.length > 1;
   return (
-    (company && (temper.mature >= ROUGH || contested)) || fierce || adultLengthCm(kind.profile) >= LARGE_CM
+    (company && (isRough(kind.profile) || contested)) || fierce || adultLengthCm(kind.profile) >= LARGE_CM
   );
 }
 

@@ -1,3 +1,6 @@
+/** From this much un-ionised ammonia on gills are hurt, mg/L (common practice; gills burn from a few hundredths). */
+export const TOXIC_AMMONIA_MGL = 0.02;
+
 /** Ice point, K. */
 const KELVIN = 273.15;
 

@@ -1,3 +1,4 @@
+import { DAY_MS } from '../kernel/time/days';
 import { studentQuantile } from '../stats/quantiles';
 
 /** A nitrate test or a water change, with its ISO moment. */
@@ -25,7 +26,6 @@ export interface NitrateRate {
   readonly setAside: number;
 }
 
-const DAY_MS = 86_400_000;
 const LEVEL = 0.95;
 /** Huber's constant and rounds of reweighting (Huber 1981): 95 % efficient on normal errors. */
 const HUBER = 1.345;

@@ -1,5 +1,6 @@
 'use client';
 
+import { HOUR_MS } from '@/core/kernel/time/days';
 import { useState } from 'react';
 import { LOOK_HOURS, type Sign } from '@/core/events/events';
 import { useRoomState } from '@/session/react/RoomProvider';
@@ -10,7 +11,6 @@ import { TextField } from '@/ui/Field';
 import { Caution, Empty, Section } from '@/ui/Screen';
 import { SignButtons } from '@/ui/SignButtons';
 
-const HOUR_MS = 3_600_000;
 const DAY = 24;
 const LOOKS_SIGNS: readonly Sign[] = [
   'eating',

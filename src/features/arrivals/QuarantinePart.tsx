@@ -10,6 +10,7 @@ import { useRoomState } from '@/session/react/RoomProvider';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useHappenings, useNames } from '@/session/react/useNames';
 import { useResidents, useTanks, type TankView } from '@/session/react/useTanks';
+import { dayOf } from '@/session/today';
 import { SelectField } from '@/ui/Field';
 import { Caution, Empty, Section } from '@/ui/Screen';
 import { Afterwards, Begin, Running } from './QuarantineSteps';
@@ -60,10 +61,8 @@ function Run({ lane }: { readonly lane: TankView }) {
   const names = useNames();
   const happenings = useHappenings();
   const life = useRoomState((state) => state.room.tanks[lane.id]?.quarantine) ?? NEW_TANK_LIFE.quarantine;
-  const last = residents.reduce((latest, one) => (one.inTankSince > latest ? one.inTankSince : latest), '');
-  const since = life.begunOn && life.begunOn > last ? life.begunOn : last;
   const sources = [...new Set(residents.map((one) => one.source).filter(Boolean))];
-  const days = [...new Set(residents.map((one) => one.inTankSince.slice(0, 10)))];
+  const days = [...new Set(residents.map((one) => dayOf(one.inTankSince)))];
   const onDo = (label: string, ...events: readonly Dated[]): void =>
     void run(
       label,
@@ -99,7 +98,7 @@ function Run({ lane }: { readonly lane: TankView }) {
               </Caution>
             )}
             {life.begunOn === null && life.passedOn === null && <Begin lane={lane} onDo={onDo} />}
-            <Running lane={lane} since={since} onDo={onDo} />
+            <Running lane={lane} onDo={onDo} />
             <p className="text-slate">
               Somebody died?{' '}
               <Link className="text-deep underline" href={`/leavers?tank=${lane.id}`}>

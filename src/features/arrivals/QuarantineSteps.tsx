@@ -2,7 +2,7 @@
 
 import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
-import { quarantineState } from '@/core/arrivals/quarantine';
+import { quarantineOf, quarantineSince } from '@/core/arrivals/quarantine';
 import { ILLNESS } from '@/core/events/quarantineLife';
 import { CLEAR_DAYS, QUARANTINE_DAYS, QUARANTINE_LONG_DAYS } from '@/core/events/quarantineDays';
 import { DRYING_DAYS } from '@/core/arrivals/waves';
@@ -12,7 +12,7 @@ import { daysBetween } from '@/core/kernel/time/days';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import type { TankView } from '@/session/react/useTanks';
-import { todayIso } from '@/session/today';
+import { dayOf, todayIso, whenNow } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { SelectField, TextField } from '@/ui/Field';
 import { Caution, Section } from '@/ui/Screen';
@@ -102,18 +102,16 @@ export function Begin({
 
 export function Running({
   lane,
-  since,
   onDo,
 }: {
   readonly lane: TankView;
-  readonly since: string;
   readonly onDo: (label: string, ...events: readonly Dated[]) => void;
 }) {
   const { session } = useCommands();
-  const life = useRoomState((state) => state.room.tanks[lane.id]?.quarantine) ?? NEW_TANK_LIFE.quarantine;
+  const room = useRoomState((state) => state.room);
   const [signs, setSigns] = useState<readonly Sign[]>([]);
   const [given, setGiven] = useState('');
-  const { day: at, days, freeOn, why } = quarantineState(life, since, todayIso());
+  const { day: at, days, freeOn, why } = quarantineOf(room, lane.id, whenNow());
   const left = daysBetween(todayIso(), freeOn);
   const base = { on: session.stamp.now(), tank: lane.id, note: '' };
   return (
@@ -121,7 +119,7 @@ export function Running({
       <Section title={`Day ${at}`} aside={left > 0 ? `may leave from ${day(freeOn)}` : 'may leave'}>
         <DayLine
           at={Math.min(at, Math.max(days, at))}
-          days={Math.max(days, daysBetween(since.slice(0, 10), freeOn))}
+          days={Math.max(days, daysBetween(dayOf(quarantineSince(room, lane.id)), freeOn))}
         />
         {why && <p className="text-lamp">Longer than was set: {why}.</p>}
         <div className="mt-2 flex flex-wrap gap-2">
@@ -218,7 +216,7 @@ export function Afterwards({
   const step = (what: 'torn down' | 'dried' | 'seeded', label: string): void =>
     onDo(label, { type: 'filter', on: session.stamp.now(), tank: lane.id, what, note: '' });
   if (!passedOn && !down) return null;
-  const dry = down ? daysBetween(down.slice(0, 10), todayIso()) : null;
+  const dry = down ? daysBetween(dayOf(down), todayIso()) : null;
   return (
     <Section title="After the batch" aside={`${DRYING_DAYS} days dry`}>
       {dry === null ? (

@@ -7,7 +7,7 @@ import { addDays } from '@/core/kernel/time/days';
 import type { TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
 import { SelectField } from '@/ui/Field';
-import { saveText } from '@/ui/saveText';
+import { saveText } from '@/session/saveFile';
 import { Caution, Empty, Section } from '@/ui/Screen';
 import { ImpulsePart } from './ImpulsePart';
 import { useWaves, type Waves } from './useWaves';

@@ -1,11 +1,11 @@
 import { useMemo } from 'react';
-import { quarantineState } from '@/core/arrivals/quarantine';
+import { batchSince, quarantineState } from '@/core/arrivals/quarantine';
 import { NEW_TANK_LIFE } from '@/core/events/room';
 import type { ResidentId } from '@/core/kernel/schema/ids';
 import type { SpeciesProfile } from '@/core/model/species';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
 import { useListed, useTanks, type TankView } from '@/session/react/useTanks';
-import { todayIso } from '@/session/today';
+import { whenNow } from '@/session/today';
 
 /** Somebody who can be released into a tank today: from quarantine, or straight from the seller. */
 export interface Releasable {
@@ -25,7 +25,7 @@ export function useReleasable(tank: TankView): readonly Releasable[] {
   const tanks = useTanks();
   const listed = useListed(tank.id);
   return useMemo(() => {
-    const today = todayIso();
+    const when = whenNow();
     const lanes = new Map(
       tanks
         .filter(({ id, body }) => id !== tank.id && body.purpose !== 'display')
@@ -36,9 +36,11 @@ export function useReleasable(tank: TankView): readonly Releasable[] {
       const profile = catalogue.byId.get(resident.species);
       if (!lane || !profile || resident.count === 0) return [];
       const life = room.tanks[lane.id]?.quarantine ?? NEW_TANK_LIFE.quarantine;
-      const { freeOn } = quarantineState(life, resident.inTankSince, today);
+      const { freeOn } = quarantineState(life, batchSince(life, resident.inTankSince), when);
       const early =
-        lane.body.purpose === 'quarantine' && freeOn > today && (life.passedOn ?? '') < resident.inTankSince;
+        lane.body.purpose === 'quarantine' &&
+        freeOn > when.today &&
+        (life.passedOn ?? '') < resident.inTankSince;
       return [
         {
           key: `r-${resident.id}`,

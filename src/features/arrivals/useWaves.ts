@@ -1,5 +1,6 @@
 'use client';
 
+import { makesRoughTank } from '@/core/model/levels';
 import { putChange } from '@/core/commands/documentChanges';
 import { useMemo } from 'react';
 import { assess } from '@/core/assess/assess';
@@ -22,12 +23,11 @@ import { ripeness } from '@/core/water/ripening';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useListed, useResidents, useTanks, type TankView } from '@/session/react/useTanks';
-import { todayIso } from '@/session/today';
+import { QUARANTINE_DAYS } from '@/core/events/quarantineDays';
+import { quarantineOf } from '@/core/arrivals/quarantine';
+import { dayOf, todayIso, whenNow } from '@/session/today';
 
 type WavesBody = DocumentBodies['waves'];
-
-const QUARANTINE_DAYS = 28;
-const ROUGH = 2;
 
 /** The plan of waves of a tank: what is to come, where it waits, when; computed until the keeper moves something. */
 export function useWaves(tank: TankView) {
@@ -74,7 +74,7 @@ export function useWaves(tank: TankView) {
         const since = inside.reduce((last, one) => (one.inTankSince > last ? one.inTankSince : last), '');
         const life = room.tanks[laneId]?.filter ?? NEW_TANK_LIFE.filter;
         const ready = ripeness(life, since || null, today).expected ?? today;
-        const free = since ? addDays(since, QUARANTINE_DAYS + DRYING_DAYS) : today;
+        const free = since ? addDays(quarantineOf(room, laneId, whenNow()).freeOn, DRYING_DAYS) : today;
         return {
           id: laneId,
           name: body.name,
@@ -104,11 +104,12 @@ export function useWaves(tank: TankView) {
         }),
       ),
     );
-    const rough = residents.some(
-      (one) => (catalogue.byId.get(one.species)?.company.temper.mature ?? 0) >= ROUGH,
-    );
+    const rough = residents.some((one) => {
+      const profile = catalogue.byId.get(one.species);
+      return profile !== undefined && makesRoughTank(profile, one.count);
+    });
     const lastIn = residents.reduce((last, one) => (one.inTankSince > last ? one.inTankSince : last), '');
-    const settledDays = rough && lastIn ? daysBetween(lastIn.slice(0, 10), today) : 0;
+    const settledDays = rough && lastIn ? daysBetween(dayOf(lastIn), today) : 0;
     return { settledDays, toCome, lanes, apart, ripe, readyOn: ripe.expected ?? today, present, today };
   }, [tank, residents, listed, catalogue, tanks, room, wishes]);
 

@@ -8,7 +8,7 @@ import { useRooms, useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
-import { saveText } from '@/ui/saveText';
+import { saveText } from '@/session/saveFile';
 
 /** Species to and from CSV; a file is looked at row by row before anything of it is taken in. */
 export function SpeciesFiles() {

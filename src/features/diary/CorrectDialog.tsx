@@ -53,6 +53,17 @@ const plainParts = (event: Standing): readonly (readonly [string, string | numbe
     return typeof value === 'string' || typeof value === 'number' ? [[name, value] as const] : [];
   });
 
+/** A field for a moment shows minutes. */
+const MINUTE = "yyyy-MM-dd'T'HH:mm";
+
+/**
+ * A moment with the seconds of another: what happened within one minute stays in its order. A minute that was not touched
+ * keeps its very moment, also in the hour that comes twice when the clock goes back.
+ */
+function withSeconds(minute: Date, seconds: Date): Date {
+  return new Date(minute.getTime() + seconds.getSeconds() * 1000 + seconds.getMilliseconds());
+}
+
 interface Props {
   readonly event: Standing;
   readonly onClose: () => void;
@@ -62,14 +73,15 @@ interface Props {
 /** Says what is true instead. The first entry stays in the journal, struck through. */
 export function CorrectDialog({ event, onClose, onCorrect }: Props) {
   const parts = plainParts(event);
-  const [day, setDay] = useState(format(parseISO(event.on), "yyyy-MM-dd'T'HH:mm"));
+  const shown = format(parseISO(event.on), MINUTE);
+  const [day, setDay] = useState(shown);
   const [values, setValues] = useState<Record<string, string>>(
     Object.fromEntries(parts.map(([name, value]) => [name, String(value)])),
   );
   const [faults, setFaults] = useState<readonly string[]>([]);
 
   const save = (): void => {
-    const moment = new Date(day);
+    const moment = day === shown ? parseISO(event.on) : withSeconds(new Date(day), parseISO(event.on));
     if (Number.isNaN(moment.getTime()) || isFuture(moment)) {
       setFaults(['When it happened: expected a moment that is not in the future.']);
       return;

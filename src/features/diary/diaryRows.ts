@@ -1,3 +1,4 @@
+import { dayOf } from '@/session/today';
 import type { Dated, Entry } from '@/core/events/events';
 import { describeEvent, type Names } from '@/core/wording/describeEvent';
 import { residentsOfEvent, tankOfEvent } from '@/core/events/events';
@@ -59,7 +60,7 @@ export function filterRows(rows: readonly DiaryRow[], filter: DiaryFilter, room:
         (own === null && residentsOfEvent(event).some((id) => room.residents[id]?.tank === filter.tank));
       if (!inTank) return false;
     }
-    const folded = words.length > 0 ? foldName(`${text} ${event.on.slice(0, 10)}`) : '';
+    const folded = words.length > 0 ? foldName(`${text} ${dayOf(event.on)}`) : '';
     return words.every((word) => folded.includes(word));
   });
 }

@@ -3,9 +3,11 @@
 import { useRooms, useRoomState } from '@/session/react/RoomProvider';
 import { todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
-import { saveText } from '@/ui/saveText';
+import { saveText } from '@/session/saveFile';
 import { Section } from '@/ui/Screen';
-import type { Aside } from '@/store/port';
+import type { SessionState } from '@/session/session';
+
+type Aside = SessionState['aside'][number];
 
 const NAMES = { document: 'A document', entry: 'An entry of the journal' } as const;
 

@@ -9,7 +9,7 @@ import { useTanks, type TankView } from '@/session/react/useTanks';
 import { savePage } from '@/session/savePage';
 import { todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
-import { saveBlob, saveText } from '@/ui/saveText';
+import { saveBlob, saveText } from '@/session/saveFile';
 import { Section } from '@/ui/Screen';
 import { useRoomFiles } from './useRoomFiles';
 import { WorkLine } from './WorkLine';

@@ -16,7 +16,7 @@ import { useTanks, type TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
 import { SelectField, options } from '@/ui/Field';
 import { Section } from '@/ui/Screen';
-import { saveText } from '@/ui/saveText';
+import { saveText } from '@/session/saveFile';
 
 const TOLD = 10;
 const LARGEST_BYTES = 16 * 1024 * 1024;

@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect } from 'react';
+import { isBehindDialog, isTyping } from '@/ui/keys';
 
 /** Keys that work on every screen. */
 export interface Shortcuts {
@@ -10,10 +11,6 @@ export interface Shortcuts {
   readonly help: () => void;
   readonly go: (key: string) => boolean;
 }
-
-const typing = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement &&
-  (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
 
 /** Listens for the shared keys. Inside a field only those with Ctrl or Cmd that a field does not use itself. */
 export function useShortcuts({ undo, redo, palette, help, go }: Shortcuts): void {
@@ -26,7 +23,7 @@ export function useShortcuts({ undo, redo, palette, help, go }: Shortcuts): void
         palette();
         return;
       }
-      if (typing(event.target) || event.defaultPrevented) return;
+      if (isTyping(event.target) || event.defaultPrevented || isBehindDialog()) return;
       if (command && key === 'z') {
         event.preventDefault();
         if (event.shiftKey) redo();

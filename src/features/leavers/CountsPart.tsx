@@ -12,7 +12,7 @@ import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useHeadCount } from '@/session/react/useHeadCount';
 import { useHappenings, useResidentName } from '@/session/react/useNames';
 import { useResidents, type TankView } from '@/session/react/useTanks';
-import { todayIso } from '@/session/today';
+import { whenNow } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { INPUT, SelectField } from '@/ui/Field';
 import { Caution, Empty } from '@/ui/Screen';
@@ -190,7 +190,7 @@ export function CountsPart({ tank }: { readonly tank: TankView }) {
         const profile = catalogue.byId.get(species);
         const own = residents.filter((one) => one.species === species);
         return profile && happenings
-          ? [{ profile, own, count: headCount(profile, own, happenings, tank.id, todayIso()) }]
+          ? [{ profile, own, count: headCount(profile, own, happenings, tank.id, whenNow().daysSince) }]
           : [];
       }),
     [residents, catalogue, happenings, tank.id],

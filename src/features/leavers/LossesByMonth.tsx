@@ -1,11 +1,11 @@
 'use client';
 
+import { DAY_MS } from '@/core/kernel/time/days';
 import { addMonths, format, parseISO } from 'date-fns';
 import { FORTNIGHT_DAYS, type Life } from '@/core/leavers/lives';
 import { Section } from '@/ui/Screen';
 
 const MONTHS = 12;
-const DAY_MS = 86_400_000;
 
 /** Deaths month by month for a year: those of the first fortnight are filled, the others outlined. */
 export function LossesByMonth({

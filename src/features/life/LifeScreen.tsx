@@ -13,10 +13,10 @@ import { commonName } from '@/core/model/catalogue';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
 import { useHappenings, useNames, useResidentName } from '@/session/react/useNames';
 import { useSettings, useTanks } from '@/session/react/useTanks';
-import { todayIso } from '@/session/today';
+import { dayOf, todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { SelectField } from '@/ui/Field';
-import { saveText } from '@/ui/saveText';
+import { saveText } from '@/session/saveFile';
 import { Empty, Ledger, Screen, Section } from '@/ui/Screen';
 import { GrowthLine } from './GrowthLine';
 import { Photos } from './Photos';
@@ -109,7 +109,7 @@ function Life({ story }: { readonly story: LifeStory }) {
           sex: resident.sex,
           lengthCm: Math.round(now * 10) / 10,
           origin: resident.origin,
-          bornAbout: resident.bornAbout || (resident.bornHere ? resident.cameOn.slice(0, 10) : ''),
+          bornAbout: resident.bornAbout || (resident.bornHere ? dayOf(resident.cameOn) : ''),
           keeper: settings.keeper,
           story: lines,
           lengths: [...(before?.lengths ?? []), ...lengths],

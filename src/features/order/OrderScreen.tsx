@@ -1,5 +1,6 @@
 'use client';
 
+import { DAY_MS } from '@/core/kernel/time/days';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
@@ -107,7 +108,6 @@ const SPANS = [
   ['90', 'the last 90 days'],
   ['30', 'the last 30 days'],
 ] as const;
-const DAY_MS = 86_400_000;
 /** A table of more fish than this is shown when it is asked for. */
 const MANY = 24;
 

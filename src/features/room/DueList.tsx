@@ -11,10 +11,10 @@ import { addDays } from '@/core/kernel/time/days';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useTanks } from '@/session/react/useTanks';
-import { todayIso } from '@/session/today';
+import { todayIso, whenNow } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { INPUT } from '@/ui/Field';
-import { saveText } from '@/ui/saveText';
+import { saveText } from '@/session/saveFile';
 import { Caution, Empty, Section } from '@/ui/Screen';
 
 /** Where each kind of due thing is done. */
@@ -102,7 +102,7 @@ export function DueList() {
     const care = Object.values(documents).flatMap((document) =>
       document.kind === 'care' && document.body ? [document.body] : [],
     );
-    return dueItems(tanks, room, new Date().toISOString(), { waves, care, putOff });
+    return dueItems(tanks, room, whenNow(), { waves, care, putOff });
   }, [tanks, room, documents, putOff]);
   const spare = spareWarning(tanks, room, todayIso());
   const today = todayIso();

@@ -1,5 +1,6 @@
 'use client';
 
+import Link from 'next/link';
 import { useState } from 'react';
 import { useRooms, useRoomState } from '@/session/react/RoomProvider';
 import { useTanks } from '@/session/react/useTanks';
@@ -14,6 +15,7 @@ import { TankWrongs } from './TankWrongs';
 export function RoomScreen() {
   const tanks = useTanks();
   const room = useRoomState((state) => state.room);
+  const aside = useRoomState((state) => state.aside.length);
   const { goTo, name } = useRooms();
   const [adding, setAdding] = useState(false);
   const [fishing, setFishing] = useState(false);
@@ -77,9 +79,18 @@ export function RoomScreen() {
     >
       <div className="grid gap-6 lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)]">
         <DueList />
+        {aside > 0 && (
+          <p className="order-last border-l-2 border-lamp pl-3 lg:col-span-2">
+            {aside === 1 ? '1 record could not be read' : `${aside} records could not be read`}.{' '}
+            <Link href="/files" className="text-deep underline">
+              See what is set aside under Files
+            </Link>
+            ; the rest of the room works without.
+          </p>
+        )}
         {room.loose.length > 0 && (
           <Section
-            title="Entries that do not fit or cannot be read"
+            title="Entries that do not fit"
             className="order-last lg:col-span-2"
             aside="they stay in the journal and in every file you save"
           >

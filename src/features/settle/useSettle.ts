@@ -13,7 +13,7 @@ import { useAssessment } from '@/session/react/useAssessment';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useHappenings, useNames } from '@/session/react/useNames';
 import { useResidents, useTanks, type TankView } from '@/session/react/useTanks';
-import { todayIso } from '@/session/today';
+import { todayIso, whenNow } from '@/session/today';
 
 const NOBODY: readonly never[] = [];
 /** Patterns are read from so many days, or from what was watched since the last step when that is enough. */
@@ -53,7 +53,13 @@ export function useSettle(tank: TankView): Settle | null {
     const own = happenings.filter(
       (event) => 'tank' in event && event.tank === tank.id && event.on >= addDays(today, -SPAN_DAYS),
     );
-    const patterns = patternsOf({ watches: read, happenings: own, residents, nameOf: names.resident, today });
+    const patterns = patternsOf({
+      watches: read,
+      happenings: own,
+      residents,
+      nameOf: names.resident,
+      daysSince: whenNow().daysSince,
+    });
     const guarding = own.some(
       (event) =>
         event.on >= addDays(today, -GUARD_DAYS) &&

@@ -9,7 +9,7 @@ import { Button } from '@/ui/Button';
 import { INPUT } from '@/ui/Field';
 import { Caution, Empty, Section } from '@/ui/Screen';
 import { Cell, Row, Table } from '@/ui/Table';
-import { saveText } from '@/ui/saveText';
+import { saveText } from '@/session/saveFile';
 import { sheetLines } from './sheetLines';
 import type { StockLine, useStock } from './useStock';
 

@@ -1,5 +1,6 @@
 'use client';
 
+import { DAY_MS } from '@/core/kernel/time/days';
 import { Pause, Play, Square, Undo2 } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { OFFERED_SIGNS, TRIGGERS } from '@/core/events/events';
@@ -11,6 +12,7 @@ import { useHappenings, useNames, useResidentName } from '@/session/react/useNam
 import { useResidentColours } from '@/session/react/useResidentColours';
 import { useResidents, useTank, type TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
+import { isBehindDialog, isTyping } from '@/ui/keys';
 import { classes } from '@/ui/classes';
 import { NoTank } from '@/ui/NoTank';
 import { Empty, Screen, Section } from '@/ui/Screen';
@@ -25,7 +27,6 @@ import { clockFace } from './clockFace';
 
 /** A sign older than this many days no longer says who holds ground. */
 const HOLDS_DAYS = 45;
-const DAY_MS = 86_400_000;
 
 export function WatchScreen() {
   const tank = useTank();
@@ -90,8 +91,7 @@ function Watch({ tank }: { readonly tank: TankView }) {
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
-      if (event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName))
-        return;
+      if (isTyping(event.target) || isBehindDialog()) return;
       if (event.ctrlKey || event.metaKey || event.altKey) return;
       const resident = /^[1-9]$/.test(event.key) ? residents[Number(event.key) - 1] : undefined;
       if (resident) press(resident.id);

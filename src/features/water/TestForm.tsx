@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { ammoniaFraction } from '@/core/water/ammonia';
+import { ammoniaFraction, TOXIC_AMMONIA_MGL } from '@/core/water/ammonia';
 import { figure } from '@/core/wording/words';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useSettings, type TankView } from '@/session/react/useTanks';
@@ -10,9 +10,6 @@ import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { Section } from '@/ui/Screen';
 import { READING_FIELDS, readReading, type Reading } from './waterFields';
-
-/** From this share of un-ionised ammonia on fish are hurt, mg/L (common practice; gills burn from a few hundredths). */
-const TOXIC_MGL = 0.02;
 
 /** A water test at the tank: what was read, in any unit, with the part of the ammonia that burns. */
 export function TestForm({ tank }: { readonly tank: TankView }) {
@@ -91,10 +88,10 @@ export function TestForm({ tank }: { readonly tank: TankView }) {
           ))}
         </div>
         {toxic !== null && (
-          <p className={`mt-2 ${toxic >= TOXIC_MGL ? 'text-buoy' : 'text-slate'}`} aria-live="polite">
+          <p className={`mt-2 ${toxic >= TOXIC_AMMONIA_MGL ? 'text-buoy' : 'text-slate'}`} aria-live="polite">
             Of it <span className="fig">{toxic.toFixed(3)} mg/L</span> is un-ionised at pH {figure(ph ?? 7)}{' '}
             and {figure(warmth ?? 25)} °C
-            {toxic >= TOXIC_MGL ? ': it burns gills. Change water today and stop feeding.' : '.'}
+            {toxic >= TOXIC_AMMONIA_MGL ? ': it burns gills. Change water today and stop feeding.' : '.'}
           </p>
         )}
         {ammonia !== undefined && ammonia > 0 && toxic === null && (

@@ -10,7 +10,7 @@ import { roomPlan } from '@/core/assess/roomPlan';
 import { commonName } from '@/core/model/catalogue';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { daysBetween } from '@/core/kernel/time/days';
-import { todayIso } from '@/session/today';
+import { dayOf, todayIso } from '@/session/today';
 import { useAssessment } from '@/session/react/useAssessment';
 import { useHappenings } from '@/session/react/useNames';
 import { useListed, useResidents, type TankView } from '@/session/react/useTanks';
@@ -33,7 +33,7 @@ export function useWaterLog(tank: TankView) {
     const tests = here.flatMap((event) => (event.type === 'tested' ? [event] : []));
     const changes = here.flatMap((event) => (event.type === 'water-changed' ? [event] : []));
     const waves = [
-      ...new Set(here.flatMap((event: Standing) => (event.type === 'came' ? [event.on.slice(0, 10)] : []))),
+      ...new Set(here.flatMap((event: Standing) => (event.type === 'came' ? [dayOf(event.on)] : []))),
     ].sort();
     const tap = water?.nitrateTapMgL ?? 0;
     const marks: WaterMark[] = [

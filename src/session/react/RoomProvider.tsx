@@ -13,7 +13,7 @@ import {
 import { useStore } from 'zustand';
 import { buildCatalogue, type Catalogue } from '@/core/model/catalogue';
 import { Button } from '@/ui/Button';
-import { saveText } from '@/ui/saveText';
+import { saveText } from '@/session/saveFile';
 import { idbStore } from '@/store/idb/idbStore';
 import { recall, remember } from '../browserMemory';
 import { browserStamp, thisTab } from '../browserStamp';

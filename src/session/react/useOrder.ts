@@ -5,7 +5,7 @@ import { startTransition, useCallback, useEffect, useState } from 'react';
 import type { Resident } from '@/core/events/room';
 import { newcomersAmong } from '@/core/order/marks';
 import { placeFrom, type Course } from '@/core/order/packedCourse';
-import { todayIso } from '../today';
+import { whenNow } from '../today';
 import type { OrderAnswer } from '@/workers/orderWork';
 import { startOrder } from '@/workers/startOrder';
 import { workerLine, type WorkerFailure } from '@/workers/workerLine';
@@ -46,7 +46,7 @@ export function useOrder(
         remote.order(
           transfer(copy, [copy.first.buffer, copy.second.buffer, copy.weight.buffer]),
           residents.map((one) => one.id),
-          newcomersAmong(residents, todayIso(), (moment) => placeFrom(on, moment)),
+          newcomersAmong(residents, whenNow(), (moment) => placeFrom(on, moment)),
         ),
       )
       .then((asked) => {

@@ -1,4 +1,5 @@
-const DAY_MS = 86_400_000;
+export const HOUR_MS = 3_600_000;
+export const DAY_MS = 24 * HOUR_MS;
 
 /** Whole days from one ISO date or moment to another; negative when the second is earlier. */
 export const daysBetween = (from: string, to: string): number =>

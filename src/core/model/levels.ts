@@ -1,0 +1,21 @@
+import type { SpeciesProfile } from './species';
+
+/** What the levels of a profile mean, named once for all rules. */
+
+/** Levels of temper and of aggression to its own kind and its like. */
+export const PUSHY = 1;
+export const ROUGH = 2;
+export const DEADLY = 3;
+/** The lowest level of activity, and of speed at meals. */
+export const SLOW = 1;
+
+/** A kind that is rough with others once it is grown. */
+export const isRough = ({ company }: SpeciesProfile): boolean => company.temper.mature >= ROUGH;
+
+/** A kind of which either sex may kill its own. */
+export const killsItsOwn = ({ company }: SpeciesProfile): boolean =>
+  Math.max(company.ownKind.male, company.ownKind.female) >= DEADLY;
+
+/** A kind that makes the tank it lives in a rough tank: rough with others, or several that may kill one another. */
+export const makesRoughTank = (profile: SpeciesProfile, count: number): boolean =>
+  isRough(profile) || (count > 1 && killsItsOwn(profile));
