@@ -1,7 +1,7 @@
 /** Fills the keeper's own room with one tank, so many fish and a journal of so many entries, contests most of them. Runs in the page. */
 export async function fillRoom({ entries: many, fish }) {
   const db = await new Promise((resolve, reject) => {
-    const request = indexedDB.open('lomvik-own', 1);
+    const request = indexedDB.open('lomvik-own');
     request.onsuccess = () => resolve(request.result);
     request.onerror = () => reject(request.error);
   });

@@ -6,7 +6,7 @@ const MOST = 200_000;
 /** The median of writing one more entry as the store does, until the disk has it. Runs in the page. */
 async function writeEntries(times) {
   const db = await new Promise((resolve, reject) => {
-    const request = indexedDB.open('lomvik-own', 1);
+    const request = indexedDB.open('lomvik-own');
     request.onsuccess = () => resolve(request.result);
     request.onerror = () => reject(request.error);
   });

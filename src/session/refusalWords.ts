@@ -2,7 +2,7 @@ import type { Refusal } from '@/core/gate/checkChanges';
 import { definitionOf, isEventType } from '@/core/events/events';
 import { faultLine, type Fault } from '@/core/kernel/schema/faults';
 import type { Conflict } from '@/core/kernel/schema/mergeThree';
-import type { TakenBack } from './session';
+import type { TakenBack } from './types';
 
 /** So many faults are named in one message. */
 const TOLD = 3;

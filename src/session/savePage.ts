@@ -1,6 +1,6 @@
 import { writeBackup } from '@/core/formats/backup';
 import { saveText } from '@/session/saveFile';
-import type { Session } from './session';
+import type { Session } from './types';
 
 /** Saves what the page itself holds, without asking the storage: for when that is gone or does not answer. */
 export function savePage({ state, stamp }: Session, name: string): void {

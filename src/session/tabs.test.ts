@@ -4,7 +4,8 @@ import type { DocumentId, EntryId, ResidentId, TankId } from '@/core/kernel/sche
 import type { DraftGroup } from '@/core/records/documents';
 import { memoryStore, type MemoryPlace } from '@/store/memory/memoryStore';
 import { append, cameAs, catalogue, counter, openTab, placeWithTanks, ready, tankPut } from '@/testing/tabs';
-import { openSession, type Session } from './session';
+import { openSession } from './session';
+import type { Session } from './types';
 
 const T = 'T' as TankId;
 const group = (key: string, species = 'danio-rerio', count = 6): DraftGroup => ({

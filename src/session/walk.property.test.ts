@@ -8,7 +8,7 @@ import { anyArrival, anyDocument, anyEvent } from '@/testing/anyRoom';
 import { append, catalogue, counter, openTab, placeWithTanks } from '@/testing/tabs';
 import { memoryPlace, memoryStore } from '@/store/memory/memoryStore';
 import { roomWork } from '@/workers/roomWork';
-import type { Session } from './session';
+import type { Session } from './types';
 
 type Step =
   | { readonly kind: 'event'; readonly event: Parameters<typeof append>[1] }

@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto';
 import { deleteDB, openDB } from 'idb';
-import { openSession, type Session } from '@/session/session';
+import { openSession } from '@/session/session';
+import type { Session } from '@/session/types';
 import { append, catalogue, counter, ready, tankPut } from '@/testing/tabs';
 import old from '@/testing/fixtures/databaseVersion1.json';
 import { idbStore } from './idb/idbStore';

@@ -1,6 +1,6 @@
 import { readDocument, readEntry } from '@/core/gate/readRecord';
 import type { Entry } from '@/core/events/events';
-import { unreadable } from '@/core/events/readable';
+import { damageOf } from '@/core/events/readable';
 import { faultLine, type Outcome } from '@/core/kernel/schema/faults';
 import type { RoomDocument } from '@/core/records/documents';
 import type { Aside, Snapshot } from './port';
@@ -37,16 +37,23 @@ export function openDocuments(
   return { documents, aside, ids };
 }
 
-/** Entries of the journal that cannot be read, with what is wrong with each. */
-export function damagedEntries(
+/** So many entries are looked at before the look can pause. */
+const ENTRIES_A_STEP = 1500;
+
+/** Entries of the journal that cannot be read, with what is wrong with each; with pauses. */
+export function* damagedEntries(
   entries: readonly Entry[],
   at: string,
-): { readonly aside: readonly Aside[]; readonly seqs: readonly number[] } {
-  const damaged = entries.filter((entry) => unreadable(entry) !== null);
+): Generator<undefined, { readonly aside: readonly Aside[]; readonly seqs: readonly number[] }> {
+  const damaged: Entry[] = [];
+  for (const [i, entry] of entries.entries()) {
+    if (damageOf(entry) !== null) damaged.push(entry);
+    if (i % ENTRIES_A_STEP === ENTRIES_A_STEP - 1) yield;
+  }
   return {
     aside: damaged.map((entry) => {
       const read = readEntry(entry);
-      const why = read.ok ? (unreadable(entry) ?? '') : whyOf(read);
+      const why = read.ok ? (damageOf(entry) ?? '') : whyOf(read);
       return { key: `entry-${entry.seq}`, what: 'entry', raw: entry, why, at };
     }),
     seqs: damaged.map(({ seq }) => seq),

@@ -5,7 +5,8 @@ import type { DocumentBodies, DraftGroup } from '@/core/records/documents';
 import type { Dated, Member } from '@/core/events/events';
 import type { DocumentId, EntryId, ResidentId, TankId } from '@/core/kernel/schema/ids';
 import { RoomContext } from '@/session/react/RoomProvider';
-import { openSession, type Session } from '@/session/session';
+import { openSession } from '@/session/session';
+import type { Session } from '@/session/types';
 import { memoryPlace, memoryStore, type MemoryPlace } from '@/store/memory/memoryStore';
 import { catalogue, TANKS } from './plans';
 

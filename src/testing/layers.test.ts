@@ -20,6 +20,6 @@ describe('the layer table', () => {
         .filter((entry) => entry.isDirectory())
         .map((entry) => `${parent}/${entry.name}`),
     );
-    expect(folders.filter((folder) => !known.has(folder))).toEqual(['src/core', 'src/testing']);
+    expect(folders.filter((folder) => !known.has(folder))).toEqual(['src/core', 'src/testing', 'src/types']);
   });
 });

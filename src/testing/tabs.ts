@@ -5,7 +5,8 @@ import { appendOf, type Change, type Stamp } from '@/core/gate/change';
 import type { Dated } from '@/core/events/events';
 import type { DocumentId, EntryId, ResidentId, TankId } from '@/core/kernel/schema/ids';
 import { buildCatalogue } from '@/core/model/catalogue';
-import { openSession, type Session } from '@/session/session';
+import { openSession } from '@/session/session';
+import type { Session } from '@/session/types';
 import { memoryPlace, memoryStore, type MemoryPlace } from '@/store/memory/memoryStore';
 
 export const catalogue = buildCatalogue(SHIPPED_SPECIES);

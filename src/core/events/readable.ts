@@ -1,22 +1,51 @@
 import { quickCheck } from '../kernel/schema/quickCheck';
-import { isEventType, schemaOf, type Entry } from './events';
+import { EVENT_TYPES, isEventType, schemaOf, type Entry } from './events';
+
+/** Parts that an entry of each kind cannot do without. */
+const PARTS = new Map<string, readonly string[]>(
+  EVENT_TYPES.map((type) => [
+    type,
+    Object.entries(
+      (
+        schemaOf(type) as unknown as {
+          fields: Record<string, { spec?: { optional?: boolean; nullable?: boolean } }>;
+        }
+      ).fields,
+    )
+      .filter(([, { spec }]) => spec !== undefined && spec.optional !== true && spec.nullable !== true)
+      .map(([name]) => name),
+  ]),
+);
 
 /**
- * Why an entry cannot be read; null when it can. A quick look for records that a fault of the disk or a stray program has
- * damaged: what comes in by a file or a form is checked in full, with reasons, before it is written.
+ * Why an entry cannot be read; null when it can. A glance at its parts, made at every reading of a journal: what was written
+ * has passed the gate, and what a fault of the disk or a stray program has damaged is looked at in full by `damageOf`.
  */
 export function unreadable(entry: Entry): string | null {
-  if (
-    entry === null ||
-    typeof entry !== 'object' ||
-    typeof entry.id !== 'string' ||
-    typeof entry.on !== 'string'
-  )
-    return `${String((entry as Partial<Entry> | null)?.id)}: an entry without a name or a day`;
+  if (typeof entry.id !== 'string' || typeof entry.on !== 'string')
+    return `${String(entry.id)}: an entry without a name or a day`;
+  if (entry.type === 'corrected') return null;
+  const parts = PARTS.get(entry.type);
+  if (!parts) return `${entry.id}: a kind of entry that this Lomvik does not know`;
+  const said = entry as unknown as Record<string, unknown>;
+  for (const name of parts)
+    if (said[name] == null)
+      return `${entry.id}: a damaged entry of kind ${entry.type}`;
+  return null;
+}
+
+/** What is damaged in an entry, looked at in full; null when it is whole. */
+export function damageOf(entry: Entry): string | null {
+  if (entry === null || typeof entry !== 'object') return 'no entry at all';
+  const glance = unreadable(entry);
+  if (glance !== null) return glance;
   const said = entry.type === 'corrected' ? entry.replacement : entry;
-  if (said === null) return null;
+  if (said === null)
+    return typeof (entry as { target?: unknown }).target === 'string'
+      ? null
+      : `${entry.id}: a correction of nothing`;
   if (typeof said !== 'object') return `${entry.id}: a damaged correction`;
-  if (!isEventType(said.type)) return `${entry.id}: a kind of entry that this Lomvik does not know`;
+  if (!isEventType(said.type)) return `${entry.id}: a correction to a kind that this Lomvik does not know`;
   if (typeof said.on !== 'string') return `${entry.id}: a correction without a day`;
   const check = quickCheck(schemaOf(said.type));
   return check === null || check(said) ? null : `${entry.id}: a damaged entry of kind ${said.type}`;

@@ -277,7 +277,7 @@ export function readTable(kind: TableKind, text: string, room: TableRoom): Table
     };
     if (kind === 'stock') {
       const group = stock(at, room);
-      if (group) sayFaults(validate(planGroupSchema, group), row, faults);
+      if (group && faults.length === before) sayFaults(validate(planGroupSchema, group), row, faults);
       if (group && faults.length === before) listed.push(group);
       continue;
     }
@@ -289,7 +289,7 @@ export function readTable(kind: TableKind, text: string, room: TableRoom): Table
           : kind === 'water tests'
             ? waterTest(at, room)
             : leaver(at, room, strangers);
-    if (event) sayFaults(validate(schemaOf(event.type), event), row, faults);
+    if (event && faults.length === before) sayFaults(validate(schemaOf(event.type), event), row, faults);
     if (!event || faults.length > before) continue;
     const key = JSON.stringify(event);
     if (seen.has(key) || room.known(event))

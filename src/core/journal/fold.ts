@@ -10,6 +10,15 @@ export interface Folding<S, H extends Happened> {
   readonly unreadable: (entry: EntryOf<H>) => string | null;
 }
 
+/** The state after one happening. One that breaks the fold is told as loose, and the rest is folded. */
+function step<S, H extends Happened>({ apply, loose }: Folding<S, H>, state: S, event: H): S {
+  try {
+    return apply(state, event);
+  } catch {
+    return loose(state, `a damaged entry of kind ${event.type} on ${event.on}`);
+  }
+}
+
 /** So many entries are folded before the fold can pause. */
 const ENTRIES_A_STEP = 1500;
 
@@ -18,7 +27,7 @@ const ENTRIES_A_STEP = 1500;
  * a date counts its whole day; without it everything counts.
  */
 export function* foldSteps<S, H extends Happened>(
-  { empty, apply, loose }: Folding<S, H>,
+  folding: Folding<S, H>,
   reader: Reader<H>,
   entries: readonly EntryOf<H>[],
   until?: string,
@@ -26,12 +35,12 @@ export function* foldSteps<S, H extends Happened>(
   const limit = until !== undefined && until.length === 10 ? `${until}T23:59:59.999Z` : until;
   const { standing, faults } = yield* reader.effectiveInSteps(entries);
   yield;
-  let state = empty;
+  let state = folding.empty;
   for (const [i, event] of standing.entries()) {
-    if (limit === undefined || event.on <= limit) state = apply(state, event);
+    if (limit === undefined || event.on <= limit) state = step(folding, state, event);
     if (i % ENTRIES_A_STEP === ENTRIES_A_STEP - 1) yield;
   }
-  return faults.reduce<S>(loose, state);
+  return faults.reduce<S>(folding.loose, state);
 }
 
 /**
@@ -39,13 +48,13 @@ export function* foldSteps<S, H extends Happened>(
  * (a correction, or something that happened before what is already in).
  */
 export function foldOne<S, H extends Happened>(
-  { apply, unreadable }: Folding<S, H>,
+  folding: Folding<S, H>,
   state: S,
   lastOn: string,
   entry: EntryOf<H>,
 ): S | null {
   if (entry.type === 'corrected' || entry.on < lastOn) return null;
-  return unreadable(entry) === null ? apply(state, entry as EntryOf<H> & H) : null;
+  return folding.unreadable(entry) === null ? step(folding, state, entry as EntryOf<H> & H) : null;
 }
 
 /** The state after many more entries, as `foldOne` for each, with pauses; null when the journal must be folded anew. */

@@ -3,7 +3,7 @@ import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { DocumentId, TankId } from '@/core/kernel/schema/ids';
 import { appendChange } from '@/session/react/useCommands';
-import type { Session } from '@/session/session';
+import type { Session } from '@/session/types';
 import { group, heads, individual, room, show, TANK } from '@/testing/inRoom';
 import { ArrivalsScreen } from './ArrivalsScreen';
 

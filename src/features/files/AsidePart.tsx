@@ -5,7 +5,7 @@ import { todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { saveText } from '@/session/saveFile';
 import { Section } from '@/ui/Screen';
-import type { SessionState } from '@/session/session';
+import type { SessionState } from '@/session/types';
 
 type Aside = SessionState['aside'][number];
 

@@ -5,7 +5,7 @@ import { demoRoom } from '@/demo/demoRoom';
 import { memoryStore } from '@/store/memory/memoryStore';
 import { heads, individual, place, room, show } from '@/testing/inRoom';
 import { roomWork } from '@/workers/roomWork';
-import type { Session } from '@/session/session';
+import type { Session } from '@/session/types';
 import { FilesScreen } from './FilesScreen';
 
 jest.mock('@/workers/startRoom', () => ({

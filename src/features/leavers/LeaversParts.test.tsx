@@ -3,7 +3,7 @@ import userEvent from '@testing-library/user-event';
 import type { Dated } from '@/core/events/events';
 import type { ResidentId } from '@/core/kernel/schema/ids';
 import { appendChange } from '@/session/react/useCommands';
-import type { Session } from '@/session/session';
+import type { Session } from '@/session/types';
 import { group, heads, room, show, TANK } from '@/testing/inRoom';
 import { LeaversScreen } from './LeaversScreen';
 

@@ -2,7 +2,7 @@ import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { DocumentBodies } from '@/core/records/documents';
 import { group, room, show } from '@/testing/inRoom';
-import type { Session } from '@/session/session';
+import type { Session } from '@/session/types';
 import { work } from '@/workers/lineUpsWork';
 import { LineUpsScreen } from './LineUpsScreen';
 

@@ -1,7 +1,7 @@
 import { screen, within } from '@testing-library/react';
 import type { ResidentId } from '@/core/kernel/schema/ids';
 import { individual, room, show, TANK } from '@/testing/inRoom';
-import type { Session } from '@/session/session';
+import type { Session } from '@/session/types';
 import { orderWork } from '@/workers/orderWork';
 import { OrderScreen } from './OrderScreen';
 

@@ -2,7 +2,7 @@ import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { DocumentId } from '@/core/kernel/schema/ids';
 import { individual, room, show } from '@/testing/inRoom';
-import type { Session } from '@/session/session';
+import type { Session } from '@/session/types';
 import { RoomScreen } from './RoomScreen';
 
 const tanks = (session: Session) =>

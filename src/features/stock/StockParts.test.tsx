@@ -2,7 +2,7 @@ import { act, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { DocumentBodies } from '@/core/records/documents';
 import { room, show } from '@/testing/inRoom';
-import type { Session } from '@/session/session';
+import type { Session } from '@/session/types';
 import { StockScreen } from './StockScreen';
 
 const listed = (species: string, count: number, lengthCm = 4) => ({

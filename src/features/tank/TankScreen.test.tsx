@@ -2,7 +2,7 @@ import { act, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { DocumentBodies } from '@/core/records/documents';
 import { individual, room, show } from '@/testing/inRoom';
-import type { Session } from '@/session/session';
+import type { Session } from '@/session/types';
 import { TankScreen } from './TankScreen';
 
 const tank = (session: Session) => session.state.getState().documents['T']?.body as DocumentBodies['tank'];

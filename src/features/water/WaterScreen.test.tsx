@@ -2,7 +2,7 @@ import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { Dated } from '@/core/events/events';
 import { appendChange } from '@/session/react/useCommands';
-import type { Session } from '@/session/session';
+import type { Session } from '@/session/types';
 import { group, room, show, TANK } from '@/testing/inRoom';
 import { WaterScreen } from './WaterScreen';
 

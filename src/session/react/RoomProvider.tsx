@@ -17,7 +17,8 @@ import { saveText } from '@/session/saveFile';
 import { idbStore } from '@/store/idb/idbStore';
 import { recall, remember } from '../browserMemory';
 import { browserStamp, thisTab } from '../browserStamp';
-import { openSession, type Session, type SessionState } from '../session';
+import { openSession } from '../session';
+import type { Session, SessionState } from '../types';
 import { todayIso } from '../today';
 
 /** The keeper's own room, or the made-up one. Each has a database of its own. */

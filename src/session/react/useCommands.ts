@@ -8,7 +8,7 @@ import type { DocumentBodies, DraftGroup } from '@/core/records/documents';
 import type { Dated } from '@/core/events/events';
 import type { EntryId, TankId } from '@/core/kernel/schema/ids';
 import { StoreError } from '@/store/port';
-import type { Changes, ChangesThen, Outcome, Session, TakenBack } from '../session';
+import type { Changes, ChangesThen, Outcome, Session, TakenBack } from '../types';
 import { changedWords, refusalWords, stayedWords } from '../refusalWords';
 import { useRooms } from './RoomProvider';
 
