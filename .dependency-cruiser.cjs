@@ -1,3 +1,4 @@
+/* eslint-disable @typescript-eslint/no-require-imports -- the checker reads its settings as CommonJS */
 const layers = require('./docs/layers.json');
 
 const within = (folder) => `^${folder}/`;

@@ -20,7 +20,8 @@ export default tseslint.config(
       'test-results/**',
       'playwright-report/**',
       'scripts/**',
-      'bench/**',
+      'bench/**/*.mjs',
+      'bench/empty/**',
     ],
   },
   ...next,
@@ -35,6 +36,21 @@ export default tseslint.config(
       '@typescript-eslint/no-non-null-assertion': 'off',
       'no-console': 'error',
       'react-hooks/incompatible-library': 'off',
+    },
+  },
+  {
+    // What only the types can tell: promises that nobody waits for, assertions that say nothing, switches with a hole.
+    files: ['src/**/*.{ts,tsx}', 'e2e/**/*.ts', 'bench/**/*.ts'],
+    languageOptions: { parserOptions: { projectService: true } },
+    rules: {
+      '@typescript-eslint/no-floating-promises': 'error',
+      '@typescript-eslint/await-thenable': 'error',
+      '@typescript-eslint/no-misused-promises': 'error',
+      '@typescript-eslint/no-unnecessary-type-assertion': 'error',
+      '@typescript-eslint/switch-exhaustiveness-check': [
+        'error',
+        { considerDefaultExhaustiveForUnions: true },
+      ],
     },
   },
   {

@@ -1,4 +1,5 @@
 import { withApp } from '../scripts/app.mjs';
+import { longRoom } from './longRoom.mjs';
 import { longOrder } from './longOrder.mjs';
 import { opening } from './opening.mjs';
 import { joining, keyToVerdict } from './planning.mjs';
@@ -12,5 +13,6 @@ export const browserBench = () =>
     },
     joining: await joining(browser, base),
     longOrder: await longOrder(browser, base),
+    longRoom: await longRoom(browser, base),
     opening: await opening(browser, base),
   }));

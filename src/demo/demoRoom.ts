@@ -92,14 +92,11 @@ export function demoRoom(today: string): {
   const happened = [...demoStory(on), ...contests(on), ...demoWater(on)].sort((a, b) =>
     a.on < b.on ? -1 : a.on > b.on ? 1 : 0,
   );
-  const entries = happened.map(
-    (event, index) =>
-      ({
-        ...event,
-        id: `demo-${String(index + 1).padStart(3, '0')}` as EntryId,
-        seq: index + 1,
-        recorded: event.on,
-      }) as Entry,
-  );
+  const entries = happened.map((event, index) => ({
+    ...event,
+    id: `demo-${String(index + 1).padStart(3, '0')}` as EntryId,
+    seq: index + 1,
+    recorded: event.on,
+  }));
   return { documents: demoDocuments(), entries };
 }

@@ -5,7 +5,7 @@ import type { EntryId } from '@/core/kernel/schema/ids';
 
 /** Identifiers and the moment from the browser. */
 export const browserStamp: Stamp = {
-  id: () => nanoid(12) as EntryId,
+  id: () => nanoid<EntryId>(12),
   now: () => new Date().toISOString(),
   zone: () => Intl.DateTimeFormat().resolvedOptions().timeZone,
 };

@@ -241,5 +241,5 @@ function plain(event: Dated): Dated {
     readonly corrected?: unknown;
     readonly zone?: unknown;
   };
-  return dated as Dated;
+  return dated;
 }

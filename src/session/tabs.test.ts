@@ -254,7 +254,7 @@ describe('the gate of the session', () => {
     const session = await openTab(place);
     await session.run('in', [append(session, cameAs('x', '2026-04-02T10:00:00.000Z', 6))]);
     const outcome = await session.run('wrong', [
-      append(session, { ...event, on: '2026-04-06T10:00:00.000Z' } as never),
+      append(session, { ...event, on: '2026-04-06T10:00:00.000Z' }),
     ]);
     expect(outcome).toMatchObject({ kind: 'refused', refusal: { faults: [{ path }] } });
     expect(place.entries).toHaveLength(1);

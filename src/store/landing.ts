@@ -30,7 +30,7 @@ export function land(
   const before = new Map<DocumentId, RoomDocument['body']>();
   for (const change of changes) {
     if (change.kind === 'append') {
-      entries.push({ ...change.entry, seq: lastSeq + entries.length + 1 } as Entry);
+      entries.push({ ...change.entry, seq: lastSeq + entries.length + 1 });
       continue;
     }
     const { id } = change.document;

@@ -40,7 +40,8 @@ export interface Previous {
   readonly at: string;
   readonly label: string;
   readonly before: Contents;
-  readonly file: Contents;
+  /** What the file held: its documents, and the identifiers of its entries. */
+  readonly file: { readonly documents: readonly RoomDocument[]; readonly entryIds: readonly string[] };
 }
 
 /** What a room is shown from. The entries after the snapshot are read for themselves: there may be many. */

@@ -1,6 +1,5 @@
 import { canonicalJson } from '@/core/kernel/schema/canonicalJson';
 import { mergeThree } from '@/core/kernel/schema/mergeThree';
-import type { Entry } from '@/core/events/events';
 import { recordOf, type RoomDocument } from '@/core/records/documents';
 import type { Contents, Previous } from './port';
 
@@ -31,8 +30,8 @@ export function putBackContents({ before, file }: Previous, now: Contents): Cont
     const document = documentBack(was.get(id), then.get(id), current.get(id));
     return document ? [document] : [];
   });
-  const seen = new Set<string>([...before.entries, ...file.entries].map(({ id }) => id));
+  const seen = new Set<string>([...before.entries.map(({ id }) => id), ...file.entryIds]);
   const since = now.entries.filter(({ id }) => !seen.has(id));
-  const entries = [...before.entries, ...since].map((entry, i) => ({ ...entry, seq: i + 1 }) as Entry);
+  const entries = [...before.entries, ...since].map((entry, i) => ({ ...entry, seq: i + 1 }));
   return { documents, entries };
 }

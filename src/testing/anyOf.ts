@@ -111,7 +111,7 @@ export function anyOf(schema: Schema): fc.Arbitrary<unknown> {
     });
     return anyOf(resolved);
   }
-  const described = schema.describe() as SchemaDescription;
+  const described = schema.describe();
   const made = anyThing(schema, described);
   const some = described.nullable ? fc.option(made, { nil: null }) : made;
   return described.optional ? fc.option(some, { nil: undefined }) : some;

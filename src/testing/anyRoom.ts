@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { Schema, SchemaDescription } from 'yup';
+import type { Schema } from 'yup';
 import { EVENT_TYPES, schemaOf, type Dated } from '@/core/events/events';
 import type { Reference } from '@/core/kernel/schema/fields';
 import type { DocumentId } from '@/core/kernel/schema/ids';
@@ -26,7 +26,7 @@ const POOLS: Readonly<Record<Reference, readonly string[]>> = {
 /** A value in which every name of a tank, fish or species is one of a few, chosen by the numbers given. */
 function named(schema: Schema, value: unknown, next: () => number): unknown {
   if (value === undefined || value === null || !('spec' in schema)) return value;
-  const meta = (schema.describe() as SchemaDescription).meta as { refersTo?: Reference } | undefined;
+  const meta = schema.describe().meta as { refersTo?: Reference } | undefined;
   if (meta?.refersTo) {
     const pool = POOLS[meta.refersTo];
     return pool[next() % pool.length];
@@ -34,7 +34,7 @@ function named(schema: Schema, value: unknown, next: () => number): unknown {
   const { fields, innerType } = schema as unknown as { fields?: Record<string, Schema>; innerType?: Schema };
   if (fields)
     return Object.fromEntries(
-      Object.entries(value as object).map(([name, inner]) => {
+      Object.entries(value).map(([name, inner]) => {
         const field = fields[name];
         // A newcomer's own name is no reference: it is one of those that may come.
         if (name === 'id') return [name, RESIDENTS[next() % RESIDENTS.length]];

@@ -42,7 +42,10 @@ export const group = (name: string, count: number): Member => ({
 });
 
 /** Where the room of the last call of `room` is kept: a second store on it is another tab, or a worker. */
-export let place: MemoryPlace = memoryPlace();
+let place: MemoryPlace = memoryPlace();
+
+/** Another tab, or a worker, on the place of the last call of `room`. */
+export const otherStore = () => memoryStore(place);
 
 /** A session over a store in memory: one tank, these newcomers and this list. */
 export async function room(

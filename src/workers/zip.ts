@@ -94,7 +94,7 @@ export function writeZip(
     const parts: BlobPart[] = [];
     const zip = new Zip((error, data, final) => {
       if (error) return reject(error);
-      parts.push(data as Uint8Array<ArrayBuffer>);
+      parts.push(data);
       if (final) resolve(new Blob(parts, { type: 'application/zip' }));
     });
     const text = new ZipDeflate(name, { level: 6 });

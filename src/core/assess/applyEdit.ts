@@ -84,7 +84,7 @@ export function applyEdit(edit: PlanEdit, state: Editable, newKey: string): Edit
     case 'set-light':
       return { tank: { ...tank, tank: { ...tank.tank, lightHours: edit.hours } } };
     case 'set-temperature': {
-      const { temperatureC: _typed, ...entered } = (tank.entered ?? {}) as Record<string, string>;
+      const { temperatureC: _typed, ...entered } = tank.entered ?? {};
       return { tank: { ...tank, water: { ...tank.water, temperatureC: edit.temperatureC }, entered } };
     }
     case 'set-routine':

@@ -48,7 +48,7 @@ export function defineEvent<const T extends string, S extends ObjectShape>(
   fields: S,
   rest: Omit<EventDefinition<T, BodyOf<S>>, 'type' | 'title' | 'schema'>,
 ): EventDefinition<T, BodyOf<S>> & { readonly schema: GroupOf<S> } {
-  return { type, title, schema: groupField(title, fields), ...rest } as never;
+  return { type, title, schema: groupField(title, fields), ...rest };
 }
 
 export const tank = () => refersTo('tank', idField<TankId>('a tank'));

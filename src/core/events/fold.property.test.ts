@@ -72,7 +72,7 @@ const body: fc.Arbitrary<Omit<Dated, 'on'>> = fc.oneof(
     note: fc.constant(''),
   }),
   fc.record({ type: fc.constant('watched' as const), tank, minutes: count, note: fc.constant('') }),
-) as fc.Arbitrary<Omit<Dated, 'on'>>;
+);
 
 const entriesOf = (events: readonly (readonly [Omit<Dated, 'on'>, number])[]): readonly Entry[] =>
   events.map(

@@ -198,8 +198,10 @@ describe('the room as a fold over the journal', () => {
 
 describe('arrivals in the journal', () => {
   const at = (day: number) => `2026-04-${String(day).padStart(2, '0')}T10:00:00.000Z`;
-  const arrival = (more: Record<string, unknown> = {}): Dated =>
-    ({ ...came([member('g', 6)], at(1)), ...more }) as Dated;
+  const arrival = (more: Record<string, unknown> = {}): Dated => ({
+    ...came([member('g', 6)], at(1)),
+    ...more,
+  });
   const moved = (day: number): Dated => ({
     type: 'moved',
     on: at(day),

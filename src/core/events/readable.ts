@@ -29,8 +29,7 @@ export function unreadable(entry: Entry): string | null {
   if (!parts) return `${entry.id}: a kind of entry that this Lomvik does not know`;
   const said = entry as unknown as Record<string, unknown>;
   for (const name of parts)
-    if (said[name] == null)
-      return `${entry.id}: a damaged entry of kind ${entry.type}`;
+    if (said[name] == null) return `${entry.id}: a damaged entry of kind ${entry.type}`;
   return null;
 }
 

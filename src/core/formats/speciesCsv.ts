@@ -169,7 +169,7 @@ export function profileFromCells(
         return hint({ ...fault, received: text ? describeValue(text) : fault.received }, text ?? '');
       }),
     };
-  const profile = checked.value as SpeciesProfile;
+  const profile = checked.value;
   const unsound = [...unsoundIn(profile), ...unsoundBeside(profile, catalogue)];
   return unsound.length > 0 ? { ok: false, faults: unsound } : { ok: true, value: profile };
 }
@@ -200,7 +200,7 @@ function readRow(
     ]);
   const shipped = catalogue.byId.get(raw.id?.trim() ?? '');
   const like = found?.profile ?? shipped;
-  const model = like ?? (catalogue.all[0] as SpeciesProfile);
+  const model = like ?? catalogue.all[0]!;
   const cells = Object.fromEntries(columns.map((path) => [path, raw[path] ?? '']));
   // With an entry to be like, an empty cell says nothing; without, it says "none".
   const read = profileFromCells(cells, startingFrom(like, shipped), model, catalogue, like !== undefined);

@@ -25,7 +25,7 @@ export interface Stamp {
 export function datedOf(entry: NewEntry): Dated | null {
   if (entry.type === 'corrected') return null;
   const { id: _id, recorded: _recorded, zone: _zone, ...dated } = entry;
-  return dated as Dated;
+  return dated;
 }
 
 /** An entry as a change. */

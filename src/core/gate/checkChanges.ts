@@ -50,8 +50,8 @@ function readChanges(changes: readonly Change[]): Checked {
     if (change.kind === 'append') {
       const entry = readEntry({ ...change.entry, seq: undefined });
       if (entry.ok) {
-        const { seq: _seq, ...unplaced } = entry.value as Entry & { seq: unknown };
-        read.push({ kind: 'append', entry: unplaced as Append['entry'] });
+        const { seq: _seq, ...unplaced } = entry.value;
+        read.push({ kind: 'append', entry: unplaced });
       } else faults.push(...entry.faults);
     } else {
       const document = readDocument({ ...change.document, rev: Math.max(1, change.document.rev) });
@@ -99,7 +99,7 @@ function senseInOrder(
   const faults: Fault[] = [];
   for (const { entry } of appends) {
     faults.push(...sense(entry as unknown as Dated, room, world));
-    room = roomAfter(room, last, { ...entry, seq: 0 } as Entry) ?? room;
+    room = roomAfter(room, last, { ...entry, seq: 0 }) ?? room;
     last = entry.on;
   }
   return { faults, room };
@@ -116,7 +116,7 @@ function* senseInJournal(
   { readonly faults: readonly Fault[]; readonly clashes: readonly Contradiction[]; readonly room: Room }
 > {
   const start = entries.at(-1)?.seq ?? 0;
-  const all = [...entries, ...appends.map(({ entry }, i) => ({ ...entry, seq: start + i + 1 }) as Entry)];
+  const all = [...entries, ...appends.map(({ entry }, i) => ({ ...entry, seq: start + i + 1 }))];
   const { contradictions, room } = yield* judgeJournal(all, world);
   const own = new Set<string>(
     appends.flatMap(({ entry }) => [entry.id, ...(entry.type === 'corrected' ? [entry.target] : [])]),

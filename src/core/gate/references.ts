@@ -1,4 +1,4 @@
-import type { Schema, SchemaDescription } from 'yup';
+import type { Schema } from 'yup';
 import { readSomebody } from '../events/somebody';
 import { describeValue, type Fault } from '../kernel/schema/faults';
 import type { Reference } from '../kernel/schema/fields';
@@ -22,8 +22,7 @@ const spots = new WeakMap<Schema, readonly Spot[]>();
 
 function find(schema: Schema): readonly Spot[] {
   if (!('spec' in schema)) return [];
-  const what = ((schema.describe() as SchemaDescription).meta as { refersTo?: Reference } | undefined)
-    ?.refersTo;
+  const what = (schema.describe().meta as { refersTo?: Reference } | undefined)?.refersTo;
   if (what) return [{ way: [], what }];
   const { fields, innerType } = schema as unknown as { fields?: Record<string, Schema>; innerType?: Schema };
   if (fields)

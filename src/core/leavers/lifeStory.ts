@@ -48,7 +48,7 @@ export function lifeStory(happenings: readonly Standing[], room: Room, id: strin
   );
   const tanks = parts.flatMap((event) =>
     event.type === 'came' || event.type === 'born' || event.type === 'moved'
-      ? [{ tank: event.tank as string, on: event.on }]
+      ? [{ tank: event.tank, on: event.on }]
       : [],
   );
   return { resident, from, events: parts, lengths, tanks };

@@ -25,9 +25,7 @@ const story = fc
     }),
   )
   .map(([heads, losses]): readonly Standing[] => [
-    ...groups.map((id, i) =>
-      cameOf(at(1, i), [memberOf(id, heads[i]!)], { from: i === 0 ? 'Pier' : 'Club' }),
-    ),
+    ...groups.map((id, i) => cameOf(at(1, i), [memberOf(id, heads[i])], { from: i === 0 ? 'Pier' : 'Club' })),
     ...losses
       .sort(([x], [y]) => x - y)
       .map(([on, resident, count, type, incident], i) =>

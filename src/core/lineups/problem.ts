@@ -79,8 +79,8 @@ function linkFaults(problem: ReducedProblem): readonly Fault[] {
 /** A reduced problem from foreign data. Errors: every fault with its path; items that are named and not there. */
 export function readProblem(value: unknown): Outcome<ReducedProblem> {
   const checked = validate(problemSchema, value);
-  if (!checked.ok) return checked as Outcome<ReducedProblem>;
-  const problem = checked.value as ReducedProblem;
+  if (!checked.ok) return checked;
+  const problem = checked.value;
   const faults = linkFaults(problem);
   return faults.length > 0 ? { ok: false, faults } : { ok: true, value: problem };
 }

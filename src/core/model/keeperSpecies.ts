@@ -39,7 +39,7 @@ function withPath(target: Tree, from: Tree, [key, ...rest]: readonly string[]): 
 /** A shipped profile with the keeper's changes laid over it: an update of the rest comes through. */
 export function overlay(shipped: SpeciesProfile, { profile, changed }: KeeperSpecies): SpeciesProfile {
   return changed.reduce<Tree>(
-    (tree, path) => withPath(tree, profile as unknown as Tree, path.split('.')),
+    (tree, path) => withPath(tree, profile, path.split('.')),
     shipped as unknown as Tree,
   ) as unknown as SpeciesProfile;
 }

@@ -50,7 +50,7 @@ export function defineRecord<const K extends string, S extends ObjectShape>(
     if (step.from !== index + 1)
       throw new Error(`${kind}: the step "${step.name}" starts at ${step.from}, expected ${index + 1}`);
   });
-  return { kind, title, schema: groupField(title, fields), upcasts, itemKeys, sense } as never;
+  return { kind, title, schema: groupField(title, fields), upcasts, itemKeys, sense };
 }
 
 /** A tank that has to be in the room. */

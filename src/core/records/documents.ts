@@ -3,7 +3,6 @@ import type { DocumentId } from '../kernel/schema/ids';
 import type { RecordDefinition } from './define';
 import { RECORDS } from './registry';
 
-export { LARGEST_PICTURE } from './kinds/photo';
 export { TANK_PURPOSES } from './kinds/tank';
 export type { DraftGroup } from './kinds/draft';
 export type { KeptWish } from './kinds/wishes';

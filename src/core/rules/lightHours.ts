@@ -1,5 +1,4 @@
 import { makesRoughTank } from '../model/levels';
-import type { PlannedKind } from './context';
 import { finding } from './finding';
 import type { Rule } from './rule';
 import { figure } from '../wording/words';

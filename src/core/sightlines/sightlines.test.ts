@@ -10,7 +10,7 @@ const floorOf = (room: number[], obstacles: number[][][]): Floor => ({
 
 describe('what can be seen of a floor, against CGAL', () => {
   it.each(fixture.scenes.map((scene) => [scene.name, scene] as const))('%s', (_, scene) => {
-    const floor = floorOf(scene.room, scene.obstacles as number[][][]);
+    const floor = floorOf(scene.room, scene.obstacles);
     const seen = visiblePolygon(scene.viewpoint as unknown as Point, floor);
     expect(areaOf(seen) / scene.visible_area).toBeCloseTo(1, 4);
     expect(freeArea(floor)).toBeCloseTo(scene.free_area, 6);

@@ -84,7 +84,7 @@ describe('the table of wins', () => {
 
 describe.each(Object.entries(bradley.cases))('strengths after Bradley and Terry: %s', (_, one) => {
   it('are those of R, or none where none is finite', () => {
-    const fit = bradleyTerry(tableOf(one.wins as number[][]));
+    const fit = bradleyTerry(tableOf(one.wins));
     expect(fit.ok).toBe(one.mle_exists);
     const expected = 'log_ability_sum0' in one ? (one.log_ability_sum0 as number[] | undefined) : undefined;
     if (fit.ok && expected) fit.strength.forEach((value, i) => expect(value).toBeCloseTo(expected[i]!, 6));

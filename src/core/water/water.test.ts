@@ -3,12 +3,12 @@ import { ammoniaFraction } from './ammonia';
 import { mixingRemaining } from './mixing';
 import { oxygenSaturation, pressureAtm } from './oxygen';
 
-const ammonia = oracle.ammonia.rows as number[][];
-const oxygen = oracle.dissolved_oxygen.at_1_atm.rows as number[][];
+const ammonia = oracle.ammonia.rows;
+const oxygen = oracle.dissolved_oxygen.at_1_atm.rows;
 
 describe('un-ionised ammonia', () => {
   it.each(ammonia)('pH %d at %d °C agrees with the formula evaluated elsewhere', (ph, t, _pKa, fraction) =>
-    expect(ammoniaFraction(t!, ph!)).toBeCloseTo(fraction!, 12),
+    expect(ammoniaFraction(t, ph)).toBeCloseTo(fraction, 12),
   );
   it('Emerson et al. 1975: 0.0537 at 25 °C and pH 8', () =>
     expect(ammoniaFraction(25, 8)).toBeCloseTo(0.0537, 4));
@@ -16,18 +16,18 @@ describe('un-ionised ammonia', () => {
 
 describe('oxygen at saturation', () => {
   it.each(oxygen)('at %d °C', (t, value, independent, published) => {
-    expect(oxygenSaturation(t!)).toBeCloseTo(value!, 9);
+    expect(oxygenSaturation(t)).toBeCloseTo(value, 9);
     // The printed table of Standard Methods 4500-O, and an independent fit: both within what they differ by.
-    if (published !== null) expect(Math.abs(oxygenSaturation(t!) - published!)).toBeLessThan(0.002);
-    expect(Math.abs(oxygenSaturation(t!) - independent!)).toBeLessThan(0.02);
+    if (published !== null) expect(Math.abs(oxygenSaturation(t) - published)).toBeLessThan(0.002);
+    expect(Math.abs(oxygenSaturation(t) - independent)).toBeLessThan(0.02);
   });
-  it.each(oracle.dissolved_oxygen.at_pressure.rows as number[][])('at %d atm and %d °C', (atm, t, value) =>
-    expect(oxygenSaturation(t!, atm!)).toBeCloseTo(value!, 9),
+  it.each(oracle.dissolved_oxygen.at_pressure.rows)('at %d atm and %d °C', (atm, t, value) =>
+    expect(oxygenSaturation(t, atm)).toBeCloseTo(value, 9),
   );
-  it.each(oracle.dissolved_oxygen.at_altitude.rows as number[][])(
+  it.each(oracle.dissolved_oxygen.at_altitude.rows)(
     'at %d m (%d atm) and %d °C, within what two atmospheres differ by',
     (altitude, _atm, t, value) =>
-      expect(Math.abs(oxygenSaturation(t!, pressureAtm(altitude!)) - value!)).toBeLessThan(0.002),
+      expect(Math.abs(oxygenSaturation(t, pressureAtm(altitude)) - value)).toBeLessThan(0.002),
   );
   it('falls with height as the air does', () => {
     expect(pressureAtm(0)).toBe(1);

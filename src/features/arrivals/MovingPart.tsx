@@ -3,14 +3,12 @@
 import { putChange } from '@/core/commands/documentChanges';
 import { useState } from 'react';
 import type { DocumentBodies } from '@/core/records/documents';
-import type { Dated } from '@/core/events/events';
 import type { Resident } from '@/core/events/room';
 import { moveTanks } from '@/core/commands/moveTanks';
 import { movingSteps, reconcile } from '@/core/arrivals/movingHouse';
-import type { DocumentId, ResidentId, TankId } from '@/core/kernel/schema/ids';
-import { newId } from '@/session/browserStamp';
+import type { DocumentId, TankId } from '@/core/kernel/schema/ids';
 import { useRoomState } from '@/session/react/RoomProvider';
-import { appendChange, useCommands } from '@/session/react/useCommands';
+import { useCommands } from '@/session/react/useCommands';
 import { useResidentName } from '@/session/react/useNames';
 import { useResidents, useTanks, type TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';

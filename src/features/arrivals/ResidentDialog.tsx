@@ -8,7 +8,7 @@ import {
   type RecordFields,
   type RecordKind,
 } from '@/core/commands/recordResident';
-import { SURENESS, type Dated } from '@/core/events/events';
+import { SURENESS } from '@/core/events/events';
 import type { Resident } from '@/core/events/room';
 import { commonName } from '@/core/model/catalogue';
 import { useCatalogue } from '@/session/react/RoomProvider';
@@ -59,7 +59,7 @@ export function ResidentDialog({
     if (typeof body === 'string') return setError(body);
     if (
       await run(`${nameOf(resident)}: ${kind}`, [
-        appendChange(session, { ...body, on: fromStart ? resident.cameOn : session.stamp.now() } as Dated),
+        appendChange(session, { ...body, on: fromStart ? resident.cameOn : session.stamp.now() }),
       ])
     )
       onClose();

@@ -87,7 +87,7 @@ export function WaveLine({
   const perDay = (wide - NAME_PX) / days;
   const at = (iso: string): number => NAME_PX + daysBetween(first, iso) * perDay;
   const rows = [
-    ...waves.lanes.map((lane) => ({ id: lane.id as string | null, name: lane.name })),
+    ...waves.lanes.map((lane) => ({ id: lane.id, name: lane.name })),
     { id: null, name: display },
   ];
   const rowOf = (lane: string | null): number => rows.findIndex((row) => row.id === lane);

@@ -87,7 +87,7 @@ export function CorrectDialog({ event, onClose, onCorrect }: Props) {
       return;
     }
     const { id: _id, seq: _seq, corrected: _corrected, ...rest } = event;
-    const { recorded: _recorded, ...dated } = rest as typeof rest & { recorded?: string };
+    const { recorded: _recorded, ...dated } = rest;
     const changed = Object.fromEntries(
       parts.map(([name, value]) => [
         name,
@@ -102,7 +102,7 @@ export function CorrectDialog({ event, onClose, onCorrect }: Props) {
       );
       return;
     }
-    onCorrect(replacement as Dated);
+    onCorrect(replacement);
     onClose();
   };
 

@@ -43,8 +43,8 @@ function Check({
 /** An entry without what only the journal adds. */
 function datedOf(event: Standing): Dated {
   const { id: _id, seq: _seq, corrected: _corrected, ...rest } = event;
-  const { recorded: _recorded, ...dated } = rest as typeof rest & { recorded?: string };
-  return dated as Dated;
+  const { recorded: _recorded, ...dated } = rest;
+  return dated;
 }
 
 function Row({

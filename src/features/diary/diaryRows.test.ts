@@ -74,7 +74,7 @@ describe('the diary', () => {
       target: death.id,
       replacement,
     });
-    const { id: _id, seq: _seq, recorded: _recorded, ...said } = death as Extract<Entry, { type: 'died' }>;
+    const { id: _id, seq: _seq, recorded: _recorded, ...said } = death;
     const told = diaryRows(
       [...entries, correct(900, { ...said, cause: 'a leap' }), correct(901, null)],
       names,

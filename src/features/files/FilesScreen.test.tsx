@@ -2,8 +2,7 @@ import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { writeBackup } from '@/core/formats/backup';
 import { demoRoom } from '@/demo/demoRoom';
-import { memoryStore } from '@/store/memory/memoryStore';
-import { heads, individual, place, room, show } from '@/testing/inRoom';
+import { heads, individual, otherStore, room, show } from '@/testing/inRoom';
 import { roomWork } from '@/workers/roomWork';
 import type { Session } from '@/session/types';
 import { FilesScreen } from './FilesScreen';
@@ -12,7 +11,7 @@ jest.mock('@/workers/startRoom', () => ({
   startRoom: () => ({
     thread: { terminate: () => {} },
     remote: roomWork(
-      () => memoryStore(place),
+      () => otherStore(),
       () => '2026-05-21T12:00:00.000Z',
     ),
   }),

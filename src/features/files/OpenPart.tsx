@@ -27,7 +27,7 @@ export function OpenPart() {
   const { work } = files;
 
   const putBack = async (): Promise<void> => {
-    if (await files.putBack())
+    if (await files.putBack(() => void putBack()))
       toast('The room is as it was before the file, with everything that was written since.');
   };
   const agree = async (): Promise<void> => {

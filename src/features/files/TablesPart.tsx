@@ -7,7 +7,6 @@ import { TABLES, readTable, type TableKind } from '@/core/formats/tablesIn';
 import { contestsCsv, leaversCsv, stockCsv, watchesCsv, waterCsv } from '@/core/formats/tablesOut';
 import type { Dated } from '@/core/events/events';
 import { foldName } from '@/core/model/catalogue';
-import type { ResidentId } from '@/core/kernel/schema/ids';
 import { newId } from '@/session/browserStamp';
 import { useCatalogue, useRooms, useRoomState } from '@/session/react/RoomProvider';
 import { appendChange, listChange, useCommands } from '@/session/react/useCommands';
@@ -68,7 +67,11 @@ function Table({ tank, kind }: { readonly tank: TankView; readonly kind: TableKi
   const [file, setFile] = useState<{ readonly name: string; readonly text: string } | null>(null);
   const [meant, setMeant] = useState<Readonly<Record<string, string>>>({});
   const [refused, setRefused] = useState('');
-  const known = useMemo(() => new Set((happenings ?? []).map(sameness)), [happenings]);
+  // A long journal is gone through only when a file is read.
+  const known = useMemo(
+    () => new Set(file === null ? [] : (happenings ?? []).map(sameness)),
+    [happenings, file],
+  );
   const lived = useMemo(
     () => Object.values(room.residents).filter((one) => one.tank === tank.id),
     [room, tank.id],
@@ -164,7 +167,7 @@ function Table({ tank, kind }: { readonly tank: TankView; readonly kind: TableKi
               key={name}
               label={`Who is "${name}"?`}
               value={meant[name] ?? ''}
-              onChange={(event) => setMeant({ ...meant, [name]: event.target.value as ResidentId })}
+              onChange={(event) => setMeant({ ...meant, [name]: event.target.value })}
             >
               <option value="">nobody here; leave those rows out</option>
               {lived.map((one) => (

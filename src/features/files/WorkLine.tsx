@@ -20,7 +20,12 @@ export function WorkLine({ files }: { readonly files: RoomFiles }) {
     <div className="flex items-center gap-3" role="status">
       <label className="flex flex-1 items-center gap-2">
         {DOING[work.what]}
-        <progress className="h-2 flex-1 accent-(--deep)" max={1} value={work.share} />
+        <progress
+          className="h-2 flex-1 accent-(--deep)"
+          max={1}
+          // Replacing is one piece of work for the storage: nobody can say how far it is.
+          value={work.what === 'replacing' ? undefined : work.share}
+        />
       </label>
       {work.what !== 'replacing' && <Button onClick={cancel}>Stop</Button>}
     </div>

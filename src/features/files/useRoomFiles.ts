@@ -51,18 +51,21 @@ export function useRoomFiles() {
     [],
   );
 
+  const lookAgain = useRef<(file: File, changedSince: boolean) => Promise<void>>(null);
   const look = useCallback(
     async (file: File, changedSince = false): Promise<void> => {
       const answer = await ask<Look>(
         'reading',
-        // A promise of a union comes over the line as a union of promises.
-        (remote, onProgress) => remote.look(file, room, onProgress) as Promise<Look>,
-        () => void look(file, changedSince),
+        (remote, onProgress) => remote.look(file, room, onProgress),
+        () => void lookAgain.current?.(file, changedSince),
       );
       if (answer.ok) setWork({ kind: 'looked', file, look: answer.value, changedSince });
     },
     [ask, room],
   );
+  useEffect(() => {
+    lookAgain.current = look;
+  }, [look]);
   /** Puts the room of the file in the place of this one; when this one was changed since the look, it is looked at again. */
   const replace = useCallback(
     async (file: File): Promise<boolean> => {
@@ -76,14 +79,13 @@ export function useRoomFiles() {
     },
     [ask, look, room],
   );
-  const putBack = useCallback(async (): Promise<boolean> => {
-    const answer = await ask(
-      'replacing',
-      (remote) => remote.putBack(room),
-      () => void putBack(),
-    );
-    return answer.ok && answer.value;
-  }, [ask, room]);
+  const putBack = useCallback(
+    async (again: () => void): Promise<boolean> => {
+      const answer = await ask('replacing', (remote) => remote.putBack(room), again);
+      return answer.ok && answer.value;
+    },
+    [ask, room],
+  );
   const save = useCallback(
     (again: () => void) => ask('saving', (remote, onProgress) => remote.save(room, onProgress), again),
     [ask, room],

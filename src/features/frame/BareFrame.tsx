@@ -10,9 +10,6 @@ export function BareFrame({ children }: { readonly children: ReactNode }) {
         <a href="/files" className="text-deep underline">
           Files
         </a>
-        <a href="/" className="text-deep underline">
-          Room
-        </a>
       </header>
       <main id="work">{children}</main>
     </div>

@@ -46,7 +46,7 @@ export default function Palette({ open, onOpenChange, tank, go, acts }: Props) {
         >
           {[
             ...TANK_SCREENS.map((screen) => ({ ...screen, href: withTank(screen.path, tank) })),
-            ...ROOM_SCREENS.map((screen) => ({ ...screen, href: screen.path as string })),
+            ...ROOM_SCREENS.map((screen) => ({ ...screen, href: screen.path })),
           ].map((screen) => (
             <Command.Item
               key={screen.path}

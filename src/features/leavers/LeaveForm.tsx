@@ -92,7 +92,7 @@ export function LeaveForm({ residents, first }: Props) {
       yupResolver(schema)(values, { most: heads.get(values.resident) ?? 0 }, rest),
     defaultValues: {
       how: 'rehomed',
-      resident: first.id as string,
+      resident: first.id,
       count: 1,
       on: todayIso(),
       reason: 'too rough',

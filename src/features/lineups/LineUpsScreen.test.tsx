@@ -1,6 +1,5 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { DocumentBodies } from '@/core/records/documents';
 import { group, room, show } from '@/testing/inRoom';
 import type { Session } from '@/session/types';
 import { work } from '@/workers/lineUpsWork';
@@ -21,11 +20,11 @@ jest.mock('@/workers/startLineUps', () => ({
 
 const wishesOf = (session: Session) =>
   Object.values(session.state.getState().documents).flatMap((document) =>
-    document.kind === 'wishes' && document.body ? (document.body as DocumentBodies['wishes']).wishes : [],
+    document.kind === 'wishes' && document.body ? document.body.wishes : [],
   );
 const draftsOf = (session: Session) =>
   Object.values(session.state.getState().documents).flatMap((document) =>
-    document.kind === 'draft' && document.body ? [document.body as DocumentBodies['draft']] : [],
+    document.kind === 'draft' && document.body ? [document.body] : [],
   );
 
 async function open(part = '', members: Parameters<typeof room>[0] = [], species?: string): Promise<Session> {

@@ -85,7 +85,7 @@ export function useWishes(tank: TankView) {
       const [first] = fresh;
       void remake(
         fresh.length === 1 && first ? `Wished ${commonName(first)}` : `Wished ${fresh.length} kinds`,
-        (wishes) => [...wishes, ...fresh.map(({ id }) => ({ species: id, weight: MIDDLING }) as KeptWish)],
+        (wishes) => [...wishes, ...fresh.map(({ id }) => ({ species: id, weight: MIDDLING }))],
         fresh.length === 1,
       );
     },

@@ -24,18 +24,17 @@ jest.mock('./EloChart', () => ({
 
 const ago = (days: number, minutes = 0): string =>
   new Date(Date.now() - days * 86_400_000 + minutes * 60_000).toISOString();
-const chased = (days: number, minute: number, winner: string, loser: string, more: object = {}): Dated =>
-  ({
-    type: 'chased',
-    on: ago(days, minute),
-    tank: TANK,
-    watch: 'w',
-    winner: winner as ResidentId,
-    loser: loser as ResidentId,
-    what: 'chase',
-    place: '',
-    ...more,
-  }) as Dated;
+const chased = (days: number, minute: number, winner: string, loser: string, more: object = {}): Dated => ({
+  type: 'chased',
+  on: ago(days, minute),
+  tank: TANK,
+  watch: 'w',
+  winner: winner as ResidentId,
+  loser: loser as ResidentId,
+  what: 'chase',
+  place: '',
+  ...more,
+});
 
 async function fought(...events: readonly Dated[]) {
   const session = await room(['Sol', 'Torch', 'Brim'].map(individual));

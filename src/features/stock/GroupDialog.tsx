@@ -69,7 +69,7 @@ export function GroupDialog({ profile, group, onSave, onClose }: Props) {
     onSave({
       ...group,
       ...rest,
-      origin: origin as PlanGroup['origin'],
+      origin: origin,
       until: until || undefined,
       nextTank: nextTank || undefined,
       wayOut: wayOut || undefined,

@@ -1,6 +1,5 @@
 import { act, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { DocumentBodies } from '@/core/records/documents';
 import { room, show } from '@/testing/inRoom';
 import type { Session } from '@/session/types';
 import { StockScreen } from './StockScreen';
@@ -26,7 +25,7 @@ afterEach(() => window.history.replaceState(null, '', '/'));
 
 const drafts = (session: Session) =>
   Object.values(session.state.getState().documents).flatMap((document) =>
-    document.kind === 'draft' && document.body ? [document.body as DocumentBodies['draft']] : [],
+    document.kind === 'draft' && document.body ? [document.body] : [],
   );
 
 describe('who with whom', () => {

@@ -106,7 +106,7 @@ function unitFor(kind: QuantityKind, settings: ReturnType<typeof useSettings>): 
 export function Measures({ tank, rows }: { readonly tank: TankView; readonly rows: readonly Row[] }) {
   const settings = useSettings();
   const { measure } = useTankEdits(tank);
-  const entered = (tank.body.entered ?? {}) as Record<string, string>;
+  const entered = tank.body.entered ?? {};
   return rows.map((row) => (
     <QuantityField
       key={row.name}

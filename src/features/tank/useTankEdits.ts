@@ -18,14 +18,14 @@ export function useTankEdits(tank: TankView) {
   const measure = useCallback(
     (label: string, part: 'tank' | 'water', name: string, core: number | undefined, text: string) =>
       save(label, (body) => {
-        const { [name]: _old, ...entered } = (body.entered ?? {}) as Record<string, string>;
+        const { [name]: _old, ...entered } = body.entered ?? {};
         const { [name]: _gone, ...others } = body[part] as Record<string, unknown>;
         const value = core === undefined ? {} : { [name]: Math.round(core * 1000) / 1000 };
         return {
           ...body,
           [part]: { ...others, ...value },
           entered: core === undefined ? entered : { ...entered, [name]: text },
-        } as Body;
+        };
       }),
     [save],
   );

@@ -18,6 +18,8 @@ import type { RoomSchema } from './schema';
 
 /** The key of stores of one row. */
 const ROOM = 'room';
+/** When the room was replaced last. */
+const ON = 'on';
 /** A commit counts only when the disk has it. */
 const STRICT = { durability: 'strict' } as const;
 
@@ -215,9 +217,15 @@ export function idbStore(name: string): RoomStore {
         const documents = await tx.objectStore('documents').getAll();
         const commands = await tx.objectStore('commands').getAll();
         const aside = await tx.objectStore('aside').getAll();
-        const kept = await tx.objectStore('previous').get(ROOM);
+        const replacedOn = await tx.objectStore('previous').get(ON);
         await tx.done;
-        return { documents, snapshot, commands, aside, replacedOn: kept?.at ?? null };
+        return {
+          documents,
+          snapshot,
+          commands,
+          aside,
+          replacedOn: typeof replacedOn === 'string' ? replacedOn : null,
+        };
       }),
     entries: (after = 0) => guarded(async () => readInPieces(await db(), after)),
     commit: (changes, note = {}) =>
@@ -234,7 +242,11 @@ export function idbStore(name: string): RoomStore {
         await replace(await db(), contents, keep);
         channel?.postMessage({ kind: 'replaced' } satisfies Announcement);
       }),
-    previous: () => guarded(async () => (await (await db()).get('previous', ROOM)) ?? null),
+    previous: () =>
+      guarded(async () => {
+        const kept = await (await db()).get('previous', ROOM);
+        return kept === undefined || typeof kept === 'string' ? null : kept;
+      }),
     setAside: (asides, from) =>
       guarded(async () => {
         const tx = (await db()).transaction(['aside', 'documents', 'entries'], 'readwrite', STRICT);
@@ -282,8 +294,10 @@ async function replace(
         documents: await tx.objectStore('documents').getAll(),
         entries: await tx.objectStore('entries').getAll(),
       };
-      await previous.put({ ...keep, before, file: { documents, entries } }, ROOM);
-    } else await previous.delete(ROOM);
+      const file = { documents, entryIds: entries.map(({ id }) => id) };
+      await previous.put({ ...keep, before, file }, ROOM);
+      await previous.put(keep.at, ON);
+    } else await previous.clear();
     const [journal, papers] = [tx.objectStore('entries'), tx.objectStore('documents')];
     await journal.clear();
     await papers.clear();

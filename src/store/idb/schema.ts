@@ -14,6 +14,6 @@ export interface RoomSchema extends DBSchema {
   commands: { key: string; value: CommandRecord };
   /** Records that could not be read. */
   aside: { key: string; value: Aside };
-  /** One row, `room`: what was there before a file took its place. */
-  previous: { key: string; value: Previous };
+  /** What was there before a file took its place, under `room`; when that was, under `on`, so that opening need not read it all. */
+  previous: { key: string; value: Previous | string };
 }

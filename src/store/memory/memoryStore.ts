@@ -69,7 +69,8 @@ export function memoryStore(place: MemoryPlace = memoryPlace()): RoomStore {
     },
     replaceAll: async ({ documents, entries }, keep) => {
       const before = { documents: [...place.documents.values()], entries: place.entries };
-      place.previous = keep ? { ...keep, before, file: { documents, entries } } : null;
+      const file = { documents, entryIds: entries.map(({ id }) => id) };
+      place.previous = keep ? { ...keep, before, file } : null;
       place.documents = new Map(documents.map((document) => [document.id, document]));
       place.entries = [...entries];
       place.snapshot = null;

@@ -8,7 +8,7 @@ export async function glpkSolver(): Promise<Optimum> {
     if (infeasible(problem)) return null;
     const { objective, rows, binaries } = toProgram(problem);
     const vars = (terms: Row['terms']) => terms.map(([coef, name]) => ({ name, coef }));
-    const { result } = await glpk.solve(
+    const { result } = glpk.solve(
       {
         name: 'line-up',
         objective: { direction: glpk.GLP_MAX, name: 'value', vars: vars(objective) },

@@ -53,7 +53,7 @@ export function valueAt(root: unknown, path: string): unknown {
 export function validate<T>(schema: Schema<T>, value: unknown): Outcome<T> {
   if (quickCheck(schema)?.(value)) return { ok: true, value: value as T };
   try {
-    return { ok: true, value: schema.validateSync(value, { strict: true, abortEarly: false }) as T };
+    return { ok: true, value: schema.validateSync(value, { strict: true, abortEarly: false }) };
   } catch (error) {
     if (!(error instanceof ValidationError)) throw error;
     const parts = error.inner.length > 0 ? error.inner : [error];

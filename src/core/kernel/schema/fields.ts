@@ -135,8 +135,7 @@ export const momentField = (meaning: string) =>
 export type Reference = 'tank' | 'resident' | 'species';
 
 /** Marks a field as the name of something that has to be in the room. */
-export const refersTo = <S extends Schema>(what: Reference, field: S): S =>
-  field.meta({ refersTo: what }) as unknown as S;
+export const refersTo = <S extends Schema>(what: Reference, field: S): S => field.meta({ refersTo: what });
 
 /** Words by name, such as a measure as it was typed: letters and digits as names, at most 64 short texts. */
 export const wordsField = (meaning: string) => {

@@ -79,7 +79,7 @@ function merge(
   if (same(mine, theirs) || same(theirs, base)) return { value: mine, conflicts: [] };
   if (same(mine, base)) return { value: theirs, conflicts: [] };
   if (isTree(mine) && isTree(theirs) && (isTree(base) || base === undefined || base === null)) {
-    const was = base as Tree | undefined | null;
+    const was = base;
     const conflicts: Conflict[] = [];
     const value: Tree = {};
     for (const name of new Set([...Object.keys(theirs), ...Object.keys(mine)])) {

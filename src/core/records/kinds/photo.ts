@@ -4,7 +4,7 @@ import { idField, type ResidentId } from '../../kernel/schema/ids';
 import { defineRecord } from '../define';
 
 /** A picture is made small before it is kept: so many characters at the most. */
-export const LARGEST_PICTURE = 600_000;
+const LARGEST_PICTURE = 600_000;
 
 /** A picture of a fish, made small before it is kept. */
 export const photoRecord = defineRecord('photo', 'a picture', {

@@ -1,0 +1,199 @@
+import { readFileSync, writeFileSync } from 'node:fs';
+import { unzipSync } from 'fflate';
+import type { Page } from '@playwright/test';
+import { expect, list, openDemo, test } from './watchful';
+
+/** Saves the room under Files; gives the path and, unless it is a zip, what is in it. */
+async function savedRoom(page: Page): Promise<{
+  readonly path: string;
+  readonly room: { entries: unknown[]; documents: { kind: string; body: unknown }[] };
+}> {
+  await page.goto('/files');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save the room' }).click();
+  const saved = await download;
+  const path = await saved.path();
+  const bytes = readFileSync(path);
+  const text = saved.suggestedFilename().endsWith('.zip')
+    ? new TextDecoder().decode(unzipSync(bytes)['room.json'])
+    : bytes.toString('utf8');
+  return { path, room: JSON.parse(text) as never };
+}
+const openFile = (page: Page, name: string, content: string) =>
+  page
+    .locator('input[type=file]')
+    .first()
+    .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(content) });
+
+test('a room saved while a watch is paused opens again as it was', async ({ page }, info) => {
+  await openDemo(page, '/watch?tank=demo-skerry');
+  await page.getByRole('group', { name: 'Fish' }).getByRole('button').nth(0).click();
+  await page.getByRole('group', { name: 'Fish' }).getByRole('button').nth(1).click();
+  await expect(page.getByTestId('logged').getByRole('listitem')).toHaveCount(1);
+  await page.getByRole('button', { name: 'Pause' }).click();
+  await expect(page.getByRole('button', { name: /Go on|Start/ })).toBeVisible();
+  const { room } = await savedRoom(page);
+  expect(room.documents.find(({ kind }) => kind === 'watching')?.body).toMatchObject({ runningSince: null });
+  const path = info.outputPath('room.lomvik.json');
+  writeFileSync(path, JSON.stringify(room));
+  await page.locator('input[type=file]').first().setInputFiles(path);
+  await expect(page.getByText('It says the same as this room. Nothing would change.')).toBeVisible();
+});
+
+test('a file with bad parts is opened in part, replaced, and put back', async ({ page }) => {
+  await openDemo(page);
+  const { room } = await savedRoom(page);
+  const bad = {
+    ...room,
+    entries: [
+      ...room.entries,
+      {
+        id: 'odd',
+        type: 'noted',
+        on: '2026-13-45T99:99',
+        recorded: '2026-01-01T10:00:00.000Z',
+        tank: null,
+        text: 'x',
+      },
+    ],
+  };
+  bad.documents = bad.documents.filter((document) => (document as { id?: string }).id !== 'demo-quay');
+  await openFile(page, 'mended.lomvik.json', JSON.stringify(bad));
+  await expect(page.getByText(/records? cannot be taken in/)).toBeVisible();
+  await expect(page.getByText(/entries\[\d+\]\.on: expected when it happened/)).toBeVisible();
+  await page.getByRole('button', { name: 'Replace this room' }).click();
+  await expect(page.getByText('The room now holds what the file says.')).toBeVisible();
+  const rack = page.getByRole('navigation', { name: 'Room and rack' });
+  await expect(rack.getByText('Quay')).toHaveCount(0);
+  await page.reload();
+  await page.getByRole('button', { name: 'Put the room back as it was before' }).click();
+  await expect(rack.getByText('Quay')).toBeVisible();
+});
+
+test('two tabs change one list, and each takes back its own change only', async ({ page, context }) => {
+  await openDemo(page, '/stock?tank=demo-fen');
+  const other = await context.newPage();
+  await openDemo(other, '/stock?tank=demo-fen');
+  const listed = (tab: Page, name: string) => tab.getByLabel(new RegExp(`^\\d+ ${name} listed`));
+  await list(page, 'sterbai cory');
+  await expect(listed(other, 'sterbai cory')).toBeVisible();
+  await list(other, 'honey gourami');
+  await expect(listed(page, 'honey gourami')).toBeVisible();
+  await page.getByRole('button', { name: /^Undo: Listed/ }).click();
+  await expect(listed(page, 'sterbai cory')).toHaveCount(0);
+  await expect(listed(other, 'sterbai cory')).toHaveCount(0);
+  await expect(listed(other, 'honey gourami')).toBeVisible();
+  // Undo and redo survive a reload.
+  await page.reload();
+  await page.getByRole('button', { name: /^Redo: Listed/ }).click();
+  await expect(listed(page, 'sterbai cory')).toBeVisible();
+});
+
+test.describe('workers that cannot start', () => {
+  for (const [name, path] of [
+    ['the order', '/order?tank=demo-skerry'],
+    ['candidates', '/stock?tank=demo-fen&part=joins'],
+    ['line-ups', '/lineups?tank=demo-fen'],
+  ] as const)
+    test(`${name}: the failure is said, with a way to try again`, async ({ page }) => {
+      await page.addInitScript(() => {
+        const Real = window.Worker;
+        let broken = true;
+        (window as unknown as { mendWorkers: () => void }).mendWorkers = () => (broken = false);
+        window.Worker = class extends Real {
+          constructor(url: string | URL, options?: WorkerOptions) {
+            super(
+              broken ? URL.createObjectURL(new Blob(['throw new Error("no")'])) : url,
+              broken ? {} : options,
+            );
+          }
+        };
+      });
+      await openDemo(page, path);
+      await expect(
+        page
+          .getByRole('alert')
+          .getByText(/could not be started|stopped in the middle/)
+          .first(),
+      ).toBeVisible();
+      await page.evaluate(() => (window as unknown as { mendWorkers: () => void }).mendWorkers());
+      await page.getByRole('alert').getByRole('button', { name: 'Try again' }).first().click();
+      await expect(page.getByRole('alert').getByText(/could not be started/)).toHaveCount(0);
+    });
+});
+
+test('the room deleted under the open page is said, and can be saved from the page', async ({ page }) => {
+  await openDemo(page);
+  await page.evaluate(
+    () =>
+      new Promise((resolve) => {
+        const request = indexedDB.deleteDatabase('lomvik-demo');
+        request.onsuccess = resolve;
+      }),
+  );
+  await expect(page.getByText('Your room is no longer in this browser.')).toBeVisible();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save this room now' }).click();
+  const room = JSON.parse(readFileSync(await (await download).path(), 'utf8')) as { entries: unknown[] };
+  expect(room.entries.length).toBeGreaterThan(50);
+});
+
+test('a browser that refuses to remember, and one whose storage is silent, are no dead end', async ({
+  page,
+  context,
+}) => {
+  await page.addInitScript(() => {
+    for (const name of ['localStorage', 'sessionStorage'])
+      Object.defineProperty(window, name, {
+        get: () => {
+          throw new DOMException('refused', 'SecurityError');
+        },
+      });
+  });
+  await page.goto('/');
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+
+  const silent = await context.newPage();
+  await silent.clock.install();
+  await silent.addInitScript(() => {
+    const open = IDBFactory.prototype.open;
+    IDBFactory.prototype.open = function (...asked) {
+      const request = open.apply(this, asked);
+      request.addEventListener = () => {};
+      return request;
+    };
+  });
+  await silent.goto('/');
+  await expect(silent.getByText('Opening the room…')).toBeVisible();
+  await expect(async () => {
+    await silent.clock.fastForward(30_000);
+    await expect(silent.getByText(/storage does not answer/)).toBeVisible({ timeout: 500 });
+  }).toPass();
+  await expect(silent.getByRole('button', { name: 'Try again' })).toBeVisible();
+});
+
+test('a tank that is not there is said, not replaced by another', async ({ page }) => {
+  await openDemo(page, '/stock?tank=nope');
+  await expect(page.getByText('This room has no tank with that address.')).toBeVisible();
+});
+
+test('the focus stays where the work is', async ({ page }) => {
+  await openDemo(page, '/stock?tank=demo-fen');
+  const focused = () => page.evaluate(() => document.activeElement?.closest('main, [role=dialog]') !== null);
+  // A dialog gives the focus back to what opened it, and has its first field focused.
+  const edit = page.getByRole('button', { name: /^Change / }).first();
+  await edit.focus();
+  const label = await edit.getAttribute('aria-label');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog')).toBeVisible();
+  expect(await page.evaluate(() => document.activeElement?.tagName)).not.toBe('BUTTON');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  expect(await page.evaluate(() => document.activeElement?.getAttribute('aria-label'))).toBe(label);
+  // A line that is removed passes the focus on.
+  const remove = page.getByRole('button', { name: /^Leave out / }).first();
+  await remove.focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/^Left out/)).toBeVisible();
+  expect(await focused()).toBe(true);
+});
