@@ -63,8 +63,8 @@ function Run({ lane }: { readonly lane: TankView }) {
   const life = useRoomState((state) => state.room.tanks[lane.id]?.quarantine) ?? NEW_TANK_LIFE.quarantine;
   const sources = [...new Set(residents.map((one) => one.source).filter(Boolean))];
   const days = [...new Set(residents.map((one) => dayOf(one.inTankSince)))];
-  const onDo = (label: string, ...events: readonly Dated[]): void =>
-    void run(
+  const onDo = (label: string, ...events: readonly Dated[]): Promise<boolean> =>
+    run(
       label,
       events.map((event) => appendChange(session, event)),
     );

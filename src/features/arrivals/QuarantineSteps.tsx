@@ -20,6 +20,9 @@ import { SignButtons } from '@/ui/SignButtons';
 import { TickList } from '@/ui/TickList';
 
 const day = (iso: string): string => format(parseISO(iso), 'd MMM');
+/** Records what was done; false when it was refused. */
+type OnDo = (label: string, ...events: readonly Dated[]) => Promise<boolean>;
+
 const SIGNS_HERE: readonly Sign[] = [...ILLNESS, 'eating'];
 const LASTING = [QUARANTINE_DAYS, 35, QUARANTINE_LONG_DAYS] as const;
 
@@ -48,13 +51,7 @@ function DayLine({ at, days }: { readonly at: number; readonly days: number }) {
   );
 }
 
-export function Begin({
-  lane,
-  onDo,
-}: {
-  readonly lane: TankView;
-  readonly onDo: (label: string, ...events: readonly Dated[]) => void;
-}) {
+export function Begin({ lane, onDo }: { readonly lane: TankView; readonly onDo: OnDo }) {
   const { session } = useCommands();
   const [ticked, setTicked] = useState<readonly QuarantineCheck[]>([]);
   const [days, setDays] = useState<number>(QUARANTINE_DAYS);
@@ -78,7 +75,7 @@ export function Begin({
           large
           disabled={ticked.length < QUARANTINE_CHECKS.length}
           onClick={() =>
-            onDo('Quarantine begun', {
+            void onDo('Quarantine begun', {
               type: 'quarantine',
               on: session.stamp.now(),
               tank: lane.id,
@@ -100,13 +97,7 @@ export function Begin({
   );
 }
 
-export function Running({
-  lane,
-  onDo,
-}: {
-  readonly lane: TankView;
-  readonly onDo: (label: string, ...events: readonly Dated[]) => void;
-}) {
+export function Running({ lane, onDo }: { readonly lane: TankView; readonly onDo: OnDo }) {
   const { session } = useCommands();
   const room = useRoomState((state) => state.room);
   const [signs, setSigns] = useState<readonly Sign[]>([]);
@@ -126,13 +117,13 @@ export function Running({
           <Button
             tone={left <= 0 ? 'main' : 'plain'}
             disabled={left > 0}
-            onClick={() => onDo('Quarantine passed', { ...base, type: 'quarantine', what: 'passed' })}
+            onClick={() => void onDo('Quarantine passed', { ...base, type: 'quarantine', what: 'passed' })}
           >
             Passed
           </Button>
           <Button
             onClick={() =>
-              onDo('Quarantine extended', {
+              void onDo('Quarantine extended', {
                 ...base,
                 type: 'quarantine',
                 what: 'extended',
@@ -145,7 +136,7 @@ export function Running({
           <Button
             tone="warn"
             onClick={() =>
-              onDo('Quarantine given up', {
+              void onDo('Quarantine given up', {
                 ...base,
                 type: 'quarantine',
                 what: 'given up',
@@ -163,11 +154,10 @@ export function Running({
           className="mt-2"
           disabled={signs.length === 0}
           onClick={() => {
-            onDo(
+            void onDo(
               `Seen: ${signs.join(', ')}`,
               ...signs.map((what): Dated => ({ ...base, type: 'saw', resident: null, what, place: '' })),
-            );
-            setSigns([]);
+            ).then((done) => done && setSigns([]));
           }}
         >
           Record what you see
@@ -179,8 +169,9 @@ export function Running({
           onSubmit={(event) => {
             event.preventDefault();
             if (given.trim() === '') return;
-            onDo('Treatment recorded', { ...base, type: 'treated', what: given.trim() });
-            setGiven('');
+            void onDo('Treatment recorded', { ...base, type: 'treated', what: given.trim() }).then(
+              (done) => done && setGiven(''),
+            );
           }}
         >
           <TextField
@@ -202,19 +193,13 @@ export function Running({
   );
 }
 
-export function Afterwards({
-  lane,
-  onDo,
-}: {
-  readonly lane: TankView;
-  readonly onDo: (label: string, ...events: readonly Dated[]) => void;
-}) {
+export function Afterwards({ lane, onDo }: { readonly lane: TankView; readonly onDo: OnDo }) {
   const { session } = useCommands();
   const life = useRoomState((state) => state.room.tanks[lane.id]) ?? NEW_TANK_LIFE;
   const { passedOn } = life.quarantine ?? NEW_TANK_LIFE.quarantine;
   const down = life.filter?.downOn ?? null;
   const step = (what: 'torn down' | 'dried' | 'seeded', label: string): void =>
-    onDo(label, { type: 'filter', on: session.stamp.now(), tank: lane.id, what, note: '' });
+    void onDo(label, { type: 'filter', on: session.stamp.now(), tank: lane.id, what, note: '' });
   if (!passedOn && !down) return null;
   const dry = down ? daysBetween(dayOf(down), todayIso()) : null;
   return (

@@ -67,7 +67,8 @@ function withSeconds(minute: Date, seconds: Date): Date {
 interface Props {
   readonly event: Standing;
   readonly onClose: () => void;
-  readonly onCorrect: (replacement: Dated) => void;
+  /** Writes it; false when it was refused: then what was typed stays. */
+  readonly onCorrect: (replacement: Dated) => Promise<boolean>;
 }
 
 /** Says what is true instead. The first entry stays in the journal, struck through. */
@@ -80,7 +81,7 @@ export function CorrectDialog({ event, onClose, onCorrect }: Props) {
   );
   const [faults, setFaults] = useState<readonly string[]>([]);
 
-  const save = (): void => {
+  const save = async (): Promise<void> => {
     const moment = day === shown ? parseISO(event.on) : withSeconds(new Date(day), parseISO(event.on));
     if (Number.isNaN(moment.getTime()) || isFuture(moment)) {
       setFaults(['When it happened: expected a moment that is not in the future.']);
@@ -102,8 +103,7 @@ export function CorrectDialog({ event, onClose, onCorrect }: Props) {
       );
       return;
     }
-    onCorrect(replacement);
-    onClose();
+    if (await onCorrect(replacement)) onClose();
   };
 
   return (
@@ -117,7 +117,7 @@ export function CorrectDialog({ event, onClose, onCorrect }: Props) {
         className="grid gap-3"
         onSubmit={(submitted) => {
           submitted.preventDefault();
-          save();
+          void save();
         }}
       >
         <TextField

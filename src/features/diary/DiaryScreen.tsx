@@ -214,7 +214,7 @@ export function DiaryScreen() {
           event={correcting}
           onClose={() => setCorrecting(null)}
           onCorrect={(replacement) =>
-            void run('Entry corrected', [correctChange(session, correcting.id, replacement.on, replacement)])
+            run('Entry corrected', [correctChange(session, correcting.id, replacement.on, replacement)])
           }
         />
       )}

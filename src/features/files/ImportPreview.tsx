@@ -126,7 +126,9 @@ export function ImportPreview({ name, look, changedSince, watchRuns, tankName, o
           ]}
         />
       )}
-      <p className="mt-2 text-slate">Save this room first if it holds anything that the file does not.</p>
+      <p className="mt-2 text-slate">
+        This room is kept as it is now, and can be put back afterwards under Files.
+      </p>
       <div className="mt-2 flex gap-2">
         <Button tone={changes.entries.removed > 0 ? 'warn' : 'main'} onClick={onAgree}>
           Replace this room

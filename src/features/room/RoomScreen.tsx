@@ -78,9 +78,8 @@ export function RoomScreen() {
       }
     >
       <div className="grid gap-6 lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)]">
-        <DueList />
         {aside > 0 && (
-          <p className="order-last border-l-2 border-lamp pl-3 lg:col-span-2">
+          <p className="border-l-2 border-lamp pl-3 lg:col-span-2">
             {aside === 1 ? '1 record could not be read' : `${aside} records could not be read`}.{' '}
             <Link href="/files" className="text-deep underline">
               See what is set aside under Files
@@ -88,6 +87,7 @@ export function RoomScreen() {
             ; the rest of the room works without.
           </p>
         )}
+        <DueList />
         {room.loose.length > 0 && (
           <Section
             title="Entries that do not fit"

@@ -151,8 +151,9 @@ function Watch({ tank }: { readonly tank: TankView }) {
                 large
                 className="px-3"
                 onClick={() => {
-                  void watch.finish(note.trim());
-                  setNote('');
+                  void watch.finish(note.trim()).then((done) => {
+                    if (done) setNote('');
+                  });
                 }}
               >
                 <Square size={14} aria-hidden="true" />

@@ -48,14 +48,15 @@ export function useWatch(tank: TankView) {
   }, [elsewhere, watching, running, run, session, tank.id]);
 
   const finish = useCallback(
-    async (note: string) => {
-      if (!watching) return;
+    async (note: string): Promise<boolean> => {
+      if (!watching) return false;
       const minutes = minutesOf(watching, Date.now());
-      await run(
+      const done = await run(
         `Watched ${tank.body.name} for ${minutes.toFixed(1)} minutes`,
         finishWatch(watching, note, session.stamp),
       );
       setWho(null);
+      return done;
     },
     [watching, run, session, tank],
   );
