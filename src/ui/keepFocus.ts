@@ -65,8 +65,13 @@ export function useKeepFocus(): void {
       last = target instanceof Element && !target.closest('[role="dialog"]') ? placeOf(target) : null;
     };
     const look = (): void => {
-      if (!last || (document.activeElement !== document.body && document.activeElement !== null)) return;
-      if (last.element.isConnected && !last.element.matches(':disabled')) return;
+      if (!last) return;
+      const { activeElement } = document;
+      // A browser takes the focus from a button that can no longer be pressed, but only later.
+      const gone = !last.element.isConnected || last.element.matches(':disabled');
+      const nowhere =
+        activeElement === null || activeElement === document.body || activeElement === last.element;
+      if (!gone || !nowhere) return;
       const place = last;
       last = null;
       returnTo(place);
