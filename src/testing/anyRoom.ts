@@ -11,11 +11,12 @@ import {
   type RoomDocument,
 } from '@/core/records/documents';
 import { anyMoment, anyOf } from './anyOf';
+import { catalogue } from './plans';
 
 /** Tanks, fish and species that a made-up room may speak of; some of the fish never come. */
 export const TANKS_THERE = ['T', 'U'] as const;
 const RESIDENTS = ['a', 'b', 'c', 'd'] as const;
-const SPECIES = ['danio-rerio', 'pterophyllum-scalare', 'labidochromis-caeruleus'] as const;
+const SPECIES = ['danio-rerio', 'pterophyllum-scalare', 'labidochromis-caeruleus', 'own-danio'] as const;
 
 const POOLS: Readonly<Record<Reference, readonly string[]>> = {
   tank: TANKS_THERE,
@@ -92,9 +93,40 @@ const ANY_ID: Partial<Record<DocumentKind, DocumentId>> = {
   watching: 'watching' as DocumentId,
 };
 
+/** A species of the keeper's own: a shipped one under another name; taken away again now and then. */
+const anySpecies: fc.Arbitrary<RoomDocument> = fc
+  .tuple(
+    fc.constantFrom('own-danio', 'own-angelfish'),
+    fc.double({ min: 1, max: 40, noNaN: true }),
+    fc.boolean(),
+  )
+  .map(([id, maleCm, gone]) => {
+    const like = catalogue.byId.get('danio-rerio');
+    if (!like) throw new Error('the catalogue has changed');
+    const profile = {
+      ...like,
+      id,
+      commonNames: [id],
+      formerNames: [],
+      scientificName: id,
+      size: { ...like.size, maleCm },
+    };
+    return documentOf('species', `species-${id}` as DocumentId, gone ? null : { profile, changed: [] });
+  });
+
+/** A tank of the room renamed, resized within reason, put out of the rack, or made anew. */
+const anyTank: fc.Arbitrary<RoomDocument> = fc
+  .tuple(fc.constantFrom(...TANKS_THERE, 'V'), anyOf(bodySchemaOf('tank')), fc.nat(5))
+  .map(([id, body, gone]) => documentOf('tank', id as DocumentId, gone === 0 ? null : (body as never)));
+
 /** Any document of any kind, made from the definitions of the records themselves. */
-export const anyDocument: fc.Arbitrary<RoomDocument> = fc
-  // The tanks of the room are the walk's own; a species of the keeper's would have to be a whole sound profile.
+export const anyDocument: fc.Arbitrary<RoomDocument> = fc.oneof(
+  { weight: 1, arbitrary: anySpecies },
+  { weight: 2, arbitrary: anyTank },
+  { weight: 12, arbitrary: fc.constant(null).chain(() => anyPlain) },
+);
+
+const anyPlain: fc.Arbitrary<RoomDocument> = fc
   .constantFrom(...DOCUMENT_KINDS.filter((kind) => kind !== 'tank' && kind !== 'species'))
   .chain((kind) =>
     fc.tuple(anyOf(bodySchemaOf(kind)), choices, fc.nat(3), fc.boolean()).map(([body, numbers, n, gone]) => {

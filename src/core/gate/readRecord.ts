@@ -1,5 +1,12 @@
 import { mixed } from 'yup';
-import { EVENT_TYPES, isEventType, schemaOf, type Entry, type EventType } from '../events/events';
+import {
+  definitionOf,
+  EVENT_TYPES,
+  isEventType,
+  schemaOf,
+  type Entry,
+  type EventType,
+} from '../events/events';
 import { DEEPEST, isTooDeep } from '../kernel/schema/depth';
 import { describeValue, under, validate, type Fault, type Outcome } from '../kernel/schema/faults';
 import { choiceField, groupField, momentField, noteField, wholeField } from '../kernel/schema/fields';
@@ -61,14 +68,11 @@ function liftMoments(entry: Tree): Tree {
   return on === entry.on && recorded === entry.recorded ? entry : { ...entry, on, recorded };
 }
 
+/** An event in the shape that this Lomvik writes: each kind lifts its own. */
 function liftHappening(event: Tree): Tree {
-  if (!isEventType(event.type)) return event;
-  const upcast = (schemaLift as Readonly<Partial<Record<EventType, (body: Tree) => Tree>>>)[event.type];
+  const upcast = isEventType(event.type) ? definitionOf(event.type).upcast : undefined;
   return upcast ? upcast(event) : event;
 }
-
-/** Lifts of events whose shape has changed since an older Lomvik; none has so far but by fields that may be missing. */
-const schemaLift = {};
 
 function happeningFaults(event: Tree, path: string): readonly Fault[] {
   const checked = validate(schemaOf(event.type as EventType), event);

@@ -1,5 +1,6 @@
 'use client';
 
+import { TAP_NITRATE_MGL } from '@/core/tank/tankDefaults';
 import { useMemo } from 'react';
 import type { Standing } from '@/core/events/roomAt';
 import { nitrateRate, risesOf, waveEffect, type WaterMark } from '@/core/water/nitrateRate';
@@ -35,7 +36,7 @@ export function useWaterLog(tank: TankView) {
     const waves = [
       ...new Set(here.flatMap((event: Standing) => (event.type === 'came' ? [dayOf(event.on)] : []))),
     ].sort();
-    const tap = water?.nitrateTapMgL ?? 0;
+    const tap = water?.nitrateTapMgL ?? TAP_NITRATE_MGL;
     const marks: WaterMark[] = [
       ...tests.flatMap(({ on, nitrateMgL }): WaterMark[] =>
         nitrateMgL === undefined ? [] : [{ kind: 'test', on, nitrateMgL }],

@@ -232,7 +232,11 @@ export function idbStore(name: string): RoomStore {
       guarded(async () => {
         const committed = await write(await db(), changes, note);
         if (committed.entries.length + committed.documents.length > 0)
-          channel?.postMessage({ kind: 'committed', committed } satisfies Announcement);
+          // How to take it back is this tab's own.
+          channel?.postMessage({
+            kind: 'committed',
+            committed: { ...committed, command: null },
+          } satisfies Announcement);
         return committed;
       }),
     saveSnapshot: (snapshot) =>
