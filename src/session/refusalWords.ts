@@ -17,7 +17,7 @@ function clashWords({ clashes }: Refusal): string {
   if (!first) return '';
   const what = clashes.length === 1 ? 'One record depends' : `${clashes.length} records depend`;
   const named = first.on === '' ? first.type : `${titleOf(first.type)} of ${first.on.slice(0, 10)}`;
-  return `${what} on it, first ${named} (${first.faults.slice(0, 1).map(faultLine).join('')}). Correct or strike out ${clashes.length === 1 ? 'that one' : 'those'} first`;
+  return `${what} on it, first ${named}. Correct or strike out ${clashes.length === 1 ? 'that one' : 'those'} first`;
 }
 
 /** Why nothing was written. */

@@ -7,8 +7,7 @@ import type { DocumentId } from '@/core/kernel/schema/ids';
 import type { RoomDocument } from '@/core/records/documents';
 import { StoreError, type Committed, type CommitNote } from './port';
 
-export const GONE =
-  'Your room is no longer in this browser. This page still holds it: save it now, under Files.';
+export const GONE = 'Your room is no longer in this browser. This page still holds it: save it now.';
 
 /** What is kept as this Lomvik reads it. What cannot be read is no base to build on: opening sets it aside. */
 function lifted(document: RoomDocument | undefined): RoomDocument | undefined {

@@ -16,7 +16,6 @@ export function Trouble() {
       <Button tone="main" onClick={() => savePage(session, `lomvik-${name}-${todayIso()}`)}>
         Save this room now
       </Button>
-      <Button onClick={() => window.location.reload()}>Reload</Button>
     </div>
   );
 }
