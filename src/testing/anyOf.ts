@@ -105,7 +105,7 @@ function anyGroup(fields: Record<string, Schema>): fc.Arbitrary<unknown> {
  * schema lets them be missing, null where it lets them be null.
  */
 export function anyOf(schema: Schema): fc.Arbitrary<unknown> {
-  if ((schema.type as string) === 'lazy') {
+  if (schema.type === 'lazy') {
     const resolved = (schema as unknown as { resolve(options: object): Schema }).resolve({
       value: undefined,
     });
