@@ -282,6 +282,23 @@ describe('the gate of the session', () => {
       },
     });
   });
+  it('tells two moments of one day apart by the hour', async () => {
+    const session = await openTab(await placeWithTanks());
+    await session.run('in', [append(session, cameAs('x', '2026-04-05T16:00:00.000Z', 6))]);
+    const outcome = await session.run('measured', [
+      append(session, {
+        type: 'measured',
+        on: '2026-04-05T13:00:00.000Z',
+        resident: 'x' as ResidentId,
+        lengthCm: 4,
+      }),
+    ]);
+    expect(outcome).toMatchObject({
+      refusal: {
+        faults: [{ expected: expect.stringContaining('2026-04-05T16:00'), received: '2026-04-05T13:00' }],
+      },
+    });
+  });
   it('refuses a tank wider than a pond, water above the rim and a correction of nothing', async () => {
     const session = await openTab(await placeWithTanks());
     const wide = tankPut('W');

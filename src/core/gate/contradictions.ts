@@ -56,6 +56,10 @@ function strayCorrections(entries: readonly Entry[]): readonly Contradiction[] {
 /** So many entries are folded before the fold can pause. */
 const ENTRIES_A_STEP = 1500;
 
+/** So many letters of an ISO moment tell its day, and its minute. */
+const DAY = 10;
+const MINUTE = 16;
+
 /** Says of one who was not there yet when it came: both dates help to find the slip. */
 function withArrival(
   faults: readonly Fault[],
@@ -65,13 +69,14 @@ function withArrival(
   return faults.map((fault) => {
     const id = valueAt(event, fault.path);
     const on = typeof id === 'string' && fault.expected === EXPECTED.resident ? came.get(id) : undefined;
-    return on === undefined
-      ? fault
-      : {
-          ...fault,
-          expected: `a day from ${on.slice(0, 10)} on, when it came`,
-          received: event.on.slice(0, 10),
-        };
+    if (on === undefined) return fault;
+    // Two moments of one day are told apart by the hour.
+    const digits = on.slice(0, 10) === event.on.slice(0, 10) ? MINUTE : DAY;
+    return {
+      ...fault,
+      expected: `a moment from ${on.slice(0, digits)} on, when it came`,
+      received: event.on.slice(0, digits),
+    };
   });
 }
 
