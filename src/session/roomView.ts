@@ -25,8 +25,13 @@ const SILENT =
 
 const byId = (documents: readonly RoomDocument[]): Record<string, RoomDocument> =>
   Object.fromEntries(documents.map((document) => [document.id, document]));
+/** The latest moment that an entry speaks of: a correction may say that something happened later. */
+const momentOf = (entry: Entry): string => {
+  const said = entry.type === 'corrected' ? entry.replacement?.on : undefined;
+  return said !== undefined && said > entry.on ? said : entry.on;
+};
 const latest = (entries: readonly Entry[], from: string): string =>
-  entries.reduce((last, entry) => (entry.on > last ? entry.on : last), from);
+  entries.reduce((last, entry) => (momentOf(entry) > last ? momentOf(entry) : last), from);
 
 /** What is shown of a room, kept in step with its storage. */
 export interface RoomView {
@@ -75,12 +80,15 @@ export function roomView(
     const { aside, seqs } = await withPauses(damagedEntries(entries, stamp.now()));
     if (aside.length === 0) return entries;
     const taken = new Set(seqs);
+    const rest = entries.filter(({ seq }) => !taken.has(seq));
+    // The next entry takes the place after the last that is left.
+    if (taken.has(lastSeq)) lastSeq = rest.at(-1)?.seq ?? 0;
     const keys = new Set(aside.map(({ key }) => key));
     state.setState((before) => ({ aside: [...before.aside.filter(({ key }) => !keys.has(key)), ...aside] }));
     await store.setAside(aside, { documents: [], entries: seqs }).catch(() => {
       // They stay where they are, and are left out again at the next opening.
     });
-    return entries.filter(({ seq }) => !taken.has(seq));
+    return rest;
   };
 
   /** The whole journal, read with pauses; what was committed meanwhile is in it. */

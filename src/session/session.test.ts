@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { canonicalJson } from '@/core/kernel/schema/canonicalJson';
-import type { Change } from '@/core/gate/change';
+import { correctionOf, type Change } from '@/core/gate/change';
 import type { Dated } from '@/core/events/events';
 import { roomAt } from '@/core/events/roomAt';
 import type { DocumentId, ResidentId, TankId } from '@/core/kernel/schema/ids';
@@ -200,6 +200,27 @@ describe('a session', () => {
     await third.run('one more', [append(third, came('more', '2026-04-06T10:00:00.000Z'))]);
     expect(third.state.getState().entries).toHaveLength(4);
     expect(canonicalJson(third.state.getState().room)).toBe(canonicalJson(roomAt(place.entries)));
+  });
+
+  it('knows that a correction can move something to a later day', async () => {
+    const place = await placeWithTanks();
+    const session = await open(place);
+    await session.run('in', [append(session, came('x', '2026-04-02T10:00:00.000Z'))]);
+    const looked = {
+      type: 'looked',
+      on: '2026-04-20T10:00:00.000Z',
+      tank: 'T' as TankId,
+      hours: 2,
+      seen: null,
+      signs: [],
+      note: '',
+    } as const;
+    await session.run('corrected', [
+      correctionOf(place.entries[0]!.id, '2026-04-02T10:00:00.000Z', looked, session.stamp),
+    ]);
+    // Between the two: it happened before the look, though it is written down after it.
+    await session.run('in', [append(session, came('y', '2026-04-10T10:00:00.000Z'))]);
+    expect(canonicalJson(session.state.getState().room)).toBe(canonicalJson(roomAt(place.entries)));
   });
 
   it('is told what another tab writes while it opens', async () => {

@@ -153,6 +153,22 @@ describe('a damaged record', () => {
     expect(again.state.getState().room).toEqual(one.state.getState().room);
     expect(again.state.getState().aside).toHaveLength(1);
   });
+  it('that stood last, under a snapshot, does not make the room look gone', async () => {
+    const name = fresh();
+    const last = { ...arrival, id: 'last', seq: 500, members: null };
+    await version1(name, old.documents, [...old.entries, last], { ...old.snapshot, seq: 500 });
+    const one = await session(idbStore(name));
+    const other = await session(idbStore(name), 'b');
+    await until(() => one.state.getState().aside.length === 1);
+    const note = (by: Session, text: string) =>
+      by.run(text, [append(by, { type: 'noted', on: '2026-06-02T10:00:00.000Z', tank: null, text })]);
+    expect((await note(one, 'first')).kind).toBe('done');
+    expect((await note(other, 'second')).kind).toBe('done');
+    const said = (by: Session): readonly string[] =>
+      (by.state.getState().entries ?? []).flatMap((entry) => (entry.type === 'noted' ? [entry.text] : []));
+    await until(() => said(one).includes('second') && said(other).includes('first'));
+    expect([one.state.getState().trouble, other.state.getState().trouble]).toEqual([null, null]);
+  });
   it('a snapshot of letters is made anew', async () => {
     for (const snapshot of [
       'x',

@@ -253,11 +253,18 @@ export function idbStore(name: string): RoomStore {
       }),
     setAside: (asides, from) =>
       guarded(async () => {
-        const tx = (await db()).transaction(['aside', 'documents', 'entries'], 'readwrite', STRICT);
+        const tx = (await db()).transaction(
+          ['aside', 'documents', 'entries', 'snapshots'],
+          'readwrite',
+          STRICT,
+        );
         for (const one of asides) await tx.objectStore('aside').put(one);
         for (const id of from.documents) await tx.objectStore('documents').delete(id);
         for (const seq of from.entries) await tx.objectStore('entries').delete(seq);
+        if (from.entries.length > 0) await tx.objectStore('snapshots').delete(ROOM);
         await tx.done;
+        // Other tabs counted on those entries: they read anew.
+        if (from.entries.length > 0) channel?.postMessage({ kind: 'replaced' } satisfies Announcement);
       }),
     dropAside: (key) => guarded(async () => (await db()).delete('aside', key)),
     raw: () =>

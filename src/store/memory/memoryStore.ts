@@ -82,6 +82,9 @@ export function memoryStore(place: MemoryPlace = memoryPlace()): RoomStore {
       for (const one of asides) place.aside.set(one.key, one);
       for (const id of from.documents) place.documents.delete(id);
       place.entries = place.entries.filter(({ seq }) => !from.entries.includes(seq));
+      if (from.entries.length === 0) return;
+      place.snapshot = null;
+      announce({ kind: 'replaced' });
     },
     dropAside: async (key) => void place.aside.delete(key),
     raw: async () => ({
