@@ -206,7 +206,7 @@ describe('a session', () => {
     const place = await placeWithTanks();
     const session = await open(place);
     await session.run('in', [append(session, came('x', '2026-04-02T10:00:00.000Z'))]);
-    const looked = {
+    const looked: Dated = {
       type: 'looked',
       on: '2026-04-20T10:00:00.000Z',
       tank: 'T' as TankId,
@@ -214,7 +214,7 @@ describe('a session', () => {
       seen: null,
       signs: [],
       note: '',
-    } as const;
+    };
     await session.run('corrected', [
       correctionOf(place.entries[0]!.id, '2026-04-02T10:00:00.000Z', looked, session.stamp),
     ]);
