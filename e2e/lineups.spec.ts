@@ -28,6 +28,7 @@ test('a wish list becomes line-ups with proof, one of them a draft, and it is ta
   });
   await test.step('a line-up is taken as a draft', async () => {
     await first.getByRole('button', { name: 'Take as a draft' }).click();
+    await expect(page.getByRole('button', { name: /^Undo: .*draft/i })).toBeVisible();
     await page.goto('/stock?tank=demo-fen&part=drafts');
     await expect(page.getByRole('textbox', { name: /^Name of Line-up 1, worth/ })).toBeVisible();
   });

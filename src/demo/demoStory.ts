@@ -1,3 +1,4 @@
+import type { Cm } from '@/core/kernel/units/quantities';
 import type { Dated, Member, Sign } from '@/core/events/events';
 import type { ResidentId, TankId } from '@/core/kernel/schema/ids';
 import { DEMO_TANKS } from './demoTanks';
@@ -26,7 +27,7 @@ function came(
   tank: TankId,
   species: string,
   members: Member[],
-  lengthCm: number,
+  lengthCm: Cm,
   from: string,
   note = '',
 ): Dated {

@@ -1,3 +1,4 @@
+import type { Litres } from '../kernel/units/quantities';
 import { isRough } from '../model/levels';
 import type { SpeciesProfile } from '../model/species';
 import { addDays, daysBetween } from '../kernel/time/days';
@@ -17,7 +18,7 @@ export interface ToCome {
 export interface Lane {
   readonly id: string;
   readonly name: string;
-  readonly litres: number;
+  readonly litres: Litres;
   readonly freeFrom: string;
 }
 

@@ -1,3 +1,4 @@
+import type { Celsius } from '../kernel/units/quantities';
 import { lengthAfterMonths } from '../growth/speciesGrowth';
 import { monthOf, monthsBetween } from '../kernel/time/months';
 import { resolveSpecies, type Catalogue } from '../model/catalogue';
@@ -81,14 +82,14 @@ export interface Stage {
   readonly school: RuleContext['school'];
   readonly males: RuleContext['males'];
   /** The tank when its water has so many degrees. */
-  readonly tankAt: (temperatureC: number) => RuleTank;
+  readonly tankAt: (temperatureC: Celsius) => RuleTank;
 }
 
 /** The tank, the routine and the practice of a plan. What was assumed is written into `assumed`. */
 export function stageOf(plan: PlanFile, today: string, assumed: string[] = []): Stage {
   const { furnished, ...rest } = furnish(plan, assumed);
   const byTemperature = new Map<number, RuleTank>();
-  const tankAt = (temperatureC: number): RuleTank => {
+  const tankAt = (temperatureC: Celsius): RuleTank => {
     const known = byTemperature.get(temperatureC);
     if (known) return known;
     const figures = tankFigures(furnished, temperatureC);
@@ -107,13 +108,13 @@ export function stageOf(plan: PlanFile, today: string, assumed: string[] = []): 
 }
 
 interface Warm {
-  readonly temperatureC: number;
+  readonly temperatureC: Celsius;
   readonly burden: Burden;
 }
 /** The burden of a kind at the lengths it is judged at, and the temperature it was worked out for. */
 const BURDENS = new WeakMap<PlannedKind, Warm>();
 
-function judgedBurden(kind: PlannedKind, temperatureC: number): Burden {
+function judgedBurden(kind: PlannedKind, temperatureC: Celsius): Burden {
   const before = BURDENS.get(kind);
   if (before?.temperatureC === temperatureC) return before.burden;
   const fed = kind.groups.map((group) => ({ ...group, lengthCm: group.judgedCm * sexShare(group) }));

@@ -1,3 +1,4 @@
+import type { Celsius, Cm, MgL } from '../kernel/units/quantities';
 import { bodyMass } from '../fish/bodyMass';
 import { nitrateMade } from '../fish/nitrateMade';
 import type { SpeciesProfile } from '../model/species';
@@ -15,7 +16,7 @@ export const PLANT_UPTAKE = { none: 0, some: 0.1, dense: 0.25 } as const;
 export interface Fed {
   readonly profile: SpeciesProfile;
   readonly count: number;
-  readonly lengthCm: number;
+  readonly lengthCm: Cm;
 }
 
 /** What some fish weigh, make and measure, whatever tank they are in. It adds up over a list. */
@@ -23,10 +24,10 @@ export interface Burden {
   readonly massG: number;
   readonly nitrateMgDay: number;
   /** Length of all fish, end to end; other animals are left out. */
-  readonly lengthCm: number;
+  readonly lengthCm: Cm;
 }
 
-export function burdenOf(groups: readonly Fed[], temperatureC: number): Burden {
+export function burdenOf(groups: readonly Fed[], temperatureC: Celsius): Burden {
   let massG = 0;
   let nitrateMgDay = 0;
   let lengthCm = 0;
@@ -42,7 +43,7 @@ export function burdenOf(groups: readonly Fed[], temperatureC: number): Burden {
 export function fillLoad(
   burdens: readonly Burden[],
   tank: RuleTank,
-  nitrateTapMgL: number,
+  nitrateTapMgL: MgL,
   routine: RuleContext['routine'],
 ): Load {
   let massG = 0;

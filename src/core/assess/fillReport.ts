@@ -1,3 +1,4 @@
+import type { Cm, Cm2, MgL } from '../kernel/units/quantities';
 import { bodyMass } from '../fish/bodyMass';
 import { feedPerDay, nitrateMade } from '../fish/nitrateMade';
 import { holdersOf } from '../rules/ground';
@@ -11,12 +12,12 @@ import { sexShare } from './sexShare';
 export interface FillLine {
   readonly species: string;
   readonly count: number;
-  readonly lengthCm: number;
+  readonly lengthCm: Cm;
   readonly massG: number;
   readonly feedGDay: number;
   /** Before the plants take theirs. */
   readonly nitrateMgLWeek: number;
-  readonly heldCm2: number;
+  readonly heldCm2: Cm2;
 }
 
 export interface RoutineOutlook extends SteadyState {
@@ -29,15 +30,15 @@ export interface RoutineOutlook extends SteadyState {
 export interface FillReport {
   readonly lines: readonly FillLine[];
   readonly schools: {
-    readonly length: { readonly cm: number; readonly allowsCm: number };
-    readonly surface: { readonly cm: number; readonly allowsCm: number };
+    readonly length: { readonly cm: number; readonly allowsCm: Cm };
+    readonly surface: { readonly cm: number; readonly allowsCm: Cm };
     readonly nitrate: { readonly mgLWeek: number; readonly budget: number };
-    readonly floor: { readonly heldCm2: number; readonly footprintCm2: number };
+    readonly floor: { readonly heldCm2: Cm2; readonly footprintCm2: Cm2 };
   };
   /** Share of the nitrate that the plants are taken to use: rough. */
   readonly plantShare: number;
-  readonly tapMgL: number;
-  readonly limitMgL: number;
+  readonly tapMgL: MgL;
+  readonly limitMgL: MgL;
   /** The tank's own routine first, then the two that keepers compare. */
   readonly outlooks: readonly RoutineOutlook[];
 }
@@ -55,7 +56,7 @@ export function fillReport({ context }: Assessment): FillReport {
   const { tank, water, routine, load } = context;
   const { netL, footprintCm2 } = tank.figures;
   const lines = context.kinds.map((kind): FillLine => {
-    const sum = (of: (lengthCm: number) => number): number =>
+    const sum = (of: (lengthCm: Cm) => number): number =>
       kind.groups.reduce((total, group) => total + group.count * of(group.judgedCm * sexShare(group)), 0);
     const held = (holdersOf(kind, context)?.holders ?? 0) * (kind.profile.company.groundCm2 ?? 0);
     return {

@@ -1,3 +1,4 @@
+import type { Cm } from '../kernel/units/quantities';
 import { appendOf, type Change, type Stamp } from '../gate/change';
 import type { Condition, Dated, Member, Way } from '../events/events';
 import type { ResidentId, TankId } from '../kernel/schema/ids';
@@ -13,7 +14,7 @@ export interface Arrival {
   /** The tank they go into, and the one whose list they stand on. */
   readonly into: TankId;
   readonly listedFor: TankId;
-  readonly lengthCm: number;
+  readonly lengthCm: Cm;
   readonly origin: 'tank-bred' | 'wild' | 'unknown';
   readonly from: string;
   readonly note: string;

@@ -1,3 +1,4 @@
+import type { Cm } from '../kernel/units/quantities';
 import type { DocumentBodies } from '../records/documents';
 import {
   HARDSCAPE_FRACTION,
@@ -9,9 +10,9 @@ import {
 } from '../tank/tankDefaults';
 
 interface Size {
-  readonly lengthCm: number;
-  readonly widthCm: number;
-  readonly heightCm: number;
+  readonly lengthCm: Cm;
+  readonly widthCm: Cm;
+  readonly heightCm: Cm;
 }
 
 /** Hours of light where nobody says (common practice). */

@@ -5,7 +5,7 @@ import {
   dayField,
   groupField,
   noteField,
-  positiveField,
+  positiveQuantityField,
   refersTo,
   textField,
   wholeField,
@@ -55,7 +55,7 @@ export const tank = () => refersTo('tank', idField<TankId>('a tank'));
 export const resident = () => refersTo('resident', idField<ResidentId>('a fish or group'));
 export const species = () => refersTo('species', textField('a species identifier'));
 export const count = () => wholeField('a count', 1, 10_000);
-export const length = () => positiveField('a length in cm', 400);
+export const length = () => positiveQuantityField('cm', 'a length', 400);
 export const note = () => noteField('a note');
 
 /** A home for a time: until when, and where to then. */

@@ -1,3 +1,4 @@
+import type { MgL } from '../kernel/units/quantities';
 import { HOUR_MS } from '../kernel/time/days';
 import type { FilterLife } from './room';
 import type { FilterStep } from './vocabulary';
@@ -14,8 +15,8 @@ export function afterTest(
   filter: FilterLife,
   test: {
     readonly on: string;
-    readonly ammoniaMgL?: number | undefined;
-    readonly nitriteMgL?: number | undefined;
+    readonly ammoniaMgL?: MgL | undefined;
+    readonly nitriteMgL?: MgL | undefined;
   },
 ): FilterLife {
   const { dosedOn } = filter;
@@ -32,7 +33,7 @@ export function afterTest(
 /** What a step with a filter leaves of what was known of it. */
 export function afterStep(
   filter: FilterLife,
-  step: { readonly what: FilterStep; readonly on: string; readonly doseMgL?: number | undefined },
+  step: { readonly what: FilterStep; readonly on: string; readonly doseMgL?: MgL | undefined },
 ): FilterLife {
   switch (step.what) {
     case 'started':

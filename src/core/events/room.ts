@@ -1,3 +1,4 @@
+import type { Cm } from '../kernel/units/quantities';
 import { QUARANTINE_DAYS } from './quarantineDays';
 import type { ResidentId, TankId } from '../kernel/schema/ids';
 import type { RehomeReason, Way } from './vocabulary';
@@ -26,7 +27,7 @@ export interface Resident {
   /** Known males and females of a group. */
   readonly males: number | null;
   readonly females: number | null;
-  readonly lengthCm: number;
+  readonly lengthCm: Cm;
   readonly measuredOn: string;
   readonly origin: 'tank-bred' | 'wild' | 'unknown';
   readonly source: string;

@@ -1,3 +1,4 @@
+import type { Cm } from '../kernel/units/quantities';
 import type { SpeciesProfile } from '../model/species';
 
 /**
@@ -19,7 +20,7 @@ const LENGTH_WEIGHT: Readonly<Record<SpeciesProfile['size']['shape'], readonly [
  * Source: Le Cren 1951 for the form; class values as above.
  * @example bodyMass('fusiform', 10) // about 12 g
  */
-export function bodyMass(shape: SpeciesProfile['size']['shape'], lengthCm: number): number {
+export function bodyMass(shape: SpeciesProfile['size']['shape'], lengthCm: Cm): number {
   const [a, b] = LENGTH_WEIGHT[shape];
   return a * lengthCm ** b;
 }

@@ -1,3 +1,4 @@
+import type { Cm } from '../kernel/units/quantities';
 import type { SpeciesProfile } from '../model/species';
 
 export type MouthFit = 'certain' | 'likely' | 'possible' | 'no';
@@ -6,12 +7,7 @@ export type MouthFit = 'certain' | 'likely' | 'possible' | 'no';
 export const FIT_LIMITS = { certain: 0.8, likely: 1.0, possible: 1.2 } as const;
 
 /** Prey body depth over the eater's gape; below 1 it fits. Lengths in cm. */
-export function mouthRatio(
-  eater: SpeciesProfile,
-  eaterCm: number,
-  prey: SpeciesProfile,
-  preyCm: number,
-): number {
+export function mouthRatio(eater: SpeciesProfile, eaterCm: Cm, prey: SpeciesProfile, preyCm: Cm): number {
   const gape = eater.mouth.gapeRatio * eaterCm;
   return gape > 0 ? (prey.size.depthRatio * preyCm) / gape : Infinity;
 }

@@ -1,3 +1,4 @@
+import type { Celsius, Cm } from '../kernel/units/quantities';
 import type { SpeciesProfile } from '../model/species';
 import { bodyMass } from './bodyMass';
 
@@ -16,7 +17,7 @@ const TAN_PER_PROTEIN = 0.092;
 const NITRATE_PER_N = 4.427;
 
 /** Grams of food a day that one animal of this kind gets, by length in cm and temperature in °C. */
-export function feedPerDay(profile: SpeciesProfile, lengthCm: number, temperatureC: number): number {
+export function feedPerDay(profile: SpeciesProfile, lengthCm: Cm, temperatureC: Celsius): number {
   const mass = bodyMass(profile.size.shape, lengthCm);
   const ration = (RATION[profile.habits.activity] ?? 0.01) * (mass / RATION_MASS_G) ** RATION_EXPONENT;
   return mass * ration * Q10 ** ((temperatureC - 25) / 10) * profile.effect.mess;
@@ -27,6 +28,6 @@ export function feedPerDay(profile: SpeciesProfile, lengthCm: number, temperatur
  *
  * feed x protein x 0.092 is total ammonia nitrogen; all of it becomes nitrate in a ripe filter.
  */
-export function nitrateMade(profile: SpeciesProfile, lengthCm: number, temperatureC: number): number {
+export function nitrateMade(profile: SpeciesProfile, lengthCm: Cm, temperatureC: Celsius): number {
   return feedPerDay(profile, lengthCm, temperatureC) * PROTEIN * TAN_PER_PROTEIN * NITRATE_PER_N * 1000;
 }

@@ -1,4 +1,4 @@
-import { groupField, noteField, positiveField, textField, wholeField } from '../kernel/schema/fields';
+import { groupField, noteField, positiveQuantityField, textField, wholeField } from '../kernel/schema/fields';
 import { describeValue, validate, type Outcome } from '../kernel/schema/faults';
 import { storyFields } from '../records/kinds/formerLife';
 import { resolveSpecies, type Catalogue } from '../model/catalogue';
@@ -11,7 +11,7 @@ const lifeSchema = groupField('a life', {
   species: textField('a species'),
   count: wholeField('a count', 1, 10_000),
   sex: textField('a sex').oneOf(['male', 'female', 'unknown'], 'male, female or unknown'),
-  lengthCm: positiveField('a length in cm', 400),
+  lengthCm: positiveQuantityField('cm', 'a length', 400),
   origin: textField('an origin').oneOf(['tank-bred', 'wild', 'unknown'], 'tank-bred, wild or unknown'),
   bornAbout: noteField('when it was born'),
   keeper: noteField('the keeper'),

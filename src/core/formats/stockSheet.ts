@@ -1,3 +1,4 @@
+import type { Cm } from '../kernel/units/quantities';
 import Papa from 'papaparse';
 import type { Assessment } from '../assess/assess';
 import { commonName } from '../model/catalogue';
@@ -9,7 +10,7 @@ export interface SheetLine {
   readonly count: number;
   readonly males: number | null;
   readonly females: number | null;
-  readonly lengthCm: number;
+  readonly lengthCm: Cm;
   readonly here: boolean;
   /** Price of one; null when nobody said. */
   readonly price: number | null;

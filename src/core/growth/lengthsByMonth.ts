@@ -1,3 +1,4 @@
+import type { Cm } from '../kernel/units/quantities';
 import { adultLengthCm, type SpeciesProfile } from '../model/species';
 import { HORIZON_MONTHS, speciesRate } from './speciesGrowth';
 
@@ -6,7 +7,7 @@ import { HORIZON_MONTHS, speciesRate } from './speciesGrowth';
  *
  * The same curve as `lengthAfterMonths`, walked instead of asked: each month closes the same share of what is missing.
  */
-export function lengthsByMonth(profile: SpeciesProfile, nowCm: number): Float64Array {
+export function lengthsByMonth(profile: SpeciesProfile, nowCm: Cm): Float64Array {
   const known = WALKED.get(profile) ?? new Map<number, Float64Array>();
   const before = known.get(nowCm);
   if (before) return before;
@@ -21,7 +22,7 @@ const WALKED = new WeakMap<SpeciesProfile, Map<number, Float64Array>>();
 /** Lengths kept a kind. */
 const KEPT = 32;
 
-function walk(profile: SpeciesProfile, nowCm: number): Float64Array {
+function walk(profile: SpeciesProfile, nowCm: Cm): Float64Array {
   const final = adultLengthCm(profile);
   const kept = Math.exp(-speciesRate(profile) / 12);
   const lengths = new Float64Array(HORIZON_MONTHS + 1);

@@ -1,3 +1,4 @@
+import type { Cm } from '../kernel/units/quantities';
 import { adultLengthCm, type SpeciesProfile } from '../model/species';
 import { growthRate, lengthAt } from './lengthAt';
 
@@ -14,12 +15,12 @@ export function speciesRate(profile: SpeciesProfile): number {
 }
 
 /** Length in cm of one that measures `nowCm` today, after whole or part months. */
-export function lengthAfterMonths(profile: SpeciesProfile, nowCm: number, months: number): number {
+export function lengthAfterMonths(profile: SpeciesProfile, nowCm: Cm, months: number): number {
   return lengthAt(adultLengthCm(profile), speciesRate(profile), nowCm, months / 12);
 }
 
 /** Whole months until one of `nowCm` reaches `wantedCm`; 0 if it has, null if it never does within the horizon. */
-export function monthsUntilLength(profile: SpeciesProfile, nowCm: number, wantedCm: number): number | null {
+export function monthsUntilLength(profile: SpeciesProfile, nowCm: Cm, wantedCm: Cm): number | null {
   if (nowCm >= wantedCm) return 0;
   const adult = adultLengthCm(profile);
   if (wantedCm >= adult) return null;

@@ -1,3 +1,4 @@
+import type { Cm } from '../kernel/units/quantities';
 import type { Standing } from '../events/roomAt';
 import { residentsOfEvent } from '../events/events';
 import type { Resident, Room } from '../events/room';
@@ -9,7 +10,7 @@ export interface LifeStory {
   readonly from: readonly string[];
   readonly events: readonly Standing[];
   /** Lengths as measured, the length it came with first. cm. */
-  readonly lengths: readonly { readonly on: string; readonly lengthCm: number }[];
+  readonly lengths: readonly { readonly on: string; readonly lengthCm: Cm }[];
   /** Tanks it lived in, with the moment it came to each. */
   readonly tanks: readonly { readonly tank: string; readonly on: string }[];
 }

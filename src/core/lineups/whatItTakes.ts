@@ -1,3 +1,4 @@
+import type { Celsius, Cm, Dh } from '../kernel/units/quantities';
 import { assess, type Assessment } from '../assess/assess';
 import { sharedRange } from '../assess/sharedRange';
 import { resolveSpecies, type Catalogue } from '../model/catalogue';
@@ -14,9 +15,9 @@ import type { WishesFile } from './wishes';
 /** A size that a tank may have, with the name that keepers know it by. */
 export interface NamedSize {
   readonly name: string;
-  readonly lengthCm: number;
-  readonly widthCm: number;
-  readonly heightCm: number;
+  readonly lengthCm: Cm;
+  readonly widthCm: Cm;
+  readonly heightCm: Cm;
 }
 
 /** One change that lets a wish in beside a line-up. */
@@ -25,9 +26,9 @@ export type Change =
   | { readonly kind: 'plants' }
   | { readonly kind: 'lid' }
   | { readonly kind: 'sand' }
-  | { readonly kind: 'temperature'; readonly temperatureC: number }
+  | { readonly kind: 'temperature'; readonly temperatureC: Celsius }
   | { readonly kind: 'ph'; readonly ph: number }
-  | { readonly kind: 'hardness'; readonly ghDh: number }
+  | { readonly kind: 'hardness'; readonly ghDh: Dh }
   /** More nitrate than the budget, carried by larger or more frequent changes. */
   | { readonly kind: 'routine'; readonly changeFraction: number; readonly everyDays: number }
   | { readonly kind: 'without'; readonly species: string };

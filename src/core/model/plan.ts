@@ -6,6 +6,8 @@ import {
   noteField,
   numberField,
   positiveField,
+  positiveQuantityField,
+  quantityField,
   textField,
   wholeField,
   yesNoField,
@@ -37,32 +39,32 @@ const hidesField = lazy((value: unknown) =>
 
 /** A tank in a plan file. Only the three measures are required. */
 export const planTankSchema = groupField('the tank', {
-  lengthCm: positiveField('length in cm', 2000),
-  widthCm: positiveField('width in cm', 1000),
-  heightCm: positiveField('height in cm', 500),
+  lengthCm: positiveQuantityField('cm', 'length', 2000),
+  widthCm: positiveQuantityField('cm', 'width', 1000),
+  heightCm: positiveQuantityField('cm', 'height', 500),
   inside: yesNoField('whether the measures are inside ones').optional(),
   shape: choiceField('shape of the footprint', TANK_SHAPES).optional(),
-  bowCm: numberField('how far the front bows out in cm', 0, 300).optional(),
-  glassMm: numberField('glass in mm', 1, 60).optional(),
-  waterLineCm: positiveField('water line in cm', 500).optional(),
+  bowCm: quantityField('cm', 'how far the front bows out', 0, 300).optional(),
+  glassMm: quantityField('mm', 'glass', 1, 60).optional(),
+  waterLineCm: positiveQuantityField('cm', 'water line', 500).optional(),
   substrate: choiceField('substrate', SUBSTRATES).optional(),
-  substrateCm: numberField('substrate depth in cm', 0, 100).optional(),
+  substrateCm: quantityField('cm', 'substrate depth', 0, 100).optional(),
   hardscapeFraction: numberField('share of the water taken by rock and wood', 0, 0.9).optional(),
   lid: yesNoField('lid').optional(),
   hides: hidesField,
   plants: choiceField('plants', PLANTS).optional(),
-  filterLph: numberField('filter flow in L/h', 0, 200_000).optional(),
+  filterLph: quantityField('L/h', 'filter flow', 0, 200_000).optional(),
   lightHours: numberField('hours of light', 0, 24).optional(),
   sightBreaks: wholeField('sight breaks', 0, 500).optional(),
 });
 
 export const planWaterSchema = groupField('the water', {
-  temperatureC: numberField('temperature in °C', 0, 40).optional(),
+  temperatureC: quantityField('°C', 'temperature', 0, 40).optional(),
   ph: numberField('pH', 3, 11).optional(),
-  ghDh: numberField('general hardness in °dH', 0, 60).optional(),
-  khDh: numberField('carbonate hardness in °dH', 0, 60).optional(),
-  nitrateTapMgL: numberField('nitrate in the tap in mg/L', 0, 200).optional(),
-  salinityPpt: numberField('salinity in ppt', 0, 45).optional(),
+  ghDh: quantityField('°dH', 'general hardness', 0, 60).optional(),
+  khDh: quantityField('°dH', 'carbonate hardness', 0, 60).optional(),
+  nitrateTapMgL: quantityField('mg/L', 'nitrate in the tap', 0, 200).optional(),
+  salinityPpt: quantityField('ppt', 'salinity', 0, 45).optional(),
 });
 
 export const planRoutineSchema = groupField('the routine', {
@@ -84,7 +86,7 @@ export const planGroupSchema = groupField('a group', {
   count: wholeField('count', 1, 10_000),
   males: wholeField('males', 0, 10_000).optional(),
   females: wholeField('females', 0, 10_000).optional(),
-  lengthCm: positiveField("today's length in cm", 400).optional(),
+  lengthCm: positiveQuantityField('cm', "today's length", 400).optional(),
   origin: choiceField('origin', ORIGINS).optional(),
   breeding: yesNoField('breeding').optional(),
   until: string()

@@ -1,5 +1,12 @@
 import type { InferType } from 'yup';
-import { choiceField, groupField, numberField, textField, wholeField } from '../kernel/schema/fields';
+import {
+  choiceField,
+  groupField,
+  numberField,
+  quantityField,
+  textField,
+  wholeField,
+} from '../kernel/schema/fields';
 
 export const SOLD_AS = ['single', 'pair'] as const;
 
@@ -10,7 +17,7 @@ export const shopItemSchema = groupField('an item of a shop', {
   price: numberField('a price', 0, 1e6),
   /** Animals there, or pairs. */
   stock: wholeField('how many there are', 0, 100_000),
-  lengthCm: numberField('a length in cm', 0.1, 400),
+  lengthCm: quantityField('cm', 'a length', 0.1, 400),
   soldAs: choiceField('how it is sold', SOLD_AS),
   /** Days that they have been in the shop. */
   days: wholeField('days in the shop', 0, 3650),

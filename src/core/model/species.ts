@@ -6,6 +6,8 @@ import {
   noteField,
   numberField,
   positiveField,
+  positiveQuantityField,
+  quantityRangeField,
   rangeField,
   textField,
   wholeField,
@@ -54,19 +56,19 @@ export const BASES = ['memory', 'common practice'] as const;
 
 const waterRange = (meaning: string) =>
   groupField(meaning, {
-    temperatureC: rangeField('temperature in °C', 0, 40),
+    temperatureC: quantityRangeField('°C', 'temperature', 0, 40),
     ph: rangeField('pH', 3.5, 10),
-    ghDh: rangeField('general hardness in °dH', 0, 60),
-    khDh: rangeField('carbonate hardness in °dH', 0, 40).nullable().optional().default(null),
-    salinityPpt: rangeField('salinity in ppt', 0, 40),
+    ghDh: quantityRangeField('°dH', 'general hardness', 0, 60),
+    khDh: quantityRangeField('°dH', 'carbonate hardness', 0, 40).nullable().optional().default(null),
+    salinityPpt: quantityRangeField('ppt', 'salinity', 0, 40),
   });
 
 const tankFigure = (school: string) =>
   groupField(`the ${school} tank`, {
-    lengthCm: positiveField('length in cm', 2000).nullable().optional().default(null),
-    widthCm: positiveField('width in cm', 2000).nullable().optional().default(null),
-    heightCm: positiveField('height in cm', 500).nullable().optional().default(null),
-    litres: positiveField('volume in litres', 100_000).nullable().optional().default(null),
+    lengthCm: positiveQuantityField('cm', 'length', 2000).nullable().optional().default(null),
+    widthCm: positiveQuantityField('cm', 'width', 2000).nullable().optional().default(null),
+    heightCm: positiveQuantityField('cm', 'height', 500).nullable().optional().default(null),
+    litres: positiveQuantityField('L', 'volume', 100_000).nullable().optional().default(null),
   });
 
 const level = (meaning: string) => wholeField(meaning, 0, 3);
@@ -90,16 +92,16 @@ export const speciesSchema = groupField('a species profile', {
   region: textField('the region'),
   biotope: textField('the biotope'),
   size: groupField('size', {
-    maleCm: positiveField('adult length of males in cm', 400),
-    femaleCm: positiveField('adult length of females in cm', 400),
+    maleCm: positiveQuantityField('cm', 'adult length of males', 400),
+    femaleCm: positiveQuantityField('cm', 'adult length of females', 400),
     measure: choiceField('what is measured', ['TL', 'disc', 'shell'] as const),
-    heightCm: positiveField('adult height with fins in cm', 200),
+    heightCm: positiveQuantityField('cm', 'adult height with fins', 200),
     depthRatio: positiveField('body depth over length', 1.2),
     widthRatio: positiveField('body width over length', 1.2),
     shape: choiceField('the body shape', BODY_SHAPES),
-    soldCm: positiveField('length when sold in cm', 200),
+    soldCm: positiveQuantityField('cm', 'length when sold', 200),
     monthsToGrown: positiveField('months to grown', 240),
-    matureCm: positiveField('length at maturity in cm', 300),
+    matureCm: positiveQuantityField('cm', 'length at maturity', 300),
     lifeYears: rangeField('life span in years', 0.2, 100),
   }),
   mouth: groupField('mouth', {
@@ -155,7 +157,7 @@ export const speciesSchema = groupField('a species profile', {
     }),
     toLookalikes: level('aggression to look-alikes'),
     temper: groupField('temper', { young: level('temper when young'), mature: level('temper when mature') }),
-    groundCm2: positiveField('held ground in cm2', 200_000).nullable().optional().default(null),
+    groundCm2: positiveQuantityField('cm²', 'held ground', 200_000).nullable().optional().default(null),
     holds: choiceField('what it holds', [
       'nothing',
       'cave',

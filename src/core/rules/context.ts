@@ -1,3 +1,4 @@
+import type { Celsius, Cm, Dh, MgL, Ppt } from '../kernel/units/quantities';
 import type { TankFigures } from '../tank/tankFigures';
 import type { School, SpeciesProfile, WaterRange } from '../model/species';
 import type { Substrate } from '../model/plan';
@@ -9,9 +10,9 @@ export interface PlannedGroup {
   readonly males: number | null;
   readonly females: number | null;
   /** Length today, cm. */
-  readonly lengthCm: number;
+  readonly lengthCm: Cm;
   /** Length it will be judged at: grown, or what it reaches by `until`. */
-  readonly judgedCm: number;
+  readonly judgedCm: Cm;
   /** Months until it leaves; null when it stays. */
   readonly leavesInMonths: number | null;
   readonly range: WaterRange;
@@ -35,20 +36,20 @@ export interface PlannedKind {
   readonly males: number | null;
   readonly females: number | null;
   /** Length today of the largest and of the smallest, cm. */
-  readonly largestCm: number;
-  readonly smallestCm: number;
+  readonly largestCm: Cm;
+  readonly smallestCm: Cm;
   /** The largest length any of them is judged at, cm. */
-  readonly judgedCm: number;
+  readonly judgedCm: Cm;
   readonly leavesInMonths: number | null;
   readonly range: WaterRange;
 }
 
 export interface RuleWater {
-  readonly temperatureC: number;
+  readonly temperatureC: Celsius;
   readonly ph: number;
-  readonly ghDh: number;
-  readonly salinityPpt: number;
-  readonly nitrateTapMgL: number;
+  readonly ghDh: Dh;
+  readonly salinityPpt: Ppt;
+  readonly nitrateTapMgL: MgL;
   /** Names of values that nobody gave: rules do not judge the tank by them. */
   readonly assumed: ReadonlySet<string>;
 }
@@ -88,7 +89,7 @@ export interface SharedWater {
 export interface Load {
   readonly massG: number;
   readonly nitrateMgLWeek: number;
-  readonly nitratePeakMgL: number;
+  readonly nitratePeakMgL: MgL;
   /** Length of fish over what the length rule allows; 1 is full. */
   readonly lengthRule: number;
   /** Length of fish over what the surface rule allows; 1 is full. */

@@ -1,3 +1,5 @@
+import type { Celsius } from '../kernel/units/quantities';
+
 export const SEVERITIES = ['stop', 'caution', 'note', 'good'] as const;
 export type Severity = (typeof SEVERITIES)[number];
 
@@ -9,7 +11,7 @@ export type PlanEdit =
   | { readonly kind: 'set-lid'; readonly lid: boolean }
   | { readonly kind: 'set-substrate'; readonly substrate: 'sand' }
   | { readonly kind: 'set-light'; readonly hours: number }
-  | { readonly kind: 'set-temperature'; readonly temperatureC: number }
+  | { readonly kind: 'set-temperature'; readonly temperatureC: Celsius }
   | { readonly kind: 'set-routine'; readonly changeFraction: number; readonly everyDays: number };
 
 export interface Fix {

@@ -1,3 +1,4 @@
+import type { Cm } from '../kernel/units/quantities';
 import { lengthsByMonth } from '../growth/lengthsByMonth';
 import { adultLengthCm } from '../model/species';
 import type { PlannedGroup, PlannedKind, RuleContext } from './context';
@@ -12,7 +13,7 @@ const TURNS_IN = { stiff: 1, supple: 0.6 } as const;
 const SUPPLE = ['eel', 'elongated'];
 
 interface Limit {
-  readonly lengthCm: number;
+  readonly lengthCm: Cm;
   readonly what: string;
 }
 
@@ -33,7 +34,7 @@ function limitOf({ profile }: PlannedGroup, context: RuleContext): Limit {
 }
 
 /** Months until a group reaches a length; null when it never does or leaves before. */
-function outgrownIn(group: PlannedGroup, limitCm: number): number | null {
+function outgrownIn(group: PlannedGroup, limitCm: Cm): number | null {
   if (group.judgedCm <= limitCm) return null;
   const month = lengthsByMonth(group.profile, group.lengthCm).findIndex((length) => length > limitCm);
   return month < 0 ? null : month;

@@ -1,3 +1,4 @@
+import type { Cm } from '../kernel/units/quantities';
 import { SLOW } from '../model/levels';
 import { FIT_LIMITS, mouthFit, mouthRatio, type MouthFit } from '../fish/mouthFit';
 import { addMonths } from '../kernel/time/months';
@@ -73,7 +74,7 @@ function isCaught(eater: PlannedKind, prey: PlannedKind): boolean {
 }
 
 /** What a fit in the mouth means for a hunter, for one that takes what passes, for one that picks prey apart. */
-function severityOf(want: Appetite, fit: MouthFit, preyCm: number): Severity | null {
+function severityOf(want: Appetite, fit: MouthFit, preyCm: Cm): Severity | null {
   switch (want) {
     case 'none':
       return null;
@@ -92,8 +93,8 @@ interface Moment {
   readonly months: number;
   readonly severity: Severity;
   readonly ratio: number;
-  readonly eaterCm: number;
-  readonly preyCm: number;
+  readonly eaterCm: Cm;
+  readonly preyCm: Cm;
 }
 
 /** Each month from today until they part or are grown: the worst there will be, and the first month it is so bad. */
@@ -117,7 +118,7 @@ function worstMoment(eater: PlannedKind, prey: PlannedKind, want: Appetite): Mom
 }
 
 /** Nobody shrinks: when the longest eater there will be cannot take the smallest prey there is, no month has to be asked. */
-const neverFits = (eater: PlannedKind, longestCm: number, prey: PlannedKind): boolean =>
+const neverFits = (eater: PlannedKind, longestCm: Cm, prey: PlannedKind): boolean =>
   !cracksShells(eater, prey) &&
   mouthRatio(eater.profile, longestCm, prey.profile, prey.smallestCm) > FIT_LIMITS.possible;
 

@@ -1,3 +1,4 @@
+import type { Litres } from '../kernel/units/quantities';
 import type { PlannedKind, RuleContext } from './context';
 
 /** Lake Malawi kinds by how they are stocked (common practice). */
@@ -13,7 +14,7 @@ const ROOMY: readonly (readonly [number, number])[] = [
 ];
 
 /** How many peacocks and haps the roomy school keeps in so many gross litres, straight lines between the known sizes. */
-export function roomyNumber(grossL: number): number {
+export function roomyNumber(grossL: Litres): number {
   for (let i = 1; i < ROOMY.length; i += 1) {
     const [fromL, from] = ROOMY[i - 1] as readonly [number, number];
     const [toL, to] = ROOMY[i] as readonly [number, number];

@@ -1,3 +1,4 @@
+import type { Cm } from '../kernel/units/quantities';
 import { addMonths } from '../kernel/time/months';
 import { lengthsByMonth } from '../growth/lengthsByMonth';
 import { adultLengthCm, type School, type TankFigure } from '../model/species';
@@ -71,7 +72,7 @@ function beginsInMonths(
   severity: Severity,
 ): number {
   const adult = adultLengthCm(kind.profile);
-  const asBad = (lengthCm: number): boolean =>
+  const asBad = (lengthCm: Cm): boolean =>
     severityOf(have, scaled(kind.profile.tank, measure, lengthCm / adult), school) === severity;
   if (asBad(kind.largestCm)) return 0;
   const month = lengthsByMonth(kind.profile, kind.largestCm).findIndex(asBad);

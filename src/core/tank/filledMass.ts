@@ -1,3 +1,4 @@
+import type { Celsius, Cm, Cm2, KPa, Kg, Psf } from '../kernel/units/quantities';
 import type { Box } from './tankBox';
 import type { FurnishedTank } from './furnishedTank';
 import { waterDensity } from './waterDensity';
@@ -24,22 +25,22 @@ const PSF_PER_KPA = 20.8854342;
 export const USUAL_FLOOR_LOAD_KPA = 1.92;
 
 export interface FilledMass {
-  readonly waterKg: number;
-  readonly glassKg: number;
-  readonly substrateKg: number;
-  readonly hardscapeKg: number;
-  readonly standKg: number;
-  readonly totalKg: number;
+  readonly waterKg: Kg;
+  readonly glassKg: Kg;
+  readonly substrateKg: Kg;
+  readonly hardscapeKg: Kg;
+  readonly standKg: Kg;
+  readonly totalKg: Kg;
   /** Over the tank's outside footprint. */
-  readonly floorKPa: number;
-  readonly floorPsf: number;
+  readonly floorKPa: KPa;
+  readonly floorPsf: Psf;
 }
 
 interface Inner {
   readonly outside: Box;
   readonly inside: Box;
-  readonly waterDepthCm: number;
-  readonly footprintCm2: number;
+  readonly waterDepthCm: Cm;
+  readonly footprintCm2: Cm2;
 }
 
 /**
@@ -47,7 +48,7 @@ interface Inner {
  *
  * It is a prompt to ask an engineer, never a clearance.
  */
-export function filledMass(tank: FurnishedTank, inner: Inner, temperatureC: number): FilledMass {
+export function filledMass(tank: FurnishedTank, inner: Inner, temperatureC: Celsius): FilledMass {
   const { outside, inside, waterDepthCm, footprintCm2 } = inner;
   const columnL = (waterDepthCm * footprintCm2) / 1000;
   const grossL = (outside.lengthCm * outside.widthCm * outside.heightCm) / 1000;

@@ -1,13 +1,14 @@
+import type { Cm } from '../kernel/units/quantities';
 import { type School, type SpeciesProfile, type TankFigure } from '../model/species';
 import { leastTank, tanksFor } from './tanksFor';
 
 /** A place for a tank, cm. Null where there is no limit. */
 export interface Place {
-  readonly widthCm: number | null;
+  readonly widthCm: Cm | null;
   /** Kept free at each end for hands and hoses. */
-  readonly clearanceCm: number;
-  readonly depthCm: number | null;
-  readonly heightCm: number | null;
+  readonly clearanceCm: Cm;
+  readonly depthCm: Cm | null;
+  readonly heightCm: Cm | null;
 }
 
 /** Kept free at each end unless the keeper says: a 30 in tank suits a 40 in space (fact of the trade, common practice). */
@@ -17,9 +18,9 @@ export const USUAL_CLEARANCE_CM = 12.7;
 const ROUNDING_CM = 0.05;
 
 interface Sized {
-  readonly lengthCm: number;
-  readonly widthCm: number;
-  readonly heightCm: number;
+  readonly lengthCm: Cm;
+  readonly widthCm: Cm;
+  readonly heightCm: Cm;
 }
 
 /** The sizes that stand in a place, smallest footprint first. */

@@ -1,3 +1,5 @@
+import type { Cm } from '../kernel/units/quantities';
+
 /** Panes that tanks of this water height usually have; from memory, a suggestion and never an engineering figure. */
 const BY_HEIGHT: readonly (readonly [number, number])[] = [
   [30, 4],
@@ -16,7 +18,7 @@ const STEP_MM = 2;
  * A likely pane thickness in mm when the keeper gives none, from height and length in cm.
  * @example suggestGlassMm(120, 50) // 10
  */
-export function suggestGlassMm(lengthCm: number, heightCm: number): number {
+export function suggestGlassMm(lengthCm: Cm, heightCm: Cm): number {
   const base = BY_HEIGHT.find(([height]) => heightCm <= height)?.[1] ?? 15;
   return lengthCm >= LONG_PANE_CM ? base + STEP_MM : base;
 }

@@ -1,13 +1,14 @@
+import type { Cm, Mm } from '../kernel/units/quantities';
 import type { TankShape } from '../model/plan';
 
 /** The glass of a tank as a keeper measures it. Lengths in cm, glass in mm. */
 export interface TankMeasures {
-  readonly lengthCm: number;
-  readonly widthCm: number;
-  readonly heightCm: number;
+  readonly lengthCm: Cm;
+  readonly widthCm: Cm;
+  readonly heightCm: Cm;
   /** True when the measures were taken inside the glass. */
   readonly inside: boolean;
-  readonly glassMm: number;
+  readonly glassMm: Mm;
 }
 
 /**
@@ -17,7 +18,7 @@ export interface TankMeasures {
  * its box); a corner tank a quarter of an ellipse, a round pond or tank a whole one. Domain: 0 <= bowCm < widthCm.
  * @example footprintShare('round', 60, 0) // 0.785
  */
-export function footprintShare(shape: TankShape, widthCm: number, bowCm: number): number {
+export function footprintShare(shape: TankShape, widthCm: Cm, bowCm: Cm): number {
   switch (shape) {
     case 'box':
       return 1;
@@ -30,9 +31,9 @@ export function footprintShare(shape: TankShape, widthCm: number, bowCm: number)
 }
 
 export interface Box {
-  readonly lengthCm: number;
-  readonly widthCm: number;
-  readonly heightCm: number;
+  readonly lengthCm: Cm;
+  readonly widthCm: Cm;
+  readonly heightCm: Cm;
 }
 
 /**

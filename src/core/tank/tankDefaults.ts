@@ -1,3 +1,4 @@
+import type { Cm } from '../kernel/units/quantities';
 import type { PlanTank } from '../model/plan';
 import { suggestGlassMm } from './suggestGlassMm';
 
@@ -24,11 +25,11 @@ type Box = Pick<PlanTank, 'lengthCm' | 'widthCm' | 'heightCm'>;
 const grossL = ({ lengthCm, widthCm, heightCm }: Box): number => (lengthCm * widthCm * heightCm) / 1000;
 
 /** How high the water stands, cm: below the rim, but never below four fifths of the height. @example usualWaterLineCm(50) // 48 */
-export const usualWaterLineCm = (heightCm: number): number =>
+export const usualWaterLineCm = (heightCm: Cm): number =>
   Math.round(Math.max(heightCm * 0.8, heightCm - RIM_CM) * 10) / 10;
 
 /** How deep the ground is, cm; a bare tank has none, and a low one little. */
-export const usualSubstrateCm = (bare: boolean, waterLineCm: number): number =>
+export const usualSubstrateCm = (bare: boolean, waterLineCm: Cm): number =>
   bare ? 0 : Math.min(SUBSTRATE_CM, waterLineCm / 4);
 
 /** What a filter's label would say, L/h. @example usualFilterLph({ lengthCm: 100, widthCm: 40, heightCm: 50 }) // 1000 */

@@ -1,3 +1,4 @@
+import type { Cm, Cm2, Litres } from '../kernel/units/quantities';
 import { filledMass, type FilledMass } from './filledMass';
 import type { FurnishedTank } from './furnishedTank';
 import { footprintShare, tankBox, type Box } from './tankBox';
@@ -9,12 +10,12 @@ export interface TankFigures {
   readonly outside: Box;
   readonly inside: Box;
   /** Outside length x width x height: what size names go by. */
-  readonly grossL: number;
-  readonly netL: number;
-  readonly footprintCm2: number;
-  readonly waterDepthCm: number;
+  readonly grossL: Litres;
+  readonly netL: Litres;
+  readonly footprintCm2: Cm2;
+  readonly waterDepthCm: Cm;
   /** The longest straight line near the floor: the inside diagonal of a box, the chord of a corner, the length of an oval. */
-  readonly freeSwimCm: number;
+  readonly freeSwimCm: Cm;
   readonly turnoverPerHour: number;
   readonly mass: FilledMass;
 }

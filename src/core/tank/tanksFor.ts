@@ -1,3 +1,4 @@
+import type { Cm } from '../kernel/units/quantities';
 import type { School, SpeciesProfile, TankFigure } from '../model/species';
 
 /** The least a school asks for all these kinds together in each measure; null where no kind minds. */
@@ -16,9 +17,9 @@ export function leastTank(profiles: readonly SpeciesProfile[], school: School): 
 }
 
 interface Sized {
-  readonly lengthCm: number;
-  readonly widthCm: number;
-  readonly heightCm: number;
+  readonly lengthCm: Cm;
+  readonly widthCm: Cm;
+  readonly heightCm: Cm;
 }
 
 /** Makers round: a size may miss a figure by this share (common practice). */

@@ -1,15 +1,20 @@
+import type { Celsius, Litres } from '../kernel/units/quantities';
 import { figure } from '../wording/words';
 import { mixingRemaining } from './mixing';
 
 export interface BagAndTank {
-  readonly bag: { readonly temperatureC: number; readonly tdsPpm: number | null; readonly ph: number | null };
+  readonly bag: {
+    readonly temperatureC: Celsius;
+    readonly tdsPpm: number | null;
+    readonly ph: number | null;
+  };
   readonly tank: {
-    readonly temperatureC: number;
+    readonly temperatureC: Celsius;
     readonly tdsPpm: number | null;
     readonly ph: number | null;
   };
   readonly hoursInBag: number;
-  readonly bagLitres: number;
+  readonly bagLitres: Litres;
   /** Shrimp, wild fish and the like need more rounds. */
   readonly sensitive: boolean;
 }
@@ -23,9 +28,9 @@ export interface AcclimationPlan {
   readonly why: string;
   /** Rounds of mixing, litres added in each, minutes between. None for the other methods. */
   readonly rounds: number;
-  readonly addLitres: number;
+  readonly addLitres: Litres;
   readonly minutes: number;
-  readonly tankWaterLitres: number;
+  readonly tankWaterLitres: Litres;
   /** Share of the first difference that is left at the end. */
   readonly remaining: number;
 }

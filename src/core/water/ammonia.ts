@@ -1,3 +1,5 @@
+import type { Celsius } from '../kernel/units/quantities';
+
 /** From this much un-ionised ammonia on gills are hurt, mg/L (common practice; gills burn from a few hundredths). */
 export const TOXIC_AMMONIA_MGL = 0.02;
 
@@ -12,7 +14,7 @@ const KELVIN = 273.15;
  * Source: Emerson, Russo, Lund and Thurston 1975.
  * @example ammoniaFraction(25, 8) // 0.0537
  */
-export function ammoniaFraction(temperatureC: number, ph: number): number {
+export function ammoniaFraction(temperatureC: Celsius, ph: number): number {
   const pKa = 0.09018 + 2729.92 / (temperatureC + KELVIN);
   return 1 / (1 + 10 ** (pKa - ph));
 }

@@ -1,3 +1,5 @@
+import type { MgL } from '../kernel/units/quantities';
+
 /** A steady routine of water changes. */
 export interface ChangeRoutine {
   /** Share of the water changed each time, above 0 and at most 1. */
@@ -19,7 +21,7 @@ export interface SteadyState {
  * Units: mg/L, days. Domain: 0 < fraction <= 1. Source: geometric series of repeated dilution (exact).
  * @example steadyState({ fraction: 0.5, everyDays: 7 }, 20 / 7, 0) // after 20, before 40
  */
-export function steadyState(routine: ChangeRoutine, ratePerDay: number, tapMgL: number): SteadyState {
+export function steadyState(routine: ChangeRoutine, ratePerDay: number, tapMgL: MgL): SteadyState {
   const made = ratePerDay * routine.everyDays;
   const { fraction } = routine;
   return { after: tapMgL + (made * (1 - fraction)) / fraction, before: tapMgL + made / fraction };
@@ -31,7 +33,7 @@ export function steadyState(routine: ChangeRoutine, ratePerDay: number, tapMgL: 
  * Units: mg/L, mg/L a day. Linear: limit = now + rate x days.
  * @example daysUntil(40, 20, 2) // 10
  */
-export function daysUntil(limitMgL: number, nowMgL: number, ratePerDay: number): number | null {
+export function daysUntil(limitMgL: MgL, nowMgL: MgL, ratePerDay: number): number | null {
   if (nowMgL >= limitMgL) return 0;
   return ratePerDay > 0 ? (limitMgL - nowMgL) / ratePerDay : null;
 }

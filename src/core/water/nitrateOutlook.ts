@@ -1,18 +1,19 @@
+import type { MgL } from '../kernel/units/quantities';
 import { NITRATE_BUDGET, NITRATE_EDGE } from '../rules/nitrate';
 import { daysUntil, steadyState, type ChangeRoutine } from './changeRoutine';
 import type { NitrateRate } from './nitrateRate';
 
 export interface OutlookPoint {
   readonly day: number;
-  readonly nitrateMgL: number;
+  readonly nitrateMgL: MgL;
 }
 
 /** Nitrate in the days to come when the routine is kept from the next change on: a point before and one after each change. */
 export function nitrateCourse(
-  nowMgL: number,
+  nowMgL: MgL,
   perDay: number,
   routine: ChangeRoutine,
-  tapMgL: number,
+  tapMgL: MgL,
   days: number,
 ): readonly OutlookPoint[] {
   const points: OutlookPoint[] = [{ day: 0, nitrateMgL: nowMgL }];
@@ -30,7 +31,7 @@ export function nitrateCourse(
 
 export interface Outlook {
   /** Where the peak settles, mg/L. */
-  readonly peakMgL: number;
+  readonly peakMgL: MgL;
   /** Days until the edge when changes stop now; null for never. */
   readonly missedDays: number | null;
   /** The smallest share to change each time that keeps the peak under the edge at the same rhythm; null when none does. */
@@ -40,7 +41,7 @@ export interface Outlook {
 }
 
 /** What a rate means for a routine. Units: mg/L, days. The edge is 40 and the budget 20 a week (common practice). */
-export function outlook(nowMgL: number, perDay: number, routine: ChangeRoutine, tapMgL: number): Outlook {
+export function outlook(nowMgL: MgL, perDay: number, routine: ChangeRoutine, tapMgL: MgL): Outlook {
   const spare = NITRATE_EDGE - tapMgL;
   const least = spare > 0 ? (perDay * routine.everyDays) / spare : Infinity;
   return {
@@ -76,7 +77,7 @@ export interface Afford {
   readonly key: string;
   readonly addsWeek: number;
   /** Where the peak settles once it is there with those before it, mg/L. */
-  readonly peakMgL: number;
+  readonly peakMgL: MgL;
   /** Affordable by the budget and the edge as the routine is. */
   readonly now: boolean;
   /** Smallest share to change each time that keeps the peak under the edge then; null when none does. */
@@ -88,7 +89,7 @@ export function affordable(
   coming: readonly Coming[],
   perDay: number,
   routine: ChangeRoutine,
-  tapMgL: number,
+  tapMgL: MgL,
 ): readonly Afford[] {
   let rate = perDay;
   return coming.map(({ key, addsWeek }) => {

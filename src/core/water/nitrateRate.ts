@@ -1,9 +1,10 @@
+import type { MgL } from '../kernel/units/quantities';
 import { DAY_MS } from '../kernel/time/days';
 import { studentQuantile } from '../stats/quantiles';
 
 /** A nitrate test or a water change, with its ISO moment. */
 export type WaterMark =
-  | { readonly kind: 'test'; readonly on: string; readonly nitrateMgL: number }
+  | { readonly kind: 'test'; readonly on: string; readonly nitrateMgL: MgL }
   | { readonly kind: 'change'; readonly on: string; readonly fraction: number };
 
 /** What two tests and the changes between them say of the nitrate made: what rose, and over how many days it counts. */
@@ -11,7 +12,7 @@ export interface Rise {
   readonly from: string;
   readonly to: string;
   /** mg/L that the second test reads above what was left of the first and came with the tap. */
-  readonly riseMgL: number;
+  readonly riseMgL: MgL;
   /** Days, each worth the share of it that the later changes leave. */
   readonly days: number;
 }
@@ -50,7 +51,7 @@ interface Running {
  * N2 = a N1 + b + r k, where each change multiplies what is there by (1 - f) and adds f c, and k are the days each worth
  * what the later changes leave of it. Exact for a constant rate r.
  */
-export function risesOf(marks: readonly WaterMark[], tapMgL: number): readonly Rise[] {
+export function risesOf(marks: readonly WaterMark[], tapMgL: MgL): readonly Rise[] {
   const ordered = [...marks].sort((a, b) => Date.parse(a.on) - Date.parse(b.on));
   const rises: Rise[] = [];
   let last = null as Running | null;

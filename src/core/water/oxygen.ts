@@ -1,3 +1,5 @@
+import type { Celsius } from '../kernel/units/quantities';
+
 const KELVIN = 273.15;
 /** Standard atmosphere by height: sea level 1 atm, lapse 6.5 K/km (ISO 2533; the constants from memory). */
 const LAPSE_PER_M = 2.25577e-5;
@@ -13,7 +15,7 @@ export const pressureAtm = (altitudeM: number): number => (1 - LAPSE_PER_M * alt
  * Source: Benson and Krause 1984, as in Standard Methods 4500-O.
  * @example oxygenSaturation(25) // 8.26
  */
-export function oxygenSaturation(temperatureC: number, atm = 1): number {
+export function oxygenSaturation(temperatureC: Celsius, atm = 1): number {
   const t = temperatureC + KELVIN;
   const atSeaLevel = Math.exp(
     -139.34411 + 1.575701e5 / t - 6.642308e7 / t ** 2 + 1.2438e10 / t ** 3 - 8.621949e11 / t ** 4,

@@ -1,17 +1,19 @@
+import type { Celsius } from '../kernel/units/quantities';
+
 /** A probe reads these; made up, so that everything around a probe can be tried without one. */
 export interface ProbeReading {
   /** Minutes since it was switched on. */
   readonly minute: number;
-  readonly temperatureC: number;
+  readonly temperatureC: Celsius;
   readonly ph: number;
   readonly tdsPpm: number;
 }
 
 export interface ProbeSetting {
-  readonly temperatureC: number;
+  readonly temperatureC: Celsius;
   readonly ph: number;
   readonly tdsPpm: number;
-  readonly roomC: number;
+  readonly roomC: Celsius;
   /** The minute in which the heater fails; null for never. */
   readonly heaterFailsAt: number | null;
 }
@@ -41,7 +43,7 @@ const OFF_C = 2;
 const FALL_C_AN_HOUR = 0.5;
 
 /** What is wrong with the warmth, in words; null when nothing is. Readings in the order of time. */
-export function warmthAlarm(readings: readonly ProbeReading[], targetC: number): string | null {
+export function warmthAlarm(readings: readonly ProbeReading[], targetC: Celsius): string | null {
   const last = readings.at(-1);
   if (!last) return null;
   if (Math.abs(last.temperatureC - targetC) > OFF_C)

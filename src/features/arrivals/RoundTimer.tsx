@@ -1,5 +1,6 @@
 'use client';
 
+import type { Litres } from '@/core/kernel/units/quantities';
 import { useEffect, useState } from 'react';
 import { Button } from '@/ui/Button';
 
@@ -8,7 +9,7 @@ const TICK_MS = 1000;
 const ROUND_MS = 5 * 60_000;
 
 /** Rounds of mixing with a clock; when they began is kept in this browser, so that a reload loses nothing. */
-export function RoundTimer({ rounds, addLitres }: { readonly rounds: number; readonly addLitres: number }) {
+export function RoundTimer({ rounds, addLitres }: { readonly rounds: number; readonly addLitres: Litres }) {
   const [began, setBegan] = useState<number | null>(() => {
     const kept = Number(window.localStorage.getItem(KEY));
     return Number.isFinite(kept) && kept > 0 ? kept : null;

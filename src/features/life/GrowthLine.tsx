@@ -1,5 +1,6 @@
 'use client';
 
+import type { Cm } from '@/core/kernel/units/quantities';
 import { differenceInDays, format, parseISO } from 'date-fns';
 import { lengthAfterMonths } from '@/core/growth/speciesGrowth';
 import type { SpeciesProfile } from '@/core/model/species';
@@ -16,7 +17,7 @@ export function GrowthLine({
   until,
 }: {
   readonly profile: SpeciesProfile;
-  readonly lengths: readonly { readonly on: string; readonly lengthCm: number }[];
+  readonly lengths: readonly { readonly on: string; readonly lengthCm: Cm }[];
   readonly until: string;
 }) {
   const [first] = lengths;

@@ -1,5 +1,6 @@
 'use client';
 
+import type { Cm } from '@/core/kernel/units/quantities';
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { PIECES, shapeOf, type BestBreak, type Piece } from '@/core/sightlines/sightlines';
 import type { Polygon } from '@/core/sightlines/visiblePolygon';
@@ -24,7 +25,7 @@ const NUDGE_CM = 2;
 const TURN = 15;
 const GROW = 1.2;
 
-const points = (polygon: Polygon, widthCm: number): string =>
+const points = (polygon: Polygon, widthCm: Cm): string =>
   polygon.map(([x, y]) => `${x.toFixed(1)},${(widthCm - y).toFixed(1)}`).join(' ');
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 

@@ -1,5 +1,6 @@
 'use client';
 
+import type { Cm } from '@/core/kernel/units/quantities';
 import { listedIn, tankChange } from '@/core/commands/documentChanges';
 import { useMemo } from 'react';
 import { applyEdit, type Editable } from '@/core/assess/applyEdit';
@@ -25,7 +26,7 @@ export interface StockLine {
   readonly key: string;
   readonly profile: SpeciesProfile;
   readonly count: number;
-  readonly lengthCm: number;
+  readonly lengthCm: Cm;
   readonly colour: string;
   readonly listed: DraftGroup | null;
   readonly residents: readonly Resident[];

@@ -1,5 +1,6 @@
 'use client';
 
+import type { Litres } from '@/core/kernel/units/quantities';
 import { draftId, putChange } from '@/core/commands/documentChanges';
 import { useMemo } from 'react';
 import { buildContext } from '@/core/assess/buildContext';
@@ -32,7 +33,7 @@ function Figures({ tank }: { readonly tank: TankView }) {
     [tank, catalogue],
   );
   const length = (cm: number): string => formatQuantity('length', cm, settings.length);
-  const volume = (litres: number): string => formatQuantity('volume', litres, settings.volume);
+  const volume = (litres: Litres): string => formatQuantity('volume', litres, settings.volume);
   const { mass } = figures;
   return (
     <>

@@ -1,3 +1,4 @@
+import type { Cm, Mm } from '@/core/kernel/units/quantities';
 import type { TankShape } from '@/core/model/plan';
 
 /** The outline of a footprint in the box around it, front below. cm. */
@@ -26,11 +27,11 @@ export function TankTop({
   bowCm = 0,
   className,
 }: {
-  readonly lengthCm: number;
-  readonly widthCm: number;
-  readonly glassMm: number;
+  readonly lengthCm: Cm;
+  readonly widthCm: Cm;
+  readonly glassMm: Mm;
   readonly shape?: TankShape | undefined;
-  readonly bowCm?: number | undefined;
+  readonly bowCm?: Cm | undefined;
   readonly className?: string;
 }) {
   const pane = glassMm / 10;

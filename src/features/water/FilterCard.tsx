@@ -1,5 +1,6 @@
 'use client';
 
+import type { MgL } from '@/core/kernel/units/quantities';
 import { format, parseISO } from 'date-fns';
 import type { FILTER_STEPS } from '@/core/events/events';
 import { NEW_TANK_LIFE } from '@/core/events/room';
@@ -31,7 +32,7 @@ export function FilterCard({ tank }: { readonly tank: TankView }) {
     null,
   );
   const { state, expected } = ripeness(life.filter ?? NEW_TANK_LIFE.filter, since, todayIso());
-  const step = (label: string, what: (typeof FILTER_STEPS)[number], doseMgL?: number): void =>
+  const step = (label: string, what: (typeof FILTER_STEPS)[number], doseMgL?: MgL): void =>
     void run(label, [
       appendChange(session, {
         type: 'filter',

@@ -1,3 +1,4 @@
+import type { Cm } from '@/core/kernel/units/quantities';
 import type { WishesFile } from '@/core/lineups/wishes';
 
 const TETRAS = `paracheirodon-innesi paracheirodon-axelrodi hemigrammus-bleheri hemigrammus-erythrozonus
@@ -33,7 +34,7 @@ const names = (...lists: readonly string[]): readonly string[] => [
   ...new Set(lists.flatMap((list) => list.trim().split(/\s+/))),
 ];
 
-const box = (lengthCm: number, widthCm: number, heightCm: number) => ({ lengthCm, widthCm, heightCm });
+const box = (lengthCm: Cm, widthCm: Cm, heightCm: Cm) => ({ lengthCm, widthCm, heightCm });
 
 /** Weights that repeat in a fixed order: nobody likes all alike. */
 const file = (

@@ -1,4 +1,4 @@
-import { choiceField, numberField } from '../../kernel/schema/fields';
+import { choiceField, quantityField } from '../../kernel/schema/fields';
 import { defineEvent, note, tank } from '../define';
 import { afterStep } from '../filterLife';
 import { lifeOf, withTank } from '../roomChanges';
@@ -12,7 +12,7 @@ export const filter = defineEvent(
     tank: tank(),
     what: choiceField('what was done', FILTER_STEPS),
     /** Ammonia dosed to prove the filter, mg/L. */
-    doseMgL: numberField('a dose from 0 to 10 mg/L', 0, 10).optional(),
+    doseMgL: quantityField('mg/L', 'a dose', 0, 10).optional(),
     note: note(),
   },
   {

@@ -1,4 +1,4 @@
-import { choiceField, numberField } from '../../kernel/schema/fields';
+import { choiceField, numberField, quantityField } from '../../kernel/schema/fields';
 import { defineEvent, note, tank } from '../define';
 import { afterTest } from '../filterLife';
 import { lifeOf, withTank } from '../roomChanges';
@@ -10,15 +10,15 @@ export const tested = defineEvent(
   'a water test',
   {
     tank: tank(),
-    temperatureC: numberField('a temperature from 0 to 45 °C', 0, 45).optional(),
-    ph: numberField('a pH from 3 to 11', 3, 11).optional(),
+    temperatureC: quantityField('°C', 'a temperature', 0, 45).optional(),
+    ph: numberField('a pH', 3, 11).optional(),
     /** Ammonia and ammonium together, as kits read them, mg/L. */
-    ammoniaMgL: numberField('ammonia from 0 to 50 mg/L', 0, 50).optional(),
-    nitriteMgL: numberField('nitrite from 0 to 50 mg/L', 0, 50).optional(),
-    nitrateMgL: numberField('nitrate from 0 to 500 mg/L', 0, 500).optional(),
-    ghDh: numberField('hardness from 0 to 60 °dH', 0, 60).optional(),
-    khDh: numberField('carbonate hardness from 0 to 60 °dH', 0, 60).optional(),
-    tdsPpm: numberField('dissolved matter from 0 to 5000 ppm', 0, 5000).optional(),
+    ammoniaMgL: quantityField('mg/L', 'ammonia', 0, 50).optional(),
+    nitriteMgL: quantityField('mg/L', 'nitrite', 0, 50).optional(),
+    nitrateMgL: quantityField('mg/L', 'nitrate', 0, 500).optional(),
+    ghDh: quantityField('°dH', 'hardness', 0, 60).optional(),
+    khDh: quantityField('°dH', 'carbonate hardness', 0, 60).optional(),
+    tdsPpm: numberField('dissolved matter in ppm', 0, 5000).optional(),
     by: choiceField('what measured', MEASURED_BY).optional(),
     note: note(),
   },

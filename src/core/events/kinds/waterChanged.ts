@@ -9,7 +9,7 @@ export const waterChanged = defineEvent(
   'a water change',
   {
     tank: tank(),
-    fraction: numberField('a share of the water from 0.01 to 1', 0.01, 1),
+    fraction: numberField('a share of the water', 0.01, 1),
     /** What was ticked: forgetting one of these kills fish. */
     checked: listField<ChangeCheck>('what was ticked', choiceField('a check', CHANGE_CHECKS)),
     note: note(),

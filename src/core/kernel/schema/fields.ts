@@ -12,6 +12,7 @@ import {
   type Schema,
 } from 'yup';
 import { isDay, isMoment } from '../time/calendar';
+import type { In, KeptUnit } from '../units/quantities';
 
 /**
  * Building blocks of every schema. Their messages are the words after "expected", so that one sentence serves files,
@@ -35,28 +36,40 @@ export const noteField = (meaning: string) =>
 const finite = (value: unknown): boolean => value === undefined || value === null || Number.isFinite(value);
 
 /** A finite number within [low, high], both included. */
-export const numberField = (meaning: string, low: number, high: number) => {
+export const numberField = (meaning: string, low: number, high: number) => boundedField(meaning, low, high);
+
+/** A number above nothing and at most `high`. */
+export const positiveField = (meaning: string, high: number) => aboveZeroField(meaning, high);
+
+/** A quantity within [low, high] in the unit it is kept in; forms read it in any unit of its kind. */
+export const quantityField = <U extends KeptUnit>(unit: U, meaning: string, low: number, high: number) =>
+  boundedField<In<U>>(`${meaning} in ${unit}`, low, high).meta({ unit });
+
+/** A quantity above nothing and at most `high`, in the unit it is kept in. */
+export const positiveQuantityField = <U extends KeptUnit>(unit: U, meaning: string, high: number) =>
+  aboveZeroField<In<U>>(`${meaning} in ${unit}`, high).meta({ unit });
+
+function boundedField<N extends number = number>(meaning: string, low: number, high: number) {
   const words = `${meaning} from ${low} to ${high}`;
-  return number()
+  return number<N>()
     .typeError(words)
     .required(words)
     .nonNullable(words)
     .min(low, words)
     .max(high, words)
     .test('finite', words, finite);
-};
+}
 
-/** A length above nothing and below a pond's. */
-export const positiveField = (meaning: string, high: number) => {
+function aboveZeroField<N extends number = number>(meaning: string, high: number) {
   const words = `${meaning} above 0 and at most ${high}`;
-  return number()
+  return number<N>()
     .typeError(words)
     .required(words)
     .nonNullable(words)
     .moreThan(0, words)
     .max(high, words)
     .test('finite', words, finite);
-};
+}
 
 export const wholeField = (meaning: string, low: number, high: number) => {
   const words = `${meaning}, a whole number from ${low} to ${high}`;
@@ -93,10 +106,14 @@ export const listField = <T>(meaning: string, of: Schema): ArraySchema<T[], AnyO
   >;
 };
 
+/** A range of a quantity, [lowest, highest], in the unit it is kept in. */
+export const quantityRangeField = <U extends KeptUnit>(unit: U, meaning: string, low: number, high: number) =>
+  rangeField<In<U>>(`${meaning} in ${unit}`, low, high);
+
 /** A range [low, high] in order and within bounds. */
-export const rangeField = (meaning: string, low: number, high: number) => {
+export const rangeField = <N extends number = number>(meaning: string, low: number, high: number) => {
   const words = `${meaning} as [lowest, highest], in order, from ${low} to ${high}`;
-  return tuple([number().required(words), number().required(words)])
+  return tuple<[N, N]>([number<N>().required(words), number<N>().required(words)])
     .typeError(words)
     .required(words)
     .nonNullable(words)

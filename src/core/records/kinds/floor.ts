@@ -1,16 +1,23 @@
-import { choiceField, groupField, listField, numberField, positiveField } from '../../kernel/schema/fields';
+import {
+  choiceField,
+  groupField,
+  listField,
+  numberField,
+  positiveQuantityField,
+  quantityField,
+} from '../../kernel/schema/fields';
 import { PIECES, type Piece } from '../../sightlines/sightlines';
 import { defineRecord, tank } from '../define';
 
-const along = () => numberField('where along the tank, cm', 0, 2000);
-const across = () => numberField('where from front to back, cm', 0, 2000);
+const along = () => quantityField('cm', 'where along the tank', 0, 2000);
+const across = () => quantityField('cm', 'where from front to back', 0, 2000);
 
 const pieceSchema = groupField('a piece of hardscape', {
   kind: choiceField('what it is', PIECES),
   x: along(),
   y: across(),
-  lengthCm: positiveField('a length in cm', 400),
-  widthCm: positiveField('a depth in cm', 400),
+  lengthCm: positiveQuantityField('cm', 'a length', 400),
+  widthCm: positiveQuantityField('cm', 'a depth', 400),
   turned: numberField('degrees', -360, 360),
 });
 

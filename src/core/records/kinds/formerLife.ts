@@ -1,9 +1,10 @@
+import type { Cm } from '../../kernel/units/quantities';
 import {
   groupField,
   listField,
   momentField,
   noteField,
-  positiveField,
+  positiveQuantityField,
   refersTo,
   textField,
 } from '../../kernel/schema/fields';
@@ -16,9 +17,12 @@ export const storyFields = () => ({
     'what happened',
     groupField('a line', { on: momentField('when'), text: textField('what') }),
   ),
-  lengths: listField<{ on: string; lengthCm: number }>(
+  lengths: listField<{ on: string; lengthCm: Cm }>(
     'lengths',
-    groupField('a length', { on: momentField('when'), lengthCm: positiveField('a length in cm', 400) }),
+    groupField('a length', {
+      on: momentField('when'),
+      lengthCm: positiveQuantityField('cm', 'a length', 400),
+    }),
   ),
 });
 
