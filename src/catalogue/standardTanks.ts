@@ -1,9 +1,11 @@
+import type { Cm } from '@/core/kernel/units/quantities';
+
 /** A tank as makers sell it: outside measures in cm. Names are nominal volumes; makers differ (common practice). */
 export interface StandardTank {
   readonly name: string;
-  readonly lengthCm: number;
-  readonly widthCm: number;
-  readonly heightCm: number;
+  readonly lengthCm: Cm;
+  readonly widthCm: Cm;
+  readonly heightCm: Cm;
 }
 
 const inches = (name: string, l: number, w: number, h: number): StandardTank => ({
@@ -12,7 +14,7 @@ const inches = (name: string, l: number, w: number, h: number): StandardTank => 
   widthCm: Number((w * 2.54).toFixed(1)),
   heightCm: Number((h * 2.54).toFixed(1)),
 });
-const cm = (name: string, lengthCm: number, widthCm: number, heightCm: number): StandardTank => ({
+const cm = (name: string, lengthCm: Cm, widthCm: Cm, heightCm: Cm): StandardTank => ({
   name,
   lengthCm,
   widthCm,

@@ -277,7 +277,7 @@ describe('the gate of the session', () => {
       kind: 'refused',
       refusal: {
         faults: [
-          { path: 'resident', expected: expect.stringContaining('2026-04-05'), received: '2026-04-01' },
+          { path: 'on', expected: expect.stringContaining('2026-04-05'), received: '2026-04-01' },
         ],
       },
     });

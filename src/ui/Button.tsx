@@ -1,11 +1,17 @@
-import type { ButtonHTMLAttributes } from 'react';
+'use client';
+
+import { useEffect, useRef, useState, type ButtonHTMLAttributes, type MouseEvent } from 'react';
 import { classes } from './classes';
 
-interface Props extends ButtonHTMLAttributes<HTMLButtonElement> {
+interface Props extends Omit<ButtonHTMLAttributes<HTMLButtonElement>, 'onClick'> {
   /** `main` once a screen at most, `plain` for the rest, `quiet` inside lists, `warn` for what cannot be taken lightly. */
   readonly tone?: 'main' | 'plain' | 'quiet' | 'warn';
   /** Large targets for wet hands. */
   readonly large?: boolean;
+  /** What it began is not done yet; a press meanwhile counts for nothing. */
+  readonly waiting?: boolean;
+  /** What it does. While a promise of it runs, the button shows that it waits. */
+  readonly onClick?: (event: MouseEvent<HTMLButtonElement>) => unknown;
 }
 
 const TONES = {
@@ -15,13 +21,44 @@ const TONES = {
   warn: 'border-buoy text-buoy hover:bg-buoy hover:text-paper',
 } as const;
 
-/** A button that says what it does. */
-export function Button({ tone = 'plain', large = false, className, type = 'button', ...rest }: Props) {
+/** Whether something that a press began still runs. */
+function useRunning(): readonly [boolean, (begun: unknown) => void] {
+  const [running, setRunning] = useState(false);
+  const mounted = useRef(true);
+  useEffect(() => {
+    mounted.current = true;
+    return () => {
+      mounted.current = false;
+    };
+  }, []);
+  const follow = (begun: unknown): void => {
+    if (!(begun instanceof Promise)) return;
+    setRunning(true);
+    void begun.finally(() => {
+      if (mounted.current) setRunning(false);
+    });
+  };
+  return [running, follow];
+}
+
+/** A button that says what it does, and shows when it waits. The wait is drawn only when it lasts. */
+export function Button({
+  tone = 'plain',
+  large = false,
+  waiting = false,
+  className,
+  type = 'button',
+  onClick,
+  ...rest
+}: Props) {
+  const [running, follow] = useRunning();
+  const busy = waiting || running;
   return (
     <button
       type={type}
+      aria-busy={busy || undefined}
       className={classes(
-        'inline-flex items-center justify-center gap-1.5 rounded-xs border font-medium disabled:cursor-not-allowed disabled:opacity-45',
+        'inline-flex items-center justify-center gap-1.5 rounded-xs border font-medium disabled:cursor-not-allowed disabled:opacity-45 aria-busy:cursor-progress aria-busy:opacity-60 aria-busy:transition-opacity aria-busy:delay-200',
         large
           ? 'min-h-11 px-4 text-[15px]'
           : tone === 'quiet'
@@ -30,6 +67,10 @@ export function Button({ tone = 'plain', large = false, className, type = 'butto
         TONES[tone],
         className,
       )}
+      onClick={(event) => {
+        if (busy) event.preventDefault();
+        else follow(onClick?.(event));
+      }}
       {...rest}
     />
   );

@@ -11,16 +11,18 @@ interface FrameProps {
   readonly hint?: ReactNode;
   readonly error?: string | undefined;
   readonly className?: string | undefined;
+  /** Read aloud, not shown: where the place says it. */
+  readonly labelHidden?: boolean | undefined;
   readonly children: (ids: { readonly id: string; readonly describedBy: string | undefined }) => ReactNode;
 }
 
 /** A label over a control, with a hint or an error under it that is read with the control. */
-export function Field({ label, hint, error, className, children }: FrameProps) {
+export function Field({ label, hint, error, className, labelHidden = false, children }: FrameProps) {
   const id = useId();
   const note = error ?? hint;
   return (
     <div className={classes('flex flex-col gap-0.5', className)}>
-      <label htmlFor={id} className="text-[12px] font-medium text-slate">
+      <label htmlFor={id} className={labelHidden ? 'sr-only' : 'text-[12px] font-medium text-slate'}>
         {label}
       </label>
       {children({ id, describedBy: note ? `${id}-note` : undefined })}
@@ -42,6 +44,7 @@ interface Common {
   readonly hint?: ReactNode;
   readonly error?: string | undefined;
   readonly wrap?: string;
+  readonly labelHidden?: boolean;
 }
 
 export function TextField({
@@ -49,10 +52,11 @@ export function TextField({
   hint,
   error,
   wrap,
+  labelHidden,
   ...input
 }: Common & InputHTMLAttributes<HTMLInputElement>) {
   return (
-    <Field label={label} hint={hint} error={error} className={wrap}>
+    <Field label={label} hint={hint} error={error} className={wrap} labelHidden={labelHidden}>
       {({ id, describedBy }) => (
         <input
           id={id}
@@ -71,11 +75,12 @@ export function SelectField({
   hint,
   error,
   wrap,
+  labelHidden,
   children,
   ...select
 }: Common & SelectHTMLAttributes<HTMLSelectElement>) {
   return (
-    <Field label={label} hint={hint} error={error} className={wrap}>
+    <Field label={label} hint={hint} error={error} className={wrap} labelHidden={labelHidden}>
       {({ id, describedBy }) => (
         <select
           id={id}

@@ -10,6 +10,8 @@ interface Props {
   readonly catalogue: Catalogue;
   readonly label: string;
   readonly placeholder?: string;
+  /** What is wrong while nothing fitting is picked. */
+  readonly error?: string | undefined;
   readonly onPick: (profile: SpeciesProfile) => void;
   /** Told while the keeper moves through the list, before anything is picked. */
   readonly onLook?: (profile: SpeciesProfile | null) => void;
@@ -24,6 +26,7 @@ export function SpeciesSearch({
   placeholder = 'Any name: neon, P. innesi…',
   onPick,
   onLook,
+  error,
 }: Props) {
   const id = useId();
   const input = useRef<HTMLInputElement>(null);
@@ -103,6 +106,11 @@ export function SpeciesSearch({
           </li>
         ))}
       </ul>
+      {error && typed.trim() === '' && (
+        <p role="alert" className="text-[12px] text-buoy">
+          {error}
+        </p>
+      )}
       {typed.trim() !== '' && found.length === 0 && (
         <p className="text-[12px] text-buoy">No species of that name is in the catalogue.</p>
       )}

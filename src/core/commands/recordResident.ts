@@ -1,7 +1,9 @@
 import type { Stamp } from '../gate/change';
-import type { Dated, Member } from '../events/events';
+import type { Dated, Member, Sureness } from '../events/events';
 import type { Resident } from '../events/room';
+import type { Fault } from '../kernel/schema/faults';
 import type { ResidentId, TankId } from '../kernel/schema/ids';
+import type { Cm } from '../kernel/units/quantities';
 import { freshId } from './made';
 
 /** What can be recorded about one that lives here. */
@@ -20,39 +22,41 @@ export const RECORDS = [
 export type RecordKind = (typeof RECORDS)[number];
 type Body = Dated extends infer D ? (D extends Dated ? Omit<D, 'on'> : never) : never;
 
-/** The fields of the form, as typed. */
-export interface RecordFields {
-  readonly number: string;
+/** What the keeper says of it; what a kind of record does not ask for is left out. Lengths in cm, days `YYYY-MM-DD`. */
+export interface RecordInput {
+  readonly tank?: TankId | undefined;
+  readonly until?: string | undefined;
+  readonly sex?: 'male' | 'female' | undefined;
+  readonly sure?: Sureness | undefined;
+  readonly partner?: ResidentId | undefined;
+  readonly species?: string | undefined;
+  readonly lengthCm?: Cm | undefined;
+  readonly count?: number | undefined;
+  /** A note, or the name or mark where the record gives one. */
   readonly text: string;
-  readonly choice: string;
-  readonly sure: string;
-  readonly species: string;
-  readonly until: string;
 }
 
-export const NO_FIELDS: RecordFields = {
-  number: '',
-  text: '',
-  choice: '',
-  sure: 'likely',
-  species: '',
-  until: '',
-};
+/** Length of young when they are first kept, cm (from memory: two or three weeks old). */
+const YOUNG_CM = 1;
 
-/** The event that the filled-in fields say, or the words for what is missing. */
+/** The event that the input says, or what is missing in it, by its part. */
 export function recordResident(
   kind: RecordKind,
   resident: Resident,
-  fields: RecordFields,
+  input: RecordInput,
   stamp: Pick<Stamp, 'id'>,
-): Body | string {
-  const amount = Number(fields.number.replace(',', '.'));
-  const wholeUpTo = (most: number): boolean => Number.isInteger(amount) && amount >= 1 && amount <= most;
-  const id = resident.id;
-  const unsexed = (individual: boolean): Member => ({
+): Body | Fault {
+  const { tank, until, sex, sure = 'likely', partner, species, lengthCm, count, text } = input;
+  const { id } = resident;
+  const missing = (path: keyof RecordInput, expected: string): Fault => ({
+    path,
+    expected,
+    received: 'nothing',
+  });
+  const unsexed = (heads: number, individual: boolean): Member => ({
     id: freshId<ResidentId>(stamp),
-    name: fields.text.trim(),
-    count: amount,
+    name: text,
+    count: heads,
     individual,
     sex: 'unknown',
     males: null,
@@ -60,73 +64,55 @@ export function recordResident(
   });
   switch (kind) {
     case 'moved':
-      return fields.choice
-        ? {
-            type: 'moved',
-            resident: id,
-            tank: fields.choice as TankId,
-            note: fields.text,
-            ...(fields.until ? { until: fields.until } : {}),
-          }
-        : 'Choose the tank it goes to.';
+      return tank
+        ? { type: 'moved', resident: id, tank, note: text, ...(until ? { until } : {}) }
+        : missing('tank', 'the tank it goes to');
     case 'measured':
-      return amount > 0 && amount <= 400
-        ? { type: 'measured', resident: id, lengthCm: amount }
-        : 'Expected a length in cm above 0.';
+      return lengthCm
+        ? { type: 'measured', resident: id, lengthCm }
+        : missing('lengthCm', 'a measure such as 12 cm or 5 in');
     case 'sexed':
-      return fields.choice
-        ? {
-            type: 'sexed',
-            resident: id,
-            sex: fields.choice as 'male',
-            sure: (fields.sure || 'likely') as 'likely',
-            males: null,
-            females: null,
-            note: fields.text,
-          }
-        : 'Choose a sex.';
+      return sex
+        ? { type: 'sexed', resident: id, sex, sure, males: null, females: null, note: text }
+        : missing('sex', 'a sex');
     case 'named':
-      return fields.text.trim()
-        ? { type: 'named', resident: id, name: fields.text.trim() }
-        : 'Give it a name or a mark.';
+      return text ? { type: 'named', resident: id, name: text } : missing('text', 'a name or a mark');
     case 'split off':
-      return wholeUpTo(resident.count) && fields.text.trim()
-        ? {
-            type: 'split',
-            resident: id,
-            into: [unsexed(amount === 1)],
-          }
-        : `Expected a name, and how many: 1 to ${resident.count}.`;
+      if (!count || count > resident.count)
+        return missing('count', `a whole number from 1 to ${resident.count}`);
+      return text
+        ? { type: 'split', resident: id, into: [unsexed(count, count === 1)] }
+        : missing('text', 'a name or a mark');
     case 'identified anew':
-      return fields.species
-        ? { type: 'identified', resident: id, species: fields.species, note: fields.text }
-        : 'Choose the species it turned out to be.';
+      return species
+        ? { type: 'identified', resident: id, species, note: text }
+        : missing('species', 'the species it turned out to be');
     case 'paired':
-      return fields.choice
-        ? { type: 'paired', first: id, second: fields.choice as ResidentId, note: fields.text }
-        : 'Choose its partner.';
+      return partner
+        ? { type: 'paired', first: id, second: partner, note: text }
+        : missing('partner', 'its partner');
     case 'spawned':
       return {
         type: 'spawned',
         tank: resident.tank,
         parents: [id],
         species: resident.species,
-        note: fields.text,
+        note: text,
       };
     case 'fry seen':
-      return wholeUpTo(100_000)
-        ? { type: 'fry', tank: resident.tank, species: resident.species, seen: amount, note: fields.text }
-        : 'Expected how many, a whole number.';
+      return count
+        ? { type: 'fry', tank: resident.tank, species: resident.species, seen: count, note: text }
+        : missing('count', 'a whole number from 1');
     case 'young kept':
-      return wholeUpTo(10_000)
+      return count
         ? {
             type: 'born',
             tank: resident.tank,
             species: resident.species,
-            member: unsexed(false),
-            lengthCm: 1,
+            member: unsexed(count, false),
+            lengthCm: YOUNG_CM,
             note: '',
           }
-        : 'Expected how many, a whole number.';
+        : missing('count', 'a whole number from 1');
   }
 }

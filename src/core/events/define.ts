@@ -47,8 +47,8 @@ export function defineEvent<const T extends string, S extends ObjectShape>(
   title: string,
   fields: S,
   rest: Omit<EventDefinition<T, BodyOf<S>>, 'type' | 'title' | 'schema'>,
-): EventDefinition<T, BodyOf<S>> & { readonly schema: GroupOf<S> } {
-  return { type, title, schema: groupField(title, fields), ...rest };
+): EventDefinition<T, BodyOf<S>> & { readonly schema: GroupOf<S>; readonly fields: S } {
+  return { type, title, schema: groupField(title, fields), fields, ...rest };
 }
 
 export const tank = () => refersTo('tank', idField<TankId>('a tank'));

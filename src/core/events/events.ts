@@ -37,6 +37,10 @@ export const isEventType = (type: unknown): type is EventType =>
 export const definitionOf = (type: EventType): AnyDefinition => EVENTS[type] as unknown as AnyDefinition;
 export const schemaOf = (type: EventType): Schema<unknown> => EVENTS[type].schema as Schema<unknown>;
 
+/** The fields of a type of event, each a schema with its bounds: what a form of it asks for. */
+export const eventFields = <T extends EventType>(type: T): (typeof EVENTS)[T]['fields'] =>
+  EVENTS[type].fields;
+
 /** The room after one happening. Total: an entry that makes no sense is kept as loose, never thrown away in silence. */
 export const applyEvent = (room: Room, event: Dated): Room => definitionOf(event.type).apply(room, event);
 

@@ -2,6 +2,7 @@
 
 export const SEXES = ['male', 'female', 'unknown'] as const;
 export const SURENESS = ['sure', 'likely', 'guess'] as const;
+export type Sureness = (typeof SURENESS)[number];
 /** What is offered at the glass. */
 export const OFFERED_CONTESTS = ['flare', 'chase', 'nip', 'lock', 'ram', 'pin', 'guard'] as const;
 /** All that a file may say; the last four are of earlier files. */

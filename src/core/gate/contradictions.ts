@@ -73,7 +73,7 @@ function withArrival(
     // Two moments of one day are told apart by the hour.
     const digits = on.slice(0, 10) === event.on.slice(0, 10) ? MINUTE : DAY;
     return {
-      ...fault,
+      path: 'on',
       expected: `a moment from ${on.slice(0, digits)} on, when it came`,
       received: event.on.slice(0, digits),
     };

@@ -38,7 +38,7 @@ const hidesField = lazy((value: unknown) =>
 );
 
 /** A tank in a plan file. Only the three measures are required. */
-export const planTankSchema = groupField('the tank', {
+export const planTankFields = {
   lengthCm: positiveQuantityField('cm', 'length', 2000),
   widthCm: positiveQuantityField('cm', 'width', 1000),
   heightCm: positiveQuantityField('cm', 'height', 500),
@@ -56,7 +56,8 @@ export const planTankSchema = groupField('the tank', {
   filterLph: quantityField('L/h', 'filter flow', 0, 200_000).optional(),
   lightHours: numberField('hours of light', 0, 24).optional(),
   sightBreaks: wholeField('sight breaks', 0, 500).optional(),
-});
+};
+export const planTankSchema = groupField('the tank', planTankFields);
 
 export const planWaterSchema = groupField('the water', {
   temperatureC: quantityField('°C', 'temperature', 0, 40).optional(),
@@ -81,7 +82,7 @@ export const planPracticeSchema = groupField('the practice', {
 
 const MONTH = /^\d{4}-(0[1-9]|1[0-2])$/;
 
-export const planGroupSchema = groupField('a group', {
+export const planGroupFields = {
   species: textField('a species name or identifier'),
   count: wholeField('count', 1, 10_000),
   males: wholeField('males', 0, 10_000).optional(),
@@ -102,7 +103,8 @@ export const planGroupSchema = groupField('a group', {
     .optional(),
   grownTogether: yesNoField('grown together').optional(),
   wayOut: noteField('the way out').optional(),
-});
+};
+export const planGroupSchema = groupField('a group', planGroupFields);
 
 const planFormat = mixed<'lomvik-plan'>((value): value is 'lomvik-plan' => value === 'lomvik-plan')
   .typeError('"lomvik-plan"')

@@ -81,7 +81,7 @@ describe('Bringing in', () => {
     await userEvent.type(screen.getByLabelText('Claim with the seller'), 'one is a cardinal');
     await userEvent.click(screen.getByRole('button', { name: 'eats' }));
     await userEvent.click(screen.getByRole('button', { name: 'They are in' }));
-    expect(await screen.findByText('Say which kind they are')).toBeInTheDocument();
+    expect(await screen.findByText('Choose which species they are.')).toBeInTheDocument();
     await userEvent.type(
       screen.getByRole('combobox', { name: 'They are in truth' }),
       'cardinal tetra{Enter}',
@@ -189,8 +189,10 @@ describe('Moving house', () => {
     await userEvent.selectOptions(screen.getByLabelText('To'), 'Quay');
     await userEvent.click(screen.getByRole('button', { name: 'Begin the move' }));
     await userEvent.selectOptions(await screen.findByLabelText('Into the bucket'), 'Shoal (6)');
+    await userEvent.clear(screen.getByLabelText('How many went in'));
     await userEvent.type(screen.getByLabelText('How many went in'), '9');
-    expect(screen.getByRole('button', { name: 'In the bucket' })).toBeDisabled();
+    await userEvent.click(screen.getByRole('button', { name: 'In the bucket' }));
+    expect(await screen.findByText('Only 6 are here.')).toBeInTheDocument();
     await userEvent.clear(screen.getByLabelText('How many went in'));
     await userEvent.type(screen.getByLabelText('How many went in'), '5');
     await userEvent.click(screen.getByRole('button', { name: 'In the bucket' }));

@@ -1,3 +1,5 @@
+import { putChange } from '@/core/commands/documentChanges';
+import type { DocumentId } from '@/core/kernel/schema/ids';
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { group, heads, room, show } from '@/testing/inRoom';
@@ -44,7 +46,9 @@ describe('Arrivals', () => {
       await userEvent.clear(screen.getByLabelText('How many came'));
       await userEvent.type(screen.getByLabelText('How many came'), wrong);
       await userEvent.click(screen.getByRole('button', { name: 'They are in' }));
-      expect(await screen.findByText('A whole number from 1')).toBeInTheDocument();
+      expect(
+        await screen.findByText(`Type a whole number from 1. You typed “${wrong}”.`),
+      ).toBeInTheDocument();
     }
     expect(heads(session)).toEqual({});
   });
@@ -62,6 +66,26 @@ describe('Arrivals', () => {
     await userEvent.type(screen.getByLabelText('How many'), '1');
     await userEvent.click(screen.getByRole('button', { name: 'Record it' }));
     await waitFor(() => expect(heads(session)).toEqual({ Shoal: 5, Kink: 1 }));
+  });
+
+  it('reads a length in the keeper’s unit', async () => {
+    const session = await room([group('Shoal', 6)], [], 'paracheirodon-innesi');
+    await session.run('Inches', [
+      putChange('settings', 'settings' as DocumentId, {
+        length: 'in',
+        volume: 'gal',
+        temperature: 'F',
+        hardness: 'ppmCaCO3',
+        keeper: '',
+      }),
+    ]);
+    show(session, <ArrivalsScreen />);
+    await userEvent.click(screen.getByRole('button', { name: 'Record something about Shoal' }));
+    await userEvent.selectOptions(screen.getByLabelText('What'), 'measured');
+    await userEvent.type(screen.getByLabelText('Length'), '1 1/4{Enter}');
+    await waitFor(() =>
+      expect(session.state.getState().entries?.at(-1)).toMatchObject({ type: 'measured', lengthCm: 3.175 }),
+    );
   });
 
   it('puts the past right too, when a fish was another kind from the start', async () => {

@@ -1,12 +1,14 @@
 'use client';
 
 import { format, parseISO } from 'date-fns';
-import { useState } from 'react';
+import { textField } from '@/core/kernel/schema/fields';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { appendChange, useCommands } from '@/session/react/useCommands';
+import { useRoomForm } from '@/session/react/useRoomForm';
 import type { TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
+import { Form } from '@/ui/form/Form';
 import { Section } from '@/ui/Screen';
 
 function Open({
@@ -20,41 +22,38 @@ function Open({
   readonly about: string;
   readonly since: string;
 }) {
-  const { session, run } = useCommands();
-  const [outcome, setOutcome] = useState('');
+  const { session, keep } = useCommands();
+  const form = useRoomForm({
+    fields: { outcome: textField('how it ended') },
+    start: { outcome: '' },
+    save: ({ outcome }) =>
+      keep('Claim settled', [
+        appendChange(session, {
+          type: 'claimed',
+          on: session.stamp.now(),
+          tank: tank.id,
+          from,
+          about,
+          outcome,
+        }),
+      ]),
+  });
   return (
     <li className="border-b border-line py-2">
       <p>
         <strong>{from}</strong>: {about}{' '}
         <span className="text-slate">since {format(parseISO(since), 'd MMM')}</span>
       </p>
-      <form
-        className="mt-1 flex items-end gap-2"
-        onSubmit={(event) => {
-          event.preventDefault();
-          if (outcome.trim() === '') return;
-          void run('Claim settled', [
-            appendChange(session, {
-              type: 'claimed',
-              on: session.stamp.now(),
-              tank: tank.id,
-              from,
-              about,
-              outcome: outcome.trim(),
-            }),
-          ]);
-        }}
-      >
+      <Form form={form} className="mt-1 flex items-end gap-2">
         <TextField
           label={`How it ended with ${from}`}
           placeholder="credit, exchanged, refused"
-          value={outcome}
-          onChange={(event) => setOutcome(event.target.value)}
+          {...form.part('outcome')}
         />
-        <Button type="submit" disabled={outcome.trim() === ''}>
+        <Button type="submit" waiting={form.waiting}>
           Settled
         </Button>
-      </form>
+      </Form>
     </li>
   );
 }

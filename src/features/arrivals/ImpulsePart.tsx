@@ -101,7 +101,7 @@ export function ImpulsePart({ tank, waves }: { readonly tank: TankView; readonly
           <Button
             className="mt-2"
             onClick={() =>
-              void run(
+              run(
                 `${countOf(count, profile)} listed`,
                 listChange(tank.id, (groups) => [...groups, { ...told.entry, key: newId<string>() }]),
               ).then((done) => done && setProfile(null))

@@ -41,13 +41,13 @@ export function LightTimer({
         </span>
       </span>
       {told && level < 1 ? (
-        <Button onClick={() => void run('Light as usual', [putChange('light', id, null)], true)}>
+        <Button onClick={() => run('Light as usual', [putChange('light', id, null)], true)}>
           Light as usual
         </Button>
       ) : (
         <Button
           onClick={() =>
-            void run(
+            run(
               'Light off',
               [putChange('light', id, { tank: tank.id, ...rampFor(protocol, session.stamp.now()) })],
               true,

@@ -94,7 +94,7 @@ export function LookPart({ tank }: { readonly tank: TankView }) {
           />
           <TextField label="Note" value={note} onChange={(event) => setNote(event.target.value)} />
         </div>
-        <Button tone="main" large className="mt-3" onClick={() => void save()} disabled={wrong}>
+        <Button tone="main" large className="mt-3" onClick={() => save()} disabled={wrong}>
           I have looked
         </Button>
       </Section>

@@ -3,6 +3,7 @@
 import { putChange } from '@/core/commands/documentChanges';
 import { useState } from 'react';
 import type { DocumentBodies } from '@/core/records/documents';
+import { loadFields } from '@/core/records/kinds/houseMove';
 import type { Resident } from '@/core/events/room';
 import { moveTanks } from '@/core/commands/moveTanks';
 import { movingSteps, reconcile } from '@/core/arrivals/movingHouse';
@@ -10,9 +11,11 @@ import type { DocumentId, TankId } from '@/core/kernel/schema/ids';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useResidentName } from '@/session/react/useNames';
+import { useRoomForm } from '@/session/react/useRoomForm';
 import { useResidents, useTanks, type TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
-import { INPUT, SelectField } from '@/ui/Field';
+import { INPUT, SelectField, TextField } from '@/ui/Field';
+import { Form } from '@/ui/form/Form';
 import { Caution, Empty, Section } from '@/ui/Screen';
 
 type Move = DocumentBodies['house-move'];
@@ -29,8 +32,7 @@ export function MovingPart({ tank }: { readonly tank: TankView }) {
   const residents = useResidents(tank.id);
   const nameOf = useResidentName();
   const [to, setTo] = useState('');
-  const put = (label: string, body: Move | null): void =>
-    void run(label, [putChange('house-move', id, body)], true);
+  const put = (label: string, body: Move | null) => run(label, [putChange('house-move', id, body)], true);
 
   if (!move)
     return residents.length === 0 || tanks.length === 0 ? (
@@ -100,7 +102,7 @@ export function MovingPart({ tank }: { readonly tank: TankView }) {
                   className="size-6 shrink-0 accent-(--deep)"
                   checked={move.done.includes(step.id)}
                   onChange={(event) =>
-                    put('Ticked', {
+                    void put('Ticked', {
                       ...move,
                       done: event.target.checked
                         ? [...move.done, step.id]
@@ -164,27 +166,24 @@ function Loads({
 }: {
   readonly move: Move;
   readonly residents: readonly Resident[];
-  readonly onChange: (loads: Move['loads']) => void;
+  readonly onChange: (loads: Move['loads']) => Promise<boolean>;
 }) {
   const nameOf = useResidentName();
-  const [who, setWho] = useState('');
-  const [out, setOut] = useState('');
-  const chosen = residents.find((one) => one.id === who);
-  const amount = chosen?.individual ? 1 : whole(out);
-  const sound = chosen !== undefined && amount !== null && amount >= 1 && amount <= chosen.count;
+  const form = useRoomForm({
+    fields: { resident: loadFields.resident, out: loadFields.out },
+    start: { resident: '', out: 1 },
+    asks: { resident: 'Choose who goes in.' },
+    check: ({ resident, out }) => {
+      const most = residents.find((one) => one.id === resident)?.count ?? 0;
+      return out > most ? { out: `Only ${most} are here.` } : {};
+    },
+    save: ({ resident, out }) => onChange([...move.loads, { resident, out, in: null }]),
+  });
+  const chosen = residents.find((one) => one.id === form.text('resident'));
   return (
     <>
-      <form
-        className="flex flex-wrap items-end gap-2"
-        onSubmit={(event) => {
-          event.preventDefault();
-          if (!sound || !chosen || amount === null) return;
-          onChange([...move.loads, { resident: chosen.id, out: amount, in: null }]);
-          setOut('');
-          setWho('');
-        }}
-      >
-        <SelectField label="Into the bucket" value={who} onChange={(event) => setWho(event.target.value)}>
+      <Form form={form} className="flex flex-wrap items-end gap-2">
+        <SelectField label="Into the bucket" {...form.part('resident')}>
           <option value="">who</option>
           {residents.map((one) => (
             <option key={one.id} value={one.id}>
@@ -193,19 +192,17 @@ function Loads({
           ))}
         </SelectField>
         {chosen && !chosen.individual && (
-          <input
-            aria-label="How many went in"
-            inputMode="numeric"
-            placeholder={`up to ${chosen.count}`}
-            className={`${INPUT} max-w-24`}
-            value={out}
-            onChange={(event) => setOut(event.target.value)}
+          <TextField
+            label="How many went in"
+            wrap="w-32"
+            {...form.part('out')}
+            hint={`up to ${chosen.count}`}
           />
         )}
-        <Button type="submit" large disabled={!sound}>
+        <Button type="submit" large waiting={form.waiting}>
           In the bucket
         </Button>
-      </form>
+      </Form>
       <ol className="mt-2">
         {move.loads.map((load, index) => (
           <li
@@ -222,7 +219,7 @@ function Loads({
                 most={load.out}
                 label={`How many of bucket ${index + 1} came out alive`}
                 onIn={(value) =>
-                  onChange(move.loads.map((one, at) => (at === index ? { ...one, in: value } : one)))
+                  void onChange(move.loads.map((one, at) => (at === index ? { ...one, in: value } : one)))
                 }
               />
             ) : (

@@ -6,15 +6,23 @@ import { quarantineOf, quarantineSince } from '@/core/arrivals/quarantine';
 import { ILLNESS } from '@/core/events/quarantineLife';
 import { CLEAR_DAYS, QUARANTINE_DAYS, QUARANTINE_LONG_DAYS } from '@/core/events/quarantineDays';
 import { DRYING_DAYS } from '@/core/arrivals/waves';
-import { QUARANTINE_CHECKS, type Dated, type QuarantineCheck, type Sign } from '@/core/events/events';
+import {
+  eventFields,
+  QUARANTINE_CHECKS,
+  type Dated,
+  type QuarantineCheck,
+  type Sign,
+} from '@/core/events/events';
 import { NEW_TANK_LIFE } from '@/core/events/room';
 import { daysBetween } from '@/core/kernel/time/days';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
+import { useRoomForm } from '@/session/react/useRoomForm';
 import type { TankView } from '@/session/react/useTanks';
 import { dayOf, todayIso, whenNow } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { SelectField, TextField } from '@/ui/Field';
+import { Form } from '@/ui/form/Form';
 import { Caution, Section } from '@/ui/Screen';
 import { SignButtons } from '@/ui/SignButtons';
 import { TickList } from '@/ui/TickList';
@@ -75,7 +83,7 @@ export function Begin({ lane, onDo }: { readonly lane: TankView; readonly onDo: 
           large
           disabled={ticked.length < QUARANTINE_CHECKS.length}
           onClick={() =>
-            void onDo('Quarantine begun', {
+            onDo('Quarantine begun', {
               type: 'quarantine',
               on: session.stamp.now(),
               tank: lane.id,
@@ -101,10 +109,14 @@ export function Running({ lane, onDo }: { readonly lane: TankView; readonly onDo
   const { session } = useCommands();
   const room = useRoomState((state) => state.room);
   const [signs, setSigns] = useState<readonly Sign[]>([]);
-  const [given, setGiven] = useState('');
   const { day: at, days, freeOn, why } = quarantineOf(room, lane.id, whenNow());
   const left = daysBetween(todayIso(), freeOn);
   const base = { on: session.stamp.now(), tank: lane.id, note: '' };
+  const treatment = useRoomForm({
+    fields: { what: eventFields('treated').what },
+    start: { what: '' },
+    save: ({ what }) => onDo('Treatment recorded', { ...base, type: 'treated', what }),
+  });
   return (
     <>
       <Section title={`Day ${at}`} aside={left > 0 ? `may leave from ${day(freeOn)}` : 'may leave'}>
@@ -117,13 +129,13 @@ export function Running({ lane, onDo }: { readonly lane: TankView; readonly onDo
           <Button
             tone={left <= 0 ? 'main' : 'plain'}
             disabled={left > 0}
-            onClick={() => void onDo('Quarantine passed', { ...base, type: 'quarantine', what: 'passed' })}
+            onClick={() => onDo('Quarantine passed', { ...base, type: 'quarantine', what: 'passed' })}
           >
             Passed
           </Button>
           <Button
             onClick={() =>
-              void onDo('Quarantine extended', {
+              onDo('Quarantine extended', {
                 ...base,
                 type: 'quarantine',
                 what: 'extended',
@@ -136,7 +148,7 @@ export function Running({ lane, onDo }: { readonly lane: TankView; readonly onDo
           <Button
             tone="warn"
             onClick={() =>
-              void onDo('Quarantine given up', {
+              onDo('Quarantine given up', {
                 ...base,
                 type: 'quarantine',
                 what: 'given up',
@@ -164,25 +176,12 @@ export function Running({ lane, onDo }: { readonly lane: TankView; readonly onDo
         </Button>
       </Section>
       <Section title="Given" aside="a record, not advice">
-        <form
-          className="flex items-end gap-2"
-          onSubmit={(event) => {
-            event.preventDefault();
-            if (given.trim() === '') return;
-            void onDo('Treatment recorded', { ...base, type: 'treated', what: given.trim() }).then(
-              (done) => done && setGiven(''),
-            );
-          }}
-        >
-          <TextField
-            label="What was given, and how much"
-            value={given}
-            onChange={(event) => setGiven(event.target.value)}
-          />
-          <Button type="submit" disabled={given.trim() === ''}>
+        <Form form={treatment} className="flex items-end gap-2">
+          <TextField label="What was given, and how much" {...treatment.part('what')} />
+          <Button type="submit" waiting={treatment.waiting}>
             Record it
           </Button>
-        </form>
+        </Form>
         <Caution>
           Follow the label; ask a vet or an aquatic animal health professional. Antibiotics are
           prescription-only in many places. Remove carbon. Scaleless fish, rays, loaches, shrimp and snails

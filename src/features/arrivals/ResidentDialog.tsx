@@ -1,32 +1,49 @@
 'use client';
 
-import { useState } from 'react';
-import {
-  NO_FIELDS,
-  RECORDS,
-  recordResident,
-  type RecordFields,
-  type RecordKind,
-} from '@/core/commands/recordResident';
-import { SURENESS } from '@/core/events/events';
+import { RECORDS, recordResident, type RecordKind } from '@/core/commands/recordResident';
+import { eventFields, SURENESS } from '@/core/events/events';
 import type { Resident } from '@/core/events/room';
+import { choiceField, noteField, wholeField, yesNoField } from '@/core/kernel/schema/fields';
 import { commonName } from '@/core/model/catalogue';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useResidentName } from '@/session/react/useNames';
+import { useRoomForm } from '@/session/react/useRoomForm';
 import { useResidents, useTanks } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { SelectField, TextField, options } from '@/ui/Field';
+import { Form } from '@/ui/form/Form';
+import { comingDay } from '@/ui/form/dayFields';
 import { SpeciesSearch } from '@/ui/SpeciesSearch';
 
-const WANTS_NUMBER: Partial<Record<RecordKind, string>> = {
-  measured: 'Length, cm',
-  'split off': 'How many',
-  'fry seen': 'How many',
-  'young kept': 'How many',
+const FIELDS = {
+  kind: choiceField('what to record', RECORDS),
+  tank: eventFields('moved').tank.optional(),
+  until: comingDay('only until', todayIso),
+  sex: choiceField('a sex', ['male', 'female']).optional(),
+  sure: eventFields('sexed').sure,
+  partner: eventFields('paired').second.optional(),
+  species: eventFields('identified').species.optional(),
+  fromStart: yesNoField('from the day it came'),
+  lengthCm: eventFields('measured').lengthCm.optional(),
+  count: wholeField('how many', 1, 10_000).optional(),
+  text: noteField('a note'),
 };
+const BLANK = {
+  tank: '',
+  until: '',
+  sex: '',
+  sure: 'likely',
+  partner: '',
+  species: '',
+  fromStart: false,
+  lengthCm: '',
+  count: '',
+  text: '',
+};
+const COUNTS: readonly RecordKind[] = ['split off', 'fry seen', 'young kept'];
 const TEXT_LABEL: Partial<Record<RecordKind, string>> = {
   named: 'Name or mark',
   'split off': 'Name or mark',
@@ -41,57 +58,43 @@ export function ResidentDialog({
   readonly resident: Resident;
   readonly onClose: () => void;
 }) {
-  const { session, run } = useCommands();
+  const { session, keep } = useCommands();
   const catalogue = useCatalogue();
   const tanks = useTanks();
   const mates = useResidents(resident.tank).filter((one) => one.id !== resident.id);
   const nameOf = useResidentName();
-  const [kind, setKind] = useState<RecordKind>('moved');
-  const [fields, setFields] = useState<RecordFields>(NO_FIELDS);
-  const [error, setError] = useState<string | undefined>();
-  /** What was learned late holds from the day it came: the past is told with it. */
-  const [fromStart, setFromStart] = useState(false);
-  const put = (part: Partial<RecordFields>): void => setFields({ ...fields, ...part });
   const kinds = RECORDS.filter((one) => (resident.individual ? one !== 'split off' : one !== 'paired'));
-
-  const save = async (): Promise<void> => {
-    const body = recordResident(kind, resident, fields, session.stamp);
-    if (typeof body === 'string') return setError(body);
-    if (
-      await run(`${nameOf(resident)}: ${kind}`, [
-        appendChange(session, { ...body, on: fromStart ? resident.cameOn : session.stamp.now() }),
-      ])
-    )
-      onClose();
-  };
+  const form = useRoomForm({
+    fields: FIELDS,
+    start: { ...BLANK, kind: 'moved' },
+    save: async ({ kind, fromStart, ...input }) => {
+      const body = recordResident(kind, resident, input, session.stamp);
+      if ('expected' in body) return [body];
+      // What was learned late holds from the day it came: the past is told with it.
+      const on = fromStart ? resident.cameOn : session.stamp.now();
+      const kept = await keep(`${nameOf(resident)}: ${kind}`, [appendChange(session, { ...body, on })]);
+      if (kept === true) onClose();
+      return kept;
+    },
+    fieldOf: (path) => (path.endsWith('name') ? 'text' : path === 'seen' ? 'count' : undefined),
+  });
+  const kind = form.text('kind') as RecordKind;
+  const anew = form.text('species');
 
   return (
     <Dialog open onOpenChange={onClose} title={nameOf(resident)} about="What is there to record?">
-      <form
-        className="flex flex-col gap-3"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void save();
-        }}
-      >
+      <Form form={form} className="flex flex-col gap-3">
         <SelectField
           label="What"
-          value={kind}
+          {...form.part('kind')}
           onChange={(event) => {
-            setKind(event.target.value as RecordKind);
-            setError(undefined);
-            setFields(NO_FIELDS);
-            setFromStart(false);
+            form.reset({ ...BLANK, kind: event.target.value });
           }}
         >
           {options(kinds)}
         </SelectField>
         {kind === 'moved' && (
-          <SelectField
-            label="To"
-            value={fields.choice}
-            onChange={(event) => put({ choice: event.target.value })}
-          >
+          <SelectField label="To" {...form.part('tank')}>
             <option value="">Choose a tank</option>
             {tanks
               .filter((tank) => tank.id !== resident.tank)
@@ -104,29 +107,17 @@ export function ResidentDialog({
         )}
         {kind === 'sexed' && (
           <div className="grid grid-cols-2 gap-2">
-            <SelectField
-              label="Sex"
-              value={fields.choice}
-              onChange={(event) => put({ choice: event.target.value })}
-            >
+            <SelectField label="Sex" {...form.part('sex')}>
               <option value="">Choose</option>
               {options(['male', 'female'])}
             </SelectField>
-            <SelectField
-              label="How sure"
-              value={fields.sure}
-              onChange={(event) => put({ sure: event.target.value })}
-            >
+            <SelectField label="How sure" {...form.part('sure')}>
               {options(SURENESS)}
             </SelectField>
           </div>
         )}
         {kind === 'paired' && (
-          <SelectField
-            label="With"
-            value={fields.choice}
-            onChange={(event) => put({ choice: event.target.value })}
-          >
+          <SelectField label="With" {...form.part('partner')}>
             <option value="">Choose its partner</option>
             {mates.map((mate) => (
               <option key={mate.id} value={mate.id}>
@@ -140,56 +131,33 @@ export function ResidentDialog({
             <SpeciesSearch
               catalogue={catalogue}
               label="It turned out to be"
-              onPick={(profile) => put({ species: profile.id })}
+              error={form.errorOf('species')}
+              onPick={(profile) => form.put('species', profile.id)}
             />
-            {fields.species && <p>{commonName(catalogue.byId.get(fields.species)!)}</p>}
+            {anew && <p>{commonName(catalogue.byId.get(anew)!)}</p>}
           </>
         )}
         {kind === 'moved' && (
           <TextField
             label="Only until"
-            type="date"
             min={todayIso()}
-            value={fields.until}
-            onChange={(event) => put({ until: event.target.value })}
+            {...form.part('until')}
             hint="A home for a time comes due on its day"
           />
         )}
         {(kind === 'identified anew' || kind === 'sexed') && (
           <label className="flex min-h-8 items-center gap-2">
-            <input
-              type="checkbox"
-              className="size-4 accent-(--deep)"
-              checked={fromStart}
-              onChange={(event) => setFromStart(event.target.checked)}
-            />
+            <input type="checkbox" className="size-4 accent-(--deep)" {...form.tick('fromStart')} />
             It was so from the day it came: put the past right too
           </label>
         )}
-        {WANTS_NUMBER[kind] && (
-          <TextField
-            label={WANTS_NUMBER[kind]}
-            inputMode="decimal"
-            value={fields.number}
-            onChange={(event) => put({ number: event.target.value })}
-          />
-        )}
-        {kind !== 'measured' && (
-          <TextField
-            label={TEXT_LABEL[kind] ?? 'Note'}
-            value={fields.text}
-            onChange={(event) => put({ text: event.target.value })}
-          />
-        )}
-        {error && (
-          <p role="alert" className="text-buoy">
-            {error}
-          </p>
-        )}
-        <Button tone="main" type="submit">
+        {kind === 'measured' && <TextField label="Length" {...form.part('lengthCm')} />}
+        {COUNTS.includes(kind) && <TextField label="How many" {...form.part('count')} />}
+        {kind !== 'measured' && <TextField label={TEXT_LABEL[kind] ?? 'Note'} {...form.part('text')} />}
+        <Button tone="main" type="submit" waiting={form.waiting}>
           Record it
         </Button>
-      </form>
+      </Form>
     </Dialog>
   );
 }

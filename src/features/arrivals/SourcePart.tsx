@@ -102,7 +102,7 @@ function StockFile({ own, readOn }: { readonly own: boolean; readonly readOn: st
         {own && (
           <Button
             tone="quiet"
-            onClick={() => void run('Back to the made-up shops', [putChange('shops', SHOPS_ID, null)])}
+            onClick={() => run('Back to the made-up shops', [putChange('shops', SHOPS_ID, null)])}
           >
             Back to the made-up shops
           </Button>

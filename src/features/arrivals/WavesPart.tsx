@@ -159,7 +159,7 @@ export function WavesPart({ tank }: { readonly tank: TankView }) {
           ))}
           <option value="0">none, at my own risk</option>
         </SelectField>
-        <Button onClick={() => void saveCalendar(tank, waves)}>Save for a calendar</Button>
+        <Button onClick={() => saveCalendar(tank, waves)}>Save for a calendar</Button>
         {waves.byHand && <Button onClick={waves.anew}>Plan anew</Button>}
       </div>
       {waves.ripe.state !== 'ripe' && waves.ripe.state !== 'lived-in' && (

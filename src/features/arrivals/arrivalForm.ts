@@ -1,41 +1,48 @@
-import { number, object, string, type InferType } from 'yup';
-import { ORIGINS } from '@/core/model/plan';
+import { eventFields } from '@/core/events/events';
+import { choiceField, noteField, wholeField } from '@/core/kernel/schema/fields';
+import type { RoomForm } from '@/session/react/useRoomForm';
 import { todayIso } from '@/session/today';
+import { comingDay, pastDay } from '@/ui/form/dayFields';
 
-const WHOLE = 'A whole number from 1';
-const FROM_0 = 'A whole number from 0';
-/** What an arrival asks for, and what is wrong with an answer. */
-export const arrivalSchema = object({
-  count: number().typeError(WHOLE).integer(WHOLE).min(1, WHOLE).max(10_000, WHOLE).required(WHOLE),
-  lengthCm: number()
-    .typeError('A length in cm')
-    .moreThan(0, 'A length above zero')
-    .max(400, 'At most 400 cm')
-    .required('A length in cm'),
-  on: string()
-    .matches(/^\d{4}-\d{2}-\d{2}$/, 'A date')
-    .test('past', 'Not in the future', (value) => !value || value <= todayIso())
-    .required('A date'),
-  tank: string().required(),
-  origin: string()
-    .oneOf([...ORIGINS])
-    .required(),
-  as: string().oneOf(['group', 'individuals']).required(),
-  from: string().default(''),
-  names: string().default(''),
-  note: string().default(''),
-  way: string().default(''),
-  dead: number().typeError(FROM_0).integer(FROM_0).min(0, FROM_0).max(10_000, FROM_0).default(0),
-  daysInShop: string()
-    .default('')
-    .matches(/^\d{0,4}$/, 'A whole number of days'),
-  bornAbout: string().default(''),
-  others: number().typeError(FROM_0).integer(FROM_0).min(0, FROM_0).max(10_000, FROM_0).default(0),
-  until: string()
-    .default('')
-    .test('later', 'A day to come', (value) => !value || value > todayIso()),
-  nextTank: string().default(''),
-  claim: string().default(''),
-});
+const came = eventFields('came');
+const heads = (meaning: string) => wholeField(meaning, 0, 10_000);
 
-export type ArrivalForm = InferType<typeof arrivalSchema>;
+/** What an arrival asks for. */
+export const ARRIVAL_FIELDS = {
+  count: wholeField('how many came', 1, 10_000),
+  lengthCm: came.lengthCm,
+  on: pastDay('the day', todayIso),
+  tank: came.tank,
+  origin: came.origin,
+  as: choiceField('kept as', ['group', 'individuals']),
+  from: came.from,
+  names: noteField('names'),
+  note: came.note,
+  way: came.way,
+  deadOnArrival: heads('dead on arrival'),
+  daysInShop: came.daysInShop,
+  bornAbout: came.bornAbout,
+  seen: came.seen,
+  others: heads('of another kind'),
+  stranger: came.species.optional(),
+  until: comingDay('only until', todayIso),
+  nextTank: came.nextTank,
+  claim: noteField('what is claimed').optional(),
+};
+
+export const BLANK_ARRIVAL = {
+  from: '',
+  names: '',
+  note: '',
+  way: '',
+  deadOnArrival: 0,
+  daysInShop: '',
+  bornAbout: '',
+  others: 0,
+  stranger: '',
+  until: '',
+  nextTank: '',
+  claim: '',
+};
+
+export type ArrivalForm = RoomForm<typeof ARRIVAL_FIELDS>;

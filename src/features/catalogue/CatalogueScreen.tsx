@@ -117,7 +117,7 @@ export function CatalogueScreen() {
                 <Button
                   tone="quiet"
                   onClick={() =>
-                    void run(
+                    run(
                       isOwn ? `Removed ${commonName(profile)}` : `Back to the shipped ${commonName(profile)}`,
                       [speciesChange(profile.id, null)],
                     )

@@ -9,6 +9,7 @@ import type { SpeciesProfile } from '@/core/model/species';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { TextField } from '@/ui/Field';
+import { Form } from '@/ui/form/Form';
 
 interface Props {
   readonly mode: 'copy' | 'change';
@@ -114,13 +115,16 @@ export function SpeciesEditor({ mode, profile, catalogue, shipped, onSave, onClo
           : 'The shipped entry stays as it is under yours, and fields that you leave alone follow its updates.'
       }
     >
-      <form
-        className="flex flex-col gap-3"
-        noValidate
-        onSubmit={(event) => {
-          event.preventDefault();
-          save();
+      <Form
+        form={{
+          waiting: false,
+          said: null,
+          onSubmit: (event) => {
+            event.preventDefault();
+            save();
+          },
         }}
+        className="flex flex-col gap-3"
       >
         <TextField
           label="Find a field"
@@ -178,7 +182,7 @@ export function SpeciesEditor({ mode, profile, catalogue, shipped, onSave, onClo
         <Button tone="main" type="submit">
           {mode === 'copy' ? 'Add to the catalogue' : 'Keep my figures'}
         </Button>
-      </form>
+      </Form>
     </Dialog>
   );
 }

@@ -1,16 +1,20 @@
 'use client';
 
 import { format, isFuture, parseISO } from 'date-fns';
-import { useState } from 'react';
-import { faultLine, validate } from '@/core/kernel/schema/faults';
-import { correctableParts, schemaOf, type Dated } from '@/core/events/events';
+import type { Schema } from 'yup';
+import { textField } from '@/core/kernel/schema/fields';
+import { correctableParts, eventFields, type Dated } from '@/core/events/events';
 import type { Standing } from '@/core/events/roomAt';
+import type { Kept } from '@/session/react/useCommands';
+import { useRoomForm } from '@/session/react/useRoomForm';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
-import { TextField } from '@/ui/Field';
+import { SelectField, TextField, options } from '@/ui/Field';
+import { Form } from '@/ui/form/Form';
+import { describeField } from '@/ui/form/typed';
 
 const LABELS: Readonly<Record<string, string>> = {
-  lengthCm: 'Length, cm',
+  lengthCm: 'Length',
   minutes: 'Minutes',
   seen: 'Seen',
   count: 'How many',
@@ -67,44 +71,31 @@ function withSeconds(minute: Date, seconds: Date): Date {
 interface Props {
   readonly event: Standing;
   readonly onClose: () => void;
-  /** Writes it; false when it was refused: then what was typed stays. */
-  readonly onCorrect: (replacement: Dated) => Promise<boolean>;
+  /** Writes it; what is wrong is handed back, and what was typed stays. */
+  readonly onCorrect: (replacement: Dated) => Promise<Kept>;
 }
 
 /** Says what is true instead. The first entry stays in the journal, struck through. */
 export function CorrectDialog({ event, onClose, onCorrect }: Props) {
   const parts = plainParts(event);
   const shown = format(parseISO(event.on), MINUTE);
-  const [day, setDay] = useState(shown);
-  const [values, setValues] = useState<Record<string, string>>(
-    Object.fromEntries(parts.map(([name, value]) => [name, String(value)])),
-  );
-  const [faults, setFaults] = useState<readonly string[]>([]);
-
-  const save = async (): Promise<void> => {
-    const moment = day === shown ? parseISO(event.on) : withSeconds(new Date(day), parseISO(event.on));
-    if (Number.isNaN(moment.getTime()) || isFuture(moment)) {
-      setFaults(['When it happened: expected a moment that is not in the future.']);
-      return;
-    }
-    const { id: _id, seq: _seq, corrected: _corrected, ...rest } = event;
-    const { recorded: _recorded, ...dated } = rest;
-    const changed = Object.fromEntries(
-      parts.map(([name, value]) => [
-        name,
-        typeof value === 'number' ? Number((values[name] ?? '').replace(',', '.')) : (values[name] ?? ''),
-      ]),
-    );
-    const replacement = { ...dated, ...changed, on: moment.toISOString() };
-    const checked = validate(schemaOf(event.type), replacement);
-    if (!checked.ok) {
-      setFaults(
-        checked.faults.map((fault) => faultLine({ ...fault, path: LABELS[fault.path] ?? fault.path })),
-      );
-      return;
-    }
-    if (await onCorrect(replacement)) onClose();
-  };
+  const fields = eventFields(event.type) as unknown as Readonly<Record<string, Schema>>;
+  const momentOf = (when: string): Date =>
+    when === shown ? parseISO(event.on) : withSeconds(new Date(when), parseISO(event.on));
+  const form = useRoomForm<Record<string, Schema>>({
+    fields: { ...Object.fromEntries(parts.map(([name]) => [name, fields[name]!])), on: textField('when') },
+    start: { ...Object.fromEntries(parts), on: shown },
+    check: ({ on }) => {
+      const moment = momentOf(String(on));
+      return Number.isNaN(moment.getTime()) || isFuture(moment) ? { on: 'Choose now or earlier.' } : {};
+    },
+    save: async ({ on, ...changed }) => {
+      const { id: _id, seq: _seq, corrected: _corrected, recorded: _recorded, ...dated } = event;
+      const kept = await onCorrect({ ...dated, ...changed, on: momentOf(String(on)).toISOString() } as Dated);
+      if (kept === true) onClose();
+      return kept;
+    },
+  });
 
   return (
     <Dialog
@@ -113,38 +104,23 @@ export function CorrectDialog({ event, onClose, onCorrect }: Props) {
       title="Correct this entry"
       about="The old words stay in the journal, struck through."
     >
-      <form
-        className="grid gap-3"
-        onSubmit={(submitted) => {
-          submitted.preventDefault();
-          void save();
-        }}
-      >
-        <TextField
-          label="When it happened"
-          type="datetime-local"
-          value={day}
-          onChange={(change) => setDay(change.target.value)}
-        />
-        {parts.map(([name]) => (
-          <TextField
-            key={name}
-            label={LABELS[name] ?? name}
-            value={values[name] ?? ''}
-            onChange={(change) => setValues({ ...values, [name]: change.target.value })}
-          />
-        ))}
-        {faults.length > 0 && (
-          <ul role="alert" className="text-buoy">
-            {faults.map((fault) => (
-              <li key={fault}>{fault}</li>
-            ))}
-          </ul>
-        )}
-        <Button tone="main" type="submit">
+      <Form form={form} className="grid gap-3">
+        <TextField label="When it happened" {...form.part('on')} type="datetime-local" />
+        {parts.map(([name]) => {
+          const choices = describeField(fields[name]!).meta?.choices;
+          const label = LABELS[name] ?? name;
+          return choices ? (
+            <SelectField key={name} label={label} {...form.part(name)}>
+              {options(choices)}
+            </SelectField>
+          ) : (
+            <TextField key={name} label={label} {...form.part(name)} />
+          );
+        })}
+        <Button tone="main" type="submit" waiting={form.waiting}>
           Correct it
         </Button>
-      </form>
+      </Form>
     </Dialog>
   );
 }

@@ -3,15 +3,17 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { format, parseISO } from 'date-fns';
 import { useDeferredValue, useMemo, useRef, useState } from 'react';
-import type { Dated } from '@/core/events/events';
+import { eventFields, type Dated } from '@/core/events/events';
 import type { Standing } from '@/core/events/roomAt';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { appendChange, correctChange, useCommands } from '@/session/react/useCommands';
 import { useHappenings, useNames } from '@/session/react/useNames';
+import { useRoomForm } from '@/session/react/useRoomForm';
 import { useTank } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
 import { classes } from '@/ui/classes';
 import { TextField } from '@/ui/Field';
+import { Form } from '@/ui/form/Form';
 import { Empty, Screen } from '@/ui/Screen';
 import { CorrectDialog } from './CorrectDialog';
 import { diaryRows, filterRows, type DiaryRow } from './diaryRows';
@@ -94,13 +96,12 @@ export function DiaryScreen() {
   const entries = useRoomState((state) => state.entries);
   const room = useRoomState((state) => state.room);
   const names = useNames();
-  const { session, run } = useCommands();
+  const { session, run, keep } = useCommands();
   useHappenings();
   const [words, setWords] = useState('');
   const [all, setAll] = useState(false);
   const [struck, setStruck] = useState(false);
   const [contests, setContests] = useState(true);
-  const [note, setNote] = useState('');
   const [correcting, setCorrecting] = useState<Standing | null>(null);
   const sought = useDeferredValue(words);
   const rows = useMemo(() => (entries ? diaryRows(entries, names) : []), [entries, names]);
@@ -117,20 +118,19 @@ export function DiaryScreen() {
     getItemKey: (index) => shown[index]?.event.id ?? index,
   });
 
-  const write = async (): Promise<void> => {
-    if (note.trim() === '') return;
-    if (
-      await run('Note written', [
+  const form = useRoomForm({
+    fields: { text: eventFields('noted').text },
+    start: { text: '' },
+    save: ({ text }) =>
+      keep('Note written', [
         appendChange(session, {
           type: 'noted',
           on: session.stamp.now(),
           tank: all ? null : (tank?.id ?? null),
-          text: note.trim(),
+          text,
         }),
-      ])
-    )
-      setNote('');
-  };
+      ]),
+  });
 
   return (
     <Screen title={all || !tank ? 'Diary of the room' : `Diary of ${tank.body.name}`}>
@@ -145,23 +145,12 @@ export function DiaryScreen() {
         <Check label="all tanks" checked={all} onChange={setAll} />
         <Check label="contests" checked={contests} onChange={setContests} />
         <Check label="struck out" checked={struck} onChange={setStruck} />
-        <form
-          className="flex flex-1 items-end gap-2"
-          onSubmit={(event) => {
-            event.preventDefault();
-            void write();
-          }}
-        >
-          <TextField
-            label="Write a note"
-            wrap="min-w-40 flex-1"
-            value={note}
-            onChange={(event) => setNote(event.target.value)}
-          />
-          <Button type="submit" className="min-h-8">
+        <Form form={form} className="flex flex-1 items-end gap-2">
+          <TextField label="Write a note" wrap="min-w-40 flex-1" {...form.part('text')} />
+          <Button type="submit" className="min-h-8" waiting={form.waiting}>
             Write
           </Button>
-        </form>
+        </Form>
       </div>
       {entries === null ? (
         <p className="text-slate">Reading the journal…</p>
@@ -214,7 +203,7 @@ export function DiaryScreen() {
           event={correcting}
           onClose={() => setCorrecting(null)}
           onCorrect={(replacement) =>
-            run('Entry corrected', [correctChange(session, correcting.id, replacement.on, replacement)])
+            keep('Entry corrected', [correctChange(session, correcting.id, replacement.on, replacement)])
           }
         />
       )}

@@ -40,7 +40,7 @@ export function AsidePart() {
             <Button tone="quiet" onClick={() => save([one])}>
               Save it
             </Button>
-            <Button tone="quiet" onClick={() => void session.dropAside(one.key)}>
+            <Button tone="quiet" onClick={() => session.dropAside(one.key)}>
               Remove it
             </Button>
           </li>

@@ -19,8 +19,8 @@ export function DemoPart() {
           <Button tone="main" onClick={() => goTo('own')}>
             Leave it for your own room
           </Button>
-          <Button onClick={() => void removeDemo()}>Remove it</Button>
-          <Button onClick={() => void resetDemo().then(() => toast('The demo room is as new.'))}>
+          <Button onClick={() => removeDemo()}>Remove it</Button>
+          <Button onClick={() => resetDemo().then(() => toast('The demo room is as new.'))}>
             Make it as new
           </Button>
         </div>

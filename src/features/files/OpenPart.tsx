@@ -96,7 +96,7 @@ export function OpenPart() {
       {replacedOn !== null && work.kind === 'idle' && (
         <div className="mt-3 flex flex-wrap items-center gap-2">
           <p className="text-slate">A file took the place of the room on {replacedOn.slice(0, 10)}.</p>
-          <Button onClick={() => void putBack()}>Put the room back as it was before</Button>
+          <Button onClick={() => putBack()}>Put the room back as it was before</Button>
         </div>
       )}
     </Section>

@@ -41,7 +41,7 @@ export function SavePart() {
       </p>
       <div className="flex flex-col gap-2">
         <div>
-          <Button tone="main" disabled={files.work.kind === 'busy'} onClick={() => void saveRoom()}>
+          <Button tone="main" disabled={files.work.kind === 'busy'} onClick={() => saveRoom()}>
             Save the room
           </Button>
         </div>

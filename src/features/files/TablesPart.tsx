@@ -184,7 +184,7 @@ function Table({ tank, kind }: { readonly tank: TankView; readonly kind: TableKi
           </ul>
           {read.faults.length > TOLD && <p className="text-slate">and {read.faults.length - TOLD} more</p>}
           <div className="mt-2 flex gap-2">
-            <Button tone="main" disabled={rows === 0} onClick={() => void take()}>
+            <Button tone="main" disabled={rows === 0} onClick={() => take()}>
               Take the {rows} rows
             </Button>
             <Button onClick={() => setFile(null)}>Leave it</Button>

@@ -2,7 +2,7 @@
 
 import { format, parseISO } from 'date-fns';
 import { useMemo, useState } from 'react';
-import { RECOUNTS, type Dated } from '@/core/events/events';
+import { eventFields, RECOUNTS, type Dated } from '@/core/events/events';
 import type { Resident } from '@/core/events/room';
 import { headCount, type HeadCount } from '@/core/leavers/headCount';
 import { commonName } from '@/core/model/catalogue';
@@ -11,10 +11,12 @@ import { useCatalogue } from '@/session/react/RoomProvider';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useHeadCount } from '@/session/react/useHeadCount';
 import { useHappenings, useResidentName } from '@/session/react/useNames';
+import { useRoomForm } from '@/session/react/useRoomForm';
 import { useResidents, type TankView } from '@/session/react/useTanks';
 import { whenNow } from '@/session/today';
 import { Button } from '@/ui/Button';
-import { INPUT, SelectField } from '@/ui/Field';
+import { INPUT, SelectField, TextField } from '@/ui/Field';
+import { Form } from '@/ui/form/Form';
 import { Caution, Empty } from '@/ui/Screen';
 
 const POINTS = 10;
@@ -93,9 +95,7 @@ function PutRight({
       </SelectField>
       <Button
         onClick={() =>
-          void run(`The book says ${seen} now`, [appendChange(session, event)]).then(
-            (done) => done && onDone(),
-          )
+          run(`The book says ${seen} now`, [appendChange(session, event)]).then((done) => done && onDone())
         }
       >
         Put the book right: {seen}
@@ -117,17 +117,16 @@ function Kind({
 }) {
   const record = useHeadCount(tank.id);
   const nameOf = useResidentName();
-  const [text, setText] = useState('');
+  const form = useRoomForm({
+    fields: { seen: eventFields('counted').seen },
+    start: { seen: '' },
+    save: ({ seen }) => record(profile, seen),
+  });
   const [mending, setMending] = useState(false);
   const name = commonName(profile);
-  const seen = /^\d{1,5}$/.test(text.trim()) ? Number(text.trim()) : null;
   const groups = residents.filter((one) => !one.individual);
   const last = count.counts.at(-1);
   const only = groups.length === 1 && residents.length === 1 ? groups[0] : undefined;
-  const save = async (): Promise<void> => {
-    if (seen === null) return;
-    if (await record(profile, seen)) setText('');
-  };
   return (
     <li className="grid gap-x-4 gap-y-1 border-b border-line py-2 sm:grid-cols-[11rem_1fr_9rem_auto] sm:items-center">
       <span>
@@ -156,25 +155,18 @@ function Kind({
         )}
       </span>
       <CountLine count={count} />
-      <form
-        className="flex gap-1.5"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void save();
-        }}
-      >
-        <input
-          aria-label={`${name} seen`}
-          inputMode="numeric"
+      <Form form={form} className="flex items-start gap-1.5">
+        <TextField
+          label={`${name} seen`}
+          labelHidden
           placeholder={String(count.book)}
           className={`${INPUT} min-h-11 max-w-20 text-[16px]`}
-          value={text}
-          onChange={(event) => setText(event.target.value)}
+          {...form.part('seen')}
         />
-        <Button large type="submit" disabled={seen === null} aria-label={`Record the count of ${name} seen`}>
+        <Button large type="submit" waiting={form.waiting} aria-label={`Record the count of ${name} seen`}>
           Count
         </Button>
-      </form>
+      </Form>
     </li>
   );
 }

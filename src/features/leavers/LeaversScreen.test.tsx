@@ -1,4 +1,4 @@
-import { screen, waitFor, within } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { group, heads, individual, room, show } from '@/testing/inRoom';
 import type { ResidentId } from '@/core/kernel/schema/ids';
@@ -10,7 +10,7 @@ describe('Leavers', () => {
     const session = await room([individual('Torch')]);
     show(session, <LeaversScreen />);
     await userEvent.click(screen.getByRole('button', { name: 'It has gone' }));
-    expect(await screen.findByText('Who takes it?')).toBeInTheDocument();
+    expect(await screen.findByText('Type who takes Torch.')).toBeInTheDocument();
     expect(heads(session)).toEqual({ Torch: 1 });
     await userEvent.selectOptions(screen.getByLabelText('Why'), 'bullied');
     await userEvent.type(screen.getByLabelText('Who takes it'), 'Maren');
@@ -26,13 +26,27 @@ describe('Leavers', () => {
     await userEvent.clear(screen.getByLabelText('How many'));
     await userEvent.type(screen.getByLabelText('How many'), '6');
     await userEvent.click(screen.getByRole('button', { name: 'Record the death' }));
-    expect(await screen.findByText('More than there are')).toBeInTheDocument();
+    expect(await screen.findByText('Only 5 are here.')).toBeInTheDocument();
     await userEvent.clear(screen.getByLabelText('How many'));
     await userEvent.type(screen.getByLabelText('How many'), '2');
     await userEvent.type(screen.getByLabelText('Cause, as far as known'), 'thin');
     await userEvent.click(screen.getByRole('button', { name: 'Record the death' }));
     await waitFor(() => expect(heads(session)).toEqual({ Shoal: 3 }));
     expect(screen.getByText(/2 of Shoal found dead: thin\./)).toBeInTheDocument();
+  });
+
+  it('says at its field what the gate refuses, and keeps what was typed', async () => {
+    const session = await room([individual('Torch')]);
+    show(session, <LeaversScreen />);
+    await userEvent.click(screen.getByRole('radio', { name: 'Died' }));
+    fireEvent.change(screen.getByLabelText('Day'), { target: { value: '2026-01-09' } });
+    await userEvent.type(screen.getByLabelText('Cause, as far as known'), 'jumped');
+    await userEvent.click(screen.getByRole('button', { name: 'Record the death' }));
+    expect(await screen.findByText('Needs a moment from 2026-01-10 on, when it came.')).toBe(
+      document.getElementById(screen.getByLabelText('Day').getAttribute('aria-describedby')!),
+    );
+    expect(screen.getByLabelText('Cause, as far as known')).toHaveValue('jumped');
+    expect(heads(session)).toEqual({ Torch: 1 });
   });
 
   it('carries the caution of what is done', async () => {

@@ -92,7 +92,7 @@ export function Photos({ resident }: { readonly resident: Resident }) {
               <Button
                 tone="quiet"
                 aria-label={`Remove the picture of ${format(parseISO(photo.on), 'd MMM yyyy')}`}
-                onClick={() => void run('Picture removed', [putChange('photo', photo.id, null)])}
+                onClick={() => run('Picture removed', [putChange('photo', photo.id, null)])}
               >
                 remove
               </Button>

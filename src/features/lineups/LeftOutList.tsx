@@ -64,7 +64,7 @@ export function LeftOutList({
               <span>
                 {why}{' '}
                 {takes[species] === undefined ? (
-                  <Button tone="quiet" onClick={() => void ask(species)}>
+                  <Button tone="quiet" onClick={() => ask(species)}>
                     What would it take?
                   </Button>
                 ) : (

@@ -243,7 +243,7 @@ export function MovesPart({ tank, wishes }: { readonly tank: TankView; readonly 
               Make room for what is wished for {tank.body.name} as well
             </label>
           )}
-          <Button tone="main" className="mt-3" onClick={() => void search()}>
+          <Button tone="main" className="mt-3" onClick={() => search()}>
             Say who moves and who leaves
           </Button>
         </Section>

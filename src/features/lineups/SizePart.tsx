@@ -134,7 +134,7 @@ export function SizePart({ tank, wishes }: { readonly tank: TankView; readonly w
           error={wrong ? 'A length, such as 150 cm or 5 ft' : undefined}
           onChange={(event) => setWall(event.target.value)}
         />
-        <Button tone="main" disabled={wrong || trying !== null} onClick={() => void search()}>
+        <Button tone="main" disabled={wrong || trying !== null} onClick={() => search()}>
           Find the size
         </Button>
         {trying !== null && (

@@ -181,7 +181,7 @@ function QuickSets({ tank, wishes }: { readonly tank: TankView; readonly wishes:
         {pick('theme', 'Theme')}
         {pick('region', 'Region')}
         {pick('layer', 'Layer')}
-        <Button disabled={!Object.values(chosen).some(Boolean)} onClick={() => void add()}>
+        <Button disabled={!Object.values(chosen).some(Boolean)} onClick={() => add()}>
           Add the set
         </Button>
       </div>

@@ -132,7 +132,7 @@ export function DueList() {
       title="Due"
       aside={
         due.length > 0 && (
-          <Button tone="quiet" onClick={() => void save()}>
+          <Button tone="quiet" onClick={() => save()}>
             for a calendar
           </Button>
         )

@@ -201,11 +201,7 @@ export function FromFish({
             </Table>
             <div className="flex flex-wrap gap-2">
               {offered.map((size, index) => (
-                <Button
-                  key={size.name}
-                  tone={index === 0 ? 'main' : 'plain'}
-                  onClick={() => void start(size)}
-                >
+                <Button key={size.name} tone={index === 0 ? 'main' : 'plain'} onClick={() => start(size)}>
                   Start with {size.name}
                 </Button>
               ))}

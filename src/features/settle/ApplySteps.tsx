@@ -124,7 +124,7 @@ export function ApplySteps({
         </p>
       )}
       <div>
-        <Button tone="main" large disabled={chosen.length === 0 || lacks !== ''} onClick={() => void save()}>
+        <Button tone="main" large disabled={chosen.length === 0 || lacks !== ''} onClick={() => save()}>
           Record what was done
         </Button>
       </div>

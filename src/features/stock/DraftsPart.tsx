@@ -210,7 +210,7 @@ export function DraftsPart({ tank }: { readonly tank: TankView }) {
                 )}
                 <Button
                   onClick={() =>
-                    void run(`Copied ${draft.body.name}`, [
+                    run(`Copied ${draft.body.name}`, [
                       put(fresh(), {
                         ...draft.body,
                         name: `${draft.body.name}, copy`,
@@ -224,7 +224,7 @@ export function DraftsPart({ tank }: { readonly tank: TankView }) {
                 {!draft.main && (
                   <Button
                     tone="quiet"
-                    onClick={() => void run(`Removed ${draft.body.name}`, [put(draft.id, null)])}
+                    onClick={() => run(`Removed ${draft.body.name}`, [put(draft.id, null)])}
                   >
                     Remove
                   </Button>
@@ -237,7 +237,7 @@ export function DraftsPart({ tank }: { readonly tank: TankView }) {
       <div>
         <Button
           onClick={() =>
-            void run('New empty list', [
+            run('New empty list', [
               put(fresh(), { tank: tank.id, name: `List ${drafts.length + 1}`, groups: [] }),
             ])
           }

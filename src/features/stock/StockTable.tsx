@@ -219,7 +219,7 @@ export function StockTable({
           profile={editing.profile}
           group={editing.listed.group}
           onClose={() => setEditing(null)}
-          onSave={(group) => void stock.change(editing.listed?.key ?? '', () => group)}
+          onSave={(group) => stock.change(editing.listed?.key ?? '', () => group)}
         />
       )}
     </>

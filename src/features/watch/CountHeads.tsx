@@ -49,7 +49,7 @@ function CountRow({
         >
           +
         </Button>
-        <Button large onClick={() => void record(profile, seen)} aria-label={`Record the count of ${name}`}>
+        <Button large onClick={() => record(profile, seen)} aria-label={`Record the count of ${name}`}>
           Count
         </Button>
       </span>

@@ -160,12 +160,7 @@ function Watch({ tank }: { readonly tank: TankView }) {
                 Finish
               </Button>
             )}
-            <Button
-              large
-              className="ml-auto px-3"
-              onClick={() => void undo()}
-              aria-label="Undo the last entry"
-            >
+            <Button large className="ml-auto px-3" onClick={() => undo()} aria-label="Undo the last entry">
               <Undo2 size={16} aria-hidden="true" />
             </Button>
           </div>

@@ -28,8 +28,9 @@ describe('Care that comes round', () => {
     await userEvent.type(screen.getByLabelText('Something else'), 'Trim the moss');
     await userEvent.clear(screen.getByLabelText('Every, days'));
     await userEvent.type(screen.getByLabelText('Every, days'), '0');
-    expect(screen.getByRole('alert')).toHaveTextContent('1 to 730');
-    expect(screen.getByRole('button', { name: 'Add' })).toBeDisabled();
+    await userEvent.click(screen.getByRole('button', { name: 'Add' }));
+    expect(await screen.findByRole('alert')).toHaveTextContent('Type a whole number from 1 to 730.');
+    expect(screen.queryByText(/Trim the moss/)).toBeNull();
     await userEvent.clear(screen.getByLabelText('Every, days'));
     await userEvent.type(screen.getByLabelText('Every, days'), '14');
     await userEvent.click(screen.getByRole('button', { name: 'Add' }));

@@ -1,15 +1,17 @@
 'use client';
 
 import { putChange } from '@/core/commands/documentChanges';
-import { useState } from 'react';
+import { careFields } from '@/core/records/kinds/care';
 import type { DocumentId } from '@/core/kernel/schema/ids';
 import { addDays, daysBetween } from '@/core/kernel/time/days';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { appendChange, useCommands } from '@/session/react/useCommands';
+import { useRoomForm } from '@/session/react/useRoomForm';
 import type { TankView } from '@/session/react/useTanks';
 import { momentOn, todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
+import { Form } from '@/ui/form/Form';
 import { Section } from '@/ui/Screen';
 
 /** What most tanks want, with how often (common practice). */
@@ -18,7 +20,6 @@ const USUAL: readonly (readonly [string, number])[] = [
   ['Deep clean and rearrange', 42],
   ['Look over cables and drip loops', 30],
 ];
-const MOST_DAYS = 730;
 
 /** Care that comes round: done is one press, and it comes due again by itself. */
 export function CareCard({ tank }: { readonly tank: TankView }) {
@@ -26,23 +27,25 @@ export function CareCard({ tank }: { readonly tank: TankView }) {
   const id = `care-${tank.id}` as DocumentId;
   const document = useRoomState((state) => state.documents[id]);
   const items = document?.kind === 'care' && document.body ? document.body.items : [];
-  const [what, setWhat] = useState('');
-  const [every, setEvery] = useState('30');
   const today = todayIso();
-  const days = Number(every);
-  const sound = Number.isInteger(days) && days >= 1 && days <= MOST_DAYS;
-  const put = (label: string, next: typeof items, note?: string): void =>
-    void run(label, [
+  const put = (label: string, next: typeof items, note?: string) =>
+    run(label, [
       putChange('care', id, { tank: tank.id, items: [...next] }),
       ...(note
         ? [appendChange(session, { type: 'noted', on: momentOn(today), tank: tank.id, text: note })]
         : []),
     ]);
-  const add = (name: string, everyDays: number): void =>
+  const add = (name: string, everyDays: number) =>
     put(`${name}: every ${everyDays} days`, [
       ...items.filter((one) => one.what !== name),
       { what: name, everyDays, lastOn: today },
     ]);
+  const form = useRoomForm({
+    fields: { what: careFields.what, everyDays: careFields.everyDays },
+    start: { what: '', everyDays: 30 },
+    stays: ['everyDays'],
+    save: ({ what, everyDays }) => add(what, everyDays),
+  });
   const offered = USUAL.filter(([name]) => !items.some((one) => one.what === name));
   return (
     <Section title="Care that comes round">
@@ -97,27 +100,13 @@ export function CareCard({ tank }: { readonly tank: TankView }) {
           ))}
         </div>
       )}
-      <form
-        className="mt-2 grid grid-cols-[1fr_6rem_auto] items-end gap-2"
-        onSubmit={(event) => {
-          event.preventDefault();
-          if (what.trim() === '' || !sound) return;
-          add(what.trim(), days);
-          setWhat('');
-        }}
-      >
-        <TextField label="Something else" value={what} onChange={(event) => setWhat(event.target.value)} />
-        <TextField
-          label="Every, days"
-          inputMode="numeric"
-          value={every}
-          error={sound ? undefined : `1 to ${MOST_DAYS}`}
-          onChange={(event) => setEvery(event.target.value)}
-        />
-        <Button type="submit" disabled={what.trim() === '' || !sound}>
+      <Form form={form} className="mt-2 grid grid-cols-[1fr_6rem_auto] items-end gap-2">
+        <TextField label="Something else" {...form.part('what')} />
+        <TextField label="Every, days" {...form.part('everyDays')} />
+        <Button type="submit" waiting={form.waiting}>
           Add
         </Button>
-      </form>
+      </Form>
     </Section>
   );
 }

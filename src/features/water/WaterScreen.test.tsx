@@ -29,7 +29,8 @@ describe('A water test', () => {
     const session = await room([group('Shoal', 8)], [], 'paracheirodon-innesi');
     show(session, <WaterScreen />);
     await userEvent.type(screen.getByLabelText('pH'), '70');
-    expect(screen.getByRole('alert')).toHaveTextContent('pH: expected 3 to 11');
+    await userEvent.tab();
+    expect(await screen.findByRole('alert')).toHaveTextContent('Type 3 to 11. You typed “70”.');
     await userEvent.click(screen.getByRole('button', { name: 'Keep the test' }));
     expect(session.state.getState().entries).toHaveLength(1);
   });
@@ -37,7 +38,7 @@ describe('A water test', () => {
   it('wants something to be filled in', async () => {
     show(await room(), <WaterScreen />);
     await userEvent.click(screen.getByRole('button', { name: 'Keep the test' }));
-    expect(screen.getByText('Nothing is filled in.')).toBeInTheDocument();
+    expect(await screen.findByText('Nothing is filled in.')).toBeInTheDocument();
   });
 
   it('takes any unit, and tells the part of the ammonia that burns', async () => {
@@ -67,7 +68,9 @@ describe('A water change', () => {
     for (const box of steps.getAllByRole('checkbox')) await userEvent.click(box);
     await userEvent.clear(screen.getByLabelText('Share changed, %'));
     await userEvent.type(screen.getByLabelText('Share changed, %'), '140');
-    expect(done).toBeDisabled();
+    await userEvent.click(done);
+    expect(await screen.findByRole('alert')).toHaveTextContent('Type 1 to 100. You typed “140”.');
+    expect(session.state.getState().entries).toEqual([]);
     await userEvent.clear(screen.getByLabelText('Share changed, %'));
     await userEvent.type(screen.getByLabelText('Share changed, %'), '40');
     await userEvent.click(done);

@@ -6,6 +6,7 @@ import { appendOf, correctionOf, type Change } from '@/core/gate/change';
 import { listChangeIn, tankChange } from '@/core/commands/documentChanges';
 import type { DocumentBodies, DraftGroup } from '@/core/records/documents';
 import type { Dated } from '@/core/events/events';
+import type { Fault } from '@/core/kernel/schema/faults';
 import type { EntryId, TankId } from '@/core/kernel/schema/ids';
 import { StoreError } from '@/store/port';
 import type { Changes, ChangesThen, Outcome, Session, TakenBack } from '../types';
@@ -59,8 +60,13 @@ const READ_MS = 12_000;
 /** A question stays until it is answered or clearly left. */
 const ASK_MS = 60_000;
 
+/** True when it is durable; what a form has to show at its fields; false when it was said elsewhere. */
+export type Kept = boolean | readonly Fault[];
+
 export interface Commands {
   readonly session: Session;
+  /** Like `run`, for forms: what the gate finds wrong is handed back, to be shown where it was typed. */
+  readonly keep: (label: string, changes: Changes) => Promise<Kept>;
   /**
    * Does it and says so; true when it is durable. What the gate refuses is said, and nothing is written. Quiet commands
    * say nothing when they succeed.
@@ -80,6 +86,26 @@ export function useCommands(): Commands {
       else if (taken.kind === 'done') toast(`${done}: ${taken.label}`);
       else toast.error(stayedWords(taken), { duration: READ_MS });
     };
+    const attempt = async (
+      label: string,
+      changes: Changes,
+      quiet: boolean,
+      isToldElsewhere: (outcome: Outcome) => boolean = () => false,
+    ): Promise<Outcome | null> => {
+      const confirm = ({ kind, ...rest }: Outcome): void => {
+        const id = kind === 'done' && 'id' in rest ? rest.id : null;
+        if (!quiet && id !== null) toast(label, { action: { label: 'Undo', onClick: () => void undo(id) } });
+      };
+      try {
+        const outcome = await session.run(label, changes);
+        if (!isToldElsewhere(outcome)) say(outcome, confirm);
+        confirm(outcome);
+        return outcome;
+      } catch (error) {
+        complain(error);
+        return null;
+      }
+    };
     const undo = async (id?: string): Promise<void> =>
       tell(await session.undo(id).catch(complain), 'Taken back', 'Nothing to take back.');
     return {
@@ -87,20 +113,15 @@ export function useCommands(): Commands {
       undo: () => undo(),
       redo: async () => tell(await session.redo().catch(complain), 'Done again', 'Nothing to do again.'),
       run: async (label, changes, quiet = false) => {
-        const confirm = ({ kind, ...rest }: Outcome): void => {
-          const id = kind === 'done' && 'id' in rest ? rest.id : null;
-          if (!quiet && id !== null)
-            toast(label, { action: { label: 'Undo', onClick: () => void undo(id) } });
-        };
-        try {
-          const outcome = await session.run(label, changes);
-          say(outcome, confirm);
-          confirm(outcome);
-          return outcome.kind === 'done';
-        } catch (error) {
-          complain(error);
-          return false;
-        }
+        const outcome = await attempt(label, changes, quiet);
+        return outcome?.kind === 'done';
+      },
+      keep: async (label, changes) => {
+        const own = (outcome: Outcome): readonly Fault[] =>
+          outcome.kind === 'refused' && outcome.refusal.clashes.length === 0 ? outcome.refusal.faults : [];
+        const outcome = await attempt(label, changes, false, (refused) => own(refused).length > 0);
+        if (outcome?.kind === 'done') return true;
+        return outcome && own(outcome).length > 0 ? own(outcome) : false;
       },
     };
   }, [session]);

@@ -5,13 +5,18 @@ import { defineRecord } from '../define';
 
 export const TANK_PURPOSES = ['display', 'grow-out', 'quarantine', 'hospital'] as const;
 
+/** What every tank is called by. */
+export const tankFields = {
+  name: textField('a name'),
+  purpose: choiceField('what it is for', TANK_PURPOSES),
+};
+
 /** A tank of the rack: its measures, its water, its routine and the keeper's practice. */
 export const tankRecord = defineRecord(
   'tank',
   'a tank',
   {
-    name: textField('a name'),
-    purpose: choiceField('what it is for', TANK_PURPOSES),
+    ...tankFields,
     order: numberField('its place in the rack', -1e6, 1e6),
     tank: planTankSchema,
     water: planWaterSchema,

@@ -1,0 +1,57 @@
+import { object, type ObjectShape, type Schema, type SchemaDescription } from 'yup';
+import { fromCore } from '@/core/kernel/units/convert';
+import { keeperUnit, keptUnit, type UnitChoice } from '@/core/kernel/units/keeperUnit';
+import { parseQuantity } from '@/core/kernel/units/parseQuantity';
+import type { KeptUnit } from '@/core/kernel/units/quantities';
+import type { UnitDefinition } from '@/core/kernel/units/units';
+
+export interface FieldMeta {
+  /** The unit that a quantity is kept in. */
+  readonly unit?: KeptUnit;
+  readonly form?: 'day' | 'moment';
+  readonly choices?: readonly string[];
+}
+
+export type Described = SchemaDescription & { readonly optional: boolean; readonly meta?: FieldMeta };
+export const describeField = (field: Schema): Described => field.describe() as Described;
+
+/** The unit that a quantity of a field is kept in; undefined for plain numbers and words. */
+export function keptUnitOf(field: Schema): UnitDefinition | undefined {
+  const unit = describeField(field).meta?.unit;
+  return unit && keptUnit(unit);
+}
+
+/** Digits behind the point that a converted quantity keeps: a hundredth of a millimetre, a thousandth of a degree. */
+const KEPT_DIGITS = 3;
+
+function readNumber(text: string, unit: KeptUnit | undefined, choice: UnitChoice): number {
+  const kept = unit && keptUnit(unit);
+  if (!kept) return Number(text.replace(',', '.').replace(/\s*%$/, ''));
+  const parsed = parseQuantity(kept.kind, text, keeperUnit(kept.kind, choice));
+  return parsed.ok
+    ? Number(fromCore(kept.kind, parsed.quantity.core, kept.id).toFixed(KEPT_DIGITS))
+    : Number.NaN;
+}
+
+/** A field of the core that also takes what is typed: blank where it may be missing, and any unit of its kind. */
+function typedField(field: Schema, choice: UnitChoice): Schema {
+  const { type, optional, meta } = describeField(field);
+  const blank = optional ? undefined : type === 'number' ? Number.NaN : '';
+  return field.transform((value: unknown, original: unknown) => {
+    if (typeof original !== 'string') return value;
+    const text = original.trim();
+    if (text === '') return blank;
+    return type === 'number' ? readNumber(text, meta?.unit, choice) : text;
+  });
+}
+
+/**
+ * The schema of a form from fields of the core: what is typed becomes what is kept.
+ * @example typedSchema({ lengthCm: positiveQuantityField('cm', 'a length', 400) }, choice).cast({ lengthCm: '2 in' }) // { lengthCm: 5.08 }
+ */
+export const typedSchema = <S extends ObjectShape>(fields: S, choice: UnitChoice) =>
+  object(
+    Object.fromEntries(
+      Object.entries(fields).map(([name, field]) => [name, typedField(field as Schema, choice)]),
+    ) as unknown as S,
+  );
