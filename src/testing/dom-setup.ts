@@ -31,5 +31,11 @@ jest.mock('next/navigation', () => ({
   }),
 }));
 
+// There is no canvas here: what is drawn is looked at in a browser.
+jest.mock('@/ui/chart/ChartCanvas', () => ({
+  __esModule: true,
+  default: ({ label }: { label: string }) => `drawn: ${label}`,
+}));
+
 // Typing key by key into a whole screen takes its time on a busy machine.
 jest.setTimeout(30_000);

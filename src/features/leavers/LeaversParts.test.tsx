@@ -7,8 +7,6 @@ import type { Session } from '@/session/types';
 import { group, heads, room, show, TANK } from '@/testing/inRoom';
 import { LeaversScreen } from './LeaversScreen';
 
-jest.mock('./CurveChart', () => ({ __esModule: true, default: () => <p>curves</p> }));
-
 const open = (part: string) => window.history.replaceState(null, '', `/leavers?tank=T&part=${part}`);
 const record = (session: Session, ...events: readonly Dated[]) =>
   session.run(

@@ -1,7 +1,6 @@
 'use client';
 
 import { format, parseISO } from 'date-fns';
-import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import {
   FORTNIGHT_DAYS,
@@ -24,12 +23,8 @@ import { todayIso } from '@/session/today';
 import { SelectField } from '@/ui/Field';
 import { Caution, Empty, Section } from '@/ui/Screen';
 import { Cell, Row, Table } from '@/ui/Table';
+import { CurveChart } from './CurveChart';
 import { LossesByMonth } from './LossesByMonth';
-
-const CurveChart = dynamic(() => import('./CurveChart'), {
-  ssr: false,
-  loading: () => <div className="h-64" />,
-});
 
 const GROUPING_WORDS: Readonly<Record<Grouping, string>> = {
   species: 'kind',

@@ -6,9 +6,9 @@ import type { Resident } from '@/core/events/room';
 import { ELO_START } from '@/core/order/eloLadder';
 import { ladderOf } from '@/core/order/ladderOf';
 import { useHappenings } from '@/session/react/useNames';
+import { LineChart } from '@/ui/chart/LineChart';
 import { Section } from '@/ui/Screen';
 
-const [WIDTH, HEIGHT] = [420, 90];
 const LEAST = 2;
 
 /** How the rating of a fish moved in the tank it lives in, contest by contest. */
@@ -26,32 +26,37 @@ export function RankLine({ resident }: { readonly resident: Resident }) {
     ELO_START,
     ...own.map((step) => (step.winner === resident.id ? step.winnerAfter : step.loserAfter)),
   ];
-  const [low, high] = [Math.min(...ratings) - 20, Math.max(...ratings) + 20];
-  const x = (i: number): number => 34 + (i / (ratings.length - 1)) * (WIDTH - 42);
-  const y = (rating: number): number => 8 + ((high - rating) / (high - low)) * (HEIGHT - 16);
   const wins = own.filter((step) => step.winner === resident.id).length;
   return (
     <Section
       title="Rank over time"
       aside={`${wins} won, ${own.length - wins} lost; all start at ${ELO_START}`}
     >
-      <svg
-        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-        className="w-full"
-        role="img"
-        aria-label={`Rating from ${ELO_START} to ${Math.round(ratings.at(-1) ?? ELO_START)} over ${own.length} contests, from ${format(parseISO(own[0]!.on), 'd MMM')} on`}
-      >
-        <line x1="34" x2={WIDTH - 8} y1={y(ELO_START)} y2={y(ELO_START)} stroke="var(--line)" />
-        <text x="30" y={y(ELO_START) + 4} fontSize="11" textAnchor="end" fill="var(--slate)">
-          1000
-        </text>
-        <polyline
-          points={ratings.map((rating, i) => `${x(i)},${y(rating)}`).join(' ')}
-          fill="none"
-          stroke="var(--deep)"
-          strokeWidth="1.75"
-        />
-      </svg>
+      <LineChart
+        label={`Rating from ${ELO_START} to ${Math.round(ratings.at(-1) ?? ELO_START)} over ${own.length} contests, from ${format(parseISO(own[0]!.on), 'd MMM')} on`}
+        lines={[
+          {
+            label: 'rating',
+            points: ratings.map((rating, contest) => ({ x: contest, y: rating })),
+            ink: 'deep',
+            stepped: true,
+          },
+          {
+            label: 'where all start',
+            points: [
+              { x: 0, y: ELO_START },
+              { x: own.length, y: ELO_START },
+            ],
+            ink: 'slate',
+            dash: [2, 3],
+            weight: 1,
+          },
+        ]}
+        height={160}
+        x={{ label: 'contests', min: 0, max: own.length }}
+        y={{ label: '', write: (rating) => String(Math.round(rating)) }}
+        png="lomvik-rank.png"
+      />
     </Section>
   );
 }

@@ -15,12 +15,6 @@ jest.mock('@/workers/startOrder', () => ({
     },
   }),
 }));
-jest.mock('./EloChart', () => ({
-  __esModule: true,
-  default: ({ marks }: { marks: readonly { text: string }[] }) => (
-    <p>{marks.map((mark) => mark.text).join('; ')}</p>
-  ),
-}));
 
 const ago = (days: number, minutes = 0): string =>
   new Date(Date.now() - days * 86_400_000 + minutes * 60_000).toISOString();
@@ -69,18 +63,19 @@ describe('Order, how sure it is', () => {
     );
   });
 
-  it('counts from a step on when asked, and draws what came, left and was changed', async () => {
+  const stepped: Dated = { type: 'stepped-in', on: ago(10), tank: TANK, step: 'rearranged', note: '' };
+  const aroundIt = () => fought(...many(6, 20, 'torch', 'sol'), stepped, ...many(4, 5, 'sol', 'torch'));
+
+  it('counts from a step on when asked', async () => {
     window.history.replaceState(null, '', '/order?tank=T&span=step');
-    show(
-      await fought(
-        ...many(6, 20, 'torch', 'sol'),
-        { type: 'stepped-in', on: ago(10), tank: TANK, step: 'rearranged', note: '' },
-        ...many(4, 5, 'sol', 'torch'),
-      ),
-      <OrderScreen />,
-    );
+    show(await aroundIt(), <OrderScreen />);
     expect(await screen.findByText(/^4 contests among 2 fish/)).toBeInTheDocument();
-    expect(await screen.findByText(/rearranged/)).toBeInTheDocument();
+  });
+
+  it('draws where something was changed', async () => {
+    window.history.replaceState(null, '', '/order?tank=T');
+    show(await aroundIt(), <OrderScreen />);
+    expect(await screen.findByText(/^Upright lines: .* rearranged/)).toBeInTheDocument();
   });
 
   it('weighs contests by how bad they were when asked', async () => {

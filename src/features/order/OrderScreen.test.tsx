@@ -13,7 +13,6 @@ jest.mock('@/workers/startOrder', () => ({
     },
   }),
 }));
-jest.mock('./EloChart', () => ({ __esModule: true, default: () => <p>a chart</p> }));
 
 async function contested(
   session: Session,

@@ -1,7 +1,6 @@
 'use client';
 
 import { DAY_MS } from '@/core/kernel/time/days';
-import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
@@ -23,13 +22,9 @@ import { Failed } from '@/ui/Failed';
 import { SelectField } from '@/ui/Field';
 import { NoTank } from '@/ui/NoTank';
 import { Empty, Screen, Section } from '@/ui/Screen';
+import { EloChart } from './EloChart';
 import { Rungs } from './Rungs';
 import { WhoGraph } from './WhoGraph';
-
-const EloChart = dynamic(() => import('./EloChart'), {
-  ssr: false,
-  loading: () => <p className="text-slate">Drawing…</p>,
-});
 
 export function OrderScreen() {
   const tank = useTank();

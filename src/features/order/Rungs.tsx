@@ -2,6 +2,7 @@
 
 import { useDeferredValue } from 'react';
 import type { OrderAnswer } from '@/workers/orderWork';
+import { SpanBar } from '@/ui/SpanBar';
 import { Cell, Row, Table } from '@/ui/Table';
 
 /** So many rows are made with the screen; the rest follow at once, when these have been drawn. */
@@ -13,49 +14,8 @@ interface Props {
   readonly colours: ReadonlyMap<string, string>;
 }
 
-/** Between which places a fish stands, drawn on a line of all places. */
-function Between({
-  places,
-  of,
-  at,
-}: {
-  readonly places: readonly [number, number];
-  readonly of: number;
-  readonly at: number;
-}) {
-  const x = (place: number): number => ((place - 0.5) / of) * 100;
-  return (
-    <svg viewBox="0 0 100 12" className="h-3 w-full min-w-24" preserveAspectRatio="none" aria-hidden="true">
-      <line
-        x1="0"
-        x2="100"
-        y1="6"
-        y2="6"
-        stroke="var(--line)"
-        strokeWidth="1"
-        vectorEffect="non-scaling-stroke"
-      />
-      <line
-        x1={x(places[0])}
-        x2={x(places[1])}
-        y1="6"
-        y2="6"
-        stroke="var(--deep)"
-        strokeWidth="3"
-        vectorEffect="non-scaling-stroke"
-      />
-      <line
-        x1={x(at)}
-        x2={x(at)}
-        y1="1"
-        y2="11"
-        stroke="var(--ink)"
-        strokeWidth="2"
-        vectorEffect="non-scaling-stroke"
-      />
-    </svg>
-  );
-}
+/** The middle of a place on a line of all places. */
+const along = (place: number, of: number): number => (place - 0.5) / of;
 
 /** The ladder: those that cannot be told apart stand on one rung, with a bracket; how sure each place is is drawn. */
 export function Rungs({ answer, nameOf, colours }: Props) {
@@ -108,7 +68,11 @@ export function Rungs({ answer, nameOf, colours }: Props) {
               <Cell wide>
                 {places && (
                   <>
-                    <Between places={places} of={all.length} at={at} />
+                    <SpanBar
+                      from={along(places[0], all.length)}
+                      to={along(places[1], all.length)}
+                      at={along(at, all.length)}
+                    />
                     <span className="sr-only">
                       between {places[0]} and {places[1]}
                     </span>

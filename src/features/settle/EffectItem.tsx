@@ -1,12 +1,12 @@
 'use client';
 
 import { format, parseISO } from 'date-fns';
+import { SpanBar } from '@/ui/SpanBar';
 import { effectSentence, type StepEffect } from '@/core/effects/stepEffect';
 
-/** Ratios from a tenth to tenfold, on a scale of logarithms. */
+/** Ratios from a tenth to tenfold, on a scale of logarithms, 0 to 1. */
 const SPAN = Math.log(10);
-const x = (ratio: number): number =>
-  50 + (Math.max(-SPAN, Math.min(SPAN, Math.log(Math.max(ratio, 1e-6)))) / SPAN) * 50;
+const along = (ratio: number): number => 0.5 + Math.log(Math.max(ratio, 1e-6)) / SPAN / 2;
 const TICKS = [0.1, 0.3, 1, 3, 10] as const;
 const JUDGED = {
   helped: ['helped', 'text-kelp'],
@@ -14,61 +14,6 @@ const JUDGED = {
   open: ['not shown yet', 'text-slate'],
   'nothing to go by': ['nothing to go by', 'text-slate'],
 } as const;
-
-/** The limits of a ratio drawn on a line on which the middle says "as before". */
-function RatioLine({ effect }: { readonly effect: StepEffect }) {
-  const { ratio, interval } = effect.ratio;
-  const low = x(interval[0] ?? 0);
-  const high = interval[1] === null ? 100 : x(interval[1]);
-  return (
-    <svg
-      viewBox="0 0 100 20"
-      className="h-9 w-full max-w-[26rem]"
-      preserveAspectRatio="none"
-      aria-hidden="true"
-    >
-      <line
-        x1="50"
-        x2="50"
-        y1="1"
-        y2="13"
-        stroke="var(--ink)"
-        strokeWidth="1"
-        vectorEffect="non-scaling-stroke"
-        strokeDasharray="2 2"
-      />
-      <line
-        x1="0"
-        x2="100"
-        y1="7"
-        y2="7"
-        stroke="var(--line)"
-        strokeWidth="1"
-        vectorEffect="non-scaling-stroke"
-      />
-      <line
-        x1={low}
-        x2={high}
-        y1="7"
-        y2="7"
-        stroke="var(--deep)"
-        strokeWidth="4"
-        vectorEffect="non-scaling-stroke"
-      />
-      {ratio !== null && (
-        <line
-          x1={x(ratio)}
-          x2={x(ratio)}
-          y1="3"
-          y2="11"
-          stroke="var(--ink)"
-          strokeWidth="2"
-          vectorEffect="non-scaling-stroke"
-        />
-      )}
-    </svg>
-  );
-}
 
 /** With fewer contests than this on both sides together the exact limits are much too wide (from memory). */
 const FEW_CONTESTS = 60;
@@ -85,7 +30,8 @@ function nearerLimits({ ratio, before, after, uneven }: StepEffect): string {
 export function EffectItem({ effect }: { readonly effect: StepEffect }) {
   const { bundle, verdict, before, after } = effect;
   const [word, colour] = JUDGED[verdict];
-  const drawn = effect.ratio.interval[0] !== null || effect.ratio.interval[1] !== null;
+  const { ratio, interval } = effect.ratio;
+  const drawn = interval[0] !== null || interval[1] !== null;
   return (
     <li className="border-b border-line py-2">
       <div className="flex items-baseline justify-between gap-3">
@@ -100,11 +46,15 @@ export function EffectItem({ effect }: { readonly effect: StepEffect }) {
       {bundle.notes.length > 0 && <p className="text-slate">{bundle.notes.join(' ')}</p>}
       {drawn && (
         <>
-          <RatioLine effect={effect} />
-          <div
-            className="fig -mt-3 flex max-w-[26rem] justify-between text-[11px] text-slate"
-            aria-hidden="true"
-          >
+          <div className="max-w-[26rem]">
+            <SpanBar
+              from={along(interval[0] ?? 0)}
+              to={interval[1] === null ? 1 : along(interval[1])}
+              at={ratio === null ? undefined : along(ratio)}
+              against={along(1)}
+            />
+          </div>
+          <div className="fig flex max-w-[26rem] justify-between text-[11px] text-slate" aria-hidden="true">
             {TICKS.map((tick) => (
               <span key={tick}>{tick === 1 ? 'as before' : `${tick} ×`}</span>
             ))}

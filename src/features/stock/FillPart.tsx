@@ -6,28 +6,13 @@ import { commonName } from '@/core/model/catalogue';
 import { figure } from '@/core/wording/words';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { Empty, Section } from '@/ui/Screen';
+import { SpanBar } from '@/ui/SpanBar';
 import { Cell, Row, Table } from '@/ui/Table';
 import type { useStock } from './useStock';
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
+/** A bar shows twice of what is full; the mark in its middle is full. */
 const FULL_SHARE = 2;
-
-/** How full a school calls it: a line against a mark at full. */
-function Measure({ share }: { readonly share: number }) {
-  return (
-    <svg viewBox="0 0 200 10" className="h-2.5 w-full min-w-24" preserveAspectRatio="none" aria-hidden="true">
-      <rect x={0} y={3} width={200} height={4} fill="var(--water)" />
-      <rect
-        x={0}
-        y={3}
-        width={(Math.min(share, FULL_SHARE) / FULL_SHARE) * 200}
-        height={4}
-        fill={share > 1 ? 'var(--buoy)' : 'var(--deep)'}
-      />
-      <line x1={100} x2={100} y1={0} y2={10} stroke="var(--ink)" strokeWidth={1} />
-    </svg>
-  );
-}
 
 function Schools({ report }: { readonly report: FillReport }) {
   const { length, surface, nitrate, floor } = report.schools;
@@ -73,7 +58,7 @@ function Schools({ report }: { readonly report: FillReport }) {
           <Cell>{name}</Cell>
           <Cell figures>{percent(share)}</Cell>
           <Cell>
-            <Measure share={share} />
+            <SpanBar from={0} to={share / FULL_SHARE} against={1 / FULL_SHARE} warn={share > 1} />
           </Cell>
           <Cell>
             <span className="fig">{from}</span>

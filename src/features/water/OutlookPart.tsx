@@ -1,7 +1,6 @@
 'use client';
 
 import { format, parseISO } from 'date-fns';
-import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { NITRATE_BUDGET, NITRATE_EDGE } from '@/core/rules/nitrate';
 import { figure } from '@/core/wording/words';
@@ -11,13 +10,9 @@ import { todayIso } from '@/session/today';
 import { SelectField } from '@/ui/Field';
 import { Ledger, Section } from '@/ui/Screen';
 import { Cell, Row, Table } from '@/ui/Table';
+import { WaterChart } from './WaterChart';
 import { READING_FIELDS, type Reading } from './waterFields';
 import type { WaterLog } from './useWaterLog';
-
-const WaterChart = dynamic(() => import('./WaterChart'), {
-  ssr: false,
-  loading: () => <div className="h-72" />,
-});
 
 const AHEAD_DAYS = 28;
 const OTHER: ChangeRoutine = { fraction: 0.25, everyDays: 3 };

@@ -1,21 +1,18 @@
 'use client';
 
-import { Chart, LinearScale, LineElement, PointElement, Tooltip, Legend, type ChartData } from 'chart.js';
 import { addDays, differenceInCalendarDays, format, parseISO } from 'date-fns';
-import { Line } from 'react-chartjs-2';
 import { NITRATE_EDGE } from '@/core/rules/nitrate';
 import type { OutlookPoint } from '@/core/water/nitrateOutlook';
-import { useChartInk } from '@/ui/charts';
+import { LineChart } from '@/ui/chart/LineChart';
+import type { ChartLine } from '@/ui/chart/lines';
 import type { WaterLog } from './useWaterLog';
 import { READING_FIELDS, type Reading } from './waterFields';
-
-Chart.register(LinearScale, LineElement, PointElement, Tooltip, Legend);
 
 const SHOWN_DAYS = 90;
 const AHEAD_DAYS = 28;
 
-/** Nitrate as tested, and what is coming: solid is measured, broken is expected. The sentences beside it say the same. */
-export default function WaterChart({
+/** Nitrate as tested, and what is coming: solid is measured, broken is expected. */
+export function WaterChart({
   log,
   ahead,
   today,
@@ -26,9 +23,6 @@ export default function WaterChart({
   readonly today: string;
   readonly reading: Reading;
 }) {
-  const { dark, ink, line } = useChartInk();
-  const deep = dark ? '#6fc3d2' : '#0f5c6b';
-  const buoy = dark ? '#ff8a5c' : '#b4380f';
   const dayOf = (on: string): number => differenceInCalendarDays(parseISO(on), parseISO(today));
   const measured = log.tests
     .filter((test) => test[reading] !== undefined && dayOf(test.on) >= -SHOWN_DAYS)
@@ -42,101 +36,54 @@ export default function WaterChart({
   const first = Math.min(-7, measured[0]?.x ?? -7);
   const marks = (days: readonly string[], y: number): { x: number; y: number }[] =>
     days.map((on) => ({ x: dayOf(on), y })).filter((mark) => mark.x >= first && mark.x <= 0);
-  const data: ChartData<'line', { x: number; y: number }[]> = {
-    datasets: [
-      {
-        label: `${field?.label.toLowerCase() ?? ''} measured`,
-        data: measured,
-        borderColor: deep,
-        backgroundColor: deep,
-        pointRadius: 4,
-        borderWidth: 1.75,
-      },
-      ...(nitrate
-        ? [
-            {
-              label: 'expected with your routine',
-              data: ahead.map(({ day, nitrateMgL }) => ({ x: day, y: nitrateMgL })),
-              borderColor: deep,
-              borderDash: [5, 4],
-              pointRadius: 0,
-              borderWidth: 1.5,
-            },
-            {
-              label: `${NITRATE_EDGE}, the edge`,
-              data: [
-                { x: first, y: NITRATE_EDGE },
-                { x: AHEAD_DAYS, y: NITRATE_EDGE },
-              ],
-              borderColor: buoy,
-              pointRadius: 0,
-              borderWidth: 1,
-            },
-          ]
-        : []),
-      {
-        label: 'water changed',
-        data: marks(
-          log.changes.map((change) => change.on),
-          foot,
-        ),
-        pointStyle: 'triangle',
-        pointRadius: 5,
-        showLine: false,
-        backgroundColor: ink,
-      },
-      {
-        label: 'fish came',
-        data: marks(log.waves, foot),
-        pointStyle: 'rectRot',
-        pointRadius: 6,
-        showLine: false,
-        backgroundColor: buoy,
-      },
-    ],
-  };
+  const lines: readonly ChartLine[] = [
+    { label: `${field?.label.toLowerCase() ?? ''} measured`, points: measured, ink: 'deep', dots: 4 },
+    ...(nitrate
+      ? ([
+          {
+            label: 'expected with your routine',
+            points: ahead.map(({ day, nitrateMgL }) => ({ x: day, y: nitrateMgL })),
+            ink: 'deep',
+            dash: [5, 4],
+            weight: 1.5,
+          },
+          {
+            label: `${NITRATE_EDGE}, the edge`,
+            points: [
+              { x: first, y: NITRATE_EDGE },
+              { x: AHEAD_DAYS, y: NITRATE_EDGE },
+            ],
+            ink: 'buoy',
+            weight: 1,
+          },
+        ] satisfies readonly ChartLine[])
+      : []),
+    {
+      label: 'water changed',
+      points: marks(
+        log.changes.map((change) => change.on),
+        foot,
+      ),
+      ink: 'slate',
+      mark: 'triangle',
+      dots: 5,
+      bare: true,
+    },
+    { label: 'fish came', points: marks(log.waves, foot), ink: 'buoy', mark: 'rectRot', dots: 6, bare: true },
+  ];
   return (
-    <div className="h-72">
-      <Line
-        data={data}
-        role="img"
-        aria-label={`${field?.label ?? ''}: ${measured.length} tests${nitrate ? `, and what is expected in the next ${AHEAD_DAYS} days` : ''}`}
-        options={{
-          animation: false,
-          maintainAspectRatio: false,
-          parsing: false,
-          scales: {
-            x: {
-              type: 'linear',
-              min: first,
-              max: AHEAD_DAYS,
-              ticks: {
-                color: ink,
-                maxTicksLimit: 8,
-                callback: (value) => format(addDays(parseISO(today), Number(value)), 'd MMM'),
-              },
-              grid: { display: false },
-              border: { color: line },
-            },
-            y: {
-              beginAtZero: nitrate,
-              ticks: { color: ink },
-              grid: { color: line },
-              border: { color: line },
-              title: { display: true, text: words, color: ink },
-            },
-          },
-          plugins: {
-            legend: { position: 'bottom', labels: { color: ink, usePointStyle: true, boxWidth: 8 } },
-            tooltip: {
-              callbacks: {
-                title: (items) =>
-                  format(addDays(parseISO(today), Number(items[0]?.parsed.x ?? 0)), 'd MMM yyyy'),
-              },
-            },
-          },
-        }}
-      />
-    </div>
+    <LineChart
+      label={`${field?.label ?? ''}: ${measured.length} tests${nitrate ? `, and what is expected in the next ${AHEAD_DAYS} days` : ''}`}
+      lines={lines}
+      height={288}
+      x={{
+        label: '',
+        min: first,
+        max: AHEAD_DAYS,
+        write: (day) => format(addDays(parseISO(today), day), 'd MMM'),
+      }}
+      y={{ label: words, fromZero: nitrate }}
+      png="lomvik-water.png"
+    />
   );
 }

@@ -6,8 +6,6 @@ import type { Session } from '@/session/types';
 import { group, room, show, TANK } from '@/testing/inRoom';
 import { WaterScreen } from './WaterScreen';
 
-jest.mock('./WaterChart', () => ({ __esModule: true, default: () => <p>a chart</p> }));
-
 const DAY_MS = 86_400_000;
 const ago = (days: number): string => new Date(Date.now() - days * DAY_MS).toISOString();
 const last = (session: Session) => session.state.getState().entries?.at(-1);
