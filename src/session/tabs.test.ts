@@ -276,9 +276,7 @@ describe('the gate of the session', () => {
     expect(outcome).toMatchObject({
       kind: 'refused',
       refusal: {
-        faults: [
-          { path: 'on', expected: expect.stringContaining('2026-04-05'), received: '2026-04-01' },
-        ],
+        faults: [{ path: 'on', expected: expect.stringContaining('2026-04-05'), received: '2026-04-01' }],
       },
     });
   });

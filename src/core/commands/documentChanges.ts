@@ -3,6 +3,9 @@ import type { DocumentId, TankId } from '../kernel/schema/ids';
 import type { KeeperSpecies } from '../model/keeperSpecies';
 import { documentOf, type DocumentBodies, type DraftGroup, type RoomDocument } from '../records/documents';
 
+/** What a command is told of the room. */
+export type Documents = Readonly<Record<string, RoomDocument>>;
+
 /** What a list is called until the keeper names it. */
 export const FIRST_LIST = 'Stock list';
 
@@ -29,8 +32,6 @@ export const speciesChange = (id: string, species: KeeperSpecies | null): Change
     `species-${id}` as DocumentId,
     species && { profile: species.profile, changed: [...species.changed] },
   );
-
-type Documents = Readonly<Record<string, RoomDocument>>;
 
 /** What is listed for a tank and has not come yet. */
 export function listedIn(documents: Documents, tank: TankId): readonly DraftGroup[] {

@@ -9,9 +9,9 @@ import type { DraftGroup } from '@/core/records/documents';
 import { commonName } from '@/core/model/catalogue';
 import type { SpeciesProfile } from '@/core/model/species';
 import { countOf, list } from '@/core/wording/words';
-import { newId } from '@/session/browserStamp';
+import { addGroups } from '@/core/commands/lists';
 import { useCatalogue } from '@/session/react/RoomProvider';
-import { listChange, useCommands } from '@/session/react/useCommands';
+import { useCommands } from '@/session/react/useCommands';
 import { useListed, useResidents, type TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
@@ -26,7 +26,7 @@ const TOLD = 5;
 /** A fish seen at the shop that nobody planned: what it would do to the list and to the waves, before it is paid for. */
 export function ImpulsePart({ tank, waves }: { readonly tank: TankView; readonly waves: Waves }) {
   const catalogue = useCatalogue();
-  const { run } = useCommands();
+  const { session, run } = useCommands();
   const listed = useListed(tank.id);
   const residents = useResidents(tank.id);
   const [profile, setProfile] = useState<SpeciesProfile | null>(null);
@@ -101,10 +101,9 @@ export function ImpulsePart({ tank, waves }: { readonly tank: TankView; readonly
           <Button
             className="mt-2"
             onClick={() =>
-              run(
-                `${countOf(count, profile)} listed`,
-                listChange(tank.id, (groups) => [...groups, { ...told.entry, key: newId<string>() }]),
-              ).then((done) => done && setProfile(null))
+              run(`${countOf(count, profile)} listed`, ({ documents }) => [
+                addGroups(documents, tank.id, [told.entry.group], session.stamp),
+              ]).then((done) => done && setProfile(null))
             }
           >
             Put it on the list all the same

@@ -1,9 +1,9 @@
 'use client';
 
-import { putChange } from '@/core/commands/documentChanges';
+import { ofTank } from '@/core/commands/ofTank';
+import { setLight } from '@/core/commands/tankParts';
 import { format, parseISO } from 'date-fns';
 import { lightLevel, rampFor } from '@/core/arrivals/lightRamp';
-import type { DocumentId } from '@/core/kernel/schema/ids';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import type { TankView } from '@/session/react/useTanks';
@@ -20,7 +20,7 @@ export function LightTimer({
   readonly now: number;
 }) {
   const { session, run } = useCommands();
-  const id = `light-${tank.id}` as DocumentId;
+  const id = ofTank('light', tank.id);
   const document = useRoomState((state) => state.documents[id]);
   const told = document?.kind === 'light' ? document.body : null;
   const level = told ? lightLevel(told, now) : 1;
@@ -41,18 +41,10 @@ export function LightTimer({
         </span>
       </span>
       {told && level < 1 ? (
-        <Button onClick={() => run('Light as usual', [putChange('light', id, null)], true)}>
-          Light as usual
-        </Button>
+        <Button onClick={() => run('Light as usual', [setLight(tank.id, null)], true)}>Light as usual</Button>
       ) : (
         <Button
-          onClick={() =>
-            run(
-              'Light off',
-              [putChange('light', id, { tank: tank.id, ...rampFor(protocol, session.stamp.now()) })],
-              true,
-            )
-          }
+          onClick={() => run('Light off', [setLight(tank.id, rampFor(protocol, session.stamp.now()))], true)}
         >
           {protocol === 'skittish'
             ? 'Dark for two days and a half, then slowly up'

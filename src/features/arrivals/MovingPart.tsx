@@ -1,16 +1,24 @@
 'use client';
 
-import { putChange } from '@/core/commands/documentChanges';
+import {
+  beginMove,
+  dropMove,
+  emptyBucket,
+  fillBucket,
+  finishMove,
+  tickMove,
+  type HouseMove,
+} from '@/core/commands/houseMove';
+import { ofTank } from '@/core/commands/ofTank';
 import { useState } from 'react';
-import type { DocumentBodies } from '@/core/records/documents';
 import { loadFields } from '@/core/records/kinds/houseMove';
 import type { Resident } from '@/core/events/room';
-import { moveTanks } from '@/core/commands/moveTanks';
 import { movingSteps, reconcile } from '@/core/arrivals/movingHouse';
-import type { DocumentId, TankId } from '@/core/kernel/schema/ids';
+import type { TankId } from '@/core/kernel/schema/ids';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useResidentName } from '@/session/react/useNames';
+import type { Changes } from '@/session/types';
 import { useRoomForm } from '@/session/react/useRoomForm';
 import { useResidents, useTanks, type TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
@@ -18,21 +26,19 @@ import { INPUT, SelectField, TextField } from '@/ui/Field';
 import { Form } from '@/ui/form/Form';
 import { Caution, Empty, Section } from '@/ui/Screen';
 
-type Move = DocumentBodies['house-move'];
-
 const whole = (text: string): number | null => (/^\d{1,5}$/.test(text.trim()) ? Number(text.trim()) : null);
 
 /** Moving house: from tank to tank in buckets, counted out and in, with the equipment off and on again. */
 export function MovingPart({ tank }: { readonly tank: TankView }) {
   const { session, run } = useCommands();
   const tanks = useTanks().filter((one) => one.id !== tank.id);
-  const id = `house-move-${tank.id}` as DocumentId;
+  const id = ofTank('house-move', tank.id);
   const document = useRoomState((state) => state.documents[id]);
   const move = document?.kind === 'house-move' ? document.body : null;
   const residents = useResidents(tank.id);
   const nameOf = useResidentName();
   const [to, setTo] = useState('');
-  const put = (label: string, body: Move | null) => run(label, [putChange('house-move', id, body)], true);
+  const quietly = (label: string, changes: Changes) => run(label, changes, true);
 
   if (!move)
     return residents.length === 0 || tanks.length === 0 ? (
@@ -60,15 +66,7 @@ export function MovingPart({ tank }: { readonly tank: TankView }) {
             tone="main"
             large
             disabled={to === ''}
-            onClick={() =>
-              put('Move begun', {
-                from: tank.id,
-                to: to as TankId,
-                startedOn: session.stamp.now(),
-                done: [],
-                loads: [],
-              })
-            }
+            onClick={() => quietly('Move begun', [beginMove(tank.id, to as TankId, session.stamp)])}
           >
             Begin the move
           </Button>
@@ -80,15 +78,12 @@ export function MovingPart({ tank }: { readonly tank: TankView }) {
   const steps = movingSteps();
   const open = steps.filter((step) => step.vital && !move.done.includes(step.id));
   const tally = reconcile(move.loads, residents);
-  const finish = (): void => {
+  const finish = () => {
     const moving = tally.flatMap(({ resident, in: count }) => {
       const who = residents.find((each) => each.id === resident);
       return who ? [{ resident: who, count }] : [];
     });
-    void run(`Moved to ${target?.body.name ?? 'the new tank'}`, [
-      ...moveTanks(moving, move.to, 'Moved house.', session.stamp),
-      putChange('house-move', id, null),
-    ]);
+    return run(`Moved to ${target?.body.name ?? 'the new tank'}`, finishMove(move, moving, session.stamp));
   };
   return (
     <div className="grid gap-6 lg:grid-cols-2">
@@ -102,12 +97,9 @@ export function MovingPart({ tank }: { readonly tank: TankView }) {
                   className="size-6 shrink-0 accent-(--deep)"
                   checked={move.done.includes(step.id)}
                   onChange={(event) =>
-                    void put('Ticked', {
-                      ...move,
-                      done: event.target.checked
-                        ? [...move.done, step.id]
-                        : move.done.filter((one) => one !== step.id),
-                    })
+                    void quietly('Ticked', ({ documents }) =>
+                      tickMove(documents, tank.id, step.id, event.target.checked),
+                    )
                   }
                 />
                 <span>
@@ -126,7 +118,14 @@ export function MovingPart({ tank }: { readonly tank: TankView }) {
         </Caution>
       </Section>
       <Section title="Buckets" aside="counted out, counted in">
-        <Loads move={move} residents={residents} onChange={(loads) => put('Bucket', { ...move, loads })} />
+        <Loads
+          move={move}
+          residents={residents}
+          onFill={(load) => quietly('Bucket', ({ documents }) => fillBucket(documents, tank.id, load))}
+          onEmpty={(index, alive) =>
+            quietly('Bucket', ({ documents }) => emptyBucket(documents, tank.id, index, alive))
+          }
+        />
         <ul className="mt-3">
           {tally.map((one) => (
             <li key={one.resident} className={one.left > 0 || one.lost > 0 ? 'text-lamp' : ''}>
@@ -148,7 +147,7 @@ export function MovingPart({ tank }: { readonly tank: TankView }) {
           >
             The move is done
           </Button>
-          <Button tone="quiet" onClick={() => put('Move given up', null)}>
+          <Button tone="quiet" onClick={() => quietly('Move given up', [dropMove(tank.id)])}>
             Not today
           </Button>
           {open.length > 0 && <span className="text-slate">{open.length} that must be ticked</span>}
@@ -162,11 +161,13 @@ export function MovingPart({ tank }: { readonly tank: TankView }) {
 function Loads({
   move,
   residents,
-  onChange,
+  onFill,
+  onEmpty,
 }: {
-  readonly move: Move;
+  readonly move: HouseMove;
   readonly residents: readonly Resident[];
-  readonly onChange: (loads: Move['loads']) => Promise<boolean>;
+  readonly onFill: (load: Pick<HouseMove['loads'][number], 'resident' | 'out'>) => Promise<boolean>;
+  readonly onEmpty: (index: number, alive: number) => Promise<boolean>;
 }) {
   const nameOf = useResidentName();
   const form = useRoomForm({
@@ -177,7 +178,7 @@ function Loads({
       const most = residents.find((one) => one.id === resident)?.count ?? 0;
       return out > most ? { out: `Only ${most} are here.` } : {};
     },
-    save: ({ resident, out }) => onChange([...move.loads, { resident, out, in: null }]),
+    save: (load) => onFill(load),
   });
   const chosen = residents.find((one) => one.id === form.text('resident'));
   return (
@@ -218,9 +219,7 @@ function Loads({
               <Arrived
                 most={load.out}
                 label={`How many of bucket ${index + 1} came out alive`}
-                onIn={(value) =>
-                  void onChange(move.loads.map((one, at) => (at === index ? { ...one, in: value } : one)))
-                }
+                onIn={(value) => void onEmpty(index, value)}
               />
             ) : (
               <span className="fig">{load.in} in</span>

@@ -1,14 +1,14 @@
 'use client';
 
-import { putChange } from '@/core/commands/documentChanges';
+import { ofTank } from '@/core/commands/ofTank';
+import { beginRelease, dropRelease, finishRelease, tickRelease } from '@/core/commands/release';
 import { useEffect, useMemo, useState } from 'react';
 import { releaseSheet, type SheetStep } from '@/core/arrivals/releaseSheet';
-import type { DocumentBodies } from '@/core/records/documents';
 import { commonName } from '@/core/model/catalogue';
-import type { DocumentId } from '@/core/kernel/schema/ids';
 import { countOf } from '@/core/wording/words';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
-import { appendChange, useCommands } from '@/session/react/useCommands';
+import type { Changes } from '@/session/types';
+import { useCommands } from '@/session/react/useCommands';
 import { useResidents, type TankView } from '@/session/react/useTanks';
 import { momentOn, todayIso } from '@/session/today';
 import { LightTimer } from './LightTimer';
@@ -80,7 +80,7 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
   const { session, run } = useCommands();
   const releasable = useReleasable(tank);
   const residents = useResidents(tank.id);
-  const id = `release-${tank.id}` as DocumentId;
+  const id = ofTank('release', tank.id);
   const document = useRoomState((state) => state.documents[id]);
   const running = document?.kind === 'release' ? document.body : null;
   const [chosen, setChosen] = useState<readonly string[]>([]);
@@ -96,8 +96,7 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
       ),
     [residents, catalogue],
   );
-  const put = (label: string, body: DocumentBodies['release'] | null): void =>
-    void run(label, [putChange('release', id, body)], true);
+  const quietly = (label: string, changes: Changes) => run(label, changes, true);
 
   if (!running)
     return (
@@ -133,14 +132,7 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
               tone="main"
               large
               disabled={chosen.length === 0}
-              onClick={() =>
-                put('Release begun', {
-                  tank: tank.id,
-                  who: chosen.join(','),
-                  startedOn: new Date().toISOString(),
-                  done: [],
-                })
-              }
+              onClick={() => quietly('Release begun', [beginRelease(tank.id, chosen, session.stamp)])}
             >
               Begin the release
             </Button>
@@ -154,30 +146,20 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
   const open = steps.filter((step) => doneOn(step.id) === null);
   const vital = open.filter((step) => step.vital);
   const names = kinds.map(({ profile, count }) => countOf(count, profile)).join(', ');
-  const finish = (): void =>
-    void run('Release done', [
-      putChange('release', id, null),
-      ...going.flatMap((one) =>
-        one.resident === null
-          ? []
-          : [
-              appendChange(session, {
-                type: 'moved',
-                on: session.stamp.now(),
-                resident: one.resident,
-                tank: tank.id,
-                protocol,
-                note: '',
-              }),
-            ],
+  const finish = () =>
+    run(
+      'Release done',
+      finishRelease(
+        {
+          tank: tank.id,
+          moving: going.flatMap((one) => (one.resident === null ? [] : [one.resident])),
+          protocol,
+          text: `Released ${names}; ${steps.length - open.length} of ${steps.length} steps ticked${open.length > 0 ? `, not: ${open.map((step) => step.text.split(/[.:]/)[0]).join('; ')}` : ''}.`,
+          noteOn: momentOn(todayIso()),
+        },
+        session.stamp,
       ),
-      appendChange(session, {
-        type: 'noted',
-        on: momentOn(todayIso()),
-        tank: tank.id,
-        text: `Released ${names}; ${steps.length - open.length} of ${steps.length} steps ticked${open.length > 0 ? `, not: ${open.map((step) => step.text.split(/[.:]/)[0]).join('; ')}` : ''}.`,
-      }),
-    ]);
+    );
   return (
     <div className="flex max-w-[46rem] flex-col gap-3">
       <p className="text-[16px]">
@@ -198,12 +180,9 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
             doneOn={doneOn(step.id)}
             now={now}
             onTick={(done) =>
-              put(done ? 'Ticked' : 'Unticked', {
-                ...running,
-                done: done
-                  ? [...running.done, { step: step.id, on: new Date().toISOString() }]
-                  : running.done.filter((one) => one.step !== step.id),
-              })
+              void quietly(done ? 'Ticked' : 'Unticked', ({ documents }) =>
+                tickRelease(documents, tank.id, step.id, done, session.stamp),
+              )
             }
           />
         ))}
@@ -216,7 +195,7 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
         <Button tone="main" large disabled={vital.length > 0} onClick={finish}>
           They are in
         </Button>
-        <Button tone="quiet" onClick={() => put('Release given up', null)}>
+        <Button tone="quiet" onClick={() => quietly('Release given up', [dropRelease(tank.id)])}>
           Not today
         </Button>
         {vital.length > 0 && <span className="text-slate">{vital.length} that must be ticked</span>}

@@ -1,6 +1,6 @@
 'use client';
 
-import { putChange } from '@/core/commands/documentChanges';
+import { SHOPS, takeShopStock } from '@/core/commands/shopStock';
 import { useMemo, useRef, useState } from 'react';
 import { askFor, coverShops, type ShopPlan, type ToBuy } from '@/core/arrivals/coverShops';
 import { readShopCsv } from '@/core/arrivals/shopStock';
@@ -8,7 +8,6 @@ import { type ShopItem } from '@/core/model/shopItem';
 import { simulatedShops } from '@/core/arrivals/simulatedShops';
 import { faultLine, type Fault } from '@/core/kernel/schema/faults';
 import { commonName } from '@/core/model/catalogue';
-import type { DocumentId } from '@/core/kernel/schema/ids';
 import { countOf, list } from '@/core/wording/words';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
@@ -19,7 +18,6 @@ import { Empty, Section } from '@/ui/Screen';
 import { Cell, Row, Table } from '@/ui/Table';
 import { Claims } from './Claims';
 
-const SHOPS_ID = 'shops' as DocumentId;
 const TOLD = 8;
 
 /** Simulated stock, or what the keeper has read in from a file. */
@@ -29,7 +27,7 @@ function useShopItems(): {
   readonly readOn: string;
 } {
   const catalogue = useCatalogue();
-  const document = useRoomState((state) => state.documents[SHOPS_ID]);
+  const document = useRoomState((state) => state.documents[SHOPS]);
   return useMemo(() => {
     const kept = document?.kind === 'shops' ? document.body : null;
     return kept
@@ -85,9 +83,7 @@ function StockFile({ own, readOn }: { readonly own: boolean; readonly readOn: st
     null,
   );
   const take = (items: readonly ShopItem[]): void => {
-    void run(`${items.length} items of shop stock read in`, [
-      putChange('shops', SHOPS_ID, { readOn: todayIso(), items: [...items] }),
-    ]);
+    void run(`${items.length} items of shop stock read in`, [takeShopStock(items, todayIso())]);
     setOffered(null);
   };
   return (
@@ -102,7 +98,7 @@ function StockFile({ own, readOn }: { readonly own: boolean; readonly readOn: st
         {own && (
           <Button
             tone="quiet"
-            onClick={() => run('Back to the made-up shops', [putChange('shops', SHOPS_ID, null)])}
+            onClick={() => run('Back to the made-up shops', [takeShopStock(null, todayIso())])}
           >
             Back to the made-up shops
           </Button>

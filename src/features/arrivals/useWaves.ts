@@ -1,7 +1,7 @@
 'use client';
 
 import { makesRoughTank } from '@/core/model/levels';
-import { putChange } from '@/core/commands/documentChanges';
+import { changeWaves } from '@/core/commands/tankParts';
 import { useMemo } from 'react';
 import { assess } from '@/core/assess/assess';
 import { roomPlan } from '@/core/assess/roomPlan';
@@ -135,13 +135,15 @@ export function useWaves(tank: TankView) {
     void run(
       label,
       [
-        putChange('waves', id, {
-          tank: tank.id,
-          school: rules.school,
-          quarantineDays: rules.quarantineDays,
-          waves: planned.map((wave) => ({ ...wave, keys: [...wave.keys] })),
-          ...how,
-        }),
+        changeWaves(
+          tank.id,
+          {
+            school: rules.school,
+            quarantineDays: rules.quarantineDays,
+            waves: planned.map((wave) => ({ ...wave, keys: [...wave.keys] })),
+          },
+          how,
+        ),
       ],
       true,
     );

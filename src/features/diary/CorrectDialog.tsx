@@ -91,7 +91,7 @@ export function CorrectDialog({ event, onClose, onCorrect }: Props) {
     },
     save: async ({ on, ...changed }) => {
       const { id: _id, seq: _seq, corrected: _corrected, recorded: _recorded, ...dated } = event;
-      const kept = await onCorrect({ ...dated, ...changed, on: momentOf(String(on)).toISOString() } as Dated);
+      const kept = await onCorrect({ ...dated, ...changed, on: momentOf(String(on)).toISOString() });
       if (kept === true) onClose();
       return kept;
     },

@@ -1,15 +1,15 @@
 'use client';
 
 import { listedIn } from '@/core/commands/documentChanges';
+import { addGroups } from '@/core/commands/lists';
 import { useMemo, useState } from 'react';
 import { faultLine } from '@/core/kernel/schema/faults';
 import { TABLES, readTable, type TableKind } from '@/core/formats/tablesIn';
 import { contestsCsv, leaversCsv, stockCsv, watchesCsv, waterCsv } from '@/core/formats/tablesOut';
 import type { Dated } from '@/core/events/events';
 import { foldName } from '@/core/model/catalogue';
-import { newId } from '@/session/browserStamp';
 import { useCatalogue, useRooms, useRoomState } from '@/session/react/RoomProvider';
-import { appendChange, listChange, useCommands } from '@/session/react/useCommands';
+import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useHappenings, useNames } from '@/session/react/useNames';
 import { useTanks, type TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
@@ -118,13 +118,9 @@ function Table({ tank, kind }: { readonly tank: TankView; readonly kind: TableKi
     if (!read || !file) return;
     const done =
       kind === 'stock'
-        ? await run(
-            `${read.listed.length} groups listed`,
-            listChange(tank.id, (groups) => [
-              ...groups,
-              ...read.listed.map((group) => ({ key: newId<string>(), group })),
-            ]),
-          )
+        ? await run(`${read.listed.length} groups listed`, ({ documents: now }) => [
+            addGroups(now, tank.id, read.listed, session.stamp),
+          ])
         : await run(
             `${read.events.length} ${kind} read in`,
             read.events.map((event) => appendChange(session, event)),

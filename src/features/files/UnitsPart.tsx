@@ -1,7 +1,6 @@
 'use client';
 
-import { putChange } from '@/core/commands/documentChanges';
-import type { DocumentId } from '@/core/kernel/schema/ids';
+import { changeSettings } from '@/core/commands/settings';
 import { DEFAULT_SETTINGS } from '@/core/records/documents';
 import { useCommands } from '@/session/react/useCommands';
 import { useSettings } from '@/session/react/useTanks';
@@ -57,13 +56,7 @@ export function UnitsPart() {
           onChange={(event) =>
             void run(
               'Units changed',
-              [
-                putChange('settings', 'settings' as DocumentId, {
-                  ...DEFAULT_SETTINGS,
-                  ...settings,
-                  [name]: event.target.value,
-                }),
-              ],
+              ({ documents }) => changeSettings(documents, DEFAULT_SETTINGS, { [name]: event.target.value }),
               true,
             )
           }

@@ -159,6 +159,7 @@ function Kind({
         <TextField
           label={`${name} seen`}
           labelHidden
+          wrap="w-28"
           placeholder={String(count.book)}
           className={`${INPUT} min-h-11 max-w-20 text-[16px]`}
           {...form.part('seen')}

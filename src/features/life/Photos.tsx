@@ -1,11 +1,9 @@
 'use client';
 
-import { putChange } from '@/core/commands/documentChanges';
+import { addPicture, removePicture } from '@/core/commands/pictures';
 import { format, parseISO } from 'date-fns';
 import { useMemo, useRef, useState } from 'react';
 import type { Resident } from '@/core/events/room';
-import type { DocumentId } from '@/core/kernel/schema/ids';
-import { newId } from '@/session/browserStamp';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useResidentName } from '@/session/react/useNames';
@@ -39,14 +37,7 @@ export function Photos({ resident }: { readonly resident: Resident }) {
     const small = await shrinkPicture(file);
     setBusy(false);
     if (!small.ok) return setRefused(small.why);
-    await run(`A picture of ${nameOf(resident)}`, [
-      putChange('photo', `photo-${newId<string>()}` as DocumentId, {
-        resident: resident.id,
-        on: session.stamp.now(),
-        data: small.data,
-        note: '',
-      }),
-    ]);
+    await run(`A picture of ${nameOf(resident)}`, [addPicture(resident.id, small.data, session.stamp)]);
   };
   return (
     <Section
@@ -92,7 +83,7 @@ export function Photos({ resident }: { readonly resident: Resident }) {
               <Button
                 tone="quiet"
                 aria-label={`Remove the picture of ${format(parseISO(photo.on), 'd MMM yyyy')}`}
-                onClick={() => run('Picture removed', [putChange('photo', photo.id, null)])}
+                onClick={() => run('Picture removed', [removePicture(photo.id)])}
               >
                 remove
               </Button>

@@ -78,7 +78,7 @@ interface Props {
   readonly colours: ReadonlyMap<string, string>;
   readonly chosen: boolean;
   readonly onChoose: () => void;
-  readonly onAdopt: () => void;
+  readonly onAdopt: () => Promise<boolean>;
 }
 
 /** One line-up of several side by side. */

@@ -1,16 +1,14 @@
 'use client';
 
-import { putChange } from '@/core/commands/documentChanges';
+import { newList } from '@/core/commands/lists';
 import { useMemo, useState } from 'react';
 import { assess } from '@/core/assess/assess';
 import { planWith } from '@/core/lineups/buildProblem';
 import type { WishesFile } from '@/core/lineups/wishes';
-import type { DocumentId } from '@/core/kernel/schema/ids';
-import { newId } from '@/session/browserStamp';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useLineUps } from '@/session/react/useLineUps';
-import { useDrafts, type TankView } from '@/session/react/useTanks';
+import { type TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
 import type { Found } from '@/workers/lineUpsWork';
 import { failureWords } from '@/workers/workerLine';
@@ -88,8 +86,7 @@ function Columns({
   readonly best: readonly Found[];
 }) {
   const catalogue = useCatalogue();
-  const { run } = useCommands();
-  const drafts = useDrafts(tank.id);
+  const { session, run } = useCommands();
   const [at, setAt] = useState(0);
   const colours = useMemo(() => coloursFor(file.wishes.map((wish) => wish.species)), [file]);
   const judged = useMemo(
@@ -101,19 +98,16 @@ function Columns({
     [best, file, catalogue],
   );
   const chosen = best[at] ?? best[0];
-  const adopt = (found: Found, place: number): void => {
+  const adopt = (found: Found, place: number) => {
     const groups = found.groups.flatMap((group) => {
       const count = group.count - (wishes.living.get(group.species) ?? 0);
       const price = wishes.body.wishes.find((wish) => wish.species === group.species)?.price;
-      return count > 0
-        ? [{ key: newId<string>(), group: { ...group, count }, ...(price === undefined ? {} : { price }) }]
-        : [];
+      return count > 0 ? [{ group: { ...group, count }, ...(price === undefined ? {} : { price }) }] : [];
     });
     const name = `Line-up ${place}, worth ${found.value.toFixed(1)}`;
-    const id = (
-      drafts.some((draft) => draft.main) ? `draft-${newId<string>()}` : `draft-${tank.id}`
-    ) as DocumentId;
-    void run(`${name} is among the drafts`, [putChange('draft', id, { tank: tank.id, name, groups })]);
+    return run(`${name} is among the drafts`, ({ documents }) => [
+      newList(documents, tank.id, { name, groups }, session.stamp),
+    ]);
   };
   return (
     <div className="flex min-w-0 flex-col gap-4">

@@ -1,19 +1,17 @@
 'use client';
 
-import { putChange } from '@/core/commands/documentChanges';
+import { ofTank } from '@/core/commands/ofTank';
+import { changeWishes, changeWishList, noWishes } from '@/core/commands/wishList';
 import { useMemo } from 'react';
 import type { DocumentBodies, KeptWish } from '@/core/records/documents';
 import type { WishesFile } from '@/core/lineups/wishes';
 import { commonName } from '@/core/model/catalogue';
-import type { DocumentId, TankId } from '@/core/kernel/schema/ids';
 import type { SpeciesProfile } from '@/core/model/species';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useResidents, type TankView } from '@/session/react/useTanks';
 
 type WishesBody = DocumentBodies['wishes'];
-
-const wishesId = (tank: TankId): DocumentId => `wishes-${tank}` as DocumentId;
 
 /** A wish that nobody has weighed yet. */
 const MIDDLING = 2;
@@ -23,12 +21,9 @@ export function useWishes(tank: TankView) {
   const catalogue = useCatalogue();
   const { run } = useCommands();
   const residents = useResidents(tank.id);
-  const document = useRoomState((state) => state.documents[wishesId(tank.id)]);
+  const document = useRoomState((state) => state.documents[ofTank('wishes', tank.id)]);
   const body = useMemo<WishesBody>(
-    () =>
-      document?.kind === 'wishes' && document.body
-        ? document.body
-        : { tank: tank.id, wishes: [], calm: true, nitrateBudget: undefined },
+    () => (document?.kind === 'wishes' && document.body ? document.body : noWishes(tank.id)),
     [document, tank.id],
   );
 
@@ -61,17 +56,9 @@ export function useWishes(tank: TankView) {
   }, [body, tank.body, living, catalogue]);
 
   const remake = (label: string, how: (wishes: readonly KeptWish[]) => readonly KeptWish[], quiet = true) =>
-    run(
-      label,
-      (state) => {
-        const now = state.documents[wishesId(tank.id)];
-        const kept = now?.kind === 'wishes' && now.body ? now.body : body;
-        return [putChange('wishes', wishesId(tank.id), { ...kept, wishes: [...how(kept.wishes)] })];
-      },
-      quiet,
-    );
+    run(label, ({ documents }) => changeWishes(documents, tank.id, how), quiet);
   const set = (how: Partial<Pick<WishesBody, 'calm' | 'nitrateBudget'>>) =>
-    run('Wishes changed', [putChange('wishes', wishesId(tank.id), { ...body, ...how })], true);
+    run('Wishes changed', ({ documents }) => changeWishList(documents, tank.id, how), true);
 
   const listed = new Set(body.wishes.map((wish) => wish.species));
   return {

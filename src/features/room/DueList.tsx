@@ -1,12 +1,12 @@
 'use client';
 
-import { putChange } from '@/core/commands/documentChanges';
+import { bodyOf } from '@/core/commands/ofTank';
+import { PUT_OFF, putOff } from '@/core/commands/putOff';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import type { DueItem } from '@/core/due/dueItem';
 import { dueItems, dueKey } from '@/core/due/dueItems';
 import { spareWarning } from '@/core/due/waterDue';
-import type { DocumentId } from '@/core/kernel/schema/ids';
 import { addDays } from '@/core/kernel/time/days';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
@@ -40,12 +40,11 @@ const PARTS: Readonly<Partial<Record<DueItem['kind'], string>>> = {
   'quarantine-over': 'quarantine',
   claim: 'source',
 };
-const PUT_OFF: readonly (readonly [number, string])[] = [
+const DELAYS: readonly (readonly [number, string])[] = [
   [1, 'a day'],
   [3, 'three days'],
   [7, 'a week'],
 ];
-const PUT_OFF_ID = 'put-off' as DocumentId;
 
 const lateness = (days: number): string =>
   days > 0 ? `${days} d late` : days === 0 ? 'today' : `in ${-days} d`;
@@ -75,7 +74,7 @@ function PutOff({
         onChange={(event) => setWhy(event.target.value)}
         onKeyDown={(event) => event.key === 'Escape' && onClose()}
       />
-      {PUT_OFF.map(([days, words]) => (
+      {DELAYS.map(([days, words]) => (
         <Button key={days} disabled={why.trim() === ''} onClick={() => onKeep(days, why.trim())}>
           {words}
         </Button>
@@ -91,10 +90,7 @@ export function DueList() {
   const documents = useRoomState((state) => state.documents);
   const { run } = useCommands();
   const [open, setOpen] = useState<string | null>(null);
-  const putOff = useMemo(() => {
-    const document = documents[PUT_OFF_ID];
-    return document?.kind === 'put-off' && document.body ? document.body.items : [];
-  }, [documents]);
+  const waiting = useMemo(() => bodyOf(documents, 'put-off', PUT_OFF)?.items ?? [], [documents]);
   const due = useMemo(() => {
     const waves = Object.values(documents).flatMap((document) =>
       document.kind === 'waves' && document.body ? [document.body] : [],
@@ -102,18 +98,17 @@ export function DueList() {
     const care = Object.values(documents).flatMap((document) =>
       document.kind === 'care' && document.body ? [document.body] : [],
     );
-    return dueItems(tanks, room, whenNow(), { waves, care, putOff });
-  }, [tanks, room, documents, putOff]);
+    return dueItems(tanks, room, whenNow(), { waves, care, putOff: waiting });
+  }, [tanks, room, documents, waiting]);
   const spare = spareWarning(tanks, room, todayIso());
   const today = todayIso();
-  const off = putOff.filter((item) => item.until > today);
+  const off = waiting.filter((item) => item.until > today);
   const nameOf = (id: string): string => tanks.find((tank) => tank.id === id)?.body.name ?? '';
   const delay = (item: DueItem, days: number, why: string): void => {
-    const key = dueKey(item);
-    const kept = putOff.filter((one) => one.key !== key && one.until > today);
-    void run(`Put off until ${addDays(today, days)}`, [
-      putChange('put-off', PUT_OFF_ID, { items: [...kept, { key, until: addDays(today, days), why }] }),
-    ]);
+    const until = addDays(today, days);
+    void run(`Put off until ${until}`, ({ documents }) =>
+      putOff(documents, { key: dueKey(item), until, why, today }),
+    );
     setOpen(null);
   };
   const save = async (): Promise<void> => {

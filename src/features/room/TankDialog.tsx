@@ -81,7 +81,7 @@ export function TankDialog({
         </SelectField>
         <div className="grid grid-cols-3 gap-2">
           {LABELS.map(([measure, label, such]) => (
-            <TextField key={measure} label={label} placeholder={such} {...form.part(measure)} />
+            <TextField key={measure} label={label} {...form.part(measure)} placeholder={such} />
           ))}
         </div>
         <Button tone="main" type="submit" waiting={form.waiting}>

@@ -1,9 +1,9 @@
 'use client';
 
-import { putChange } from '@/core/commands/documentChanges';
+import { ofTank } from '@/core/commands/ofTank';
+import { changeFloor } from '@/core/commands/tankParts';
 import { useMemo } from 'react';
 import type { DocumentBodies } from '@/core/records/documents';
-import type { DocumentId } from '@/core/kernel/schema/ids';
 import { bestBreak, mapChange, shapeOf, sightFrom, type Piece } from '@/core/sightlines/sightlines';
 import type { Floor, Point } from '@/core/sightlines/visiblePolygon';
 import { useRoomState } from '@/session/react/RoomProvider';
@@ -18,7 +18,7 @@ const SLATE_CM = 20;
 /** The floor plan of a tank, what the holder on it sees, and ways to change it. */
 export function useFloor(tank: TankView) {
   const { run } = useCommands();
-  const id = `floor-${tank.id}` as DocumentId;
+  const id = ofTank('floor', tank.id);
   const document = useRoomState((state) => state.documents[id]);
   const kept = document?.kind === 'floor' ? document.body : null;
   const { lengthCm, widthCm } = tank.body.tank;
@@ -39,7 +39,7 @@ export function useFloor(tank: TankView) {
     };
   }, [body, lengthCm, widthCm]);
   const put = (label: string, next: Partial<FloorBody>): void =>
-    void run(label, [putChange('floor', id, { ...body, ...next })], true);
+    void run(label, ({ documents }) => changeFloor(documents, tank.id, next), true);
   return {
     body,
     ...told,

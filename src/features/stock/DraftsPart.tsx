@@ -1,15 +1,13 @@
 'use client';
 
-import { draftId, putChange } from '@/core/commands/documentChanges';
+import { copyList, describeList, goByList, newList, removeList } from '@/core/commands/lists';
 import { useMemo, useState } from 'react';
 import { assess, type Assessment } from '@/core/assess/assess';
 import { roomPlan } from '@/core/assess/roomPlan';
 import { whatItAdds } from '@/core/assess/whatItAdds';
-import type { DraftGroup } from '@/core/records/documents';
 import type { DocumentId } from '@/core/kernel/schema/ids';
 import type { Finding } from '@/core/rules/finding';
 import { countOf, figure, list } from '@/core/wording/words';
-import { newId } from '@/session/browserStamp';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useDrafts, useResidents, type DraftView, type TankView } from '@/session/react/useTanks';
@@ -152,20 +150,13 @@ function Compare({ judged }: { readonly judged: readonly Judged[] }) {
 
 /** Several draft lists for a tank: kept side by side, compared, one of them gone by. */
 export function DraftsPart({ tank }: { readonly tank: TankView }) {
-  const { run } = useCommands();
+  const { session, run } = useCommands();
   const drafts = useDrafts(tank.id);
   const judged = useJudged(tank, drafts);
-  const put = (id: DocumentId, body: DraftView['body'] | null) => putChange('draft', id, body);
-  const fresh = (): DocumentId => `draft-${tank.id}-${newId<string>()}` as DocumentId;
-  const copies = (groups: readonly DraftGroup[]): DraftGroup[] =>
-    groups.map((entry) => ({ ...entry, key: newId<string>() }));
-  const swap = (draft: DraftView): void => {
-    const main = drafts.find((one) => one.main);
-    void run(`The tank goes by ${draft.body.name}`, [
-      put(draftId(tank.id), draft.body),
-      put(draft.id, main ? main.body : null),
-    ]);
-  };
+  const swap = (draft: DraftView) =>
+    run(`The tank goes by ${draft.body.name}`, ({ documents }) => goByList(documents, draft.id));
+  const describe = (label: string, id: DocumentId, how: { name?: string; note?: string }): void =>
+    void run(label, ({ documents }) => describeList(documents, id, how), true);
   if (drafts.length === 0)
     return <Empty>List some fish first; then keep the list as it is, and try another beside it.</Empty>;
   return (
@@ -186,13 +177,13 @@ export function DraftsPart({ tank }: { readonly tank: TankView }) {
                 label={`Name of ${draft.body.name}`}
                 needed
                 value={draft.body.name}
-                onKeep={(name) => void run('List named', [put(draft.id, { ...draft.body, name })], true)}
+                onKeep={(name) => describe('List named', draft.id, { name })}
               />
               <Words
                 hint="Note"
                 label={`Note on ${draft.body.name}`}
                 value={draft.body.note ?? ''}
-                onKeep={(note) => void run('Note kept', [put(draft.id, { ...draft.body, note })], true)}
+                onKeep={(note) => describe('Note kept', draft.id, { note })}
               />
             </Cell>
             <Cell>
@@ -210,13 +201,9 @@ export function DraftsPart({ tank }: { readonly tank: TankView }) {
                 )}
                 <Button
                   onClick={() =>
-                    run(`Copied ${draft.body.name}`, [
-                      put(fresh(), {
-                        ...draft.body,
-                        name: `${draft.body.name}, copy`,
-                        groups: copies(draft.body.groups),
-                      }),
-                    ])
+                    run(`Copied ${draft.body.name}`, ({ documents }) =>
+                      copyList(documents, draft.id, session.stamp),
+                    )
                   }
                 >
                   Copy
@@ -224,7 +211,7 @@ export function DraftsPart({ tank }: { readonly tank: TankView }) {
                 {!draft.main && (
                   <Button
                     tone="quiet"
-                    onClick={() => run(`Removed ${draft.body.name}`, [put(draft.id, null)])}
+                    onClick={() => run(`Removed ${draft.body.name}`, [removeList(draft.id)])}
                   >
                     Remove
                   </Button>
@@ -237,8 +224,8 @@ export function DraftsPart({ tank }: { readonly tank: TankView }) {
       <div>
         <Button
           onClick={() =>
-            run('New empty list', [
-              put(fresh(), { tank: tank.id, name: `List ${drafts.length + 1}`, groups: [] }),
+            run('New empty list', ({ documents }) => [
+              newList(documents, tank.id, { name: `List ${drafts.length + 1}`, groups: [] }, session.stamp),
             ])
           }
         >

@@ -2,6 +2,7 @@
 
 import type { Cm } from '@/core/kernel/units/quantities';
 import { listedIn, tankChange } from '@/core/commands/documentChanges';
+import { addGroups } from '@/core/commands/lists';
 import { useMemo } from 'react';
 import { applyEdit, type Editable } from '@/core/assess/applyEdit';
 import { lengthToday } from '@/core/assess/roomPlan';
@@ -135,7 +136,7 @@ export function useStock(tank: TankView) {
 
 /** Ways to change a tank's list. They stay the same while the list changes: each works on what there is when its turn comes. */
 function useStockActions(tank: TankId) {
-  const { run } = useCommands();
+  const { session, run } = useCommands();
   const catalogue = useCatalogue();
   return useMemo(() => {
     const remake = (
@@ -145,9 +146,8 @@ function useStockActions(tank: TankId) {
     ) => run(label, listChange(tank, how), quiet);
     return {
       add: (group: PlanGroup, profile: SpeciesProfile) =>
-        remake(`Listed ${group.count} ${commonName(profile)}`, (groups) => [
-          ...groups,
-          { key: newId<string>(), group },
+        run(`Listed ${group.count} ${commonName(profile)}`, ({ documents }) => [
+          addGroups(documents, tank, [group], session.stamp),
         ]),
       change: (key: string, how: (group: PlanGroup) => PlanGroup) =>
         remake(
@@ -183,5 +183,5 @@ function useStockActions(tank: TankId) {
         });
       },
     };
-  }, [run, tank, catalogue]);
+  }, [run, session, tank, catalogue]);
 }

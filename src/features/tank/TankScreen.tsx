@@ -1,11 +1,10 @@
 'use client';
 
 import type { Litres } from '@/core/kernel/units/quantities';
-import { draftId, putChange } from '@/core/commands/documentChanges';
+import { removeTank } from '@/core/commands/tankParts';
 import { useMemo } from 'react';
 import { buildContext } from '@/core/assess/buildContext';
 import { roomPlan } from '@/core/assess/roomPlan';
-import type { DocumentId } from '@/core/kernel/schema/ids';
 import { STANDARD_TANKS } from '@/catalogue/standardTanks';
 import { USUAL_FLOOR_LOAD_KPA } from '@/core/tank/filledMass';
 import { sameFootprint } from '@/core/tank/placeFits';
@@ -111,11 +110,7 @@ function OneTank({ tank }: { readonly tank: TankView }) {
     shape,
     bowCm,
   } = tank.body.tank;
-  const remove = (): void =>
-    void run(`Removed ${tank.body.name} from the rack`, [
-      putChange('tank', tank.id as unknown as DocumentId, null),
-      putChange('draft', draftId(tank.id), null),
-    ]);
+  const remove = () => run(`Removed ${tank.body.name} from the rack`, removeTank(tank.id));
   return (
     <Screen
       title={`${tank.body.name}, ${tank.body.purpose}`}

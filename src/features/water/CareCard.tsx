@@ -1,11 +1,11 @@
 'use client';
 
-import { putChange } from '@/core/commands/documentChanges';
+import { addCare, doneCare, dropCare } from '@/core/commands/care';
+import { ofTank } from '@/core/commands/ofTank';
 import { careFields } from '@/core/records/kinds/care';
-import type { DocumentId } from '@/core/kernel/schema/ids';
 import { addDays, daysBetween } from '@/core/kernel/time/days';
 import { useRoomState } from '@/session/react/RoomProvider';
-import { appendChange, useCommands } from '@/session/react/useCommands';
+import { useCommands } from '@/session/react/useCommands';
 import { useRoomForm } from '@/session/react/useRoomForm';
 import type { TankView } from '@/session/react/useTanks';
 import { momentOn, todayIso } from '@/session/today';
@@ -24,22 +24,14 @@ const USUAL: readonly (readonly [string, number])[] = [
 /** Care that comes round: done is one press, and it comes due again by itself. */
 export function CareCard({ tank }: { readonly tank: TankView }) {
   const { session, run } = useCommands();
-  const id = `care-${tank.id}` as DocumentId;
+  const id = ofTank('care', tank.id);
   const document = useRoomState((state) => state.documents[id]);
   const items = document?.kind === 'care' && document.body ? document.body.items : [];
   const today = todayIso();
-  const put = (label: string, next: typeof items, note?: string) =>
-    run(label, [
-      putChange('care', id, { tank: tank.id, items: [...next] }),
-      ...(note
-        ? [appendChange(session, { type: 'noted', on: momentOn(today), tank: tank.id, text: note })]
-        : []),
-    ]);
-  const add = (name: string, everyDays: number) =>
-    put(`${name}: every ${everyDays} days`, [
-      ...items.filter((one) => one.what !== name),
-      { what: name, everyDays, lastOn: today },
-    ]);
+  const add = (what: string, everyDays: number) =>
+    run(`${what}: every ${everyDays} days`, ({ documents }) =>
+      addCare(documents, tank.id, { what, everyDays, today }),
+    );
   const form = useRoomForm({
     fields: { what: careFields.what, everyDays: careFields.everyDays },
     start: { what: '', everyDays: 30 },
@@ -64,10 +56,13 @@ export function CareCard({ tank }: { readonly tank: TankView }) {
               <span className="flex gap-1">
                 <Button
                   onClick={() =>
-                    put(
-                      `Done: ${item.what}`,
-                      items.map((one) => (one === item ? { ...one, lastOn: today } : one)),
-                      `${item.what}.`,
+                    run(`Done: ${item.what}`, ({ documents }) =>
+                      doneCare(
+                        documents,
+                        tank.id,
+                        { what: item.what, on: momentOn(today), today },
+                        session.stamp,
+                      ),
                     )
                   }
                   aria-label={`Done: ${item.what}`}
@@ -78,10 +73,7 @@ export function CareCard({ tank }: { readonly tank: TankView }) {
                   tone="quiet"
                   aria-label={`No longer: ${item.what}`}
                   onClick={() =>
-                    put(
-                      `No longer: ${item.what}`,
-                      items.filter((one) => one !== item),
-                    )
+                    run(`No longer: ${item.what}`, ({ documents }) => dropCare(documents, tank.id, item.what))
                   }
                 >
                   no longer

@@ -46,11 +46,10 @@ export function TestForm({ tank }: { readonly tank: TankView }) {
     <Section title="A test" aside="any unit; leave blank what was not measured">
       <Form form={form}>
         <div className="grid grid-cols-2 gap-x-3 gap-y-2 sm:grid-cols-4">
-          {READING_FIELDS.map(({ name, label, unit }) => (
+          {READING_FIELDS.map(({ name, label }) => (
             <TextField
               key={name}
               label={label}
-              placeholder={unit}
               className="min-h-11 w-full rounded-xs border border-line bg-panel px-2 text-[16px] aria-[invalid=true]:border-buoy"
               {...form.part(name)}
             />

@@ -7,7 +7,8 @@ import type { InferType, ObjectShape, Schema } from 'yup';
 import type { Fault } from '@/core/kernel/schema/faults';
 import { toCore } from '@/core/kernel/units/convert';
 import { formatQuantity } from '@/core/kernel/units/formatQuantity';
-import { keeperUnit, keptUnit, type UnitChoice } from '@/core/kernel/units/keeperUnit';
+import { keeperUnit, type UnitChoice } from '@/core/kernel/units/keeperUnit';
+import { unitById } from '@/core/kernel/units/units';
 import { fieldWords } from '@/ui/form/fieldWords';
 import { describeField, keptUnitOf, typedSchema } from '@/ui/form/typed';
 import type { Kept } from './useCommands';
@@ -40,7 +41,7 @@ const partsOf = (path: string): readonly string[] => path.split(/[.[\]]+/).filte
 /** The field that a fault of the gate is about: the last part of its path that is one. */
 function fieldAt<S extends ObjectShape>({ fields, fieldOf }: Definition<S>, path: string): Name<S> | '' {
   const named = fieldOf?.(path) ?? partsOf(path).findLast((part) => part in fields);
-  return (named ?? '') as Name<S> | '';
+  return named ?? '';
 }
 
 /** What stands in a field at first: quantities in the keeper's unit. */
@@ -130,7 +131,7 @@ export function useRoomForm<S extends ObjectShape>(definition: Definition<S>) {
     part: (name: Name<S>) => ({
       ...form.register(name),
       error: errorOf(name),
-      ...inputOf(fieldOf(name)),
+      ...inputOf(fieldOf(name), choice),
     }),
     /** What a tick box or a round button needs. */
     tick: (name: Name<S>) => form.register(name),
@@ -146,8 +147,9 @@ export function useRoomForm<S extends ObjectShape>(definition: Definition<S>) {
       return typeof value === 'number' && Number.isFinite(value) ? value : undefined;
     },
     put: (name: Name<S>, value: unknown): void => {
-      form.setValue(name as string, value as never, { shouldDirty: true });
-      form.clearErrors(name);
+      const field: string = name;
+      form.setValue(field, value, { shouldDirty: true });
+      form.clearErrors(field);
     },
     /** Starts again with this in the fields. */
     reset: (values: Readonly<Record<string, unknown>>): void => form.reset(values),
@@ -155,15 +157,19 @@ export function useRoomForm<S extends ObjectShape>(definition: Definition<S>) {
   };
 }
 
-/** How a browser should take what is typed into a field. */
-function inputOf(field: Schema | undefined) {
+/** How a browser should take what is typed into a field; quantities show the keeper's unit until something is typed. */
+function inputOf(field: Schema | undefined, choice: UnitChoice) {
   if (!field) return {};
   const { type, meta } = describeField(field);
   if (meta?.form === 'day') return { type: 'date' };
   if (type !== 'number') return {};
-  const kind = meta?.unit && keptUnit(meta.unit)?.kind;
+  const kind = keptUnitOf(field)?.kind;
   const letters = kind === 'length' || kind === 'volume';
-  return { inputMode: letters ? ('text' as const) : ('decimal' as const), autoComplete: 'off' };
+  return {
+    inputMode: letters ? ('text' as const) : ('decimal' as const),
+    autoComplete: 'off',
+    ...(kind ? { placeholder: unitById(kind, keeperUnit(kind, choice)).label } : {}),
+  };
 }
 
 export type RoomForm<S extends ObjectShape> = ReturnType<typeof useRoomForm<S>>;

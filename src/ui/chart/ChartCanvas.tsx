@@ -101,6 +101,7 @@ export default function ChartCanvas(props: ChartProps & { readonly png?: string 
   );
   const text = ink('slate');
   const hairline = ink('line');
+  const font = { family: getComputedStyle(document.body).fontFamily };
   return (
     <>
       <div style={{ height }}>
@@ -121,34 +122,35 @@ export default function ChartCanvas(props: ChartProps & { readonly png?: string 
                 ...bounds(x),
                 ticks: {
                   color: text,
+                  font,
+                  includeBounds: false,
                   maxTicksLimit: MOST_TICKS,
                   maxRotation: 0,
                   callback: (value) => written(x, Number(value)),
                 },
                 grid: { display: false },
                 border: { color: hairline },
-                title: { display: x.label !== '', text: x.label, color: text },
+                title: { display: x.label !== '', text: x.label, color: text, font },
               },
               y: {
                 ...bounds(y),
-                ticks: { color: text, callback: (value) => written(y, Number(value)) },
+                ticks: { color: text, font, callback: (value) => written(y, Number(value)) },
                 grid: { color: hairline },
                 border: { color: hairline },
-                title: { display: y.label !== '', text: y.label, color: text },
+                title: { display: y.label !== '', text: y.label, color: text, font },
               },
             },
             plugins: {
               legend: {
                 display: lines.length > 1,
                 position: 'bottom',
-                labels: {
-                  color: text,
-                  usePointStyle: lines.some(({ mark }) => mark),
-                  boxWidth: 16,
-                  boxHeight: 1,
-                },
+                labels: lines.some(({ mark }) => mark)
+                  ? { color: text, font, usePointStyle: true, boxWidth: 8 }
+                  : { color: text, font, boxWidth: 22, boxHeight: 1 },
               },
               tooltip: {
+                titleFont: font,
+                bodyFont: font,
                 callbacks: { title: (items) => written(x, Number(items[0]?.parsed.x ?? 0)) },
               },
             },

@@ -1,4 +1,4 @@
-import { ValidationError, type ObjectShape, type Schema } from 'yup';
+import { ValidationError, type Schema } from 'yup';
 import { eventFields } from '@/core/events/events';
 import { choiceField, noteField, textField, wholeField } from '@/core/kernel/schema/fields';
 import { planTankFields } from '@/core/model/plan';
@@ -26,7 +26,7 @@ const FIELDS = {
 /** What a field reads, or the words that it answers with. */
 function type(name: keyof typeof FIELDS, typed: unknown, choice = METRIC): unknown {
   const field: Schema = FIELDS[name];
-  const schema = typedSchema({ [name]: field } as ObjectShape, choice);
+  const schema = typedSchema({ [name]: field }, choice);
   try {
     return (schema.validateSync({ [name]: typed }) as Record<string, unknown>)[name];
   } catch (error) {

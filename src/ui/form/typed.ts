@@ -13,7 +13,7 @@ export interface FieldMeta {
 }
 
 export type Described = SchemaDescription & { readonly optional: boolean; readonly meta?: FieldMeta };
-export const describeField = (field: Schema): Described => field.describe() as Described;
+export const describeField = (field: Schema): Described => field.describe();
 
 /** The unit that a quantity of a field is kept in; undefined for plain numbers and words. */
 export function keptUnitOf(field: Schema): UnitDefinition | undefined {

@@ -1,0 +1,33 @@
+import { withApp } from './app.mjs';
+await withApp('demo', async (browser, base) => {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' });
+  page.on('console', (m) => m.type() === 'error' && console.log('console:', m.text()));
+  page.on('pageerror', (e) => console.log('pageerror:', e.message));
+  await page.goto(base + '/files');
+  await page.getByRole('heading', { level: 1 }).waitFor();
+  const units = page.getByLabel(/Lengths?/i).first();
+  console.log('units', await units.count());
+  await units.selectOption('in').catch((e) => console.log('sel', e.message.slice(0, 200)));
+  await page.getByLabel(/Temperature/i).first().selectOption('F').catch(() => {});
+  await page.getByLabel(/Volume/i).first().selectOption('gal').catch(() => {});
+  await page.waitForTimeout(500);
+  const shot = async (path, name, act) => {
+    await page.goto(base + path);
+    await page.getByRole('heading', { level: 1 }).waitFor();
+    await page.waitForLoadState('networkidle');
+    if (act) await act().catch((e) => console.log(name, e.message.slice(0, 300)));
+    await page.waitForTimeout(500);
+    await page.screenshot({ path: `/tmp/w/w-${name}.png` });
+  };
+  await shot('/life?tank=demo-skerry&fish=demo-amber', 'life', async () => { await page.locator('canvas').first().waitFor(); await page.locator('canvas').first().scrollIntoViewIfNeeded(); await page.getByText('as a table').first().click(); });
+  await shot('/order?tank=demo-skerry', 'order', async () => { await page.locator('canvas').first().scrollIntoViewIfNeeded(); await page.locator('canvas').first().hover(); });
+  await shot('/leavers?tank=demo-fen&part=losses', 'losses', async () => { await page.locator('canvas').first().scrollIntoViewIfNeeded(); });
+  await shot('/water?tank=demo-fen', 'water', async () => { await page.locator('canvas').first().waitFor(); await page.getByLabel('Temperature').fill('200'); await page.getByRole('button', { name: 'Keep the test' }).click(); });
+  await shot('/arrivals?tank=demo-fen&bring=demo-l2', 'bring', async () => { await page.getByLabel('Length', { exact: true }).fill('long'); await page.getByRole('button', { name: 'They are in' }).click(); });
+  await shot('/leavers?tank=demo-fen', 'leave', async () => { await page.getByRole('button', { name: 'It has gone' }).first().click(); });
+  await shot('/settle?tank=demo-skerry', 'settle');
+  await shot('/stock?tank=demo-fen&part=fill', 'fill');
+  await page.setViewportSize({ width: 390, height: 844 });
+  await shot('/leavers?tank=demo-fen&part=counts', 'counts-p', async () => { const f = page.getByLabel(/seen$/).first(); await f.fill('x'); await f.press('Enter'); });
+  await shot('/arrivals?tank=demo-fen&bring=demo-l2', 'bring-p', async () => { await page.getByRole('button', { name: 'They are in' }).scrollIntoViewIfNeeded(); });
+});

@@ -1,0 +1,15 @@
+import type { Change, Stamp } from '../gate/change';
+import type { DocumentId, ResidentId } from '../kernel/schema/ids';
+import { putChange } from './documentChanges';
+import { freshId } from './made';
+
+/** A picture of a fish, as a data address. */
+export const addPicture = (resident: ResidentId, data: string, stamp: Stamp): Change =>
+  putChange('photo', `photo-${freshId<string>(stamp)}` as DocumentId, {
+    resident,
+    on: stamp.now(),
+    data,
+    note: '',
+  });
+
+export const removePicture = (id: DocumentId): Change => putChange('photo', id, null);

@@ -1,0 +1,10 @@
+import type { Change } from '../gate/change';
+import type { DocumentId } from '../kernel/schema/ids';
+import type { ShopItem } from '../model/shopItem';
+import { putChange } from './documentChanges';
+
+export const SHOPS = 'shops' as DocumentId;
+
+/** Shop stock out of a file takes the place of the made-up shops; null brings them back. */
+export const takeShopStock = (items: readonly ShopItem[] | null, today: string): Change =>
+  putChange('shops', SHOPS, items && { readOn: today, items: [...items] });
