@@ -6,7 +6,7 @@ import type { Dated } from '../events/events';
 import { EMPTY_ROOM } from '../events/room';
 import type { ResidentId, TankId } from '../kernel/schema/ids';
 import { readTable, type TableKind, type TableRoom } from './tablesIn';
-import { contestsCsv, leaversCsv, stockCsv, watchesCsv, waterCsv } from './tablesOut';
+import { contestsCsv, leaversCsv, stockTableCsv, watchesCsv, waterCsv } from './tablesOut';
 
 const on = '2026-03-02T18:00:00.000Z';
 const happenings = [
@@ -70,7 +70,7 @@ describe('tables of a tank, out and in', () => {
     ]);
     const stock = readTable(
       'stock',
-      stockCsv(
+      stockTableCsv(
         Object.values(room.residents).filter((one) => one.count > 0),
         [{ key: 'k', group: { species: 'danio-rerio', count: 8 } }],
       ),

@@ -158,7 +158,7 @@ export const leaversCsv = (
   );
 
 /** Who lives in a tank, and what is listed for it, as CSV. Lengths in cm. */
-export const stockCsv = (residents: readonly Resident[], listed: readonly DraftGroup[]): string =>
+export const stockTableCsv = (residents: readonly Resident[], listed: readonly DraftGroup[]): string =>
   writeCsvTable(STOCK_COLUMNS, [
     ...residents.map((one) => [
       one.species,

@@ -5,7 +5,7 @@ import { addGroups } from '@/core/commands/lists';
 import { useMemo, useState } from 'react';
 import { faultLine } from '@/core/kernel/schema/faults';
 import { TABLES, readTable, type TableKind } from '@/core/formats/tablesIn';
-import { contestsCsv, leaversCsv, stockCsv, watchesCsv, waterCsv } from '@/core/formats/tablesOut';
+import { contestsCsv, leaversCsv, stockTableCsv, watchesCsv, waterCsv } from '@/core/formats/tablesOut';
 import type { Dated } from '@/core/events/events';
 import { foldName } from '@/core/model/catalogue';
 import { useCatalogue, useRooms, useRoomState } from '@/session/react/RoomProvider';
@@ -100,7 +100,7 @@ function Table({ tank, kind }: { readonly tank: TankView; readonly kind: TableKi
       'water tests': () => waterCsv(happenings, tank.id),
       leavers: () => leaversCsv(happenings, isOfTank, names.resident),
       stock: () =>
-        stockCsv(
+        stockTableCsv(
           lived.filter((one) => one.count > 0),
           listedIn(documents, tank.id),
         ),
