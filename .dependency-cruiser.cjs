@@ -23,6 +23,19 @@ module.exports = {
       from: { path: within(folder), pathNot: TESTS },
       to: { path: '^src/', pathNot: [folder, ...mayImport].map(within).join('|') },
     })),
+    ...layers
+      .filter(({ folder }) => folder.startsWith('src/core/'))
+      .map(({ folder }) => ({
+        name: `face of ${folder}`,
+        comment: `Others import \`${folder}\` and nothing inside it. What is loaded later may name its own file.`,
+        severity: 'error',
+        from: { path: '^src/', pathNot: `${within(folder)}|${TESTS}` },
+        to: {
+          path: within(folder),
+          pathNot: `^${folder}/index\\.ts$`,
+          dependencyTypesNot: ['dynamic-import'],
+        },
+      })),
     {
       name: 'every folder has a row',
       severity: 'error',

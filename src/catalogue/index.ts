@@ -1,4 +1,4 @@
-import type { SpeciesProfile } from '../core/model/species';
+import type { SpeciesProfile } from '@/core/model';
 import barbsDaniosRasboras from './species/barbs-danios-rasboras.json';
 import catfishes from './species/catfishes.json';
 import centralAmericanCichlids from './species/central-american-cichlids.json';

@@ -1,4 +1,4 @@
-import type { Cm } from '@/core/kernel/units/quantities';
+import type { Cm } from '@/core/kernel';
 
 /** A tank as makers sell it: outside measures in cm. Names are nominal volumes; makers differ (common practice). */
 export interface StandardTank {

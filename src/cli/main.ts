@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { SHIPPED_SPECIES } from '../catalogue';
-import { buildCatalogue } from '../core/model/catalogue';
+import { buildCatalogue } from '@/core/model';
 import { runCommand, type Answer } from './runCommand';
 
 const STDIN = 0;

@@ -1,12 +1,7 @@
-import { readContestsCsv } from '../core/formats/contestsCsv';
-import type { Outcome } from '../core/kernel/schema/faults';
-import { readSurvivalCsv } from '../core/formats/survivalCsv';
-import { orderMeasures } from '../core/order/orderMeasures';
-import { kaplanMeier } from '../core/stats/kaplanMeier';
-import { logRank } from '../core/stats/logRank';
-import { rateRatio, type Watched } from '../core/stats/rateRatio';
-import { seededChance } from '../core/stats/seededChance';
-import { winTable } from '../core/stats/winTable';
+import { readContestsCsv, readSurvivalCsv } from '@/core/formats';
+import type { Outcome } from '@/core/kernel';
+import { orderMeasures } from '@/core/order';
+import { kaplanMeier, logRank, rateRatio, seededChance, type Watched, winTable } from '@/core/stats';
 
 const SEED = 1;
 

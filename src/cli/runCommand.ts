@@ -1,17 +1,9 @@
 import { parseArgs, type ParseArgsConfig } from 'node:util';
-import { assess } from '../core/assess/assess';
-import { readPlan } from '../core/assess/readPlan';
-import { toAnswer } from '../core/assess/toAnswer';
-import { lineUps } from '../core/lineups/lineUps';
-import { readProblem } from '../core/lineups/problem';
-import { solveProblem } from '../core/lineups/solve';
-import { readWishes } from '../core/lineups/wishes';
-import { checkFile } from '../core/formats/checkFile';
-import { faultLine, type Fault } from '../core/kernel/schema/faults';
-import { parseJson } from '../core/kernel/schema/parseJson';
-import { speciesAnswer } from '../core/formats/speciesAnswer';
-import { resolveSpecies, type Catalogue } from '../core/model/catalogue';
-import type { Outcome } from '../core/kernel/schema/faults';
+import { assess, readPlan, toAnswer } from '@/core/assess';
+import { lineUps, readProblem, readWishes, solveProblem } from '@/core/lineups';
+import { checkFile, speciesAnswer } from '@/core/formats';
+import { type Fault, faultLine, type Outcome, parseJson } from '@/core/kernel';
+import { type Catalogue, resolveSpecies } from '@/core/model';
 import { orderAnswer, rateAnswer, survivalAnswer } from './orderCommands';
 import { WATER_OPTIONS, waterCommand } from './waterCommand';
 

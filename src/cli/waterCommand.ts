@@ -1,7 +1,4 @@
-import { ammoniaFraction } from '../core/water/ammonia';
-import { steadyState } from '../core/water/changeRoutine';
-import { mixingRemaining } from '../core/water/mixing';
-import { oxygenSaturation, pressureAtm } from '../core/water/oxygen';
+import { ammoniaFraction, mixingRemaining, oxygenSaturation, pressureAtm, steadyState } from '@/core/water';
 
 /** A number that a calculator takes: its name on the command line, its bounds, what it is without being given. */
 interface Taken {

@@ -1,7 +1,6 @@
-import { DAY_MS } from '@/core/kernel/time/days';
-import type { RoomDocument } from '@/core/records/documents';
-import type { Dated, Entry } from '@/core/events/events';
-import type { EntryId, ResidentId } from '@/core/kernel/schema/ids';
+import { DAY_MS, type EntryId, type ResidentId } from '@/core/kernel';
+import type { RoomDocument } from '@/core/records';
+import type { Dated, Entry } from '@/core/events';
 import { DEMO_TANKS, demoDocuments } from './demoTanks';
 import { demoStory } from './demoStory';
 import { demoWater } from './demoWater';

@@ -1,6 +1,5 @@
-import type { Cm } from '@/core/kernel/units/quantities';
-import type { Dated, Member, Sign } from '@/core/events/events';
-import type { ResidentId, TankId } from '@/core/kernel/schema/ids';
+import type { Cm, ResidentId, TankId } from '@/core/kernel';
+import type { Dated, Member, Sign } from '@/core/events';
 import { DEMO_TANKS } from './demoTanks';
 
 const one = (id: string, name: string, sex: Member['sex'] = 'unknown'): Member => ({

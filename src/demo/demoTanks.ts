@@ -1,11 +1,6 @@
-import { draftId } from '@/core/commands/documentChanges';
-import {
-  documentOf,
-  type DocumentBodies,
-  type DraftGroup,
-  type RoomDocument,
-} from '@/core/records/documents';
-import type { DocumentId, TankId } from '@/core/kernel/schema/ids';
+import { draftId } from '@/core/commands';
+import { type DocumentBodies, documentOf, type DraftGroup, type RoomDocument } from '@/core/records';
+import type { DocumentId, TankId } from '@/core/kernel';
 
 type TankBody = DocumentBodies['tank'];
 

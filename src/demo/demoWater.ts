@@ -1,6 +1,5 @@
-import type { ChangeCheck, Dated } from '@/core/events/events';
-import { CHANGE_CHECKS } from '@/core/events/events';
-import type { TankId } from '@/core/kernel/schema/ids';
+import { CHANGE_CHECKS, type ChangeCheck, type Dated } from '@/core/events';
+import type { TankId } from '@/core/kernel';
 import { DEMO_TANKS } from './demoTanks';
 
 type On = (daysAgo: number, minutes?: number) => string;

@@ -1,8 +1,7 @@
-import { assess, type Assessment } from '@/core/assess/assess';
-import { roomPlan } from '@/core/assess/roomPlan';
-import type { DocumentBodies, DraftGroup } from '@/core/records/documents';
-import type { Resident } from '@/core/events/room';
-import type { Catalogue } from '@/core/model/catalogue';
+import { assess, type Assessment, roomPlan } from '@/core/assess';
+import type { DocumentBodies, DraftGroup } from '@/core/records';
+import type { Resident } from '@/core/events';
+import type { Catalogue } from '@/core/model';
 
 interface Asked {
   readonly residents: readonly Resident[];

@@ -1,7 +1,7 @@
 import { nanoid } from 'nanoid';
-import type { Stamp } from '@/core/gate/change';
+import type { Stamp } from '@/core/gate';
 import { recall, remember } from './browserMemory';
-import type { EntryId } from '@/core/kernel/schema/ids';
+import type { EntryId } from '@/core/kernel';
 
 /** Identifiers and the moment from the browser. */
 export const browserStamp: Stamp = {

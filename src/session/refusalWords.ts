@@ -1,7 +1,6 @@
-import type { Refusal } from '@/core/gate/checkChanges';
-import { definitionOf, isEventType } from '@/core/events/events';
-import { faultLine, type Fault } from '@/core/kernel/schema/faults';
-import type { Conflict } from '@/core/kernel/schema/mergeThree';
+import type { Refusal } from '@/core/gate';
+import { definitionOf, isEventType } from '@/core/events';
+import { type Conflict, type Fault, faultLine } from '@/core/kernel';
 import type { TakenBack } from './types';
 
 /** So many faults are named in one message. */

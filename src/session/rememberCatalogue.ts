@@ -1,6 +1,5 @@
-import type { RoomDocument } from '@/core/records/documents';
-import type { Catalogue } from '@/core/model/catalogue';
-import { keeperSpeciesOf, withKeeperSpecies } from '@/core/model/keeperSpecies';
+import type { RoomDocument } from '@/core/records';
+import { type Catalogue, keeperSpeciesOf, withKeeperSpecies } from '@/core/model';
 
 /** The catalogue of a room, made anew only when one of its species documents has changed. */
 export function rememberCatalogue(

@@ -1,11 +1,17 @@
 import { createStore, type StoreApi } from 'zustand/vanilla';
-import type { CommandRecord } from '@/core/gate/command';
-import type { Stamp } from '@/core/gate/change';
-import type { Entry } from '@/core/events/events';
-import { EMPTY_ROOM, type Room } from '@/core/events/room';
-import { effectiveInSteps, foldInSteps, foldOnInSteps, readOn, roomAfter } from '@/core/events/roomAt';
-import { canonicalJson } from '@/core/kernel/schema/canonicalJson';
-import type { RoomDocument } from '@/core/records/documents';
+import type { CommandRecord, Stamp } from '@/core/gate';
+import {
+  effectiveInSteps,
+  EMPTY_ROOM,
+  type Entry,
+  foldInSteps,
+  foldOnInSteps,
+  readOn,
+  type Room,
+  roomAfter,
+} from '@/core/events';
+import { canonicalJson } from '@/core/kernel';
+import type { RoomDocument } from '@/core/records';
 import { GONE } from '@/store/landing';
 import { damagedEntries, openDocuments, soundSnapshot } from '@/store/openRecords';
 import { StoreError, type Committed, type RoomStore } from '@/store/port';

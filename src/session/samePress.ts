@@ -1,5 +1,5 @@
-import { canonicalJson } from '@/core/kernel/schema/canonicalJson';
-import type { Change } from '@/core/gate/change';
+import { canonicalJson } from '@/core/kernel';
+import type { Change } from '@/core/gate';
 
 /** Parts that are made anew at each press: identities and moments. */
 const FRESH = new Set([

@@ -1,4 +1,4 @@
-import { writeBackup } from '@/core/formats/backup';
+import { writeBackup } from '@/core/formats';
 import { saveText } from '@/session/saveFile';
 import type { Session } from './types';
 

@@ -1,10 +1,16 @@
-import { datedOf, type Change } from '@/core/gate/change';
-import { checkChanges, needsJournal, type Checked } from '@/core/gate/checkChanges';
-import { takeBack, type CommandRecord } from '@/core/gate/command';
-import { judgeJournal, worldOf } from '@/core/gate/contradictions';
-import { effective } from '@/core/events/roomAt';
-import type { Dated } from '@/core/events/events';
-import type { EntryId } from '@/core/kernel/schema/ids';
+import {
+  type Change,
+  checkChanges,
+  type Checked,
+  type CommandRecord,
+  datedOf,
+  judgeJournal,
+  needsJournal,
+  takeBack,
+  worldOf,
+} from '@/core/gate';
+import { type Dated, effective } from '@/core/events';
+import type { EntryId } from '@/core/kernel';
 import { StoreError } from '@/store/port';
 import { rememberCatalogue } from './rememberCatalogue';
 import { roomView } from './roomView';

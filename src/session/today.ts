@@ -1,5 +1,5 @@
 import { format, parseISO } from 'date-fns';
-import { whenIn, type When } from '@/core/kernel/time/when';
+import { type When, whenIn } from '@/core/kernel';
 
 /** The keeper's own day as an ISO date. */
 export const todayIso = (): string => format(new Date(), 'yyyy-MM-dd');

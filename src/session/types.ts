@@ -1,11 +1,9 @@
 import type { StoreApi } from 'zustand/vanilla';
-import type { Change, Stamp } from '@/core/gate/change';
-import type { Refusal } from '@/core/gate/checkChanges';
-import type { Entry } from '@/core/events/events';
-import type { Room } from '@/core/events/room';
-import type { Conflict } from '@/core/kernel/schema/mergeThree';
-import type { Catalogue } from '@/core/model/catalogue';
-import type { RoomDocument } from '@/core/records/documents';
+import type { Change, Refusal, Stamp } from '@/core/gate';
+import type { Entry, Room } from '@/core/events';
+import type { Conflict } from '@/core/kernel';
+import type { Catalogue } from '@/core/model';
+import type { RoomDocument } from '@/core/records';
 import type { Aside, Contents, RoomStore } from '@/store/port';
 
 export interface SessionState {

@@ -1,10 +1,7 @@
-import type { Change } from '@/core/gate/change';
-import type { CommandRecord } from '@/core/gate/command';
-import { landDocument } from '@/core/gate/landDocument';
-import { readDocument } from '@/core/gate/readRecord';
-import type { Entry } from '@/core/events/events';
-import type { DocumentId } from '@/core/kernel/schema/ids';
-import type { RoomDocument } from '@/core/records/documents';
+import { type Change, type CommandRecord, landDocument, readDocument } from '@/core/gate';
+import type { Entry } from '@/core/events';
+import type { DocumentId } from '@/core/kernel';
+import type { RoomDocument } from '@/core/records';
 import { StoreError, type Committed, type CommitNote } from './port';
 
 export const GONE = 'Your room is no longer in this browser. This page still holds it: save it now.';

@@ -1,8 +1,7 @@
-import { readDocument, readEntry } from '@/core/gate/readRecord';
-import type { Entry } from '@/core/events/events';
-import { damageOf } from '@/core/events/readable';
-import { faultLine, type Outcome } from '@/core/kernel/schema/faults';
-import type { RoomDocument } from '@/core/records/documents';
+import { readDocument, readEntry } from '@/core/gate';
+import { damageOf, type Entry } from '@/core/events';
+import { faultLine, type Outcome } from '@/core/kernel';
+import type { RoomDocument } from '@/core/records';
 import type { Aside, Snapshot } from './port';
 
 const isTree = (value: unknown): value is Record<string, unknown> =>

@@ -1,9 +1,7 @@
-import type { Change } from '@/core/gate/change';
-import type { CommandRecord } from '@/core/gate/command';
-import type { Entry } from '@/core/events/events';
-import type { Room } from '@/core/events/room';
-import type { Conflict } from '@/core/kernel/schema/mergeThree';
-import type { RoomDocument } from '@/core/records/documents';
+import type { Change, CommandRecord } from '@/core/gate';
+import type { Entry, Room } from '@/core/events';
+import type { Conflict } from '@/core/kernel';
+import type { RoomDocument } from '@/core/records';
 
 /** The room as it was after entry `seq`, kept so that opening does not fold the whole journal. */
 export interface Snapshot {

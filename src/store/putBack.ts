@@ -1,6 +1,5 @@
-import { canonicalJson } from '@/core/kernel/schema/canonicalJson';
-import { mergeThree } from '@/core/kernel/schema/mergeThree';
-import { recordOf, type RoomDocument } from '@/core/records/documents';
+import { canonicalJson, mergeThree } from '@/core/kernel';
+import { recordOf, type RoomDocument } from '@/core/records';
 import type { Contents, Previous } from './port';
 
 const byId = <T extends { readonly id: string }>(all: readonly T[]): ReadonlyMap<string, T> =>

@@ -1,4 +1,4 @@
-import { FACETS, type Chosen, type FacetName } from '@/core/model/facets';
+import { type Chosen, type FacetName, FACETS } from '@/core/model';
 import { SelectField } from './Field';
 
 const LABELS: Readonly<Record<FacetName, string>> = {

@@ -1,5 +1,4 @@
-import type { SpeciesProfile } from '@/core/model/species';
-import { adultLengthCm } from '@/core/model/species';
+import { adultLengthCm, type SpeciesProfile } from '@/core/model';
 import { SILHOUETTE_PATHS } from './silhouettes';
 
 interface Props {

@@ -1,7 +1,6 @@
 import { memo } from 'react';
-import type { SpeciesProfile } from '@/core/model/species';
-import { adultLengthCm } from '@/core/model/species';
-import type { FurnishedTank } from '@/core/tank/furnishedTank';
+import { adultLengthCm, type SpeciesProfile } from '@/core/model';
+import type { FurnishedTank } from '@/core/tank';
 import { FishSilhouette } from './FishSilhouette';
 import { glassPlaces } from './glassPlaces';
 

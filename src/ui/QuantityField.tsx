@@ -1,9 +1,7 @@
 'use client';
 
 import { useState, type ReactNode } from 'react';
-import { formatQuantity } from '@/core/kernel/units/formatQuantity';
-import { parseQuantity } from '@/core/kernel/units/parseQuantity';
-import type { QuantityKind } from '@/core/kernel/units/units';
+import { formatQuantity, parseQuantity, type QuantityKind } from '@/core/kernel';
 import { TextField } from './Field';
 
 interface Props {

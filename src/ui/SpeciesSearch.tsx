@@ -1,9 +1,7 @@
 'use client';
 
 import { useId, useMemo, useRef, useState } from 'react';
-import { commonName, type Catalogue } from '@/core/model/catalogue';
-import { findSpecies } from '@/core/model/findSpecies';
-import type { SpeciesProfile } from '@/core/model/species';
+import { type Catalogue, commonName, findSpecies, type SpeciesProfile } from '@/core/model';
 import { INPUT } from './Field';
 
 interface Props {

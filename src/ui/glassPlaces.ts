@@ -1,4 +1,4 @@
-import type { SpeciesProfile } from '@/core/model/species';
+import type { SpeciesProfile } from '@/core/model';
 
 /** A place in the water for one animal: shares of the width and of the depth, 0 at the left and at the surface. */
 export interface GlassPlace {

@@ -1,4 +1,4 @@
-import type { SpeciesProfile } from '@/core/model/species';
+import type { SpeciesProfile } from '@/core/model';
 
 /**
  * Our own drawings of body shapes, snout to the right, in a box one wide (length) and one high (height with fins),

@@ -1,9 +1,7 @@
 import { expose } from 'comlink';
 import { SHIPPED_SPECIES } from '@/catalogue';
-import { joinEffects, type JoinEffect } from '@/core/assess/joinEffects';
-import { buildCatalogue } from '@/core/model/catalogue';
-import { withKeeperSpecies, type KeeperSpecies } from '@/core/model/keeperSpecies';
-import type { PlanFile } from '@/core/model/plan';
+import { type JoinEffect, joinEffects } from '@/core/assess';
+import { buildCatalogue, type KeeperSpecies, type PlanFile, withKeeperSpecies } from '@/core/model';
 
 const shipped = buildCatalogue(SHIPPED_SPECIES);
 

@@ -1,16 +1,22 @@
 import { SHIPPED_SPECIES } from '@/catalogue';
 import { STANDARD_TANKS } from '@/catalogue/standardTanks';
-import { candidatesOf } from '@/core/lineups/buildProblem';
-import { favouriteLineUps } from '@/core/lineups/favourites';
-import { leftOutOf, type LeftOut } from '@/core/lineups/leftOut';
-import { lineUps, type LineUp } from '@/core/lineups/lineUps';
-import { smallestTank } from '@/core/lineups/smallestTank';
-import { whatItTakes, type Change, type NamedSize } from '@/core/lineups/whatItTakes';
-import { whoMoves, type Mover, type WhoMoves } from '@/core/lineups/whoMoves';
-import type { WishesFile } from '@/core/lineups/wishes';
-import { buildCatalogue } from '@/core/model/catalogue';
-import { withKeeperSpecies, type KeeperSpecies } from '@/core/model/keeperSpecies';
-import type { PlanGroup } from '@/core/model/plan';
+import {
+  candidatesOf,
+  type Change,
+  favouriteLineUps,
+  type LeftOut,
+  leftOutOf,
+  type LineUp,
+  lineUps,
+  type Mover,
+  type NamedSize,
+  smallestTank,
+  whatItTakes,
+  whoMoves,
+  type WhoMoves,
+  type WishesFile,
+} from '@/core/lineups';
+import { buildCatalogue, type KeeperSpecies, type PlanGroup, withKeeperSpecies } from '@/core/model';
 
 const shipped = buildCatalogue(SHIPPED_SPECIES);
 

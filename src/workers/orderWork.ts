@@ -1,12 +1,19 @@
-import { ladderCertainty, rungsOf, type Certainty } from '@/core/order/certainty';
-import { ELO_START } from '@/core/order/eloLadder';
-import { ladderFrom, type Ladder } from '@/core/order/ladderOf';
-import { newcomerPaths, type Newcomer, type NewcomerPath } from '@/core/order/marks';
-import { orderMeasures, type OrderMeasures } from '@/core/order/orderMeasures';
-import { unpackCourse, type PackedCourse } from '@/core/order/packedCourse';
-import { davidsScore } from '@/core/stats/davidsScore';
-import { seededChance } from '@/core/stats/seededChance';
-import { winTable } from '@/core/stats/winTable';
+import {
+  type Certainty,
+  ELO_START,
+  type Ladder,
+  ladderCertainty,
+  ladderFrom,
+  type Newcomer,
+  type NewcomerPath,
+  newcomerPaths,
+  orderMeasures,
+  type OrderMeasures,
+  type PackedCourse,
+  rungsOf,
+  unpackCourse,
+} from '@/core/order';
+import { davidsScore, seededChance, winTable } from '@/core/stats';
 
 /** How a ladder moved, at the contests that are drawn. */
 export interface Drawn {

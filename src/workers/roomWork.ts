@@ -1,17 +1,26 @@
 import { SHIPPED_SPECIES } from '@/catalogue';
-import { readPlan } from '@/core/assess/readPlan';
-import { backupPieces, readBackupInSteps, type Backup } from '@/core/formats/backup';
-import { checkFile } from '@/core/formats/checkFile';
-import { compareBackup, type BackupChanges } from '@/core/formats/compareBackup';
-import { readLifeFile, type LifeFile } from '@/core/formats/lifeFile';
-import { withoutPictures, ROOM_FILE } from '@/core/formats/pictureFiles';
-import { judgeJournal, worldOf } from '@/core/gate/contradictions';
-import { faultLine, type Fault } from '@/core/kernel/schema/faults';
-import { parseJson } from '@/core/kernel/schema/parseJson';
-import { atOnce } from '@/core/kernel/steps/atOnce';
-import { buildCatalogue, type Catalogue } from '@/core/model/catalogue';
-import { keeperSpeciesOf, withKeeperSpecies } from '@/core/model/keeperSpecies';
-import type { PlanFile } from '@/core/model/plan';
+import { readPlan } from '@/core/assess';
+import {
+  type Backup,
+  type BackupChanges,
+  backupPieces,
+  checkFile,
+  compareBackup,
+  type LifeFile,
+  readBackupInSteps,
+  readLifeFile,
+  ROOM_FILE,
+  withoutPictures,
+} from '@/core/formats';
+import { judgeJournal, worldOf } from '@/core/gate';
+import { atOnce, type Fault, faultLine, parseJson } from '@/core/kernel';
+import {
+  buildCatalogue,
+  type Catalogue,
+  keeperSpeciesOf,
+  type PlanFile,
+  withKeeperSpecies,
+} from '@/core/model';
 import type { Aside, Contents, RoomStore } from '@/store/port';
 import { openDocuments } from '@/store/openRecords';
 import { putBackContents } from '@/store/putBack';

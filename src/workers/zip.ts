@@ -1,7 +1,6 @@
 import { strToU8, Unzip, UnzipInflate, Zip, ZipDeflate, ZipPassThrough } from 'fflate';
-import { ROOM_FILE, withPictures } from '@/core/formats/pictureFiles';
-import type { Outcome } from '@/core/kernel/schema/faults';
-import { parseJson } from '@/core/kernel/schema/parseJson';
+import { ROOM_FILE, withPictures } from '@/core/formats';
+import { type Outcome, parseJson } from '@/core/kernel';
 
 const SIGNATURE = [0x50, 0x4b, 0x03, 0x04] as const;
 /** A zip of ours unpacks to no more than this; a larger one is made to fill the memory. */

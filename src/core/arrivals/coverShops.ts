@@ -1,7 +1,5 @@
-import { commonName } from '../model/catalogue';
-import type { SpeciesProfile } from '../model/species';
-import { countOf, plural } from '../wording/words';
-import type { ShopItem } from '../model/shopItem';
+import { commonName, type ShopItem, type SpeciesProfile } from '../model';
+import { countOf, plural } from '../wording';
 
 /** A kind that is to be bought, whole: males and females where the list says so. */
 export interface ToBuy {

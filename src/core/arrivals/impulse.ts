@@ -1,4 +1,4 @@
-import { daysBetween } from '../kernel/time/days';
+import { daysBetween } from '../kernel';
 import { planWaves, type Lane, type ToCome, type WaveRules } from './waves';
 
 /** What an unplanned purchase does to the waves. */

@@ -1,4 +1,4 @@
-import { DAY_MS } from '../kernel/time/days';
+import { DAY_MS } from '../kernel';
 
 /** What a light timer was told. Moments are ISO. */
 export interface LightRamp {

@@ -1,4 +1,4 @@
-import type { Resident } from '../events/room';
+import type { Resident } from '../events';
 
 export interface MovingStep {
   readonly id: string;

@@ -1,7 +1,5 @@
-import { CLEAR_DAYS } from '../events/quarantineDays';
-import { NEW_TANK_LIFE, residentsOf, type QuarantineLife, type Room } from '../events/room';
-import { addDays } from '../kernel/time/days';
-import type { When } from '../kernel/time/when';
+import { CLEAR_DAYS, NEW_TANK_LIFE, type QuarantineLife, residentsOf, type Room } from '../events';
+import { addDays, type When } from '../kernel';
 
 /** How a quarantine stands. Dates are ISO. */
 export interface QuarantineState {

@@ -1,7 +1,5 @@
-import { isRough } from '../model/levels';
-import type { SpeciesProfile } from '../model/species';
-import { commonName } from '../model/catalogue';
-import { countOf } from '../wording/words';
+import { commonName, isRough, type SpeciesProfile } from '../model';
+import { countOf } from '../wording';
 
 /** One step of a release. */
 export interface SheetStep {

@@ -1,10 +1,8 @@
-import { assess } from '../assess/assess';
-import { roomPlan } from '../assess/roomPlan';
-import { monthOf } from '../kernel/time/months';
-import type { DocumentBodies, DraftGroup } from '../records/documents';
-import type { Resident } from '../events/room';
-import type { Catalogue } from '../model/catalogue';
-import { addDays } from '../kernel/time/days';
+import { assess, roomPlan } from '../assess';
+import { addDays, monthOf } from '../kernel';
+import type { DocumentBodies, DraftGroup } from '../records';
+import type { Resident } from '../events';
+import type { Catalogue } from '../model';
 
 /** Three or four residents join a single newcomer for about a week (common practice). */
 export const RUSE_RESIDENTS = 3;

@@ -1,8 +1,5 @@
-import { cellFault, readCsvTable } from '../kernel/schema/csvTable';
-import type { Fault } from '../kernel/schema/faults';
-import { SOLD_AS, type ShopItem } from '../model/shopItem';
-import { resolveSpecies, type Catalogue } from '../model/catalogue';
-import { parseQuantity } from '../kernel/units/parseQuantity';
+import { cellFault, type Fault, parseQuantity, readCsvTable } from '../kernel';
+import { type Catalogue, resolveSpecies, type ShopItem, SOLD_AS } from '../model';
 
 export interface ShopCsv {
   readonly items: readonly ShopItem[];

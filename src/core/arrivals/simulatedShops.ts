@@ -1,8 +1,6 @@
-import type { Catalogue } from '../model/catalogue';
-import type { SpeciesProfile } from '../model/species';
-import { seededChance } from '../stats/seededChance';
-import { daysBetween } from '../kernel/time/days';
-import type { ShopItem } from '../model/shopItem';
+import type { Catalogue, ShopItem, SpeciesProfile } from '../model';
+import { seededChance } from '../stats';
+import { daysBetween } from '../kernel';
 
 /** A made-up shop: what it leans to, how dear it is, how many of a hundred kinds it has in a week. */
 interface Shop {

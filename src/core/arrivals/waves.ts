@@ -1,7 +1,5 @@
-import type { Litres } from '../kernel/units/quantities';
-import { isRough } from '../model/levels';
-import type { SpeciesProfile } from '../model/species';
-import { addDays, daysBetween } from '../kernel/time/days';
+import { addDays, daysBetween, type Litres } from '../kernel';
+import { isRough, type SpeciesProfile } from '../model';
 
 /** A kind that is listed and has to come, whole. */
 export interface ToCome {

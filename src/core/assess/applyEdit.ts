@@ -1,7 +1,6 @@
-import type { DocumentBodies, DraftGroup } from '../records/documents';
-import type { SpeciesProfile } from '../model/species';
-import { recountGroup } from '../model/recountGroup';
-import type { PlanEdit } from '../rules/finding';
+import type { DocumentBodies, DraftGroup } from '../records';
+import { recountGroup, type SpeciesProfile } from '../model';
+import type { PlanEdit } from '../rules';
 
 /** What a keeper can change with one press: the tank and what is listed for it. Who lives there leaves by the journal only. */
 export interface Editable {

@@ -1,10 +1,6 @@
-import type { Catalogue } from '../model/catalogue';
-import type { PlanFile } from '../model/plan';
-import type { RuleContext } from '../rules/context';
-import { SEVERITIES, type Finding } from '../rules/finding';
-import { judgeAll } from '../rules/judgeAll';
+import type { Catalogue, PlanFile } from '../model';
+import { type Finding, judgeAll, layerRoom, type RuleContext, SEVERITIES } from '../rules';
 import { buildContext } from './buildContext';
-import { layerRoom } from '../rules/layerRoom';
 
 export type Verdict = 'stop' | 'caution' | 'fits';
 

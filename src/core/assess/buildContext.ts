@@ -1,11 +1,8 @@
-import type { Celsius } from '../kernel/units/quantities';
-import { lengthAfterMonths } from '../growth/speciesGrowth';
-import { monthOf, monthsBetween } from '../kernel/time/months';
-import { resolveSpecies, type Catalogue } from '../model/catalogue';
-import type { PlanFile, PlanGroup } from '../model/plan';
-import { adultLengthCm } from '../model/species';
-import type { Load, PlannedGroup, PlannedKind, RuleContext, RuleTank, SharedWater } from '../rules/context';
-import { tankFigures } from '../tank/tankFigures';
+import { type Celsius, monthOf, monthsBetween } from '../kernel';
+import { lengthAfterMonths } from '../growth';
+import { adultLengthCm, type Catalogue, type PlanFile, type PlanGroup, resolveSpecies } from '../model';
+import type { Load, PlannedGroup, PlannedKind, RuleContext, RuleTank, SharedWater } from '../rules';
+import { tankFigures } from '../tank';
 import { fillRoutine, fillWater, furnish, takeOr } from './defaults';
 import { burdenOf, fillLoad, type Burden, type Fed } from './fillLoad';
 import { kindsOf } from './kindsOf';

@@ -1,4 +1,5 @@
 import {
+  type FurnishedTank,
   HARDSCAPE_FRACTION,
   TAP_NITRATE_MGL,
   USUAL_ROUTINE,
@@ -6,9 +7,8 @@ import {
   usualGlassMm,
   usualSubstrateCm,
   usualWaterLineCm,
-} from '../tank/tankDefaults';
-import type { PlanFile } from '../model/plan';
-import type { FurnishedTank } from '../tank/furnishedTank';
+} from '../tank';
+import type { PlanFile } from '../model';
 import {
   HIDE_KINDS,
   type HideKind,
@@ -18,7 +18,7 @@ import {
   type RuleTank,
   type RuleWater,
   type SharedWater,
-} from '../rules/context';
+} from '../rules';
 
 /** Fills gaps and remembers each in `assumed`, so that an answer says what it took for granted. */
 export function takeOr<T>(

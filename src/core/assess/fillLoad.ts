@@ -1,9 +1,8 @@
-import type { Celsius, Cm, MgL } from '../kernel/units/quantities';
-import { bodyMass } from '../fish/bodyMass';
-import { nitrateMade } from '../fish/nitrateMade';
-import type { SpeciesProfile } from '../model/species';
-import type { Load, RuleContext, RuleTank } from '../rules/context';
-import { steadyState } from '../water/changeRoutine';
+import type { Celsius, Cm, MgL } from '../kernel';
+import { bodyMass, nitrateMade } from '../fish';
+import type { SpeciesProfile } from '../model';
+import type { Load, RuleContext, RuleTank } from '../rules';
+import { steadyState } from '../water';
 
 /** One inch of fish to a US gallon, in cm a litre (common practice, "only a guide"). */
 export const LENGTH_RULE_CM_PER_L = 2.54 / 3.785411784;

@@ -1,9 +1,7 @@
-import type { Cm, Cm2, MgL } from '../kernel/units/quantities';
-import { bodyMass } from '../fish/bodyMass';
-import { feedPerDay, nitrateMade } from '../fish/nitrateMade';
-import { holdersOf } from '../rules/ground';
-import { NITRATE_BUDGET, NITRATE_EDGE } from '../rules/nitrate';
-import { daysUntil, steadyState, type ChangeRoutine, type SteadyState } from '../water/changeRoutine';
+import type { Cm, Cm2, MgL } from '../kernel';
+import { bodyMass, feedPerDay, nitrateMade } from '../fish';
+import { holdersOf, NITRATE_BUDGET, NITRATE_EDGE } from '../rules';
+import { type ChangeRoutine, daysUntil, steadyState, type SteadyState } from '../water';
 import type { Assessment } from './assess';
 import { LENGTH_RULE_CM_PER_L, PLANT_UPTAKE, SURFACE_RULE_CM_PER_CM2 } from './fillLoad';
 import { sexShare } from './sexShare';

@@ -1,10 +1,19 @@
-import type { Catalogue } from '../model/catalogue';
-import { facetsOf } from '../model/facets';
-import type { PlanFile, PlanGroup } from '../model/plan';
-import type { Layer, SpeciesProfile } from '../model/species';
-import { AROUND_THE_FIRST, OF_THE_WHOLE_TANK, type Finding, type Severity } from '../rules/finding';
-import { layerRoom } from '../rules/layerRoom';
-import { judgeAll } from '../rules/judgeAll';
+import {
+  type Catalogue,
+  facetsOf,
+  type Layer,
+  type PlanFile,
+  type PlanGroup,
+  type SpeciesProfile,
+} from '../model';
+import {
+  AROUND_THE_FIRST,
+  type Finding,
+  judgeAll,
+  layerRoom,
+  OF_THE_WHOLE_TANK,
+  type Severity,
+} from '../rules';
 import { verdictOf, type Verdict } from './assess';
 import { contextOn, planGroups, stageOf } from './buildContext';
 import { kindOf, kindsOf, withKind } from './kindsOf';

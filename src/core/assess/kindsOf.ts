@@ -1,5 +1,5 @@
-import type { SpeciesProfile } from '../model/species';
-import type { PlannedGroup, PlannedKind } from '../rules/context';
+import type { SpeciesProfile } from '../model';
+import type { PlannedGroup, PlannedKind } from '../rules';
 
 /**
  * Groups of one kind taken together, by identifier. A kind leaves only when its last group does.

@@ -1,4 +1,4 @@
-import { AROUND_THE_FIRST, SEVERITIES, type Finding, type Severity } from '../rules/finding';
+import { AROUND_THE_FIRST, type Finding, SEVERITIES, type Severity } from '../rules';
 import type { Assessment } from './assess';
 
 /** What is said of two kinds together, or of one with itself. */

@@ -1,4 +1,4 @@
-import type { SpeciesProfile, WaterRange } from '../model/species';
+import type { SpeciesProfile, WaterRange } from '../model';
 
 /** From this sensitivity on a kind is touchy: of unknown origin it is taken for wild (schools.md's rule, common practice). */
 const TOUCHY = 3;

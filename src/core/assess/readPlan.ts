@@ -1,7 +1,12 @@
-import { validate, type Fault, type Outcome } from '../kernel/schema/faults';
-import type { Catalogue } from '../model/catalogue';
-import { planSchema, type PlanFile } from '../model/plan';
-import { groupFaultsOf, speciesFaultsOf, tankFaultsOf } from '../model/planFaults';
+import { type Fault, type Outcome, validate } from '../kernel';
+import {
+  type Catalogue,
+  groupFaultsOf,
+  type PlanFile,
+  planSchema,
+  speciesFaultsOf,
+  tankFaultsOf,
+} from '../model';
 
 /** Says of a plan with a newer version that it is newer, before anything else is judged. */
 function newerFault(value: unknown): Fault | null {

@@ -1,9 +1,8 @@
-import { addMonths, monthOf, monthsBetween } from '../kernel/time/months';
-import { lengthAfterMonths } from '../growth/speciesGrowth';
-import type { DocumentBodies, DraftGroup } from '../records/documents';
-import type { Resident } from '../events/room';
-import type { Catalogue } from '../model/catalogue';
-import type { PlanFile, PlanGroup } from '../model/plan';
+import { addMonths, monthOf, monthsBetween } from '../kernel';
+import { lengthAfterMonths } from '../growth';
+import type { DocumentBodies, DraftGroup } from '../records';
+import type { Resident } from '../events';
+import type { Catalogue, PlanFile, PlanGroup } from '../model';
 
 /** What a resident most likely measures by now: its last measure, grown on. cm. */
 export function lengthToday(resident: Resident, catalogue: Catalogue, today: string): number {

@@ -1,5 +1,5 @@
-import { adultLengthCm } from '../model/species';
-import type { PlannedGroup } from '../rules/context';
+import { adultLengthCm } from '../model';
+import type { PlannedGroup } from '../rules';
 
 /** Mean length of a group over that of the larger sex: by the sexes where they are known, half and half where not. */
 export function sexShare({ profile, males, females }: PlannedGroup): number {

@@ -1,4 +1,4 @@
-import { growthBand } from '../growth/growthBand';
+import { growthBand } from '../growth';
 import type { Assessment, Verdict } from './assess';
 
 /** An assessment as files and the command line hold it. */

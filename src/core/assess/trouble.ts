@@ -1,5 +1,4 @@
-import { resolveSpecies, type Catalogue } from '../model/catalogue';
-import type { PlanFile } from '../model/plan';
+import { type Catalogue, type PlanFile, resolveSpecies } from '../model';
 import { assess, type Assessment, type Verdict } from './assess';
 import { isBad, whatItAdds } from './whatItAdds';
 

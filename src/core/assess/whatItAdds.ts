@@ -1,4 +1,4 @@
-import { AROUND_THE_FIRST, OF_THE_WHOLE_TANK, type Finding } from '../rules/finding';
+import { AROUND_THE_FIRST, type Finding, OF_THE_WHOLE_TANK } from '../rules';
 import type { Assessment } from './assess';
 
 /** What makes two findings the same one, whatever their words. */

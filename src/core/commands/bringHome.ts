@@ -1,12 +1,10 @@
-import type { Cm } from '../kernel/units/quantities';
-import { appendOf, type Change, type Stamp } from '../gate/change';
-import type { Condition, Dated, Member, Way } from '../events/events';
-import type { ResidentId, TankId } from '../kernel/schema/ids';
-import type { PlanGroup } from '../model/plan';
-import type { DraftGroup, RoomDocument } from '../records/documents';
+import type { Cm, ResidentId, TankId } from '../kernel';
+import { appendOf, type Change, type Stamp } from '../gate';
+import type { Condition, Dated, Member, Way } from '../events';
+import { type PlanGroup, recountGroup } from '../model';
+import type { DraftGroup, RoomDocument } from '../records';
 import { listChangeIn } from './documentChanges';
 import { freshId } from './made';
-import { recountGroup } from '../model/recountGroup';
 
 /** What the keeper says of an arrival. Lengths in cm, moments ISO. */
 export interface Arrival {

@@ -1,6 +1,6 @@
-import { appendOf, type Change, type Stamp } from '../gate/change';
-import type { TankId } from '../kernel/schema/ids';
-import type { DocumentBodies } from '../records/documents';
+import { appendOf, type Change, type Stamp } from '../gate';
+import type { TankId } from '../kernel';
+import type { DocumentBodies } from '../records';
 import { editOf, ofTank, type Documents } from './ofTank';
 
 type Items = DocumentBodies['care']['items'];

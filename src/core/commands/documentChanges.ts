@@ -1,7 +1,7 @@
-import type { Change } from '../gate/change';
-import type { DocumentId, TankId } from '../kernel/schema/ids';
-import type { KeeperSpecies } from '../model/keeperSpecies';
-import { documentOf, type DocumentBodies, type DraftGroup, type RoomDocument } from '../records/documents';
+import type { Change } from '../gate';
+import type { DocumentId, TankId } from '../kernel';
+import type { KeeperSpecies } from '../model';
+import { type DocumentBodies, documentOf, type DraftGroup, type RoomDocument } from '../records';
 
 /** What a command is told of the room. */
 export type Documents = Readonly<Record<string, RoomDocument>>;

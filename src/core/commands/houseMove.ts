@@ -1,6 +1,6 @@
-import type { Change, Stamp } from '../gate/change';
-import type { TankId } from '../kernel/schema/ids';
-import type { DocumentBodies } from '../records/documents';
+import type { Change, Stamp } from '../gate';
+import type { TankId } from '../kernel';
+import type { DocumentBodies } from '../records';
 import { putChange } from './documentChanges';
 import { moveTanks, type Moving } from './moveTanks';
 import { editOf, ofTank, type Documents } from './ofTank';

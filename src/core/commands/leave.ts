@@ -1,6 +1,6 @@
-import { appendOf, type Change, type Stamp } from '../gate/change';
-import type { EventBodies, Sign } from '../events/events';
-import type { ResidentId } from '../kernel/schema/ids';
+import { appendOf, type Change, type Stamp } from '../gate';
+import type { EventBodies, Sign } from '../events';
+import type { ResidentId } from '../kernel';
 
 type Bare<T extends 'rehomed' | 'died' | 'to-go'> = Omit<EventBodies[T], 'type'> & { readonly on: string };
 

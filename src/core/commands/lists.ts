@@ -1,7 +1,7 @@
-import type { Change, Stamp } from '../gate/change';
-import type { DocumentId, TankId } from '../kernel/schema/ids';
-import type { PlanGroup } from '../model/plan';
-import type { DocumentBodies, DraftGroup } from '../records/documents';
+import type { Change, Stamp } from '../gate';
+import type { DocumentId, TankId } from '../kernel';
+import type { PlanGroup } from '../model';
+import type { DocumentBodies, DraftGroup } from '../records';
 import { draftId, listChangeIn, putChange } from './documentChanges';
 import { freshId } from './made';
 import { bodyOf, editOf, type Documents } from './ofTank';

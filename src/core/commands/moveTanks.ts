@@ -1,7 +1,6 @@
-import { appendOf, type Change, type Stamp } from '../gate/change';
-import type { Dated, Member } from '../events/events';
-import type { Resident } from '../events/room';
-import type { ResidentId, TankId } from '../kernel/schema/ids';
+import { appendOf, type Change, type Stamp } from '../gate';
+import type { Dated, Member, Resident } from '../events';
+import type { ResidentId, TankId } from '../kernel';
 import { freshId } from './made';
 
 /** How many of a fish or group go. */

@@ -1,5 +1,5 @@
-import type { Cm } from '../kernel/units/quantities';
-import type { DocumentBodies } from '../records/documents';
+import type { Cm } from '../kernel';
+import type { DocumentBodies } from '../records';
 import {
   HARDSCAPE_FRACTION,
   USUAL_ROUTINE,
@@ -7,7 +7,7 @@ import {
   usualGlassMm,
   usualSubstrateCm,
   usualWaterLineCm,
-} from '../tank/tankDefaults';
+} from '../tank';
 
 interface Size {
   readonly lengthCm: Cm;

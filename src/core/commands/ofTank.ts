@@ -1,6 +1,6 @@
-import type { Change } from '../gate/change';
-import type { DocumentId, TankId } from '../kernel/schema/ids';
-import type { DocumentBodies, RoomDocument } from '../records/documents';
+import type { Change } from '../gate';
+import type { DocumentId, TankId } from '../kernel';
+import type { DocumentBodies, RoomDocument } from '../records';
 import { putChange, type Documents } from './documentChanges';
 
 export type { Documents };

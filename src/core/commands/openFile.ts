@@ -1,8 +1,7 @@
-import { appendOf, type Change, type Stamp } from '../gate/change';
-import type { LifeFile } from '../formats/lifeFile';
-import type { DocumentId, ResidentId, TankId } from '../kernel/schema/ids';
-import { resolveSpecies, type Catalogue } from '../model/catalogue';
-import type { PlanFile } from '../model/plan';
+import { appendOf, type Change, type Stamp } from '../gate';
+import type { LifeFile } from '../formats';
+import type { DocumentId, ResidentId, TankId } from '../kernel';
+import { type Catalogue, type PlanFile, resolveSpecies } from '../model';
 import { draftChange, putChange, tankChange } from './documentChanges';
 import { freshId } from './made';
 import { newTank } from './newTank';

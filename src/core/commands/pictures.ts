@@ -1,5 +1,5 @@
-import type { Change, Stamp } from '../gate/change';
-import type { DocumentId, ResidentId } from '../kernel/schema/ids';
+import type { Change, Stamp } from '../gate';
+import type { DocumentId, ResidentId } from '../kernel';
 import { putChange } from './documentChanges';
 import { freshId } from './made';
 

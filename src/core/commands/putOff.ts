@@ -1,5 +1,5 @@
-import type { Change } from '../gate/change';
-import type { DocumentId } from '../kernel/schema/ids';
+import type { Change } from '../gate';
+import type { DocumentId } from '../kernel';
 import { editOf, type Documents } from './ofTank';
 
 export const PUT_OFF = 'put-off' as DocumentId;

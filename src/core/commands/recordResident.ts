@@ -1,9 +1,6 @@
-import type { Stamp } from '../gate/change';
-import type { Dated, Member, Sureness } from '../events/events';
-import type { Resident } from '../events/room';
-import type { Fault } from '../kernel/schema/faults';
-import type { ResidentId, TankId } from '../kernel/schema/ids';
-import type { Cm } from '../kernel/units/quantities';
+import type { Stamp } from '../gate';
+import type { Dated, Member, Resident, Sureness } from '../events';
+import type { Cm, Fault, ResidentId, TankId } from '../kernel';
 import { freshId } from './made';
 
 /** What can be recorded about one that lives here. */

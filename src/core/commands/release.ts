@@ -1,6 +1,6 @@
-import { appendOf, type Change, type Stamp } from '../gate/change';
-import type { EventBodies } from '../events/events';
-import type { ResidentId, TankId } from '../kernel/schema/ids';
+import { appendOf, type Change, type Stamp } from '../gate';
+import type { EventBodies } from '../events';
+import type { ResidentId, TankId } from '../kernel';
 import { putChange } from './documentChanges';
 import { editOf, ofTank, type Documents } from './ofTank';
 

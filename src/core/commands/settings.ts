@@ -1,6 +1,6 @@
-import type { Change } from '../gate/change';
-import type { DocumentId } from '../kernel/schema/ids';
-import type { DocumentBodies } from '../records/documents';
+import type { Change } from '../gate';
+import type { DocumentId } from '../kernel';
+import type { DocumentBodies } from '../records';
 import { editOf, type Documents } from './ofTank';
 
 export const SETTINGS = 'settings' as DocumentId;

@@ -1,6 +1,6 @@
-import type { Change } from '../gate/change';
-import type { DocumentId } from '../kernel/schema/ids';
-import type { ShopItem } from '../model/shopItem';
+import type { Change } from '../gate';
+import type { DocumentId } from '../kernel';
+import type { ShopItem } from '../model';
 import { putChange } from './documentChanges';
 
 export const SHOPS = 'shops' as DocumentId;

@@ -1,6 +1,6 @@
-import { appendOf, type Change, type Stamp } from '../gate/change';
-import type { Dated, Step } from '../events/events';
-import type { ResidentId, TankId } from '../kernel/schema/ids';
+import { appendOf, type Change, type Stamp } from '../gate';
+import type { Dated, Step } from '../events';
+import type { ResidentId, TankId } from '../kernel';
 import { freshId } from './made';
 
 /** Steps in which one fish is put somewhere for a time. */

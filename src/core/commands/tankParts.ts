@@ -1,6 +1,6 @@
-import type { Change } from '../gate/change';
-import type { DocumentId, TankId } from '../kernel/schema/ids';
-import type { DocumentBodies } from '../records/documents';
+import type { Change } from '../gate';
+import type { DocumentId, TankId } from '../kernel';
+import type { DocumentBodies } from '../records';
 import { draftId, putChange } from './documentChanges';
 import { editOf, ofTank, type Documents } from './ofTank';
 

@@ -1,8 +1,7 @@
-import { appendOf, type Change, type Stamp } from '../gate/change';
-import type { Dated, Sign, Trigger } from '../events/events';
-import { readSomebody } from '../events/somebody';
-import type { DocumentId, ResidentId, TankId } from '../kernel/schema/ids';
-import type { DocumentBodies } from '../records/documents';
+import { appendOf, type Change, type Stamp } from '../gate';
+import { type Dated, readSomebody, type Sign, type Trigger } from '../events';
+import type { DocumentId, ResidentId, TankId } from '../kernel';
+import type { DocumentBodies } from '../records';
 import { putChange } from './documentChanges';
 import { freshId } from './made';
 

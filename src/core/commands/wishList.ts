@@ -1,6 +1,6 @@
-import type { Change } from '../gate/change';
-import type { TankId } from '../kernel/schema/ids';
-import type { DocumentBodies, KeptWish } from '../records/documents';
+import type { Change } from '../gate';
+import type { TankId } from '../kernel';
+import type { DocumentBodies, KeptWish } from '../records';
 import { editOf, ofTank, type Documents } from './ofTank';
 
 type Wishes = DocumentBodies['wishes'];

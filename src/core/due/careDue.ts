@@ -1,8 +1,6 @@
-import type { DocumentBodies } from '../records/documents';
-import { residentsOf, type Room } from '../events/room';
-import { addDays } from '../kernel/time/days';
-import { QUARANTINE_DAYS } from '../events/quarantineDays';
-import type { When } from '../kernel/time/when';
+import type { DocumentBodies } from '../records';
+import { QUARANTINE_DAYS, residentsOf, type Room } from '../events';
+import { addDays, type When } from '../kernel';
 import type { DueItem } from './dueItem';
 
 export type Care = DocumentBodies['care'];

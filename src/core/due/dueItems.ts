@@ -1,10 +1,7 @@
-import { HOUR_MS } from '../kernel/time/days';
-import type { DocumentBodies } from '../records/documents';
-import { quarantineOf } from '../arrivals/quarantine';
-import { QUARANTINE_LONG_DAYS } from '../events/quarantineDays';
-import { LOOK_HOURS } from '../events/events';
-import { residentsOf, type Room } from '../events/room';
-import type { When } from '../kernel/time/when';
+import { HOUR_MS, type When } from '../kernel';
+import type { DocumentBodies } from '../records';
+import { quarantineOf } from '../arrivals';
+import { LOOK_HOURS, QUARANTINE_LONG_DAYS, residentsOf, type Room } from '../events';
 import type { DueItem } from './dueItem';
 import { careDue, claimsDue, riskDue, staysDue, type Care } from './careDue';
 import { waitingDue, waterDue, wavesDue } from './waterDue';

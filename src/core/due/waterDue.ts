@@ -1,7 +1,7 @@
-import type { DocumentBodies } from '../records/documents';
-import { NEW_TANK_LIFE, residentsOf, type Room } from '../events/room';
-import type { When } from '../kernel/time/when';
-import { ripeness } from '../water/ripening';
+import type { DocumentBodies } from '../records';
+import { NEW_TANK_LIFE, residentsOf, type Room } from '../events';
+import type { When } from '../kernel';
+import { ripeness } from '../water';
 import type { DueItem } from './dueItem';
 
 /** Water is tested so often once a keeper tests at all (from memory). */

@@ -1,5 +1,5 @@
-import type { DocumentBodies } from '../records/documents';
-import type { Step } from '../events/events';
+import type { DocumentBodies } from '../records';
+import type { Step } from '../events';
 import type { PatternName } from './patterns';
 import type { StepEffect } from './stepEffect';
 

@@ -1,6 +1,5 @@
-import type { Standing } from '../events/roomAt';
-import type { Resident } from '../events/room';
-import { betaQuantile } from '../stats/quantiles';
+import type { Resident, Standing } from '../events';
+import { betaQuantile } from '../stats';
 import { tally, type Contest, type Watch } from './watches';
 
 export const PATTERNS = [

@@ -1,8 +1,6 @@
-import { HOUR_MS } from '../kernel/time/days';
-import type { Standing } from '../events/roomAt';
-import type { Step } from '../events/events';
-import { chiSquareTail, studentQuantile } from '../stats/quantiles';
-import { rateRatio, type RateRatio } from '../stats/rateRatio';
+import { HOUR_MS } from '../kernel';
+import type { Standing, Step } from '../events';
+import { chiSquareTail, rateRatio, type RateRatio, studentQuantile } from '../stats';
 import { tally, type Tally, type Watch } from './watches';
 
 /** Fish look calmer, or dazed, for two days after any change: that time is left out (common practice). */

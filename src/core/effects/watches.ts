@@ -1,7 +1,4 @@
-import { applyEvent } from '../events/events';
-import type { Standing } from '../events/roomAt';
-import type { Dated } from '../events/events';
-import { EMPTY_ROOM, residentsOf, type Room } from '../events/room';
+import { applyEvent, type Dated, EMPTY_ROOM, residentsOf, type Room, type Standing } from '../events';
 
 export type Contest = Extract<Dated, { type: 'chased' }>;
 

@@ -1,4 +1,4 @@
-import type { Step } from '../events/events';
+import type { Step } from '../events';
 import type { StepEffect } from './stepEffect';
 
 /** How a step fared in this room. */

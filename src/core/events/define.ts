@@ -1,17 +1,19 @@
 import type { InferType, ObjectShape, Schema } from 'yup';
-import type { Fault } from '../kernel/schema/faults';
 import {
   choiceField,
   dayField,
+  type Fault,
   groupField,
+  idField,
   noteField,
   positiveQuantityField,
   refersTo,
+  type ResidentId,
+  type TankId,
   textField,
   wholeField,
   yesNoField,
-} from '../kernel/schema/fields';
-import { idField, type ResidentId, type TankId } from '../kernel/schema/ids';
+} from '../kernel';
 import type { Room } from './room';
 import { SEXES } from './vocabulary';
 

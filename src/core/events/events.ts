@@ -1,6 +1,6 @@
 import type { InferType } from 'yup';
 import type { Schema } from 'yup';
-import type { EntryOf, NewEntryOf } from '../journal/entry';
+import type { EntryOf, NewEntryOf } from '../journal';
 import type { EventDefinition } from './define';
 import { EVENTS } from './registry';
 import type { Room } from './room';

@@ -1,5 +1,4 @@
-import type { MgL } from '../kernel/units/quantities';
-import { HOUR_MS } from '../kernel/time/days';
+import { HOUR_MS, type MgL } from '../kernel';
 import type { FilterLife } from './room';
 import type { FilterStep } from './vocabulary';
 

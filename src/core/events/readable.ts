@@ -1,4 +1,4 @@
-import { quickCheck } from '../kernel/schema/quickCheck';
+import { quickCheck } from '../kernel';
 import { EVENT_TYPES, isEventType, schemaOf, type Entry } from './events';
 
 /** Parts that an entry of each kind cannot do without. */

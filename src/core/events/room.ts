@@ -1,6 +1,5 @@
-import type { Cm } from '../kernel/units/quantities';
+import type { Cm, ResidentId, TankId } from '../kernel';
 import { QUARANTINE_DAYS } from './quarantineDays';
-import type { ResidentId, TankId } from '../kernel/schema/ids';
 import type { RehomeReason, Way } from './vocabulary';
 
 /** A decision that a fish, or some of a group, is to leave. */

@@ -1,7 +1,5 @@
-import { foldOne, foldOnSteps, foldSteps, type Folding } from '../journal/fold';
-import type { StandingOf } from '../journal/entry';
-import { journalReader } from '../journal/reading';
-import { atOnce } from '../kernel/steps/atOnce';
+import { type Folding, foldOne, foldOnSteps, foldSteps, journalReader, type StandingOf } from '../journal';
+import { atOnce } from '../kernel';
 import { applyEvent, type Dated, type Entry } from './events';
 import { unreadable } from './readable';
 import { EMPTY_ROOM, type Room } from './room';

@@ -1,4 +1,4 @@
-import { daysBetween } from '../kernel/time/days';
+import { daysBetween } from '../kernel';
 import type { Member } from './define';
 import { QUARANTINE_DAYS } from './quarantineDays';
 import { NEW_TANK_LIFE, type Resident, type Room, type TankLife, type ToGo } from './room';

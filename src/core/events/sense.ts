@@ -1,4 +1,4 @@
-import { describeValue, type Fault } from '../kernel/schema/faults';
+import { describeValue, type Fault } from '../kernel';
 import type { Member } from './define';
 import type { Resident, Room } from './room';
 

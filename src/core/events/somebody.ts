@@ -1,4 +1,4 @@
-import type { ResidentId } from '../kernel/schema/ids';
+import type { ResidentId } from '../kernel';
 
 /** A fish seen in a contest that nobody could tell from its like: "a male of this kind". */
 export interface Somebody {

@@ -1,5 +1,5 @@
-import type { Cm } from '../kernel/units/quantities';
-import type { SpeciesProfile } from '../model/species';
+import type { Cm } from '../kernel';
+import type { SpeciesProfile } from '../model';
 
 /**
  * a and b of W = a L^b (g, cm) by body shape. The four fish shapes after Froese, Thorson and Reyes 2014 (from memory,

@@ -1,5 +1,5 @@
-import type { Cm } from '../kernel/units/quantities';
-import type { SpeciesProfile } from '../model/species';
+import type { Cm } from '../kernel';
+import type { SpeciesProfile } from '../model';
 
 export type MouthFit = 'certain' | 'likely' | 'possible' | 'no';
 

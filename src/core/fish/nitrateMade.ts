@@ -1,5 +1,5 @@
-import type { Celsius, Cm } from '../kernel/units/quantities';
-import type { SpeciesProfile } from '../model/species';
+import type { Celsius, Cm } from '../kernel';
+import type { SpeciesProfile } from '../model';
 import { bodyMass } from './bodyMass';
 
 /** Share of body mass fed a day at 25 °C to a 10 g fish, by activity 1 to 3 (from memory: display tanks, not farms). */

@@ -1,14 +1,9 @@
-import type { Entry } from '../events/events';
-import { judgeJournal, worldOf, type World } from '../gate/contradictions';
-import { documentSense } from '../gate/documentSense';
-import { isTree, readDocument, readEntry } from '../gate/readRecord';
-import { canonicalJson } from '../kernel/schema/canonicalJson';
-import { describeValue, under, type Fault, type Outcome } from '../kernel/schema/faults';
-import { atOnce } from '../kernel/steps/atOnce';
-import { BACKUP_MIGRATIONS, BACKUP_VERSION, migrate } from '../migrate/migrations';
-import type { Catalogue } from '../model/catalogue';
-import { keeperSpeciesOf, withKeeperSpecies } from '../model/keeperSpecies';
-import type { RoomDocument } from '../records/documents';
+import type { Entry } from '../events';
+import { documentSense, isTree, judgeJournal, readDocument, readEntry, type World, worldOf } from '../gate';
+import { atOnce, canonicalJson, describeValue, type Fault, type Outcome, under } from '../kernel';
+import { BACKUP_MIGRATIONS, BACKUP_VERSION, migrate } from '../migrate';
+import { type Catalogue, keeperSpeciesOf, withKeeperSpecies } from '../model';
+import type { RoomDocument } from '../records';
 
 /** A whole room in a file, `*.lomvik.json`. */
 export interface Backup {

@@ -1,5 +1,5 @@
 import { createEvents, type DateArray } from 'ics';
-import { addDays } from '../kernel/time/days';
+import { addDays } from '../kernel';
 
 /** A dated thing that goes into a calendar: whole days. */
 export interface CalendarEntry {

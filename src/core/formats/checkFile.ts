@@ -1,9 +1,9 @@
-import { readPlan } from '../assess/readPlan';
-import { readWishes } from '../lineups/wishes';
-import type { Catalogue } from '../model/catalogue';
+import { readPlan } from '../assess';
+import { readWishes } from '../lineups';
+import type { Catalogue } from '../model';
 import { readBackup } from './backup';
 import { readLifeFile } from './lifeFile';
-import { describeValue, type Outcome } from '../kernel/schema/faults';
+import { describeValue, type Outcome } from '../kernel';
 
 /**
  * Says what kind of Lomvik file this is and whether it is valid.

@@ -1,6 +1,6 @@
-import { canonicalJson } from '../kernel/schema/canonicalJson';
-import type { RoomDocument } from '../records/documents';
-import type { Entry } from '../events/events';
+import { canonicalJson } from '../kernel';
+import type { RoomDocument } from '../records';
+import type { Entry } from '../events';
 
 /** What a file would change in a room if it took its place. */
 export interface BackupChanges {

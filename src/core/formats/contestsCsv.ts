@@ -1,6 +1,5 @@
-import type { Win } from '../stats/winTable';
-import { cellFault, readCsvTable } from '../kernel/schema/csvTable';
-import type { Fault, Outcome } from '../kernel/schema/faults';
+import type { Win } from '../stats';
+import { cellFault, type Fault, type Outcome, readCsvTable } from '../kernel';
 
 /** A contest of a file. */
 export interface FileContest extends Win {

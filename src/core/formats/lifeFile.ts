@@ -1,7 +1,15 @@
-import { groupField, noteField, positiveQuantityField, textField, wholeField } from '../kernel/schema/fields';
-import { describeValue, validate, type Outcome } from '../kernel/schema/faults';
-import { storyFields } from '../records/kinds/formerLife';
-import { resolveSpecies, type Catalogue } from '../model/catalogue';
+import {
+  describeValue,
+  groupField,
+  noteField,
+  type Outcome,
+  positiveQuantityField,
+  textField,
+  validate,
+  wholeField,
+} from '../kernel';
+import { storyFields } from '../records';
+import { type Catalogue, resolveSpecies } from '../model';
 import type { InferType } from 'yup';
 
 const VERSION = 1;

@@ -1,4 +1,4 @@
-import type { RoomDocument } from '../records/documents';
+import type { RoomDocument } from '../records';
 
 /** Pictures of a room stand beside its record in a zip, `*.lomvik.zip`: `room.json` and `pictures/`. */
 export const ROOM_FILE = 'room.json';

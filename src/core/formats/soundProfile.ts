@@ -1,7 +1,6 @@
-import type { Fault } from '../kernel/schema/faults';
-import { bodyMass } from '../fish/bodyMass';
-import { foldName, namesOf, type Catalogue } from '../model/catalogue';
-import { adultLengthCm, type School, type SpeciesProfile } from '../model/species';
+import type { Fault } from '../kernel';
+import { bodyMass } from '../fish';
+import { adultLengthCm, type Catalogue, foldName, namesOf, type School, type SpeciesProfile } from '../model';
 
 const SCHOOLS: readonly School[] = ['tried', 'middle', 'cautious'];
 const MEASURES = ['lengthCm', 'widthCm', 'heightCm', 'litres'] as const;

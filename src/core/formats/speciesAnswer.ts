@@ -1,5 +1,5 @@
-import { rangeUsed } from '../assess/rangeUsed';
-import { adultLengthCm, type SpeciesProfile } from '../model/species';
+import { rangeUsed } from '../assess';
+import { adultLengthCm, type SpeciesProfile } from '../model';
 
 /** A profile under the flat keys that outside tools rely on, followed by the whole profile. */
 export function speciesAnswer(profile: SpeciesProfile) {

@@ -1,12 +1,21 @@
 import Papa from 'papaparse';
-import type { Catalogue } from '../model/catalogue';
-import { resolveSpecies } from '../model/catalogue';
-import { changedPaths, type KeeperSpecies } from '../model/keeperSpecies';
+import {
+  type Catalogue,
+  changedPaths,
+  type KeeperSpecies,
+  resolveSpecies,
+  type SpeciesProfile,
+  speciesSchema,
+} from '../model';
 import { unsoundBeside, unsoundIn } from './soundProfile';
-import { speciesSchema, type SpeciesProfile } from '../model/species';
-import { parseQuantity } from '../kernel/units/parseQuantity';
-import type { QuantityKind } from '../kernel/units/units';
-import { describeValue, validate, type Fault, type Outcome } from '../kernel/schema/faults';
+import {
+  describeValue,
+  type Fault,
+  type Outcome,
+  parseQuantity,
+  type QuantityKind,
+  validate,
+} from '../kernel';
 
 /** Fields that hold lists of objects; they stay in the JSON and are kept from the entry that a row is like. */
 const NOT_IN_CSV = ['contested', 'badWith'];

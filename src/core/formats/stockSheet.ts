@@ -1,8 +1,7 @@
-import type { Cm } from '../kernel/units/quantities';
+import type { Cm } from '../kernel';
 import Papa from 'papaparse';
-import type { Assessment } from '../assess/assess';
-import { commonName } from '../model/catalogue';
-import { adultLengthCm, type SpeciesProfile } from '../model/species';
+import type { Assessment } from '../assess';
+import { adultLengthCm, commonName, type SpeciesProfile } from '../model';
 
 /** One line of a stock list as it is shared and bought. */
 export interface SheetLine {

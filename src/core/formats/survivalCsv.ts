@@ -1,6 +1,5 @@
-import type { Span } from '../stats/kaplanMeier';
-import { cellFault, readCsvTable } from '../kernel/schema/csvTable';
-import type { Fault, Outcome } from '../kernel/schema/faults';
+import type { Span } from '../stats';
+import { cellFault, type Fault, type Outcome, readCsvTable } from '../kernel';
 
 /**
  * Lives from CSV: `group,start,end,event`, days, event 1 for a death and 0 for one that was alive when last known.

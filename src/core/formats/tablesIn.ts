@@ -1,13 +1,19 @@
-import type { DraftGroup } from '../records/documents';
-import { CONTEST_KINDS, DEATHS, REHOME_REASONS, schemaOf, TRIGGERS, type Dated } from '../events/events';
-import { isDay } from '../kernel/time/calendar';
-import { resolveSpecies, type Catalogue } from '../model/catalogue';
-import type { ResidentId, TankId } from '../kernel/schema/ids';
-import { ORIGINS, planGroupSchema } from '../model/plan';
-import { parseQuantity } from '../kernel/units/parseQuantity';
-import type { QuantityKind } from '../kernel/units/units';
-import { cellFault, readCsvTable, type CsvRow } from '../kernel/schema/csvTable';
-import { validate, type Fault, type Outcome } from '../kernel/schema/faults';
+import type { DraftGroup } from '../records';
+import { CONTEST_KINDS, type Dated, DEATHS, REHOME_REASONS, schemaOf, TRIGGERS } from '../events';
+import {
+  cellFault,
+  type CsvRow,
+  type Fault,
+  isDay,
+  type Outcome,
+  parseQuantity,
+  type QuantityKind,
+  readCsvTable,
+  type ResidentId,
+  type TankId,
+  validate,
+} from '../kernel';
+import { type Catalogue, ORIGINS, planGroupSchema, resolveSpecies } from '../model';
 
 export const TABLES = ['contests', 'watches', 'water tests', 'leavers', 'stock'] as const;
 export type TableKind = (typeof TABLES)[number];

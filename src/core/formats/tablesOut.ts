@@ -1,7 +1,6 @@
-import type { Standing } from '../events/roomAt';
-import type { DraftGroup } from '../records/documents';
-import type { Resident } from '../events/room';
-import { writeCsvTable } from '../kernel/schema/csvTable';
+import type { Resident, Standing } from '../events';
+import type { DraftGroup } from '../records';
+import { writeCsvTable } from '../kernel';
 
 type NameOf = (id: string) => string;
 

@@ -1,6 +1,6 @@
-import type { EntryId } from '../kernel/schema/ids';
-import type { Dated, NewEntry } from '../events/events';
-import type { RoomDocument } from '../records/documents';
+import type { EntryId } from '../kernel';
+import type { Dated, NewEntry } from '../events';
+import type { RoomDocument } from '../records';
 
 /** A change to the room as plain data. A list of changes is made whole or not at all. */
 export type Change =

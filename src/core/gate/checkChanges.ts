@@ -1,9 +1,7 @@
-import { roomAfter } from '../events/roomAt';
-import type { Dated, Entry } from '../events/events';
-import type { Room } from '../events/room';
-import type { Fault } from '../kernel/schema/faults';
-import type { Catalogue } from '../model/catalogue';
-import { recordOf, type RoomDocument } from '../records/documents';
+import { type Dated, type Entry, type Room, roomAfter } from '../events';
+import type { Fault } from '../kernel';
+import type { Catalogue } from '../model';
+import { recordOf, type RoomDocument } from '../records';
 import type { Change } from './change';
 import { judgeJournal, sense, worldOf, type Contradiction, type World } from './contradictions';
 import { documentSense } from './documentSense';

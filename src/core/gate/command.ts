@@ -1,7 +1,6 @@
-import { canonicalJson } from '../kernel/schema/canonicalJson';
-import type { DocumentId, EntryId } from '../kernel/schema/ids';
-import type { Dated } from '../events/events';
-import type { DocumentKind, RoomDocument } from '../records/documents';
+import { canonicalJson, type DocumentId, type EntryId } from '../kernel';
+import type { Dated } from '../events';
+import type { DocumentKind, RoomDocument } from '../records';
 import { correctionOf, type Change, type Stamp } from './change';
 import { TAKE_BACK } from './landDocument';
 

@@ -1,8 +1,15 @@
-import { applyEvent, definitionOf, schemaOf, type Dated, type Entry } from '../events/events';
-import { EMPTY_ROOM, type Room } from '../events/room';
-import { effectiveInSteps } from '../events/roomAt';
-import { describeValue, valueAt, type Fault } from '../kernel/schema/faults';
-import type { Catalogue } from '../model/catalogue';
+import {
+  applyEvent,
+  type Dated,
+  definitionOf,
+  effectiveInSteps,
+  EMPTY_ROOM,
+  type Entry,
+  type Room,
+  schemaOf,
+} from '../events';
+import { describeValue, type Fault, valueAt } from '../kernel';
+import type { Catalogue } from '../model';
 import { EXPECTED, missingReferences, type There } from './references';
 
 /** An entry that cannot be true beside the others, and why. */

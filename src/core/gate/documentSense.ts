@@ -1,7 +1,6 @@
-import type { Room } from '../events/room';
-import type { Fault } from '../kernel/schema/faults';
-import { under } from '../kernel/schema/faults';
-import { bodySchemaOf, recordOf, type RoomDocument } from '../records/documents';
+import type { Room } from '../events';
+import { type Fault, under } from '../kernel';
+import { bodySchemaOf, recordOf, type RoomDocument } from '../records';
 import type { World } from './contradictions';
 import { missingReferences } from './references';
 

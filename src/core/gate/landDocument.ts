@@ -1,6 +1,5 @@
-import { canonicalJson } from '../kernel/schema/canonicalJson';
-import { mergeThree, type Conflict } from '../kernel/schema/mergeThree';
-import { recordOf, versionOf, type RoomDocument } from '../records/documents';
+import { canonicalJson, type Conflict, mergeThree } from '../kernel';
+import { recordOf, type RoomDocument, versionOf } from '../records';
 import type { Change } from './change';
 
 /** What a document becomes when a change lands on what is kept by then, or where both sides changed the same part. */

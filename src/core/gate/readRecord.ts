@@ -1,25 +1,31 @@
 import { mixed } from 'yup';
+import { definitionOf, type Entry, EVENT_TYPES, type EventType, isEventType, schemaOf } from '../events';
 import {
-  definitionOf,
-  EVENT_TYPES,
-  isEventType,
-  schemaOf,
-  type Entry,
-  type EventType,
-} from '../events/events';
-import { DEEPEST, isTooDeep } from '../kernel/schema/depth';
-import { describeValue, under, validate, type Fault, type Outcome } from '../kernel/schema/faults';
-import { choiceField, groupField, momentField, noteField, wholeField } from '../kernel/schema/fields';
-import { idField, type DocumentId, type EntryId } from '../kernel/schema/ids';
-import { isMoment } from '../kernel/time/calendar';
+  choiceField,
+  DEEPEST,
+  describeValue,
+  type DocumentId,
+  type EntryId,
+  type Fault,
+  groupField,
+  idField,
+  isMoment,
+  isTooDeep,
+  momentField,
+  noteField,
+  type Outcome,
+  under,
+  validate,
+  wholeField,
+} from '../kernel';
 import {
   bodySchemaOf,
   DOCUMENT_KINDS,
-  recordOf,
-  versionOf,
   type DocumentKind,
+  recordOf,
   type RoomDocument,
-} from '../records/documents';
+  versionOf,
+} from '../records';
 
 type Tree = Record<string, unknown>;
 export const isTree = (value: unknown): value is Tree =>

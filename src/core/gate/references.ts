@@ -1,8 +1,7 @@
 import type { Schema } from 'yup';
-import { readSomebody } from '../events/somebody';
-import { describeValue, type Fault } from '../kernel/schema/faults';
-import type { Reference } from '../kernel/schema/fields';
-import type { Catalogue } from '../model/catalogue';
+import { readSomebody } from '../events';
+import { describeValue, type Fault, type Reference } from '../kernel';
+import type { Catalogue } from '../model';
 
 /** Who and what is there to be spoken of. */
 export interface There {

@@ -1,4 +1,4 @@
-import { addMonths, monthsBetween } from '../kernel/time/months';
+import { addMonths, monthsBetween } from '../kernel';
 
 /** Captive growth runs so much faster or slower than a profile says (common practice; the share from memory). */
 export const GROWTH_SPREAD = 0.3;

@@ -1,4 +1,4 @@
-import type { Cm } from '../kernel/units/quantities';
+import type { Cm } from '../kernel';
 
 /**
  * Length after some years on a von Bertalanffy curve that passes through `length0` now.

@@ -1,5 +1,5 @@
-import type { Cm } from '../kernel/units/quantities';
-import { adultLengthCm, type SpeciesProfile } from '../model/species';
+import type { Cm } from '../kernel';
+import { adultLengthCm, type SpeciesProfile } from '../model';
 import { HORIZON_MONTHS, speciesRate } from './speciesGrowth';
 
 /**

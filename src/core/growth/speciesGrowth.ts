@@ -1,5 +1,5 @@
-import type { Cm } from '../kernel/units/quantities';
-import { adultLengthCm, type SpeciesProfile } from '../model/species';
+import type { Cm } from '../kernel';
+import { adultLengthCm, type SpeciesProfile } from '../model';
 import { growthRate, lengthAt } from './lengthAt';
 
 /** "Grown" means this share of the final length: a curve that only nears its end must be cut somewhere. */

@@ -1,4 +1,4 @@
-import type { EntryId } from '../kernel/schema/ids';
+import type { EntryId } from '../kernel';
 
 /** Something that happened: what kind of thing, and when (ISO moment). */
 export interface Happened {

@@ -1,5 +1,4 @@
-import { atOnce } from '../kernel/steps/atOnce';
-import type { EntryId } from '../kernel/schema/ids';
+import { atOnce, type EntryId } from '../kernel';
 import { byMoment, type Correction, type EntryOf, type Happened, type StandingOf } from './entry';
 
 /** What a journal says, and why some of its entries cannot be read. */

@@ -1,10 +1,7 @@
-import { residentsOfEvent, tankOfEvent } from '../events/events';
-import type { Standing } from '../events/roomAt';
-import type { DocumentBodies } from '../records/documents';
-import { CHANGE_CHECKS } from '../events/events';
-import { ILLNESS } from '../events/quarantineLife';
-import { ammoniaFraction, TOXIC_AMMONIA_MGL } from '../water/ammonia';
-import { addDays, daysBetween } from '../kernel/time/days';
+import { CHANGE_CHECKS, ILLNESS, residentsOfEvent, type Standing, tankOfEvent } from '../events';
+import type { DocumentBodies } from '../records';
+import { ammoniaFraction, TOXIC_AMMONIA_MGL } from '../water';
+import { addDays, daysBetween } from '../kernel';
 
 export const BEFORE_DAYS = 14;
 

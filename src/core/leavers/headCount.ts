@@ -1,7 +1,5 @@
-import { applyEvent } from '../events/events';
-import type { Standing } from '../events/roomAt';
-import { EMPTY_ROOM, type Resident, type Room } from '../events/room';
-import type { SpeciesProfile } from '../model/species';
+import { applyEvent, EMPTY_ROOM, type Resident, type Room, type Standing } from '../events';
+import type { SpeciesProfile } from '../model';
 
 /** A count of a kind on a day, with the heads that were in the book then. */
 export interface Count {

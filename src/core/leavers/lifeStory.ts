@@ -1,7 +1,5 @@
-import type { Cm } from '../kernel/units/quantities';
-import type { Standing } from '../events/roomAt';
-import { residentsOfEvent } from '../events/events';
-import type { Resident, Room } from '../events/room';
+import type { Cm } from '../kernel';
+import { type Resident, residentsOfEvent, type Room, type Standing } from '../events';
 
 /** Everything that a fish or a shoal went through. */
 export interface LifeStory {

@@ -1,9 +1,6 @@
-import { DAY_MS } from '../kernel/time/days';
-import { applyEvent } from '../events/events';
-import type { Standing } from '../events/roomAt';
-import type { Way } from '../events/events';
-import { EMPTY_ROOM, type Resident, type Room } from '../events/room';
-import type { Span } from '../stats/kaplanMeier';
+import { DAY_MS } from '../kernel';
+import { applyEvent, EMPTY_ROOM, type Resident, type Room, type Standing, type Way } from '../events';
+import type { Span } from '../stats';
 
 /** One animal's time in the room, or in a tank of it. Days since it came to the room. */
 export interface Life extends Span {

@@ -1,4 +1,4 @@
-import { logRank } from '../stats/logRank';
+import { logRank } from '../stats';
 import { GROUPINGS, livesBy, withoutIncidents, type Grouping, type Life } from './lives';
 
 /** A group that loses more than the others. */

@@ -1,18 +1,16 @@
-import { assess, type Assessment } from '../assess/assess';
-import { contextOn, planGroups, stageOf, type Stage } from '../assess/buildContext';
-import { kindsOf } from '../assess/kindsOf';
-import { resolveSpecies, type Catalogue } from '../model/catalogue';
-import type { PlanFile, PlanGroup } from '../model/plan';
-import type { Layer, SpeciesProfile } from '../model/species';
-import { CROWDED } from '../rules/layerCrowding';
-import { layerRoom } from '../rules/layerRoom';
-import type { PlannedGroup } from '../rules/context';
-import { NITRATE_BUDGET } from '../rules/nitrate';
-import type { Finding } from '../rules/finding';
-import { judgeAll } from '../rules/judgeAll';
+import { assess, type Assessment, contextOn, kindsOf, planGroups, type Stage, stageOf } from '../assess';
+import {
+  type Catalogue,
+  type Layer,
+  type PlanFile,
+  type PlanGroup,
+  resolveSpecies,
+  type SpeciesProfile,
+  type Wish,
+} from '../model';
+import { CROWDED, type Finding, judgeAll, layerRoom, NITRATE_BUDGET, type PlannedGroup } from '../rules';
 import { LAYER_NAMES, type ProblemItem, type ReducedProblem } from './problem';
 import type { WishesFile } from './wishes';
-import type { Wish } from '../model/wish';
 
 /** A group below its comfortable number gives this share of the pleasure (fixed by the format). */
 const BELOW_COMFORT = 0.7;

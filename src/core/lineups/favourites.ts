@@ -1,4 +1,4 @@
-import type { Catalogue } from '../model/catalogue';
+import type { Catalogue } from '../model';
 import { buildProblem, type BuiltProblem } from './buildProblem';
 import { leftOutOf, type LeftOut } from './leftOut';
 import { BEST, Judge, type LineUp } from './lineUps';

@@ -1,4 +1,4 @@
-import { the } from '../wording/words';
+import { the } from '../wording';
 import { pairKey, type Against, type BuiltProblem, type Candidate } from './buildProblem';
 import { LAYER_NAMES, type ProblemItem } from './problem';
 import type { WishesFile } from './wishes';

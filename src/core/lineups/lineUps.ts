@@ -1,6 +1,5 @@
-import { assess, type Assessment } from '../assess/assess';
-import type { Catalogue } from '../model/catalogue';
-import type { PlanGroup } from '../model/plan';
+import { assess, type Assessment } from '../assess';
+import type { Catalogue, PlanGroup } from '../model';
 import { buildProblem, planWith, stopOf, type BuiltProblem, type Candidate } from './buildProblem';
 import { leftOutOf, type LeftOut } from './leftOut';
 import type { Solution } from './podium';

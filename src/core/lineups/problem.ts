@@ -1,6 +1,14 @@
 import type { InferType } from 'yup';
-import { groupField, listField, numberField, textField, wholeField } from '../kernel/schema/fields';
-import { validate, type Fault, type Outcome } from '../kernel/schema/faults';
+import {
+  type Fault,
+  groupField,
+  listField,
+  numberField,
+  type Outcome,
+  textField,
+  validate,
+  wholeField,
+} from '../kernel';
 
 export const LAYER_NAMES = ['top', 'middle', 'bottom'] as const;
 export type LayerName = (typeof LAYER_NAMES)[number];

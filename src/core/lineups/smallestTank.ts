@@ -1,4 +1,4 @@
-import type { Catalogue } from '../model/catalogue';
+import type { Catalogue } from '../model';
 import { buildProblem, candidatesOf } from './buildProblem';
 import { leftOutOf, type LeftOut } from './leftOut';
 import { Judge, type LineUp } from './lineUps';

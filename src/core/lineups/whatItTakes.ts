@@ -1,13 +1,7 @@
-import type { Celsius, Cm, Dh } from '../kernel/units/quantities';
-import { assess, type Assessment } from '../assess/assess';
-import { sharedRange } from '../assess/sharedRange';
-import { resolveSpecies, type Catalogue } from '../model/catalogue';
-import type { PlanGroup } from '../model/plan';
-import type { SpeciesProfile } from '../model/species';
-import { CROWDED } from '../rules/layerCrowding';
-import { OF_THE_WHOLE_TANK } from '../rules/finding';
-import { layerRoom } from '../rules/layerRoom';
-import { NITRATE_BUDGET, NITRATE_EDGE } from '../rules/nitrate';
+import type { Celsius, Cm, Dh } from '../kernel';
+import { assess, type Assessment, sharedRange } from '../assess';
+import { type Catalogue, type PlanGroup, resolveSpecies, type SpeciesProfile } from '../model';
+import { CROWDED, layerRoom, NITRATE_BUDGET, NITRATE_EDGE, OF_THE_WHOLE_TANK } from '../rules';
 import { planWith, stopOf } from './buildProblem';
 import { LAYER_NAMES } from './problem';
 import type { WishesFile } from './wishes';

@@ -1,13 +1,12 @@
-import { monthsBetween } from '../kernel/time/months';
-import type { RehomeReason } from '../events/events';
-import { resolveSpecies, type Catalogue } from '../model/catalogue';
+import { monthsBetween } from '../kernel';
+import type { RehomeReason } from '../events';
+import { type Catalogue, resolveSpecies, type Wish } from '../model';
 import { buildProblem, type BuiltProblem } from './buildProblem';
 import { leftOutOf, type LeftOut } from './leftOut';
 import { Judge, type LineUp } from './lineUps';
 import type { ReducedProblem } from './problem';
 import { solveProblem } from './solve';
 import type { WishesFile } from './wishes';
-import type { Wish } from '../model/wish';
 
 /** Fish of one kind that live somewhere now and may move to a tank, or leave. */
 export interface Mover {

@@ -1,16 +1,28 @@
 import { mixed, number } from 'yup';
-import { groupField, listField, positiveField, wholeField, yesNoField } from '../kernel/schema/fields';
-import { describeValue, validate, type Fault, type Outcome } from '../kernel/schema/faults';
-import { resolveSpecies, type Catalogue } from '../model/catalogue';
 import {
+  describeValue,
+  type Fault,
+  groupField,
+  listField,
+  type Outcome,
+  positiveField,
+  validate,
+  wholeField,
+  yesNoField,
+} from '../kernel';
+import {
+  type Catalogue,
+  type PlanFile,
   planPracticeSchema,
   planRoutineSchema,
   planTankSchema,
   planWaterSchema,
-  type PlanFile,
-} from '../model/plan';
-import { speciesFaultsOf, tankFaultsOf } from '../model/planFaults';
-import { wishSchema, type Wish } from '../model/wish';
+  resolveSpecies,
+  speciesFaultsOf,
+  tankFaultsOf,
+  type Wish,
+  wishSchema,
+} from '../model';
 
 const WISHES_FORMAT = 'lomvik-wishes';
 

@@ -11,7 +11,7 @@ import {
   textField,
   wholeField,
   yesNoField,
-} from '../kernel/schema/fields';
+} from '../kernel';
 
 export const SUBSTRATES = ['sand', 'fine-gravel', 'gravel', 'soil', 'rock', 'bare'] as const;
 export const PLANTS = ['none', 'some', 'dense'] as const;

@@ -1,4 +1,4 @@
-import { describeValue, type Fault } from '../kernel/schema/faults';
+import { describeValue, type Fault } from '../kernel';
 import { resolveSpecies, type Catalogue } from './catalogue';
 import type { PlanFile, PlanGroup } from './plan';
 

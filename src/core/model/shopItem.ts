@@ -1,12 +1,5 @@
 import type { InferType } from 'yup';
-import {
-  choiceField,
-  groupField,
-  numberField,
-  quantityField,
-  textField,
-  wholeField,
-} from '../kernel/schema/fields';
+import { choiceField, groupField, numberField, quantityField, textField, wholeField } from '../kernel';
 
 export const SOLD_AS = ['single', 'pair'] as const;
 

@@ -12,7 +12,7 @@ import {
   textField,
   wholeField,
   yesNoField,
-} from '../kernel/schema/fields';
+} from '../kernel';
 
 /** How keepers live with a kind: alone, as a pair, one male with females, a shoal, a colony, a loose group. */
 export const COMPANY_MODES = ['solitary', 'pair', 'harem', 'shoal', 'colony', 'group'] as const;

@@ -1,12 +1,5 @@
 import type { InferType } from 'yup';
-import {
-  groupField,
-  listField,
-  numberField,
-  textField,
-  wholeField,
-  yesNoField,
-} from '../kernel/schema/fields';
+import { groupField, listField, numberField, textField, wholeField, yesNoField } from '../kernel';
 
 export const wishSchema = groupField('a wish', {
   species: textField('a species name or identifier'),

@@ -1,6 +1,4 @@
-import { davidsScore } from '../stats/davidsScore';
-import { normals, poissonDraw, type Chance } from '../stats/seededChance';
-import type { WinTable } from '../stats/winTable';
+import { type Chance, davidsScore, normals, poissonDraw, type WinTable } from '../stats';
 
 export const BOOTSTRAP_ROUNDS = 1000;
 /** A fish stands on a rung of its own when the first above is above it in so many of the rounds. */

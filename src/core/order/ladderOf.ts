@@ -1,7 +1,5 @@
-import { atOnce } from '../kernel/steps/atOnce';
-import type { Standing } from '../events/roomAt';
-import type { Resident } from '../events/room';
-import { readSomebody } from '../events/somebody';
+import { atOnce } from '../kernel';
+import { readSomebody, type Resident, type Standing } from '../events';
 import { differenceInCalendarDays, parseISO } from 'date-fns';
 import { eloLadder, eloTrace, type Contest, type EloStep, type Return, type Rung } from './eloLadder';
 

@@ -1,6 +1,5 @@
-import type { Standing } from '../events/roomAt';
-import type { Resident, Room } from '../events/room';
-import type { When } from '../kernel/time/when';
+import type { Resident, Room, Standing } from '../events';
+import type { When } from '../kernel';
 import { ELO_START, type EloStep } from './eloLadder';
 
 /** Something that may have moved the order: who came, who left, what was changed. */

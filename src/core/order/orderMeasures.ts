@@ -1,9 +1,17 @@
-import { bradleyTerry, type BradleyTerry } from '../stats/bradleyTerry';
-import { circularTriads, type CircularTriads } from '../stats/circularTriads';
-import { davidsScore, steepness } from '../stats/davidsScore';
-import { linearity, type Linearity } from '../stats/linearity';
-import type { Chance } from '../stats/seededChance';
-import { unknownPairs, winTable, type Win } from '../stats/winTable';
+import {
+  bradleyTerry,
+  type BradleyTerry,
+  type Chance,
+  circularTriads,
+  type CircularTriads,
+  davidsScore,
+  linearity,
+  type Linearity,
+  steepness,
+  unknownPairs,
+  type Win,
+  winTable,
+} from '../stats';
 import { ELO_START, eloTrace } from './eloLadder';
 
 /** One fish by every measure. */

@@ -1,6 +1,6 @@
-import { atOnce } from '../kernel/steps/atOnce';
-import type { Standing } from '../events/roomAt';
-import { weightOf } from '../effects/watches';
+import { atOnce } from '../kernel';
+import type { Standing } from '../events';
+import { weightOf } from '../effects';
 import { courseInSteps } from './ladderOf';
 import type { Contest, Return } from './eloLadder';
 

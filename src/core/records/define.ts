@@ -1,9 +1,7 @@
 import type { ObjectShape, Schema } from 'yup';
-import type { BodyOf, GroupOf } from '../events/define';
-import type { Fault } from '../kernel/schema/faults';
-import { groupField, refersTo } from '../kernel/schema/fields';
-import { idField, type TankId } from '../kernel/schema/ids';
-import type { Catalogue } from '../model/catalogue';
+import type { BodyOf, GroupOf } from '../events';
+import { type Fault, groupField, idField, refersTo, type TankId } from '../kernel';
+import type { Catalogue } from '../model';
 
 /** What a document may be held against. */
 export interface World {

@@ -1,5 +1,5 @@
 import type { InferType, Schema } from 'yup';
-import type { DocumentId } from '../kernel/schema/ids';
+import type { DocumentId } from '../kernel';
 import type { RecordDefinition } from './define';
 import { RECORDS } from './registry';
 

@@ -4,8 +4,8 @@ import { keepCount } from './fixes';
 import { begins, maturesInMonths } from './maturity';
 import { isOpenWater, isRockDweller } from './riftNumbers';
 import type { Rule } from './rule';
-import { countOf, list, plural } from '../wording/words';
-import { commonName } from '../model/catalogue';
+import { countOf, list, plural } from '../wording';
+import { commonName } from '../model';
 
 /** All-male tanks work best from six feet on (common practice). */
 const SHOW_CM = 180;

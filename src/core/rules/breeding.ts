@@ -1,10 +1,10 @@
-import { commonName } from '../model/catalogue';
+import { commonName } from '../model';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { begins, maturesInMonths } from './maturity';
 import type { Rule } from './rule';
 import { concernedKinds } from './pairs';
-import { The, plural, the } from '../wording/words';
+import { plural, The, the } from '../wording';
 
 /** A guarding pair keeps others out of so many times its held ground; common practice speaks of half the tank. */
 const HALF = 2;

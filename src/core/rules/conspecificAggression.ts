@@ -1,13 +1,12 @@
-import { DEADLY, ROUGH } from '../model/levels';
-import { addMonths } from '../kernel/time/months';
-import { monthsUntilLength } from '../growth/speciesGrowth';
-import { commonName } from '../model/catalogue';
+import { commonName, DEADLY, ROUGH } from '../model';
+import { addMonths } from '../kernel';
+import { monthsUntilLength } from '../growth';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding, type Severity } from './finding';
 import { holdersOf, type Holders } from './ground';
 import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
-import { capital, figure, plural } from '../wording/words';
+import { capital, figure, plural } from '../wording';
 
 /** Kinds that only spar want a corner each; from two on they fight for it, at three to the death. */
 const SPARS = 1;

@@ -1,7 +1,6 @@
-import type { Celsius, Cm, Dh, MgL, Ppt } from '../kernel/units/quantities';
-import type { TankFigures } from '../tank/tankFigures';
-import type { School, SpeciesProfile, WaterRange } from '../model/species';
-import type { Substrate } from '../model/plan';
+import type { Celsius, Cm, Dh, MgL, Ppt } from '../kernel';
+import type { TankFigures } from '../tank';
+import type { School, SpeciesProfile, Substrate, WaterRange } from '../model';
 
 /** A group of a plan with everything a rule may ask of it, defaults filled in. */
 export interface PlannedGroup {

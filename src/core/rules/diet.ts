@@ -1,10 +1,10 @@
-import { commonName } from '../model/catalogue';
+import { commonName } from '../model';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
 import { concernedKinds } from './pairs';
 import { leaveOut } from './fixes';
-import { The, list, plural } from '../wording/words';
+import { list, plural, The } from '../wording';
 
 const GREEN = ['algae', 'herbivore'];
 const RICH = ['piscivore', 'invertivore', 'micro-predator', 'molluscs'];

@@ -2,7 +2,7 @@ import type { PlannedKind } from './context';
 import { finding, type Finding } from './finding';
 import { leaveOut } from './fixes';
 import type { Rule } from './rule';
-import { The, the } from '../wording/words';
+import { The, the } from '../wording';
 
 /** Mouths that carry the brood keep it from thieves. */
 const EXPOSED = ['guards', 'scatters'];

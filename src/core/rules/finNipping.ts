@@ -1,10 +1,9 @@
-import { SLOW } from '../model/levels';
-import { adultLengthCm } from '../model/species';
+import { adultLengthCm, SLOW } from '../model';
 import type { PlannedKind } from './context';
 import { finding, type Finding, type Severity } from './finding';
 import { leaveOut } from './fixes';
 import type { Rule } from './rule';
-import { The, the } from '../wording/words';
+import { The, the } from '../wording';
 
 /** What a nipper does to long fins below the group that calms it, and above (common practice). */
 const SEVERITY: Readonly<Record<number, { readonly small: Severity; readonly calm: Severity | null }>> = {

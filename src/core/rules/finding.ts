@@ -1,4 +1,4 @@
-import type { Celsius } from '../kernel/units/quantities';
+import type { Celsius } from '../kernel';
 
 export const SEVERITIES = ['stop', 'caution', 'note', 'good'] as const;
 export type Severity = (typeof SEVERITIES)[number];

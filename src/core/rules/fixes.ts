@@ -1,7 +1,7 @@
-import { commonName } from '../model/catalogue';
+import { commonName } from '../model';
 import type { PlannedKind } from './context';
 import type { Fix } from './finding';
-import { plural, the } from '../wording/words';
+import { plural, the } from '../wording';
 
 export const leaveOut = (kind: PlannedKind): Fix => ({
   text: `Leave out ${the(kind.profile)}.`,

@@ -3,8 +3,8 @@ import { finding, type Finding } from './finding';
 import { leaveOut } from './fixes';
 import { judgedKinds } from './pairs';
 import type { Rule } from './rule';
-import { The, figure, plural, the, capital } from '../wording/words';
-import { commonName } from '../model/catalogue';
+import { capital, figure, plural, The, the } from '../wording';
+import { commonName } from '../model';
 
 /** Real turnover an hour that a current of this kind takes, and that it can stand (from memory). */
 const NEEDS = { still: 0, gentle: 0, moderate: 2, strong: 6 } as const;

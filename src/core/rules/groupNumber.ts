@@ -1,10 +1,10 @@
-import { commonName } from '../model/catalogue';
+import { commonName } from '../model';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { isOpenWater } from './riftNumbers';
 import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
-import { countOf, plural } from '../wording/words';
+import { countOf, plural } from '../wording';
 
 /** From this aggression to its own kind a bad number ends in a death rather than in stress (common practice). */
 const SEVERE = 2;

@@ -2,8 +2,8 @@ import type { PlannedKind } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
-import { The, countOf, plural } from '../wording/words';
-import { commonName } from '../model/catalogue';
+import { countOf, plural, The } from '../wording';
+import { commonName } from '../model';
 
 /** One or two of a pairing cichlid keep the peace in a community (fact of the trade, common practice). */
 const PAIR = 2;

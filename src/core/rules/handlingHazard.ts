@@ -2,7 +2,7 @@ import type { PlannedKind } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
-import { The } from '../wording/words';
+import { The } from '../wording';
 
 function judgeKind(kind: PlannedKind): readonly Finding[] {
   const { sting, spines } = kind.profile.handling;

@@ -1,11 +1,10 @@
-import { isRough } from '../model/levels';
-import { commonName } from '../model/catalogue';
+import { commonName, isRough } from '../model';
 import { HIDE_KINDS, type HideKind, type Hides, type PlannedKind, type RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { holdersOf } from './ground';
 import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
-import { countOf, list, plural, The } from '../wording/words';
+import { countOf, list, plural, The } from '../wording';
 
 const NAMES: Readonly<Record<HideKind, string>> = {
   caves: 'caves',

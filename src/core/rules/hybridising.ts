@@ -3,7 +3,7 @@ import { finding, type Finding } from './finding';
 import { leaveOut } from './fixes';
 import { begins, maturesInMonths } from './maturity';
 import type { Rule, ThisMonth } from './rule';
-import { The, the } from '../wording/words';
+import { The, the } from '../wording';
 
 /** Kinds that seldom breed in a tank hardly cross there. */
 const BREEDS = ['often', 'prolific'];

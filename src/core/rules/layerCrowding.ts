@@ -1,10 +1,9 @@
-import type { Layer } from '../model/species';
-import { commonName } from '../model/catalogue';
+import { commonName, type Layer } from '../model';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { layerRoom } from './layerRoom';
 import type { Rule } from './rule';
-import { capital, figure, listSome, plural } from '../wording/words';
+import { capital, figure, listSome, plural } from '../wording';
 
 const LAYERS: readonly Layer[] = ['top', 'middle', 'bottom'];
 /** The offer of a layer is the strictest rule of thumb, a third of the surface rule; practice goes far past it (from memory). */

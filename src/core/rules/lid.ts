@@ -1,7 +1,7 @@
 import { finding } from './finding';
 import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
-import { The } from '../wording/words';
+import { The } from '../wording';
 
 /** Jumpers and climbers in an open tank. */
 export const lid: Rule = {

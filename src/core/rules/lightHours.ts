@@ -1,7 +1,7 @@
-import { makesRoughTank } from '../model/levels';
+import { makesRoughTank } from '../model';
 import { finding } from './finding';
 import type { Rule } from './rule';
-import { figure } from '../wording/words';
+import { figure } from '../wording';
 
 /** A rough tank is kept at 7 or 8 hours; 10 to 12 bring more chasing (fact of the trade, common practice). */
 const ROUGH_HOURS = 8;

@@ -1,6 +1,6 @@
 import { finding } from './finding';
 import type { Rule } from './rule';
-import { figure } from '../wording/words';
+import { figure } from '../wording';
 
 /** Both rules of thumb are "only a guide": past twice what they allow even a guide is worth a thought (from memory). */
 const FAR_OVER = 2;

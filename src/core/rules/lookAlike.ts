@@ -1,9 +1,9 @@
-import { DEADLY, ROUGH } from '../model/levels';
+import { DEADLY, ROUGH } from '../model';
 import { finding, type Finding } from './finding';
 import { leaveOut } from './fixes';
 import type { PlannedKind } from './context';
 import type { Rule } from './rule';
-import { The, the } from '../wording/words';
+import { The, the } from '../wording';
 
 /** A loner that kills its like, of either sex and also of a kind next to its own: bettas, red-tailed sharks (common practice). */
 const killsLikes = ({ profile: { company } }: PlannedKind): boolean =>

@@ -1,5 +1,5 @@
-import { addMonths } from '../kernel/time/months';
-import { monthsUntilLength } from '../growth/speciesGrowth';
+import { addMonths } from '../kernel';
+import { monthsUntilLength } from '../growth';
 import type { PlannedKind } from './context';
 import type { ThisMonth } from './rule';
 

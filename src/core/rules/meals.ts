@@ -1,4 +1,4 @@
-import { isRough } from '../model/levels';
+import { isRough } from '../model';
 import { finding } from './finding';
 import type { Rule } from './rule';
 

@@ -1,9 +1,9 @@
-import { addMonths } from '../kernel/time/months';
-import { HORIZON_MONTHS } from '../growth/speciesGrowth';
+import { addMonths } from '../kernel';
+import { HORIZON_MONTHS } from '../growth';
 import type { Load, RuleContext } from './context';
 import { finding, type Fix } from './finding';
 import type { Rule } from './rule';
-import { figure } from '../wording/words';
+import { figure } from '../wording';
 
 /** mg/L a week that keepers budget for (common practice). */
 export const NITRATE_BUDGET = 20;

@@ -1,12 +1,10 @@
-import { SLOW } from '../model/levels';
-import { adultLengthCm } from '../model/species';
-import { commonName } from '../model/catalogue';
+import { adultLengthCm, commonName, SLOW } from '../model';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
 import { concernedKinds } from './pairs';
 import { leaveOut } from './fixes';
-import { The, listSome, plural, capital } from '../wording/words';
+import { capital, listSome, plural, The } from '../wording';
 
 const FAST = 3;
 /** Fed on the ground or in the dark, a slow fish can be reached past the fast ones. */

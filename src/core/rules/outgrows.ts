@@ -1,12 +1,12 @@
-import type { Cm } from '../kernel/units/quantities';
-import { lengthsByMonth } from '../growth/lengthsByMonth';
-import { adultLengthCm } from '../model/species';
+import type { Cm } from '../kernel';
+import { lengthsByMonth } from '../growth';
+import { adultLengthCm } from '../model';
 import type { PlannedGroup, PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { begins } from './maturity';
 import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
-import { The, figure, the } from '../wording/words';
+import { figure, The, the } from '../wording';
 
 /** Rigid fish turn in a tank as wide as they are long at the least; bending ones in two thirds of it (from memory). */
 const TURNS_IN = { stiff: 1, supple: 0.6 } as const;

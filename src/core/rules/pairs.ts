@@ -1,5 +1,5 @@
 import type { PlannedKind, RuleContext } from './context';
-import type { Layer } from '../model/species';
+import type { Layer } from '../model';
 
 const LAYERS: readonly Layer[] = ['top', 'middle', 'bottom'];
 

@@ -1,9 +1,9 @@
-import { adultLengthCm } from '../model/species';
+import { adultLengthCm } from '../model';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
-import { The, figure } from '../wording/words';
+import { figure, The } from '../wording';
 
 /** A dash needs so many lengths of free water (from memory). */
 const DASH = 6;

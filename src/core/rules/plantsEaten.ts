@@ -3,7 +3,7 @@ import { finding, type Finding } from './finding';
 import { leaveOut } from './fixes';
 import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
-import { The } from '../wording/words';
+import { The } from '../wording';
 
 function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] {
   const { eatsPlants, digs } = kind.profile.effect;

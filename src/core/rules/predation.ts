@@ -1,16 +1,13 @@
-import type { Cm } from '../kernel/units/quantities';
-import { SLOW } from '../model/levels';
-import { FIT_LIMITS, mouthFit, mouthRatio, type MouthFit } from '../fish/mouthFit';
-import { addMonths } from '../kernel/time/months';
-import { lengthsByMonth } from '../growth/lengthsByMonth';
-import { HORIZON_MONTHS } from '../growth/speciesGrowth';
+import { addMonths, type Cm } from '../kernel';
+import { adultLengthCm, SLOW } from '../model';
+import { FIT_LIMITS, mouthFit, type MouthFit, mouthRatio } from '../fish';
+import { HORIZON_MONTHS, lengthsByMonth } from '../growth';
 import type { PlannedKind } from './context';
 import { finding, type Finding, type Severity } from './finding';
 import { leaveOut } from './fixes';
-import { adultLengthCm } from '../model/species';
 import { monthsTogether } from './pairs';
 import type { Rule, ThisMonth } from './rule';
-import { The, figure, the } from '../wording/words';
+import { figure, The, the } from '../wording';
 
 /** Fish shorter than this count as fry: mouths that take fry only take them (from memory). */
 const FRY_CM = 1.2;

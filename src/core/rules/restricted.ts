@@ -1,6 +1,6 @@
 import { finding } from './finding';
 import type { Rule } from './rule';
-import { The } from '../wording/words';
+import { The } from '../wording';
 
 /** Kinds that some places forbid or license. */
 export const restricted: Rule = {

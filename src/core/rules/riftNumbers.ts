@@ -1,4 +1,4 @@
-import type { Litres } from '../kernel/units/quantities';
+import type { Litres } from '../kernel';
 import type { PlannedKind, RuleContext } from './context';
 
 /** Lake Malawi kinds by how they are stocked (common practice). */

@@ -1,10 +1,9 @@
-import { isRough, makesRoughTank } from '../model/levels';
-import { commonName } from '../model/catalogue';
+import { commonName, isRough, makesRoughTank } from '../model';
 import type { PlannedGroup, PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
-import { countOf, list, plural } from '../wording/words';
+import { countOf, list, plural } from '../wording';
 
 /** After so many months an order has settled (from memory). */
 const SETTLED_MONTHS = 2;

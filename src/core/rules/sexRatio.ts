@@ -1,10 +1,9 @@
-import { DEADLY } from '../model/levels';
-import { commonName } from '../model/catalogue';
+import { commonName, DEADLY } from '../model';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
-import { countOf, figure, plural } from '../wording/words';
+import { countOf, figure, plural } from '../wording';
 
 /** Two males watch only each other; one, or three and more, is the practice for harem kinds. */
 const RIVALS = 2;

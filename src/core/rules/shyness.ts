@@ -1,11 +1,10 @@
-import { adultLengthCm } from '../model/species';
-import { commonName } from '../model/catalogue';
+import { adultLengthCm, commonName } from '../model';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
 import { concernedKinds } from './pairs';
 import { leaveOut } from './fixes';
-import { The, listSome, plural, capital } from '../wording/words';
+import { capital, listSome, plural, The } from '../wording';
 
 const SHY = 2;
 const VERY_SHY = 3;

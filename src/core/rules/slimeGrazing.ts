@@ -1,11 +1,11 @@
-import { SLOW } from '../model/levels';
+import { SLOW } from '../model';
 import type { PlannedKind } from './context';
 import { finding, type Finding } from './finding';
 import { hasWayOut } from './pairs';
 import { leaveOut } from './fixes';
 import { begins, maturesInMonths } from './maturity';
 import type { Rule, ThisMonth } from './rule';
-import { The, the } from '../wording/words';
+import { The, the } from '../wording';
 
 const FLANK_CM = 10;
 

@@ -1,11 +1,10 @@
-import { DEADLY } from '../model/levels';
-import { commonName } from '../model/catalogue';
+import { commonName, DEADLY } from '../model';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { holdersOf } from './ground';
 import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
-import { The, countOf, plural } from '../wording/words';
+import { countOf, plural, The } from '../wording';
 
 /** One male with females is allowed in kinds whose females put up with each other. */
 function haremAllowed(kind: PlannedKind): boolean {

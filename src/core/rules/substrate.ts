@@ -1,6 +1,6 @@
 import { finding } from './finding';
 import type { Rule } from './rule';
-import { The } from '../wording/words';
+import { The } from '../wording';
 
 /** Fish with a disc or that sift for a living are hurt by gravel; for rays a bare floor will do (common practice). */
 const SIFTS_HARD = 2;

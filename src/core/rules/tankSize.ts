@@ -1,12 +1,10 @@
-import type { Cm } from '../kernel/units/quantities';
-import { addMonths } from '../kernel/time/months';
-import { lengthsByMonth } from '../growth/lengthsByMonth';
-import { adultLengthCm, type School, type TankFigure } from '../model/species';
+import { addMonths, type Cm } from '../kernel';
+import { lengthsByMonth } from '../growth';
+import { adultLengthCm, commonName, type School, type TankFigure } from '../model';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding, type Severity } from './finding';
 import { judgedKinds } from './pairs';
-import { figure, plural, the, capital } from '../wording/words';
-import { commonName } from '../model/catalogue';
+import { capital, figure, plural, the } from '../wording';
 
 export type TankMeasureName = keyof TankFigure;
 

@@ -1,14 +1,13 @@
-import { DEADLY, PUSHY, ROUGH, SLOW } from '../model/levels';
-import { addMonths } from '../kernel/time/months';
-import { HORIZON_MONTHS, monthsUntilLength } from '../growth/speciesGrowth';
-import { adultLengthCm } from '../model/species';
+import { adultLengthCm, DEADLY, PUSHY, ROUGH, SLOW } from '../model';
+import { addMonths } from '../kernel';
+import { HORIZON_MONTHS, monthsUntilLength } from '../growth';
 import type { PlannedKind } from './context';
 import { finding, type Finding, type Severity } from './finding';
 import { leaveOut } from './fixes';
 import { hasWayOut, monthsTogether, sharedWaterShare } from './pairs';
 import { isRockDweller } from './riftNumbers';
 import type { Rule, ThisMonth } from './rule';
-import { The, the } from '../wording/words';
+import { The, the } from '../wording';
 
 /** Half the day in the same water: nowhere to be out of the way (from memory). */
 const SAME_WATER = 0.5;

@@ -5,7 +5,7 @@ import { leaveOut } from './fixes';
 import { begins, maturesInMonths } from './maturity';
 import { densityOf, heads, isRockDweller, riftStock, roomyNumber } from './riftNumbers';
 import type { Rule } from './rule';
-import { countOf, figure, listSome } from '../wording/words';
+import { countOf, figure, listSome } from '../wording';
 
 /** From this temper toward other kinds held ground is defended against them (from memory). */
 const DEFENDS = 1;

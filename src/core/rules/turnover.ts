@@ -1,8 +1,7 @@
-import { isRough } from '../model/levels';
-import { adultLengthCm } from '../model/species';
+import { adultLengthCm, isRough } from '../model';
 import { finding } from './finding';
 import type { Rule } from './rule';
-import { figure } from '../wording/words';
+import { figure } from '../wording';
 
 /** Real turnovers an hour below which a stocked tank is short of filtration, and for large or rough stock (common practice; from memory). */
 const LEAST = 2;

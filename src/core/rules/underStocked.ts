@@ -1,5 +1,4 @@
-import { DEADLY, ROUGH } from '../model/levels';
-import { commonName } from '../model/catalogue';
+import { commonName, DEADLY, ROUGH } from '../model';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { keepCount } from './fixes';
@@ -7,7 +6,7 @@ import { begins, maturesInMonths } from './maturity';
 import { DENSE_CM2, densityOf, heads, riftStock } from './riftNumbers';
 import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
-import { countOf, plural } from '../wording/words';
+import { countOf, plural } from '../wording';
 
 /** Below this share of the dense number a rock dwellers' tank is thin (from memory). */
 const THIN = 0.6;

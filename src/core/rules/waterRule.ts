@@ -3,7 +3,7 @@ import { finding, type Finding, type Fix } from './finding';
 import { leaveOut } from './fixes';
 import { judgedKinds } from './pairs';
 import type { Rule } from './rule';
-import { The, figure, list, span, the } from '../wording/words';
+import { figure, list, span, The, the } from '../wording';
 
 export type WaterName = 'temperatureC' | 'ph' | 'ghDh';
 

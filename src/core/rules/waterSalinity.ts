@@ -3,7 +3,7 @@ import { finding, type Finding } from './finding';
 import { leaveOut } from './fixes';
 import { judgedKinds } from './pairs';
 import type { Rule } from './rule';
-import { The, figure, span, the } from '../wording/words';
+import { figure, span, The, the } from '../wording';
 
 /** One gram a litre off is a caution, more is a stop (from memory). */
 const LENIENT_PPT = 1;

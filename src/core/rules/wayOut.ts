@@ -1,10 +1,9 @@
-import { isRough, killsItsOwn } from '../model/levels';
+import { adultLengthCm, isRough, killsItsOwn } from '../model';
 import type { PlannedKind, RuleContext } from './context';
 import { finding } from './finding';
 import { hasWayOut } from './pairs';
 import type { Rule } from './rule';
-import { the } from '../wording/words';
-import { adultLengthCm } from '../model/species';
+import { the } from '../wording';
 
 const LARGE_CM = 30;
 

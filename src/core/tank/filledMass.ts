@@ -1,4 +1,4 @@
-import type { Celsius, Cm, Cm2, KPa, Kg, Psf } from '../kernel/units/quantities';
+import type { Celsius, Cm, Cm2, Kg, KPa, Psf } from '../kernel';
 import type { Box } from './tankBox';
 import type { FurnishedTank } from './furnishedTank';
 import { waterDensity } from './waterDensity';

@@ -1,6 +1,6 @@
-import type { Cm, Lph } from '../kernel/units/quantities';
+import type { Cm, Lph } from '../kernel';
 import type { TankMeasures } from './tankBox';
-import type { TankShape } from '../model/plan';
+import type { TankShape } from '../model';
 
 /** A furnished tank. Lengths in cm; the water line is measured from the inside of the bottom pane. */
 export interface FurnishedTank extends TankMeasures {

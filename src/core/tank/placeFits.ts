@@ -1,5 +1,5 @@
-import type { Cm } from '../kernel/units/quantities';
-import { type School, type SpeciesProfile, type TankFigure } from '../model/species';
+import type { Cm } from '../kernel';
+import type { School, SpeciesProfile, TankFigure } from '../model';
 import { leastTank, tanksFor } from './tanksFor';
 
 /** A place for a tank, cm. Null where there is no limit. */

@@ -1,4 +1,4 @@
-import type { Cm } from '../kernel/units/quantities';
+import type { Cm } from '../kernel';
 
 /** Panes that tanks of this water height usually have; from memory, a suggestion and never an engineering figure. */
 const BY_HEIGHT: readonly (readonly [number, number])[] = [

@@ -1,5 +1,5 @@
-import type { Cm, Mm } from '../kernel/units/quantities';
-import type { TankShape } from '../model/plan';
+import type { Cm, Mm } from '../kernel';
+import type { TankShape } from '../model';
 
 /** The glass of a tank as a keeper measures it. Lengths in cm, glass in mm. */
 export interface TankMeasures {

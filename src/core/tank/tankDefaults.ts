@@ -1,5 +1,5 @@
-import type { Cm } from '../kernel/units/quantities';
-import type { PlanTank } from '../model/plan';
+import type { Cm } from '../kernel';
+import type { PlanTank } from '../model';
 import { suggestGlassMm } from './suggestGlassMm';
 
 /** What a tank is taken to be where nobody says: one place for every screen, rule and file. */

@@ -1,4 +1,4 @@
-import type { Cm, Cm2, Litres } from '../kernel/units/quantities';
+import type { Cm, Cm2, Litres } from '../kernel';
 import { filledMass, type FilledMass } from './filledMass';
 import type { FurnishedTank } from './furnishedTank';
 import { footprintShare, tankBox, type Box } from './tankBox';

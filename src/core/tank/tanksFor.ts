@@ -1,5 +1,5 @@
-import type { Cm } from '../kernel/units/quantities';
-import type { School, SpeciesProfile, TankFigure } from '../model/species';
+import type { Cm } from '../kernel';
+import type { School, SpeciesProfile, TankFigure } from '../model';
 
 /** The least a school asks for all these kinds together in each measure; null where no kind minds. */
 export function leastTank(profiles: readonly SpeciesProfile[], school: School): TankFigure {

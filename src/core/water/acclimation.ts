@@ -1,5 +1,5 @@
-import type { Celsius, Litres } from '../kernel/units/quantities';
-import { figure } from '../wording/words';
+import type { Celsius, Litres } from '../kernel';
+import { figure } from '../wording';
 import { mixingRemaining } from './mixing';
 
 export interface BagAndTank {

@@ -1,4 +1,4 @@
-import type { Celsius } from '../kernel/units/quantities';
+import type { Celsius } from '../kernel';
 
 /** From this much un-ionised ammonia on gills are hurt, mg/L (common practice; gills burn from a few hundredths). */
 export const TOXIC_AMMONIA_MGL = 0.02;

@@ -1,4 +1,4 @@
-import type { MgL } from '../kernel/units/quantities';
+import type { MgL } from '../kernel';
 
 /** A steady routine of water changes. */
 export interface ChangeRoutine {

@@ -1,5 +1,5 @@
-import type { MgL } from '../kernel/units/quantities';
-import { NITRATE_BUDGET, NITRATE_EDGE } from '../rules/nitrate';
+import type { MgL } from '../kernel';
+import { NITRATE_BUDGET, NITRATE_EDGE } from '../rules';
 import { daysUntil, steadyState, type ChangeRoutine } from './changeRoutine';
 import type { NitrateRate } from './nitrateRate';
 

@@ -1,6 +1,5 @@
-import type { MgL } from '../kernel/units/quantities';
-import { DAY_MS } from '../kernel/time/days';
-import { studentQuantile } from '../stats/quantiles';
+import { DAY_MS, type MgL } from '../kernel';
+import { studentQuantile } from '../stats';
 
 /** A nitrate test or a water change, with its ISO moment. */
 export type WaterMark =

@@ -1,4 +1,4 @@
-import type { Celsius } from '../kernel/units/quantities';
+import type { Celsius } from '../kernel';
 
 const KELVIN = 273.15;
 /** Standard atmosphere by height: sea level 1 atm, lapse 6.5 K/km (ISO 2533; the constants from memory). */

@@ -1,4 +1,4 @@
-import type { Celsius } from '../kernel/units/quantities';
+import type { Celsius } from '../kernel';
 
 /** A probe reads these; made up, so that everything around a probe can be tried without one. */
 export interface ProbeReading {

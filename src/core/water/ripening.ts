@@ -1,5 +1,5 @@
-import type { FilterLife } from '../events/room';
-import { addDays, daysBetween } from '../kernel/time/days';
+import type { FilterLife } from '../events';
+import { addDays, daysBetween } from '../kernel';
 
 /** Weeks that a filter usually needs from the start, bare or with media from a running tank (common practice; the spread is wide). */
 const BARE_WEEKS = 5;

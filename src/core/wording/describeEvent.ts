@@ -1,6 +1,6 @@
-import { commonName, type Catalogue } from '../model/catalogue';
+import { type Catalogue, commonName } from '../model';
 import { countOf } from './words';
-import { CHANGE_CHECKS, type Dated, type Member, type Sign } from '../events/events';
+import { CHANGE_CHECKS, type Dated, type Member, type Sign } from '../events';
 
 /** Names that a sentence needs: of tanks and of residents, as they are known now. */
 export interface Names {

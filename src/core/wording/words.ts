@@ -1,5 +1,4 @@
-import { commonName, foldName } from '../model/catalogue';
-import type { SpeciesProfile } from '../model/species';
+import { commonName, foldName, type SpeciesProfile } from '../model';
 
 /** "the angelfish" */
 export const the = (profile: SpeciesProfile): string => `the ${commonName(profile)}`;

@@ -1,10 +1,10 @@
 'use client';
 
 import { useState } from 'react';
-import { figure } from '@/core/wording/words';
-import { ACCLIMATION_WAYS, acclimation, type AcclimationWay } from '@/core/water/acclimation';
+import { figure } from '@/core/wording';
+import { acclimation, ACCLIMATION_WAYS, type AcclimationWay } from '@/core/water';
 import { useSettings, type TankView } from '@/session/react/useTanks';
-import { parseQuantity } from '@/core/kernel/units/parseQuantity';
+import { parseQuantity } from '@/core/kernel';
 import { SelectField, TextField, options } from '@/ui/Field';
 import { Caution, Ledger, Section } from '@/ui/Screen';
 import { RoundTimer } from './RoundTimer';

@@ -1,11 +1,9 @@
 'use client';
 
-import type { DraftGroup } from '@/core/records/documents';
-import { bringHome } from '@/core/commands/bringHome';
-import { commonName } from '@/core/model/catalogue';
-import { ORIGINS } from '@/core/model/plan';
-import type { SpeciesProfile } from '@/core/model/species';
-import { countOf } from '@/core/wording/words';
+import type { DraftGroup } from '@/core/records';
+import { bringHome } from '@/core/commands';
+import { commonName, ORIGINS, type SpeciesProfile } from '@/core/model';
+import { countOf } from '@/core/wording';
 import { useCommands } from '@/session/react/useCommands';
 import { useRoomForm } from '@/session/react/useRoomForm';
 import { useTanks, type TankView } from '@/session/react/useTanks';

@@ -1,7 +1,7 @@
 'use client';
 
 import { format, parseISO } from 'date-fns';
-import { textField } from '@/core/kernel/schema/fields';
+import { textField } from '@/core/kernel';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useRoomForm } from '@/session/react/useRoomForm';

@@ -2,14 +2,12 @@
 
 import { format, parseISO } from 'date-fns';
 import { useMemo, useState } from 'react';
-import { impulse } from '@/core/arrivals/impulse';
-import { assess } from '@/core/assess/assess';
-import { roomPlan } from '@/core/assess/roomPlan';
-import type { DraftGroup } from '@/core/records/documents';
-import { commonName } from '@/core/model/catalogue';
-import type { SpeciesProfile } from '@/core/model/species';
-import { countOf, list } from '@/core/wording/words';
-import { addGroups } from '@/core/commands/lists';
+import { impulse } from '@/core/arrivals';
+import { assess, roomPlan } from '@/core/assess';
+import type { DraftGroup } from '@/core/records';
+import { commonName, type SpeciesProfile } from '@/core/model';
+import { countOf, list } from '@/core/wording';
+import { addGroups } from '@/core/commands';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useListed, useResidents, type TankView } from '@/session/react/useTanks';

@@ -1,9 +1,8 @@
 'use client';
 
-import { ofTank } from '@/core/commands/ofTank';
-import { setLight } from '@/core/commands/tankParts';
+import { ofTank, setLight } from '@/core/commands';
 import { format, parseISO } from 'date-fns';
-import { lightLevel, rampFor } from '@/core/arrivals/lightRamp';
+import { lightLevel, rampFor } from '@/core/arrivals';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import type { TankView } from '@/session/react/useTanks';

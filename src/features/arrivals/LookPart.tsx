@@ -1,8 +1,8 @@
 'use client';
 
-import { HOUR_MS } from '@/core/kernel/time/days';
+import { HOUR_MS } from '@/core/kernel';
 import { useState } from 'react';
-import { LOOK_HOURS, type Sign } from '@/core/events/events';
+import { LOOK_HOURS, type Sign } from '@/core/events';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useResidents, type TankView } from '@/session/react/useTanks';

@@ -1,7 +1,7 @@
 'use client';
 
-import { CONDITIONS, WAYS, type Condition } from '@/core/events/events';
-import { commonName } from '@/core/model/catalogue';
+import { type Condition, CONDITIONS, WAYS } from '@/core/events';
+import { commonName } from '@/core/model';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { SelectField, TextField, options } from '@/ui/Field';
 import { SignButtons } from '@/ui/SignButtons';

@@ -6,15 +6,15 @@ import {
   emptyBucket,
   fillBucket,
   finishMove,
-  tickMove,
   type HouseMove,
-} from '@/core/commands/houseMove';
-import { ofTank } from '@/core/commands/ofTank';
+  ofTank,
+  tickMove,
+} from '@/core/commands';
 import { useState } from 'react';
-import { loadFields } from '@/core/records/kinds/houseMove';
-import type { Resident } from '@/core/events/room';
-import { movingSteps, reconcile } from '@/core/arrivals/movingHouse';
-import type { TankId } from '@/core/kernel/schema/ids';
+import { loadFields } from '@/core/records';
+import type { Resident } from '@/core/events';
+import { movingSteps, reconcile } from '@/core/arrivals';
+import type { TankId } from '@/core/kernel';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useResidentName } from '@/session/react/useNames';
@@ -96,11 +96,10 @@ export function MovingPart({ tank }: { readonly tank: TankView }) {
                   type="checkbox"
                   className="size-6 shrink-0 accent-(--deep)"
                   checked={move.done.includes(step.id)}
-                  onChange={(event) =>
-                    void quietly('Ticked', ({ documents }) =>
-                      tickMove(documents, tank.id, step.id, event.target.checked),
-                    )
-                  }
+                  onChange={(event) => {
+                    const done = event.target.checked;
+                    void quietly('Ticked', ({ documents }) => tickMove(documents, tank.id, step.id, done));
+                  }}
                 />
                 <span>
                   {step.text}

@@ -3,9 +3,8 @@
 import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
 import { useState } from 'react';
-import { describeEvent } from '@/core/wording/describeEvent';
-import type { Dated } from '@/core/events/events';
-import { NEW_TANK_LIFE } from '@/core/events/room';
+import { describeEvent } from '@/core/wording';
+import { type Dated, NEW_TANK_LIFE } from '@/core/events';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useHappenings, useNames } from '@/session/react/useNames';

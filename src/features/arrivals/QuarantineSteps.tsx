@@ -2,19 +2,20 @@
 
 import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
-import { quarantineOf, quarantineSince } from '@/core/arrivals/quarantine';
-import { ILLNESS } from '@/core/events/quarantineLife';
-import { CLEAR_DAYS, QUARANTINE_DAYS, QUARANTINE_LONG_DAYS } from '@/core/events/quarantineDays';
-import { DRYING_DAYS } from '@/core/arrivals/waves';
+import { DRYING_DAYS, quarantineOf, quarantineSince } from '@/core/arrivals';
 import {
-  eventFields,
-  QUARANTINE_CHECKS,
+  CLEAR_DAYS,
   type Dated,
+  eventFields,
+  ILLNESS,
+  NEW_TANK_LIFE,
+  QUARANTINE_CHECKS,
+  QUARANTINE_DAYS,
+  QUARANTINE_LONG_DAYS,
   type QuarantineCheck,
   type Sign,
-} from '@/core/events/events';
-import { NEW_TANK_LIFE } from '@/core/events/room';
-import { daysBetween } from '@/core/kernel/time/days';
+} from '@/core/events';
+import { daysBetween } from '@/core/kernel';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useRoomForm } from '@/session/react/useRoomForm';

@@ -1,11 +1,10 @@
 'use client';
 
-import { ofTank } from '@/core/commands/ofTank';
-import { beginRelease, dropRelease, finishRelease, tickRelease } from '@/core/commands/release';
+import { beginRelease, dropRelease, finishRelease, ofTank, tickRelease } from '@/core/commands';
 import { useEffect, useMemo, useState } from 'react';
-import { releaseSheet, type SheetStep } from '@/core/arrivals/releaseSheet';
-import { commonName } from '@/core/model/catalogue';
-import { countOf } from '@/core/wording/words';
+import { releaseSheet, type SheetStep } from '@/core/arrivals';
+import { commonName } from '@/core/model';
+import { countOf } from '@/core/wording';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
 import type { Changes } from '@/session/types';
 import { useCommands } from '@/session/react/useCommands';

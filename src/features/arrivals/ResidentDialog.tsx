@@ -1,10 +1,9 @@
 'use client';
 
-import { RECORDS, recordResident, type RecordKind } from '@/core/commands/recordResident';
-import { eventFields, SURENESS } from '@/core/events/events';
-import type { Resident } from '@/core/events/room';
-import { choiceField, noteField, wholeField, yesNoField } from '@/core/kernel/schema/fields';
-import { commonName } from '@/core/model/catalogue';
+import { type RecordKind, recordResident, RECORDS } from '@/core/commands';
+import { eventFields, type Resident, SURENESS } from '@/core/events';
+import { choiceField, noteField, wholeField, yesNoField } from '@/core/kernel';
+import { commonName } from '@/core/model';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useResidentName } from '@/session/react/useNames';

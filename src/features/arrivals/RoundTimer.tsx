@@ -1,6 +1,6 @@
 'use client';
 
-import type { Litres } from '@/core/kernel/units/quantities';
+import type { Litres } from '@/core/kernel';
 import { useEffect, useState } from 'react';
 import { Button } from '@/ui/Button';
 

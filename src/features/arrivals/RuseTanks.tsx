@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { joinersFor, RUSE_DAYS, ruseTanks } from '@/core/arrivals/ruse';
+import { joinersFor, RUSE_DAYS, ruseTanks } from '@/core/arrivals';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
 import { useResidentName } from '@/session/react/useNames';
 import { useResidents, useTanks, type TankView } from '@/session/react/useTanks';

@@ -1,14 +1,11 @@
 'use client';
 
-import { SHOPS, takeShopStock } from '@/core/commands/shopStock';
+import { SHOPS, takeShopStock } from '@/core/commands';
 import { useMemo, useRef, useState } from 'react';
-import { askFor, coverShops, type ShopPlan, type ToBuy } from '@/core/arrivals/coverShops';
-import { readShopCsv } from '@/core/arrivals/shopStock';
-import { type ShopItem } from '@/core/model/shopItem';
-import { simulatedShops } from '@/core/arrivals/simulatedShops';
-import { faultLine, type Fault } from '@/core/kernel/schema/faults';
-import { commonName } from '@/core/model/catalogue';
-import { countOf, list } from '@/core/wording/words';
+import { askFor, coverShops, readShopCsv, type ShopPlan, simulatedShops, type ToBuy } from '@/core/arrivals';
+import { commonName, type ShopItem } from '@/core/model';
+import { type Fault, faultLine } from '@/core/kernel';
+import { countOf, list } from '@/core/wording';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useListed, type TankView } from '@/session/react/useTanks';

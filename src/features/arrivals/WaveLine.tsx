@@ -11,7 +11,7 @@ import {
 } from '@dnd-kit/core';
 import { format, parseISO } from 'date-fns';
 import { useEffect, useRef, useState } from 'react';
-import { addDays, daysBetween } from '@/core/kernel/time/days';
+import { addDays, daysBetween } from '@/core/kernel';
 import type { Waves } from './useWaves';
 
 const LANE_PX = 34;

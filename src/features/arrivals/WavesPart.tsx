@@ -2,8 +2,8 @@
 
 import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
-import { countOf, list } from '@/core/wording/words';
-import { addDays } from '@/core/kernel/time/days';
+import { countOf, list } from '@/core/wording';
+import { addDays } from '@/core/kernel';
 import type { TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
 import { SelectField } from '@/ui/Field';

@@ -1,5 +1,5 @@
-import { eventFields } from '@/core/events/events';
-import { choiceField, noteField, wholeField } from '@/core/kernel/schema/fields';
+import { eventFields } from '@/core/events';
+import { choiceField, noteField, wholeField } from '@/core/kernel';
 import type { RoomForm } from '@/session/react/useRoomForm';
 import { todayIso } from '@/session/today';
 import { comingDay, pastDay } from '@/ui/form/dayFields';

@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
-import { batchSince, quarantineState } from '@/core/arrivals/quarantine';
-import { NEW_TANK_LIFE } from '@/core/events/room';
-import type { ResidentId } from '@/core/kernel/schema/ids';
-import type { SpeciesProfile } from '@/core/model/species';
+import { batchSince, quarantineState } from '@/core/arrivals';
+import { NEW_TANK_LIFE } from '@/core/events';
+import type { ResidentId } from '@/core/kernel';
+import type { SpeciesProfile } from '@/core/model';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
 import { useListed, useTanks, type TankView } from '@/session/react/useTanks';
 import { whenNow } from '@/session/today';

@@ -1,30 +1,27 @@
 'use client';
 
-import { makesRoughTank } from '@/core/model/levels';
-import { changeWaves } from '@/core/commands/tankParts';
+import { makesRoughTank } from '@/core/model';
+import { changeWaves } from '@/core/commands';
 import { useMemo } from 'react';
-import { assess } from '@/core/assess/assess';
-import { roomPlan } from '@/core/assess/roomPlan';
-import type { DocumentBodies } from '@/core/records/documents';
-import { NEW_TANK_LIFE, residentsOf } from '@/core/events/room';
+import { assess, roomPlan } from '@/core/assess';
+import type { DocumentBodies } from '@/core/records';
+import { NEW_TANK_LIFE, QUARANTINE_DAYS, residentsOf } from '@/core/events';
 import {
   DRYING_DAYS,
   judgeWaves,
+  type Lane,
   pairOf,
   planWaves,
-  type Lane,
+  quarantineOf,
   type ToCome,
   type Wave,
   type WaveRules,
-} from '@/core/arrivals/waves';
-import type { DocumentId } from '@/core/kernel/schema/ids';
-import { addDays, daysBetween } from '@/core/kernel/time/days';
-import { ripeness } from '@/core/water/ripening';
+} from '@/core/arrivals';
+import { addDays, daysBetween, type DocumentId } from '@/core/kernel';
+import { ripeness } from '@/core/water';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useListed, useResidents, useTanks, type TankView } from '@/session/react/useTanks';
-import { QUARANTINE_DAYS } from '@/core/events/quarantineDays';
-import { quarantineOf } from '@/core/arrivals/quarantine';
 import { dayOf, todayIso, whenNow } from '@/session/today';
 
 type WavesBody = DocumentBodies['waves'];

@@ -1,12 +1,10 @@
 'use client';
 
-import { speciesChange } from '@/core/commands/documentChanges';
+import { speciesChange } from '@/core/commands';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
-import { commonName, foldName, namesOf } from '@/core/model/catalogue';
-import { adultLengthCm } from '@/core/model/species';
-import { span } from '@/core/wording/words';
-import { facetsOf, hasFacets, type Chosen } from '@/core/model/facets';
+import { adultLengthCm, type Chosen, commonName, facetsOf, foldName, hasFacets, namesOf } from '@/core/model';
+import { span } from '@/core/wording';
 import { useCatalogue, useRooms, useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { Button } from '@/ui/Button';

@@ -2,12 +2,10 @@
 
 import { useMemo } from 'react';
 import Link from 'next/link';
-import { speciesAnswer } from '@/core/formats/speciesAnswer';
-import { mouthRatio } from '@/core/fish/mouthFit';
-import { commonName, type Catalogue } from '@/core/model/catalogue';
-import { facetsOf } from '@/core/model/facets';
-import { adultLengthCm, type SpeciesProfile } from '@/core/model/species';
-import { capital, figure, list, plural, span } from '@/core/wording/words';
+import { speciesAnswer } from '@/core/formats';
+import { mouthRatio } from '@/core/fish';
+import { adultLengthCm, type Catalogue, commonName, facetsOf, type SpeciesProfile } from '@/core/model';
+import { capital, figure, list, plural, span } from '@/core/wording';
 import { Caution, Ledger, Section } from '@/ui/Screen';
 import { SchoolTanks, SizeDrawing, WaterScales } from './ProfileDrawings';
 

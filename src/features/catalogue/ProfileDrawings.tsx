@@ -1,6 +1,5 @@
-import type { School, SpeciesProfile, WaterRange } from '@/core/model/species';
-import { adultLengthCm } from '@/core/model/species';
-import { figure, span } from '@/core/wording/words';
+import { adultLengthCm, type School, type SpeciesProfile, type WaterRange } from '@/core/model';
+import { figure, span } from '@/core/wording';
 import { FishSilhouette } from '@/ui/FishSilhouette';
 import { colourOf } from '@/ui/colourOf';
 

@@ -1,11 +1,15 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { profileCells, profileFromCells } from '@/core/formats/speciesCsv';
-import type { Fault } from '@/core/kernel/schema/faults';
-import { commonName, type Catalogue } from '@/core/model/catalogue';
-import { changedPaths, type KeeperSpecies } from '@/core/model/keeperSpecies';
-import type { SpeciesProfile } from '@/core/model/species';
+import { profileCells, profileFromCells } from '@/core/formats';
+import type { Fault } from '@/core/kernel';
+import {
+  type Catalogue,
+  changedPaths,
+  commonName,
+  type KeeperSpecies,
+  type SpeciesProfile,
+} from '@/core/model';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { TextField } from '@/ui/Field';

@@ -1,9 +1,9 @@
 'use client';
 
-import { speciesChange } from '@/core/commands/documentChanges';
+import { speciesChange } from '@/core/commands';
 import { useRef, useState } from 'react';
-import { readSpeciesCsv, writeSpeciesCsv, type SpeciesCsv } from '@/core/formats/speciesCsv';
-import { keeperSpeciesOf } from '@/core/model/keeperSpecies';
+import { readSpeciesCsv, type SpeciesCsv, writeSpeciesCsv } from '@/core/formats';
+import { keeperSpeciesOf } from '@/core/model';
 import { useRooms, useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { Button } from '@/ui/Button';

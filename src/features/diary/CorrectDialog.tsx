@@ -2,9 +2,8 @@
 
 import { format, isFuture, parseISO } from 'date-fns';
 import type { Schema } from 'yup';
-import { textField } from '@/core/kernel/schema/fields';
-import { correctableParts, eventFields, type Dated } from '@/core/events/events';
-import type { Standing } from '@/core/events/roomAt';
+import { textField } from '@/core/kernel';
+import { correctableParts, type Dated, eventFields, type Standing } from '@/core/events';
 import type { Kept } from '@/session/react/useCommands';
 import { useRoomForm } from '@/session/react/useRoomForm';
 import { Button } from '@/ui/Button';

@@ -3,8 +3,7 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { format, parseISO } from 'date-fns';
 import { useDeferredValue, useMemo, useRef, useState } from 'react';
-import { eventFields, type Dated } from '@/core/events/events';
-import type { Standing } from '@/core/events/roomAt';
+import { type Dated, eventFields, type Standing } from '@/core/events';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { appendChange, correctChange, useCommands } from '@/session/react/useCommands';
 import { useHappenings, useNames } from '@/session/react/useNames';

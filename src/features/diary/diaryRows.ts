@@ -1,11 +1,16 @@
 import { dayOf } from '@/session/today';
-import type { Dated, Entry } from '@/core/events/events';
-import { describeEvent, type Names } from '@/core/wording/describeEvent';
-import { residentsOfEvent, tankOfEvent } from '@/core/events/events';
-import { effective, type Standing } from '@/core/events/roomAt';
-import { unreadable } from '@/core/events/readable';
-import type { Room } from '@/core/events/room';
-import { foldName } from '@/core/model/catalogue';
+import {
+  type Dated,
+  effective,
+  type Entry,
+  residentsOfEvent,
+  type Room,
+  type Standing,
+  tankOfEvent,
+  unreadable,
+} from '@/core/events';
+import { describeEvent, type Names } from '@/core/wording';
+import { foldName } from '@/core/model';
 
 /** One line of the diary: what stands, or what was struck out. */
 export interface DiaryRow {

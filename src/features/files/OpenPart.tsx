@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { toast } from 'sonner';
-import { openLife, openPlan } from '@/core/commands/openFile';
+import { openLife, openPlan } from '@/core/commands';
 import { useRooms, useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useTanks } from '@/session/react/useTanks';

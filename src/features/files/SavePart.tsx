@@ -1,9 +1,9 @@
 'use client';
 
-import { roomPlan } from '@/core/assess/roomPlan';
-import { listedIn } from '@/core/commands/documentChanges';
-import { residentsOf } from '@/core/events/room';
-import { canonicalJson } from '@/core/kernel/schema/canonicalJson';
+import { roomPlan } from '@/core/assess';
+import { listedIn } from '@/core/commands';
+import { residentsOf } from '@/core/events';
+import { canonicalJson } from '@/core/kernel';
 import { useRooms, useRoomState } from '@/session/react/RoomProvider';
 import { useTanks, type TankView } from '@/session/react/useTanks';
 import { savePage } from '@/session/savePage';

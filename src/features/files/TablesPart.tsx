@@ -1,13 +1,20 @@
 'use client';
 
-import { listedIn } from '@/core/commands/documentChanges';
-import { addGroups } from '@/core/commands/lists';
+import { addGroups, listedIn } from '@/core/commands';
 import { useMemo, useState } from 'react';
-import { faultLine } from '@/core/kernel/schema/faults';
-import { TABLES, readTable, type TableKind } from '@/core/formats/tablesIn';
-import { contestsCsv, leaversCsv, stockTableCsv, watchesCsv, waterCsv } from '@/core/formats/tablesOut';
-import type { Dated } from '@/core/events/events';
-import { foldName } from '@/core/model/catalogue';
+import { faultLine } from '@/core/kernel';
+import {
+  contestsCsv,
+  leaversCsv,
+  readTable,
+  stockTableCsv,
+  type TableKind,
+  TABLES,
+  watchesCsv,
+  waterCsv,
+} from '@/core/formats';
+import type { Dated } from '@/core/events';
+import { foldName } from '@/core/model';
 import { useCatalogue, useRooms, useRoomState } from '@/session/react/RoomProvider';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useHappenings, useNames } from '@/session/react/useNames';

@@ -1,7 +1,7 @@
 'use client';
 
-import { changeSettings } from '@/core/commands/settings';
-import { DEFAULT_SETTINGS } from '@/core/records/documents';
+import { changeSettings } from '@/core/commands';
+import { DEFAULT_SETTINGS } from '@/core/records';
 import { useCommands } from '@/session/react/useCommands';
 import { useSettings } from '@/session/react/useTanks';
 import { SelectField } from '@/ui/Field';
@@ -53,13 +53,14 @@ export function UnitsPart() {
           key={name}
           label={label}
           value={settings[name]}
-          onChange={(event) =>
+          onChange={(event) => {
+            const chosen = { [name]: event.target.value };
             void run(
               'Units changed',
-              ({ documents }) => changeSettings(documents, DEFAULT_SETTINGS, { [name]: event.target.value }),
+              ({ documents }) => changeSettings(documents, DEFAULT_SETTINGS, chosen),
               true,
-            )
-          }
+            );
+          }}
         >
           {choices.map(([value, words]) => (
             <option key={value} value={value}>

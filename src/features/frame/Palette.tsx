@@ -2,7 +2,7 @@
 
 import { Command } from 'cmdk';
 import { Dialog as Radix } from 'radix-ui';
-import { commonName } from '@/core/model/catalogue';
+import { commonName } from '@/core/model';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useTanks } from '@/session/react/useTanks';
 import { ROOM_SCREENS, TANK_SCREENS, withTank } from './links';

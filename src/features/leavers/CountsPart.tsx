@@ -2,11 +2,9 @@
 
 import { format, parseISO } from 'date-fns';
 import { useMemo, useState } from 'react';
-import { eventFields, RECOUNTS, type Dated } from '@/core/events/events';
-import type { Resident } from '@/core/events/room';
-import { headCount, type HeadCount } from '@/core/leavers/headCount';
-import { commonName } from '@/core/model/catalogue';
-import type { SpeciesProfile } from '@/core/model/species';
+import { type Dated, eventFields, RECOUNTS, type Resident } from '@/core/events';
+import { headCount, type HeadCount } from '@/core/leavers';
+import { commonName, type SpeciesProfile } from '@/core/model';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useHeadCount } from '@/session/react/useHeadCount';

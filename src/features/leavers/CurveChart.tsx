@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import type { SurvivalCurve } from '@/core/stats/kaplanMeier';
+import type { SurvivalCurve } from '@/core/stats';
 import { LINE_INKS, type ChartLine, type Point } from '@/ui/chart/lines';
 import { LineChart } from '@/ui/chart/LineChart';
 

@@ -3,9 +3,9 @@
 import { differenceInCalendarDays, format, parseISO } from 'date-fns';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { describeEvent } from '@/core/wording/describeEvent';
-import type { Standing } from '@/core/events/roomAt';
-import { beforeDeath, BEFORE_DAYS } from '@/core/leavers/beforeDeath';
+import { describeEvent } from '@/core/wording';
+import type { Standing } from '@/core/events';
+import { BEFORE_DAYS, beforeDeath } from '@/core/leavers';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
 import { useNames } from '@/session/react/useNames';
 import type { TankView } from '@/session/react/useTanks';

@@ -1,9 +1,8 @@
 'use client';
 
-import { recordDeath, rehome } from '@/core/commands/leave';
-import { DEATHS, eventFields, REHOME_REASONS, type Sign } from '@/core/events/events';
-import type { Resident } from '@/core/events/room';
-import { choiceField, noteField } from '@/core/kernel/schema/fields';
+import { recordDeath, rehome } from '@/core/commands';
+import { DEATHS, eventFields, REHOME_REASONS, type Resident, type Sign } from '@/core/events';
+import { choiceField, noteField } from '@/core/kernel';
 import { useCommands } from '@/session/react/useCommands';
 import { useHappenings, useResidentName } from '@/session/react/useNames';
 import { useRoomForm } from '@/session/react/useRoomForm';

@@ -2,7 +2,7 @@
 
 import { useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
-import { FORTNIGHT_DAYS } from '@/core/leavers/lives';
+import { FORTNIGHT_DAYS } from '@/core/leavers';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useHappenings } from '@/session/react/useNames';
 import { useResidents, useTank, type TankView } from '@/session/react/useTanks';

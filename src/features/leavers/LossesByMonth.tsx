@@ -1,8 +1,8 @@
 'use client';
 
-import { DAY_MS } from '@/core/kernel/time/days';
+import { DAY_MS } from '@/core/kernel';
 import { addMonths, format, parseISO } from 'date-fns';
-import { FORTNIGHT_DAYS, type Life } from '@/core/leavers/lives';
+import { FORTNIGHT_DAYS, type Life } from '@/core/leavers';
 import { Section } from '@/ui/Screen';
 
 const MONTHS = 12;

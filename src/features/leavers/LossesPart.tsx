@@ -4,18 +4,18 @@ import { format, parseISO } from 'date-fns';
 import { useMemo, useState } from 'react';
 import {
   FORTNIGHT_DAYS,
-  GROUPINGS,
   fortnightOf,
+  type Grouping,
+  GROUPINGS,
+  type Life,
   livesBy,
   livesOf,
+  type LossWarning,
+  lossWarnings,
   withoutIncidents,
-  type Grouping,
-  type Life,
-} from '@/core/leavers/lives';
-import { lossWarnings, type LossWarning } from '@/core/leavers/lossWarnings';
-import { commonName } from '@/core/model/catalogue';
-import { kaplanMeier } from '@/core/stats/kaplanMeier';
-import { logRank } from '@/core/stats/logRank';
+} from '@/core/leavers';
+import { commonName } from '@/core/model';
+import { kaplanMeier, logRank } from '@/core/stats';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useHappenings, useNames } from '@/session/react/useNames';
 import type { TankView } from '@/session/react/useTanks';

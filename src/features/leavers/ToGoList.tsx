@@ -2,8 +2,8 @@
 
 import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
-import { decideToGo, rehome } from '@/core/commands/leave';
-import type { Resident, ToGo } from '@/core/events/room';
+import { decideToGo, rehome } from '@/core/commands';
+import type { Resident, ToGo } from '@/core/events';
 import { useCommands } from '@/session/react/useCommands';
 import { useResidentName } from '@/session/react/useNames';
 import { momentOn, todayIso } from '@/session/today';

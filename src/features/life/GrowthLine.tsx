@@ -1,9 +1,9 @@
 'use client';
 
-import type { Cm } from '@/core/kernel/units/quantities';
+import type { Cm } from '@/core/kernel';
 import { addDays, differenceInDays, format, parseISO } from 'date-fns';
-import { lengthAfterMonths } from '@/core/growth/speciesGrowth';
-import type { SpeciesProfile } from '@/core/model/species';
+import { lengthAfterMonths } from '@/core/growth';
+import type { SpeciesProfile } from '@/core/model';
 import { LineChart } from '@/ui/chart/LineChart';
 import { Section } from '@/ui/Screen';
 

@@ -1,9 +1,9 @@
 'use client';
 
-import { addPicture, removePicture } from '@/core/commands/pictures';
+import { addPicture, removePicture } from '@/core/commands';
 import { format, parseISO } from 'date-fns';
 import { useMemo, useRef, useState } from 'react';
-import type { Resident } from '@/core/events/room';
+import type { Resident } from '@/core/events';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useResidentName } from '@/session/react/useNames';

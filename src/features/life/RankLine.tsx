@@ -2,9 +2,8 @@
 
 import { useMemo } from 'react';
 import { format, parseISO } from 'date-fns';
-import type { Resident } from '@/core/events/room';
-import { ELO_START } from '@/core/order/eloLadder';
-import { ladderOf } from '@/core/order/ladderOf';
+import type { Resident } from '@/core/events';
+import { ELO_START, ladderOf } from '@/core/order';
 import { useHappenings } from '@/session/react/useNames';
 import { LineChart } from '@/ui/chart/LineChart';
 import { Section } from '@/ui/Screen';

@@ -1,8 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import type { WishesFile } from '@/core/lineups/wishes';
-import { commonName } from '@/core/model/catalogue';
+import type { WishesFile } from '@/core/lineups';
+import { commonName } from '@/core/model';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useLineUpsWorker } from '@/session/react/useLineUps';
 import { todayIso } from '@/session/today';

@@ -1,13 +1,11 @@
 'use client';
 
 import { Pin } from 'lucide-react';
-import type { Assessment } from '@/core/assess/assess';
-import type { KeptWish } from '@/core/records/documents';
-import { commonName } from '@/core/model/catalogue';
-import { adultLengthCm } from '@/core/model/species';
-import { CROWDED } from '@/core/rules/layerCrowding';
-import { NITRATE_BUDGET } from '@/core/rules/nitrate';
-import { figure, span } from '@/core/wording/words';
+import type { Assessment } from '@/core/assess';
+import type { KeptWish } from '@/core/records';
+import { adultLengthCm, commonName } from '@/core/model';
+import { CROWDED, NITRATE_BUDGET } from '@/core/rules';
+import { figure, span } from '@/core/wording';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import type { TankView } from '@/session/react/useTanks';
 import type { Found } from '@/workers/lineUpsWork';

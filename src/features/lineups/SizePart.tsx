@@ -3,10 +3,10 @@
 import { proxy } from 'comlink';
 import { useState } from 'react';
 import { STANDARD_TANKS } from '@/catalogue/standardTanks';
-import { commonName } from '@/core/model/catalogue';
-import { countOf, figure, list } from '@/core/wording/words';
-import { sizesForPlace, USUAL_CLEARANCE_CM } from '@/core/tank/placeFits';
-import { parseQuantity } from '@/core/kernel/units/parseQuantity';
+import { commonName } from '@/core/model';
+import { countOf, figure, list } from '@/core/wording';
+import { sizesForPlace, USUAL_CLEARANCE_CM } from '@/core/tank';
+import { parseQuantity } from '@/core/kernel';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useLineUpsWorker } from '@/session/react/useLineUps';
 import { useSettings, type TankView } from '@/session/react/useTanks';

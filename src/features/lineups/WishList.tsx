@@ -2,9 +2,8 @@
 
 import { Pin, Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { commonName } from '@/core/model/catalogue';
-import { FACETS, facetsOf, hasFacets, type Chosen } from '@/core/model/facets';
-import { countOf } from '@/core/wording/words';
+import { type Chosen, commonName, FACETS, facetsOf, hasFacets } from '@/core/model';
+import { countOf } from '@/core/wording';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useLineUpsWorker } from '@/session/react/useLineUps';
 import type { TankView } from '@/session/react/useTanks';

@@ -1,10 +1,9 @@
 'use client';
 
-import { newList } from '@/core/commands/lists';
+import { newList } from '@/core/commands';
 import { useMemo, useState } from 'react';
-import { assess } from '@/core/assess/assess';
-import { planWith } from '@/core/lineups/buildProblem';
-import type { WishesFile } from '@/core/lineups/wishes';
+import { assess } from '@/core/assess';
+import { planWith, type WishesFile } from '@/core/lineups';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useLineUps } from '@/session/react/useLineUps';

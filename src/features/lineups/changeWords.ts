@@ -1,6 +1,6 @@
-import type { Change } from '@/core/lineups/whatItTakes';
-import { commonName, type Catalogue } from '@/core/model/catalogue';
-import { figure, list, the } from '@/core/wording/words';
+import type { Change } from '@/core/lineups';
+import { type Catalogue, commonName } from '@/core/model';
+import { figure, list, the } from '@/core/wording';
 
 /** So many of the kinds that could go instead are named. */
 const NAMED = 4;

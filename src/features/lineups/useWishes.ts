@@ -1,12 +1,10 @@
 'use client';
 
-import { ofTank } from '@/core/commands/ofTank';
-import { changeWishes, changeWishList, noWishes } from '@/core/commands/wishList';
+import { changeWishes, changeWishList, noWishes, ofTank } from '@/core/commands';
 import { useMemo } from 'react';
-import type { DocumentBodies, KeptWish } from '@/core/records/documents';
-import type { WishesFile } from '@/core/lineups/wishes';
-import { commonName } from '@/core/model/catalogue';
-import type { SpeciesProfile } from '@/core/model/species';
+import type { DocumentBodies, KeptWish } from '@/core/records';
+import type { WishesFile } from '@/core/lineups';
+import { commonName, type SpeciesProfile } from '@/core/model';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useResidents, type TankView } from '@/session/react/useTanks';

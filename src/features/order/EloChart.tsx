@@ -2,7 +2,7 @@
 
 import { format, parseISO } from 'date-fns';
 import { useMemo, useState } from 'react';
-import type { OrderMark } from '@/core/order/marks';
+import type { OrderMark } from '@/core/order';
 import type { OrderAnswer } from '@/workers/orderWork';
 import { Button } from '@/ui/Button';
 import { LineChart } from '@/ui/chart/LineChart';

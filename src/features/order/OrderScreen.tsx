@@ -1,14 +1,12 @@
 'use client';
 
-import { DAY_MS } from '@/core/kernel/time/days';
+import { DAY_MS } from '@/core/kernel';
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
-import { bundlesOf } from '@/core/effects/stepEffect';
-import type { Standing } from '@/core/events/roomAt';
-import { FEW_A_FISH } from '@/core/order/ladderOf';
-import { orderMarks } from '@/core/order/marks';
-import { orderWords } from '@/core/order/orderWords';
+import { bundlesOf } from '@/core/effects';
+import type { Standing } from '@/core/events';
+import { FEW_A_FISH, orderMarks, orderWords } from '@/core/order';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useHappenings, useNames } from '@/session/react/useNames';
 import { useCourse } from '@/session/react/useCourse';

@@ -1,13 +1,10 @@
 'use client';
 
-import { bodyOf } from '@/core/commands/ofTank';
-import { PUT_OFF, putOff } from '@/core/commands/putOff';
+import { bodyOf, PUT_OFF, putOff } from '@/core/commands';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import type { DueItem } from '@/core/due/dueItem';
-import { dueItems, dueKey } from '@/core/due/dueItems';
-import { spareWarning } from '@/core/due/waterDue';
-import { addDays } from '@/core/kernel/time/days';
+import { type DueItem, dueItems, dueKey, spareWarning } from '@/core/due';
+import { addDays } from '@/core/kernel';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useTanks } from '@/session/react/useTanks';

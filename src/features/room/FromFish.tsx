@@ -1,18 +1,15 @@
 'use client';
 
-import { draftChange, tankChange } from '@/core/commands/documentChanges';
+import { draftChange, newTank, tankChange } from '@/core/commands';
 import { X } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { STANDARD_TANKS, type StandardTank } from '@/catalogue/standardTanks';
-import { commonName } from '@/core/model/catalogue';
-import type { TankId } from '@/core/kernel/schema/ids';
-import type { SpeciesProfile, TankFigure } from '@/core/model/species';
-import { list } from '@/core/wording/words';
-import { fishFirst, USUAL_CLEARANCE_CM, type Place, type SchoolAnswer } from '@/core/tank/placeFits';
-import { parseQuantity } from '@/core/kernel/units/parseQuantity';
+import { commonName, type SpeciesProfile, type TankFigure } from '@/core/model';
+import { parseQuantity, type TankId } from '@/core/kernel';
+import { list } from '@/core/wording';
+import { fishFirst, type Place, type SchoolAnswer, USUAL_CLEARANCE_CM } from '@/core/tank';
 import { newId } from '@/session/browserStamp';
-import { newTank } from '@/core/commands/newTank';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useSettings, useTanks } from '@/session/react/useTanks';

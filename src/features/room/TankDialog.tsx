@@ -1,14 +1,12 @@
 'use client';
 
-import { tankChange } from '@/core/commands/documentChanges';
+import { newTank, tankChange } from '@/core/commands';
 import { useRouter } from 'next/navigation';
 import { STANDARD_TANKS } from '@/catalogue/standardTanks';
-import { TANK_PURPOSES } from '@/core/records/documents';
-import { tankFields } from '@/core/records/kinds/tank';
-import type { TankId } from '@/core/kernel/schema/ids';
-import { planTankFields } from '@/core/model/plan';
+import { TANK_PURPOSES, tankFields } from '@/core/records';
+import type { TankId } from '@/core/kernel';
+import { planTankFields } from '@/core/model';
 import { newId } from '@/session/browserStamp';
-import { newTank } from '@/core/commands/newTank';
 import { useCommands } from '@/session/react/useCommands';
 import { useRoomForm } from '@/session/react/useRoomForm';
 import { useTanks } from '@/session/react/useTanks';

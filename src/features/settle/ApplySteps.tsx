@@ -1,9 +1,9 @@
 'use client';
 
 import { useState } from 'react';
-import { ASIDE_STEPS, stepIn } from '@/core/commands/stepIn';
-import { STEPS, type Step } from '@/core/events/events';
-import type { ResidentId, TankId } from '@/core/kernel/schema/ids';
+import { ASIDE_STEPS, stepIn } from '@/core/commands';
+import { type Step, STEPS } from '@/core/events';
+import type { ResidentId, TankId } from '@/core/kernel';
 import { useCommands } from '@/session/react/useCommands';
 import { useResidentName } from '@/session/react/useNames';
 import { useResidents, useTanks, type TankView } from '@/session/react/useTanks';

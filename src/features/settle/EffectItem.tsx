@@ -2,7 +2,7 @@
 
 import { format, parseISO } from 'date-fns';
 import { SpanBar } from '@/ui/SpanBar';
-import { effectSentence, type StepEffect } from '@/core/effects/stepEffect';
+import { effectSentence, type StepEffect } from '@/core/effects';
 
 /** Ratios from a tenth to tenfold, on a scale of logarithms, 0 to 1. */
 const SPAN = Math.log(10);

@@ -3,8 +3,8 @@
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
-import type { Pattern } from '@/core/effects/patterns';
-import type { Step } from '@/core/events/events';
+import type { Pattern } from '@/core/effects';
+import type { Step } from '@/core/events';
 import { useTank, type TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
 import { NoTank } from '@/ui/NoTank';

@@ -1,9 +1,8 @@
 'use client';
 
-import type { Cm } from '@/core/kernel/units/quantities';
+import type { Cm } from '@/core/kernel';
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import { PIECES, shapeOf, type BestBreak, type Piece } from '@/core/sightlines/sightlines';
-import type { Polygon } from '@/core/sightlines/visiblePolygon';
+import { type BestBreak, type Piece, PIECES, type Polygon, shapeOf } from '@/core/sightlines';
 import type { TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
 import { Empty, Ledger, Section } from '@/ui/Screen';

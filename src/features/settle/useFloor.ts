@@ -1,11 +1,17 @@
 'use client';
 
-import { ofTank } from '@/core/commands/ofTank';
-import { changeFloor } from '@/core/commands/tankParts';
+import { changeFloor, ofTank } from '@/core/commands';
 import { useMemo } from 'react';
-import type { DocumentBodies } from '@/core/records/documents';
-import { bestBreak, mapChange, shapeOf, sightFrom, type Piece } from '@/core/sightlines/sightlines';
-import type { Floor, Point } from '@/core/sightlines/visiblePolygon';
+import type { DocumentBodies } from '@/core/records';
+import {
+  bestBreak,
+  type Floor,
+  mapChange,
+  type Piece,
+  type Point,
+  shapeOf,
+  sightFrom,
+} from '@/core/sightlines';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import type { TankView } from '@/session/react/useTanks';

@@ -1,14 +1,23 @@
 'use client';
 
 import { useMemo } from 'react';
-import { nextSteps, type NextStep } from '@/core/effects/nextSteps';
-import { patternsOf, type Pattern } from '@/core/effects/patterns';
-import { bundlesOf, effectsOf, type StepEffect } from '@/core/effects/stepEffect';
-import { tally, watchesOf, type Tally } from '@/core/effects/watches';
-import { whatWorked, type StepRecord } from '@/core/effects/whatWorked';
-import { spareWarning } from '@/core/due/waterDue';
-import { NITRATE_BUDGET } from '@/core/rules/nitrate';
-import { addDays } from '@/core/kernel/time/days';
+import {
+  bundlesOf,
+  effectsOf,
+  type NextStep,
+  nextSteps,
+  type Pattern,
+  patternsOf,
+  type StepEffect,
+  type StepRecord,
+  tally,
+  type Tally,
+  watchesOf,
+  whatWorked,
+} from '@/core/effects';
+import { spareWarning } from '@/core/due';
+import { NITRATE_BUDGET } from '@/core/rules';
+import { addDays } from '@/core/kernel';
 import { useAssessment } from '@/session/react/useAssessment';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useHappenings, useNames } from '@/session/react/useNames';

@@ -1,13 +1,9 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { assess } from '@/core/assess/assess';
-import { offeredGroup } from '@/core/assess/joinEffects';
-import { roomPlan } from '@/core/assess/roomPlan';
-import { whatItAdds } from '@/core/assess/whatItAdds';
-import { commonName } from '@/core/model/catalogue';
-import type { SpeciesProfile } from '@/core/model/species';
-import { countOf } from '@/core/wording/words';
+import { assess, offeredGroup, roomPlan, whatItAdds } from '@/core/assess';
+import { commonName, type SpeciesProfile } from '@/core/model';
+import { countOf } from '@/core/wording';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import type { TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';

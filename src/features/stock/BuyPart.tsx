@@ -2,8 +2,8 @@
 
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { shoppingSum, stockCsv, stockMarkdown } from '@/core/formats/stockSheet';
-import { commonName } from '@/core/model/catalogue';
+import { shoppingSum, stockCsv, stockMarkdown } from '@/core/formats';
+import { commonName } from '@/core/model';
 import { useDrafts, type TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
 import { INPUT } from '@/ui/Field';

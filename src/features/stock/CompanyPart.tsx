@@ -1,9 +1,9 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { pairMatrix, type PairCell } from '@/core/assess/pairMatrix';
-import { commonName } from '@/core/model/catalogue';
-import { SEVERITIES } from '@/core/rules/finding';
+import { type PairCell, pairMatrix } from '@/core/assess';
+import { commonName } from '@/core/model';
+import { SEVERITIES } from '@/core/rules';
 import { classes } from '@/ui/classes';
 import { Empty } from '@/ui/Screen';
 import { SEVERITY_WORDS, SeverityMark } from '@/ui/SeverityMark';

@@ -1,13 +1,11 @@
 'use client';
 
-import { copyList, describeList, goByList, newList, removeList } from '@/core/commands/lists';
+import { copyList, describeList, goByList, newList, removeList } from '@/core/commands';
 import { useMemo, useState } from 'react';
-import { assess, type Assessment } from '@/core/assess/assess';
-import { roomPlan } from '@/core/assess/roomPlan';
-import { whatItAdds } from '@/core/assess/whatItAdds';
-import type { DocumentId } from '@/core/kernel/schema/ids';
-import type { Finding } from '@/core/rules/finding';
-import { countOf, figure, list } from '@/core/wording/words';
+import { assess, type Assessment, roomPlan, whatItAdds } from '@/core/assess';
+import type { DocumentId } from '@/core/kernel';
+import type { Finding } from '@/core/rules';
+import { countOf, figure, list } from '@/core/wording';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useDrafts, useResidents, type DraftView, type TankView } from '@/session/react/useTanks';

@@ -1,9 +1,9 @@
 'use client';
 
 import { useMemo } from 'react';
-import { fillReport, type FillReport, type RoutineOutlook } from '@/core/assess/fillReport';
-import { commonName } from '@/core/model/catalogue';
-import { figure } from '@/core/wording/words';
+import { fillReport, type FillReport, type RoutineOutlook } from '@/core/assess';
+import { commonName } from '@/core/model';
+import { figure } from '@/core/wording';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { Empty, Section } from '@/ui/Screen';
 import { SpanBar } from '@/ui/SpanBar';

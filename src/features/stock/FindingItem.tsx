@@ -1,9 +1,9 @@
 'use client';
 
 import { memo, useState } from 'react';
-import { growthBand } from '@/core/growth/growthBand';
-import { monthOf } from '@/core/kernel/time/months';
-import type { Finding, Fix } from '@/core/rules/finding';
+import { growthBand } from '@/core/growth';
+import { monthOf } from '@/core/kernel';
+import type { Finding, Fix } from '@/core/rules';
 import { todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { classes } from '@/ui/classes';

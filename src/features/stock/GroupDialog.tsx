@@ -1,9 +1,7 @@
 'use client';
 
-import { choiceField } from '@/core/kernel/schema/fields';
-import { commonName } from '@/core/model/catalogue';
-import { ORIGINS, planGroupFields, type PlanGroup } from '@/core/model/plan';
-import type { SpeciesProfile } from '@/core/model/species';
+import { choiceField } from '@/core/kernel';
+import { commonName, ORIGINS, type PlanGroup, planGroupFields, type SpeciesProfile } from '@/core/model';
 import { useRoomForm } from '@/session/react/useRoomForm';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';

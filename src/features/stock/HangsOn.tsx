@@ -1,12 +1,11 @@
 'use client';
 
 import { memo } from 'react';
-import type { Assessment } from '@/core/assess/assess';
-import type { Trouble } from '@/core/assess/trouble';
-import type { DraftGroup } from '@/core/records/documents';
-import type { Resident } from '@/core/events/room';
-import type { SpeciesProfile } from '@/core/model/species';
-import { list, the } from '@/core/wording/words';
+import type { Assessment, Trouble } from '@/core/assess';
+import type { DraftGroup } from '@/core/records';
+import type { Resident } from '@/core/events';
+import type { SpeciesProfile } from '@/core/model';
+import { list, the } from '@/core/wording';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useTrouble } from '@/session/react/useTrouble';
 import type { TankView } from '@/session/react/useTanks';

@@ -2,12 +2,17 @@
 
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useMemo, useRef, useState } from 'react';
-import { joinEffects, offeredGroup, type JoinEffect } from '@/core/assess/joinEffects';
-import { roomPlan } from '@/core/assess/roomPlan';
-import { foldName, namesOf } from '@/core/model/catalogue';
-import { facetsOf, hasFacets, type Chosen } from '@/core/model/facets';
-import { adultLengthCm, type SpeciesProfile } from '@/core/model/species';
-import { countOf, span } from '@/core/wording/words';
+import { type JoinEffect, joinEffects, offeredGroup, roomPlan } from '@/core/assess';
+import {
+  adultLengthCm,
+  type Chosen,
+  facetsOf,
+  foldName,
+  hasFacets,
+  namesOf,
+  type SpeciesProfile,
+} from '@/core/model';
+import { countOf, span } from '@/core/wording';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useJoins } from '@/session/react/useJoins';
 import type { TankView } from '@/session/react/useTanks';

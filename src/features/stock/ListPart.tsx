@@ -3,9 +3,9 @@
 import { format, parse } from 'date-fns';
 import { Slider } from 'radix-ui';
 import { useDeferredValue, useMemo, useState } from 'react';
-import { isBad } from '@/core/assess/whatItAdds';
-import { addMonths } from '@/core/kernel/time/months';
-import { lengthAfterMonths } from '@/core/growth/speciesGrowth';
+import { isBad } from '@/core/assess';
+import { addMonths } from '@/core/kernel';
+import { lengthAfterMonths } from '@/core/growth';
 import type { TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
 import { GlassFront } from '@/ui/GlassFront';

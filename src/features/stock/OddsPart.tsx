@@ -1,8 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { commonName } from '@/core/model/catalogue';
-import type { SpeciesProfile } from '@/core/model/species';
+import { commonName, type SpeciesProfile } from '@/core/model';
 import {
   atLeastChance,
   expectedSurplus,
@@ -12,8 +11,8 @@ import {
   ratioChance,
   smallestPurchase,
   twoMalesChance,
-} from '@/core/numbers/juveniles';
-import { figure } from '@/core/wording/words';
+} from '@/core/numbers';
+import { figure } from '@/core/wording';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { Button } from '@/ui/Button';
 import { SelectField, TextField } from '@/ui/Field';

@@ -3,11 +3,8 @@
 import { Minus, Pencil, Plus, Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import { memo, useState } from 'react';
-import { lengthBand } from '@/core/growth/growthBand';
-import { lengthAfterMonths } from '@/core/growth/speciesGrowth';
-import { commonName } from '@/core/model/catalogue';
-import { recountGroup } from '@/core/model/recountGroup';
-import { adultLengthCm } from '@/core/model/species';
+import { lengthAfterMonths, lengthBand } from '@/core/growth';
+import { adultLengthCm, commonName, recountGroup } from '@/core/model';
 import { GroupDialog } from './GroupDialog';
 import type { StockLine, useStock } from './useStock';
 

@@ -1,7 +1,7 @@
 import { memo } from 'react';
-import type { Assessment } from '@/core/assess/assess';
-import { commonName } from '@/core/model/catalogue';
-import { figure } from '@/core/wording/words';
+import type { Assessment } from '@/core/assess';
+import { commonName } from '@/core/model';
+import { figure } from '@/core/wording';
 
 const MEASURES = [
   { name: 'temperatureC', label: 'Temperature, °C', low: 14, high: 34 },

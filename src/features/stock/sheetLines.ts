@@ -1,4 +1,4 @@
-import type { SheetLine } from '@/core/formats/stockSheet';
+import type { SheetLine } from '@/core/formats';
 import type { StockLine } from './useStock';
 
 const sum = (values: readonly (number | null | undefined)[]): number | null =>

@@ -1,19 +1,14 @@
 'use client';
 
-import type { Cm } from '@/core/kernel/units/quantities';
-import { listedIn, tankChange } from '@/core/commands/documentChanges';
-import { addGroups } from '@/core/commands/lists';
+import type { Cm, TankId } from '@/core/kernel';
+import { addGroups, listedIn, tankChange } from '@/core/commands';
 import { useMemo } from 'react';
-import { applyEdit, type Editable } from '@/core/assess/applyEdit';
-import { lengthToday } from '@/core/assess/roomPlan';
-import type { DraftGroup } from '@/core/records/documents';
-import type { Resident } from '@/core/events/room';
-import { commonName, type Catalogue } from '@/core/model/catalogue';
-import type { PlanGroup } from '@/core/model/plan';
-import type { TankId } from '@/core/kernel/schema/ids';
-import { adultLengthCm, type SpeciesProfile } from '@/core/model/species';
-import type { Fix, PlanEdit } from '@/core/rules/finding';
-import { list } from '@/core/wording/words';
+import { applyEdit, type Editable, lengthToday } from '@/core/assess';
+import type { DraftGroup } from '@/core/records';
+import type { Resident } from '@/core/events';
+import { adultLengthCm, type Catalogue, commonName, type PlanGroup, type SpeciesProfile } from '@/core/model';
+import type { Fix, PlanEdit } from '@/core/rules';
+import { list } from '@/core/wording';
 import { newId } from '@/session/browserStamp';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { listChange, useCommands } from '@/session/react/useCommands';

@@ -1,17 +1,18 @@
 'use client';
 
-import { TANK_PURPOSES } from '@/core/records/documents';
+import { TANK_PURPOSES } from '@/core/records';
 import {
   DENSITIES,
   MALES,
+  type PlanTank,
   PLANTS,
+  type Substrate,
   SUBSTRATES,
   TANK_SCHOOLS,
-  type PlanTank,
-  type Substrate,
-} from '@/core/model/plan';
-import { HIDE_KINDS, type HideKind } from '@/core/rules/context';
-import { TANK_SHAPES, type TankShape } from '@/core/model/plan';
+  TANK_SHAPES,
+  type TankShape,
+} from '@/core/model';
+import { HIDE_KINDS, type HideKind } from '@/core/rules';
 import type { TankView } from '@/session/react/useTanks';
 import { SelectField, TextField, options } from '@/ui/Field';
 import { Section } from '@/ui/Screen';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import type { QuantityKind } from '@/core/kernel/units/units';
+import type { QuantityKind } from '@/core/kernel';
 import { useSettings, type TankView } from '@/session/react/useTanks';
 import { INPUT, TextField } from '@/ui/Field';
 import { QuantityField } from '@/ui/QuantityField';

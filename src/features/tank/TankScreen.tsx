@@ -1,14 +1,11 @@
 'use client';
 
-import type { Litres } from '@/core/kernel/units/quantities';
-import { removeTank } from '@/core/commands/tankParts';
+import { formatQuantity, type Litres } from '@/core/kernel';
+import { removeTank } from '@/core/commands';
 import { useMemo } from 'react';
-import { buildContext } from '@/core/assess/buildContext';
-import { roomPlan } from '@/core/assess/roomPlan';
+import { buildContext, roomPlan } from '@/core/assess';
 import { STANDARD_TANKS } from '@/catalogue/standardTanks';
-import { USUAL_FLOOR_LOAD_KPA } from '@/core/tank/filledMass';
-import { sameFootprint } from '@/core/tank/placeFits';
-import { formatQuantity } from '@/core/kernel/units/formatQuantity';
+import { sameFootprint, USUAL_FLOOR_LOAD_KPA } from '@/core/tank';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useResidents, useSettings, useTank, type TankView } from '@/session/react/useTanks';

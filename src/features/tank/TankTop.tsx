@@ -1,5 +1,5 @@
-import type { Cm, Mm } from '@/core/kernel/units/quantities';
-import type { TankShape } from '@/core/model/plan';
+import type { Cm, Mm } from '@/core/kernel';
+import type { TankShape } from '@/core/model';
 
 /** The outline of a footprint in the box around it, front below. cm. */
 function outline(shape: TankShape, x: number, y: number, length: number, width: number, bow: number): string {

@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback } from 'react';
-import type { DocumentBodies } from '@/core/records/documents';
+import type { DocumentBodies } from '@/core/records';
 import { tankEdit, useCommands } from '@/session/react/useCommands';
 import type { TankView } from '@/session/react/useTanks';
 

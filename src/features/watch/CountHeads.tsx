@@ -1,8 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { commonName } from '@/core/model/catalogue';
-import type { SpeciesProfile } from '@/core/model/species';
+import { commonName, type SpeciesProfile } from '@/core/model';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useHeadCount } from '@/session/react/useHeadCount';
 import { useResidents, type TankView } from '@/session/react/useTanks';

@@ -1,6 +1,6 @@
 'use client';
 
-import { eventFields, STEPS } from '@/core/events/events';
+import { eventFields, STEPS } from '@/core/events';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useRoomForm } from '@/session/react/useRoomForm';
 import type { TankView } from '@/session/react/useTanks';

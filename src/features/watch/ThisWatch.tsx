@@ -1,7 +1,7 @@
 'use client';
 
-import { describeEvent } from '@/core/wording/describeEvent';
-import { OFFERED_CONTESTS } from '@/core/events/events';
+import { describeEvent } from '@/core/wording';
+import { OFFERED_CONTESTS } from '@/core/events';
 import { useNames } from '@/session/react/useNames';
 import { Section } from '@/ui/Screen';
 import { Press, PressRow } from './Press';

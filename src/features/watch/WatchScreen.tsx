@@ -1,12 +1,10 @@
 'use client';
 
-import { DAY_MS } from '@/core/kernel/time/days';
+import { DAY_MS, type ResidentId } from '@/core/kernel';
 import { Pause, Play, Square, Undo2 } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
-import { OFFERED_SIGNS, TRIGGERS } from '@/core/events/events';
-import { somebodyId } from '@/core/events/somebody';
-import { commonName } from '@/core/model/catalogue';
-import type { ResidentId } from '@/core/kernel/schema/ids';
+import { OFFERED_SIGNS, somebodyId, TRIGGERS } from '@/core/events';
+import { commonName } from '@/core/model';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useHappenings, useNames, useResidentName } from '@/session/react/useNames';
 import { useResidentColours } from '@/session/react/useResidentColours';

@@ -10,9 +10,9 @@ import {
   startWatch,
   watchedSeconds,
   WATCHING,
-} from '@/core/commands/watch';
-import type { ContestKind, Dated, Sign, Trigger } from '@/core/events/events';
-import type { ResidentId } from '@/core/kernel/schema/ids';
+} from '@/core/commands';
+import type { ContestKind, Dated, Sign, Trigger } from '@/core/events';
+import type { ResidentId } from '@/core/kernel';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { correctChange, useCommands } from '@/session/react/useCommands';
 import { useHappenings, useNames } from '@/session/react/useNames';

@@ -1,9 +1,8 @@
 'use client';
 
-import { addCare, doneCare, dropCare } from '@/core/commands/care';
-import { ofTank } from '@/core/commands/ofTank';
-import { careFields } from '@/core/records/kinds/care';
-import { addDays, daysBetween } from '@/core/kernel/time/days';
+import { addCare, doneCare, dropCare, ofTank } from '@/core/commands';
+import { careFields } from '@/core/records';
+import { addDays, daysBetween } from '@/core/kernel';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useRoomForm } from '@/session/react/useRoomForm';

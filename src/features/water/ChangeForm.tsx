@@ -1,7 +1,7 @@
 'use client';
 
-import { CHANGE_CHECKS, eventFields, type ChangeCheck } from '@/core/events/events';
-import { numberField } from '@/core/kernel/schema/fields';
+import { CHANGE_CHECKS, type ChangeCheck, eventFields } from '@/core/events';
+import { numberField } from '@/core/kernel';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useRoomForm } from '@/session/react/useRoomForm';
 import type { TankView } from '@/session/react/useTanks';

@@ -1,10 +1,9 @@
 'use client';
 
-import type { MgL } from '@/core/kernel/units/quantities';
+import type { MgL } from '@/core/kernel';
 import { format, parseISO } from 'date-fns';
-import type { FILTER_STEPS } from '@/core/events/events';
-import { NEW_TANK_LIFE } from '@/core/events/room';
-import { ripeness, type Ripeness } from '@/core/water/ripening';
+import { type FILTER_STEPS, NEW_TANK_LIFE } from '@/core/events';
+import { ripeness, type Ripeness } from '@/core/water';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useResidents, type TankView } from '@/session/react/useTanks';

@@ -2,10 +2,9 @@
 
 import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
-import { NITRATE_BUDGET, NITRATE_EDGE } from '@/core/rules/nitrate';
-import { figure } from '@/core/wording/words';
-import { steadyState, type ChangeRoutine } from '@/core/water/changeRoutine';
-import { nitrateCourse } from '@/core/water/nitrateOutlook';
+import { NITRATE_BUDGET, NITRATE_EDGE } from '@/core/rules';
+import { figure } from '@/core/wording';
+import { type ChangeRoutine, nitrateCourse, steadyState } from '@/core/water';
 import { todayIso } from '@/session/today';
 import { SelectField } from '@/ui/Field';
 import { Ledger, Section } from '@/ui/Screen';

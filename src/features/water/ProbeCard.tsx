@@ -1,8 +1,8 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { figure } from '@/core/wording/words';
-import { probeReading, warmthAlarm, type ProbeReading } from '@/core/water/probe';
+import { figure } from '@/core/wording';
+import { probeReading, type ProbeReading, warmthAlarm } from '@/core/water';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import type { TankView } from '@/session/react/useTanks';
 import { momentOn, todayIso } from '@/session/today';

@@ -1,7 +1,7 @@
 'use client';
 
-import { ammoniaFraction, TOXIC_AMMONIA_MGL } from '@/core/water/ammonia';
-import { figure } from '@/core/wording/words';
+import { ammoniaFraction, TOXIC_AMMONIA_MGL } from '@/core/water';
+import { figure } from '@/core/wording';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useRoomForm } from '@/session/react/useRoomForm';
 import type { TankView } from '@/session/react/useTanks';

@@ -1,8 +1,8 @@
 'use client';
 
 import { addDays, differenceInCalendarDays, format, parseISO } from 'date-fns';
-import { NITRATE_EDGE } from '@/core/rules/nitrate';
-import type { OutlookPoint } from '@/core/water/nitrateOutlook';
+import { NITRATE_EDGE } from '@/core/rules';
+import type { OutlookPoint } from '@/core/water';
 import { LineChart } from '@/ui/chart/LineChart';
 import type { ChartLine } from '@/ui/chart/lines';
 import type { WaterLog } from './useWaterLog';

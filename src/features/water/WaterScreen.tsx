@@ -1,7 +1,7 @@
 'use client';
 
 import { format, parseISO } from 'date-fns';
-import { describeEvent } from '@/core/wording/describeEvent';
+import { describeEvent } from '@/core/wording';
 import { useNames } from '@/session/react/useNames';
 import { useTank, type TankView } from '@/session/react/useTanks';
 import { NoTank } from '@/ui/NoTank';

@@ -1,16 +1,22 @@
 'use client';
 
-import { TAP_NITRATE_MGL } from '@/core/tank/tankDefaults';
+import { TAP_NITRATE_MGL } from '@/core/tank';
 import { useMemo } from 'react';
-import type { Standing } from '@/core/events/roomAt';
-import { nitrateRate, risesOf, waveEffect, type WaterMark } from '@/core/water/nitrateRate';
-import { affordable, outlook, tankFactor } from '@/core/water/nitrateOutlook';
-import { inOrder, type ToCome } from '@/core/arrivals/waves';
-import { assess } from '@/core/assess/assess';
-import { roomPlan } from '@/core/assess/roomPlan';
-import { commonName } from '@/core/model/catalogue';
+import type { Standing } from '@/core/events';
+import {
+  affordable,
+  nitrateRate,
+  outlook,
+  risesOf,
+  tankFactor,
+  type WaterMark,
+  waveEffect,
+} from '@/core/water';
+import { inOrder, type ToCome } from '@/core/arrivals';
+import { assess, roomPlan } from '@/core/assess';
+import { commonName } from '@/core/model';
 import { useCatalogue } from '@/session/react/RoomProvider';
-import { daysBetween } from '@/core/kernel/time/days';
+import { daysBetween } from '@/core/kernel';
 import { dayOf, todayIso } from '@/session/today';
 import { useAssessment } from '@/session/react/useAssessment';
 import { useHappenings } from '@/session/react/useNames';

@@ -1,4 +1,4 @@
-import { eventFields, type Happening } from '@/core/events/events';
+import { eventFields, type Happening } from '@/core/events';
 
 export type Reading = Exclude<
   Extract<keyof Extract<Happening, { type: 'tested' }>, string>,

@@ -11,7 +11,7 @@ import {
   type ReactNode,
 } from 'react';
 import { useStore } from 'zustand';
-import { buildCatalogue, type Catalogue } from '@/core/model/catalogue';
+import { buildCatalogue, type Catalogue } from '@/core/model';
 import { Button } from '@/ui/Button';
 import { saveText } from '@/session/saveFile';
 import { idbStore } from '@/store/idb/idbStore';

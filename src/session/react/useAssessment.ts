@@ -1,8 +1,8 @@
 'use client';
 
-import type { Assessment } from '@/core/assess/assess';
-import type { DraftGroup } from '@/core/records/documents';
-import type { Resident } from '@/core/events/room';
+import type { Assessment } from '@/core/assess';
+import type { DraftGroup } from '@/core/records';
+import type { Resident } from '@/core/events';
 import { assessTank } from '../assessTank';
 import { todayIso } from '../today';
 import { useCatalogue } from './RoomProvider';

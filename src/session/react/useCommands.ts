@@ -2,12 +2,11 @@
 
 import { useMemo } from 'react';
 import { toast } from 'sonner';
-import { appendOf, correctionOf, type Change } from '@/core/gate/change';
-import { listChangeIn, tankChange } from '@/core/commands/documentChanges';
-import type { DocumentBodies, DraftGroup } from '@/core/records/documents';
-import type { Dated } from '@/core/events/events';
-import type { Fault } from '@/core/kernel/schema/faults';
-import type { EntryId, TankId } from '@/core/kernel/schema/ids';
+import { appendOf, type Change, correctionOf } from '@/core/gate';
+import { listChangeIn, tankChange } from '@/core/commands';
+import type { DocumentBodies, DraftGroup } from '@/core/records';
+import type { Dated } from '@/core/events';
+import type { EntryId, Fault, TankId } from '@/core/kernel';
 import { StoreError } from '@/store/port';
 import type { Changes, ChangesThen, Outcome, Session, TakenBack } from '../types';
 import { changedWords, refusalWords, stayedWords } from '../refusalWords';

@@ -1,9 +1,9 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import type { Standing } from '@/core/events/roomAt';
-import type { TankId } from '@/core/kernel/schema/ids';
-import { packCourseInSteps, type Course } from '@/core/order/packedCourse';
+import type { Standing } from '@/core/events';
+import type { TankId } from '@/core/kernel';
+import { type Course, packCourseInSteps } from '@/core/order';
 import { withPauses } from '../withPauses';
 
 interface Asked {

@@ -1,8 +1,7 @@
 'use client';
 
-import { commonName } from '@/core/model/catalogue';
-import type { SpeciesProfile } from '@/core/model/species';
-import type { TankId } from '@/core/kernel/schema/ids';
+import { commonName, type SpeciesProfile } from '@/core/model';
+import type { TankId } from '@/core/kernel';
 import { appendChange, useCommands } from './useCommands';
 
 /** Records heads of a kind seen in a tank. True once it is kept. The book stays as it is. */

@@ -1,11 +1,10 @@
 'use client';
 
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { byHowWellItJoins, type JoinEffect } from '@/core/assess/joinEffects';
-import { roomPlan } from '@/core/assess/roomPlan';
-import type { DraftGroup } from '@/core/records/documents';
-import type { Resident } from '@/core/events/room';
-import { keeperSpeciesOf } from '@/core/model/keeperSpecies';
+import { byHowWellItJoins, type JoinEffect, roomPlan } from '@/core/assess';
+import type { DraftGroup } from '@/core/records';
+import type { Resident } from '@/core/events';
+import { keeperSpeciesOf } from '@/core/model';
 import { todayIso } from '../today';
 import type { JoinsWork } from '@/workers/joins.worker';
 import { startJoins } from '@/workers/startJoins';

@@ -2,9 +2,8 @@
 
 import { proxy } from 'comlink';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { keeperSpeciesOf } from '@/core/model/keeperSpecies';
-import type { WishesFile } from '@/core/lineups/wishes';
-import type { PlanGroup } from '@/core/model/plan';
+import { keeperSpeciesOf, type PlanGroup } from '@/core/model';
+import type { WishesFile } from '@/core/lineups';
 import { todayIso } from '../today';
 import type { Found, LineUpsWork, SearchAnswer } from '@/workers/lineUpsWork';
 import { startLineUps } from '@/workers/startLineUps';

@@ -1,11 +1,9 @@
 'use client';
 
 import { useEffect, useMemo } from 'react';
-import type { Names } from '@/core/wording/describeEvent';
-import { effective, type Standing } from '@/core/events/roomAt';
-import { readSomebody } from '@/core/events/somebody';
-import { commonName, type Catalogue } from '@/core/model/catalogue';
-import type { Resident } from '@/core/events/room';
+import type { Names } from '@/core/wording';
+import { effective, readSomebody, type Resident, type Standing } from '@/core/events';
+import { type Catalogue, commonName } from '@/core/model';
 import { useCatalogue, useRooms, useRoomState } from './RoomProvider';
 import { tanksOf } from './useTanks';
 

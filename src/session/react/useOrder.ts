@@ -2,9 +2,8 @@
 
 import { transfer } from 'comlink';
 import { startTransition, useCallback, useEffect, useState } from 'react';
-import type { Resident } from '@/core/events/room';
-import { newcomersAmong } from '@/core/order/marks';
-import { placeFrom, type Course } from '@/core/order/packedCourse';
+import type { Resident } from '@/core/events';
+import { type Course, newcomersAmong, placeFrom } from '@/core/order';
 import { whenNow } from '../today';
 import type { OrderAnswer } from '@/workers/orderWork';
 import { startOrder } from '@/workers/startOrder';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import type { Resident } from '@/core/events/room';
+import type { Resident } from '@/core/events';
 import { coloursFor } from '@/ui/colourOf';
 
 /** One colour a fish or group, by resident id, the same on every screen of the tank. */

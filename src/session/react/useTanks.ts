@@ -3,15 +3,10 @@
 import { useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
 import { useShallow } from 'zustand/react/shallow';
-import {
-  DEFAULT_SETTINGS,
-  type DocumentBodies,
-  type DraftGroup,
-  type RoomDocument,
-} from '@/core/records/documents';
-import { draftId, listedIn } from '@/core/commands/documentChanges';
-import { residentsOf, type Resident, type Room } from '@/core/events/room';
-import type { DocumentId, TankId } from '@/core/kernel/schema/ids';
+import { DEFAULT_SETTINGS, type DocumentBodies, type DraftGroup, type RoomDocument } from '@/core/records';
+import { draftId, listedIn } from '@/core/commands';
+import { type Resident, residentsOf, type Room } from '@/core/events';
+import type { DocumentId, TankId } from '@/core/kernel';
 import { useRoomState } from './RoomProvider';
 
 export interface TankView {

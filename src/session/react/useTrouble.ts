@@ -1,11 +1,9 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import type { Assessment } from '@/core/assess/assess';
-import { roomPlan } from '@/core/assess/roomPlan';
-import { troubleInSteps, type Trouble } from '@/core/assess/trouble';
-import type { DraftGroup } from '@/core/records/documents';
-import type { Resident } from '@/core/events/room';
+import { type Assessment, roomPlan, type Trouble, troubleInSteps } from '@/core/assess';
+import type { DraftGroup } from '@/core/records';
+import type { Resident } from '@/core/events';
 import { todayIso } from '../today';
 import { withPauses } from '../withPauses';
 import { useCatalogue } from './RoomProvider';

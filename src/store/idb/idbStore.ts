@@ -1,8 +1,7 @@
 import { openDB, type IDBPDatabase } from 'idb';
-import type { Change } from '@/core/gate/change';
-import type { CommandRecord } from '@/core/gate/command';
-import type { Entry } from '@/core/events/events';
-import type { RoomDocument } from '@/core/records/documents';
+import type { Change, CommandRecord } from '@/core/gate';
+import type { Entry } from '@/core/events';
+import type { RoomDocument } from '@/core/records';
 import { GONE, land } from '../landing';
 import {
   MOST_COMMANDS,

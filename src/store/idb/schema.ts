@@ -1,7 +1,7 @@
 import type { DBSchema } from 'idb';
-import type { CommandRecord } from '@/core/gate/command';
-import type { Entry } from '@/core/events/events';
-import type { RoomDocument } from '@/core/records/documents';
+import type { CommandRecord } from '@/core/gate';
+import type { Entry } from '@/core/events';
+import type { RoomDocument } from '@/core/records';
 import type { Aside, Previous, Snapshot } from '../port';
 
 export interface RoomSchema extends DBSchema {

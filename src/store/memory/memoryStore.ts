@@ -1,6 +1,6 @@
-import type { CommandRecord } from '@/core/gate/command';
-import type { Entry } from '@/core/events/events';
-import type { RoomDocument } from '@/core/records/documents';
+import type { CommandRecord } from '@/core/gate';
+import type { Entry } from '@/core/events';
+import type { RoomDocument } from '@/core/records';
 import { land } from '../landing';
 import {
   StoreError,

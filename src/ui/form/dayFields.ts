@@ -1,4 +1,4 @@
-import { dayField } from '@/core/kernel/schema/fields';
+import { dayField } from '@/core/kernel';
 
 /** The day on which something happened: today or earlier. Days are `YYYY-MM-DD`; today is asked when the day is. */
 export const pastDay = (meaning: string, today: () => string) =>

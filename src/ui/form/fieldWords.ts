@@ -1,8 +1,13 @@
 import type { Schema } from 'yup';
-import { formatQuantity } from '@/core/kernel/units/formatQuantity';
-import { toCore } from '@/core/kernel/units/convert';
-import { keeperUnit, keptUnit, type UnitChoice } from '@/core/kernel/units/keeperUnit';
-import type { QuantityKind, UnitDefinition } from '@/core/kernel/units/units';
+import {
+  formatQuantity,
+  keeperUnit,
+  keptUnit,
+  type QuantityKind,
+  toCore,
+  type UnitChoice,
+  type UnitDefinition,
+} from '@/core/kernel';
 import { describeField, type Described } from './typed';
 
 /** Two ways to type each kind. */

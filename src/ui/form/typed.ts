@@ -1,9 +1,13 @@
 import { object, type ObjectShape, type Schema, type SchemaDescription } from 'yup';
-import { fromCore } from '@/core/kernel/units/convert';
-import { keeperUnit, keptUnit, type UnitChoice } from '@/core/kernel/units/keeperUnit';
-import { parseQuantity } from '@/core/kernel/units/parseQuantity';
-import type { KeptUnit } from '@/core/kernel/units/quantities';
-import type { UnitDefinition } from '@/core/kernel/units/units';
+import {
+  fromCore,
+  keeperUnit,
+  keptUnit,
+  type KeptUnit,
+  parseQuantity,
+  type UnitChoice,
+  type UnitDefinition,
+} from '@/core/kernel';
 
 export interface FieldMeta {
   /** The unit that a quantity is kept in. */

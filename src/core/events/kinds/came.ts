@@ -1,5 +1,5 @@
-import { choiceField, listField, noteField, wholeField } from '../../kernel/schema/fields';
-import { ORIGINS } from '../../model/plan';
+import { choiceField, listField, noteField, wholeField } from '../../kernel';
+import { ORIGINS } from '../../model';
 import { defineEvent, length, memberSchema, note, species, stay, tank, type Member } from '../define';
 import { newcomer, withResident, withTank, type Born } from '../roomChanges';
 import { newcomerFaults, wrong } from '../sense';

@@ -1,4 +1,4 @@
-import { choiceField, noteField, wholeField } from '../../kernel/schema/fields';
+import { choiceField, noteField, wholeField } from '../../kernel';
 import { defineEvent, resident, tank } from '../define';
 import { goneFaults, wrong } from '../sense';
 import { CONTEST_KINDS, TRIGGERS } from '../vocabulary';

@@ -1,4 +1,4 @@
-import { noteField, textField } from '../../kernel/schema/fields';
+import { noteField, textField } from '../../kernel';
 import { defineEvent, tank } from '../define';
 import { lifeOf, withTank } from '../roomChanges';
 

@@ -1,4 +1,4 @@
-import { choiceField, quantityField } from '../../kernel/schema/fields';
+import { choiceField, quantityField } from '../../kernel';
 import { defineEvent, note, tank } from '../define';
 import { afterStep } from '../filterLife';
 import { lifeOf, withTank } from '../roomChanges';

@@ -1,4 +1,4 @@
-import { wholeField } from '../../kernel/schema/fields';
+import { wholeField } from '../../kernel';
 import { defineEvent, note, species, tank } from '../define';
 
 /** Fry were seen. */

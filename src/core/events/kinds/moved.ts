@@ -1,4 +1,4 @@
-import { choiceField } from '../../kernel/schema/fields';
+import { choiceField } from '../../kernel';
 import { defineEvent, note, resident, stay, tank } from '../define';
 import { change, quarantineAfterMove, withTank } from '../roomChanges';
 import { goneFaults } from '../sense';

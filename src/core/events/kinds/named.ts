@@ -1,4 +1,4 @@
-import { textField } from '../../kernel/schema/fields';
+import { textField } from '../../kernel';
 import { defineEvent, resident } from '../define';
 import { change } from '../roomChanges';
 

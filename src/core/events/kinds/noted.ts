@@ -1,4 +1,4 @@
-import { textField } from '../../kernel/schema/fields';
+import { textField } from '../../kernel';
 import { defineEvent, tank } from '../define';
 
 /** A note of the keeper's, on a tank or on the room. */

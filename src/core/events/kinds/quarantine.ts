@@ -1,4 +1,4 @@
-import { choiceField, listField, wholeField } from '../../kernel/schema/fields';
+import { choiceField, listField, wholeField } from '../../kernel';
 import { defineEvent, note, tank } from '../define';
 import { afterQuarantine } from '../quarantineLife';
 import { lifeOf, withTank } from '../roomChanges';

@@ -1,4 +1,4 @@
-import { choiceField, wholeField } from '../../kernel/schema/fields';
+import { choiceField, wholeField } from '../../kernel';
 import { defineEvent, note, resident } from '../define';
 import { change, trimmed } from '../roomChanges';
 import { RECOUNTS } from '../vocabulary';

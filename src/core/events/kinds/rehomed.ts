@@ -1,4 +1,4 @@
-import { choiceField, noteField, textField } from '../../kernel/schema/fields';
+import { choiceField, noteField, textField } from '../../kernel';
 import { defineEvent, count, note, resident } from '../define';
 import { leave } from '../roomChanges';
 import { countFaults } from '../sense';

@@ -1,4 +1,4 @@
-import { choiceField, noteField } from '../../kernel/schema/fields';
+import { choiceField, noteField } from '../../kernel';
 import { defineEvent, note, resident, tank } from '../define';
 import { ILLNESS } from '../quarantineLife';
 import { lifeOf, withTank } from '../roomChanges';

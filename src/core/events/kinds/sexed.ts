@@ -1,4 +1,4 @@
-import { choiceField } from '../../kernel/schema/fields';
+import { choiceField } from '../../kernel';
 import { defineEvent, note, resident, sexCounts } from '../define';
 import { change } from '../roomChanges';
 import { residentIn, sexFaults } from '../sense';

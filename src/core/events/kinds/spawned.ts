@@ -1,5 +1,4 @@
-import { listField } from '../../kernel/schema/fields';
-import type { ResidentId } from '../../kernel/schema/ids';
+import { listField, type ResidentId } from '../../kernel';
 import { defineEvent, note, resident, species, tank } from '../define';
 
 /** Eggs or young were laid or dropped. */

@@ -1,4 +1,4 @@
-import { listField } from '../../kernel/schema/fields';
+import { listField } from '../../kernel';
 import { defineEvent, memberSchema, resident, type Member } from '../define';
 import type { Room } from '../room';
 import { loose, trimmed, withResident } from '../roomChanges';

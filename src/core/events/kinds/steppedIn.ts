@@ -1,4 +1,4 @@
-import { choiceField, dayField, noteField } from '../../kernel/schema/fields';
+import { choiceField, dayField, noteField } from '../../kernel';
 import { defineEvent, note, resident, tank } from '../define';
 import { withTank } from '../roomChanges';
 import { STEPS } from '../vocabulary';

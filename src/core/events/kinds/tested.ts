@@ -1,4 +1,4 @@
-import { choiceField, numberField, quantityField } from '../../kernel/schema/fields';
+import { choiceField, numberField, quantityField } from '../../kernel';
 import { defineEvent, note, tank } from '../define';
 import { afterTest } from '../filterLife';
 import { lifeOf, withTank } from '../roomChanges';

@@ -1,4 +1,4 @@
-import { choiceField, noteField, wholeField } from '../../kernel/schema/fields';
+import { choiceField, noteField, wholeField } from '../../kernel';
 import { defineEvent, note, resident } from '../define';
 import { change } from '../roomChanges';
 import { countFaults } from '../sense';

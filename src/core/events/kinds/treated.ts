@@ -1,4 +1,4 @@
-import { textField } from '../../kernel/schema/fields';
+import { textField } from '../../kernel';
 import { defineEvent, note, tank } from '../define';
 import { lifeOf, withTank } from '../roomChanges';
 

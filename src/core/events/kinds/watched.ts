@@ -1,4 +1,4 @@
-import { noteField, numberField } from '../../kernel/schema/fields';
+import { noteField, numberField } from '../../kernel';
 import { defineEvent, note, tank } from '../define';
 import { lifeOf, withTank } from '../roomChanges';
 

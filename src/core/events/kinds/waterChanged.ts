@@ -1,4 +1,4 @@
-import { choiceField, listField, numberField } from '../../kernel/schema/fields';
+import { choiceField, listField, numberField } from '../../kernel';
 import { defineEvent, note, tank } from '../define';
 import { withTank } from '../roomChanges';
 import { CHANGE_CHECKS, type ChangeCheck } from '../vocabulary';

@@ -1,4 +1,4 @@
-import { dayField, groupField, listField, textField, wholeField } from '../../kernel/schema/fields';
+import { dayField, groupField, listField, textField, wholeField } from '../../kernel';
 import { defineRecord, tank } from '../define';
 
 /** One thing that comes round. */

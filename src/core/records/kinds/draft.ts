@@ -1,15 +1,6 @@
 import type { InferType } from 'yup';
-import {
-  groupField,
-  listField,
-  noteField,
-  numberField,
-  textField,
-  wholeField,
-} from '../../kernel/schema/fields';
-import { under } from '../../kernel/schema/faults';
-import { planGroupSchema } from '../../model/plan';
-import { groupFaultsOf } from '../../model/planFaults';
+import { groupField, listField, noteField, numberField, textField, under, wholeField } from '../../kernel';
+import { groupFaultsOf, planGroupSchema } from '../../model';
 import { defineRecord, tank } from '../define';
 
 const draftGroupSchema = groupField('a listed group', {

@@ -5,8 +5,8 @@ import {
   numberField,
   positiveQuantityField,
   quantityField,
-} from '../../kernel/schema/fields';
-import { PIECES, type Piece } from '../../sightlines/sightlines';
+} from '../../kernel';
+import { type Piece, PIECES } from '../../sightlines';
 import { defineRecord, tank } from '../define';
 
 const along = () => quantityField('cm', 'where along the tank', 0, 2000);

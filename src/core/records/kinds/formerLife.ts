@@ -1,14 +1,15 @@
-import type { Cm } from '../../kernel/units/quantities';
 import {
+  type Cm,
   groupField,
+  idField,
   listField,
   momentField,
   noteField,
   positiveQuantityField,
   refersTo,
+  type ResidentId,
   textField,
-} from '../../kernel/schema/fields';
-import { idField, type ResidentId } from '../../kernel/schema/ids';
+} from '../../kernel';
 import { defineRecord } from '../define';
 
 /** What a keeper wrote of a fish: lines and lengths, each with its moment. */

@@ -1,12 +1,13 @@
 import {
   groupField,
+  idField,
   listField,
   momentField,
   refersTo,
+  type ResidentId,
   textField,
   wholeField,
-} from '../../kernel/schema/fields';
-import { idField, type ResidentId } from '../../kernel/schema/ids';
+} from '../../kernel';
 import { defineRecord, tank } from '../define';
 
 /** What goes into a bucket, and how many came out of it. */

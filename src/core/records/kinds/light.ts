@@ -1,4 +1,4 @@
-import { momentField, wholeField } from '../../kernel/schema/fields';
+import { momentField, wholeField } from '../../kernel';
 import { defineRecord, tank } from '../define';
 
 /** What the light timer is told: dark from a moment, then raised slowly. */

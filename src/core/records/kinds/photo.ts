@@ -1,6 +1,5 @@
 import { string } from 'yup';
-import { momentField, noteField, refersTo } from '../../kernel/schema/fields';
-import { idField, type ResidentId } from '../../kernel/schema/ids';
+import { idField, momentField, noteField, refersTo, type ResidentId } from '../../kernel';
 import { defineRecord } from '../define';
 
 /** A picture is made small before it is kept: so many characters at the most. */

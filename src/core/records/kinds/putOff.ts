@@ -1,4 +1,4 @@
-import { dayField, groupField, listField, noteField, textField } from '../../kernel/schema/fields';
+import { dayField, groupField, listField, noteField, textField } from '../../kernel';
 import { defineRecord } from '../define';
 
 /** Due things put off, each with its day and the reason. */

@@ -1,4 +1,4 @@
-import { groupField, listField, momentField, textField } from '../../kernel/schema/fields';
+import { groupField, listField, momentField, textField } from '../../kernel';
 import { defineRecord, tank } from '../define';
 
 /** A release that runs: which kinds, and what was ticked when. */

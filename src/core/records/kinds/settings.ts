@@ -1,4 +1,4 @@
-import { choiceField, noteField } from '../../kernel/schema/fields';
+import { choiceField, noteField } from '../../kernel';
 import { defineRecord } from '../define';
 
 /** Units and name of the keeper. */

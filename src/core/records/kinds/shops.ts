@@ -1,6 +1,5 @@
-import { dayField, listField } from '../../kernel/schema/fields';
-import { speciesFaultsOf } from '../../model/planFaults';
-import { shopItemSchema, type ShopItem } from '../../model/shopItem';
+import { dayField, listField } from '../../kernel';
+import { type ShopItem, shopItemSchema, speciesFaultsOf } from '../../model';
 import { defineRecord } from '../define';
 
 /** Shop stock that the keeper has read in from a file, beside the simulated shops. */

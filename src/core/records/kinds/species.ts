@@ -1,5 +1,5 @@
-import { listField, textField } from '../../kernel/schema/fields';
-import { speciesSchema } from '../../model/species';
+import { listField, textField } from '../../kernel';
+import { speciesSchema } from '../../model';
 import { defineRecord } from '../define';
 
 /** A species of the keeper's own, or the keeper's figures for a shipped one. */

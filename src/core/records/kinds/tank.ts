@@ -1,6 +1,11 @@
-import { choiceField, numberField, textField, wordsField } from '../../kernel/schema/fields';
-import { planPracticeSchema, planRoutineSchema, planTankSchema, planWaterSchema } from '../../model/plan';
-import { tankFaultsOf } from '../../model/planFaults';
+import { choiceField, numberField, textField, wordsField } from '../../kernel';
+import {
+  planPracticeSchema,
+  planRoutineSchema,
+  planTankSchema,
+  planWaterSchema,
+  tankFaultsOf,
+} from '../../model';
 import { defineRecord } from '../define';
 
 export const TANK_PURPOSES = ['display', 'grow-out', 'quarantine', 'hospital'] as const;

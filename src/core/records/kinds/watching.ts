@@ -1,6 +1,5 @@
-import { momentField, numberField, textField } from '../../kernel/schema/fields';
-import { addDays } from '../../kernel/time/days';
-import { wrong } from '../../events/sense';
+import { addDays, momentField, numberField, textField } from '../../kernel';
+import { wrong } from '../../events';
 import { defineRecord, tank } from '../define';
 
 /** A watch that runs, or is paused. */

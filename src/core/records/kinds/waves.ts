@@ -1,13 +1,6 @@
 import type { InferType } from 'yup';
-import {
-  choiceField,
-  dayField,
-  groupField,
-  listField,
-  textField,
-  wholeField,
-} from '../../kernel/schema/fields';
-import { wrong } from '../../events/sense';
+import { choiceField, dayField, groupField, listField, textField, wholeField } from '../../kernel';
+import { wrong } from '../../events';
 import { defineRecord, tank } from '../define';
 
 const waveSchema = groupField('a wave', {

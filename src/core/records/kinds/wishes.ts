@@ -1,6 +1,5 @@
-import { listField, numberField, positiveField, yesNoField } from '../../kernel/schema/fields';
-import { speciesFaultsOf } from '../../model/planFaults';
-import { wishSchema, type Wish } from '../../model/wish';
+import { listField, numberField, positiveField, yesNoField } from '../../kernel';
+import { speciesFaultsOf, type Wish, wishSchema } from '../../model';
 import { defineRecord, tank } from '../define';
 
 /** A wish with what it costs, in the keeper's money. */

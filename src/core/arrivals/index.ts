@@ -1,0 +1,13 @@
+export { askFor, coverShops } from './coverShops';
+export type { ShopPlan, ToBuy } from './coverShops';
+export { impulse } from './impulse';
+export { lightLevel, rampFor } from './lightRamp';
+export { movingSteps, reconcile } from './movingHouse';
+export { batchSince, quarantineOf, quarantineSince, quarantineState } from './quarantine';
+export { releaseSheet } from './releaseSheet';
+export type { SheetStep } from './releaseSheet';
+export { RUSE_DAYS, joinersFor, ruseTanks } from './ruse';
+export { readShopCsv } from './shopStock';
+export { simulatedShops } from './simulatedShops';
+export { DRYING_DAYS, inOrder, judgeWaves, pairOf, planWaves } from './waves';
+export type { Lane, ToCome, Wave, WaveRules } from './waves';

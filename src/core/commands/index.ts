@@ -1,0 +1,30 @@
+export { bringHome } from './bringHome';
+export { addCare, doneCare, dropCare } from './care';
+export { draftChange, draftId, listChangeIn, listedIn, speciesChange, tankChange } from './documentChanges';
+export { beginMove, dropMove, emptyBucket, fillBucket, finishMove, tickMove } from './houseMove';
+export type { HouseMove } from './houseMove';
+export { decideToGo, recordDeath, rehome } from './leave';
+export { addGroups, copyList, describeList, goByList, newList, removeList } from './lists';
+export { newTank } from './newTank';
+export { bodyOf, ofTank } from './ofTank';
+export { openLife, openPlan } from './openFile';
+export { addPicture, removePicture } from './pictures';
+export { PUT_OFF, putOff } from './putOff';
+export { RECORDS, recordResident } from './recordResident';
+export type { RecordKind } from './recordResident';
+export { beginRelease, dropRelease, finishRelease, tickRelease } from './release';
+export { changeSettings } from './settings';
+export { SHOPS, takeShopStock } from './shopStock';
+export { ASIDE_STEPS, stepIn } from './stepIn';
+export { changeFloor, changeWaves, removeTank, setLight } from './tankParts';
+export {
+  WATCHING,
+  finishWatch,
+  logContest,
+  logSign,
+  minutesOf,
+  pauseOrResume,
+  startWatch,
+  watchedSeconds,
+} from './watch';
+export { changeWishList, changeWishes, noWishes } from './wishList';

@@ -1,0 +1,3 @@
+export type { DueItem } from './dueItem';
+export { dueItems, dueKey } from './dueItems';
+export { spareWarning } from './waterDue';

@@ -1,0 +1,10 @@
+export { nextSteps } from './nextSteps';
+export type { NextStep } from './nextSteps';
+export { patternsOf } from './patterns';
+export type { Pattern } from './patterns';
+export { bundlesOf, effectSentence, effectsOf } from './stepEffect';
+export type { StepEffect } from './stepEffect';
+export { tally, watchesOf, weightOf } from './watches';
+export type { Tally } from './watches';
+export { whatWorked } from './whatWorked';
+export type { StepRecord } from './whatWorked';

@@ -1,0 +1,55 @@
+export type { BodyOf, GroupOf } from './define';
+export {
+  CHANGE_CHECKS,
+  CONDITIONS,
+  CONTEST_KINDS,
+  DEATHS,
+  EVENT_TYPES,
+  FILTER_STEPS,
+  LOOK_HOURS,
+  OFFERED_CONTESTS,
+  OFFERED_SIGNS,
+  QUARANTINE_CHECKS,
+  RECOUNTS,
+  REHOME_REASONS,
+  STEPS,
+  SURENESS,
+  TRIGGERS,
+  WAYS,
+  applyEvent,
+  correctableParts,
+  definitionOf,
+  eventFields,
+  isEventType,
+  residentsOfEvent,
+  schemaOf,
+  tankOfEvent,
+} from './events';
+export type {
+  ChangeCheck,
+  Condition,
+  ContestKind,
+  Dated,
+  Entry,
+  EventBodies,
+  EventType,
+  Happening,
+  Member,
+  NewEntry,
+  QuarantineCheck,
+  RehomeReason,
+  Sign,
+  Step,
+  Sureness,
+  Trigger,
+  Way,
+} from './events';
+export { CLEAR_DAYS, QUARANTINE_DAYS, QUARANTINE_LONG_DAYS } from './quarantineDays';
+export { ILLNESS } from './quarantineLife';
+export { damageOf, unreadable } from './readable';
+export { EMPTY_ROOM, NEW_TANK_LIFE, residentsOf } from './room';
+export type { FilterLife, QuarantineLife, Resident, Room, ToGo } from './room';
+export { effective, effectiveInSteps, foldInSteps, foldOnInSteps, readOn, roomAfter } from './roomAt';
+export type { Standing } from './roomAt';
+export { wrong } from './sense';
+export { readSomebody, somebodyId } from './somebody';

@@ -1,0 +1,18 @@
+export { backupPieces, readBackupInSteps, writeBackup } from './backup';
+export type { Backup } from './backup';
+export { checkFile } from './checkFile';
+export { compareBackup } from './compareBackup';
+export type { BackupChanges } from './compareBackup';
+export { readContestsCsv } from './contestsCsv';
+export { newLifeFile, readLifeFile } from './lifeFile';
+export type { LifeFile } from './lifeFile';
+export { ROOM_FILE, withPictures, withoutPictures } from './pictureFiles';
+export { speciesAnswer } from './speciesAnswer';
+export { profileCells, profileFromCells, readSpeciesCsv, writeSpeciesCsv } from './speciesCsv';
+export type { SpeciesCsv } from './speciesCsv';
+export { shoppingSum, stockCsv, stockMarkdown } from './stockSheet';
+export type { SheetLine } from './stockSheet';
+export { readSurvivalCsv } from './survivalCsv';
+export { TABLES, readTable } from './tablesIn';
+export type { TableKind } from './tablesIn';
+export { contestsCsv, leaversCsv, stockTableCsv, watchesCsv, waterCsv } from './tablesOut';

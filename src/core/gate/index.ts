@@ -1,0 +1,11 @@
+export { appendOf, correctionOf, datedOf } from './change';
+export type { Change, Stamp } from './change';
+export { checkChanges, needsJournal } from './checkChanges';
+export type { Checked, Refusal } from './checkChanges';
+export { takeBack } from './command';
+export type { CommandRecord } from './command';
+export { judgeJournal, worldOf } from './contradictions';
+export type { World } from './contradictions';
+export { documentSense } from './documentSense';
+export { landDocument } from './landDocument';
+export { isTree, readDocument, readEntry } from './readRecord';

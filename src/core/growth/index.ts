@@ -1,0 +1,3 @@
+export { growthBand, lengthBand } from './growthBand';
+export { lengthsByMonth } from './lengthsByMonth';
+export { HORIZON_MONTHS, lengthAfterMonths, monthsUntilLength } from './speciesGrowth';

@@ -1,0 +1,1 @@
+export { BACKUP_MIGRATIONS, BACKUP_VERSION, migrate } from './migrations';

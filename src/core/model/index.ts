@@ -1,0 +1,34 @@
+export { buildCatalogue, commonName, foldName, namesOf, resolveSpecies } from './catalogue';
+export type { Catalogue } from './catalogue';
+export { FACETS, facetsOf, hasFacets } from './facets';
+export type { Chosen, FacetName } from './facets';
+export { findSpecies } from './findSpecies';
+export { changedPaths, keeperSpeciesOf, withKeeperSpecies } from './keeperSpecies';
+export type { KeeperSpecies } from './keeperSpecies';
+export { DEADLY, PUSHY, ROUGH, SLOW, isRough, killsItsOwn, makesRoughTank } from './levels';
+export {
+  DENSITIES,
+  MALES,
+  ORIGINS,
+  PLANTS,
+  SUBSTRATES,
+  TANK_SCHOOLS,
+  TANK_SHAPES,
+  planGroupFields,
+  planGroupSchema,
+  planPracticeSchema,
+  planRoutineSchema,
+  planSchema,
+  planTankFields,
+  planTankSchema,
+  planWaterSchema,
+} from './plan';
+export type { PlanFile, PlanGroup, PlanTank, Substrate, TankShape } from './plan';
+export { groupFaultsOf, speciesFaultsOf, tankFaultsOf } from './planFaults';
+export { recountGroup } from './recountGroup';
+export { SOLD_AS, shopItemSchema } from './shopItem';
+export type { ShopItem } from './shopItem';
+export { adultLengthCm, speciesSchema } from './species';
+export type { Layer, School, SpeciesProfile, TankFigure, WaterRange } from './species';
+export { wishSchema } from './wish';
+export type { Wish } from './wish';

@@ -1,0 +1,10 @@
+export {
+  atLeastChance,
+  expectedSurplus,
+  oddOneOutChance,
+  oneMaleChance,
+  pairChance,
+  ratioChance,
+  smallestPurchase,
+  twoMalesChance,
+} from './juveniles';

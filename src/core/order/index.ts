@@ -1,0 +1,12 @@
+export { ladderCertainty, rungsOf } from './certainty';
+export type { Certainty } from './certainty';
+export { ELO_START } from './eloLadder';
+export { FEW_A_FISH, ladderFrom, ladderOf } from './ladderOf';
+export type { Ladder } from './ladderOf';
+export { newcomerPaths, newcomersAmong, orderMarks } from './marks';
+export type { Newcomer, NewcomerPath, OrderMark } from './marks';
+export { orderMeasures } from './orderMeasures';
+export type { OrderMeasures } from './orderMeasures';
+export { orderWords } from './orderWords';
+export { packCourseInSteps, placeFrom, unpackCourse } from './packedCourse';
+export type { Course, PackedCourse } from './packedCourse';

@@ -1,0 +1,19 @@
+export { HIDE_KINDS } from './context';
+export type {
+  HideKind,
+  Hides,
+  Load,
+  PlannedGroup,
+  PlannedKind,
+  RuleContext,
+  RuleTank,
+  RuleWater,
+  SharedWater,
+} from './context';
+export { AROUND_THE_FIRST, OF_THE_WHOLE_TANK, SEVERITIES } from './finding';
+export type { Finding, Fix, PlanEdit, Severity } from './finding';
+export { holdersOf } from './ground';
+export { judgeAll } from './judgeAll';
+export { CROWDED } from './layerCrowding';
+export { layerRoom } from './layerRoom';
+export { NITRATE_BUDGET, NITRATE_EDGE } from './nitrate';

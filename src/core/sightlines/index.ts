@@ -1,0 +1,3 @@
+export { PIECES, bestBreak, mapChange, shapeOf, sightFrom } from './sightlines';
+export type { BestBreak, Piece } from './sightlines';
+export type { Floor, Point, Polygon } from './visiblePolygon';

@@ -1,0 +1,17 @@
+export { bradleyTerry } from './bradleyTerry';
+export type { BradleyTerry } from './bradleyTerry';
+export { circularTriads } from './circularTriads';
+export type { CircularTriads } from './circularTriads';
+export { davidsScore, steepness } from './davidsScore';
+export { kaplanMeier } from './kaplanMeier';
+export type { Span, SurvivalCurve } from './kaplanMeier';
+export { linearity } from './linearity';
+export type { Linearity } from './linearity';
+export { logRank } from './logRank';
+export { betaQuantile, chiSquareTail, studentQuantile } from './quantiles';
+export { rateRatio } from './rateRatio';
+export type { RateRatio, Watched } from './rateRatio';
+export { normals, poissonDraw, seededChance } from './seededChance';
+export type { Chance } from './seededChance';
+export { unknownPairs, winTable } from './winTable';
+export type { Win, WinTable } from './winTable';

@@ -1,0 +1,15 @@
+export { ACCLIMATION_WAYS, acclimation } from './acclimation';
+export type { AcclimationWay } from './acclimation';
+export { TOXIC_AMMONIA_MGL, ammoniaFraction } from './ammonia';
+export { daysUntil, steadyState } from './changeRoutine';
+export type { ChangeRoutine, SteadyState } from './changeRoutine';
+export { mixingRemaining } from './mixing';
+export { affordable, nitrateCourse, outlook, tankFactor } from './nitrateOutlook';
+export type { OutlookPoint } from './nitrateOutlook';
+export { nitrateRate, risesOf, waveEffect } from './nitrateRate';
+export type { WaterMark } from './nitrateRate';
+export { oxygenSaturation, pressureAtm } from './oxygen';
+export { probeReading, warmthAlarm } from './probe';
+export type { ProbeReading } from './probe';
+export { ripeness } from './ripening';
+export type { Ripeness } from './ripening';
