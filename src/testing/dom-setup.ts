@@ -1,4 +1,5 @@
 import '@testing-library/jest-dom';
+import { configure } from '@testing-library/react';
 
 class QuietObserver {
   observe(): void {}
@@ -37,5 +38,6 @@ jest.mock('@/ui/chart/ChartCanvas', () => ({
   default: ({ label }: { label: string }) => `drawn: ${label}`,
 }));
 
-// Typing key by key into a whole screen takes its time on a busy machine.
-jest.setTimeout(30_000);
+// Typing key by key into a whole screen, and a search for line-ups, take their time on a busy machine.
+jest.setTimeout(60_000);
+configure({ asyncUtilTimeout: 10_000 });

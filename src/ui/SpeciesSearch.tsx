@@ -1,7 +1,9 @@
 'use client';
 
-import { useId, useMemo, useRef, useState } from 'react';
-import { type Catalogue, commonName, findSpecies, type SpeciesProfile } from '@/core/model';
+import { Command } from 'cmdk';
+import { useMemo, useRef, useState } from 'react';
+import { commonName, findSpecies, type Catalogue, type SpeciesProfile } from '@/core/model';
+import { classes } from './classes';
 import { INPUT } from './Field';
 
 interface Props {
@@ -22,78 +24,59 @@ export function SpeciesSearch({
   catalogue,
   label,
   placeholder = 'Any name: neon, P. innesi…',
+  error,
   onPick,
   onLook,
-  error,
 }: Props) {
-  const id = useId();
   const input = useRef<HTMLInputElement>(null);
   const [typed, setTyped] = useState('');
-  const [at, setAt] = useState(0);
+  const [at, setAt] = useState('');
   const found = useMemo(() => findSpecies(catalogue, typed, SHOWN), [catalogue, typed]);
-  const look = (index: number): void => {
-    setAt(index);
-    onLook?.(found[index] ?? null);
+  const look = (id: string): void => {
+    setAt(id);
+    onLook?.(found.find((profile) => profile.id === id) ?? null);
   };
-  const pick = (profile: SpeciesProfile | undefined): void => {
-    if (!profile) return;
-    setTyped('');
-    setAt(0);
-    onLook?.(null);
+  const seek = (text: string): void => {
+    setTyped(text);
+    const [first] = findSpecies(catalogue, text, 1);
+    setAt(first?.id ?? '');
+    onLook?.(first ?? null);
+  };
+  const pick = (profile: SpeciesProfile): void => {
+    seek('');
     onPick(profile);
     input.current?.focus();
   };
   return (
-    <div>
-      <label htmlFor={id} className="text-[12px] font-medium text-slate">
+    <Command shouldFilter={false} label={label} value={at} onValueChange={look}>
+      <span aria-hidden="true" className="text-[12px] font-medium text-slate">
         {label}
-      </label>
-      <input
-        id={id}
+      </span>
+      <Command.Input
         ref={input}
-        role="combobox"
-        aria-expanded={found.length > 0}
-        aria-controls={`${id}-list`}
-        aria-activedescendant={found[at] ? `${id}-${found[at].id}` : undefined}
-        autoComplete="off"
         className={INPUT}
         placeholder={placeholder}
         value={typed}
-        onChange={(event) => {
-          setTyped(event.target.value);
-          setAt(0);
-          onLook?.(findSpecies(catalogue, event.target.value, 1)[0] ?? null);
-        }}
+        aria-expanded={found.length > 0}
+        onValueChange={seek}
         onKeyDown={(event) => {
-          if (event.key === 'ArrowDown') look(Math.min(at + 1, found.length - 1));
-          else if (event.key === 'ArrowUp') look(Math.max(at - 1, 0));
-          else if (event.key === 'Enter') pick(found[at]);
-          else if (event.key === 'Escape') {
-            setTyped('');
-            onLook?.(null);
-            return;
-          } else return;
-          event.preventDefault();
+          if (event.key === 'Escape') seek('');
         }}
       />
-      <ul
-        id={`${id}-list`}
-        role="listbox"
-        aria-label={label}
-        className={
-          found.length > 0 ? 'max-h-56 overflow-y-auto border border-t-0 border-line bg-panel' : 'hidden'
-        }
+      <Command.List
+        label={label}
+        className={classes(
+          'max-h-56 overflow-y-auto border border-t-0 border-line bg-panel',
+          found.length === 0 && 'hidden',
+        )}
       >
-        {found.map((profile, index) => (
-          <li
+        {found.map((profile) => (
+          <Command.Item
             key={profile.id}
-            id={`${id}-${profile.id}`}
-            role="option"
-            aria-selected={index === at}
-            className={`flex min-h-9 cursor-pointer items-center justify-between gap-3 px-2 ${index === at ? 'bg-water' : ''}`}
-            onPointerEnter={() => look(index)}
+            value={profile.id}
+            className="flex min-h-9 cursor-pointer items-center justify-between gap-3 px-2 data-[selected=true]:bg-water"
             onPointerDown={(event) => event.preventDefault()}
-            onClick={() => pick(profile)}
+            onSelect={() => pick(profile)}
           >
             <span className="min-w-0 truncate">
               {commonName(profile)} <span className="text-slate italic">{profile.scientificName}</span>
@@ -101,9 +84,9 @@ export function SpeciesSearch({
             <span className="fig shrink-0 text-slate">
               {Math.max(profile.size.maleCm, profile.size.femaleCm)} cm
             </span>
-          </li>
+          </Command.Item>
         ))}
-      </ul>
+      </Command.List>
       {error && typed.trim() === '' && (
         <p role="alert" className="text-[12px] text-buoy">
           {error}
@@ -112,6 +95,6 @@ export function SpeciesSearch({
       {typed.trim() !== '' && found.length === 0 && (
         <p className="text-[12px] text-buoy">No species of that name is in the catalogue.</p>
       )}
-    </div>
+    </Command>
   );
 }
