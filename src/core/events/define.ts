@@ -42,7 +42,7 @@ export interface EventDefinition<T extends string, B> {
 
 /**
  * Defines one kind of event; `registry.ts` lists them all.
- * @example defineEvent('named', 'a naming', { resident: resident(), name: name() }, { correctable: ['name'], ... })
+ * For example defineEvent('named', 'a naming', { resident: resident(), name: name() }, { correctable: ['name'], ... })
  */
 export function defineEvent<const T extends string, S extends ObjectShape>(
   type: T,

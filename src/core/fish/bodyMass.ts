@@ -18,7 +18,7 @@ const LENGTH_WEIGHT: Readonly<Record<SpeciesProfile['size']['shape'], readonly [
 /**
  * Body mass in g from length in cm. Domain: length > 0.
  * Source: Le Cren 1951 for the form; class values as above.
- * @example bodyMass('fusiform', 10) // about 12 g
+ * @example bodyMass('fusiform', 10) // 12
  */
 export function bodyMass(shape: SpeciesProfile['size']['shape'], lengthCm: Cm): number {
   const [a, b] = LENGTH_WEIGHT[shape];

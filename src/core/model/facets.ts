@@ -1,3 +1,4 @@
+import { BOLD, DEADLY, FAST, FRAGILE, isRough, ROUGH, SENSITIVE, SHY } from './levels';
 import { adultLengthCm, type Layer, type SpeciesProfile } from './species';
 
 /** What keepers sort kinds by. Each facet of a profile is one or several of its choices. */
@@ -58,16 +59,16 @@ const COLOUR_WORDS: Readonly<Record<string, string>> = {
 function ease(profile: SpeciesProfile): string {
   const { water, company, mouth } = profile;
   const hard =
-    water.sensitivity >= 3 ||
-    company.temper.mature >= 3 ||
+    water.sensitivity >= FRAGILE ||
+    company.temper.mature >= DEADLY ||
     profile.handling.sting ||
     adultLengthCm(profile) > 30 ||
     water.tankBred.salinityPpt[0] > 1 ||
     mouth.diet === 'molluscs';
   if (hard) return 'experienced';
-  return water.sensitivity === 2 ||
-    company.temper.mature === 2 ||
-    Math.max(company.ownKind.male, company.ownKind.female) >= 2
+  return water.sensitivity === SENSITIVE ||
+    isRough(profile) ||
+    Math.max(company.ownKind.male, company.ownKind.female) >= ROUGH
     ? 'some care'
     : 'easy';
 }
@@ -83,10 +84,10 @@ function hardness(profile: SpeciesProfile): readonly string[] {
 }
 
 function themes(profile: SpeciesProfile): readonly string[] {
-  const { habits, water, company } = profile;
+  const { habits, water } = profile;
   const said: string[] = [];
-  if (habits.shyness >= 2) said.push('shy');
-  if (habits.shyness === 0 || company.temper.mature >= 2 || (habits.activity === 3 && habits.mealSpeed === 3))
+  if (habits.shyness >= SHY) said.push('shy');
+  if (habits.shyness === BOLD || isRough(profile) || (habits.activity === FAST && habits.mealSpeed === FAST))
     said.push('bold');
   if (water.tankBred.temperatureC[0] < COOL_C - 4 && water.tankBred.temperatureC[1] <= WARM_C)
     said.push('cool');

@@ -2,12 +2,20 @@ import type { SpeciesProfile } from './species';
 
 /** What the levels of a profile mean, named once for all rules. */
 
-/** Levels of temper and of aggression to its own kind and its like. */
+/** Levels of temper and of aggression to its own kind and its like: it defends its ground, it fights, it kills. */
 export const PUSHY = 1;
 export const ROUGH = 2;
 export const DEADLY = 3;
-/** The lowest level of activity, and of speed at meals. */
+/** The lowest and the highest level of activity, and of speed at meals. */
 export const SLOW = 1;
+export const FAST = 3;
+/** Levels of shyness. */
+export const BOLD = 0;
+export const SHY = 2;
+export const VERY_SHY = 3;
+/** Levels of how badly it takes what is not right: grazers from the first on fall ill of rich food (common practice). */
+export const SENSITIVE = 2;
+export const FRAGILE = 3;
 
 /** A kind that is rough with others once it is grown. */
 export const isRough = ({ company }: SpeciesProfile): boolean => company.temper.mature >= ROUGH;

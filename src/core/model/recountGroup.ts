@@ -3,7 +3,7 @@ import type { PlanGroup } from './plan';
 /**
  * A group with another number of animals. Known sexes stay known: more animals are of unknown sex, and of fewer the
  * larger share goes first.
- * @example recountGroup({ species: 'x', count: 6, males: 2, females: 4 }, 5) // 2 males, 3 females
+ * @example recountGroup({ species: 'x', count: 6, males: 2, females: 4 }, 5) // { species: 'x', count: 5, males: 2, females: 3 }
  */
 export function recountGroup(group: PlanGroup, count: number): PlanGroup {
   const { males, females, ...rest } = group;

@@ -35,7 +35,7 @@ export interface RecordDefinition<K extends string, B> {
 
 /**
  * Defines one kind of document; `registry.ts` lists them all.
- * @example defineRecord('care', 'recurring care', { tank: tank(), items: ... }, { itemKeys: { items: 'what' } })
+ * For example defineRecord('care', 'recurring care', { tank: tank(), items: ... }, { itemKeys: { items: 'what' } })
  */
 export function defineRecord<const K extends string, S extends ObjectShape>(
   kind: K,

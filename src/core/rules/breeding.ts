@@ -1,4 +1,4 @@
-import { commonName } from '../model';
+import { commonName, PUSHY } from '../model';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { begins, maturesInMonths } from './maturity';
@@ -8,8 +8,6 @@ import { plural, The, the } from '../wording';
 
 /** A guarding pair keeps others out of so many times its held ground; common practice speaks of half the tank. */
 const HALF = 2;
-/** From this aggression on the parents of a kind fight for their brood. */
-const FIGHTS = 1;
 
 const canPair = (kind: PlannedKind): boolean => kind.count >= 2 && !(kind.males === 0 || kind.females === 0);
 
@@ -23,7 +21,7 @@ function guardingPair(kind: PlannedKind, context: RuleContext): readonly Finding
   const others = companyOf(kind, context);
   const months = guarding ? 0 : maturesInMonths(kind);
   if (company.pairs !== 'guards' || others.length === 0 || months === null) return [];
-  if (!guarding && (!canPair(kind) || company.temper.mature < FIGHTS)) return [];
+  if (!guarding && (!canPair(kind) || company.temper.mature < PUSHY)) return [];
   const ground = company.groundCm2 ?? 0;
   const footprint = context.tank.figures.footprintCm2;
   const tight = ground * HALF > footprint;
@@ -31,7 +29,7 @@ function guardingPair(kind: PlannedKind, context: RuleContext): readonly Finding
   return [
     finding('breeding', {
       severity: guarding
-        ? tight && company.temper.mature > FIGHTS
+        ? tight && company.temper.mature > PUSHY
           ? 'stop'
           : 'caution'
         : tight

@@ -1,4 +1,4 @@
-import { commonName, DEADLY, ROUGH } from '../model';
+import { commonName, DEADLY, PUSHY, ROUGH } from '../model';
 import { addMonths } from '../kernel';
 import { monthsUntilLength } from '../growth';
 import type { PlannedKind, RuleContext } from './context';
@@ -8,8 +8,6 @@ import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
 import { capital, figure, plural } from '../wording';
 
-/** Kinds that only spar want a corner each; from two on they fight for it, at three to the death. */
-const SPARS = 1;
 /** So many times more holders than ground: crowded for those who spar, and past sharing out for those who do not live in colonies (from memory). */
 const CROWDED = 2;
 /** A pair and nobody else needs no company to spread its temper over. */
@@ -53,7 +51,7 @@ function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] 
   const { ownKind, mode, spreadFrom } = profile.company;
   const worst = Math.max(ownKind.male, ownKind.female);
   const room = holdersOf(kind, context);
-  if (worst < SPARS || count < 2 || mode === 'solitary' || room === null) return [];
+  if (worst < PUSHY || count < 2 || mode === 'solitary' || room === null) return [];
   const names = plural(commonName(profile));
   const months = monthsUntilLength(profile, kind.largestCm, profile.size.matureCm) ?? 0;
   const leavesFirst = kind.leavesInMonths !== null && kind.leavesInMonths < months;

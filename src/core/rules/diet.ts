@@ -1,4 +1,4 @@
-import { commonName } from '../model';
+import { commonName, SENSITIVE } from '../model';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
@@ -8,8 +8,6 @@ import { list, plural, The } from '../wording';
 
 const GREEN = ['algae', 'herbivore'];
 const RICH = ['piscivore', 'invertivore', 'micro-predator', 'molluscs'];
-/** Grazers this sensitive fall ill of rich food (bloat; common practice). */
-const SENSITIVE = 2;
 
 const isCichlid = (kind: PlannedKind): boolean => kind.profile.family === 'Cichlidae';
 

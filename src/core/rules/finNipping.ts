@@ -1,4 +1,4 @@
-import { adultLengthCm, SLOW } from '../model';
+import { adultLengthCm, SHY, SLOW } from '../model';
 import type { PlannedKind } from './context';
 import { finding, type Finding, type Severity } from './finding';
 import { leaveOut } from './fixes';
@@ -13,7 +13,6 @@ const SEVERITY: Readonly<Record<number, { readonly small: Severity; readonly cal
 };
 /** A nipper of this level goes for slow fish of any fin. */
 const RELENTLESS = 3;
-const SHY = 2;
 
 /** So many times as long as the nipper, a fish is out of its reach; not a flat or deep one, which is all flank (from memory). */
 const OUT_OF_REACH = 2;

@@ -14,6 +14,13 @@ describe('flow', () => {
     ]);
     expect(severities(plan({ ...TANKS.us40breeder, filterLph: 2500 }, [loaches]), 'flow')).toEqual([]);
   });
+  it('asks six real turnovers an hour for fish of rapids (from memory): five are too few, eight are enough', () => {
+    const at = (filterLph: number) =>
+      found(plan({ ...TANKS.us40breeder, filterLph }, [loaches]), 'flow')[0]?.because;
+    const perLph = (at(100)?.turnoverPerHour as number) / 100;
+    expect(at(5 / perLph)).toMatchObject({ needs: 6 });
+    expect(at(8 / perLph)).toBeUndefined();
+  });
   it('notes still-water fish in a strong stream', () =>
     expect(
       severities(plan({ ...TANKS.us20long, filterLph: 1500 }, [one('betta-splendens')]), 'flow'),

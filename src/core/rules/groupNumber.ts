@@ -1,4 +1,4 @@
-import { commonName } from '../model';
+import { commonName, ROUGH } from '../model';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { isOpenWater } from './riftNumbers';
@@ -6,8 +6,6 @@ import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
 import { countOf, plural } from '../wording';
 
-/** From this aggression to its own kind a bad number ends in a death rather than in stress (common practice). */
-const SEVERE = 2;
 const TRIO = 3;
 
 /** The nearest number above that is not one to avoid, at least the smallest group. */
@@ -34,7 +32,7 @@ function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] 
   if (!badNumbers.includes(count)) return [];
   // One male with two females is too few, and no duel.
   const trio = mode === 'harem' && kind.males === 1 && kind.females === TRIO - 1 && count === TRIO;
-  const severe = Math.max(ownKind.male, ownKind.female) >= SEVERE && !trio && !isShown(kind, context);
+  const severe = Math.max(ownKind.male, ownKind.female) >= ROUGH && !trio && !isShown(kind, context);
   const more = nextGood(kind);
   const fewer = nextGoodBelow(kind);
   return [

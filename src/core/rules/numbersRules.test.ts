@@ -69,6 +69,8 @@ describe('under-stocked', () => {
     const few = (count: number) =>
       severities(plan(TANKS.us75, [{ species: 'tropheus-duboisi', count }]), 'under-stocked');
     expect(few(10)).toEqual(['caution']);
+    expect(few(11)).toEqual(['caution']);
+    expect(few(12)).toEqual([]);
     expect(few(20)).toEqual([]);
   });
   it('F91: a thin tank of rock dwellers, by the dense school only', () => {
@@ -79,6 +81,18 @@ describe('under-stocked', () => {
       ).filter((finding) => finding.school === 'dense');
     expect(thin('dense')).toHaveLength(1);
     expect(thin('roomy')).toHaveLength(0);
+  });
+  it('calls a tank of rock dwellers thin below six tenths of the dense number (from memory)', () => {
+    const thin = (count: number) =>
+      found(
+        plan(TANKS.us125, [{ species: 'labidochromis-caeruleus', count }], {
+          practice: { riftDensity: 'dense' },
+        }),
+        'under-stocked',
+      ).filter((finding) => finding.school === 'dense');
+    const dense = thin(10)[0]?.because.dense as number;
+    expect(thin(Math.ceil(dense * 0.6) - 1)).toHaveLength(1);
+    expect(thin(Math.ceil(dense * 0.6))).toHaveLength(0);
   });
   it('leaves a single cichlid of a pairing kind alone', () =>
     expect(
@@ -131,6 +145,9 @@ describe('territory', () => {
     [284, 10],
     [473, 25],
     [908, 35],
+    // Larger tanks go on in proportion; a small one carries its share of ten.
+    [1816, 70],
+    [142, 5],
   ])('F90: %d L carry %d by the roomy school', (litres, number) => expect(roomyNumber(litres)).toBe(number));
 });
 

@@ -1,4 +1,4 @@
-import { adultLengthCm, commonName, SLOW } from '../model';
+import { adultLengthCm, commonName, FAST, SLOW } from '../model';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
@@ -6,7 +6,6 @@ import { concernedKinds } from './pairs';
 import { leaveOut } from './fixes';
 import { capital, listSome, plural, The } from '../wording';
 
-const FAST = 3;
 /** Fed on the ground or in the dark, a slow fish can be reached past the fast ones. */
 const BOTTOM = 0.7;
 /** Fast fish smaller than this share of the slow one, or fewer than three, are put up with (from memory). */

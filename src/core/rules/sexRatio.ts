@@ -1,4 +1,4 @@
-import { commonName, DEADLY } from '../model';
+import { commonName, DEADLY, ROUGH } from '../model';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
@@ -7,8 +7,6 @@ import { countOf, figure, plural } from '../wording';
 
 /** Two males watch only each other; one, or three and more, is the practice for harem kinds. */
 const RIVALS = 2;
-/** From this aggression among males, two are a stop. */
-const SEVERE = 2;
 
 function rivals(kind: PlannedKind, males: number, females: number): Finding {
   const { profile } = kind;
@@ -16,7 +14,7 @@ function rivals(kind: PlannedKind, males: number, females: number): Finding {
   // With a full harem for each, two males of all but the deadliest kinds are a risk that some keepers take.
   const harems = ownKind.male < DEADLY && females >= RIVALS * (femalesPerMale ?? Infinity);
   return finding('sex-ratio', {
-    severity: ownKind.male >= SEVERE && !harems ? 'stop' : 'caution',
+    severity: ownKind.male >= ROUGH && !harems ? 'stop' : 'caution',
     species: [profile.id],
     text: `Two male ${plural(commonName(profile))} watch only each other: keep one, or three and more.`,
     because: { males, females },
@@ -34,7 +32,7 @@ function tooFewFemales(kind: PlannedKind, males: number, females: number, wanted
   const { profile } = kind;
   const needed = Math.ceil(males * wanted);
   return finding('sex-ratio', {
-    severity: profile.company.ownKind.male >= SEVERE ? 'caution' : 'note',
+    severity: profile.company.ownKind.male >= ROUGH ? 'caution' : 'note',
     species: [profile.id],
     text: `${males} male and ${females} female ${plural(commonName(profile))}: each male wants ${figure(wanted)} females or more, or the few are driven without rest.`,
     because: { males, females, femalesPerMale: wanted },
@@ -53,7 +51,7 @@ function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] 
   if (femalesPerMale === null || count < 2 || mode === 'solitary') return [];
   const { males, females } = kind;
   if (males === null || females === null || males + females < count) {
-    return ownKind.male >= SEVERE
+    return ownKind.male >= ROUGH
       ? [
           finding('sex-ratio', {
             severity: 'note',
@@ -65,7 +63,7 @@ function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] 
       : [];
   }
   if (males === 0 || (females === 0 && context.males !== 'harem')) return [];
-  if (males === RIVALS && (mode === 'harem' || ownKind.male >= SEVERE)) return [rivals(kind, males, females)];
+  if (males === RIVALS && (mode === 'harem' || ownKind.male >= ROUGH)) return [rivals(kind, males, females)];
   if (females < males * femalesPerMale) return [tooFewFemales(kind, males, females, femalesPerMale)];
   return [
     finding('sex-ratio', {

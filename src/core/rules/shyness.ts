@@ -1,4 +1,4 @@
-import { adultLengthCm, commonName } from '../model';
+import { adultLengthCm, commonName, FAST, ROUGH, SHY, VERY_SHY } from '../model';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
@@ -6,10 +6,6 @@ import { concernedKinds } from './pairs';
 import { leaveOut } from './fixes';
 import { capital, listSome, plural, The } from '../wording';
 
-const SHY = 2;
-const VERY_SHY = 3;
-const BOLD_TEMPER = 2;
-const RESTLESS = 3;
 /** Restless company counts as bold from so many times the length (from memory). */
 const LARGER = 1.5;
 
@@ -18,8 +14,8 @@ const isBold = (kind: PlannedKind, shy: PlannedKind): boolean => {
   if (kind.profile.life !== 'fish' || habits.shyness > 1) return false;
   const large = adultLengthCm(kind.profile) >= adultLengthCm(shy.profile) * LARGER;
   return (
-    company.temper.mature >= BOLD_TEMPER ||
-    (habits.activity === RESTLESS && habits.mealSpeed === RESTLESS && large)
+    company.temper.mature >= ROUGH ||
+    (habits.activity === FAST && habits.mealSpeed === FAST && large)
   );
 };
 

@@ -1,4 +1,4 @@
-import { adultLengthCm, DEADLY, PUSHY, ROUGH, SLOW } from '../model';
+import { adultLengthCm, DEADLY, FAST, PUSHY, ROUGH, SHY, SLOW } from '../model';
 import { addMonths } from '../kernel';
 import { HORIZON_MONTHS, monthsUntilLength } from '../growth';
 import type { PlannedKind } from './context';
@@ -15,7 +15,6 @@ const SAME_WATER = 0.5;
 const SOME_WATER = 1 / 3;
 /** A fish this many times as long as its attacker shrugs it off; not a gentle one among killers (from memory). */
 const TOO_BIG = 2;
-const RESTLESS = 3;
 
 const SOFTER: Readonly<Record<Severity, Severity | null>> = {
   stop: 'caution',
@@ -43,10 +42,9 @@ const isDither = ({ profile }: PlannedKind, sizeRatio: number): boolean =>
   sizeRatio >= (profile.company.longFins ? LONG_FINNED_DITHER : DITHER);
 
 /** Shy fish of no size stand up to nobody twice as long, whatever they are among their own (from memory). */
-const MEEK_SHYNESS = 2;
 const MEEK = 0.55;
 const isMeek = ({ profile }: PlannedKind, sizeRatio: number): boolean =>
-  profile.habits.shyness >= MEEK_SHYNESS && profile.company.temper.mature <= PUSHY && sizeRatio <= MEEK;
+  profile.habits.shyness >= SHY && profile.company.temper.mature <= PUSHY && sizeRatio <= MEEK;
 
 /**
  * Rock dwellers live by chasing: small fish of other families, and slow ones with trailing fins, are hounded by the mildest of
@@ -77,7 +75,7 @@ export function temperSeverity(rough: PlannedKind, other: PlannedKind, temper: n
   else if (
     temper === PUSHY &&
     theirs <= PUSHY &&
-    rough.profile.habits.activity === RESTLESS &&
+    rough.profile.habits.activity === FAST &&
     other.profile.habits.activity === SLOW
   )
     severity = sharedWaterShare(rough, other) >= SOME_WATER ? 'caution' : 'note';

@@ -1,3 +1,4 @@
+import { PUSHY } from '../model';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { holdersOf } from './ground';
@@ -7,8 +8,6 @@ import { densityOf, heads, isRockDweller, riftStock, roomyNumber } from './riftN
 import type { Rule } from './rule';
 import { countOf, figure, listSome } from '../wording';
 
-/** From this temper toward other kinds held ground is defended against them (from memory). */
-const DEFENDS = 1;
 /** So much of the floor held leaves nobody else a place (from memory). */
 const FULL = 1;
 const NEARLY = 0.75;
@@ -27,7 +26,7 @@ function held(context: RuleContext): readonly Held[] {
   const dense = densityOf(context).rockDwellers === 'dense';
   return context.kinds.flatMap((kind) => {
     const { company } = kind.profile;
-    if (company.temper.mature < DEFENDS || (dense && isRockDweller(kind))) return [];
+    if (company.temper.mature < PUSHY || (dense && isRockDweller(kind))) return [];
     const room = holdersOf(kind, context);
     if (room === null || room.holders === 0) return [];
     const months = maturesInMonths(kind);

@@ -40,7 +40,7 @@ export interface Box {
  * Outside and inside boxes of a tank. The top is open: the inside is one pane lower than the outside.
  *
  * Units: cm. Domain: inside measures stay above zero only if the glass is thinner than half the tank.
- * @example tankBox({ lengthCm: 120, widthCm: 50, heightCm: 50, inside: false, glassMm: 10 }).inside // 118 x 48 x 49
+ * @example tankBox({ lengthCm: 120, widthCm: 50, heightCm: 50, inside: false, glassMm: 10 }).inside // { lengthCm: 118, widthCm: 48, heightCm: 49 }
  */
 export function tankBox(tank: TankMeasures): { readonly outside: Box; readonly inside: Box } {
   const pane = tank.glassMm / 10;

@@ -2,7 +2,7 @@
  * Density of air-free fresh water at 1 atm in kg/m3 by temperature in °C, 0 to 40.
  *
  * Source: Kell 1975, J. Chem. Eng. Data 20, 97 (coefficients from memory, checked against computed reference values).
- * @example waterDensity(25) // 997.05
+ * @example waterDensity(25) // 997.04
  */
 export function waterDensity(t: number): number {
   const top =

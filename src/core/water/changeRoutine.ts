@@ -19,7 +19,7 @@ export interface SteadyState {
  *
  * With g made between changes and fraction f: after = tap + g (1 - f)/f, before = tap + g/f.
  * Units: mg/L, days. Domain: 0 < fraction <= 1. Source: geometric series of repeated dilution (exact).
- * @example steadyState({ fraction: 0.5, everyDays: 7 }, 20 / 7, 0) // after 20, before 40
+ * @example steadyState({ fraction: 0.5, everyDays: 8 }, 2.5, 0) // { after: 20, before: 40 }
  */
 export function steadyState(routine: ChangeRoutine, ratePerDay: number, tapMgL: MgL): SteadyState {
   const made = ratePerDay * routine.everyDays;

@@ -105,7 +105,7 @@ function merge(
  * part differently, that is a conflict, and the value has `mine` there. Plain JSON values; `itemKeys` names, by the path of
  * a list, the part that tells its items apart.
  *
- * @example mergeThree({ a: 1, b: 1 }, { a: 2, b: 1 }, { a: 1, b: 3 }) // { a: 2, b: 3 }, no conflict
+ * @example mergeThree({ a: 1, b: 1 }, { a: 2, b: 1 }, { a: 1, b: 3 }) // { value: { a: 2, b: 3 }, conflicts: [] }
  */
 export const mergeThree = (
   base: unknown,

@@ -85,7 +85,7 @@ function combine(kind: QuantityKind, pieces: readonly Piece[]): { core: number; 
  *
  * The answer keeps the text as typed. Domain: any finite number; whether the size makes sense is the caller's to judge.
  * Errors: `ok: false` with what was expected.
- * @example parseQuantity('length', '4 ft', 'cm') // core 121.92, text '4 ft'
+ * @example parseQuantity('length', '4 ft', 'cm') // { ok: true, quantity: { core: 121.92, unit: 'ft', text: '4 ft' } }
  */
 export function parseQuantity(kind: QuantityKind, typed: string, bareUnit: string): ParsedQuantity {
   const text = typed.trim();
