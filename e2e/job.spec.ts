@@ -51,7 +51,7 @@ test('the whole job, once through, in the keeper’s own room', async ({ page },
     const form = page.getByRole('form', { name: 'Bring in yellow lab' });
     await form.getByLabel('How many came').fill('0');
     await form.getByRole('button', { name: 'They are in' }).click();
-    await expect(form.getByRole('alert')).toContainText('A whole number from 1');
+    await expect(form.getByRole('alert')).toContainText('Type a whole number from 1.');
     await form.getByLabel('How many came').fill('4');
     await form.getByLabel('Kept as').selectOption('individuals');
     await form.getByLabel('Names or marks').fill('Torch, Sol, Brim, Lye');
@@ -106,7 +106,7 @@ test('the whole job, once through, in the keeper’s own room', async ({ page },
     await screen(page, 'Leavers');
     await page.getByLabel('Who', { exact: true }).selectOption({ label: 'Torch' });
     await page.getByRole('button', { name: 'It has gone' }).click();
-    await expect(page.getByRole('main').getByRole('alert')).toContainText('Who takes it?');
+    await expect(page.getByRole('main').getByRole('alert')).toContainText('Type who takes Torch.');
     await page.getByLabel('Who takes it').fill('Maren');
     await page.getByRole('button', { name: 'It has gone' }).click();
     await expect(page.getByText('Torch rehomed to Maren: too rough.')).toBeVisible();

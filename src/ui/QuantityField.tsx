@@ -2,6 +2,7 @@
 
 import { useState, type ReactNode } from 'react';
 import { formatQuantity, parseQuantity, type QuantityKind } from '@/core/kernel';
+import { unreadWords } from './form/fieldWords';
 import { TextField } from './Field';
 
 interface Props {
@@ -15,6 +16,8 @@ interface Props {
   readonly unit: string;
   readonly onChange: (core: number | undefined, text: string) => void;
   readonly hint?: ReactNode;
+  /** What it is taken to be while nobody says, in the core's unit. */
+  readonly assumed?: number | undefined;
   readonly optional?: boolean;
   /** Refuses a value that makes no sense here; words that follow "expected". */
   readonly refuse?: (core: number) => string | null;
@@ -29,6 +32,7 @@ export function QuantityField({
   unit,
   onChange,
   hint,
+  assumed,
   optional = false,
   refuse,
 }: Props) {
@@ -45,7 +49,7 @@ export function QuantityField({
       return;
     }
     const parsed = parseQuantity(kind, draft, unit);
-    const refused = parsed.ok ? refuse?.(parsed.quantity.core) : `Expected ${parsed.expected}.`;
+    const refused = parsed.ok ? refuse?.(parsed.quantity.core) : unreadWords(kind, draft);
     if (!parsed.ok || refused) {
       setError(refused ?? undefined);
       return;
@@ -58,7 +62,8 @@ export function QuantityField({
   return (
     <TextField
       label={label}
-      hint={hint}
+      hint={value === undefined && assumed !== undefined ? 'assumed' : hint}
+      placeholder={assumed === undefined ? undefined : formatQuantity(kind, assumed, unit)}
       error={error}
       className="fig min-h-8 w-full rounded-xs border border-line bg-panel px-2 py-1 aria-[invalid=true]:border-buoy"
       value={draft ?? shown}

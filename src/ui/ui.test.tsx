@@ -49,7 +49,9 @@ describe('QuantityField', () => {
     await userEvent.clear(field);
     await userEvent.type(field, 'long');
     fireEvent.blur(field);
-    expect(screen.getByRole('alert')).toHaveTextContent('Expected a length such as');
+    expect(screen.getByRole('alert')).toHaveTextContent(
+      'Type a measure such as 120 cm or 4 ft. You typed “long”.',
+    );
     expect(field).toHaveValue('long');
     await userEvent.clear(field);
     await userEvent.type(field, '-3 cm{Enter}');

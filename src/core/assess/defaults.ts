@@ -1,13 +1,4 @@
-import {
-  type FurnishedTank,
-  HARDSCAPE_FRACTION,
-  TAP_NITRATE_MGL,
-  USUAL_ROUTINE,
-  usualFilterLph,
-  usualGlassMm,
-  usualSubstrateCm,
-  usualWaterLineCm,
-} from '../tank';
+import { DERIVED, furnishTank, type FurnishedTank, TAP_NITRATE_MGL, USUAL_ROUTINE } from '../tank';
 import type { PlanFile } from '../model';
 import {
   HIDE_KINDS,
@@ -38,32 +29,11 @@ export function furnish(
   assumed: string[],
 ): { readonly furnished: FurnishedTank } & Omit<RuleTank, 'figures' | 'hardscapeFraction'> {
   const { tank } = plan;
-  const inside = takeOr(assumed, 'tank.inside', tank.inside, false);
-  const glassMm = takeOr(assumed, 'tank.glassMm', tank.glassMm, usualGlassMm(tank, inside));
-  const substrate = takeOr(assumed, 'tank.substrate', tank.substrate, 'sand' as const);
-  const waterLineCm = takeOr(assumed, 'tank.waterLineCm', tank.waterLineCm, usualWaterLineCm(tank.heightCm));
-  const furnished: FurnishedTank = {
-    lengthCm: tank.lengthCm,
-    widthCm: tank.widthCm,
-    heightCm: tank.heightCm,
-    inside,
-    glassMm,
-    shape: tank.shape ?? 'box',
-    bowCm: tank.bowCm ?? 0,
-    waterLineCm,
-    substrate,
-    substrateCm: takeOr(
-      assumed,
-      'tank.substrateCm',
-      tank.substrateCm,
-      usualSubstrateCm(substrate === 'bare', waterLineCm),
-    ),
-    hardscapeFraction: takeOr(assumed, 'tank.hardscapeFraction', tank.hardscapeFraction, HARDSCAPE_FRACTION),
-    filterLph: takeOr(assumed, 'tank.filterLph', tank.filterLph, usualFilterLph(tank)),
-  };
+  const { furnished, assumed: derived } = furnishTank(tank);
+  for (const part of DERIVED) if (derived.has(part)) assumed.push(`tank.${part}: ${String(furnished[part])}`);
   return {
     furnished,
-    substrate,
+    substrate: furnished.substrate,
     lid: takeOr(assumed, 'tank.lid', tank.lid, true),
     plants: takeOr(assumed, 'tank.plants', tank.plants, 'some'),
     hides: hidesOf(tank.hides, assumed),

@@ -31,7 +31,6 @@ describe('newTank', () => {
     const measures = { lengthCm: 60.96, widthCm: 30.48, heightCm: 40.64 };
     expect(newTank('Quay', 'quarantine', measures, 1).tank).toMatchObject({
       substrate: 'bare',
-      substrateCm: 0,
       plants: 'none',
     });
     expect(newTank('Fen', 'display', measures, 1, { lengthCm: '2 ft' }).entered).toEqual({

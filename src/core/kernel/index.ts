@@ -56,5 +56,5 @@ export type {
   Ppt,
   Psf,
 } from './units/quantities';
-export { unitById } from './units/units';
+export { CM_PER_INCH, unitById } from './units/units';
 export type { QuantityKind, UnitDefinition } from './units/units';

@@ -5,7 +5,19 @@ export type { Chosen, FacetName } from './facets';
 export { findSpecies } from './findSpecies';
 export { changedPaths, keeperSpeciesOf, withKeeperSpecies } from './keeperSpecies';
 export type { KeeperSpecies } from './keeperSpecies';
-export { DEADLY, FAST, PUSHY, ROUGH, SENSITIVE, SHY, SLOW, VERY_SHY, isRough, killsItsOwn, makesRoughTank } from './levels';
+export {
+  DEADLY,
+  FAST,
+  PUSHY,
+  ROUGH,
+  SENSITIVE,
+  SHY,
+  SLOW,
+  VERY_SHY,
+  isRough,
+  killsItsOwn,
+  makesRoughTank,
+} from './levels';
 export {
   DENSITIES,
   MALES,
@@ -20,6 +32,7 @@ export {
   planRoutineSchema,
   planSchema,
   planTankFields,
+  planWaterFields,
   planTankSchema,
   planWaterSchema,
 } from './plan';

@@ -59,14 +59,15 @@ export const planTankFields = {
 };
 export const planTankSchema = groupField('the tank', planTankFields);
 
-export const planWaterSchema = groupField('the water', {
+export const planWaterFields = {
   temperatureC: quantityField('°C', 'temperature', 0, 40).optional(),
   ph: numberField('pH', 3, 11).optional(),
   ghDh: quantityField('°dH', 'general hardness', 0, 60).optional(),
   khDh: quantityField('°dH', 'carbonate hardness', 0, 60).optional(),
   nitrateTapMgL: quantityField('mg/L', 'nitrate in the tap', 0, 200).optional(),
   salinityPpt: quantityField('ppt', 'salinity', 0, 45).optional(),
-});
+};
+export const planWaterSchema = groupField('the water', planWaterFields);
 
 export const planRoutineSchema = groupField('the routine', {
   changeFraction: positiveField('share of water changed', 1).optional(),

@@ -31,7 +31,7 @@ export interface FilledMass {
   readonly hardscapeKg: Kg;
   readonly standKg: Kg;
   readonly totalKg: Kg;
-  /** Over the tank's outside footprint. */
+  /** Over the tank's own foot, by its shape. */
   readonly floorKPa: KPa;
   readonly floorPsf: Psf;
 }
@@ -41,6 +41,8 @@ interface Inner {
   readonly inside: Box;
   readonly waterDepthCm: Cm;
   readonly footprintCm2: Cm2;
+  /** Share of the box around it that the tank covers, 0 to 1. */
+  readonly share: number;
 }
 
 /**
@@ -49,10 +51,10 @@ interface Inner {
  * It is a prompt to ask an engineer, never a clearance.
  */
 export function filledMass(tank: FurnishedTank, inner: Inner, temperatureC: Celsius): FilledMass {
-  const { outside, inside, waterDepthCm, footprintCm2 } = inner;
+  const { outside, inside, waterDepthCm, footprintCm2, share } = inner;
   const columnL = (waterDepthCm * footprintCm2) / 1000;
-  const grossL = (outside.lengthCm * outside.widthCm * outside.heightCm) / 1000;
-  const innerL = (inside.lengthCm * inside.widthCm * inside.heightCm) / 1000;
+  const grossL = (outside.lengthCm * outside.widthCm * outside.heightCm * share) / 1000;
+  const innerL = (inside.heightCm * footprintCm2) / 1000;
   const waterKg = (columnL * (1 - tank.hardscapeFraction) * waterDensity(temperatureC)) / 1000;
   const glassKg = (grossL - innerL) * GLASS_KG_PER_L;
   const substrateKg =
@@ -60,7 +62,7 @@ export function filledMass(tank: FurnishedTank, inner: Inner, temperatureC: Cels
   const hardscapeKg = columnL * tank.hardscapeFraction * HARDSCAPE_KG_PER_L;
   const standKg = grossL * STAND_KG_PER_GROSS_L;
   const totalKg = waterKg + glassKg + substrateKg + hardscapeKg + standKg;
-  const floorKPa = (totalKg * GRAVITY) / ((outside.lengthCm * outside.widthCm) / 10_000) / 1000;
+  const floorKPa = (totalKg * GRAVITY) / ((outside.lengthCm * outside.widthCm * share) / 10_000) / 1000;
   return {
     waterKg,
     glassKg,

@@ -1,15 +1,8 @@
 export { USUAL_FLOOR_LOAD_KPA } from './filledMass';
 export type { FurnishedTank } from './furnishedTank';
+export { DERIVED, furnishTank } from './furnishTank';
 export { USUAL_CLEARANCE_CM, fishFirst, sameFootprint, sizesForPlace } from './placeFits';
 export type { Place, SchoolAnswer } from './placeFits';
-export {
-  HARDSCAPE_FRACTION,
-  TAP_NITRATE_MGL,
-  USUAL_ROUTINE,
-  usualFilterLph,
-  usualGlassMm,
-  usualSubstrateCm,
-  usualWaterLineCm,
-} from './tankDefaults';
+export { TAP_NITRATE_MGL, USUAL_ROUTINE } from './tankDefaults';
 export { tankFigures } from './tankFigures';
 export type { TankFigures } from './tankFigures';

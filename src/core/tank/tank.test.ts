@@ -1,6 +1,7 @@
 import density from '@/testing/fixtures/density.json';
 import { catalogue } from '@/testing/plans';
 import { STANDARD_TANKS } from '@/catalogue/standardTanks';
+import { furnishTank } from './furnishTank';
 import { suggestGlassMm } from './suggestGlassMm';
 import { tankBox } from './tankBox';
 import { tankFigures } from './tankFigures';
@@ -92,6 +93,36 @@ describe('filled mass', () => {
   it('weighs the glass by hand: five panes of 10 mm at 2.5 kg a litre', () => {
     const shell = 120 * 50 * 50 - 118 * 48 * 49;
     expect(tankFigures(tank).mass.glassKg).toBeCloseTo((shell / 1000) * 2.5, 9);
+  });
+});
+
+describe('the mass of a round tank', () => {
+  const round = tankFigures({ ...tank, shape: 'round' });
+  const box = tankFigures(tank);
+  it('presses by its own foot: the same mass of water over each square centimetre as the box', () => {
+    expect(round.mass.waterKg / box.mass.waterKg).toBeCloseTo(Math.PI / 4, 12);
+    expect(round.mass.glassKg / box.mass.glassKg).toBeCloseTo(Math.PI / 4, 12);
+    expect(round.mass.floorKPa).toBeCloseTo(box.mass.floorKPa, 9);
+  });
+});
+
+describe('furnishTank', () => {
+  const size = { lengthCm: 180, widthCm: 60, heightCm: 60 };
+  it('fills in what follows from the measures, and says which parts those are', () => {
+    const { furnished, assumed } = furnishTank({ ...size, filterLph: 900 });
+    expect(furnished).toMatchObject({ waterLineCm: 58, glassMm: 12, filterLph: 900, substrate: 'sand' });
+    expect([...assumed]).toEqual([
+      'inside',
+      'glassMm',
+      'substrate',
+      'waterLineCm',
+      'substrateCm',
+      'hardscapeFraction',
+    ]);
+  });
+  it('makes a tank that was corrected the same as one that was made so', () => {
+    const small = { lengthCm: 76.2, widthCm: 30.48, heightCm: 45.72 };
+    expect(furnishTank({ ...small, ...size })).toEqual(furnishTank(size));
   });
 });
 

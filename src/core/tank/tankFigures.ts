@@ -44,6 +44,6 @@ export function tankFigures(tank: FurnishedTank, temperatureC = 25): TankFigures
         ? Math.max(inside.lengthCm, inside.widthCm)
         : Math.hypot(inside.lengthCm, inside.widthCm),
     turnoverPerHour: netL > 0 ? (tank.filterLph * FILTER_DERATE) / netL : 0,
-    mass: filledMass(tank, { outside, inside, waterDepthCm, footprintCm2 }, temperatureC),
+    mass: filledMass(tank, { outside, inside, waterDepthCm, footprintCm2, share }, temperatureC),
   };
 }

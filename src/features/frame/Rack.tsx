@@ -1,5 +1,6 @@
 'use client';
 
+import { furnishTank } from '@/core/tank';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useAssessment } from '@/session/react/useAssessment';
@@ -26,7 +27,7 @@ function RackTank({
   const residents = useResidents(tank.id);
   const listed = useListed(tank.id);
   const { today, worseFrom } = useAssessment(tank, residents, listed);
-  const { lengthCm, heightCm, waterLineCm } = tank.body.tank;
+  const { lengthCm, heightCm, waterLineCm } = furnishTank(tank.body.tank).furnished;
   const here = TANK_SCREENS.some((screen) => screen.path === path) ? path : '/stock';
   const heads = residents.reduce((sum, resident) => sum + resident.count, 0);
   return (
@@ -49,9 +50,9 @@ function RackTank({
         >
           <rect
             x={0}
-            y={heightCm - (waterLineCm ?? heightCm)}
+            y={heightCm - waterLineCm}
             width={lengthCm}
-            height={waterLineCm ?? heightCm}
+            height={waterLineCm}
             fill={chosen ? 'var(--water-deep)' : 'var(--water)'}
           />
           <path

@@ -1,5 +1,6 @@
 'use client';
 
+import { furnishTank } from '@/core/tank';
 import { Pin } from 'lucide-react';
 import type { Assessment } from '@/core/assess';
 import type { KeptWish } from '@/core/records';
@@ -83,7 +84,8 @@ interface Props {
 export function LineUpColumn(props: Props) {
   const { tank, wishes, found, assessment, place, best, colours, chosen, onChoose, onAdopt } = props;
   const catalogue = useCatalogue();
-  const { lengthCm, heightCm, waterLineCm = heightCm, substrateCm = 0, lid = true } = tank.body.tank;
+  const { lid = true } = tank.body.tank;
+  const { lengthCm, heightCm, waterLineCm, substrateCm } = furnishTank(tank.body.tank).furnished;
   const weightOf = (species: string): number =>
     wishes.body.wishes.find((wish) => wish.species === species)?.weight ?? 1;
   const lost = found.leftOut.reduce((sum, { species }) => sum + weightOf(species), 0);

@@ -1,5 +1,6 @@
 'use client';
 
+import { furnishTank } from '@/core/tank';
 import { format, parse } from 'date-fns';
 import { Slider } from 'radix-ui';
 import { useDeferredValue, useMemo, useState } from 'react';
@@ -96,7 +97,8 @@ export function ListPart({
   const calm = useDeferredValue(assessment);
   const listed = useDeferredValue(stock.listed);
   const colours = useDeferredValue(stock.colours);
-  const { lengthCm, heightCm, waterLineCm = heightCm, substrateCm = 0, lid = true } = tank.body.tank;
+  const { lid = true } = tank.body.tank;
+  const { lengthCm, heightCm, waterLineCm, substrateCm } = furnishTank(tank.body.tank).furnished;
   const counted = assessment.findings.filter((finding) => isBad(finding));
   const notes = calm.findings.filter((finding) => finding.severity === 'note');
   const good = calm.findings.filter((finding) => finding.severity === 'good');

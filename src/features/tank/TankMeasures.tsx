@@ -1,9 +1,14 @@
 'use client';
 
 import { useState } from 'react';
-import type { QuantityKind } from '@/core/kernel';
+import type { Schema } from 'yup';
+import { fromCore, keeperUnit, toCore } from '@/core/kernel';
+import { planTankFields, planWaterFields } from '@/core/model';
+import { furnishTank } from '@/core/tank';
 import { useSettings, type TankView } from '@/session/react/useTanks';
 import { INPUT, TextField } from '@/ui/Field';
+import { boundWords } from '@/ui/form/fieldWords';
+import { keptUnitOf } from '@/ui/form/typed';
 import { QuantityField } from '@/ui/QuantityField';
 import { useTankEdits } from './useTankEdits';
 
@@ -11,119 +16,73 @@ interface Row {
   readonly label: string;
   readonly part: 'tank' | 'water';
   readonly name: string;
-  readonly kind: QuantityKind;
-  readonly least: number;
-  readonly most: number;
   readonly optional?: boolean;
-  readonly hint?: string;
 }
 
+/** What was measured, and what follows from it while nobody says. */
 export const MEASURES: readonly Row[] = [
-  { label: 'Length', part: 'tank', name: 'lengthCm', kind: 'length', least: 1, most: 2000 },
-  { label: 'Width', part: 'tank', name: 'widthCm', kind: 'length', least: 1, most: 1000 },
-  { label: 'Height', part: 'tank', name: 'heightCm', kind: 'length', least: 1, most: 500 },
-  { label: 'Water line', part: 'tank', name: 'waterLineCm', kind: 'length', least: 1, most: 500 },
-  { label: 'Substrate depth', part: 'tank', name: 'substrateCm', kind: 'length', least: 0, most: 100 },
-  {
-    label: 'Filter, as its label says',
-    part: 'tank',
-    name: 'filterLph',
-    kind: 'flow',
-    least: 0,
-    most: 200_000,
-  },
+  { label: 'Length', part: 'tank', name: 'lengthCm' },
+  { label: 'Width', part: 'tank', name: 'widthCm' },
+  { label: 'Height', part: 'tank', name: 'heightCm' },
+  { label: 'Water line', part: 'tank', name: 'waterLineCm', optional: true },
+  { label: 'Glass', part: 'tank', name: 'glassMm', optional: true },
+  { label: 'Substrate depth', part: 'tank', name: 'substrateCm', optional: true },
+  { label: 'Filter, as its label says', part: 'tank', name: 'filterLph', optional: true },
 ];
 
 export const WATER: readonly Row[] = [
-  {
-    label: 'Temperature',
-    part: 'water',
-    name: 'temperatureC',
-    kind: 'temperature',
-    least: 0,
-    most: 40,
-    optional: true,
-  },
-  {
-    label: 'General hardness',
-    part: 'water',
-    name: 'ghDh',
-    kind: 'hardness',
-    least: 0,
-    most: 60,
-    optional: true,
-  },
-  {
-    label: 'Carbonate hardness',
-    part: 'water',
-    name: 'khDh',
-    kind: 'hardness',
-    least: 0,
-    most: 60,
-    optional: true,
-  },
-  {
-    label: 'Nitrate in the tap',
-    part: 'water',
-    name: 'nitrateTapMgL',
-    kind: 'concentration',
-    least: 0,
-    most: 200,
-    optional: true,
-  },
-  {
-    label: 'Salinity',
-    part: 'water',
-    name: 'salinityPpt',
-    kind: 'salinity',
-    least: 0,
-    most: 45,
-    optional: true,
-  },
+  { label: 'Temperature', part: 'water', name: 'temperatureC', optional: true },
+  { label: 'General hardness', part: 'water', name: 'ghDh', optional: true },
+  { label: 'Carbonate hardness', part: 'water', name: 'khDh', optional: true },
+  { label: 'Nitrate in the tap', part: 'water', name: 'nitrateTapMgL', optional: true },
+  { label: 'Salinity', part: 'water', name: 'salinityPpt', optional: true },
 ];
 
-function unitFor(kind: QuantityKind, settings: ReturnType<typeof useSettings>): string {
-  switch (kind) {
-    case 'length':
-      return settings.length;
-    case 'temperature':
-      return settings.temperature;
-    case 'hardness':
-      return settings.hardness;
-    case 'volume':
-      return settings.volume;
-    case 'flow':
-      return 'L/h';
-    case 'concentration':
-      return 'mg/L';
-    case 'mass':
-      return 'kg';
-    case 'salinity':
-      return 'ppt';
-  }
-}
+/** How far a bow front stands out, asked only of bow fronts. */
+export const BOW: readonly Row[] = [{ label: 'Bow, within the width', part: 'tank', name: 'bowCm' }];
+
+const FIELDS = { tank: planTankFields, water: planWaterFields } as unknown as Readonly<
+  Record<Row['part'], Readonly<Record<string, Schema>>>
+>;
 
 export function Measures({ tank, rows }: { readonly tank: TankView; readonly rows: readonly Row[] }) {
   const settings = useSettings();
   const { measure } = useTankEdits(tank);
   const entered = tank.body.entered ?? {};
-  return rows.map((row) => (
-    <QuantityField
-      key={row.name}
-      label={row.label}
-      kind={row.kind}
-      unit={unitFor(row.kind, settings)}
-      value={(tank.body[row.part] as Record<string, number | undefined>)[row.name]}
-      entered={entered[row.name]}
-      optional={row.optional ?? false}
-      refuse={(core) =>
-        core < row.least || core > row.most
-          ? `Expected ${row.label.toLowerCase()} from ${row.least} to ${row.most} (in core units).`
-          : null
-      }
-      onChange={(core, text) => measure(row.label.toLowerCase(), row.part, row.name, core, text)}
-    />
-  ));
+  const furnished = furnishTank(tank.body.tank).furnished as unknown as Readonly<Record<string, number>>;
+  return rows.map(({ label, part, name, optional = false }) => {
+    const field = FIELDS[part][name];
+    const kept = field && keptUnitOf(field);
+    if (!field || !kept) return null;
+    const core = (value: number | undefined): number | undefined =>
+      value === undefined ? undefined : toCore(kept.kind, value, kept.id);
+    return (
+      <QuantityField
+        key={name}
+        label={label}
+        kind={kept.kind}
+        unit={name === 'glassMm' && settings.length === 'cm' ? 'mm' : keeperUnit(kept.kind, settings)}
+        value={core((tank.body[part] as Record<string, number | undefined>)[name])}
+        entered={entered[name]}
+        optional={optional}
+        assumed={part === 'tank' ? core(furnished[name]) : undefined}
+        refuse={(typed) => {
+          const value = fromCore(kept.kind, typed, kept.id);
+          const sound = field.isValidSync(Number(value.toFixed(3)), { strict: true });
+          return sound ? null : boundWords(field, settings);
+        }}
+        onChange={(typed, text) =>
+          measure(
+            label.toLowerCase(),
+            part,
+            name,
+            typed === undefined ? undefined : fromCore(kept.kind, typed, kept.id),
+            text,
+          )
+        }
+      />
+    );
+  });
 }
 
 /** pH has no unit: a plain number. */
@@ -150,11 +109,6 @@ export function PhField({ tank }: { readonly tank: TankView }) {
     />
   );
 }
-
-/** How far a bow front stands out, asked only of bow fronts. */
-export const BOW: readonly Row[] = [
-  { label: 'Bow, within the width', part: 'tank', name: 'bowCm', kind: 'length', least: 0, most: 300 },
-];
 
 /** A whole or decimal number without a unit, blank when nobody knows. */
 export function PlainNumber({

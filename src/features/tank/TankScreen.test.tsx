@@ -25,10 +25,10 @@ describe('Tank', () => {
   });
 
   it.each([
-    ['Height', 'high', 'Expected a length'],
-    ['Height', '9000 cm', 'from 1 to 500'],
-    ['Temperature', '78 cm', 'Expected a temperature'],
-    ['General hardness', '900 dH', 'from 0 to 60'],
+    ['Height', 'high', 'Type a measure such as'],
+    ['Height', '9000 cm', 'Type more than 0 cm, at most 500 cm.'],
+    ['Temperature', '78 cm', 'Type a temperature such as'],
+    ['General hardness', '900 dH', 'Type 0 °dH to 60 °dH.'],
   ])('refuses %s "%s" where it stands, and changes nothing', async (label, text, words) => {
     const session = await room();
     const before = tank(session);
@@ -36,6 +36,20 @@ describe('Tank', () => {
     await retype(label, text);
     expect(screen.getByRole('alert')).toHaveTextContent(words);
     expect(tank(session)).toEqual(before);
+  });
+
+  it('lets what nobody typed follow the measures, and says that it is assumed', async () => {
+    const session = await room();
+    show(session, <TankScreen />);
+    const line = screen.getByLabelText('Water line');
+    expect(line).toHaveValue('');
+    const before = line.getAttribute('placeholder');
+    await retype('Height', '60 cm');
+    await waitFor(() => expect(line).toHaveAttribute('placeholder', '58 cm'));
+    expect(before).not.toBe('58 cm');
+    await retype('Glass', '3/8 in');
+    await waitFor(() => expect(tank(session).tank.glassMm).toBe(9.525));
+    expect(screen.getByLabelText('Glass')).toHaveValue('3/8 in');
   });
 
   it('forgets a value that is not known after all', async () => {

@@ -1,11 +1,11 @@
 'use client';
 
-import { formatQuantity, type Litres } from '@/core/kernel';
+import { CM_PER_INCH, formatQuantity, keeperUnit, type QuantityKind } from '@/core/kernel';
 import { removeTank } from '@/core/commands';
 import { useMemo } from 'react';
 import { buildContext, roomPlan } from '@/core/assess';
 import { STANDARD_TANKS } from '@/catalogue/standardTanks';
-import { sameFootprint, USUAL_FLOOR_LOAD_KPA } from '@/core/tank';
+import { furnishTank, sameFootprint, USUAL_FLOOR_LOAD_KPA } from '@/core/tank';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useResidents, useSettings, useTank, type TankView } from '@/session/react/useTanks';
@@ -20,6 +20,10 @@ import { TankTop } from './TankTop';
 /** Over this volume floors, old houses and rented flats ask for an engineer (cautions of the trade). */
 const ASK_ENGINEER_L = 200;
 
+/** A footprint in square inches or square centimetres. */
+const areaWords = (footprintCm2: number, unit: string): string =>
+  unit === 'in' ? `${Math.round(footprintCm2 / CM_PER_INCH ** 2)} sq in` : `${Math.round(footprintCm2)} cm²`;
+
 function Figures({ tank }: { readonly tank: TankView }) {
   const catalogue = useCatalogue();
   const settings = useSettings();
@@ -28,31 +32,36 @@ function Figures({ tank }: { readonly tank: TankView }) {
       buildContext(roomPlan(tank.body, [], [], catalogue, todayIso()), catalogue, todayIso()).context.tank,
     [tank, catalogue],
   );
-  const length = (cm: number): string => formatQuantity('length', cm, settings.length);
-  const volume = (litres: Litres): string => formatQuantity('volume', litres, settings.volume);
-  const { mass } = figures;
+  const write = (kind: QuantityKind, value: number): string =>
+    formatQuantity(kind, value, keeperUnit(kind, settings));
+  const { mass, footprintCm2 } = figures;
+  const kg = (value: number): string => write('mass', Math.round(value));
   return (
     <>
       <Ledger
         rows={[
-          ['Volume by its outside', volume(figures.grossL)],
-          ['Net water', volume(figures.netL)],
-          ['Footprint inside', `${Math.round(figures.footprintCm2)} cm²`],
-          ['Water depth', length(figures.waterDepthCm)],
-          ['Longest free swim', length(figures.freeSwimCm)],
+          ['Volume by its outside', write('volume', figures.grossL)],
+          ['Net water', write('volume', figures.netL)],
+          ['Inside, from above', areaWords(footprintCm2, settings.length)],
+          ['Water depth', write('length', figures.waterDepthCm)],
+          ['Longest free swim', write('length', figures.freeSwimCm)],
           ['Turnover, real', `${figures.turnoverPerHour.toFixed(1)} × an hour`],
-          ['Filled mass, about', `${Math.round(mass.totalKg)} kg`],
+          ['Filled mass, about', kg(mass.totalKg)],
+          ['Water', kg(mass.waterKg)],
+          ['Glass', kg(mass.glassKg)],
+          ['Substrate, rock and wood', kg(mass.substrateKg + mass.hardscapeKg)],
+          ['Stand and equipment', kg(mass.standKg)],
           [
-            'of it water, glass, floor',
-            `${Math.round(mass.waterKg)}, ${Math.round(mass.glassKg)}, ${Math.round(mass.substrateKg + mass.hardscapeKg)} kg`,
+            'Pressure on the floor',
+            settings.length === 'in' ? `${Math.round(mass.floorPsf)} psf` : `${mass.floorKPa.toFixed(1)} kPa`,
           ],
-          ['Pressure on the floor', `${mass.floorKPa.toFixed(1)} kPa, ${Math.round(mass.floorPsf)} psf`],
         ]}
       />
       <div className="mt-3">
         <Caution>
-          The mass is an estimate. Many codes design homes for {USUAL_FLOOR_LOAD_KPA} kPa (40 psf) over a
-          whole floor; a tank stands on a small part of it.
+          The mass is an estimate. Many codes design homes for{' '}
+          {settings.length === 'in' ? '40 psf' : `${USUAL_FLOOR_LOAD_KPA} kPa`} over a whole floor; a tank
+          stands on a small part of it.
           {figures.grossL > ASK_ENGINEER_L
             ? ' At this size, and in old or rented buildings at any size, ask a structural engineer or the local building authority.'
             : ' In old or rented buildings ask before you fill it.'}{' '}
@@ -96,17 +105,12 @@ export function TankScreen() {
 function OneTank({ tank }: { readonly tank: TankView }) {
   const { run } = useCommands();
   const residents = useResidents(tank.id);
-  const {
-    lengthCm,
-    widthCm,
-    heightCm,
-    waterLineCm = heightCm,
-    substrateCm = 0,
-    glassMm = 8,
-    lid = true,
-    shape,
-    bowCm,
-  } = tank.body.tank;
+  const settings = useSettings();
+  const length = (cm: number): string => formatQuantity('length', cm, settings.length);
+  const { lid = true } = tank.body.tank;
+  const { lengthCm, widthCm, heightCm, waterLineCm, substrateCm, glassMm, shape, bowCm } = furnishTank(
+    tank.body.tank,
+  ).furnished;
   const remove = () => run(`Removed ${tank.body.name} from the rack`, removeTank(tank.id));
   return (
     <Screen
@@ -130,7 +134,7 @@ function OneTank({ tank }: { readonly tank: TankView }) {
                 tank={{ lengthCm, heightCm, waterLineCm, substrateCm }}
                 lid={lid}
                 groups={[]}
-                label={`From the front: ${lengthCm} by ${heightCm} cm, water to ${waterLineCm} cm`}
+                label={`From the front: ${length(lengthCm)} by ${length(heightCm)}, water to ${length(waterLineCm)}`}
                 className="max-h-52 w-full"
               />
               <figcaption className="text-[12px] text-slate">Front, ticks every 10 cm</figcaption>

@@ -8,7 +8,7 @@ import {
   type UnitChoice,
   type UnitDefinition,
 } from '@/core/kernel';
-import { describeField, type Described } from './typed';
+import { describeField, keptUnitOf, type Described } from './typed';
 
 /** Two ways to type each kind. */
 const SUCH_AS: Readonly<Record<QuantityKind, string>> = {
@@ -21,6 +21,10 @@ const SUCH_AS: Readonly<Record<QuantityKind, string>> = {
   flow: 'a flow such as 1000 L/h or 260 gph',
   salinity: 'a salinity such as 2 ppt',
 };
+
+/** What to type where a quantity of a kind cannot be read, with what was typed. */
+export const unreadWords = (kind: QuantityKind, typed: string): string =>
+  `Type ${SUCH_AS[kind]}.${typed.trim() === '' ? '' : ` You typed “${typed.trim()}”.`}`;
 
 /** A count above this is no bound that anybody meets. */
 const NO_BOUND = 10_000;
@@ -47,6 +51,12 @@ const inUnits =
   (kept: UnitDefinition, choice: UnitChoice) =>
   (value: number): string =>
     formatQuantity(kept.kind, toCore(kept.kind, value, kept.id), keeperUnit(kept.kind, choice));
+
+/** Within which bounds a number of a field is taken, in the keeper's unit. */
+export function boundWords(field: Schema, choice: UnitChoice): string {
+  const kept = keptUnitOf(field);
+  return `Type ${numberWords(describeField(field), kept ? inUnits(kept, choice) : String)}.`;
+}
 
 /** What to type into a field, with an example, and what was typed. `test` is the name of the check that failed. */
 export function fieldWords(field: Schema, test: string, typed: unknown, choice: UnitChoice): string {

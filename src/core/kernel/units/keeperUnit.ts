@@ -9,17 +9,27 @@ export interface UnitChoice {
   readonly hardness: string;
 }
 
-/** What a kind is measured in where there is no choice. */
-const ONLY: Readonly<Record<Exclude<QuantityKind, keyof UnitChoice>, string>> = {
-  concentration: 'mg/L',
-  mass: 'kg',
-  flow: 'L/h',
-  salinity: 'ppt',
-};
+/** Who measures water in US gallons weighs in pounds and reads gallons an hour. */
+const isUs = ({ volume }: UnitChoice): boolean => volume === 'gal';
 
 /** The unit in which a keeper reads a kind, and in which his bare numbers are. */
-export const keeperUnit = (kind: QuantityKind, choice: UnitChoice): string =>
-  kind in ONLY ? ONLY[kind as keyof typeof ONLY] : choice[kind as keyof UnitChoice];
+export function keeperUnit(kind: QuantityKind, choice: UnitChoice): string {
+  switch (kind) {
+    case 'length':
+    case 'volume':
+    case 'temperature':
+    case 'hardness':
+      return choice[kind];
+    case 'mass':
+      return isUs(choice) ? 'lb' : 'kg';
+    case 'flow':
+      return isUs(choice) ? 'gph' : 'L/h';
+    case 'concentration':
+      return 'mg/L';
+    case 'salinity':
+      return 'ppt';
+  }
+}
 
 /** The definition of the unit that a file keeps; undefined for areas, which nobody types. */
 export const keptUnit = (unit: KeptUnit): UnitDefinition | undefined =>

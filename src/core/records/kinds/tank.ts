@@ -1,11 +1,13 @@
 import { choiceField, numberField, textField, wordsField } from '../../kernel';
 import {
+  type PlanTank,
   planPracticeSchema,
   planRoutineSchema,
   planTankSchema,
   planWaterSchema,
   tankFaultsOf,
 } from '../../model';
+import { furnishTank } from '../../tank';
 import { defineRecord } from '../define';
 
 export const TANK_PURPOSES = ['display', 'grow-out', 'quarantine', 'hospital'] as const;
@@ -40,6 +42,11 @@ export const tankRecord = defineRecord(
           ...(entered !== null && typeof entered === 'object' ? { entered: shortTexts(entered) } : {}),
         }),
       },
+      {
+        from: 2,
+        name: 'what nobody typed and follows from the measures is left out, so that it follows them',
+        up: (body) => ({ ...body, tank: withoutUsual(body.tank, body.entered) }),
+      },
     ],
     sense: ({ tank }) => tankFaultsOf(tank),
   },
@@ -52,3 +59,18 @@ const shortTexts = (typed: object): Record<string, string> =>
       (pair): pair is [string, string] => typeof pair[1] === 'string' && pair[1].length <= LONGEST_TYPED,
     ),
   );
+
+/** What the tank dialog once wrote into every new tank. */
+const ONCE_WRITTEN = ['glassMm', 'waterLineCm', 'substrateCm', 'hardscapeFraction', 'filterLph'] as const;
+
+/** A tank without what follows from its measures anyway; what was typed stays, also where it is the usual. */
+function withoutUsual(tank: unknown, entered: unknown): unknown {
+  if (!planTankSchema.isValidSync(tank, { strict: true })) return tank;
+  const typed = entered !== null && typeof entered === 'object' ? entered : {};
+  const written = new Set<string>(ONCE_WRITTEN.filter((part) => !Object.hasOwn(typed, part)));
+  const without = (left: (part: string) => boolean): PlanTank =>
+    Object.fromEntries(Object.entries(tank).filter(([part]) => !left(part))) as PlanTank;
+  const { furnished } = furnishTank(without((part) => written.has(part)));
+  const usual = furnished as unknown as Readonly<Record<string, unknown>>;
+  return without((part) => written.has(part) && tank[part as keyof PlanTank] === usual[part]);
+}
