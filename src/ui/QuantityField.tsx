@@ -1,7 +1,7 @@
 'use client';
 
 import { useState, type ReactNode } from 'react';
-import { formatQuantity, parseQuantity, type QuantityKind } from '@/core/kernel';
+import { formatQuantity, parseQuantity, type QuantityKind, withUnit } from '@/core/kernel';
 import { unreadWords } from './form/fieldWords';
 import { TextField } from './Field';
 
@@ -56,7 +56,8 @@ export function QuantityField({
     }
     setError(undefined);
     setDraft(null);
-    if (parsed.quantity.text !== shown) onChange(parsed.quantity.core, parsed.quantity.text);
+    const typed = withUnit(parsed.quantity.text, kind, unit);
+    if (typed !== shown) onChange(parsed.quantity.core, typed);
   };
 
   return (

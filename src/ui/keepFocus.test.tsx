@@ -28,7 +28,29 @@ function List() {
   );
 }
 
+function Screens({ path }: { readonly path: string }) {
+  useKeepFocus();
+  return path === '/' ? (
+    <main key={path}>
+      <button>New tank</button>
+    </main>
+  ) : (
+    <main key={path}>
+      <button>Remove tank</button>
+    </main>
+  );
+}
+
 describe('the focus', () => {
+  it('begins at the head of another screen, not at what happens to stand in the old place', async () => {
+    window.history.replaceState(null, '', '/');
+    const { rerender } = render(<Screens path="/" />);
+    screen.getByRole('button', { name: 'New tank' }).focus();
+    window.history.replaceState(null, '', '/tank');
+    rerender(<Screens path="/tank" />);
+    await waitFor(() => expect(document.activeElement).toBe(screen.getByRole('main')));
+  });
+
   it('passes to the neighbour when its line is removed, and on to what is left', async () => {
     render(<List />);
     for (const [removed, next] of [

@@ -9,6 +9,8 @@ const focusables = (within: Element): readonly HTMLElement[] =>
 /** Where on the page an element was, so that the focus can go to its neighbour when it is gone. */
 export interface Place {
   readonly element: HTMLElement;
+  /** The address of the screen. */
+  readonly path: string;
   /** What it stood in, from the inside out, and its number among what can be focused there. */
   readonly around: readonly { readonly within: Element; readonly number: number }[];
 }
@@ -25,7 +27,7 @@ export function placeOf(element: Element | null): Place | null {
     around.push({ within, number: focusables(within).indexOf(element) });
     if (within.tagName === 'MAIN') break;
   }
-  return { element, around };
+  return { element, path: window.location.pathname, around };
 }
 
 /** A field that would be typed into: the focus never lands there by itself. */
@@ -38,17 +40,23 @@ function nearest(all: readonly HTMLElement[], number: number): HTMLElement | und
   return [...all.slice(from), ...all.slice(0, Math.max(from, 0)).reverse()].find((one) => !typedInto(one));
 }
 
+/** Gives the focus to what is no control. */
+function focusItself(part: Element | null): void {
+  if (!(part instanceof HTMLElement)) return;
+  part.tabIndex = -1;
+  part.focus();
+}
+
 /** Gives the focus back to where it was, or to what now stands in that place, or to the part of the page around it. */
-export function returnTo({ element, around }: Place): void {
+export function returnTo({ element, path, around }: Place): void {
   if (element.isConnected && !element.matches(':disabled')) return element.focus();
+  // On another screen nothing stands in that place: a reader begins at its head.
+  if (path !== window.location.pathname) return focusItself(document.querySelector('main'));
   for (const { within, number } of around) {
     if (!within.isConnected) continue;
     const next = nearest(focusables(within), number);
     if (next) return next.focus();
-    if (within.tagName === 'MAIN' && within instanceof HTMLElement) {
-      within.tabIndex = -1;
-      return within.focus();
-    }
+    if (within.tagName === 'MAIN') return focusItself(within);
   }
 }
 

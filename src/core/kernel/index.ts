@@ -56,5 +56,6 @@ export type {
   Ppt,
   Psf,
 } from './units/quantities';
+export { withUnit } from './units/withUnit';
 export { CM_PER_INCH, unitById } from './units/units';
 export type { QuantityKind, UnitDefinition } from './units/units';

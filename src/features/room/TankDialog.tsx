@@ -4,12 +4,12 @@ import { newTank, tankChange } from '@/core/commands';
 import { useRouter } from 'next/navigation';
 import { STANDARD_TANKS } from '@/catalogue/standardTanks';
 import { TANK_PURPOSES, tankFields } from '@/core/records';
-import type { TankId } from '@/core/kernel';
+import { type TankId, withUnit } from '@/core/kernel';
 import { planTankFields } from '@/core/model';
 import { newId } from '@/session/browserStamp';
 import { useCommands } from '@/session/react/useCommands';
 import { useRoomForm } from '@/session/react/useRoomForm';
-import { useTanks } from '@/session/react/useTanks';
+import { useSettings, useTanks } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { SelectField, TextField, options } from '@/ui/Field';
@@ -35,13 +35,16 @@ export function TankDialog({
   const router = useRouter();
   const { keep } = useCommands();
   const tanks = useTanks();
+  const { length: unit } = useSettings();
   const form = useRoomForm({
     fields: { ...tankFields, ...MEASURES },
     start: { name: '', purpose: 'display', lengthCm: '', widthCm: '', heightCm: '' },
     asks: { name: 'Name the tank.' },
     save: async ({ name, purpose, ...size }) => {
       const id = newId<TankId>();
-      const entered = Object.fromEntries(LABELS.map(([measure]) => [measure, form.text(measure).trim()]));
+      const entered = Object.fromEntries(
+        LABELS.map(([measure]) => [measure, withUnit(form.text(measure), 'length', unit)]),
+      );
       const body = newTank(name, purpose, size, tanks.length + 1, entered);
       const kept = await keep(`New tank: ${body.name}`, [tankChange(id, body)]);
       if (kept !== true) return kept;

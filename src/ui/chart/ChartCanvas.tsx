@@ -88,7 +88,8 @@ export default function ChartCanvas(props: ChartProps & { readonly png?: string 
         borderDash: [...(line.dash ?? [])],
         borderWidth: line.weight ?? USUAL_WEIGHT,
         pointRadius: line.dots ?? 0,
-        ...(line.mark === undefined ? {} : { pointStyle: line.mark }),
+        // A line without marks is a line in the legend too.
+        pointStyle: line.mark ?? (line.dots === undefined ? 'line' : 'circle'),
         showLine: !line.bare,
         stepped: line.stepped ? ('before' as const) : false,
       })),
@@ -144,9 +145,7 @@ export default function ChartCanvas(props: ChartProps & { readonly png?: string 
               legend: {
                 display: lines.length > 1,
                 position: 'bottom',
-                labels: lines.some(({ mark }) => mark)
-                  ? { color: text, font, usePointStyle: true, boxWidth: 8 }
-                  : { color: text, font, boxWidth: 22, boxHeight: 1 },
+                labels: { color: text, font, usePointStyle: true, pointStyleWidth: 22, boxHeight: 6 },
               },
               tooltip: {
                 titleFont: font,

@@ -4,6 +4,7 @@ import { type QuantityKind, unitById } from './units';
 /** Decimals that a reading of this unit deserves on a screen. */
 const DECIMALS: Readonly<Record<string, number>> = {
   cm: 1,
+  mm: 0,
   in: 1,
   ft: 2,
   m: 2,
@@ -17,6 +18,8 @@ const DECIMALS: Readonly<Record<string, number>> = {
   kg: 0,
   lb: 0,
   g: 1,
+  'L/h': 0,
+  gph: 0,
 };
 
 /**
