@@ -21,7 +21,7 @@ test('the whole job, once through, in the keeper’s own room', async ({ page },
   await test.step('a measure that makes no sense is refused where it stands', async () => {
     await page.getByLabel('Width', { exact: true }).fill('wide');
     await page.getByLabel('Width', { exact: true }).press('Enter');
-    await expect(page.getByRole('alert').filter({ hasText: 'Expected a length' })).toBeVisible();
+    await expect(page.getByRole('alert').filter({ hasText: 'Type a measure such as' })).toBeVisible();
     await page.getByLabel('Width', { exact: true }).press('Escape');
     await expect(page.getByLabel('Width', { exact: true })).toHaveValue('18 in');
   });

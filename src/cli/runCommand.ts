@@ -1,5 +1,6 @@
 import { parseArgs, type ParseArgsConfig } from 'node:util';
 import { assess, readPlan, toAnswer } from '@/core/assess';
+import { METRIC, sayingsFor } from '@/words/en';
 import { lineUps, readProblem, readWishes, solveProblem } from '@/core/lineups';
 import { checkFile, speciesAnswer } from '@/core/formats';
 import { type Fault, faultLine, type Outcome, parseJson } from '@/core/kernel';
@@ -86,7 +87,9 @@ function assessCommand(path: string, today: string, world: Surroundings): Answer
   const loaded = load(path, world);
   if (!loaded.ok) return loaded.answer;
   const plan = readPlan(loaded.value, world.catalogue);
-  return plan.ok ? json(toAnswer(assess(plan.value, world.catalogue, today))) : faultsOf(path, plan.faults);
+  return plan.ok
+    ? json(toAnswer(assess(plan.value, world.catalogue, today), sayingsFor(world.catalogue, METRIC)))
+    : faultsOf(path, plan.faults);
 }
 
 function speciesCommand(name: string | undefined, world: Surroundings): Answer {
@@ -117,7 +120,7 @@ function lineUpsCommand(path: string, today: string, withProblem: boolean, world
     lineUps: found.map(({ value, groups, assessment }) => ({
       value,
       groups,
-      assessment: toAnswer(assessment),
+      assessment: toAnswer(assessment, sayingsFor(world.catalogue, METRIC)),
     })),
     proven,
     bound,

@@ -1,3 +1,4 @@
+import type { Sayers } from '@/core/assess/toAnswer';
 import { SHIPPED_SPECIES } from '@/catalogue';
 import { assess, type Assessment } from '@/core/assess/assess';
 import { readPlan } from '@/core/assess/readPlan';
@@ -56,3 +57,9 @@ export function found(file: PlanFile, rule: string, species?: string): readonly 
 /** Severities of one rule, worst first; empty when it keeps silent. */
 export const severities = (file: PlanFile, rule: string, species?: string): readonly string[] =>
   found(file, rule, species).map((finding) => finding.severity);
+
+/** Says a finding by the name of its fact, a fix as it stands: for tests that are about decisions, not words. */
+export const PLAINLY: Sayers = {
+  finding: ({ fact, text }) => fact?.says ?? text,
+  fix: ({ text }) => text,
+};

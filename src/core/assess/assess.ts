@@ -18,8 +18,9 @@ export interface Assessment {
 }
 
 const rank = (finding: Finding): number => SEVERITIES.indexOf(finding.severity);
-const signature = (finding: Finding): string =>
-  `${finding.rule}|${finding.species.join('|')}|${finding.text}|${JSON.stringify(finding.because)}`;
+/** Tells a finding from all others of an assessment. */
+export const signature = (finding: Pick<Finding, 'rule' | 'species' | 'fact' | 'text' | 'because'>): string =>
+  `${finding.rule}|${finding.species.join('|')}|${finding.fact?.says ?? finding.text}|${JSON.stringify(finding.because)}`;
 
 /** Worst first, then what is already true, then by rule and species: the same plan gives the same order. */
 function inOrder(a: Finding, b: Finding): number {

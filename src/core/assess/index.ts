@@ -1,6 +1,6 @@
 export { applyEdit } from './applyEdit';
 export type { Editable } from './applyEdit';
-export { assess } from './assess';
+export { assess, signature } from './assess';
 export type { Assessment } from './assess';
 export { buildContext, contextOn, planGroups, stageOf } from './buildContext';
 export type { Stage } from './buildContext';
@@ -16,6 +16,7 @@ export { readPlan } from './readPlan';
 export { lengthToday, roomPlan } from './roomPlan';
 export { sharedRange } from './sharedRange';
 export { toAnswer } from './toAnswer';
+export type { Sayers } from './toAnswer';
 export { troubleInSteps } from './trouble';
 export type { Trouble } from './trouble';
 export { isBad, whatItAdds } from './whatItAdds';

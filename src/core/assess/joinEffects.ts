@@ -6,20 +6,15 @@ import {
   type PlanGroup,
   type SpeciesProfile,
 } from '../model';
-import {
-  AROUND_THE_FIRST,
-  type Finding,
-  judgeAll,
-  layerRoom,
-  OF_THE_WHOLE_TANK,
-  type Severity,
-} from '../rules';
+import { AROUND_THE_FIRST, type Finding, judgeAll, layerRoom, OF_THE_WHOLE_TANK } from '../rules';
 import { verdictOf, type Verdict } from './assess';
 import { contextOn, planGroups, stageOf } from './buildContext';
 import { kindOf, kindsOf, withKind } from './kindsOf';
 import { findingKey, isBad } from './whatItAdds';
 
-/** What one kind would do to a list, before it is listed. */
+/** A finding without its fixes: what is told of a newcomer. */
+export type Told = Omit<Finding, 'fixes'>;
+
 export interface JoinEffect {
   readonly species: string;
   readonly count: number;
@@ -27,7 +22,7 @@ export interface JoinEffect {
   readonly verdict: Verdict;
   readonly stops: number;
   readonly cautions: number;
-  readonly brings: readonly { readonly rule: string; readonly severity: Severity; readonly text: string }[];
+  readonly brings: readonly Told[];
   /** The layer it lives in most, and whether the list has little there yet. */
   readonly fillsEmptyLayer: boolean;
   /** Whether a kind of the list comes from the same waters. */
@@ -114,7 +109,7 @@ export function joinEffects(
         verdict: verdictOf(brings),
         stops,
         cautions: brings.length - stops,
-        brings: brings.slice(0, told).map(({ rule, severity, text }) => ({ rule, severity, text })),
+        brings: brings.slice(0, told).map(({ fixes: _fixes, ...rest }) => rest),
         fillsEmptyLayer: room[mainLayer(profile)] < EMPTY,
         sameWaters: waters.has(watersOf(profile)),
       };

@@ -1,4 +1,5 @@
 import { growthBand } from '../growth';
+import type { Finding, Fix } from '../rules';
 import type { Assessment, Verdict } from './assess';
 
 /** An assessment as files and the command line hold it. */
@@ -30,8 +31,14 @@ export interface AssessmentAnswer {
 
 const round = (value: number, digits: number): number => Number(value.toFixed(digits));
 
+/** What says findings and fixes; files are said in metric units. */
+export interface Sayers {
+  readonly finding: (finding: Finding) => string;
+  readonly fix: (fix: Fix) => string;
+}
+
 /** The open form of an assessment: fixes as sentences, figures rounded to what they are worth. */
-export function toAnswer(assessment: Assessment): AssessmentAnswer {
+export function toAnswer(assessment: Assessment, say: Sayers): AssessmentAnswer {
   const { load, shared } = assessment.context;
   return {
     format: 'lomvik-assessment',
@@ -41,14 +48,14 @@ export function toAnswer(assessment: Assessment): AssessmentAnswer {
       rule: finding.rule,
       severity: finding.severity,
       species: finding.species,
-      text: finding.text,
+      text: say.finding(finding),
       because: finding.because,
       contested: finding.contested,
       ...(finding.school === null ? {} : { school: finding.school }),
       ...(finding.from === null
         ? {}
         : { from: finding.from, fromBand: growthBand(assessment.context.month, finding.from) }),
-      fixes: finding.fixes.map((fix) => fix.text),
+      fixes: finding.fixes.map(say.fix),
       source: finding.source,
     })),
     water: shared,

@@ -1,3 +1,4 @@
+import { PLAINLY } from '@/testing/plans';
 import Papa from 'papaparse';
 import { catalogue, judge, plan, TANKS } from '@/testing/plans';
 import { shoppingSum, stockCsv, stockMarkdown, type SheetLine } from './stockSheet';
@@ -28,7 +29,7 @@ const answer = judge(
 
 describe('a stock list that is shared', () => {
   it('is Markdown with the verdict and its reasons', () => {
-    const text = stockMarkdown('Skerry', 'For the | wall', lines, answer);
+    const text = stockMarkdown('Skerry', 'For the | wall', lines, answer, PLAINLY);
     expect(text).toContain('# Skerry');
     expect(text).toContain('| angelfish | *Pterophyllum scalare* | 6 |');
     expect(text).toContain('**Verdict: Stop.**');

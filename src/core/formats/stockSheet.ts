@@ -1,6 +1,6 @@
 import type { Cm } from '../kernel';
 import Papa from 'papaparse';
-import type { Assessment } from '../assess';
+import type { Assessment, Sayers } from '../assess';
 import { adultLengthCm, commonName, type SpeciesProfile } from '../model';
 
 /** One line of a stock list as it is shared and bought. */
@@ -33,6 +33,7 @@ export function stockMarkdown(
   note: string,
   lines: readonly SheetLine[],
   assessment: Assessment,
+  say: Pick<Sayers, 'finding'>,
 ): string {
   const rows = lines.map(
     (line) =>
@@ -42,7 +43,7 @@ export function stockMarkdown(
     .filter((finding) => finding.severity !== 'good')
     .map(
       (finding) =>
-        `- **${WORDS[finding.severity]}**${finding.from ? ` from ${finding.from}` : ''}: ${finding.text}`,
+        `- **${WORDS[finding.severity]}**${finding.from ? ` from ${finding.from}` : ''}: ${say.finding(finding)}`,
     );
   return [
     `# ${title}`,

@@ -1,4 +1,5 @@
 import type { Celsius } from '../kernel';
+import type { Fact } from './facts';
 
 export const SEVERITIES = ['stop', 'caution', 'note', 'good'] as const;
 export type Severity = (typeof SEVERITIES)[number];
@@ -25,6 +26,8 @@ export interface Finding {
   readonly severity: Severity;
   /** Species identifiers, the one that causes it first where there is one. */
   readonly species: readonly string[];
+  /** What was found, as plain data. Null where the rule still says it itself, in `text`. */
+  readonly fact: Fact | null;
   readonly text: string;
   readonly because: Readonly<Record<string, number | string | boolean>>;
   readonly contested: boolean;
@@ -36,10 +39,14 @@ export interface Finding {
   readonly source: string;
 }
 
-type Draft = Pick<Finding, 'severity' | 'species' | 'text'> & Partial<Finding>;
+type Draft = Pick<Finding, 'severity' | 'species'> &
+  (Pick<Finding, 'text'> | { readonly fact: Fact }) &
+  Partial<Finding>;
 
 /** A finding with the quiet values filled in. */
 export const finding = (rule: string, draft: Draft): Finding => ({
+  fact: null,
+  text: '',
   because: {},
   contested: false,
   school: null,

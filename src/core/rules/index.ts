@@ -10,6 +10,7 @@ export type {
   RuleWater,
   SharedWater,
 } from './context';
+export type { Span, WaterFact, WaterName } from './facts';
 export { AROUND_THE_FIRST, OF_THE_WHOLE_TANK, SEVERITIES } from './finding';
 export type { Finding, Fix, PlanEdit, Severity } from './finding';
 export { holdersOf } from './ground';

@@ -13,10 +13,7 @@ const isBold = (kind: PlannedKind, shy: PlannedKind): boolean => {
   const { habits, company } = kind.profile;
   if (kind.profile.life !== 'fish' || habits.shyness > 1) return false;
   const large = adultLengthCm(kind.profile) >= adultLengthCm(shy.profile) * LARGER;
-  return (
-    company.temper.mature >= ROUGH ||
-    (habits.activity === FAST && habits.mealSpeed === FAST && large)
-  );
+  return company.temper.mature >= ROUGH || (habits.activity === FAST && habits.mealSpeed === FAST && large);
 };
 
 const isShy = ({ profile }: PlannedKind): boolean => profile.habits.shyness >= SHY;

@@ -5,8 +5,6 @@ import { waterRule, type WaterMeasure } from './waterRule';
 const HARDNESS: WaterMeasure = {
   rule: 'water-hardness',
   name: 'ghDh',
-  noun: 'hardness',
-  unit: '°dH',
   lenient: 4,
   gapLenient: 4,
   narrow: 1,

@@ -5,8 +5,6 @@ import { waterRule, type WaterMeasure } from './waterRule';
 const PH: WaterMeasure = {
   rule: 'water-ph',
   name: 'ph',
-  noun: 'pH',
-  unit: '',
   lenient: 0.5,
   gapLenient: 0.5,
   narrow: 0.2,

@@ -1,19 +1,16 @@
 import type { PlannedKind, RuleContext } from './context';
+import type { WaterName } from './facts';
 import { finding, type Finding, type Fix } from './finding';
 import { leaveOut } from './fixes';
 import { judgedKinds } from './pairs';
 import type { Rule } from './rule';
-import { figure, list, span, The, the } from '../wording';
 
-export type WaterName = 'temperatureC' | 'ph' | 'ghDh';
+type Measured = Exclude<WaterName, 'salinityPpt'>;
 
 /** What tells one measure of water from another, for the rules that judge one each. */
 export interface WaterMeasure {
   readonly rule: string;
-  readonly name: WaterName;
-  /** "water", "pH", "hardness" in a sentence. */
-  readonly noun: string;
-  readonly unit: string;
+  readonly name: Measured;
   /** Outside its range by at most this much is a caution; more is a stop (from memory). */
   readonly lenient: number;
   /** Two ranges that miss each other by at most this much are a caution; more is a stop (from memory). */
@@ -51,7 +48,7 @@ function againstTank(context: RuleContext, measure: WaterMeasure): readonly Find
       finding(measure.rule, {
         severity: beyond(away, measure.lenient) ? 'stop' : 'caution',
         species: [kind.profile.id],
-        text: `${The(kind.profile)} ${kind.count === 1 ? 'needs' : 'need'} ${measure.noun} of ${span(range, measure.unit)}; this tank has ${figure(value)}${measure.unit ? ` ${measure.unit}` : ''}.`,
+        fact: { says: 'water/needs', measure: measure.name, range, tank: value, count: kind.count },
         because: {
           value,
           lowest: range[0],
@@ -68,18 +65,21 @@ function againstTank(context: RuleContext, measure: WaterMeasure): readonly Find
 function pairFinding(a: PlannedKind, b: PlannedKind, measure: WaterMeasure): Finding | null {
   const [first, second] = [a.range[measure.name], b.range[measure.name]];
   const gap = Math.max(first[0], second[0]) - Math.min(first[1], second[1]);
-  if (gap <= 0) return opposites(a, b, measure, -gap);
+  if (gap <= 0) return opposites(a, b, measure);
   return finding(measure.rule, {
     severity: beyond(gap, measure.gapLenient) ? 'stop' : 'caution',
     species: [a.profile.id, b.profile.id],
-    text: `No ${measure.noun} suits both ${the(a.profile)} (${span(first, measure.unit)}) and ${the(b.profile)} (${span(second, measure.unit)}).`,
+    fact: { says: 'water/none for both', measure: measure.name, ranges: [first, second] },
     because: { gap: Number(gap.toFixed(2)) },
     fixes: [leaveOut(a), leaveOut(b)],
   });
 }
 
 /** Natives of opposite waters that only a sliver of what captive lines take has in common. */
-function opposites(a: PlannedKind, b: PlannedKind, measure: WaterMeasure, width: number): Finding | null {
+function opposites(a: PlannedKind, b: PlannedKind, measure: WaterMeasure): Finding | null {
+  const [mine, theirs] = [a.range[measure.name], b.range[measure.name]];
+  const shared = [Math.max(mine[0], theirs[0]), Math.min(mine[1], theirs[1])] as const;
+  const width = shared[1] - shared[0];
   if (measure.opposite === undefined || beyond(width, measure.opposite.window)) return null;
   const [first, second] = [a.profile.water.wild[measure.name], b.profile.water.wild[measure.name]];
   const wildGap = Math.max(first[0], second[0]) - Math.min(first[1], second[1]);
@@ -88,7 +88,7 @@ function opposites(a: PlannedKind, b: PlannedKind, measure: WaterMeasure, width:
   return finding(measure.rule, {
     severity: 'stop',
     species: [a.profile.id, b.profile.id],
-    text: `${The(a.profile)} (${span(first, measure.unit)} in the wild) and ${the(b.profile)} (${span(second, measure.unit)}) come from opposite waters: a ${measure.noun} between them is at the edge for both.`,
+    fact: { says: 'water/opposite', measure: measure.name, shared },
     because: { wildGap: Number(wildGap.toFixed(2)), sharedWidth: Number(width.toFixed(2)) },
     fixes: [leaveOut(a), leaveOut(b)],
   });
@@ -105,12 +105,11 @@ function window(context: RuleContext, measure: WaterMeasure): readonly Finding[]
   const because = { lowest: shared[0], highest: shared[1] };
   if (width < measure.narrow) {
     const pinching = context.kinds.filter((kind) => pinches(kind.range[measure.name], shared));
-    const names = list(pinching.map((kind) => the(kind.profile)));
     return [
       finding(measure.rule, {
         severity: point ? 'caution' : 'note',
         species: pinching.map((kind) => kind.profile.id),
-        text: `The ${measure.noun} that all can share is narrow: ${span(shared, measure.unit)}, pinched by ${names}.`,
+        fact: { says: 'water/narrow', measure: measure.name, range: shared },
         because,
       }),
     ];
@@ -122,7 +121,7 @@ function window(context: RuleContext, measure: WaterMeasure): readonly Finding[]
     finding(measure.rule, {
       severity: 'good',
       species: context.kinds.map((kind) => kind.profile.id),
-      text: `All kinds share ${measure.noun} of ${span(shared, measure.unit)}, and the tank is in it at ${figure(value)}.`,
+      fact: { says: 'water/suits all', measure: measure.name, tank: value },
       because: { ...because, value },
     }),
   ];

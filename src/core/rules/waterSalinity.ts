@@ -3,7 +3,6 @@ import { finding, type Finding } from './finding';
 import { leaveOut } from './fixes';
 import { judgedKinds } from './pairs';
 import type { Rule } from './rule';
-import { figure, span, The, the } from '../wording';
 
 /** One gram a litre off is a caution, more is a stop (from memory). */
 const LENIENT_PPT = 1;
@@ -18,7 +17,13 @@ function againstTank(kind: PlannedKind, { salinityPpt }: RuleContext['water']): 
     finding('water-salinity', {
       severity: verdict(away),
       species: [kind.profile.id],
-      text: `${The(kind.profile)} lives at ${span([low, high], 'ppt')} of salt; this tank has ${figure(salinityPpt)}.`,
+      fact: {
+        says: 'water/needs',
+        measure: 'salinityPpt',
+        range: [low, high],
+        tank: salinityPpt,
+        count: kind.count,
+      },
       because: { value: salinityPpt, lowest: low, highest: high },
       fixes: [leaveOut(kind)],
     }),
@@ -32,7 +37,7 @@ function together(a: PlannedKind, b: PlannedKind): Finding | null {
   return finding('water-salinity', {
     severity: verdict(gap),
     species: [a.profile.id, b.profile.id],
-    text: `${The(a.profile)} and ${the(b.profile)} want different salt: ${span(first, 'ppt')} against ${span(second, 'ppt')}.`,
+    fact: { says: 'water/none for both', measure: 'salinityPpt', ranges: [first, second] },
     because: { gap },
     fixes: [leaveOut(a), leaveOut(b)],
   });

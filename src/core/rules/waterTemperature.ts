@@ -5,8 +5,6 @@ import type { Rule } from './rule';
 const TEMPERATURE: WaterMeasure = {
   rule: 'water-temperature',
   name: 'temperatureC',
-  noun: 'water',
-  unit: '°C',
   lenient: 1,
   gapLenient: 0,
   narrow: 1,

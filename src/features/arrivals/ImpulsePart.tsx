@@ -1,9 +1,10 @@
 'use client';
 
+import { useSayings } from '@/session/react/useSayings';
 import { format, parseISO } from 'date-fns';
 import { useMemo, useState } from 'react';
 import { impulse } from '@/core/arrivals';
-import { assess, roomPlan } from '@/core/assess';
+import { assess, roomPlan, signature } from '@/core/assess';
 import type { DraftGroup } from '@/core/records';
 import { commonName, type SpeciesProfile } from '@/core/model';
 import { countOf, list } from '@/core/wording';
@@ -24,6 +25,7 @@ const TOLD = 5;
 /** A fish seen at the shop that nobody planned: what it would do to the list and to the waves, before it is paid for. */
 export function ImpulsePart({ tank, waves }: { readonly tank: TankView; readonly waves: Waves }) {
   const catalogue = useCatalogue();
+  const say = useSayings();
   const { session, run } = useCommands();
   const listed = useListed(tank.id);
   const residents = useResidents(tank.id);
@@ -41,9 +43,10 @@ export function ImpulsePart({ tank, waves }: { readonly tank: TankView; readonly
       assess(roomPlan(tank.body, residents, groups, catalogue, waves.today), catalogue, waves.today);
     const before = judge(listed);
     const after = judge([...listed, entry]);
-    const known = new Set(before.findings.map((finding) => finding.text));
+    const known = new Set(before.findings.map(signature));
     const fresh = after.findings.filter(
-      ({ severity, text: said }) => (severity === 'stop' || severity === 'caution') && !known.has(said),
+      (finding) =>
+        (finding.severity === 'stop' || finding.severity === 'caution') && !known.has(signature(finding)),
     );
     const load = Math.max(0, after.context.load.nitrateMgLWeek - before.context.load.nitrateMgLWeek);
     const wave = impulse(
@@ -86,9 +89,9 @@ export function ImpulsePart({ tank, waves }: { readonly tank: TankView; readonly
           ) : (
             <ul className="mt-1">
               {told.fresh.slice(0, TOLD).map((finding) => (
-                <li key={finding.text} className="grid grid-cols-[4.5rem_1fr] gap-2 py-0.5">
+                <li key={signature(finding)} className="grid grid-cols-[4.5rem_1fr] gap-2 py-0.5">
                   <SeverityMark severity={finding.severity} />
-                  <span>{finding.text}</span>
+                  <span>{say.finding(finding)}</span>
                 </li>
               ))}
               {told.fresh.length > TOLD && (

@@ -1,5 +1,7 @@
 'use client';
 
+import { signature } from '@/core/assess';
+import { useSayings } from '@/session/react/useSayings';
 import Link from 'next/link';
 import { useAssessment } from '@/session/react/useAssessment';
 import { useListed, useResidents, type TankView } from '@/session/react/useTanks';
@@ -9,6 +11,7 @@ const SHOWN = 4;
 
 /** The worst findings of one tank, with the way to them. */
 export function TankWrongs({ tank }: { readonly tank: TankView }) {
+  const say = useSayings();
   const residents = useResidents(tank.id);
   const listed = useListed(tank.id);
   const { findings, today } = useAssessment(tank, residents, listed);
@@ -37,14 +40,11 @@ export function TankWrongs({ tank }: { readonly tank: TankView }) {
       )}
       <ul>
         {wrong.slice(0, SHOWN).map((finding) => (
-          <li
-            key={`${finding.rule}${finding.text}`}
-            className="grid grid-cols-[4rem_1fr] items-start gap-2 py-0.5"
-          >
+          <li key={signature(finding)} className="grid grid-cols-[4rem_1fr] items-start gap-2 py-0.5">
             <SeverityMark severity={finding.severity} />
             <span>
               {finding.from && <span className="fig text-slate">from {finding.from}: </span>}
-              {finding.text}
+              {say.finding(finding)}
             </span>
           </li>
         ))}

@@ -1,7 +1,8 @@
 'use client';
 
+import { useSayings } from '@/session/react/useSayings';
 import { useMemo, useState } from 'react';
-import { assess, offeredGroup, roomPlan, whatItAdds } from '@/core/assess';
+import { assess, offeredGroup, roomPlan, whatItAdds, signature } from '@/core/assess';
 import { commonName, type SpeciesProfile } from '@/core/model';
 import { countOf } from '@/core/wording';
 import { useCatalogue } from '@/session/react/RoomProvider';
@@ -22,6 +23,7 @@ export function AddSpecies({
   readonly stock: ReturnType<typeof useStock>;
 }) {
   const catalogue = useCatalogue();
+  const say = useSayings();
   const [looked, setLooked] = useState<SpeciesProfile | null>(null);
   const { residents, listed, assessment } = stock;
   const preview = useMemo(() => {
@@ -60,12 +62,9 @@ export function AddSpecies({
             {preview.brings.length === 0 && <p className="text-slate">It brings no trouble of its own.</p>}
             <ul>
               {preview.brings.slice(0, SHOWN).map((finding) => (
-                <li
-                  key={`${finding.rule}${finding.text}`}
-                  className="grid grid-cols-[4rem_1fr] items-start gap-1"
-                >
+                <li key={signature(finding)} className="grid grid-cols-[4rem_1fr] items-start gap-1">
                   <SeverityMark severity={finding.severity} />
-                  <span>{finding.text}</span>
+                  <span>{say.finding(finding)}</span>
                 </li>
               ))}
             </ul>
@@ -74,7 +73,7 @@ export function AddSpecies({
             )}
             {preview.settles.length > 0 && (
               <p className="text-kelp">
-                It settles: {preview.settles.map((finding) => finding.text).join(' ')}
+                It settles: {preview.settles.map((finding) => say.finding(finding)).join(' ')}
               </p>
             )}
             <p className="sr-only">Press Enter to list {commonName(looked)}.</p>

@@ -1,5 +1,6 @@
 'use client';
 
+import { useSayings } from '@/session/react/useSayings';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { shoppingSum, stockCsv, stockMarkdown } from '@/core/formats';
@@ -113,13 +114,14 @@ export function BuyPart({
   readonly tank: TankView;
   readonly stock: ReturnType<typeof useStock>;
 }) {
+  const say = useSayings();
   const [main] = useDrafts(tank.id);
   const lines = sheetLines(stock.lines);
   const listed = stock.lines.filter((line) => line.listed);
   const { total, unpriced, surplus } = shoppingSum(lines);
   const note = main?.main ? (main.body.note ?? '') : '';
   const markdown = (): string =>
-    stockMarkdown(`Stock list of ${tank.body.name}`, note, lines, stock.assessment);
+    stockMarkdown(`Stock list of ${tank.body.name}`, note, lines, stock.assessment, say);
   const file = tank.body.name.toLowerCase().replace(/[^a-z0-9]+/g, '-') || 'tank';
   const copy = (): void => {
     navigator.clipboard.writeText(markdown()).then(

@@ -1,7 +1,8 @@
 'use client';
 
+import { useSayings } from '@/session/react/useSayings';
 import { useMemo, useState } from 'react';
-import { type PairCell, pairMatrix } from '@/core/assess';
+import { type PairCell, pairMatrix, signature } from '@/core/assess';
 import { commonName } from '@/core/model';
 import { SEVERITIES } from '@/core/rules';
 import { classes } from '@/ui/classes';
@@ -19,6 +20,7 @@ function worstPair(matrix: readonly (readonly PairCell[])[]): readonly [number, 
 
 /** Who with whom: a square of marks, and the reasons of the one that is looked at. */
 export function CompanyPart({ stock }: { readonly stock: ReturnType<typeof useStock> }) {
+  const say = useSayings();
   const { assessment, colours } = stock;
   const matrix = useMemo(() => pairMatrix(assessment), [assessment]);
   const [looked, setAt] = useState<readonly [number, number] | null>(null);
@@ -98,13 +100,13 @@ export function CompanyPart({ stock }: { readonly stock: ReturnType<typeof useSt
             <ul>
               {cell.findings.map((finding) => (
                 <li
-                  key={`${finding.rule}${finding.text}`}
+                  key={signature(finding)}
                   className="grid grid-cols-[4rem_1fr] items-start gap-1 border-b border-line py-1"
                 >
                   <SeverityMark severity={finding.severity} />
                   <span>
                     {finding.from && <span className="fig mr-1 text-slate">from {finding.from}</span>}
-                    {finding.text}
+                    {say.finding(finding)}
                     {finding.contested && <span className="text-slate"> Contested.</span>}
                   </span>
                 </li>

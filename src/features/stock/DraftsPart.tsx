@@ -1,8 +1,9 @@
 'use client';
 
+import { useSayings } from '@/session/react/useSayings';
 import { copyList, describeList, goByList, newList, removeList } from '@/core/commands';
 import { useMemo, useState } from 'react';
-import { assess, type Assessment, roomPlan, whatItAdds } from '@/core/assess';
+import { assess, type Assessment, roomPlan, whatItAdds, signature } from '@/core/assess';
 import type { DocumentId } from '@/core/kernel';
 import type { Finding } from '@/core/rules';
 import { countOf, figure, list } from '@/core/wording';
@@ -76,6 +77,7 @@ function useJudged(tank: TankView, drafts: readonly DraftView[]): readonly Judge
 }
 
 function Differences({ title, findings }: { readonly title: string; readonly findings: readonly Finding[] }) {
+  const say = useSayings();
   return (
     <Section title={title}>
       {findings.length === 0 ? (
@@ -84,11 +86,11 @@ function Differences({ title, findings }: { readonly title: string; readonly fin
         <ul>
           {findings.map((finding) => (
             <li
-              key={finding.rule + finding.text}
+              key={signature(finding)}
               className="grid grid-cols-[4rem_1fr] gap-1 border-b border-line py-1"
             >
               <SeverityMark severity={finding.severity} />
-              <span>{finding.text}</span>
+              <span>{say.finding(finding)}</span>
             </li>
           ))}
         </ul>

@@ -1,5 +1,6 @@
 'use client';
 
+import { useSayings } from '@/session/react/useSayings';
 import { memo, useState } from 'react';
 import { growthBand } from '@/core/growth';
 import { monthOf } from '@/core/kernel';
@@ -30,6 +31,7 @@ const words = (name: string): string =>
 
 /** One finding: what, why with its numbers, and fixes that are one press away. */
 export const FindingItem = memo(function FindingItem({ finding, doable, onFix, onLight, later }: Props) {
+  const say = useSayings();
   const [open, setOpen] = useState(false);
   const bad = finding.severity === 'stop' || finding.severity === 'caution';
   const figures = Object.entries(finding.because);
@@ -56,18 +58,18 @@ export const FindingItem = memo(function FindingItem({ finding, doable, onFix, o
                 from {finding.from}
               </span>
             )}
-            {finding.text}
+            {say.finding(finding)}
           </p>
           {(bad || open) && finding.fixes.length > 0 && (
             <div className="mt-1 flex flex-wrap gap-x-2 gap-y-1">
               {finding.fixes.map((fix, index) =>
                 doable[index] === '1' ? (
-                  <Button key={fix.text} onClick={() => onFix(fix)}>
-                    {fix.text.replace(/\.$/, '')}
+                  <Button key={say.fix(fix)} onClick={() => onFix(fix)}>
+                    {say.fix(fix).replace(/\.$/, '')}
                   </Button>
                 ) : (
-                  <span key={fix.text} className="self-center text-[13px] text-slate">
-                    {fix.text}
+                  <span key={say.fix(fix)} className="self-center text-[13px] text-slate">
+                    {say.fix(fix)}
                   </span>
                 ),
               )}

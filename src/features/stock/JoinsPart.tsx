@@ -1,8 +1,9 @@
 'use client';
 
+import { useSayings } from '@/session/react/useSayings';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useMemo, useRef, useState } from 'react';
-import { type JoinEffect, joinEffects, offeredGroup, roomPlan } from '@/core/assess';
+import { type JoinEffect, joinEffects, offeredGroup, roomPlan, signature } from '@/core/assess';
 import {
   adultLengthCm,
   type Chosen,
@@ -38,6 +39,7 @@ function Effect({
   readonly profile: SpeciesProfile;
   readonly onAdd: () => void;
 }) {
+  const say = useSayings();
   const more = effect.brings.length - SHOWN;
   return (
     <div>
@@ -54,11 +56,11 @@ function Effect({
         <ul className="mb-2">
           {effect.brings.slice(0, SHOWN).map((finding) => (
             <li
-              key={finding.rule + finding.text}
+              key={signature(finding)}
               className="grid grid-cols-[4rem_1fr] gap-1 border-b border-line py-1"
             >
               <SeverityMark severity={finding.severity} />
-              <span>{finding.text}</span>
+              <span>{say.finding(finding)}</span>
             </li>
           ))}
           {more > 0 && <li className="text-slate">and {more} more</li>}
@@ -81,6 +83,7 @@ export function JoinsPart({
   readonly stock: ReturnType<typeof useStock>;
 }) {
   const catalogue = useCatalogue();
+  const say = useSayings();
   const { effects, failure, again, tookMs, answered } = useJoins(tank, stock.residents, stock.listed);
   const [chosen, setChosen] = useState<Chosen>({});
   const [words, setWords] = useState('');
@@ -183,7 +186,7 @@ export function JoinsPart({
                         </span>
                         <span className="block truncate text-[12px] text-slate">
                           {worst
-                            ? worst.text
+                            ? say.finding(worst)
                             : effect.fillsEmptyLayer
                               ? 'No trouble; lives where the list has little.'
                               : 'No trouble.'}

@@ -4,7 +4,7 @@ import { furnishTank } from '@/core/tank';
 import { format, parse } from 'date-fns';
 import { Slider } from 'radix-ui';
 import { useDeferredValue, useMemo, useState } from 'react';
-import { isBad } from '@/core/assess';
+import { isBad, signature } from '@/core/assess';
 import { addMonths } from '@/core/kernel';
 import { lengthAfterMonths } from '@/core/growth';
 import type { TankView } from '@/session/react/useTanks';
@@ -106,7 +106,7 @@ export function ListPart({
     fixes.map(({ edit }) => (edit && stock.canDo(edit) ? '1' : '0')).join('');
   const item = (finding: (typeof counted)[number]) => (
     <FindingItem
-      key={`${finding.rule}${finding.species.join()}${finding.text}`}
+      key={signature(finding)}
       finding={finding}
       doable={doable(finding)}
       onFix={stock.doFix}

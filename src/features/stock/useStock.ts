@@ -1,5 +1,6 @@
 'use client';
 
+import { useSayings } from '@/session/react/useSayings';
 import type { Cm, TankId } from '@/core/kernel';
 import { addGroups, listedIn, tankChange } from '@/core/commands';
 import { useMemo } from 'react';
@@ -131,6 +132,7 @@ export function useStock(tank: TankView) {
 
 /** Ways to change a tank's list. They stay the same while the list changes: each works on what there is when its turn comes. */
 function useStockActions(tank: TankId) {
+  const say = useSayings();
   const { session, run } = useCommands();
   const catalogue = useCatalogue();
   return useMemo(() => {
@@ -163,9 +165,10 @@ function useStockActions(tank: TankId) {
         remake('Shopping list changed', (groups) =>
           groups.map((entry) => (entry.key === key ? { ...entry, ...how } : entry)),
         ),
-      doFix: ({ text, edit }: Fix) => {
+      doFix: (fix: Fix) => {
+        const { edit } = fix;
         if (!edit) return;
-        void run(text, (state) => {
+        void run(say.fix(fix), (state) => {
           const document = state.documents[tank];
           if (document?.kind !== 'tank' || !document.body) return [];
           const listed = listedIn(state.documents, tank);
@@ -178,5 +181,5 @@ function useStockActions(tank: TankId) {
         });
       },
     };
-  }, [run, session, tank, catalogue]);
+  }, [run, session, tank, catalogue, say]);
 }

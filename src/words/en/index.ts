@@ -1,0 +1,3 @@
+export { METRIC } from './quantities';
+export { sayingsFor } from './sayings';
+export type { Sayings } from './sayings';

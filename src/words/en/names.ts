@@ -1,0 +1,55 @@
+import { type Catalogue, commonName, foldName } from '@/core/model';
+
+/** Names that stay as they are for many: those of peoples and places, and what English does not count. */
+const UNCHANGED =
+  /(fish|shrimp|discus|mbuna|demasoni|saulosi|leleupi|acei|auratus|calvus|borleyi|nyererei|multifasciatus|rhoadesii|brichardi|similis|ocellatus)$/;
+/** Plurals that no rule makes. */
+const IRREGULAR: Readonly<Record<string, string>> = { platy: 'platies', oto: 'otos' };
+
+/** A name for many: "oscars", "corys", "mollies", "angelfish". */
+export function pluralOf(name: string): string {
+  const last = name.split(' ').at(-1) ?? name;
+  const irregular = IRREGULAR[last.toLowerCase()];
+  if (irregular !== undefined) return name.slice(0, name.length - last.length) + irregular;
+  if (UNCHANGED.test(foldName(name))) return name;
+  if (/cory$/i.test(name)) return `${name}s`;
+  if (/(s|x|sh|ch)$/.test(name)) return name.endsWith('s') ? name : `${name}es`;
+  if (/[^aeiou]y$/.test(name)) return `${name.slice(0, -1)}ies`;
+  return `${name}s`;
+}
+
+export interface SpeciesNames {
+  /** "angelfish" */
+  readonly one: (species: string) => string;
+  /** "neon tetras" */
+  readonly many: (species: string) => string;
+  /** "the betta", or "neon tetras" where there are several. */
+  readonly those: (species: string, count: number) => string;
+  /** "1 betta", "8 neon tetras" */
+  readonly counted: (species: string, count: number) => string;
+}
+
+export function speciesNames(catalogue: Pick<Catalogue, 'byId'>): SpeciesNames {
+  const one = (species: string): string => {
+    const profile = catalogue.byId.get(species);
+    return profile ? commonName(profile) : species;
+  };
+  const many = (species: string): string => pluralOf(one(species));
+  return {
+    one,
+    many,
+    those: (species, count) => (count === 1 ? `the ${one(species)}` : many(species)),
+    counted: (species, count) => `${count} ${count === 1 ? one(species) : many(species)}`,
+  };
+}
+
+export const capital = (words: string): string => `${words[0]?.toUpperCase() ?? ''}${words.slice(1)}`;
+
+/** So many are named in a sentence; more are counted. */
+const NAMED = 4;
+
+/** "A and B"; "A, B and C"; from five on "A, B and 3 others". */
+export function listed(names: readonly string[]): string {
+  const shown = names.length > NAMED ? [...names.slice(0, 2), `${names.length - 2} others`] : names;
+  return shown.length < 2 ? shown.join('') : `${shown.slice(0, -1).join(', ')} and ${shown.at(-1)}`;
+}

@@ -1,0 +1,148 @@
+import fc from 'fast-check';
+import type { UnitChoice } from '@/core/kernel';
+import { catalogue, found, plan, TANKS } from '@/testing/plans';
+import { capital, listed, pluralOf } from './names';
+import { METRIC, quantitiesIn, US } from './quantities';
+import { sayingsFor } from './sayings';
+
+describe('names', () => {
+  // Words of the trade (common practice).
+  it.each([
+    ['oscar', 'oscars'],
+    ['sterbai cory', 'sterbai corys'],
+    ['black molly', 'black mollies'],
+    ['rummy-nose tetra', 'rummy-nose tetras'],
+    ['southern platy', 'southern platies'],
+    ['common oto', 'common otos'],
+    ['angelfish', 'angelfish'],
+    ['cherry shrimp', 'cherry shrimp'],
+    ['discus', 'discus'],
+    ['demasoni', 'demasoni'],
+    ['red empress', 'red empress'],
+    ['Chinese hillstream finch', 'Chinese hillstream finches'],
+  ])('%s: %s', (one, many) => expect(pluralOf(one)).toBe(many));
+  it('are listed with "and", and counted from five on', () => {
+    expect(listed(['A'])).toBe('A');
+    expect(listed(['A', 'B'])).toBe('A and B');
+    expect(listed(['A', 'B', 'C'])).toBe('A, B and C');
+    expect(listed(['A', 'B', 'C', 'D', 'E'])).toBe('A, B and 3 others');
+    expect(capital('neon tetras')).toBe('Neon tetras');
+  });
+});
+
+describe('quantities', () => {
+  it.each([
+    [METRIC, 'temperature', 25.4, '25 °C'],
+    [US, 'temperature', 25, '77 °F'],
+    [METRIC, 'length', 7.26, '7.5 cm'],
+    [US, 'length', 7.26, '2 3/4 in'],
+    [US, 'length', 0.6, '1/4 in'],
+    [US, 'length', 2.54, '1 in'],
+    [METRIC, 'volume', 443.8, '444 L'],
+    [US, 'volume', 102.2, '27 US gal'],
+    [METRIC, 'hardness', 14.2, '14 °dH'],
+    [US, 'hardness', 14, '250 ppm'],
+    [US, 'mass', 100, '220 lb'],
+    [US, 'flow', 280, '75 US gal/h'],
+  ] as const)('%o %s %d: %s', (choice: UnitChoice, kind, core, words) =>
+    expect(quantitiesIn(choice).quantity(kind, core)).toBe(words),
+  );
+  it('say a range once where both ends read the same', () => {
+    expect(quantitiesIn(METRIC).range('temperature', [24, 28])).toBe('24 to 28 °C');
+    expect(quantitiesIn(METRIC).range('temperature', [25, 25.2])).toBe('25 °C');
+  });
+  it('never mix units', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.5, max: 900, noNaN: true }), (value) => {
+        for (const kind of ['length', 'volume', 'temperature', 'hardness', 'mass', 'flow'] as const) {
+          expect(quantitiesIn(US).quantity(kind, value)).not.toMatch(/\d (cm|L|°C|°dH|kg|L\/h)$/);
+          expect(quantitiesIn(METRIC).quantity(kind, value)).not.toMatch(
+            /\d (in|US gal|°F|ppm|lb|US gal\/h)$/,
+          );
+        }
+      }),
+    );
+  });
+});
+
+describe('the water', () => {
+  const metric = sayingsFor(catalogue, METRIC);
+  const us = sayingsFor(catalogue, US);
+  const one = (species: string, count: number) => ({ species, count });
+  const first = (rule: string, groups: ReturnType<typeof one>[], water: object) =>
+    found(plan(TANKS.us75, groups, { water }), rule)[0]!;
+
+  it.each([
+    [
+      'water-temperature',
+      [one('symphysodon-aequifasciatus', 6)],
+      { temperatureC: 22 },
+      /^Discus need \d\d to \d\d °C; this tank is at 22 °C\.$/,
+      /^Discus need \d\d to \d\d °F; this tank is at 72 °F\.$/,
+    ],
+    [
+      'water-temperature',
+      [one('betta-splendens', 1)],
+      { temperatureC: 18 },
+      /^The betta needs .* °C; this tank is at 18 °C\.$/,
+      /^The betta needs .* °F; this tank is at 64 °F\.$/,
+    ],
+    [
+      'water-ph',
+      [one('paracheirodon-axelrodi', 10)],
+      { ph: 8.6 },
+      /^Cardinal tetras need pH [\d.]+ to [\d.]+; this tank is at 8\.6\.$/,
+      /^Cardinal tetras need pH [\d.]+ to [\d.]+; this tank is at 8\.6\.$/,
+    ],
+    [
+      'water-hardness',
+      [one('paracheirodon-axelrodi', 10)],
+      { ghDh: 28 },
+      /^Cardinal tetras need GH \d+ to \d+ °dH; this tank has 28 °dH\.$/,
+      /^Cardinal tetras need GH \d+ to \d+ ppm; this tank has 500 ppm\.$/,
+    ],
+    [
+      'water-salinity',
+      [one('corydoras-aeneus', 6)],
+      { salinityPpt: 8 },
+      /^Bronze corys are freshwater fish; this tank has 8 ppt of salt\.$/,
+      /^Bronze corys are freshwater fish/,
+    ],
+  ] as const)('%s %o in %o', (rule, groups, water, inMetric, inUs) => {
+    const finding = first(rule, [...groups], water);
+    expect(metric.finding(finding)).toMatch(inMetric);
+    expect(us.finding(finding)).toMatch(inUs);
+  });
+
+  it('says what suits all only where the keeper measured it', () => {
+    const groups = [one('paracheirodon-innesi', 10), one('corydoras-aeneus', 6)];
+    const good = (water: object) =>
+      found(plan(TANKS.us75, groups, { water }), 'water-temperature').filter(
+        (one) => one.severity === 'good',
+      );
+    expect(good({ temperatureC: 24 }).map(us.finding)).toEqual(['75 °F suits all.']);
+    expect(good({})).toEqual([]);
+  });
+
+  it('names both of a pair that no water suits', () => {
+    const pair = first(
+      'water-temperature',
+      [one('carassius-auratus', 2), one('symphysodon-aequifasciatus', 6)],
+      {
+        temperatureC: 24,
+      },
+    );
+    const between = found(
+      plan(TANKS.us75, [one('carassius-auratus', 2), one('symphysodon-aequifasciatus', 6)]),
+      'water-temperature',
+    ).find((finding) => finding.fact?.says === 'water/none for both');
+    expect(pair.rule).toBe('water-temperature');
+    expect(metric.finding(between!)).toMatch(/^No temperature suits both .* \(.* °C\) and .* \(.* °C\)\.$/);
+  });
+
+  it('puts the heater in the keeper’s degrees', () => {
+    const fix = { text: '', edit: { kind: 'set-temperature', temperatureC: 28 } } as const;
+    expect(metric.fix(fix)).toBe('Set the heater to 28 °C.');
+    expect(us.fix(fix)).toBe('Set the heater to 82 °F.');
+  });
+});
