@@ -126,7 +126,10 @@ function lineUpsCommand(path: string, today: string, withProblem: boolean, world
     bound,
     searched,
     refused,
-    leftOut: leftOut.map(({ species, why }) => ({ species, why })),
+    leftOut: leftOut.map(({ species, why }) => ({
+      species,
+      why: sayingsFor(world.catalogue, METRIC).finding(why),
+    })),
     ...(withProblem ? { problem } : {}),
   });
 }

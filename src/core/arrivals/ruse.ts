@@ -1,3 +1,4 @@
+import type { Reason } from '../rules';
 import { assess, roomPlan } from '../assess';
 import { addDays, monthOf } from '../kernel';
 import type { DocumentBodies, DraftGroup } from '../records';
@@ -12,8 +13,8 @@ export const RUSE_DAYS = 7;
 export interface RuseTank {
   readonly tank: string;
   readonly verdict: 'stop' | 'caution' | 'fits';
-  /** The worst that speaks against it; empty when nothing does. */
-  readonly why: string;
+  /** The worst that speaks against it; null when nothing does. */
+  readonly why: Reason | null;
 }
 
 /** Who would join it: the residents of its own kind first, then the roughest. */
@@ -51,6 +52,6 @@ export function ruseTanks(
     const worst =
       findings.find((one) => one.severity === verdict && one.from === null) ??
       findings.find((one) => one.severity === verdict);
-    return { tank: id, verdict, why: verdict === 'fits' ? '' : (worst?.text ?? '') };
+    return { tank: id, verdict, why: verdict === 'fits' ? null : (worst ?? null) };
   });
 }

@@ -1,5 +1,5 @@
 import { growthBand } from '../growth';
-import type { Finding, Fix } from '../rules';
+import type { Fix, Reason } from '../rules';
 import type { Assessment, Verdict } from './assess';
 
 /** An assessment as files and the command line hold it. */
@@ -33,7 +33,7 @@ const round = (value: number, digits: number): number => Number(value.toFixed(di
 
 /** What says findings and fixes; files are said in metric units. */
 export interface Sayers {
-  readonly finding: (finding: Finding) => string;
+  readonly finding: (finding: Reason) => string;
   readonly fix: (fix: Fix) => string;
 }
 

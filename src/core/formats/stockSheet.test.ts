@@ -33,7 +33,7 @@ describe('a stock list that is shared', () => {
     expect(text).toContain('# Skerry');
     expect(text).toContain('| angelfish | *Pterophyllum scalare* | 6 |');
     expect(text).toContain('**Verdict: Stop.**');
-    expect(text).toMatch(/- \*\*Stop\*\*.*angelfish eats the neon tetra/);
+    expect(text).toMatch(/- \*\*Stop\*\*.*eating\/eats/);
     expect(text).not.toContain('**Good**');
   });
   it('is CSV that reads back, quotes and commas kept', () => {

@@ -8,7 +8,15 @@ import {
   type SpeciesProfile,
   type Wish,
 } from '../model';
-import { CROWDED, type Finding, judgeAll, layerRoom, NITRATE_BUDGET, type PlannedGroup } from '../rules';
+import {
+  CROWDED,
+  type Finding,
+  judgeAll,
+  layerRoom,
+  NITRATE_BUDGET,
+  type PlannedGroup,
+  type Reason,
+} from '../rules';
 import { LAYER_NAMES, type ProblemItem, type ReducedProblem } from './problem';
 import type { WishesFile } from './wishes';
 
@@ -29,7 +37,7 @@ export interface Candidate {
 }
 
 /** What speaks against a kind or a pair: what a rule found. */
-export type Against = Pick<Finding, 'rule' | 'species' | 'text'>;
+export type Against = Reason;
 
 /** Why a wish, at every count, is out before the search. */
 interface Dropped {

@@ -1,3 +1,4 @@
+import { plainReason, type Reason } from '../rules';
 import { the } from '../wording';
 import { pairKey, type Against, type BuiltProblem, type Candidate } from './buildProblem';
 import { LAYER_NAMES, type ProblemItem } from './problem';
@@ -6,7 +7,7 @@ import type { WishesFile } from './wishes';
 /** A wish that a line-up does without, and why. */
 export interface LeftOut {
   readonly species: string;
-  readonly why: string;
+  readonly why: Reason;
   /** What keeps it out: the finding of a rule, or one of the limits; null when something better takes its place. */
   readonly by: Against | 'nitrate' | 'room' | null;
 }
@@ -17,21 +18,23 @@ function reason(wish: number, built: BuiltProblem, chosen: readonly number[]): O
   const mine = candidates.flatMap((candidate, index) => (candidate.wish === wish ? [index] : []));
   if (mine.length === 0) {
     const against = dropped.find((one) => one.wish === wish)?.against;
-    return { why: against?.text ?? 'No count of it was left to consider.', by: against ?? null };
+    return { why: against ?? plainReason('No count of it was left to consider.'), by: against ?? null };
   }
   const blocked = mine.map((index) => {
     const by = chosen.find((other) => why.has(pairKey(index, other)));
     return by === undefined ? null : (why.get(pairKey(index, by)) as Against);
   });
   const [first] = blocked;
-  if (first && blocked.every((against) => against !== null)) return { why: first.text, by: first };
+  if (first && blocked.every((against) => against !== null)) return { why: first, by: first };
   const sum = (of: (item: ProblemItem) => number): number =>
     chosen.reduce((total, index) => total + of(problem.items[index] as ProblemItem), 0);
   const free = mine.filter((_, i) => blocked[i] === null).map((index) => problem.items[index] as ProblemItem);
   const left = problem.limits.nitrateMgLWeek - sum((item) => item.nitrateMgLWeek);
   if (free.every((item) => item.nitrateMgLWeek > left))
     return {
-      why: `It would make more nitrate than the ${Number(Math.max(0, left).toFixed(1))} mg/L a week that this line-up leaves.`,
+      why: plainReason(
+        `It would make more nitrate than the ${Number(Math.max(0, left).toFixed(1))} mg/L a week that this line-up leaves.`,
+      ),
       by: 'nitrate',
     };
   const tight = LAYER_NAMES.find((layer) =>
@@ -39,11 +42,15 @@ function reason(wish: number, built: BuiltProblem, chosen: readonly number[]): O
   );
   if (tight !== undefined)
     return {
-      why: `This line-up leaves too little room ${tight === 'middle' ? 'in mid-water' : `at the ${tight}`} for it.`,
+      why: plainReason(
+        `This line-up leaves too little room ${tight === 'middle' ? 'in mid-water' : `at the ${tight}`} for it.`,
+      ),
       by: 'room',
     };
   return {
-    why: `The whole list with ${the((candidates[mine[0] as number] as Candidate).profile)} is refused, or gives less than this one.`,
+    why: plainReason(
+      `The whole list with ${the((candidates[mine[0] as number] as Candidate).profile)} is refused, or gives less than this one.`,
+    ),
     by: null,
   };
 }

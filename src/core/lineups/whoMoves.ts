@@ -1,3 +1,4 @@
+import { plainReason, type Reason } from '../rules';
 import { monthsBetween } from '../kernel';
 import type { RehomeReason } from '../events';
 import { type Catalogue, resolveSpecies, type Wish } from '../model';
@@ -24,7 +25,7 @@ export interface Decision {
   readonly leaves: number;
   /** Why those that leave do; null when all move. */
   readonly reason: RehomeReason | null;
-  readonly why: string;
+  readonly why: Reason | null;
   /** Said to be old for its kind: a move is hard on it. */
   readonly old: boolean;
 }
@@ -127,7 +128,9 @@ export function whoMoves(
       leaves,
       reason: leaves === 0 ? null : out ? reasonOf(species, out, plannedIds) : 'surplus',
       why:
-        leaves === 0 ? '' : (out?.why ?? leavers(profile?.commonNames[0] ?? species, moves, leaves).trim()),
+        leaves === 0
+          ? null
+          : (out?.why ?? plainReason(leavers(profile?.commonNames[0] ?? species, moves, leaves).trim())),
       old: profile !== undefined && months / 12 >= profile.size.lifeYears[0] * OLD,
     };
   });

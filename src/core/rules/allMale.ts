@@ -54,9 +54,7 @@ function showTank(kinds: readonly PlannedKind[], context: RuleContext): readonly
     finding('all-male', {
       severity: long ? 'good' : 'caution',
       species: shown.map((kind) => kind.profile.id),
-      text: long
-        ? `${males} males of peacocks and haps, no females: with this length the show tank can work. Pick kinds that differ in colour.`
-        : `An all-male show tank works best from ${SHOW_CM} cm on; at ${Math.round(length)} cm one male comes to rule the rest. The other school keeps one male with three or four females.`,
+      fact: { says: 'habit/show tank', males, bestFromCm: SHOW_CM, lengthCm: length },
       because: { males, lengthCm: Math.round(length), bestFromCm: SHOW_CM },
       school: 'all-male',
     }),

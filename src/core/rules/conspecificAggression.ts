@@ -27,7 +27,7 @@ function mixedAges(kind: PlannedKind, worst: number): readonly Finding[] {
     finding('conspecific-aggression', {
       severity: 'caution',
       species: [kind.profile.id],
-      text: `Grown ${plural(commonName(kind.profile))} among juveniles (${figure(kind.largestCm)} and ${figure(kind.smallestCm)} cm) upset the order: they get on better when they grow up together.`,
+      fact: { says: 'habit/mixed ages' },
       because: { largestCm: kind.largestCm, smallestCm: kind.smallestCm, aggression: worst },
       fixes: [{ text: 'Put those of one size together, and the others later or elsewhere.' }],
     }),

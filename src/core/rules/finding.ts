@@ -39,6 +39,18 @@ export interface Finding {
   readonly source: string;
 }
 
+/** What speaks against something: a finding, or what a search has to say itself. */
+export type Reason = Pick<Finding, 'rule' | 'severity' | 'species' | 'fact' | 'text'>;
+
+/** A reason that is no finding of a rule. */
+export const plainReason = (text: string): Reason => ({
+  rule: '',
+  severity: 'note',
+  species: [],
+  fact: null,
+  text,
+});
+
 type Draft = Pick<Finding, 'severity' | 'species'> &
   (Pick<Finding, 'text'> | { readonly fact: Fact }) &
   Partial<Finding>;

@@ -58,8 +58,8 @@ describe('outgrows', () => {
   it('counts height for tall fish', () =>
     expect(
       found(plan({ lengthCm: 120, widthCm: 60, heightCm: 25 }, [one('pterophyllum-altum', 6)]), 'outgrows')[0]
-        ?.text,
-    ).toContain('of water over the ground'));
+        ?.fact,
+    ).toMatchObject({ says: 'growth/too big', by: 'height' }));
   it('keeps silent about fish that never get so large', () =>
     expect(severities(plan(TANKS.us20long, [one('paracheirodon-innesi', 10)]), 'outgrows')).toEqual([]));
   const stay = (nextTank?: string) =>
@@ -67,7 +67,9 @@ describe('outgrows', () => {
   it('takes a stay that ends in time for a stay, and asks for the next tank', () => {
     expect(severities(stay(), 'outgrows')).toEqual(['caution']);
     expect(severities(stay('the six-foot tank'), 'outgrows')).toEqual(['note']);
-    expect(found(stay('the six-foot tank'), 'outgrows')[0]?.text).toContain('the six-foot tank');
+    expect(found(stay('the six-foot tank'), 'outgrows')[0]?.fact).toMatchObject({
+      nextTank: 'the six-foot tank',
+    });
   });
   it('F108: a stay whose date slips past the limit is a stop', () =>
     expect(

@@ -10,9 +10,19 @@ export type {
   RuleWater,
   SharedWater,
 } from './context';
-export type { Span, WaterFact, WaterName } from './facts';
-export { AROUND_THE_FIRST, OF_THE_WHOLE_TANK, SEVERITIES } from './finding';
-export type { Finding, Fix, PlanEdit, Severity } from './finding';
+export type {
+  EatingFact,
+  Fact,
+  GrowthFact,
+  HabitFact,
+  NitrateFact,
+  SizeFact,
+  Span,
+  WaterFact,
+  WaterName,
+} from './facts';
+export { AROUND_THE_FIRST, OF_THE_WHOLE_TANK, plainReason, SEVERITIES } from './finding';
+export type { Finding, Fix, PlanEdit, Reason, Severity } from './finding';
 export { holdersOf } from './ground';
 export { judgeAll } from './judgeAll';
 export { CROWDED } from './layerCrowding';

@@ -3,7 +3,6 @@ import { HORIZON_MONTHS } from '../growth';
 import type { Load, RuleContext } from './context';
 import { finding, type Fix } from './finding';
 import type { Rule } from './rule';
-import { figure } from '../wording';
 
 /** mg/L a week that keepers budget for (common practice). */
 export const NITRATE_BUDGET = 20;
@@ -65,19 +64,20 @@ export const nitrate: Rule = {
       changeFraction,
       everyDays,
     };
-    const routine = `${figure(changeFraction * 100)} % changed every ${figure(everyDays)} days`;
-    const made = `about ${figure(week)} mg/L of nitrate a week, a peak of ${figure(peak)} mg/L with ${routine}`;
+    const fact = {
+      says: 'nitrate/makes',
+      weekMgL: week,
+      peakMgL: peak,
+      budgetMgL: NITRATE_BUDGET,
+      edgeMgL: NITRATE_EDGE,
+    } as const;
     if (isOver(context.load)) {
       const far = isFarOver(context.load);
-      const why =
-        week > NITRATE_BUDGET
-          ? `more than the ${NITRATE_BUDGET} a week that keepers budget for`
-          : `past ${NITRATE_EDGE}, the edge`;
       return [
         finding('nitrate', {
           severity: far ? 'stop' : 'caution',
           species: [],
-          text: `Grown, the list makes ${made}: ${why}. An estimate until you measure.`,
+          fact,
           because,
           from: context.focus === null ? begins(context, far ? isFarOver : isOver) : null,
           school: 'nitrate budget',
@@ -90,10 +90,7 @@ export const nitrate: Rule = {
       finding('nitrate', {
         severity: peak <= NITRATE_THRIVING ? 'good' : 'note',
         species: [],
-        text:
-          peak <= NITRATE_THRIVING
-            ? `Grown, the list makes ${made}.`
-            : `Grown, the list makes ${made}: within the budget, above ${NITRATE_THRIVING} before each change.`,
+        fact,
         because,
         school: 'nitrate budget',
         source: 'Timmons and Ebeling for nitrogen from feed; rations from memory',

@@ -1,4 +1,4 @@
-import type { Cm } from '../kernel';
+import { addMonths, type Cm } from '../kernel';
 import { lengthsByMonth } from '../growth';
 import { adultLengthCm } from '../model';
 import type { PlannedGroup, PlannedKind, RuleContext } from './context';
@@ -6,7 +6,6 @@ import { finding, type Finding } from './finding';
 import { begins } from './maturity';
 import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
-import { figure, The, the } from '../wording';
 
 /** Rigid fish turn in a tank as wide as they are long at the least; bending ones in two thirds of it (from memory). */
 const TURNS_IN = { stiff: 1, supple: 0.6 } as const;
@@ -14,7 +13,7 @@ const SUPPLE = ['eel', 'elongated'];
 
 interface Limit {
   readonly lengthCm: Cm;
-  readonly what: string;
+  readonly by: 'width' | 'height';
 }
 
 /** The length at which this tank stops a fish of this build: by turning round, or by height of water. */
@@ -23,12 +22,12 @@ function limitOf({ profile }: PlannedGroup, context: RuleContext): Limit {
   const share = SUPPLE.includes(profile.size.shape) ? TURNS_IN.supple : TURNS_IN.stiff;
   const byWidth = {
     lengthCm: inside.widthCm / share,
-    what: `${figure(inside.widthCm)} cm from front to back to turn in`,
+    by: 'width' as const,
   };
   const heightRatio = profile.size.heightCm / adultLengthCm(profile);
   const byHeight = {
     lengthCm: waterDepthCm / heightRatio,
-    what: `${figure(waterDepthCm)} cm of water over the ground`,
+    by: 'height' as const,
   };
   return byHeight.lengthCm < byWidth.lengthCm ? byHeight : byWidth;
 }
@@ -58,7 +57,13 @@ function outgrown(group: PlannedGroup, months: number, context: RuleContext): Fi
   return finding('outgrows', {
     severity: 'stop',
     species: [group.profile.id],
-    text: `${The(group.profile)} outgrows this tank at ${figure(limit.lengthCm)} cm: there are ${limit.what}.`,
+    fact: {
+      says: 'growth/too big',
+      limitCm: limit.lengthCm,
+      by: limit.by,
+      later: months > 0,
+      count: group.count,
+    },
     because: {
       limitCm: Number(limit.lengthCm.toFixed(1)),
       judgedAtCm: Number(group.judgedCm.toFixed(1)),
@@ -67,7 +72,7 @@ function outgrown(group: PlannedGroup, months: number, context: RuleContext): Fi
     from: begins(context, months),
     fixes: [
       {
-        text: `Name the month ${the(group.profile)} leaves and the next tank, or leave it out.`,
+        text: '',
         edit: { kind: 'leave-out', species: group.profile.id },
       },
     ],
@@ -93,9 +98,12 @@ function stays(group: PlannedGroup, context: RuleContext): readonly Finding[] {
     finding('outgrows', {
       severity: named ? 'note' : 'caution',
       species: [group.profile.id],
-      text: named
-        ? `${The(group.profile)} stays for ${group.leavesInMonths} months, to ${figure(group.judgedCm)} cm, then goes to ${group.nextTank.trim()}. Stays go wrong when the date slips.`
-        : `${The(group.profile)} stays for ${group.leavesInMonths} months and has no next tank: name it before the fish comes.`,
+      fact: {
+        says: 'growth/stays',
+        until: addMonths(context.month, group.leavesInMonths),
+        nextTank: named ? group.nextTank.trim() : null,
+        count: group.count,
+      },
       because: {
         leavesInMonths: group.leavesInMonths,
         judgedAtCm: Number(group.judgedCm.toFixed(1)),

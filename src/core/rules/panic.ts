@@ -3,7 +3,6 @@ import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
-import { figure, The } from '../wording';
 
 /** A dash needs so many lengths of free water (from memory). */
 const DASH = 6;
@@ -19,7 +18,11 @@ function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] 
     finding('panic', {
       severity: short || hard ? 'caution' : 'note',
       species: [kind.profile.id],
-      text: `${The(kind.profile)} dashes blindly at a slammed door${short ? `; ${figure(tank.figures.freeSwimCm)} cm of free water end in the glass` : hard ? '; hard decor and floor cost it scales' : ': keep open water, sand and smooth, low decor'}. Loose scales in the water are the sign.`,
+      fact: {
+        says: 'habit/bolts',
+        freeSwimCm: tank.figures.freeSwimCm,
+        why: short ? 'short' : hard ? 'hard' : null,
+      },
       because: {
         freeSwimCm: Math.round(tank.figures.freeSwimCm),
         lengthCm: adultLengthCm(kind.profile),

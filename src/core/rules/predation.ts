@@ -3,11 +3,11 @@ import { adultLengthCm, SLOW } from '../model';
 import { FIT_LIMITS, mouthFit, type MouthFit, mouthRatio } from '../fish';
 import { HORIZON_MONTHS, lengthsByMonth } from '../growth';
 import type { PlannedKind } from './context';
+import type { EatingFact } from './facts';
 import { finding, type Finding, type Severity } from './finding';
 import { leaveOut } from './fixes';
 import { monthsTogether } from './pairs';
 import type { Rule, ThisMonth } from './rule';
-import { figure, The, the } from '../wording';
 
 /** Fish shorter than this count as fry: mouths that take fry only take them (from memory). */
 const FRY_CM = 1.2;
@@ -129,19 +129,11 @@ function fitOf(eater: PlannedKind, prey: PlannedKind, ratio: number, lengthShare
 const cracksShells = (eater: PlannedKind, prey: PlannedKind): boolean =>
   prey.profile.life === 'snail' && eater.profile.mouth.eatsSnails === 'yes';
 
-function sentence(eater: PlannedKind, prey: PlannedKind, moment: Moment, want: Appetite): string {
-  const who = The(eater.profile);
-  const whom = the(prey.profile);
-  const sizes = `(${figure(moment.eaterCm)} cm against ${figure(moment.preyCm)} cm)`;
-  if (want === 'picks') return `${who} picks ${whom} apart ${sizes}.`;
-  if (want === 'fry-only') return `${who} takes fish as small as ${whom} still is ${sizes}.`;
-  if (prey.profile.life === 'snail') return `${who} eats snails, ${whom} too.`;
-  const grown = moment.months > 0 ? ' once it has grown' : '';
-  if (moment.severity === 'stop')
-    return `${who} eats ${whom}${grown}: whatever fits in the mouth is food ${sizes}.`;
-  return moment.severity === 'caution'
-    ? `${who} can take ${whom}${grown}: it is near the size of the mouth ${sizes}.`
-    : `${who} may take a small or ailing one of ${whom}${grown} ${sizes}.`;
+/** In what way it is eaten. */
+function how(want: Appetite, prey: PlannedKind): EatingFact['how'] {
+  if (want === 'picks') return 'bit by bit';
+  if (want === 'fry-only') return 'while small';
+  return prey.profile.life === 'snail' ? 'snails' : 'whole';
 }
 
 function judgePair(eater: PlannedKind, prey: PlannedKind, now: ThisMonth): Finding | null {
@@ -151,7 +143,12 @@ function judgePair(eater: PlannedKind, prey: PlannedKind, now: ThisMonth): Findi
   return finding('predation', {
     severity: moment.severity,
     species: [eater.profile.id, prey.profile.id],
-    text: sentence(eater, prey, moment, want),
+    fact: {
+      says: 'eating/eats',
+      how: how(want, prey),
+      later: moment.months > 0,
+      counts: [eater.count, prey.count],
+    },
     because: {
       depthOverGape: Number(moment.ratio.toFixed(2)),
       eaterCm: Number(moment.eaterCm.toFixed(1)),

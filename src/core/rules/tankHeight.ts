@@ -7,10 +7,7 @@ export const tankHeight: Rule = {
     judgeTank(context, {
       rule: 'tank-height',
       name: 'heightCm',
-      noun: 'height',
-      unit: 'cm',
       of: () => context.tank.figures.outside.heightCm,
       power: 1,
-      why: ' for their fins',
     }),
 };

@@ -7,10 +7,7 @@ export const tankLength: Rule = {
     judgeTank(context, {
       rule: 'tank-length',
       name: 'lengthCm',
-      noun: 'length',
-      unit: 'cm',
       of: () => context.tank.figures.outside.lengthCm,
       power: 1,
-      why: ' to swim',
     }),
 };

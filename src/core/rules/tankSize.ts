@@ -1,10 +1,10 @@
 import { addMonths, type Cm } from '../kernel';
 import { lengthsByMonth } from '../growth';
-import { adultLengthCm, commonName, type School, type TankFigure } from '../model';
+import { adultLengthCm, type School, type TankFigure } from '../model';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding, type Severity } from './finding';
+import { leaveOut } from './fixes';
 import { judgedKinds } from './pairs';
-import { capital, figure, plural, the } from '../wording';
 
 export type TankMeasureName = keyof TankFigure;
 
@@ -12,12 +12,9 @@ export type TankMeasureName = keyof TankFigure;
 export interface TankMeasure {
   readonly rule: string;
   readonly name: TankMeasureName;
-  readonly noun: string;
-  readonly unit: string;
   readonly of: (context: RuleContext) => number;
   /** How the need shrinks for a fish of this share of its grown length: 1 is in proportion (from memory). */
   readonly power: number;
-  readonly why: string;
 }
 
 /** Makers round: a tank may fall short of a figure by this share and still count (common practice). */
@@ -77,30 +74,6 @@ function beginsInMonths(
   return Math.max(0, month);
 }
 
-const WORDS: Readonly<Record<School, string>> = {
-  cautious: 'cautious keepers',
-  middle: 'keepers of the middle school',
-  tried: 'the most lenient who report long success',
-};
-
-function sentence(
-  kind: PlannedKind,
-  have: number,
-  need: Record<School, number | null>,
-  measure: TankMeasure,
-  severity: Severity,
-  school: School,
-): string {
-  const who = plural(commonName(kind.profile));
-  const has = `this tank has ${figure(have)}`;
-  const asked = (which: School): string => `${figure(need[which] ?? 0)} ${measure.unit}`;
-  if (severity === 'note')
-    return `Cautious keepers give ${who} ${asked('cautious')} of ${measure.noun}; ${has}.`;
-  const lenient =
-    need.tried !== null && need.tried !== need[school] ? `; ${WORDS.tried} use ${asked('tried')}` : '';
-  return `${capital(WORDS[school])} give ${who} at least ${asked(school)} of ${measure.noun}${measure.why}${lenient}; ${has}.`;
-}
-
 /** Judges one measure of the tank against the three schools of every kind, at the length it is judged at. */
 export function judgeTank(context: RuleContext, measure: TankMeasure): readonly Finding[] {
   const have = measure.of(context);
@@ -114,7 +87,14 @@ export function judgeTank(context: RuleContext, measure: TankMeasure): readonly 
       finding(measure.rule, {
         severity,
         species: [kind.profile.id],
-        text: sentence(kind, have, need, measure, severity, context.school),
+        fact: {
+          says: 'size/needs',
+          measure: measure.name,
+          need,
+          have,
+          approach: context.school,
+          count: kind.count,
+        },
         because: {
           have: Number(have.toFixed(1)),
           cautious: need.cautious ?? 0,
@@ -124,18 +104,7 @@ export function judgeTank(context: RuleContext, measure: TankMeasure): readonly 
         },
         school: severity === 'note' ? 'cautious' : context.school,
         from: months > 0 ? addMonths(context.month, months) : null,
-        fixes:
-          severity === 'note'
-            ? []
-            : [
-                {
-                  text: `Keep ${the(kind.profile)} in a tank with at least ${figure(need[context.school] ?? 0)} ${measure.unit} of ${measure.noun}.`,
-                },
-                {
-                  text: `Leave out ${the(kind.profile)}.`,
-                  edit: { kind: 'leave-out', species: kind.profile.id },
-                },
-              ],
+        fixes: severity === 'note' ? [] : [{ text: 'Choose a larger tank.' }, leaveOut(kind)],
       }),
     ];
   });

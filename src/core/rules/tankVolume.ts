@@ -7,10 +7,7 @@ export const tankVolume: Rule = {
     judgeTank(context, {
       rule: 'tank-volume',
       name: 'litres',
-      noun: 'volume',
-      unit: 'L',
       of: () => context.tank.figures.grossL,
       power: 2,
-      why: '',
     }),
 };

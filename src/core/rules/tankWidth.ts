@@ -7,10 +7,7 @@ export const tankWidth: Rule = {
     judgeTank(context, {
       rule: 'tank-width',
       name: 'widthCm',
-      noun: 'front-to-back width',
-      unit: 'cm',
       of: () => context.tank.figures.outside.widthCm,
       power: 1,
-      why: ' to turn round',
     }),
 };

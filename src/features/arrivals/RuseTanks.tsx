@@ -1,5 +1,6 @@
 'use client';
 
+import { useSayings } from '@/session/react/useSayings';
 import { useMemo } from 'react';
 import { joinersFor, RUSE_DAYS, ruseTanks } from '@/core/arrivals';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
@@ -11,6 +12,7 @@ import type { Releasable } from './useReleasable';
 
 /** Where a single newcomer could live for a week with residents that join it, so that nobody is new afterwards. */
 export function RuseTanks({ tank, newcomer }: { readonly tank: TankView; readonly newcomer: Releasable }) {
+  const say = useSayings();
   const catalogue = useCatalogue();
   const residents = useResidents(tank.id);
   const room = useRoomState((state) => state.room);
@@ -42,7 +44,7 @@ export function RuseTanks({ tank, newcomer }: { readonly tank: TankView; readonl
           <li key={one.tank} className="flex flex-wrap items-baseline gap-2">
             <strong>{tanks.find(({ id }) => id === one.tank)?.body.name}</strong>
             <VerdictMark verdict={one.verdict} small />
-            <span className="text-slate">{one.why || 'carries them for the week'}</span>
+            <span className="text-slate">{one.why ? say.finding(one.why) : 'carries them for the week'}</span>
           </li>
         ))}
       </ul>

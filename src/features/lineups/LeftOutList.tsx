@@ -1,5 +1,6 @@
 'use client';
 
+import { useSayings } from '@/session/react/useSayings';
 import { useState } from 'react';
 import type { WishesFile } from '@/core/lineups';
 import { commonName } from '@/core/model';
@@ -25,6 +26,7 @@ export function LeftOutList({
 }) {
   const catalogue = useCatalogue();
   const { ask: askWorker, own } = useLineUpsWorker();
+  const say = useSayings();
   const [failed, setFailed] = useState<{ readonly species: string; readonly why: WorkerFailure } | null>(
     null,
   );
@@ -62,7 +64,7 @@ export function LeftOutList({
             >
               <span className="font-medium">{profile ? commonName(profile) : species}</span>
               <span>
-                {why}{' '}
+                {say.finding(why)}{' '}
                 {takes[species] === undefined ? (
                   <Button tone="quiet" onClick={() => ask(species)}>
                     What would it take?

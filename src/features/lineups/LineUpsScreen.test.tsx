@@ -48,10 +48,13 @@ describe('from the wishes', () => {
     await userEvent.click(
       within(screen.getByRole('radiogroup', { name: 'How much angelfish is wished' })).getByLabelText('5'),
     );
-    const first = await screen.findByRole('article', { name: 'Line-up 1' });
+    // The search begins anew with each wish: what is waited for is the answer to the last.
+    await waitFor(() => {
+      const first = screen.getByRole('article', { name: 'Line-up 1' });
+      expect(within(first).getByText(/sterbai/i)).toBeInTheDocument();
+    });
     expect(await screen.findByText('Proven:')).toBeInTheDocument();
-    expect(within(first).getByText(/sterbai/i)).toBeInTheDocument();
-    const eaten = screen.getByText(/eats the neon tetra/);
+    const eaten = await screen.findByText(/eats? the neon tetras/);
     await userEvent.click(within(eaten.closest('li')!).getByRole('button', { name: 'What would it take?' }));
     expect(await screen.findByText(/It could take the place of the angelfish/)).toBeInTheDocument();
   });

@@ -1,5 +1,6 @@
 'use client';
 
+import { useSayings } from '@/session/react/useSayings';
 import { Pin } from 'lucide-react';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
@@ -52,6 +53,7 @@ function DecisionRow({
   readonly reason: RehomeReason;
   readonly onReason: (reason: RehomeReason) => void;
 }) {
+  const say = useSayings();
   return (
     <Row>
       <Cell>
@@ -74,7 +76,7 @@ function DecisionRow({
         )}
       </Cell>
       <Cell>
-        <span className="text-slate">{decision.why}</span>
+        <span className="text-slate">{decision.why && say.finding(decision.why)}</span>
       </Cell>
     </Row>
   );
@@ -82,6 +84,7 @@ function DecisionRow({
 
 /** Who of those that live here can move to a new or smaller tank together, and who leaves, with the reason kept. */
 export function MovesPart({ tank, wishes }: { readonly tank: TankView; readonly wishes: Wishes }) {
+  const say = useSayings();
   const catalogue = useCatalogue();
   const tanks = useTanks();
   const residents = useRoomState((state) => state.room.residents);
@@ -152,7 +155,14 @@ export function MovesPart({ tank, wishes }: { readonly tank: TankView; readonly 
       const members = kinds.find((kind) => kind.species === decision.species)?.members ?? [];
       return leaversOf(members, decision.leaves).map(({ who, count }) =>
         decideToGo(
-          { on, resident: who.id, count, reason: reasonOf(decision), taker: '', note: decision.why },
+          {
+            on,
+            resident: who.id,
+            count,
+            reason: reasonOf(decision),
+            taker: '',
+            note: decision.why ? say.finding(decision.why) : '',
+          },
           session.stamp,
         ),
       );

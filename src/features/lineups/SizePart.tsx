@@ -1,5 +1,6 @@
 'use client';
 
+import { useSayings } from '@/session/react/useSayings';
 import { proxy } from 'comlink';
 import { useState } from 'react';
 import { STANDARD_TANKS } from '@/catalogue/standardTanks';
@@ -27,6 +28,7 @@ const SHARES = [
 ] as const;
 
 function SizeAnswerView({ answer, share }: { readonly answer: Answer; readonly share: number }) {
+  const say = useSayings();
   const catalogue = useCatalogue();
   const nameOf = (species: string): string => {
     const profile = catalogue.byId.get(species);
@@ -64,7 +66,7 @@ function SizeAnswerView({ answer, share }: { readonly answer: Answer; readonly s
           {answer.leftOut.map(({ species, why }) => (
             <li key={species} className="border-b border-line py-1 sm:grid sm:grid-cols-[11rem_1fr] sm:gap-3">
               <span className="font-medium">{nameOf(species)}</span>
-              <span className="text-slate">{why}</span>
+              <span className="text-slate">{say.finding(why)}</span>
             </li>
           ))}
         </ul>

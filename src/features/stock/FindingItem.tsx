@@ -20,21 +20,12 @@ interface Props {
   readonly later: boolean;
 }
 
-/** Names of figures as a keeper reads them. */
-const words = (name: string): string =>
-  name
-    .replace(/Cm2$/, ' cm²')
-    .replace(/Cm$/, ' cm')
-    .replace(/MgLWeek$/, ' mg/L a week')
-    .replace(/MgL$/, ' mg/L')
-    .replace(/([A-Z])/g, (letter) => ` ${letter.toLowerCase()}`);
-
 /** One finding: what, why with its numbers, and fixes that are one press away. */
 export const FindingItem = memo(function FindingItem({ finding, doable, onFix, onLight, later }: Props) {
   const say = useSayings();
   const [open, setOpen] = useState(false);
   const bad = finding.severity === 'stop' || finding.severity === 'caution';
-  const figures = Object.entries(finding.because);
+  const figures = say.why(finding);
   const band = finding.from ? growthBand(monthOf(todayIso()), finding.from) : null;
   return (
     <li
@@ -96,8 +87,8 @@ export const FindingItem = memo(function FindingItem({ finding, doable, onFix, o
               )}
               {figures.map(([name, value]) => (
                 <div key={name} className="inline-block pr-3">
-                  <dt className="inline">{words(name)} </dt>
-                  <dd className="fig inline text-ink">{String(value)}</dd>
+                  <dt className="inline">{name} </dt>
+                  <dd className="fig inline text-ink">{value}</dd>
                 </div>
               ))}
               <div>

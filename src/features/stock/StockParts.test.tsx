@@ -131,7 +131,7 @@ describe('the list itself', () => {
     await open('list');
     expect(screen.getByTestId('notes')).toBeInTheDocument();
     const later = within(screen.getByTestId('findings')).getByText(
-      /The angelfish eats the neon tetra once it has grown/,
+      /The angelfish will eat the neon tetras/,
     );
     expect(within(later).getByText(/^from \d{4}-\d{2}$/)).toHaveAttribute(
       'title',

@@ -20,7 +20,7 @@ describe('the stock list', () => {
     expect(screen.getByText('2 oscars')).toBeInTheDocument();
     expect(findings()).not.toHaveTextContent('oscar');
     await userEvent.keyboard('{Enter}');
-    await waitFor(() => expect(findings()).toHaveTextContent('The oscar eats the neon tetra'));
+    await waitFor(() => expect(findings()).toHaveTextContent('The oscars will eat the neon tetras'));
     await act(async () => void (await session.undo()));
     await waitFor(() => expect(findings()).not.toHaveTextContent('oscar'));
   });

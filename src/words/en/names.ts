@@ -25,6 +25,8 @@ export interface SpeciesNames {
   readonly many: (species: string) => string;
   /** "the betta", or "neon tetras" where there are several. */
   readonly those: (species: string, count: number) => string;
+  /** The keeper's own: "the oscar", "the oscars". */
+  readonly own: (species: string, count: number) => string;
   /** "1 betta", "8 neon tetras" */
   readonly counted: (species: string, count: number) => string;
 }
@@ -39,6 +41,7 @@ export function speciesNames(catalogue: Pick<Catalogue, 'byId'>): SpeciesNames {
     one,
     many,
     those: (species, count) => (count === 1 ? `the ${one(species)}` : many(species)),
+    own: (species, count) => `the ${count === 1 ? one(species) : many(species)}`,
     counted: (species, count) => `${count} ${count === 1 ? one(species) : many(species)}`,
   };
 }

@@ -1,4 +1,11 @@
-import { fromCore, keeperUnit, type QuantityKind, type UnitChoice, unitById } from '@/core/kernel';
+import {
+  CM_PER_INCH,
+  fromCore,
+  keeperUnit,
+  type QuantityKind,
+  type UnitChoice,
+  unitById,
+} from '@/core/kernel';
 
 /** The units that files and the command line speak. */
 export const METRIC: UnitChoice = { length: 'cm', volume: 'L', temperature: 'C', hardness: 'dH' };
@@ -21,8 +28,17 @@ const STEP: Readonly<Record<string, number>> = {
   gph: 5,
 };
 
+/** Tanks are measured more roughly than fish. */
+const TANK_STEP: Readonly<Record<string, number>> = { cm: 1, in: 0.5 };
+
 /** Three figures: 102, 54.5, 5.25. */
 const threeFigures = (value: number): number => Number(value.toPrecision(3));
+
+/** Feet that are even but for rounding, and from which on a tank is told in feet. */
+const EVEN = 0.005;
+const LEAST_FEET = 2;
+
+const grouped = (value: number): string => value.toLocaleString('en');
 
 /** The fractions of an inch that keepers read. */
 const QUARTERS: Readonly<Record<number, string>> = { 0.25: '1/4', 0.5: '1/2', 0.75: '3/4' };
@@ -35,16 +51,25 @@ function written(value: number, unitId: string): string {
 }
 
 /** A value in the keeper's unit, rounded for reading, without the unit. */
-function figureOf(kind: QuantityKind, core: number, choice: UnitChoice): string {
+function figureOf(
+  kind: QuantityKind,
+  core: number,
+  choice: UnitChoice,
+  steps: Readonly<Record<string, number>> = STEP,
+): string {
   const unit = keeperUnit(kind, choice);
   const value = fromCore(kind, core, unit);
-  const step = STEP[unit];
+  const step = steps[unit];
   return written(step === undefined ? threeFigures(value) : Math.round(value / step) * step, unit);
 }
 
 export interface Quantities {
   /** "28 °C", "82 °F" */
   readonly quantity: (kind: QuantityKind, core: number) => string;
+  /** A measure or a volume of a tank: to the centimetre or the half inch, feet where they come out even. */
+  readonly tank: (kind: 'length' | 'volume', core: number) => string;
+  /** "700 cm²", "110 sq in" */
+  readonly area: (cm2: number) => string;
   /** "24 to 28 °C"; one figure where both round to the same. */
   readonly range: (kind: QuantityKind, range: readonly [number, number]) => string;
 }
@@ -54,6 +79,16 @@ export function quantitiesIn(choice: UnitChoice): Quantities {
   const label = (kind: QuantityKind): string => unitById(kind, keeperUnit(kind, choice)).label;
   return {
     quantity: (kind, core) => `${figureOf(kind, core, choice)} ${label(kind)}`,
+    tank: (kind, core) => {
+      const feet = kind === 'length' && choice.length === 'in' ? fromCore('length', core, 'ft') : Number.NaN;
+      return Math.abs(feet - Math.round(feet)) < EVEN && feet > LEAST_FEET
+        ? `${Math.round(feet)} ft`
+        : `${figureOf(kind, core, choice, TANK_STEP)} ${label(kind)}`;
+    },
+    area: (cm2) =>
+      choice.length === 'in'
+        ? `${grouped(threeFigures(cm2 / CM_PER_INCH ** 2))} sq in`
+        : `${grouped(threeFigures(cm2))} cm²`,
     range: (kind, [low, high]) => {
       const [from, to] = [figureOf(kind, low, choice), figureOf(kind, high, choice)];
       return `${from === to ? from : `${from} to ${to}`} ${label(kind)}`;

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { UnitChoice } from '@/core/kernel';
-import { catalogue, found, plan, TANKS } from '@/testing/plans';
+import { catalogue, found, judge, plan, TANKS } from '@/testing/plans';
 import { capital, listed, pluralOf } from './names';
 import { METRIC, quantitiesIn, US } from './quantities';
 import { sayingsFor } from './sayings';
@@ -144,5 +144,96 @@ describe('the water', () => {
     const fix = { text: '', edit: { kind: 'set-temperature', temperatureC: 28 } } as const;
     expect(metric.fix(fix)).toBe('Set the heater to 28 °C.');
     expect(us.fix(fix)).toBe('Set the heater to 82 °F.');
+  });
+});
+
+describe('the tank, growth, feeding and nitrate', () => {
+  const metric = sayingsFor(catalogue, METRIC);
+  const us = sayingsFor(catalogue, US);
+  const both = (
+    rule: string,
+    groups: Parameters<typeof plan>[1],
+    tank: Parameters<typeof plan>[0] = TANKS.us75,
+  ) => found(plan(tank, groups), rule).map((finding) => [metric.finding(finding), us.finding(finding)]);
+  const one = (species: string, count = 1) => ({ species, count });
+
+  it.each([
+    [
+      'tank-length',
+      [one('chromobotia-macracanthus', 5)],
+      /^Clown loaches need a tank at least \d+ cm long; yours is 122 cm\.$/,
+      /^Clown loaches need a tank at least [\d ./]+ (ft|in) long; yours is 4 ft\.$/,
+    ],
+    [
+      'tank-volume',
+      [one('chromobotia-macracanthus', 5)],
+      /^Clown loaches need a tank of at least \d+ L; yours is \d+ L\.$/,
+      /US gal; yours is [\d.]+ US gal\.$/,
+    ],
+    [
+      'predation',
+      [one('astronotus-ocellatus'), one('paracheirodon-innesi', 10)],
+      /^The oscar (eats|will eat) the neon tetras/,
+      /^The oscar (eats|will eat) the neon tetras/,
+    ],
+    [
+      'nitrate',
+      [one('astronotus-ocellatus', 4)],
+      /^When grown, these fish make \d+ mg\/L of nitrate a week; the budget is 20\.$/,
+      /\d+ mg\/L of nitrate/,
+    ],
+    [
+      'panic',
+      [one('metynnis-argenteus', 6)],
+      /^Silver dollars bolt when frightened: \d+ cm of open water is too short\.$/,
+      /: [\d ./]+ (in|ft) of open water is too short\.$/,
+    ],
+    [
+      'outgrows',
+      [one('phractocephalus-hemioliopterus')],
+      /^The red-tailed catfish (is|will be) too big for this tank: at [\d.]+ cm it cannot turn\.$|too big for this tank/,
+      /at [\d ./]+ in it cannot/,
+    ],
+  ] as const)('%s', (rule, groups, inMetric, inUs) => {
+    const [first] = both(rule, [...groups], rule === 'panic' ? TANKS.us20long : TANKS.us75);
+    expect(first?.[0]).toMatch(inMetric);
+    expect(first?.[1]).toMatch(inUs);
+  });
+
+  it('names the figures a finding rests on, each in the keeper’s units', () => {
+    const because = { eaterCm: 21, groundCm2: 700, nitrateMgLWeek: 35, judgedAtCm: 2.5, count: 3 };
+    expect(metric.why({ because })).toEqual([
+      ['eater', '21 cm'],
+      ['ground', '700 cm²'],
+      ['nitrate', '35 mg/L a week'],
+      ['judged at', '2.5 cm'],
+      ['count', '3'],
+    ]);
+    expect(us.why({ because }).map(([, figure]) => figure)).toEqual([
+      '8 1/4 in',
+      '109 sq in',
+      '35 mg/L a week',
+      '1 in',
+      '3',
+    ]);
+  });
+
+  it('leaves no figure of the other system in any finding that is said by facts, over known plans', () => {
+    const other = / (cm|L|°C|°dH|kg|cm²)[ .,;)]/;
+    let said = 0;
+    for (const tank of [TANKS.us20long, TANKS.us75, TANKS.us125])
+      for (const groups of [
+        [one('astronotus-ocellatus', 2), one('paracheirodon-innesi', 12), one('corydoras-aeneus', 6)],
+        [one('chromobotia-macracanthus', 5), one('betta-splendens'), one('puntigrus-tetrazona', 5)],
+        [one('symphysodon-aequifasciatus', 6), one('carassius-auratus', 2), one('metynnis-argenteus', 6)],
+      ])
+        for (const finding of judge(plan(tank, groups, { water: { temperatureC: 20, ph: 8.4, ghDh: 25 } }))
+          .findings) {
+          if (finding.fact === null) continue;
+          said += 1;
+          expect(us.finding(finding)).not.toMatch(other);
+          for (const [, figure] of us.why(finding)) expect(`${figure} `).not.toMatch(other);
+        }
+    expect(said).toBeGreaterThan(60);
   });
 });

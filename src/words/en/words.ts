@@ -10,3 +10,11 @@ export const wordsFor = (catalogue: Pick<Catalogue, 'byId'>, choice: UnitChoice)
   ...speciesNames(catalogue),
   ...quantitiesIn(choice),
 });
+
+/** A month of a file, `2027-06`, as "Jun 2027". */
+export const monthName = (month: string): string =>
+  new Date(`${month}-15T12:00:00Z`).toLocaleDateString('en', {
+    month: 'short',
+    year: 'numeric',
+    timeZone: 'UTC',
+  });
