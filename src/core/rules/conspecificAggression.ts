@@ -6,7 +6,7 @@ import { finding, type Finding, type Severity } from './finding';
 import { holdersOf, type Holders } from './ground';
 import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
-import { capital, figure, plural } from '../wording';
+import { capital, plural } from '../wording';
 
 /** So many times more holders than ground: crowded for those who spar, and past sharing out for those who do not live in colonies (from memory). */
 const CROWDED = 2;
