@@ -8,7 +8,12 @@ export type Severity = (typeof SEVERITIES)[number];
 export type PlanEdit =
   | { readonly kind: 'set-count'; readonly species: string; readonly count: number }
   | { readonly kind: 'set-sexes'; readonly species: string; readonly males: number; readonly females: number }
-  | { readonly kind: 'leave-out'; readonly species: string }
+  | {
+      readonly kind: 'leave-out';
+      readonly species: string;
+      /** How many there are of it, for the words. */
+      readonly count?: number;
+    }
   | { readonly kind: 'set-lid'; readonly lid: boolean }
   | { readonly kind: 'set-substrate'; readonly substrate: 'sand' }
   | { readonly kind: 'set-light'; readonly hours: number }

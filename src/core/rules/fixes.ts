@@ -5,7 +5,7 @@ import { plural, the } from '../wording';
 
 export const leaveOut = (kind: PlannedKind): Fix => ({
   text: `Leave out ${the(kind.profile)}.`,
-  edit: { kind: 'leave-out', species: kind.profile.id },
+  edit: { kind: 'leave-out', species: kind.profile.id, count: kind.count },
 });
 
 export const keepCount = (kind: PlannedKind, count: number): Fix => ({

@@ -116,6 +116,8 @@ export default function ChartCanvas(props: ChartProps & { readonly png?: string 
             animation: false,
             maintainAspectRatio: false,
             parsing: false,
+            // A mark at the end of a line is not cut off.
+            layout: { padding: { right: END_MARK_PX + 2 } },
             interaction: { mode: 'nearest', axis: 'x', intersect: false },
             scales: {
               x: {
@@ -145,7 +147,7 @@ export default function ChartCanvas(props: ChartProps & { readonly png?: string 
               legend: {
                 display: lines.length > 1,
                 position: 'bottom',
-                labels: { color: text, font, usePointStyle: true, pointStyleWidth: 22, boxHeight: 6 },
+                labels: { color: text, font, usePointStyle: true, pointStyleWidth: 14, boxHeight: 7 },
               },
               tooltip: {
                 titleFont: font,

@@ -11,7 +11,7 @@ export function sayFix({ text, edit }: Fix, words: Words): string {
     case 'set-sexes':
       return `Keep ${edit.males} male and ${edit.females} female ${words.many(edit.species)}.`;
     case 'leave-out':
-      return `Leave out the ${words.many(edit.species)}.`;
+      return `Leave out ${words.own(edit.species, edit.count ?? 2)}.`;
     case 'set-lid':
       return edit.lid ? 'Add a lid.' : 'Take the lid off.';
     case 'set-substrate':
