@@ -6,7 +6,7 @@ import {
   type PlanGroup,
   type SpeciesProfile,
 } from '../model';
-import { AROUND_THE_FIRST, type Finding, judgeAll, layerRoom, OF_THE_WHOLE_TANK } from '../rules';
+import { type Finding, judgeAll, layerRoom, ruleOf } from '../rules';
 import { verdictOf, type Verdict } from './assess';
 import { contextOn, planGroups, stageOf } from './buildContext';
 import { kindOf, kindsOf, withKind } from './kindsOf';
@@ -67,8 +67,8 @@ export function byHowWellItJoins(a: JoinEffect, b: JoinEffect): number {
 
 /** Whether a finding can only have come with a kind that was not there: its key names it. */
 const isAbout = ({ rule, species }: Finding, id: string): boolean =>
-  !OF_THE_WHOLE_TANK.includes(rule) &&
-  (species[0] === id || (species[1] === id && !AROUND_THE_FIRST.includes(rule)));
+  ruleOf(rule).about !== 'the whole tank' &&
+  (species[0] === id || (species[1] === id && ruleOf(rule).about !== 'the first'));
 
 /**
  * What each kind of the catalogue would bring to a list: stops and cautions that are not there without it.

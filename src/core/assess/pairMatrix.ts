@@ -1,4 +1,4 @@
-import { AROUND_THE_FIRST, type Finding, SEVERITIES, type Severity } from '../rules';
+import { type Finding, ruleOf, SEVERITIES, type Severity } from '../rules';
 import type { Assessment } from './assess';
 
 /** What is said of two kinds together, or of one with itself. */
@@ -26,7 +26,7 @@ export function pairMatrix({ findings, context }: Assessment): readonly (readonl
     const { species } = finding;
     if (a === b) return species.length === 1 && species[0] === a;
     if (species.length < PAIR) return false;
-    if (species.length > PAIR && !AROUND_THE_FIRST.includes(finding.rule)) return false;
+    if (species.length > PAIR && ruleOf(finding.rule).about !== 'the first') return false;
     if (species.length === PAIR) return species.includes(a) && species.includes(b);
     return (species[0] === a && species.includes(b)) || (species[0] === b && species.includes(a));
   };

@@ -1,15 +1,17 @@
-import { AROUND_THE_FIRST, type Finding, OF_THE_WHOLE_TANK } from '../rules';
+import { type Finding, ruleOf } from '../rules';
 import type { Assessment } from './assess';
 
 /** What makes two findings the same one, whatever their words. */
 export function findingKey(finding: Finding): string {
   const { rule, severity, species } = finding;
-  const about = OF_THE_WHOLE_TANK.includes(rule)
-    ? String(finding.because.layer ?? '')
-    : AROUND_THE_FIRST.includes(rule)
-      ? (species[0] ?? '')
-      : species.join('|');
-  return `${rule}|${severity}|${about}`;
+  const { about } = ruleOf(rule);
+  const whom =
+    about === 'the whole tank'
+      ? (finding.part ?? '')
+      : about === 'the first'
+        ? (species[0] ?? '')
+        : species.join('|');
+  return `${rule}|${severity}|${whom}`;
 }
 export const isBad = (finding: Finding): boolean =>
   finding.severity === 'stop' || finding.severity === 'caution';

@@ -1,7 +1,7 @@
 import type { Celsius, Cm, Dh } from '../kernel';
 import { assess, type Assessment, sharedRange } from '../assess';
 import { type Catalogue, type PlanGroup, resolveSpecies, type SpeciesProfile } from '../model';
-import { CROWDED, layerRoom, NITRATE_BUDGET, NITRATE_EDGE, OF_THE_WHOLE_TANK } from '../rules';
+import { CROWDED, layerRoom, NITRATE_BUDGET, NITRATE_EDGE, ruleOf } from '../rules';
 import { planWith, stopOf } from './buildProblem';
 import { LAYER_NAMES } from './problem';
 import type { WishesFile } from './wishes';
@@ -40,7 +40,7 @@ const isDoubted = ({ findings }: Assessment, species: string): boolean =>
       finding.severity === 'caution' &&
       finding.species.length > 1 &&
       finding.species.includes(species) &&
-      !OF_THE_WHOLE_TANK.includes(finding.rule),
+      ruleOf(finding.rule).about !== 'the whole tank',
   );
 
 /** A list that is no stop and keeps within the limits that line-ups keep within. */

@@ -1,4 +1,4 @@
-import { plainReason, type Reason } from '../rules';
+import { plainReason, type Reason, ruleOf } from '../rules';
 import { monthsBetween } from '../kernel';
 import type { RehomeReason } from '../events';
 import { type Catalogue, resolveSpecies, type Wish } from '../model';
@@ -39,21 +39,24 @@ export interface WhoMoves {
 /** From this share of its shortest usual life on, a fish counts as old (from memory). */
 const OLD = 0.8;
 
-const TOO_BIG = ['tank-length', 'tank-width', 'tank-height', 'tank-volume', 'outgrows'];
-const WATER = ['water-temperature', 'water-ph', 'water-hardness', 'water-salinity'];
-const ROUGH = ['conspecific-aggression', 'temper', 'fin-nipping', 'slime-grazing', 'all-male', 'solitary'];
-
 /** The word that goes with what kept a kind out. */
 function reasonOf(species: string, { by }: Pick<LeftOut, 'by'>, planned: ReadonlySet<string>): RehomeReason {
   if (by === 'nitrate') return 'too messy';
   if (by === 'room') return 'too big';
   if (by === null) return 'surplus';
   if (by.species.some((one) => one !== species && planned.has(one))) return 'blocks a planned fish';
-  if (TOO_BIG.includes(by.rule)) return 'too big';
-  if (by.rule === 'nitrate') return 'too messy';
-  if (WATER.includes(by.rule)) return 'not of this region';
-  if (ROUGH.includes(by.rule)) return by.species[0] === species ? 'too rough' : 'bullied';
-  return 'other';
+  switch (ruleOf(by.rule).leaveFor) {
+    case 'too big':
+      return 'too big';
+    case 'too messy':
+      return 'too messy';
+    case 'water':
+      return 'not of this region';
+    case 'fighting':
+      return by.species[0] === species ? 'too rough' : 'bullied';
+    case undefined:
+      return 'other';
+  }
 }
 
 /** The counts of a kind that a move may keep: all, or as many as it is at ease in, or as few as it can be. */

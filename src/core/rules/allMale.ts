@@ -119,6 +119,7 @@ function rivalsAcross(kinds: readonly PlannedKind[], context: RuleContext): read
 /** Tanks without females: peacocks and haps in six feet, never rock dwellers; males counted across kinds. */
 export const allMale: Rule = {
   name: 'all-male',
+  leaveFor: 'fighting',
   judge: (context) => {
     const harem = context.kinds.filter(isHarem);
     const without = harem.filter((kind) => noFemales(kind, context.males));

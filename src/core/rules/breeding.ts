@@ -78,6 +78,7 @@ function multiplies(kind: PlannedKind, context: RuleContext): readonly Finding[]
 /** Pairs that guard, and kinds that multiply. */
 export const breeding: Rule = {
   name: 'breeding',
+  about: 'the first',
   judge: (context) =>
     concernedKinds(context, keepsCompany).flatMap((kind) => [
       ...guardingPair(kind, context),

@@ -122,6 +122,7 @@ function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] 
 /** More of a kind would hold ground than the floor has ground for. Begins when they mature. */
 export const conspecificAggression: Rule = {
   name: 'conspecific-aggression',
+  leaveFor: 'fighting',
   judge: (context) =>
     judgedKinds(context).flatMap((kind) => {
       const { male, female } = kind.profile.company.ownKind;

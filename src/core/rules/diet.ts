@@ -62,6 +62,7 @@ function special(kind: PlannedKind): readonly Finding[] {
 /** Food that suits one and harms another; food that has to be at hand. */
 export const diet: Rule = {
   name: 'diet',
+  about: 'the first',
   judge: (context) =>
     concernedKinds(context, needsRichFood).flatMap((kind) => [...grazers(kind, context), ...special(kind)]),
 };

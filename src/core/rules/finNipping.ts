@@ -73,5 +73,6 @@ function judgePair(nipper: PlannedKind, victim: PlannedKind): Finding | null {
 /** Nippers with fish that have fins to lose. */
 export const finNipping: Rule = {
   name: 'fin-nipping',
+  leaveFor: 'fighting',
   toAnother: judgePair,
 };

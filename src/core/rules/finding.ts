@@ -34,6 +34,8 @@ export interface Finding {
   /** What was found, as plain data. Null where the rule still says it itself, in `text`. */
   readonly fact: Fact | null;
   readonly text: string;
+  /** The part of the tank it is about, such as a layer; null for all of it. */
+  readonly part: string | null;
   readonly because: Readonly<Record<string, number | string | boolean>>;
   readonly contested: boolean;
   readonly school: string | null;
@@ -64,6 +66,7 @@ type Draft = Pick<Finding, 'severity' | 'species'> &
 export const finding = (rule: string, draft: Draft): Finding => ({
   fact: null,
   text: '',
+  part: null,
   because: {},
   contested: false,
   school: null,
@@ -73,19 +76,3 @@ export const finding = (rule: string, draft: Draft): Finding => ({
   ...draft,
   rule,
 });
-
-/** Rules whose first species is the one that the others do something to: the others may come and go. */
-export const AROUND_THE_FIRST: readonly string[] = [
-  'breeding',
-  'out-eating',
-  'shyness',
-  'diet',
-  'settled-tank',
-];
-/** Rules that judge the tank as a whole: whom they name changes with the list. */
-export const OF_THE_WHOLE_TANK: readonly string[] = [
-  'layer-crowding',
-  'territory',
-  'turnover',
-  'light-hours',
-];

@@ -21,7 +21,8 @@ export type {
   WaterFact,
   WaterName,
 } from './facts';
-export { AROUND_THE_FIRST, OF_THE_WHOLE_TANK, plainReason, SEVERITIES } from './finding';
+export { plainReason, SEVERITIES } from './finding';
+export { ruleOf } from './registry';
 export type { Finding, Fix, PlanEdit, Reason, Severity } from './finding';
 export { holdersOf } from './ground';
 export { judgeAll } from './judgeAll';

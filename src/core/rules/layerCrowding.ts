@@ -32,6 +32,7 @@ function crowded(context: RuleContext, layer: Layer, used: number): readonly Fin
       severity: used >= CROWDED ? 'caution' : 'note',
       species: those.map((kind) => kind.profile.id),
       text: `${capital(NAMES[layer])} is ${used >= CROWDED ? 'crowded' : 'busy'}: grown, the list uses ${figure(used)} times what the surface rule would give this layer${those.length > 1 ? ` (${listSome(those, (kind) => plural(commonName(kind.profile)))})` : ''}.`,
+      part: layer,
       because: { layer, timesTheOffer: Number(used.toFixed(2)) },
       fixes: [{ text: 'Choose kinds of another layer, or fewer of these.' }],
       source: 'common practice (surface rule), split by layer from memory',
@@ -48,6 +49,7 @@ function oneSided(context: RuleContext, room: Readonly<Record<Layer, number>>): 
       severity: 'note',
       species: context.kinds.map((kind) => kind.profile.id),
       text: `Almost all of this list lives in one layer, ${NAMES[full]}: the rest of the water stays empty.`,
+      part: full,
       because: { layer: full, share: Number((room[full] / total).toFixed(2)) },
       fixes: [{ text: 'Choose one kind for another layer.' }],
     }),
@@ -57,6 +59,7 @@ function oneSided(context: RuleContext, room: Readonly<Record<Layer, number>>): 
 /** Layers that are crowded, and lists that live in one layer only. Judged at the lengths that all reach. */
 export const layerCrowding: Rule = {
   name: 'layer-crowding',
+  about: 'the whole tank',
   judge: (context) => {
     const room = layerRoom(context);
     return [...LAYERS.flatMap((layer) => crowded(context, layer, room[layer])), ...oneSided(context, room)];

@@ -11,6 +11,7 @@ const ALGAE_HOURS = 12;
 /** Hours of light in a rough tank, and in any. Silent while nobody has said how long it burns. */
 export const lightHours: Rule = {
   name: 'light-hours',
+  about: 'the whole tank',
   judge: ({ tank, kinds }) => {
     const hours = tank.lightHours;
     if (hours === null) return [];

@@ -53,6 +53,7 @@ function begins(context: RuleContext, bad: (load: Load) => boolean): string | nu
 /** What the list makes in a week against the budget, and the peak the routine lets it reach. */
 export const nitrate: Rule = {
   name: 'nitrate',
+  leaveFor: 'too messy',
   judge: (context) => {
     if (context.kinds.length === 0) return [];
     const { nitrateMgLWeek: week, nitratePeakMgL: peak } = context.load;

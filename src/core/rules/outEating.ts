@@ -47,6 +47,7 @@ function judgeSlow(slow: PlannedKind, context: RuleContext): readonly Finding[] 
 /** Slow eaters among fast ones. */
 export const outEating: Rule = {
   name: 'out-eating',
+  about: 'the first',
   judge: (context) =>
     concernedKinds(context, (fast, slow) => isSlow(slow) && competes(fast, slow)).flatMap((kind) =>
       judgeSlow(kind, context),

@@ -117,6 +117,7 @@ function stays(group: PlannedGroup, context: RuleContext): readonly Finding[] {
 /** Fish that this tank stops from turning round or standing upright, and stays that end somewhere else. */
 export const outgrows: Rule = {
   name: 'outgrows',
+  leaveFor: 'too big',
   judge: (context) =>
     judgedKinds(context).flatMap((kind) => [
       ...firstOutgrown(kind, context),

@@ -91,3 +91,8 @@ export const RULES: readonly Rule[] = [
   restricted,
   wayOut,
 ];
+
+const BY_NAME: ReadonlyMap<string, Rule> = new Map(RULES.map((rule) => [rule.name, rule]));
+
+/** What a rule says of itself: whom its findings are about, and why fish leave for them. */
+export const ruleOf = (name: string): Pick<Rule, 'about' | 'leaveFor'> => BY_NAME.get(name) ?? {};

@@ -10,6 +10,13 @@ export type ThisMonth = Pick<RuleContext, 'month'>;
  */
 export interface Rule {
   readonly name: string;
+  /**
+   * Whom its findings are about, where that is not just the species they name: the first of them, to which the others do
+   * something and may come and go, or the whole tank, where whom they name changes with the list.
+   */
+  readonly about?: 'the first' | 'the whole tank';
+  /** Why fish leave for what it finds, in the words of a rehoming. */
+  readonly leaveFor?: 'too big' | 'too messy' | 'water' | 'fighting';
   /** Of kinds by themselves, of the tank, of the list as a whole. */
   readonly judge?: (context: RuleContext) => readonly Finding[];
   /** What one kind does to another. Both ways are asked. */

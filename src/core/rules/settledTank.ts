@@ -46,6 +46,7 @@ function judgeNewcomer(group: PlannedGroup, residents: readonly PlannedKind[]): 
 /** Newcomers into a rough tank whose order has settled. */
 export const settledTank: Rule = {
   name: 'settled-tank',
+  about: 'the first',
   judge: (context: RuleContext) => {
     const residents = context.kinds.filter(
       (kind) => makesRoughTank(kind.profile, kind.count) && settled(kind),

@@ -53,6 +53,7 @@ function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] 
 /** Shy kinds without cover, or in bold company. */
 export const shyness: Rule = {
   name: 'shyness',
+  about: 'the first',
   judge: (context) =>
     concernedKinds(context, (bold, kind) => isShy(kind) && isBold(bold, kind)).flatMap((kind) =>
       judgeKind(kind, context),

@@ -41,5 +41,6 @@ function judgePair(grazer: PlannedKind, other: PlannedKind, now: ThisMonth): Fin
 /** Suckers that graze the slime of slow, flat fish. */
 export const slimeGrazing: Rule = {
   name: 'slime-grazing',
+  leaveFor: 'fighting',
   toAnother: judgePair,
 };

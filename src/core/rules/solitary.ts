@@ -51,5 +51,6 @@ function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] 
 /** More than one of a kind that lives alone. */
 export const solitary: Rule = {
   name: 'solitary',
+  leaveFor: 'fighting',
   judge: (context) => judgedKinds(context).flatMap((kind) => judgeKind(kind, context)),
 };

@@ -3,6 +3,7 @@ import { judgeTank } from './tankSize';
 
 export const tankHeight: Rule = {
   name: 'tank-height',
+  leaveFor: 'too big',
   judge: (context) =>
     judgeTank(context, {
       rule: 'tank-height',

@@ -3,6 +3,7 @@ import { judgeTank } from './tankSize';
 
 export const tankLength: Rule = {
   name: 'tank-length',
+  leaveFor: 'too big',
   judge: (context) =>
     judgeTank(context, {
       rule: 'tank-length',

@@ -3,6 +3,7 @@ import { judgeTank } from './tankSize';
 
 export const tankVolume: Rule = {
   name: 'tank-volume',
+  leaveFor: 'too big',
   judge: (context) =>
     judgeTank(context, {
       rule: 'tank-volume',

@@ -3,6 +3,7 @@ import { judgeTank } from './tankSize';
 
 export const tankWidth: Rule = {
   name: 'tank-width',
+  leaveFor: 'too big',
   judge: (context) =>
     judgeTank(context, {
       rule: 'tank-width',

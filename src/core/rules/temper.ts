@@ -150,6 +150,7 @@ function contestedPair(kind: PlannedKind, other: PlannedKind): Finding | null {
 /** Who is too rough for whom, from when; pairs known to be bad; pairs that are contested. */
 export const temper: Rule = {
   name: 'temper',
+  leaveFor: 'fighting',
   toAnother: (a, b, now) => knownBad(a, b) ?? roughPair(a, b, now),
   together: contestedPair,
 };

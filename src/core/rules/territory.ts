@@ -93,5 +93,6 @@ function roomyCount(context: RuleContext): readonly Finding[] {
 /** Held ground of all kinds together against the floor; numbers of open-water rift cichlids by school. */
 export const territory: Rule = {
   name: 'territory',
+  about: 'the whole tank',
   judge: (context) => [...crowdedFloor(context), ...roomyCount(context)],
 };

@@ -12,6 +12,7 @@ const LARGE_CM = 15;
 /** The filter's real turnover against the stock. Silent while nobody has said what filter there is. */
 export const turnover: Rule = {
   name: 'turnover',
+  about: 'the whole tank',
   judge: (context) => {
     const { tank, kinds } = context;
     const fish = kinds.filter((kind) => kind.profile.life === 'fish');

@@ -133,6 +133,7 @@ const pinches = (range: readonly [number, number], shared: readonly [number, num
 /** The rule on one measure of the water: each kind against the tank, kinds against each other, and the common window. */
 export const waterRule = (measure: WaterMeasure): Rule => ({
   name: measure.rule,
+  leaveFor: 'water',
   judge: (context) => [...againstTank(context, measure), ...window(context, measure)],
   together: (a, b) => pairFinding(a, b, measure),
 });

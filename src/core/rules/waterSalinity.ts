@@ -46,6 +46,7 @@ function together(a: PlannedKind, b: PlannedKind): Finding | null {
 /** Fresh water for brackish fish, salt for freshwater fish, and kinds that want different salt. */
 export const waterSalinity: Rule = {
   name: 'water-salinity',
+  leaveFor: 'water',
   judge: (context) =>
     context.water.assumed.has('salinityPpt')
       ? []
