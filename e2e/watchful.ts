@@ -5,7 +5,7 @@ export const test = base.extend<{ page: Page }>({
   page: async ({ page, baseURL }, provide) => {
     const wrongs: string[] = [];
     page.on('console', (message) => {
-      if (message.type() === 'error') wrongs.push(`console: ${message.text()}`);
+      if (message.type() === 'error') wrongs.push(`console: ${message.text()} ${message.location().url}`);
     });
     page.on('pageerror', (error) => wrongs.push(`uncaught: ${error.message}`));
     page.on('request', (request) => {
