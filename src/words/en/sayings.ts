@@ -13,7 +13,7 @@ export interface Sayings {
   readonly finding: (finding: Reason) => string;
   readonly fix: (fix: Fix) => string;
   /** The figures that a finding rests on, each with its name. */
-  readonly why: (finding: Pick<Finding, 'because'>) => readonly (readonly [string, string])[];
+  readonly why: (finding: Pick<Finding, 'because' | 'fact'>) => readonly (readonly [string, string])[];
 }
 
 function sayFact(fact: Fact, finding: Reason, words: Words): string {
@@ -42,6 +42,6 @@ export function sayingsFor(catalogue: Pick<Catalogue, 'byId'>, choice: UnitChoic
   return {
     finding: (finding) => (finding.fact ? sayFact(finding.fact, finding, words) : finding.text),
     fix: (fix) => sayFix(fix, words),
-    why: ({ because }) => whyOf(because, words),
+    why: (finding) => whyOf(finding, words),
   };
 }

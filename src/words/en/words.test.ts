@@ -200,16 +200,27 @@ describe('the tank, growth, feeding and nitrate', () => {
     expect(first?.[1]).toMatch(inUs);
   });
 
+  it('tells the unit of every figure of the water and of the tank', () => {
+    const cold = found(
+      plan(TANKS.us75, [one('symphysodon-aequifasciatus', 6)], { water: { temperatureC: 22 } }),
+      'water-temperature',
+    )[0]!;
+    expect(us.why(cold)).toContainEqual(['value', '72 °F']);
+    expect(us.why(cold).map(([name]) => name)).not.toContain('outside by');
+    const short = found(plan(TANKS.us75, [one('chromobotia-macracanthus', 5)]), 'tank-length')[0]!;
+    expect(us.why(short)).toContainEqual(['have', '48 in']);
+  });
+
   it('names the figures a finding rests on, each in the keeper’s units', () => {
     const because = { eaterCm: 21, groundCm2: 700, nitrateMgLWeek: 35, judgedAtCm: 2.5, count: 3 };
-    expect(metric.why({ because })).toEqual([
+    expect(metric.why({ because, fact: null })).toEqual([
       ['eater', '21 cm'],
       ['ground', '700 cm²'],
       ['nitrate', '35 mg/L a week'],
       ['judged at', '2.5 cm'],
       ['count', '3'],
     ]);
-    expect(us.why({ because }).map(([, figure]) => figure)).toEqual([
+    expect(us.why({ because, fact: null }).map(([, figure]) => figure)).toEqual([
       '8 1/4 in',
       '109 sq in',
       '35 mg/L a week',
