@@ -2,7 +2,7 @@ import { join } from 'node:path';
 import { newest, root } from './lib.mjs';
 
 export const cliBundle = join(root, 'dist', 'lomvik-cli.mjs');
-const sources = ['src/core', 'src/catalogue', 'src/cli'].map((path) => join(root, path));
+const sources = ['src/core', 'src/catalogue', 'src/cli', 'src/words'].map((path) => join(root, path));
 
 /** Bundles the command line when a source is newer than the bundle. */
 export async function buildCli() {

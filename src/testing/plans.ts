@@ -5,7 +5,7 @@ import { readPlan } from '@/core/assess/readPlan';
 import { faultLine } from '@/core/kernel/schema/faults';
 import { buildCatalogue } from '@/core/model/catalogue';
 import type { PlanFile, PlanGroup, PlanTank } from '@/core/model/plan';
-import type { Finding } from '@/core/rules/finding';
+import { editOf, type Finding } from '@/core/rules/finding';
 
 export const catalogue = buildCatalogue(SHIPPED_SPECIES);
 export const TODAY = '2026-11-23';
@@ -60,6 +60,6 @@ export const severities = (file: PlanFile, rule: string, species?: string): read
 
 /** Says a finding by the name of its fact, a fix as it stands: for tests that are about decisions, not words. */
 export const PLAINLY: Sayers = {
-  finding: ({ fact, text }) => fact?.says ?? text,
-  fix: ({ text }) => text,
+  finding: ({ fact }) => fact.says,
+  fix: (fix) => editOf(fix)?.kind ?? 'advice',
 };

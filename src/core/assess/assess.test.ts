@@ -98,7 +98,7 @@ describe('assess', () => {
     expect(
       answer.findings
         .filter((finding) => finding.severity === 'stop' || finding.severity === 'caution')
-        .map((finding) => finding.text),
+        .map((finding) => finding.fact.says),
     ).toEqual([]);
     expect(answer.verdict).toBe('fits');
   });

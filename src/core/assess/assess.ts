@@ -19,8 +19,8 @@ export interface Assessment {
 
 const rank = (finding: Finding): number => SEVERITIES.indexOf(finding.severity);
 /** Tells a finding from all others of an assessment. */
-export const signature = (finding: Pick<Finding, 'rule' | 'species' | 'fact' | 'text' | 'because'>): string =>
-  `${finding.rule}|${finding.species.join('|')}|${finding.fact?.says ?? finding.text}|${JSON.stringify(finding.because)}`;
+export const signature = (finding: Pick<Finding, 'rule' | 'species' | 'fact' | 'because'>): string =>
+  `${finding.rule}|${finding.species.join('|')}|${finding.fact.says}|${JSON.stringify(finding.because)}`;
 
 /** Worst first, then what is already true, then by rule and species: the same plan gives the same order. */
 function inOrder(a: Finding, b: Finding): number {

@@ -13,7 +13,7 @@ const rows = (plans: readonly BareRow[]) =>
 describe('bare plans that keepers call sound', () => {
   it.each(rows(BARE_SOUND))('%s: no stop', (_name, file) => {
     const stops = judge(file).findings.filter((finding) => finding.severity === 'stop');
-    expect(stops.map((finding) => `${finding.rule}: ${finding.text}`)).toEqual([]);
+    expect(stops.map((finding) => `${finding.rule}: ${finding.fact.says}`)).toEqual([]);
   });
 });
 

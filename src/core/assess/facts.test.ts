@@ -257,7 +257,7 @@ describe('eating, nipping and company', () => {
         finding.species.includes(mate) &&
         ['temper', 'predation', 'fin-nipping', 'look-alike'].includes(finding.rule),
     );
-    expect(between.map((finding) => finding.text)).toEqual([]);
+    expect(between.map((finding) => finding.fact.says)).toEqual([]);
   });
   it('F63: guppies with a betta are disputed, and a way out tips it', () => {
     const pair = (wayOut?: string) =>

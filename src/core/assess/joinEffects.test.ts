@@ -33,10 +33,10 @@ describe('joinEffects', () => {
     for (const effect of effects) {
       const profile = catalogue.byId.get(effect.species)!;
       const after = judge({ ...file, groups: [...file.groups, offeredGroup(profile)] });
-      const expected = whatItAdds(before, after).brings.map((each) => `${each.severity} ${each.text}`);
+      const expected = whatItAdds(before, after).brings.map((each) => `${each.severity} ${each.fact.says}`);
       expect([
         effect.species,
-        ...inOrder(effect.brings.map((each) => `${each.severity} ${each.text}`)),
+        ...inOrder(effect.brings.map((each) => `${each.severity} ${each.fact.says}`)),
       ]).toEqual([effect.species, ...inOrder(expected)]);
     }
   });

@@ -53,7 +53,7 @@ describe('tanks and sizes', () => {
     const refused = judge(plan(tank, [one(species, count)])).findings.filter(
       (finding) => finding.severity === 'stop' && finding.rule.startsWith('tank-'),
     );
-    expect(refused.map((finding) => finding.text)).toEqual([]);
+    expect(refused.map((finding) => finding.fact.says)).toEqual([]);
   });
   it.each(['thorichthys-maculipinnis', 'amphilophus-labiatus', 'amphilophus-trimaculatus', 'vieja-melanura'])(
     'F19: cautious keepers give %s a large tank',
@@ -125,13 +125,13 @@ describe('company', () => {
       ]),
       'settled-tank',
     );
-    expect(finding?.fixes[0]?.text).toContain('Rearrange the hardscape in the same hour');
+    expect(finding?.fixes).toContainEqual({ advice: { does: 'rearrange rocks' } });
   });
   it('F85: hungry fish are rougher, and the finding says so', () =>
     expect(
       found(plan(TANKS.us75, [one('maylandia-estherae', 12)], { routine: { mealsPerDay: 1 } }), 'meals')[0]
-        ?.text,
-    ).toContain('Hungry fish are rougher'));
+        ?.fact,
+    ).toEqual({ says: 'food/meals' }));
   it('F101: temper turns at maturity, and the month is told', () => {
     const juveniles = plan(TANKS.us180, [
       { ...one('rocio-octofasciata', 1), lengthCm: 4 },

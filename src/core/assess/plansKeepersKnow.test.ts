@@ -384,7 +384,7 @@ const rows = (plans: readonly Row[]) =>
 const said = (file: PlanFile): readonly string[] =>
   judge(file)
     .findings.filter((finding) => finding.severity === 'stop')
-    .map((finding) => `${finding.rule}: ${finding.text}`);
+    .map((finding) => `${finding.rule}: ${finding.fact.says}`);
 
 describe('plans that keepers call sound', () => {
   it.each(rows(SOUND))('%s is no stop', (_name, file) => {

@@ -164,7 +164,7 @@ describe('applyEdit', () => {
     const before = judge(roomPlan(body, [], groups, catalogue, '2026-11-23'));
     const pressed = before.findings.flatMap((finding) =>
       finding.severity === 'stop' || finding.severity === 'caution'
-        ? finding.fixes.flatMap((fix) => (fix.edit ? [[finding, fix.edit] as const] : []))
+        ? finding.fixes.flatMap((fix) => ('edit' in fix ? [[finding, fix.edit] as const] : []))
         : [],
     );
     expect(pressed.length).toBeGreaterThan(8);

@@ -43,7 +43,7 @@ export function stockMarkdown(
     .filter((finding) => finding.severity !== 'good')
     .map(
       (finding) =>
-        `- **${WORDS[finding.severity]}**${finding.from ? ` from ${finding.from}` : ''}: ${say.finding(finding)}`,
+        `- **${WORDS[finding.severity]}**: ${say.finding(finding)}`,
     );
   return [
     `# ${title}`,

@@ -37,7 +37,7 @@ export interface Candidate {
 }
 
 /** What speaks against a kind or a pair: what a rule found. */
-export type Against = Reason;
+export type Against = Reason & Pick<Finding, 'rule'>;
 
 /** Why a wish, at every count, is out before the search. */
 interface Dropped {

@@ -1,6 +1,5 @@
-import { plainReason, type Reason } from '../rules';
-import { the } from '../wording';
-import { pairKey, type Against, type BuiltProblem, type Candidate } from './buildProblem';
+import { lineUpReason, type Reason } from '../rules';
+import { pairKey, type Against, type BuiltProblem } from './buildProblem';
 import { LAYER_NAMES, type ProblemItem } from './problem';
 import type { WishesFile } from './wishes';
 
@@ -13,12 +12,17 @@ export interface LeftOut {
 }
 
 /** Why a wish is not in the best line-up: a stop by itself, a chosen kind, a limit, or something better in its place. */
-function reason(wish: number, built: BuiltProblem, chosen: readonly number[]): Omit<LeftOut, 'species'> {
+function reason(
+  species: string,
+  wish: number,
+  built: BuiltProblem,
+  chosen: readonly number[],
+): Omit<LeftOut, 'species'> {
   const { candidates, problem, why, dropped } = built;
   const mine = candidates.flatMap((candidate, index) => (candidate.wish === wish ? [index] : []));
   if (mine.length === 0) {
     const against = dropped.find((one) => one.wish === wish)?.against;
-    return { why: against ?? plainReason('No count of it was left to consider.'), by: against ?? null };
+    return { why: against ?? lineUpReason(species, { says: 'line-up/no number' }), by: against ?? null };
   }
   const blocked = mine.map((index) => {
     const by = chosen.find((other) => why.has(pairKey(index, other)));
@@ -32,9 +36,7 @@ function reason(wish: number, built: BuiltProblem, chosen: readonly number[]): O
   const left = problem.limits.nitrateMgLWeek - sum((item) => item.nitrateMgLWeek);
   if (free.every((item) => item.nitrateMgLWeek > left))
     return {
-      why: plainReason(
-        `It would make more nitrate than the ${Number(Math.max(0, left).toFixed(1))} mg/L a week that this line-up leaves.`,
-      ),
+      why: lineUpReason(species, { says: 'line-up/nitrate', leftMgL: Math.max(0, left) }),
       by: 'nitrate',
     };
   const tight = LAYER_NAMES.find((layer) =>
@@ -42,15 +44,11 @@ function reason(wish: number, built: BuiltProblem, chosen: readonly number[]): O
   );
   if (tight !== undefined)
     return {
-      why: plainReason(
-        `This line-up leaves too little room ${tight === 'middle' ? 'in mid-water' : `at the ${tight}`} for it.`,
-      ),
+      why: lineUpReason(species, { says: 'line-up/layer', layer: tight }),
       by: 'room',
     };
   return {
-    why: plainReason(
-      `The whole list with ${the((candidates[mine[0] as number] as Candidate).profile)} is refused, or gives less than this one.`,
-    ),
+    why: lineUpReason(species, { says: 'line-up/worse' }),
     by: null,
   };
 }
@@ -64,6 +62,8 @@ export function leftOutOf(
   const present = new Set(chosen.map((index) => built.candidates[index]?.wish));
   return file.wishes.flatMap((_, wish) => {
     const species = built.speciesOf[wish];
-    return present.has(wish) || species === undefined ? [] : [{ species, ...reason(wish, built, chosen) }];
+    return present.has(wish) || species === undefined
+      ? []
+      : [{ species, ...reason(species, wish, built, chosen) }];
   });
 }

@@ -1,4 +1,4 @@
-import { plainReason, type Reason, ruleOf } from '../rules';
+import { lineUpReason, type Reason, ruleOf } from '../rules';
 import { monthsBetween } from '../kernel';
 import type { RehomeReason } from '../events';
 import { type Catalogue, resolveSpecies, type Wish } from '../model';
@@ -75,11 +75,6 @@ function byHeads(built: BuiltProblem, movers: readonly Mover[]): ReducedProblem 
   };
 }
 
-const leavers = (name: string, moves: number, leaves: number): string =>
-  moves === 0
-    ? ''
-    : `${moves} of ${name} can stay; more than that ${leaves === 1 ? 'is one' : `are ${leaves}`} too many. `;
-
 /**
  * Which of the fish that live in a room can move into one tank together, with the planned ones, and which are to leave, each
  * with the reason. The same exact search as for wishes: a kind is taken at a count, or not at all; one that must be kept
@@ -133,7 +128,7 @@ export function whoMoves(
       why:
         leaves === 0
           ? null
-          : (out?.why ?? plainReason(leavers(profile?.commonNames[0] ?? species, moves, leaves).trim())),
+          : (out?.why ?? lineUpReason(species, { says: 'line-up/part stays', stay: moves, leave: leaves })),
       old: profile !== undefined && months / 12 >= profile.size.lifeYears[0] * OLD,
     };
   });

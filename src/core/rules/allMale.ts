@@ -1,15 +1,38 @@
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
-import { keepCount } from './fixes';
+import { advise, keepCount } from './fixes';
 import { begins, maturesInMonths } from './maturity';
 import { isOpenWater, isRockDweller } from './riftNumbers';
 import type { Rule } from './rule';
-import { countOf, list, plural } from '../wording';
-import { commonName } from '../model';
+import { otherwise, severityTable } from './severityTable';
 
 /** All-male tanks work best from six feet on (common practice). */
 const SHOW_CM = 180;
 const TOLERANCE = 0.98;
+
+const ROCK = severityTable<boolean>(
+  'Two and more males of rock dwellers, no females',
+  [
+    { when: 'every species is colourful in both sexes', holds: (coloured) => coloured, severity: 'caution' },
+    otherwise('stop'),
+  ],
+  'Common practice: males of different mbuna provoke each other like rivals of their own.',
+);
+const SHOW = severityTable<boolean>(
+  'Two and more males of peacocks and haps, no females',
+  [{ when: `the tank is ${SHOW_CM} cm long`, holds: (long) => long, severity: 'good' }, otherwise('caution')],
+  'Common practice: all-male tanks work best from six feet.',
+);
+const PRACTICE = severityTable(
+  'Females in an all-male tank, or two males where one is the practice',
+  [otherwise('caution')],
+  'What the keeper chose for the tank.',
+);
+const RIVALS = severityTable(
+  'Two males of look-alike species in a tank of harems',
+  [otherwise('note')],
+  'Common practice: two rivals watch only each other.',
+);
 
 const isHarem = (kind: PlannedKind): boolean =>
   kind.profile.company.pairs === 'mouthbroods' &&
@@ -30,16 +53,16 @@ function rockDwellers(kinds: readonly PlannedKind[], context: RuleContext): read
   if (males < 2) return [];
   const months = Math.min(...shown.map((kind) => maturesInMonths(kind) ?? Infinity));
   if (!Number.isFinite(months)) return [];
-  const twoColoured = shown.every((kind) => kind.profile.look.bothSexesColoured);
+  const colouredBoth = shown.every((kind) => kind.profile.look.bothSexesColoured);
   return [
     finding('all-male', {
-      severity: twoColoured ? 'caution' : 'stop',
+      severity: ROCK.of(colouredBoth) ?? 'stop',
       species: shown.map((kind) => kind.profile.id),
-      text: `All-male tanks of rock dwellers fail: males of different kinds provoke each other like rivals of their own. ${twoColoured ? 'These are coloured in both sexes: keep them with females instead.' : 'Keep them with females, or choose kinds that are coloured in both sexes.'}`,
-      because: { males, kinds: shown.length },
+      fact: { says: 'males/rock dwellers', colouredBoth },
+      because: { males, species: shown.length },
       school: 'all-male',
       from: begins(context, months),
-      fixes: [{ text: 'Keep one male to three or four females of each kind.' }],
+      fixes: [advise('harems instead')],
     }),
   ];
 }
@@ -52,9 +75,9 @@ function showTank(kinds: readonly PlannedKind[], context: RuleContext): readonly
   const long = length >= SHOW_CM * TOLERANCE;
   return [
     finding('all-male', {
-      severity: long ? 'good' : 'caution',
+      severity: SHOW.of(long) ?? 'caution',
       species: shown.map((kind) => kind.profile.id),
-      fact: { says: 'habit/show tank', males, bestFromCm: SHOW_CM, lengthCm: length },
+      fact: { says: 'males/show tank', males, bestFromCm: SHOW_CM, lengthCm: length },
       because: { males, lengthCm: Math.round(length), bestFromCm: SHOW_CM },
       school: 'all-male',
     }),
@@ -70,10 +93,10 @@ function femalesAmong(kinds: readonly PlannedKind[], context: RuleContext): read
       finding('all-male', {
         severity: 'caution',
         species: [kind.profile.id],
-        text: `${countOf(kind.females ?? 0, kind.profile)} in an all-male tank restart the fighting: your practice here is ${context.males === 'all-male' ? 'all males' : 'one male of each kind'}.`,
+        fact: { says: 'males/females among', females: kind.females ?? 0 },
         because: { females: kind.females ?? 0 },
         school: context.males,
-        fixes: [{ text: `Leave the females of the ${plural(commonName(kind.profile))} out.` }],
+        fixes: [advise({ does: 'leave out females', species: kind.profile.id })],
       }),
     );
 }
@@ -86,7 +109,7 @@ function oneOfEach(kinds: readonly PlannedKind[], context: RuleContext): readonl
       finding('all-male', {
         severity: 'caution',
         species: [kind.profile.id],
-        text: `Your practice is one male of each kind, and the list has ${countOf(kind.count, kind.profile)}.`,
+        fact: { says: 'males/more than one', count: kind.count },
         because: { males: kind.count },
         school: 'one-each',
         fixes: [keepCount(kind, 1)],
@@ -107,10 +130,10 @@ function rivalsAcross(kinds: readonly PlannedKind[], context: RuleContext): read
       finding('all-male', {
         severity: 'note',
         species: rivals.map((kind) => kind.profile.id),
-        text: `Two males of rival kinds (${list(rivals.map((kind) => commonName(kind.profile)))}) count as two of one kind: they watch only each other.`,
-        because: { males, kinds: rivals.length },
+        fact: { says: 'males/rival species' },
+        because: { males, species: rivals.length },
         school: 'harem',
-        fixes: [{ text: 'Keep one of the two kinds, or three males and more between them.' }],
+        fixes: [advise('one species or three males')],
       }),
     ];
   });
@@ -120,6 +143,7 @@ function rivalsAcross(kinds: readonly PlannedKind[], context: RuleContext): read
 export const allMale: Rule = {
   name: 'all-male',
   leaveFor: 'fighting',
+  severities: [ROCK, SHOW, PRACTICE, RIVALS],
   judge: (context) => {
     const harem = context.kinds.filter(isHarem);
     const without = harem.filter((kind) => noFemales(kind, context.males));

@@ -1,13 +1,41 @@
-import { commonName, PUSHY } from '../model';
+import { PUSHY } from '../model';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { begins, maturesInMonths } from './maturity';
 import type { Rule } from './rule';
+import { advise, keepCount } from './fixes';
 import { concernedKinds } from './pairs';
-import { plural, The, the } from '../wording';
+import { otherwise, severityTable } from './severityTable';
 
 /** A guarding pair keeps others out of so many times its held ground; common practice speaks of half the tank. */
 const HALF = 2;
+
+interface Pair {
+  readonly guarding: boolean;
+  /** The floor has no other half for the others. */
+  readonly tight: boolean;
+  readonly rough: boolean;
+}
+
+const SEVERITY = severityTable<Pair>(
+  'A pair that guards, or may form',
+  [
+    {
+      when: 'guarding, aggressive, on a floor that has no other half',
+      holds: ({ guarding, tight, rough }) => guarding && tight && rough,
+      severity: 'stop',
+    },
+    { when: 'guarding', holds: ({ guarding }) => guarding, severity: 'caution' },
+    { when: 'may form, on a floor that has no other half', holds: ({ tight }) => tight, severity: 'caution' },
+    otherwise('note'),
+  ],
+  'Common practice: a guarding pair takes half the tank.',
+);
+const FREELY = severityTable(
+  'A species that breeds freely',
+  [otherwise('note')],
+  'Common practice: numbers follow the food.',
+);
 
 const canPair = (kind: PlannedKind): boolean => kind.count >= 2 && !(kind.males === 0 || kind.females === 0);
 
@@ -28,26 +56,14 @@ function guardingPair(kind: PlannedKind, context: RuleContext): readonly Finding
   if (!guarding && company.mode === 'colony') return [];
   return [
     finding('breeding', {
-      severity: guarding
-        ? tight && company.temper.mature > PUSHY
-          ? 'stop'
-          : 'caution'
-        : tight
-          ? 'caution'
-          : 'note',
+      severity: SEVERITY.of({ guarding, tight, rough: company.temper.mature > PUSHY }) ?? 'note',
       species: [kind.profile.id, ...others.map((other) => other.profile.id)],
-      text: guarding
-        ? `A pair of ${plural(commonName(kind.profile))} guards: it takes half the tank overnight and drives the others to one side, fry make it worse.`
-        : `A pair of ${plural(commonName(kind.profile))} may form once mature and take half the tank${tight ? '; this floor leaves the others no other half' : ''}.`,
+      fact: guarding
+        ? { says: 'floor/guarded', count: kind.count }
+        : { says: 'floor/may pair', claim: ground * HALF * HALF >= footprint ? 'half' : 'corner' },
       because: { guarding, groundCm2: ground, footprintCm2: Math.round(footprint) },
       from: begins(context, months),
-      fixes: [
-        {
-          text: `Keep a single ${commonName(kind.profile)}: alone it keeps the peace.`,
-          edit: { kind: 'set-count', species: kind.profile.id, count: 1 },
-        },
-        { text: 'Have a divider or a spare tank ready for the pair.' },
-      ],
+      fixes: [keepCount(kind, 1), advise('divider')],
     }),
   ];
 }
@@ -60,17 +76,11 @@ function multiplies(kind: PlannedKind, context: RuleContext): readonly Finding[]
     finding('breeding', {
       severity: 'note',
       species: [kind.profile.id],
-      text: `${The(kind.profile)} multiplies without being asked: say where the young go before there are any.`,
+      fact: { says: 'floor/breeds freely' },
       because: { breeds: company.breeds },
       from: begins(context, months),
       fixes:
-        company.pairs === 'livebears'
-          ? [
-              {
-                text: `Keep one sex only of ${the(kind.profile)}; females may still carry young from before.`,
-              },
-            ]
-          : [{ text: 'Feed less: numbers follow the food.' }],
+        company.pairs === 'livebears' ? [advise({ does: 'one sex only', species: kind.profile.id })] : [],
     }),
   ];
 }
@@ -79,6 +89,7 @@ function multiplies(kind: PlannedKind, context: RuleContext): readonly Finding[]
 export const breeding: Rule = {
   name: 'breeding',
   about: 'the first',
+  severities: [SEVERITY, FREELY],
   judge: (context) =>
     concernedKinds(context, keepsCompany).flatMap((kind) => [
       ...guardingPair(kind, context),

@@ -1,12 +1,13 @@
-import { commonName, DEADLY, PUSHY, ROUGH } from '../model';
+import { DEADLY, PUSHY, ROUGH } from '../model';
 import { addMonths } from '../kernel';
 import { monthsUntilLength } from '../growth';
 import type { PlannedKind, RuleContext } from './context';
-import { finding, type Finding, type Severity } from './finding';
+import { finding, type Finding, type Fix } from './finding';
 import { holdersOf, type Holders } from './ground';
+import { advise, keepCount } from './fixes';
 import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
-import { capital, plural } from '../wording';
+import { otherwise, severityTable } from './severityTable';
 
 /** So many times more holders than ground: crowded for those who spar, and past sharing out for those who do not live in colonies (from memory). */
 const CROWDED = 2;
@@ -27,24 +28,67 @@ function mixedAges(kind: PlannedKind, worst: number): readonly Finding[] {
     finding('conspecific-aggression', {
       severity: 'caution',
       species: [kind.profile.id],
-      fact: { says: 'habit/mixed ages' },
+      fact: { says: 'own/mixed ages' },
       because: { largestCm: kind.largestCm, smallestCm: kind.smallestCm, aggression: worst },
-      fixes: [{ text: 'Put those of one size together, and the others later or elsewhere.' }],
+      fixes: [advise('one size together')],
     }),
   ];
 }
 
-function severityOf(kind: PlannedKind, worst: number, { holders, fit }: Holders): Severity {
-  // Of a harem kind that nobody has sexed, surplus males can still be taken out as they show.
-  const unsexed = kind.males === null && kind.profile.company.mode === 'harem';
-  if (worst >= DEADLY && !unsexed) return 'stop';
-  if (worst >= DEADLY) return 'caution';
-  const { mode, temper } = kind.profile.company;
-  // A second couple of a rough kind where one has ground: the first takes all of it.
-  if (mode === 'pair' && temper.mature >= ROUGH && holders >= fit * CROWDED) return 'stop';
-  const caution = worst >= ROUGH || holders >= fit * CROWDED;
-  return caution && !(grownTogether(kind) && holders < fit * CROWDED) ? 'caution' : 'note';
+interface Claimed {
+  readonly kind: PlannedKind;
+  readonly worst: number;
+  readonly room: Holders;
 }
+
+/** Of a species of harems that nobody has sexed, surplus males can still be taken out as they show. */
+const unsexedHarem = ({ kind }: Claimed): boolean =>
+  kind.males === null && kind.profile.company.mode === 'harem';
+const farOver = ({ room: { holders, fit } }: Claimed): boolean => holders >= fit * CROWDED;
+
+const SEVERITY = severityTable<Claimed>(
+  'More territory holders of one species than the floor has room for',
+  [
+    {
+      when: 'they kill their own kind, unless a harem is not sexed yet',
+      holds: (claimed) => claimed.worst >= DEADLY && !unsexedHarem(claimed),
+      severity: 'stop',
+    },
+    { when: 'they kill their own kind', holds: ({ worst }) => worst >= DEADLY, severity: 'caution' },
+    {
+      when: `an aggressive species of pairs, ${CROWDED} times as many as fit: the first pair takes all of it`,
+      holds: (claimed) =>
+        claimed.kind.profile.company.mode === 'pair' &&
+        claimed.kind.profile.company.temper.mature >= ROUGH &&
+        farOver(claimed),
+      severity: 'stop',
+    },
+    { when: `${CROWDED} times as many as fit`, holds: farOver, severity: 'caution' },
+    {
+      when: 'aggressive towards their own kind, and not grown up together',
+      holds: ({ kind, worst }) => worst >= ROUGH && !grownTogether(kind),
+      severity: 'caution',
+    },
+    otherwise('note'),
+  ],
+  'Territories of each species against the floor; the factor is from memory. Fish that grow up together get on better (common practice).',
+);
+const AGES = severityTable(
+  `Aggressive fish ${GROWN_AMONG_YOUNG} times as long as the smallest of their kind`,
+  [otherwise('caution')],
+  'Common practice; the factor is from memory.',
+);
+const OWN = severityTable(
+  'Room for all, or enough to spread the chasing',
+  [otherwise('note')],
+  'Common practice: surplus males are taken out as they show.',
+);
+
+/** As many as the floor has room for: pairs can be counted out, males cannot while they are not sexed. */
+const fewer = (kind: PlannedKind, fit: number): Fix =>
+  kind.profile.company.mode === 'pair'
+    ? keepCount(kind, Math.max(1, Math.min(kind.count - 1, fit * PAIR)))
+    : advise({ does: 'fewer males', species: kind.profile.id, males: fit });
 
 function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] {
   const { profile, count } = kind;
@@ -52,7 +96,6 @@ function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] 
   const worst = Math.max(ownKind.male, ownKind.female);
   const room = holdersOf(kind, context);
   if (worst < PUSHY || count < 2 || mode === 'solitary' || room === null) return [];
-  const names = plural(commonName(profile));
   const months = monthsUntilLength(profile, kind.largestCm, profile.size.matureCm) ?? 0;
   const leavesFirst = kind.leavesInMonths !== null && kind.leavesInMonths < months;
   if (leavesFirst) return [];
@@ -70,39 +113,21 @@ function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] 
       finding('conspecific-aggression', {
         severity: 'note',
         species: [profile.id],
-        text: `${count} ${names} share the chasing out; below ${spreadFrom} it falls on the weakest. Take out surplus males as they show.`,
+        fact: { says: 'own/spread', count, from: spreadFrom },
         because: { ...because, spreadFrom },
         from,
       }),
     ];
   }
   if (room.holders > room.fit) {
-    const allowed = mode === 'pair' && room.fit === 1 ? PAIR : Math.max(room.fit, 1);
     return [
       finding('conspecific-aggression', {
-        severity: severityOf(kind, worst, room),
+        severity: SEVERITY.of({ kind, worst, room }) ?? 'note',
         species: [profile.id],
-        text: `This floor holds ${room.fit === 1 ? 'one territory' : `${room.fit} territories`} of ${names}; ${room.holders} would be held${from ? ' once they mature' : ''}, and the rest are driven.`,
+        fact: { says: 'own/territories', count, holders: room.holders, fit: room.fit },
         because,
         from,
-        fixes: [
-          {
-            text:
-              mode === 'pair'
-                ? `Keep ${allowed === PAIR ? 'one pair' : `at most ${allowed} pairs`}.`
-                : `Keep at most ${allowed} ${allowed === 1 ? 'male' : 'males'}.`,
-            ...(mode === 'pair'
-              ? {
-                  edit: {
-                    kind: 'set-count' as const,
-                    species: profile.id,
-                    count: Math.max(1, Math.min(count - 1, allowed === PAIR ? PAIR : allowed * PAIR)),
-                  },
-                }
-              : {}),
-          },
-          { text: 'Give a larger floor with more sight breaks.' },
-        ],
+        fixes: [fewer(kind, room.fit), advise('larger floor')],
       }),
     ];
   }
@@ -111,7 +136,7 @@ function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] 
         finding('conspecific-aggression', {
           severity: 'note',
           species: [profile.id],
-          text: `${capital(names)} fight their own kind hard; watch them as they mature and keep the way out ready.`,
+          fact: { says: 'own/fierce', count },
           because,
           from,
         }),
@@ -123,6 +148,7 @@ function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] 
 export const conspecificAggression: Rule = {
   name: 'conspecific-aggression',
   leaveFor: 'fighting',
+  severities: [SEVERITY, AGES, OWN],
   judge: (context) =>
     judgedKinds(context).flatMap((kind) => {
       const { male, female } = kind.profile.company.ownKind;

@@ -1,13 +1,31 @@
-import { commonName, SENSITIVE } from '../model';
+import { SENSITIVE } from '../model';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
 import { concernedKinds } from './pairs';
-import { leaveOut } from './fixes';
-import { list, plural, The } from '../wording';
+import { advise, leaveOut } from './fixes';
+import { otherwise, severityTable } from './severityTable';
 
 const GREEN = ['algae', 'herbivore'];
 const RICH = ['piscivore', 'invertivore', 'micro-predator', 'molluscs'];
+
+const RICH_FOOD = severityTable<PlannedKind>(
+  'Grazing cichlids beside cichlids that need rich food',
+  [
+    {
+      when: 'the grazer is sensitive: it falls ill',
+      holds: ({ profile }) => profile.water.sensitivity >= SENSITIVE,
+      severity: 'caution',
+    },
+    otherwise('note'),
+  ],
+  'Common practice: grazers fall ill of rich food, and all eat what is fed.',
+);
+const SPECIAL = severityTable(
+  'A fish that needs wood to gnaw, or snails',
+  [otherwise('note')],
+  'Common practice.',
+);
 
 const isCichlid = (kind: PlannedKind): boolean => kind.profile.family === 'Cichlidae';
 
@@ -20,20 +38,19 @@ function grazers(kind: PlannedKind, context: RuleContext): readonly Finding[] {
   if (!GREEN.includes(kind.profile.mouth.diet) || !isCichlid(kind)) return [];
   const rich = context.kinds.filter((other) => other !== kind && needsRichFood(other));
   if (rich.length === 0) return [];
-  const delicate = kind.profile.water.sensitivity >= SENSITIVE;
+  const severity = RICH_FOOD.of(kind) ?? 'note';
+  const ill = severity === 'caution';
   return [
     finding('diet', {
-      severity: delicate ? 'caution' : 'note',
+      severity,
       species: [kind.profile.id, ...rich.map((other) => other.profile.id)],
-      text: `${The(kind.profile)} grazes and ${delicate ? 'falls ill of' : 'grows fat on'} rich food; ${list(rich.map((other) => plural(commonName(other.profile))))} need it, and all eat what is fed.`,
+      fact: { says: 'food/rich', ill },
       because: {
         diet: kind.profile.mouth.diet,
         sensitivity: kind.profile.water.sensitivity,
-        richKinds: rich.length,
+        richFeeders: rich.length,
       },
-      fixes: delicate
-        ? [leaveOut(kind), ...rich.map(leaveOut)]
-        : [{ text: 'Feed green food to all, rich food rarely.' }],
+      fixes: [advise('greens'), ...(ill ? [leaveOut(kind), ...rich.map(leaveOut)] : [])],
     }),
   ];
 }
@@ -41,19 +58,19 @@ function grazers(kind: PlannedKind, context: RuleContext): readonly Finding[] {
 /** Foods that a keeper must be able to get before the fish comes. */
 function special(kind: PlannedKind): readonly Finding[] {
   const { mouth, effect } = kind.profile;
-  const text =
+  const says =
     mouth.diet === 'wood' || effect.eatsWood
-      ? `${The(kind.profile)} eats wood: there must be some to gnaw.`
+      ? 'food/wood'
       : mouth.diet === 'molluscs' && kind.profile.life === 'fish'
-        ? `${The(kind.profile)} needs snails in the shell: keep a culture going.`
+        ? 'food/snails'
         : null;
-  return text === null
+  return says === null
     ? []
     : [
         finding('diet', {
           severity: 'note',
           species: [kind.profile.id],
-          text,
+          fact: { says },
           because: { diet: mouth.diet },
         }),
       ];
@@ -63,6 +80,7 @@ function special(kind: PlannedKind): readonly Finding[] {
 export const diet: Rule = {
   name: 'diet',
   about: 'the first',
+  severities: [RICH_FOOD, SPECIAL],
   judge: (context) =>
     concernedKinds(context, needsRichFood).flatMap((kind) => [...grazers(kind, context), ...special(kind)]),
 };

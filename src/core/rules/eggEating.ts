@@ -1,29 +1,44 @@
 import type { PlannedKind } from './context';
 import { finding, type Finding } from './finding';
-import { leaveOut } from './fixes';
+import { advise, leaveOut } from './fixes';
 import type { Rule } from './rule';
-import { The, the } from '../wording';
+import { otherwise, severityTable } from './severityTable';
 
 /** Mouths that carry the brood keep it from thieves. */
 const EXPOSED = ['guards', 'scatters'];
 
+const SEVERITY = severityTable<PlannedKind>(
+  'An egg eater beside fish that breed here',
+  [
+    {
+      when: 'it is active at night',
+      holds: ({ profile }) => profile.habits.nightActive,
+      severity: 'caution',
+    },
+    otherwise('note'),
+  ],
+  'Common practice: most broods go at night.',
+);
+
 function judgePair(thief: PlannedKind, parent: PlannedKind): Finding | null {
-  const { mouth, habits } = thief.profile;
+  const { nightActive } = thief.profile.habits;
   const breeds = parent.groups.some((group) => group.breeding);
-  if (!breeds || !mouth.eatsEggs || !EXPOSED.includes(parent.profile.company.pairs)) return null;
+  const severity = SEVERITY.of(thief);
+  if (!breeds || !thief.profile.mouth.eatsEggs || !EXPOSED.includes(parent.profile.company.pairs))
+    return null;
+  if (severity === null) return null;
   return finding('egg-eating', {
-    severity: habits.nightActive ? 'caution' : 'note',
+    severity,
     species: [thief.profile.id, parent.profile.id],
-    text: habits.nightActive
-      ? `${The(thief.profile)} hunts eggs and wrigglers in the dark: the brood of ${the(parent.profile)} is gone by morning. A dim light at night helps parents to guard.`
-      : `${The(thief.profile)} takes eggs and fry of ${the(parent.profile)} when it can.`,
-    because: { nightActive: habits.nightActive },
-    fixes: [leaveOut(thief), { text: 'Give the pair a tank of its own.' }],
+    fact: { says: 'pair/eats brood', counts: [thief.count, parent.count], atNight: nightActive },
+    because: { nightActive },
+    fixes: [leaveOut(thief), ...(nightActive ? [advise('night light')] : []), advise('own tank')],
   });
 }
 
-/** Egg eaters with kinds that breed here, night-active ones first. */
+/** Egg eaters with fish that breed here, those active at night first. */
 export const eggEating: Rule = {
   name: 'egg-eating',
+  severities: [SEVERITY],
   toAnother: judgePair,
 };

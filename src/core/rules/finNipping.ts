@@ -1,16 +1,12 @@
 import { adultLengthCm, SHY, SLOW } from '../model';
 import type { PlannedKind } from './context';
-import { finding, type Finding, type Severity } from './finding';
-import { leaveOut } from './fixes';
+import { finding, type Finding } from './finding';
+import { keepCount, leaveOut } from './fixes';
 import type { Rule } from './rule';
-import { The, the } from '../wording';
+import { severityTable } from './severityTable';
 
-/** What a nipper does to long fins below the group that calms it, and above (common practice). */
-const SEVERITY: Readonly<Record<number, { readonly small: Severity; readonly calm: Severity | null }>> = {
-  3: { small: 'stop', calm: 'caution' },
-  2: { small: 'stop', calm: 'caution' },
-  1: { small: 'caution', calm: 'note' },
-};
+/** Below this level a fish nips now and then. */
+const NIPS = 2;
 /** A nipper of this level goes for slow fish of any fin. */
 const RELENTLESS = 3;
 
@@ -26,46 +22,78 @@ const standsStill = ({ profile }: PlannedKind, nipper: PlannedKind): boolean =>
   (FLANKS.includes(profile.size.shape) ||
     adultLengthCm(profile) < adultLengthCm(nipper.profile) * OUT_OF_REACH);
 
+interface Nipped {
+  readonly nips: number;
+  readonly goesFor: 'long fins' | 'slow fish';
+  /** As many nippers as it takes for them to nip one another (common practice). */
+  readonly calm: boolean;
+  /** The slow fish neither flees nor hits back. */
+  readonly still: boolean;
+}
+
+const longFins = ({ goesFor }: Nipped): boolean => goesFor === 'long fins';
+
+const SEVERITY = severityTable<Nipped>(
+  'A fin nipper beside a fish with long fins, or a slow one',
+  [
+    {
+      when: 'long fins, an occasional nipper in a large group',
+      holds: (nipped) => longFins(nipped) && nipped.nips < NIPS && nipped.calm,
+      severity: 'note',
+    },
+    {
+      when: 'long fins, an occasional nipper',
+      holds: (nipped) => longFins(nipped) && nipped.nips < NIPS,
+      severity: 'caution',
+    },
+    {
+      when: 'long fins, a nipper in a large group',
+      holds: (nipped) => longFins(nipped) && nipped.calm,
+      severity: 'caution',
+    },
+    { when: 'long fins, a nipper', holds: longFins, severity: 'stop' },
+    {
+      when: 'a slow shy fish without armour, relentless nippers in a large group',
+      holds: ({ still, calm }) => still && calm,
+      severity: 'caution',
+    },
+    {
+      when: 'a slow shy fish without armour, relentless nippers',
+      holds: ({ still }) => still,
+      severity: 'stop',
+    },
+    {
+      when: 'another slow fish, relentless nippers in a small group',
+      holds: ({ calm }) => !calm,
+      severity: 'caution',
+    },
+  ],
+  'Common practice: a large group nips within itself.',
+);
+
 function judgePair(nipper: PlannedKind, victim: PlannedKind): Finding | null {
-  const { finNipping, nipCalmGroup } = nipper.profile.company;
-  const rule = SEVERITY[finNipping];
-  if (!rule || victim.profile.life !== 'fish') return null;
-  const slow = victim.profile.habits.activity === SLOW && finNipping >= RELENTLESS;
-  if (!victim.profile.company.longFins && !slow) return null;
+  const { finNipping: nips, nipCalmGroup } = nipper.profile.company;
+  if (nips === 0 || victim.profile.life !== 'fish') return null;
+  const slow = victim.profile.habits.activity === SLOW && nips >= RELENTLESS;
+  const long = victim.profile.company.longFins;
+  if (!long && !slow) return null;
   const calm = nipCalmGroup !== null && nipper.count >= nipCalmGroup;
-  const severity = victim.profile.company.longFins
-    ? calm
-      ? rule.calm
-      : rule.small
-    : !standsStill(victim, nipper)
-      ? calm
-        ? null
-        : 'caution'
-      : calm
-        ? 'caution'
-        : 'stop';
+  const goesFor = long ? 'long fins' : 'slow fish';
+  const severity = SEVERITY.of({ nips, goesFor, calm, still: standsStill(victim, nipper) });
   if (severity === null) return null;
-  const more = nipCalmGroup !== null && !calm;
   return finding('fin-nipping', {
     severity,
     species: [nipper.profile.id, victim.profile.id],
-    text: `${The(nipper.profile)} nips, and ${the(victim.profile)} ${victim.profile.company.longFins ? 'trails long fins' : 'is too slow to get away'}${more ? `; in a shoal of ${nipCalmGroup} or more most of it stays inside the shoal` : calm ? '; the large shoal keeps most of it inside' : ''}.`,
+    fact: { says: 'pair/nips', counts: [nipper.count, victim.count], goesFor, calm },
     because: {
-      nips: finNipping,
+      nips,
       count: nipper.count,
       ...(nipCalmGroup === null ? {} : { calmFrom: nipCalmGroup }),
     },
     fixes: [
       leaveOut(nipper),
       leaveOut(victim),
-      ...(more
-        ? [
-            {
-              text: `Keep ${nipCalmGroup} of ${the(nipper.profile)}.`,
-              edit: { kind: 'set-count' as const, species: nipper.profile.id, count: nipCalmGroup },
-            },
-          ]
-        : []),
+      ...(nipCalmGroup === null || calm ? [] : [keepCount(nipper, nipCalmGroup)]),
     ],
   });
 }
@@ -74,5 +102,6 @@ function judgePair(nipper: PlannedKind, victim: PlannedKind): Finding | null {
 export const finNipping: Rule = {
   name: 'fin-nipping',
   leaveFor: 'fighting',
+  severities: [SEVERITY],
   toAnother: judgePair,
 };

@@ -1,5 +1,6 @@
-import type { Celsius } from '../kernel';
-import type { Fact } from './facts';
+import type { Celsius, Dh } from '../kernel';
+import type { HideKind } from './context';
+import type { Fact, LineUpFact } from './facts';
 
 export const SEVERITIES = ['stop', 'caution', 'note', 'good'] as const;
 export type Severity = (typeof SEVERITIES)[number];
@@ -20,10 +21,53 @@ export type PlanEdit =
   | { readonly kind: 'set-temperature'; readonly temperatureC: Celsius }
   | { readonly kind: 'set-routine'; readonly changeFraction: number; readonly everyDays: number };
 
-export interface Fix {
-  readonly text: string;
-  readonly edit?: PlanEdit;
-}
+/** What only the keeper can do: no press of a button does it. */
+export type Advice =
+  | { readonly does: AdviceName }
+  | { readonly does: 'lower pH' | 'raise pH'; readonly ph: number }
+  | { readonly does: 'blend water'; readonly ghDh: Dh }
+  | { readonly does: 'fewer males'; readonly species: string; readonly males: number }
+  | { readonly does: 'leave out females'; readonly species: string }
+  | { readonly does: 'one sex only'; readonly species: string }
+  | { readonly does: 'more of them'; readonly species: readonly string[]; readonly count: number | null }
+  | { readonly does: 'add hides'; readonly hide: HideKind | null; readonly count: number };
+
+export const ADVICE = [
+  'larger tank',
+  'larger floor',
+  'larger filter',
+  'circulation pump',
+  'calm outflow',
+  'leaving date',
+  'next tank',
+  'exit plan',
+  'divider',
+  'own tank',
+  'night light',
+  'one size together',
+  'harems instead',
+  'one species or three males',
+  'three males',
+  'other layer',
+  'one for another layer',
+  'fewer fish',
+  'less nitrate',
+  'two meals',
+  'greens',
+  'target feeding',
+  'plant densely',
+  'swimming lane',
+  'wood and rock',
+  'rearrange rocks',
+  'quarantine with residents',
+] as const;
+export type AdviceName = (typeof ADVICE)[number];
+
+/** A way to change what was found: one that a press makes, or one that only the keeper can. */
+export type Fix = { readonly edit: PlanEdit } | { readonly advice: Advice };
+
+/** The edit that one press of a fix makes; null where only the keeper can do it. */
+export const editOf = (fix: Fix): PlanEdit | null => ('edit' in fix ? fix.edit : null);
 
 /** One thing a rule has to say about a plan. */
 export interface Finding {
@@ -31,9 +75,8 @@ export interface Finding {
   readonly severity: Severity;
   /** Species identifiers, the one that causes it first where there is one. */
   readonly species: readonly string[];
-  /** What was found, as plain data. Null where the rule still says it itself, in `text`. */
-  readonly fact: Fact | null;
-  readonly text: string;
+  /** What was found, as plain data. */
+  readonly fact: Fact;
   /** The part of the tank it is about, such as a layer; null for all of it. */
   readonly part: string | null;
   readonly because: Readonly<Record<string, number | string | boolean>>;
@@ -46,26 +89,21 @@ export interface Finding {
   readonly source: string;
 }
 
-/** What speaks against something: a finding, or what a search has to say itself. */
-export type Reason = Pick<Finding, 'rule' | 'severity' | 'species' | 'fact' | 'text'>;
+/** What a sentence about a finding is made of. */
+export type Reason = Pick<Finding, 'severity' | 'species' | 'fact' | 'from'>;
 
-/** A reason that is no finding of a rule. */
-export const plainReason = (text: string): Reason => ({
-  rule: '',
+/** Why a line-up does without a species, where no rule says it. */
+export const lineUpReason = (species: string, fact: LineUpFact): Reason => ({
   severity: 'note',
-  species: [],
-  fact: null,
-  text,
+  species: [species],
+  fact,
+  from: null,
 });
 
-type Draft = Pick<Finding, 'severity' | 'species'> &
-  (Pick<Finding, 'text'> | { readonly fact: Fact }) &
-  Partial<Finding>;
+type Draft = Pick<Finding, 'severity' | 'species' | 'fact'> & Partial<Finding>;
 
 /** A finding with the quiet values filled in. */
 export const finding = (rule: string, draft: Draft): Finding => ({
-  fact: null,
-  text: '',
   part: null,
   because: {},
   contested: false,

@@ -1,14 +1,18 @@
-import { commonName } from '../model';
 import type { PlannedKind } from './context';
-import type { Fix } from './finding';
-import { plural, the } from '../wording';
+import type { Advice, AdviceName, Fix } from './finding';
 
-export const leaveOut = (kind: PlannedKind): Fix => ({
-  text: `Leave out ${the(kind.profile)}.`,
-  edit: { kind: 'leave-out', species: kind.profile.id, count: kind.count },
+export const leaveOut = ({ profile, count }: PlannedKind): Fix => ({
+  edit: { kind: 'leave-out', species: profile.id, count },
 });
 
-export const keepCount = (kind: PlannedKind, count: number): Fix => ({
-  text: `Keep ${count} ${count === 1 ? commonName(kind.profile) : plural(commonName(kind.profile))}.`,
-  edit: { kind: 'set-count', species: kind.profile.id, count },
+export const keepCount = ({ profile }: PlannedKind, count: number): Fix => ({
+  edit: { kind: 'set-count', species: profile.id, count },
+});
+
+export const keepSexes = ({ profile }: PlannedKind, males: number, females: number): Fix => ({
+  edit: { kind: 'set-sexes', species: profile.id, males, females },
+});
+
+export const advise = (advice: AdviceName | Advice): Fix => ({
+  advice: typeof advice === 'string' ? { does: advice } : advice,
 });

@@ -1,44 +1,65 @@
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
-import { leaveOut } from './fixes';
+import { advise, leaveOut } from './fixes';
 import { judgedKinds } from './pairs';
 import type { Rule } from './rule';
-import { capital, figure, plural, The, the } from '../wording';
-import { commonName } from '../model';
+import { otherwise, severityTable } from './severityTable';
 
 /** Real turnover an hour that a current of this kind takes, and that it can stand (from memory). */
 const NEEDS = { still: 0, gentle: 0, moderate: 2, strong: 6 } as const;
 const STANDS = { still: 6, gentle: 12, moderate: Infinity, strong: Infinity } as const;
 
+interface InCurrent {
+  readonly flow: keyof typeof NEEDS;
+  /** Turnovers an hour. */
+  readonly turnover: number;
+}
+
+const SEVERITY = severityTable<InCurrent>(
+  'A fish and the current of the filter',
+  [
+    {
+      when: `needs a strong current (${NEEDS.strong} turnovers an hour) and has less`,
+      holds: ({ flow, turnover }) => flow === 'strong' && turnover < NEEDS.strong,
+      severity: 'caution',
+    },
+    {
+      when: `needs moving water (${NEEDS.moderate} turnovers an hour) and has less`,
+      holds: ({ flow, turnover }) => turnover < NEEDS[flow],
+      severity: 'note',
+    },
+    {
+      when: `from still water with over ${STANDS.still}, from gentle with over ${STANDS.gentle}`,
+      holds: ({ flow, turnover }) => turnover > STANDS[flow],
+      severity: 'note',
+    },
+  ],
+  'Common practice; the turnovers are from memory.',
+);
+
+const OPPOSITE = severityTable(
+  'Fish of strong currents beside fish of still water',
+  [otherwise('caution')],
+  'Common practice: one tank hardly gives both.',
+);
+
 function judgeTank(kind: PlannedKind, context: RuleContext): readonly Finding[] {
   if (context.tank.assumed.has('filterLph')) return [];
   const { flow } = kind.profile.water;
   const turnover = context.tank.figures.turnoverPerHour;
-  const many = plural(commonName(kind.profile));
-  const because = { flow, turnoverPerHour: Number(turnover.toFixed(1)), needs: NEEDS[flow] };
-  if (turnover < NEEDS[flow])
-    return [
-      finding('flow', {
-        severity: flow === 'strong' ? 'caution' : 'note',
-        species: [kind.profile.id],
-        text: `${capital(many)} come from ${flow === 'strong' ? 'strong currents' : 'moving water'}; this filter really turns the tank over ${figure(turnover)} times an hour, and ${NEEDS[flow]} is the least they thrive in.`,
-        because,
-        fixes: [{ text: 'Add a current pump or a larger filter.' }],
-        source: 'common practice; figures from memory',
-      }),
-    ];
-  return turnover > STANDS[flow]
-    ? [
-        finding('flow', {
-          severity: 'note',
-          species: [kind.profile.id],
-          text: `${The(kind.profile)} comes from ${flow === 'still' ? 'still' : 'slow'} water; at ${figure(turnover)} turnovers an hour it needs corners out of the current.`,
-          because,
-          fixes: [{ text: 'Break the outflow with a spray bar, wood or plants.' }],
-          source: 'common practice; figures from memory',
-        }),
-      ]
-    : [];
+  const severity = SEVERITY.of({ flow, turnover });
+  if (severity === null) return [];
+  const weak = turnover < NEEDS[flow];
+  return [
+    finding('flow', {
+      severity,
+      species: [kind.profile.id],
+      fact: weak ? { says: 'home/weak current', strong: flow === 'strong' } : { says: 'home/strong current' },
+      because: { flow, turnoverPerHour: Number(turnover.toFixed(1)), needs: NEEDS[flow] },
+      fixes: [advise(weak ? 'circulation pump' : 'calm outflow')],
+      source: 'common practice; figures from memory',
+    }),
+  ];
 }
 
 function judgePair(strong: PlannedKind, still: PlannedKind): Finding | null {
@@ -46,15 +67,16 @@ function judgePair(strong: PlannedKind, still: PlannedKind): Finding | null {
   return finding('flow', {
     severity: 'caution',
     species: [strong.profile.id, still.profile.id],
-    text: `${The(strong.profile)} needs a strong current and ${the(still.profile)} still water: one tank hardly gives both.`,
+    fact: { says: 'pair/currents' },
     because: { needs: 'strong', other: 'still' },
     fixes: [leaveOut(strong), leaveOut(still)],
   });
 }
 
-/** Currents that kinds need, against the filter and against each other. */
+/** Currents that fish need, against the filter and against each other. */
 export const flow: Rule = {
   name: 'flow',
+  severities: [SEVERITY, OPPOSITE],
   judge: (context) => judgedKinds(context).flatMap((kind) => judgeTank(kind, context)),
   toAnother: judgePair,
 };

@@ -1,10 +1,11 @@
-import { commonName, ROUGH } from '../model';
+import { ROUGH } from '../model';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
+import { keepCount } from './fixes';
+import { judgedKinds } from './pairs';
 import { isOpenWater } from './riftNumbers';
 import type { Rule } from './rule';
-import { judgedKinds } from './pairs';
-import { countOf, plural } from '../wording';
+import { otherwise, severityTable } from './severityTable';
 
 const TRIO = 3;
 
@@ -22,45 +23,55 @@ function nextGoodBelow(kind: PlannedKind): number | null {
   return null;
 }
 
-/** Shown males without females have one another to watch; a pair of a kind is a flaw there, and no duel (common practice). */
+/** Shown males without females have one another to watch; a pair of a species is a flaw there, and no duel (common practice). */
 const isShown = (kind: PlannedKind, { males }: RuleContext): boolean =>
   males === 'all-male' && (kind.males ?? kind.count) === kind.count && isOpenWater(kind);
 
+/** One male with two females is too few, and no duel. */
+const isTrio = ({ count, males, females, profile }: PlannedKind): boolean =>
+  profile.company.mode === 'harem' && males === 1 && females === TRIO - 1 && count === TRIO;
+
+interface Numbered {
+  readonly kind: PlannedKind;
+  readonly shown: boolean;
+}
+
+const SEVERITY = severityTable<Numbered>(
+  'A number that keepers of a species have learned to avoid',
+  [
+    {
+      when: 'aggressive towards their own kind, and neither a trio of one male nor males for show',
+      holds: ({ kind, shown }) =>
+        Math.max(kind.profile.company.ownKind.male, kind.profile.company.ownKind.female) >= ROUGH &&
+        !isTrio(kind) &&
+        !shown,
+      severity: 'stop',
+    },
+    otherwise('caution'),
+  ],
+  'Each species has its own numbers to avoid (common practice).',
+);
+
 function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] {
   const { profile, count } = kind;
-  const { badNumbers, mode, ownKind, smallestGroup } = profile.company;
-  if (!badNumbers.includes(count)) return [];
-  // One male with two females is too few, and no duel.
-  const trio = mode === 'harem' && kind.males === 1 && kind.females === TRIO - 1 && count === TRIO;
-  const severe = Math.max(ownKind.male, ownKind.female) >= ROUGH && !trio && !isShown(kind, context);
-  const more = nextGood(kind);
+  const { badNumbers, pairs, smallestGroup } = profile.company;
+  const severity = SEVERITY.of({ kind, shown: isShown(kind, context) });
+  if (!badNumbers.includes(count) || severity === null) return [];
   const fewer = nextGoodBelow(kind);
   return [
     finding('group-number', {
-      severity: severe ? 'stop' : 'caution',
+      severity,
       species: [profile.id],
-      text: `${countOf(count, profile)} is a number to avoid: the strongest have too few to share their chasing among, and the weakest takes it all.`,
+      fact: { says: 'group/avoid', count, pairs: count === TRIO && pairs === 'guards' },
       because: { count, avoid: badNumbers.join(', '), smallestGroup },
-      fixes: [
-        {
-          text: `Keep ${more} ${plural(commonName(profile))}.`,
-          edit: { kind: 'set-count', species: profile.id, count: more },
-        },
-        ...(fewer === null
-          ? []
-          : [
-              {
-                text: `Keep ${fewer}.`,
-                edit: { kind: 'set-count' as const, species: profile.id, count: fewer },
-              },
-            ]),
-      ],
+      fixes: [keepCount(kind, nextGood(kind)), ...(fewer === null ? [] : [keepCount(kind, fewer)])],
     }),
   ];
 }
 
-/** Numbers that keepers of a kind have learned to avoid, such as three angelfish. */
+/** Numbers that keepers of a species have learned to avoid, such as three angelfish. */
 export const groupNumber: Rule = {
   name: 'group-number',
+  severities: [SEVERITY],
   judge: (context) => judgedKinds(context).flatMap((kind) => judgeKind(kind, context)),
 };

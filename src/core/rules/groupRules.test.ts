@@ -1,3 +1,4 @@
+import { editOf } from './finding';
 import { found, plan, severities, TANKS } from '@/testing/plans';
 
 /** Both ways: it fires where it must, and keeps silent where it must. Facts of the trade are tested beside the assessment. */
@@ -38,10 +39,8 @@ describe('group-size', () => {
     ).toEqual(['good']);
   });
   it('offers the comfortable group with one press', () => {
-    expect(found(plan(big, [{ ...neons, count: 3 }]), 'group-size')[0]?.fixes[0]?.edit).toEqual({
-      kind: 'set-count',
-      species: 'paracheirodon-innesi',
-      count: 10,
+    expect(found(plan(big, [{ ...neons, count: 3 }]), 'group-size')[0]?.fixes[0]).toEqual({
+      edit: { kind: 'set-count', species: 'paracheirodon-innesi', count: 10 },
     });
   });
 });
@@ -49,7 +48,7 @@ describe('group-size', () => {
 describe('group-number', () => {
   it('leads up and down to numbers that are not to be avoided', () => {
     const [finding] = found(plan(big, [{ species: 'pterophyllum-scalare', count: 3 }]), 'group-number');
-    expect(finding?.fixes.map((fix) => fix.edit)).toEqual([
+    expect(finding?.fixes.map(editOf)).toEqual([
       { kind: 'set-count', species: 'pterophyllum-scalare', count: 4 },
       { kind: 'set-count', species: 'pterophyllum-scalare', count: 2 },
     ]);

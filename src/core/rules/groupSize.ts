@@ -1,77 +1,91 @@
 import type { PlannedKind } from './context';
+import type { GroupFact } from './facts';
 import { finding, type Finding } from './finding';
-import type { Rule } from './rule';
+import { keepCount, leaveOut } from './fixes';
 import { judgedKinds } from './pairs';
-import { countOf, plural, The } from '../wording';
-import { commonName } from '../model';
+import type { Rule } from './rule';
+import { severityTable } from './severityTable';
 
 /** One or two of a pairing cichlid keep the peace in a community (fact of the trade, common practice). */
 const PAIR = 2;
+/** Half the smallest group and fewer: a shoal of these is in constant fear (from memory). */
+const HALF = 2;
 
-function tooFew(kind: PlannedKind): Finding {
-  const { profile, count } = kind;
-  const { smallestGroup, comfortableGroup, pairs, mode } = profile.company;
-  const pairing = pairs === 'guards' && count <= PAIR && mode !== 'shoal';
-  const shown = mode === 'harem' && (count === 1 || (kind.females === 0 && kind.males === count));
-  // A loose group puts up with too few; a shoal of a few is in constant fear.
-  const severe = count * 2 <= smallestGroup && mode !== 'group';
-  const severity = pairing || shown ? 'note' : severe ? 'stop' : 'caution';
-  const many = plural(commonName(profile));
-  return finding('group-size', {
-    severity,
-    species: [profile.id],
-    text: shown
-      ? `${countOf(count, profile)} without females: shown, not bred. A group needs ${smallestGroup} or more, one male to several females.`
-      : pairing
-        ? `${countOf(count, profile)}: a single one or a settled pair can keep the peace; a group needs ${smallestGroup} or more.`
-        : `${countOf(count, profile)}: ${many} need company of their own kind, ${smallestGroup} at the least and ${comfortableGroup} to be at ease.`,
-    because: { count, smallestGroup, comfortableGroup },
-    fixes: [
-      {
-        text: `Keep ${comfortableGroup} ${many}.`,
-        edit: { kind: 'set-count', species: profile.id, count: comfortableGroup },
-      },
-      { text: `Leave out the ${many}.`, edit: { kind: 'leave-out', species: profile.id } },
-    ],
-  });
+const isFew = ({ count, profile }: PlannedKind): boolean => count < profile.company.smallestGroup;
+const isPair = ({ count, profile: { company } }: PlannedKind): boolean =>
+  company.pairs === 'guards' && count <= PAIR && company.mode !== 'shoal';
+const isShown = ({ count, males, females, profile }: PlannedKind): boolean =>
+  profile.company.mode === 'harem' && (count === 1 || (females === 0 && males === count));
+
+const SEVERITY = severityTable<PlannedKind>(
+  'Fish of one species against the group it needs',
+  [
+    {
+      when: 'males for show, without females',
+      holds: (kind) => isFew(kind) && isShown(kind),
+      severity: 'note',
+    },
+    {
+      when: 'one or two of a species that pairs and guards',
+      holds: (kind) => isFew(kind) && isPair(kind),
+      severity: 'note',
+    },
+    {
+      when: 'half the smallest group or fewer, of a species that lives in more than a loose group',
+      holds: ({ count, profile: { company } }) =>
+        count * HALF <= company.smallestGroup && company.mode !== 'group',
+      severity: 'stop',
+    },
+    { when: 'fewer than the smallest group', holds: isFew, severity: 'caution' },
+    {
+      when: 'fewer than the ideal group',
+      holds: ({ count, profile: { company } }) =>
+        count < company.comfortableGroup && company.comfortableGroup > PAIR,
+      severity: 'note',
+    },
+    {
+      when: 'the ideal group or more',
+      holds: ({ count, profile: { company } }) =>
+        company.smallestGroup > 1 && count >= company.comfortableGroup,
+      severity: 'good',
+    },
+  ],
+  'Each species has its own smallest and ideal group; that half of it is a stop is from memory.',
+);
+
+/** Females that a breeding group adds to the males that are shown. */
+const femalesToAdd = ({ count, profile: { company } }: PlannedKind): number =>
+  Math.max(1, Math.ceil(count * (company.femalesPerMale ?? company.smallestGroup - 1)));
+
+function factOf(kind: PlannedKind): GroupFact {
+  const { count } = kind;
+  const { smallestGroup: least, comfortableGroup: ideal } = kind.profile.company;
+  if (count >= ideal) return { says: 'group/good', count };
+  if (!isFew(kind)) return { says: 'group/will do', count, ideal };
+  if (isShown(kind)) return { says: 'group/shown', count, females: femalesToAdd(kind) };
+  return isPair(kind) ? { says: 'group/pair', count, least } : { says: 'group/too few', count, least, ideal };
 }
 
 function judgeKind(kind: PlannedKind): readonly Finding[] {
   const { profile, count } = kind;
   const { smallestGroup, comfortableGroup, mode } = profile.company;
-  if (mode === 'solitary') return [];
-  if (count < smallestGroup) return [tooFew(kind)];
-  const because = { count, smallestGroup, comfortableGroup };
-  if (count < comfortableGroup && comfortableGroup > PAIR) {
-    return [
-      finding('group-size', {
-        severity: 'note',
-        species: [profile.id],
-        text: `${countOf(count, profile)} will do; ${comfortableGroup} are at ease.`,
-        because,
-        fixes: [
-          {
-            text: `Keep ${comfortableGroup}.`,
-            edit: { kind: 'set-count', species: profile.id, count: comfortableGroup },
-          },
-        ],
-      }),
-    ];
-  }
-  return smallestGroup > 1 && count >= comfortableGroup
-    ? [
-        finding('group-size', {
-          severity: 'good',
-          species: [profile.id],
-          text: `${The(profile)} has the company it needs: ${count}, where ${comfortableGroup} are at ease.`,
-          because,
-        }),
-      ]
-    : [];
+  const severity = mode === 'solitary' ? null : SEVERITY.of(kind);
+  if (severity === null) return [];
+  const few = count < comfortableGroup;
+  return [
+    finding('group-size', {
+      severity,
+      species: [profile.id],
+      fact: factOf(kind),
+      because: { count, smallestGroup, comfortableGroup },
+      fixes: few ? [keepCount(kind, comfortableGroup), ...(isFew(kind) ? [leaveOut(kind)] : [])] : [],
+    }),
+  ];
 }
 
-/** Too few of a kind that needs its own company, enough, or at ease. Heads count today. */
+/** Too few of a species that needs its own company, enough, or ideal. Fish count as they are today. */
 export const groupSize: Rule = {
   name: 'group-size',
+  severities: [SEVERITY],
   judge: (context) => judgedKinds(context).flatMap(judgeKind),
 };

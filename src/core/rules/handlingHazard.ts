@@ -1,26 +1,35 @@
 import type { PlannedKind } from './context';
 import { finding, type Finding } from './finding';
-import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
-import { The } from '../wording';
+import type { Rule } from './rule';
+import { severityTable } from './severityTable';
+
+const SEVERITY = severityTable<PlannedKind>(
+  'A fish that hurts the hand that moves it',
+  [
+    { when: 'venomous sting', holds: ({ profile }) => profile.handling.sting, severity: 'caution' },
+    { when: 'spines', holds: ({ profile }) => profile.handling.spines, severity: 'note' },
+  ],
+  'Common practice: a container, never a net or the hand.',
+);
 
 function judgeKind(kind: PlannedKind): readonly Finding[] {
   const { sting, spines } = kind.profile.handling;
-  if (kind.profile.life !== 'fish' || (!sting && !spines)) return [];
+  const severity = kind.profile.life === 'fish' ? SEVERITY.of(kind) : null;
+  if (severity === null) return [];
   return [
     finding('handling-hazard', {
-      severity: sting ? 'caution' : 'note',
+      severity,
       species: [kind.profile.id],
-      text: sting
-        ? `${The(kind.profile)} carries a venomous sting: move it in a container, never by hand or net. A sting needs hot water and medical care at once.`
-        : `${The(kind.profile)} has spines that catch in nets and skin: move it in a container.`,
+      fact: { says: sting ? 'care/sting' : 'care/spines' },
       because: { sting, spines },
     }),
   ];
 }
 
-/** Animals that hurt the hand which moves them. */
+/** Animals that hurt the hand that moves them. */
 export const handlingHazard: Rule = {
   name: 'handling-hazard',
+  severities: [SEVERITY],
   judge: (context) => judgedKinds(context).flatMap(judgeKind),
 };

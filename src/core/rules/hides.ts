@@ -1,20 +1,25 @@
-import { commonName, isRough } from '../model';
+import { isRough } from '../model';
 import { HIDE_KINDS, type HideKind, type Hides, type PlannedKind, type RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { holdersOf } from './ground';
+import { advise } from './fixes';
 import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
-import { countOf, list, plural, The } from '../wording';
+import { otherwise, severityTable } from './severityTable';
 
-const NAMES: Readonly<Record<HideKind, string>> = {
-  caves: 'caves',
-  overhangs: 'overhangs',
-  upright: 'upright roots or plants',
-  floating: 'floating cover',
-  shells: 'shells',
-};
 /** Shells that a shell dweller wants: more than heads, so that there is a choice (common practice). */
 const SHELLS_A_HEAD = 2;
+
+/** Fish of the bottom near aggressive ones want a refuge for every second of them (from memory). */
+const FISH_A_REFUGE = 2;
+/** A fish that spends so much of the day there lives at the bottom (from memory). */
+const AT_THE_BOTTOM = 0.3;
+
+const SEVERITY = severityTable<number>(
+  'Fewer hides than a species needs, or than chased fish need',
+  [{ when: 'none at all', holds: (have) => have === 0, severity: 'caution' }, otherwise('note')],
+  'Common practice; how many for each fish is from memory.',
+);
 
 /** How many hides of a kind these fish want at the least. */
 function wanted(kind: PlannedKind, hide: HideKind, context: RuleContext): number {
@@ -30,37 +35,43 @@ function ofOneKind(kind: PlannedKind, hides: Hides, context: RuleContext): reado
     // Plants stand in for upright and floating cover.
     const planted = (hide === 'upright' || hide === 'floating') && context.tank.plants === 'dense';
     if (have >= need || planted) return [];
-    const none = have === 0;
     return [
       finding('hides', {
-        severity: none ? 'caution' : 'note',
+        severity: SEVERITY.of(have) ?? 'note',
         species: [kind.profile.id],
-        text: none
-          ? `${The(kind.profile)} needs ${NAMES[hide]}, and there are none.`
-          : `${countOf(kind.count, kind.profile)} want ${need} ${NAMES[hide]} at the least; there are ${have}.`,
+        fact:
+          have === 0
+            ? { says: 'home/no hides', hide, count: kind.count }
+            : { says: 'home/few hides', hide, count: kind.count, need, have },
         because: { kind: hide, wanted: need, have },
-        fixes: [{ text: `Add ${NAMES[hide]}.` }],
+        fixes: [advise({ does: 'add hides', hide, count: need - have })],
       }),
     ];
   });
 }
 
-/** Refuges in a rough tank: one for each that may be chased; another school takes rock out when too many hold ground. */
+/** Refuges beside aggressive fish, for those that may be chased; others take rock out when too many hold territories. */
 function refuges(hides: Hides, context: RuleContext): readonly Finding[] {
   const rough = context.kinds.filter((kind) => isRough(kind.profile));
   const heads = context.kinds
-    .filter((kind) => kind.profile.life === 'fish' && kind.profile.layers.bottom >= 0.3)
+    .filter((kind) => kind.profile.life === 'fish' && kind.profile.layers.bottom >= AT_THE_BOTTOM)
     .reduce((sum, kind) => sum + kind.count, 0);
-  if (rough.length === 0 || heads < 2 || hides.total >= heads / 2) return [];
+  if (rough.length === 0 || heads < 2 || hides.total >= heads / FISH_A_REFUGE) return [];
   return [
     finding('hides', {
-      severity: hides.total === 0 ? 'caution' : 'note',
+      severity: SEVERITY.of(hides.total) ?? 'note',
       species: rough.map((kind) => kind.profile.id),
-      text: `${hides.total === 0 ? 'No hides' : `${hides.total} hides`} for ${heads} fish near ${list(rough.map((kind) => plural(commonName(kind.profile))))}: the chased need somewhere to go. The other school takes rock out when too many hold ground.`,
+      fact: { says: 'home/refuges', have: hides.total, fish: heads },
       because: { hides: hides.total, heads },
       contested: true,
       school: 'more hides',
-      fixes: [{ text: 'Add hides, one for every second fish at the least.' }],
+      fixes: [
+        advise({
+          does: 'add hides',
+          hide: null,
+          count: Math.ceil(heads / FISH_A_REFUGE) - hides.total,
+        }),
+      ],
     }),
   ];
 }
@@ -68,6 +79,7 @@ function refuges(hides: Hides, context: RuleContext): readonly Finding[] {
 /** Hides by kind against what each kind needs. Silent while nobody has said what there is. */
 export const hides: Rule = {
   name: 'hides',
+  severities: [SEVERITY],
   judge: (context) => {
     const given = context.tank.hides;
     if (given === null) return [];

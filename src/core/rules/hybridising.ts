@@ -3,11 +3,17 @@ import { finding, type Finding } from './finding';
 import { leaveOut } from './fixes';
 import { begins, maturesInMonths } from './maturity';
 import type { Rule, ThisMonth } from './rule';
-import { The, the } from '../wording';
+import { otherwise, severityTable } from './severityTable';
 
-/** Kinds that seldom breed in a tank hardly cross there. */
+/** Species that seldom breed in a tank hardly cross there. */
 const BREEDS = ['often', 'prolific'];
 const breedsHere = (kind: PlannedKind): boolean => BREEDS.includes(kind.profile.company.breeds);
+
+const SEVERITY = severityTable(
+  'Close kin of both sexes that breed in tanks',
+  [otherwise('note')],
+  'Common practice: crosses are not raised or sold.',
+);
 
 function judgePair(a: PlannedKind, b: PlannedKind, now: ThisMonth): Finding | null {
   if (a.profile.kin !== b.profile.kin || !breedsHere(a) || !breedsHere(b)) return null;
@@ -19,7 +25,7 @@ function judgePair(a: PlannedKind, b: PlannedKind, now: ThisMonth): Finding | nu
   return finding('hybridising', {
     severity: 'note',
     species: [a.profile.id, b.profile.id],
-    text: `${The(a.profile)} and ${the(b.profile)} are close kin and may cross: raise no young from this tank, and pass none on.`,
+    fact: { says: 'pair/cross' },
     because: { kin: a.profile.kin },
     from: begins(now, Math.max(...(ages as number[]))),
     fixes: [leaveOut(a), leaveOut(b)],
@@ -29,5 +35,6 @@ function judgePair(a: PlannedKind, b: PlannedKind, now: ThisMonth): Finding | nu
 /** Close kin that cross when both breed in the tank. */
 export const hybridising: Rule = {
   name: 'hybridising',
+  severities: [SEVERITY],
   together: judgePair,
 };

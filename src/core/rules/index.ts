@@ -11,19 +11,29 @@ export type {
   SharedWater,
 } from './context';
 export type {
+  BioloadFact,
+  CareFact,
   EatingFact,
   Fact,
+  FloorFact,
+  FoodFact,
+  GroupFact,
   GrowthFact,
-  HabitFact,
+  HomeFact,
+  LineUpFact,
+  MalesFact,
   NitrateFact,
+  OwnKindFact,
+  PairFact,
+  SexFact,
   SizeFact,
   Span,
   WaterFact,
   WaterName,
 } from './facts';
-export { plainReason, SEVERITIES } from './finding';
-export { ruleOf } from './registry';
-export type { Finding, Fix, PlanEdit, Reason, Severity } from './finding';
+export { editOf, lineUpReason, SEVERITIES } from './finding';
+export { RULES, ruleOf } from './registry';
+export type { Advice, AdviceName, Finding, Fix, PlanEdit, Reason, Severity } from './finding';
 export { holdersOf } from './ground';
 export { judgeAll } from './judgeAll';
 export { CROWDED } from './layerCrowding';

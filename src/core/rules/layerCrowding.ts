@@ -1,9 +1,10 @@
-import { commonName, type Layer } from '../model';
+import type { Layer } from '../model';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
+import { advise } from './fixes';
 import { layerRoom } from './layerRoom';
 import type { Rule } from './rule';
-import { capital, figure, listSome, plural } from '../wording';
+import { otherwise, severityTable } from './severityTable';
 
 const LAYERS: readonly Layer[] = ['top', 'middle', 'bottom'];
 /** The offer of a layer is the strictest rule of thumb, a third of the surface rule; practice goes far past it (from memory). */
@@ -14,27 +15,37 @@ const LEFT_OVER = 0.15;
 /** Kinds that it takes before a list is said to be one-sided. */
 const SEVERAL = 3;
 
-const NAMES: Readonly<Record<Layer, string>> = {
-  top: 'the surface',
-  middle: 'mid-water',
-  bottom: 'the bottom',
-};
+/** Times what the surface rule would give the layer. */
+const SEVERITY = severityTable<number>(
+  'Grown fish of one layer against its third of the surface rule',
+  [
+    { when: `${CROWDED} times it`, holds: (used) => used >= CROWDED, severity: 'caution' },
+    { when: `${BUSY} times it`, holds: (used) => used >= BUSY, severity: 'note' },
+  ],
+  'The surface rule split by layers; the limits are from memory.',
+);
+const ONE_SIDED = severityTable(
+  `${SEVERAL} species and more, nearly all in one layer`,
+  [otherwise('note')],
+  'From memory.',
+);
 
 const livesIn = (kinds: readonly PlannedKind[], layer: Layer): readonly PlannedKind[] =>
   kinds.filter((kind) => kind.profile.layers[layer] >= 0.5);
 
 function crowded(context: RuleContext, layer: Layer, used: number): readonly Finding[] {
+  const severity = SEVERITY.of(used);
   // Notes on the whole list are not what one newcomer is asked about.
-  if (used < (context.focus === null ? BUSY : CROWDED)) return [];
+  if (severity === null || (severity === 'note' && context.focus !== null)) return [];
   const those = livesIn(context.kinds, layer);
   return [
     finding('layer-crowding', {
-      severity: used >= CROWDED ? 'caution' : 'note',
+      severity,
       species: those.map((kind) => kind.profile.id),
-      text: `${capital(NAMES[layer])} is ${used >= CROWDED ? 'crowded' : 'busy'}: grown, the list uses ${figure(used)} times what the surface rule would give this layer${those.length > 1 ? ` (${listSome(those, (kind) => plural(commonName(kind.profile)))})` : ''}.`,
+      fact: { says: 'home/layer', layer, crowded: severity === 'caution' },
       part: layer,
       because: { layer, timesTheOffer: Number(used.toFixed(2)) },
-      fixes: [{ text: 'Choose kinds of another layer, or fewer of these.' }],
+      fixes: [advise('other layer')],
       source: 'common practice (surface rule), split by layer from memory',
     }),
   ];
@@ -48,10 +59,10 @@ function oneSided(context: RuleContext, room: Readonly<Record<Layer, number>>): 
     finding('layer-crowding', {
       severity: 'note',
       species: context.kinds.map((kind) => kind.profile.id),
-      text: `Almost all of this list lives in one layer, ${NAMES[full]}: the rest of the water stays empty.`,
+      fact: { says: 'home/one layer', layer: full },
       part: full,
       because: { layer: full, share: Number((room[full] / total).toFixed(2)) },
-      fixes: [{ text: 'Choose one kind for another layer.' }],
+      fixes: [advise('one for another layer')],
     }),
   ];
 }
@@ -60,6 +71,7 @@ function oneSided(context: RuleContext, room: Readonly<Record<Layer, number>>): 
 export const layerCrowding: Rule = {
   name: 'layer-crowding',
   about: 'the whole tank',
+  severities: [SEVERITY, ONE_SIDED],
   judge: (context) => {
     const room = layerRoom(context);
     return [...LAYERS.flatMap((layer) => crowded(context, layer, room[layer])), ...oneSided(context, room)];

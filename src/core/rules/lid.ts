@@ -1,25 +1,40 @@
+import type { PlannedKind } from './context';
 import { finding } from './finding';
-import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
-import { The } from '../wording';
+import type { Rule } from './rule';
+import { severityTable } from './severityTable';
+
+const SEVERITY = severityTable<PlannedKind>(
+  'An animal that can leave a tank without a lid',
+  [
+    { when: 'it jumps often', holds: ({ profile }) => profile.habits.jumps === 'often', severity: 'stop' },
+    {
+      when: 'it jumps or climbs when frightened',
+      holds: ({ profile }) => profile.habits.jumps !== 'no',
+      severity: 'caution',
+    },
+  ],
+  'Common practice: jumpers are found on the floor.',
+);
 
 /** Jumpers and climbers in an open tank. */
 export const lid: Rule = {
   name: 'lid',
+  severities: [SEVERITY],
   judge: (context) =>
     context.tank.lid
       ? []
-      : judgedKinds(context)
-          .filter((kind) => kind.profile.habits.jumps !== 'no')
-          .map((kind) => {
-            const often = kind.profile.habits.jumps === 'often';
-            const verb = kind.profile.life === 'fish' ? 'jumps' : 'climbs out';
-            return finding('lid', {
-              severity: often ? 'stop' : 'caution',
+      : judgedKinds(context).flatMap((kind) => {
+          const severity = SEVERITY.of(kind);
+          if (severity === null) return [];
+          return [
+            finding('lid', {
+              severity,
               species: [kind.profile.id],
-              text: `${The(kind.profile)} ${often ? verb : `${verb} now and then, when frightened most of all`}, and this tank is open.`,
+              fact: { says: 'home/no lid', how: kind.profile.life === 'fish' ? 'jumps' : 'climbs' },
               because: { jumps: kind.profile.habits.jumps, lid: false },
-              fixes: [{ text: 'Put a lid on.', edit: { kind: 'set-lid', lid: true } }],
-            });
-          }),
+              fixes: [{ edit: { kind: 'set-lid', lid: true } }],
+            }),
+          ];
+        }),
 };

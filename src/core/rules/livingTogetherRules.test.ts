@@ -66,7 +66,7 @@ describe('slime-grazing', () => {
       'slime-grazing',
     );
     expect(finding).toMatchObject({ contested: true, severity: 'caution', school: 'avoid' });
-    expect(finding?.text).toContain('others never');
+    expect(finding?.fact).toEqual({ says: 'pair/may rasp' });
   });
   it('knows the Chinese algae eater from the day it matures', () => {
     const [finding] = found(
@@ -134,8 +134,10 @@ describe('diet', () => {
       severities(plan(big, [one('tropheus-moorii', 15), one('altolamprologus-calvus', 2)]), 'diet'),
     ).toEqual(['caution']));
   it('asks for wood and for snails', () => {
-    expect(found(plan(big, [one('panaqolus-maccus')]), 'diet')[0]?.text).toContain('wood');
-    expect(found(plan(big, [one('carinotetraodon-travancoricus')]), 'diet')[0]?.text).toContain('snails');
+    expect(found(plan(big, [one('panaqolus-maccus')]), 'diet')[0]?.fact).toEqual({ says: 'food/wood' });
+    expect(found(plan(big, [one('carinotetraodon-travancoricus')]), 'diet')[0]?.fact).toEqual({
+      says: 'food/snails',
+    });
   });
   it('keeps silent about those who eat alike', () =>
     expect(
@@ -191,7 +193,7 @@ describe('way-out', () => {
     expect(found(oscar('the shop on the quay takes it'), 'way-out', 'astronotus-ocellatus')[0]).toMatchObject(
       {
         severity: 'good',
-        text: expect.stringContaining('the shop on the quay takes it'),
+        fact: { says: 'care/exit plan', plan: 'the shop on the quay takes it' },
       },
     );
   });

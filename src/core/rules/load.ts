@@ -1,45 +1,47 @@
 import { finding } from './finding';
+import { advise } from './fixes';
 import type { Rule } from './rule';
-import { figure } from '../wording';
+import type { Load } from './context';
+import { severityTable } from './severityTable';
 
 /** Both rules of thumb are "only a guide": past twice what they allow even a guide is worth a thought (from memory). */
 const FAR_OVER = 2;
-/** Past so many times what both allow no keeper of any school goes (from memory). */
+/** Past so many times what both allow no keeper of any approach goes (from memory). */
 const ABSURD = 5;
 
-/** The two old rules of fill, shown beside the nitrate budget, which alone can be measured. */
+const least = ({ lengthRule, surfaceRule }: Load): number => Math.min(lengthRule, surfaceRule);
+const most = ({ lengthRule, surfaceRule }: Load): number => Math.max(lengthRule, surfaceRule);
+
+const SEVERITY = severityTable<Load>(
+  'Grown fish against the length rule and the surface rule',
+  [
+    { when: `over ${ABSURD} times both`, holds: (load) => least(load) > ABSURD, severity: 'stop' },
+    { when: `over ${FAR_OVER} times both`, holds: (load) => least(load) > FAR_OVER, severity: 'caution' },
+    { when: 'over one of them', holds: (load) => most(load) > 1, severity: 'note' },
+  ],
+  'Both rules are only a guide (common practice); the limits of 2 and 5 times are from memory.',
+);
+
+/** The two old rules of stocking, beside the nitrate budget, which alone can be measured. */
 export const load: Rule = {
   name: 'load',
+  severities: [SEVERITY],
   judge: (context) => {
-    const { lengthRule, surfaceRule } = context.load;
-    if (context.kinds.length === 0) return [];
-    const worst = Math.max(lengthRule, surfaceRule);
-    const because = {
-      lengthRule: Number(lengthRule.toFixed(2)),
-      surfaceRule: Number(surfaceRule.toFixed(2)),
-      massG: Math.round(context.load.massG),
-    };
-    const figures = `${figure(lengthRule * 100)} % by the length rule, ${figure(surfaceRule * 100)} % by the surface rule`;
-    if (worst <= 1) {
-      return [
-        finding('load', {
-          severity: 'good',
-          species: [],
-          text: `The fill is within both rules of thumb when grown: ${figures}.`,
-          because,
-          school: 'length and surface rules',
-        }),
-      ];
-    }
-    const least = Math.min(lengthRule, surfaceRule);
+    const { lengthRule, surfaceRule, massG } = context.load;
+    const severity = context.kinds.length === 0 ? null : SEVERITY.of(context.load);
+    if (severity === null) return [];
     return [
       finding('load', {
-        severity: least > ABSURD ? 'stop' : least > FAR_OVER ? 'caution' : 'note',
+        severity,
         species: [],
-        text: `When grown the list fills ${figures}. Both are only a guide; the nitrate a week is the one to measure.`,
-        because,
+        fact: { says: 'bioload/rules', lengthRule, surfaceRule },
+        because: {
+          lengthRule: Number(lengthRule.toFixed(2)),
+          surfaceRule: Number(surfaceRule.toFixed(2)),
+          massG: Math.round(massG),
+        },
         school: 'length and surface rules',
-        fixes: [{ text: 'Fewer fish, smaller kinds or a larger tank.' }],
+        fixes: [advise('fewer fish')],
       }),
     ];
   },

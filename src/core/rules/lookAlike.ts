@@ -1,34 +1,61 @@
 import { DEADLY, ROUGH } from '../model';
+import type { PlannedKind } from './context';
 import { finding, type Finding } from './finding';
 import { leaveOut } from './fixes';
-import type { PlannedKind } from './context';
 import type { Rule } from './rule';
-import { The, the } from '../wording';
+import { severityTable } from './severityTable';
 
-/** A loner that kills its like, of either sex and also of a kind next to its own: bettas, red-tailed sharks (common practice). */
+/** A loner that kills its like, of either sex and also of a species next to its own: bettas, red-tailed sharks (common practice). */
 const killsLikes = ({ profile: { company } }: PlannedKind): boolean =>
   company.mode === 'solitary' && company.toLookalikes >= DEADLY;
 
+interface Rivals {
+  readonly temper: number;
+  /** They are of one group of species, and one of them is a loner that kills its like. */
+  readonly loner: boolean;
+}
+
+const SEVERITY = severityTable<Rivals>(
+  'Two species that take each other for rivals',
+  [
+    {
+      when: 'close kin, and one is a loner that kills its like',
+      holds: ({ loner, temper }) => loner && temper >= ROUGH,
+      severity: 'stop',
+    },
+    {
+      when: 'very aggressive towards its like',
+      holds: ({ temper }) => temper >= DEADLY,
+      severity: 'caution',
+    },
+    { when: 'aggressive towards its like', holds: ({ temper }) => temper >= ROUGH, severity: 'note' },
+  ],
+  'Common practice: rivals are known by shape and colour.',
+);
+
 function judgePair(a: PlannedKind, b: PlannedKind): Finding | null {
   const tag = a.profile.lookalike.find((one) => b.profile.lookalike.includes(one));
+  if (tag === undefined) return null;
   const temper = Math.max(a.profile.company.toLookalikes, b.profile.company.toLookalikes);
-  if (tag === undefined || temper < ROUGH) return null;
+  const severity = SEVERITY.of({
+    temper,
+    loner: a.profile.kin === b.profile.kin && [a, b].some(killsLikes),
+  });
+  if (severity === null) return null;
+  // The loner is named first: it is the one that attacks.
+  const [first, second] = killsLikes(b) && !killsLikes(a) ? [b, a] : [a, b];
   return finding('look-alike', {
-    severity:
-      a.profile.kin === b.profile.kin && [a, b].some(killsLikes)
-        ? 'stop'
-        : temper >= DEADLY
-          ? 'caution'
-          : 'note',
-    species: [a.profile.id, b.profile.id],
-    text: `${The(a.profile)} and ${the(b.profile)} look alike and fight each other like their own kind.`,
+    severity,
+    species: [first.profile.id, second.profile.id],
+    fact: { says: 'pair/rivals', counts: [first.count, second.count] },
     because: { lookalike: tag, aggression: temper },
     fixes: [leaveOut(a), leaveOut(b)],
   });
 }
 
-/** Kinds that take each other for rivals of their own kind. */
+/** Species that take each other for rivals of their own. */
 export const lookAlike: Rule = {
   name: 'look-alike',
+  severities: [SEVERITY],
   together: judgePair,
 };

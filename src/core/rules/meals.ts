@@ -1,13 +1,22 @@
 import { isRough } from '../model';
 import { finding } from './finding';
+import { advise } from './fixes';
 import type { Rule } from './rule';
+import { otherwise, severityTable } from './severityTable';
 
-/** Several small meals rather than one, twice a day at the least in a rough tank (fact of the trade, common practice). */
+/** Several small meals rather than one, twice a day at the least with aggressive fish (fact of the trade, common practice). */
 const LEAST = 2;
 
-/** Meals a day in a rough tank: hungry fish are rougher. Silent while nobody has said how often. */
+const SEVERITY = severityTable(
+  `Aggressive fish fed fewer than ${LEAST} times a day`,
+  [otherwise('note')],
+  'Common practice: several small meals calm aggressive fish.',
+);
+
+/** Meals a day for aggressive fish: hungry ones are worse. Silent while nobody has said how often. */
 export const meals: Rule = {
   name: 'meals',
+  severities: [SEVERITY],
   judge: ({ kinds, routine }) => {
     const rough = kinds.filter((kind) => isRough(kind.profile));
     if (routine.mealsAssumed || rough.length === 0 || routine.mealsPerDay >= LEAST) return [];
@@ -15,9 +24,9 @@ export const meals: Rule = {
       finding('meals', {
         severity: 'note',
         species: rough.map((kind) => kind.profile.id),
-        text: `Hungry fish are rougher: give a rough tank several small meals, twice a day at the least, rather than ${routine.mealsPerDay === 0 ? 'none' : 'one'}.`,
+        fact: { says: 'food/meals' },
         because: { mealsPerDay: routine.mealsPerDay },
-        fixes: [{ text: 'Feed the same amount in two or more meals.' }],
+        fixes: [advise('two meals')],
       }),
     ];
   },

@@ -2,7 +2,9 @@ import { addMonths } from '../kernel';
 import { HORIZON_MONTHS } from '../growth';
 import type { Load, RuleContext } from './context';
 import { finding, type Fix } from './finding';
+import { advise } from './fixes';
 import type { Rule } from './rule';
+import { severityTable } from './severityTable';
 
 /** mg/L a week that keepers budget for (common practice). */
 export const NITRATE_BUDGET = 20;
@@ -18,30 +20,34 @@ const FAR_OVER = 3;
 const HEAVY = { changeFraction: 0.5, everyDays: 7 } as const;
 const HEAVIER = { changeFraction: 0.5, everyDays: 4 } as const;
 
-function fixes(fraction: number, everyDays: number): readonly Fix[] {
+/** A larger change lowers the peak; it does not change what the fish make in a week. */
+function fixes({ nitrateMgLWeek }: Load, fraction: number, everyDays: number): readonly Fix[] {
   const now = fraction / everyDays;
-  const next =
-    now < HEAVY.changeFraction / HEAVY.everyDays
-      ? HEAVY
-      : now < HEAVIER.changeFraction / HEAVIER.everyDays
-        ? HEAVIER
-        : null;
-  const words = { text: 'Fewer or smaller fish, less food, more plants or a larger tank.' };
-  return next === null
-    ? [words]
-    : [
-        {
-          text: `Change half the water every ${next.everyDays} days.`,
-          edit: { kind: 'set-routine', ...next },
-        },
-        words,
-      ];
+  const next = [HEAVY, HEAVIER].find((heavy) => now < heavy.changeFraction / heavy.everyDays);
+  return nitrateMgLWeek > NITRATE_BUDGET || next === undefined
+    ? [advise('less nitrate')]
+    : [{ edit: { kind: 'set-routine', ...next } }, advise('less nitrate')];
 }
 
 const isOver = (load: Load): boolean =>
   load.nitrateMgLWeek > NITRATE_BUDGET || load.nitratePeakMgL > NITRATE_EDGE;
 const isFarOver = (load: Load): boolean =>
   load.nitrateMgLWeek > NITRATE_BUDGET * FAR_OVER || load.nitratePeakMgL > NITRATE_EDGE * FAR_OVER;
+
+const SEVERITY = severityTable<Load>(
+  `Nitrate of the grown fish: budget ${NITRATE_BUDGET} mg/L a week, limit ${NITRATE_EDGE} mg/L before a change`,
+  [
+    { when: `over ${FAR_OVER} times the budget or the limit`, holds: isFarOver, severity: 'stop' },
+    { when: 'over the budget or the limit', holds: isOver, severity: 'caution' },
+    {
+      when: `${NITRATE_THRIVING} mg/L or less before a change`,
+      holds: (load) => load.nitratePeakMgL <= NITRATE_THRIVING,
+      severity: 'good',
+    },
+    { when: 'more than that', holds: () => true, severity: 'note' },
+  ],
+  'Common practice for 20 and 40 mg/L. Rations are right in order of magnitude only, so that a stop asks for far more; the factor is from memory.',
+);
 
 /** The month in which growth makes it as bad as it gets; null when it is so today. */
 function begins(context: RuleContext, bad: (load: Load) => boolean): string | null {
@@ -54,6 +60,7 @@ function begins(context: RuleContext, bad: (load: Load) => boolean): string | nu
 export const nitrate: Rule = {
   name: 'nitrate',
   leaveFor: 'too messy',
+  severities: [SEVERITY],
   judge: (context) => {
     if (context.kinds.length === 0) return [];
     const { nitrateMgLWeek: week, nitratePeakMgL: peak } = context.load;
@@ -72,28 +79,18 @@ export const nitrate: Rule = {
       budgetMgL: NITRATE_BUDGET,
       edgeMgL: NITRATE_EDGE,
     } as const;
-    if (isOver(context.load)) {
-      const far = isFarOver(context.load);
-      return [
-        finding('nitrate', {
-          severity: far ? 'stop' : 'caution',
-          species: [],
-          fact,
-          because,
-          from: context.focus === null ? begins(context, far ? isFarOver : isOver) : null,
-          school: 'nitrate budget',
-          fixes: fixes(changeFraction, everyDays),
-          source: 'Timmons and Ebeling for nitrogen from feed; rations from memory',
-        }),
-      ];
-    }
+    const severity = SEVERITY.of(context.load) ?? 'note';
+    const over = severity === 'stop' || severity === 'caution';
     return [
       finding('nitrate', {
-        severity: peak <= NITRATE_THRIVING ? 'good' : 'note',
+        severity,
         species: [],
         fact,
         because,
+        from:
+          over && context.focus === null ? begins(context, severity === 'stop' ? isFarOver : isOver) : null,
         school: 'nitrate budget',
+        fixes: over ? fixes(context.load, changeFraction, everyDays) : [],
         source: 'Timmons and Ebeling for nitrogen from feed; rations from memory',
       }),
     ];

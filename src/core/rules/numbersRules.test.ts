@@ -56,7 +56,7 @@ describe('all-male', () => {
           sexed('copadichromis-borleyi', males, 4 * males),
         ]),
         'all-male',
-      ).filter((finding) => finding.because.kinds === 2);
+      ).filter((finding) => finding.because.species === 2);
     expect(rivals(1)).toHaveLength(1);
     expect(rivals(3)).toHaveLength(0);
   });

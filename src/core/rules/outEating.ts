@@ -1,10 +1,10 @@
-import { adultLengthCm, commonName, FAST, SLOW } from '../model';
+import { adultLengthCm, FAST, SLOW } from '../model';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
 import { concernedKinds } from './pairs';
-import { leaveOut } from './fixes';
-import { capital, listSome, plural, The } from '../wording';
+import { advise, leaveOut } from './fixes';
+import { otherwise, severityTable } from './severityTable';
 
 /** Fed on the ground or in the dark, a slow fish can be reached past the fast ones. */
 const BOTTOM = 0.7;
@@ -12,34 +12,44 @@ const BOTTOM = 0.7;
 const MINOR = 0.5;
 const FEW = 3;
 
+const isReached = ({ profile: { layers, habits } }: PlannedKind): boolean =>
+  layers.bottom >= BOTTOM || habits.nightActive;
+
+const SEVERITY = severityTable<PlannedKind>(
+  'A slow eater beside fast ones',
+  [
+    { when: 'it lives at the bottom or eats at night', holds: isReached, severity: 'note' },
+    otherwise('caution'),
+  ],
+  'Common practice: food sunk after dark reaches fish of the bottom and of the night.',
+);
+
 const competes = (fast: PlannedKind, slow: PlannedKind): boolean =>
   fast.profile.habits.mealSpeed === FAST &&
   fast.profile.life === 'fish' &&
   adultLengthCm(fast.profile) >= adultLengthCm(slow.profile) * MINOR &&
   (fast.count >= FEW || adultLengthCm(fast.profile) > adultLengthCm(slow.profile));
 
-/** Kinds that lose at meals. */
+/** Fish that lose at meals. */
 const isSlow = ({ profile }: PlannedKind): boolean =>
   profile.habits.mealSpeed === SLOW && profile.life === 'fish';
 
 function judgeSlow(slow: PlannedKind, context: RuleContext): readonly Finding[] {
-  const { habits, layers } = slow.profile;
   if (!isSlow(slow)) return [];
   const fast = context.kinds.filter((kind) => kind !== slow && competes(kind, slow));
   if (fast.length === 0) return [];
-  const reached = layers.bottom >= BOTTOM || habits.nightActive;
-  const who = listSome(fast, (kind) => plural(commonName(kind.profile)));
+  const reached = isReached(slow);
   return [
     finding('out-eating', {
-      severity: reached ? 'note' : 'caution',
+      severity: SEVERITY.of(slow) ?? 'caution',
       species: [slow.profile.id, ...fast.map((kind) => kind.profile.id)],
-      text: reached
-        ? `${capital(who)} eat before ${plural(commonName(slow.profile))} reach the food: sink it through a tube, or feed after lights out.`
-        : `${The(slow.profile)} feeds slowly and ${who} do not wait: it goes hungry in their company.`,
-      because: { fastKinds: fast.length, bottom: layers.bottom, mealsPerDay: context.routine.mealsPerDay },
-      fixes: reached
-        ? [{ text: 'Sink food through a tube, or after lights out.' }]
-        : [leaveOut(slow), ...fast.map(leaveOut)],
+      fact: { says: 'food/out-eaten', count: slow.count, reached },
+      because: {
+        fastSpecies: fast.length,
+        bottom: slow.profile.layers.bottom,
+        mealsPerDay: context.routine.mealsPerDay,
+      },
+      fixes: [advise('target feeding'), ...(reached ? [] : [leaveOut(slow), ...fast.map(leaveOut)])],
     }),
   ];
 }
@@ -48,6 +58,7 @@ function judgeSlow(slow: PlannedKind, context: RuleContext): readonly Finding[] 
 export const outEating: Rule = {
   name: 'out-eating',
   about: 'the first',
+  severities: [SEVERITY],
   judge: (context) =>
     concernedKinds(context, (fast, slow) => isSlow(slow) && competes(fast, slow)).flatMap((kind) =>
       judgeSlow(kind, context),

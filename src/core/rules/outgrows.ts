@@ -4,12 +4,25 @@ import { adultLengthCm } from '../model';
 import type { PlannedGroup, PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { begins } from './maturity';
+import { advise } from './fixes';
 import type { Rule } from './rule';
+import { otherwise, severityTable } from './severityTable';
 import { judgedKinds } from './pairs';
 
 /** Rigid fish turn in a tank as wide as they are long at the least; bending ones in two thirds of it (from memory). */
 const TURNS_IN = { stiff: 1, supple: 0.6 } as const;
 const SUPPLE = ['eel', 'elongated'];
+
+const OUTGROWN = severityTable(
+  'A fish that cannot turn round or stand upright, now or later',
+  [otherwise('stop')],
+  'From memory: a stiff fish turns in a tank as wide as it is long, a supple one in 0.6 of it.',
+);
+const STAYS = severityTable<boolean>(
+  'A fish that leaves before it is too big',
+  [{ when: 'the next tank is named', holds: (named) => named, severity: 'note' }, otherwise('caution')],
+  'Common practice: a stay needs a next tank.',
+);
 
 interface Limit {
   readonly lengthCm: Cm;
@@ -71,10 +84,8 @@ function outgrown(group: PlannedGroup, months: number, context: RuleContext): Fi
     },
     from: begins(context, months),
     fixes: [
-      {
-        text: '',
-        edit: { kind: 'leave-out', species: group.profile.id },
-      },
+      advise('leaving date'),
+      { edit: { kind: 'leave-out', species: group.profile.id, count: group.count } },
     ],
   });
 }
@@ -96,7 +107,7 @@ function stays(group: PlannedGroup, context: RuleContext): readonly Finding[] {
   const named = group.nextTank.trim() !== '';
   return [
     finding('outgrows', {
-      severity: named ? 'note' : 'caution',
+      severity: STAYS.of(named) ?? 'caution',
       species: [group.profile.id],
       fact: {
         says: 'growth/stays',
@@ -109,7 +120,7 @@ function stays(group: PlannedGroup, context: RuleContext): readonly Finding[] {
         judgedAtCm: Number(group.judgedCm.toFixed(1)),
         nextTank: named ? group.nextTank.trim() : 'none',
       },
-      fixes: named ? [] : [{ text: 'Name the next tank.' }],
+      fixes: named ? [] : [advise('next tank')],
     }),
   ];
 }
@@ -118,6 +129,7 @@ function stays(group: PlannedGroup, context: RuleContext): readonly Finding[] {
 export const outgrows: Rule = {
   name: 'outgrows',
   leaveFor: 'too big',
+  severities: [OUTGROWN, STAYS],
   judge: (context) =>
     judgedKinds(context).flatMap((kind) => [
       ...firstOutgrown(kind, context),

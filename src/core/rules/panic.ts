@@ -1,13 +1,30 @@
 import { adultLengthCm } from '../model';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
+import { advise } from './fixes';
 import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
+import { otherwise, severityTable } from './severityTable';
 
 /** A dash needs so many lengths of free water (from memory). */
 const DASH = 6;
 const HARD_DECOR = 0.12;
 const HARD_FLOORS = ['gravel', 'rock'];
+
+interface Dash {
+  readonly short: boolean;
+  readonly hard: boolean;
+}
+
+const SEVERITY = severityTable<Dash>(
+  'A fish that bolts when frightened',
+  [
+    { when: `less than ${DASH} lengths of open water`, holds: ({ short }) => short, severity: 'caution' },
+    { when: 'much rock, or gravel', holds: ({ hard }) => hard, severity: 'caution' },
+    otherwise('note'),
+  ],
+  'Common practice; the number of lengths is from memory.',
+);
 
 function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] {
   if (!kind.profile.habits.panics) return [];
@@ -16,10 +33,10 @@ function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] 
   const hard = tank.hardscapeFraction > HARD_DECOR || HARD_FLOORS.includes(tank.substrate);
   return [
     finding('panic', {
-      severity: short || hard ? 'caution' : 'note',
+      severity: SEVERITY.of({ short, hard }) ?? 'note',
       species: [kind.profile.id],
       fact: {
-        says: 'habit/bolts',
+        says: 'home/bolts',
         freeSwimCm: tank.figures.freeSwimCm,
         why: short ? 'short' : hard ? 'hard' : null,
       },
@@ -29,7 +46,7 @@ function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] 
         hardscapeFraction: tank.hardscapeFraction,
         substrate: tank.substrate,
       },
-      fixes: [{ text: 'Clear a long lane, lay sand, take sharp rock out; place the tank away from doors.' }],
+      fixes: [advise('swimming lane')],
     }),
   ];
 }
@@ -37,5 +54,6 @@ function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] 
 /** Shoals that dash into decor. */
 export const panic: Rule = {
   name: 'panic',
+  severities: [SEVERITY],
   judge: (context) => judgedKinds(context).flatMap((kind) => judgeKind(kind, context)),
 };

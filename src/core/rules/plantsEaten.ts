@@ -1,28 +1,50 @@
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
-import { leaveOut } from './fixes';
-import type { Rule } from './rule';
+import { advise, leaveOut } from './fixes';
 import { judgedKinds } from './pairs';
-import { The } from '../wording';
+import type { Rule } from './rule';
+import { severityTable } from './severityTable';
+
+/** Digs so hard that rooted plants come up (from memory). */
+const UPROOTS = 3;
+
+interface Planted {
+  readonly kind: PlannedKind;
+  /** The keeper said that there are plants. */
+  readonly said: boolean;
+}
+
+const SEVERITY = severityTable<Planted>(
+  'A fish that harms plants, in a tank with plants',
+  [
+    {
+      when: 'it eats plants, and the keeper said that there are some',
+      holds: ({ kind, said }) => said && kind.profile.effect.eatsPlants === 'yes',
+      severity: 'caution',
+    },
+    {
+      when: 'it eats plants, nibbles at them or digs them up',
+      holds: ({ kind: { profile } }) => profile.effect.eatsPlants !== 'no' || profile.effect.digs >= UPROOTS,
+      severity: 'note',
+    },
+  ],
+  'Common practice; how hard a fish must dig to uproot plants is from memory.',
+);
+
+const HOW = { yes: 'eats', some: 'nibbles', no: 'digs' } as const;
 
 function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] {
   const { eatsPlants, digs } = kind.profile.effect;
   const { plants, assumed } = context.tank;
-  const uproots = digs >= 3 && eatsPlants === 'no';
-  if (plants === 'none' || (eatsPlants === 'no' && !uproots)) return [];
-  // Plants that nobody spoke of are not judged harder than a note.
-  const sure = eatsPlants === 'yes' && !assumed.has('plants');
+  const severity = plants === 'none' ? null : SEVERITY.of({ kind, said: !assumed.has('plants') });
+  if (severity === null) return [];
   return [
     finding('plants-eaten', {
-      severity: sure ? 'caution' : 'note',
+      severity,
       species: [kind.profile.id],
-      text: uproots
-        ? `${The(kind.profile)} digs plants up: tie them to stone and wood.`
-        : eatsPlants === 'yes'
-          ? `${The(kind.profile)} eats plants, tough ones too when hungry: vallisneria, java fern and anubias last longest.`
-          : `${The(kind.profile)} picks at soft plants; tough ones last.`,
+      fact: { says: 'home/plants', how: HOW[eatsPlants] },
       because: { eatsPlants, plants, digs },
-      fixes: sure ? [leaveOut(kind), { text: 'Use wood and stone in place of plants.' }] : [],
+      fixes: severity === 'caution' ? [leaveOut(kind), advise('wood and rock')] : [],
     }),
   ];
 }
@@ -30,5 +52,6 @@ function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] 
 /** Plant eaters and uprooters in a planted tank. */
 export const plantsEaten: Rule = {
   name: 'plants-eaten',
+  severities: [SEVERITY],
   judge: (context) => judgedKinds(context).flatMap((kind) => judgeKind(kind, context)),
 };

@@ -8,6 +8,7 @@ import { finding, type Finding, type Severity } from './finding';
 import { leaveOut } from './fixes';
 import { monthsTogether } from './pairs';
 import type { Rule, ThisMonth } from './rule';
+import { severityTable } from './severityTable';
 
 /** Fish shorter than this count as fry: mouths that take fry only take them (from memory). */
 const FRY_CM = 1.2;
@@ -70,21 +71,54 @@ function isCaught(eater: PlannedKind, prey: PlannedKind): boolean {
   return slow && hasClaws(eater, prey);
 }
 
-/** What a fit in the mouth means for a hunter, for one that takes what passes, for one that picks prey apart. */
-function severityOf(want: Appetite, fit: MouthFit, preyCm: Cm): Severity | null {
-  switch (want) {
-    case 'none':
-      return null;
-    case 'fry-only':
-      return preyCm <= FRY_CM && fit !== 'no' ? 'caution' : null;
-    case 'hunts':
-      return fit === 'certain' || fit === 'likely' ? 'stop' : fit === 'possible' ? 'caution' : null;
-    case 'takes':
-      return fit === 'certain' ? 'stop' : fit === 'likely' ? 'caution' : fit === 'possible' ? 'note' : null;
-    case 'picks':
-      return fit === 'certain' ? 'stop' : 'caution';
-  }
+interface Bite {
+  readonly want: Appetite;
+  readonly fit: MouthFit;
+  readonly preyCm: Cm;
 }
+
+const SEVERITY = severityTable<Bite>(
+  'What a fit in the mouth means, by how the eater feeds',
+  [
+    {
+      when: `eats fry only, prey of ${FRY_CM} cm or less that may fit`,
+      holds: ({ want, fit, preyCm }) => want === 'fry-only' && preyCm <= FRY_CM && fit !== 'no',
+      severity: 'caution',
+    },
+    {
+      when: 'hunts, prey that is certain or likely to fit',
+      holds: ({ want, fit }) => want === 'hunts' && (fit === 'certain' || fit === 'likely'),
+      severity: 'stop',
+    },
+    {
+      when: 'hunts, prey that may fit',
+      holds: ({ want, fit }) => want === 'hunts' && fit === 'possible',
+      severity: 'caution',
+    },
+    {
+      when: 'takes what fits, prey that is certain to',
+      holds: ({ want, fit }) => want === 'takes' && fit === 'certain',
+      severity: 'stop',
+    },
+    {
+      when: 'takes what fits, prey that is likely to',
+      holds: ({ want, fit }) => want === 'takes' && fit === 'likely',
+      severity: 'caution',
+    },
+    {
+      when: 'takes what fits, prey that may',
+      holds: ({ want, fit }) => want === 'takes' && fit === 'possible',
+      severity: 'note',
+    },
+    {
+      when: 'picks prey apart, and is sure to catch it',
+      holds: ({ want, fit }) => want === 'picks' && fit === 'certain',
+      severity: 'stop',
+    },
+    { when: 'picks prey apart', holds: ({ want }) => want === 'picks', severity: 'caution' },
+  ],
+  'Common practice: diet counts before the size of the mouth; classes of mouths are from memory.',
+);
 
 interface Moment {
   readonly months: number;
@@ -107,7 +141,7 @@ function worstMoment(eater: PlannedKind, prey: PlannedKind, want: Appetite): Mom
     const eaterCm = largest[months] as number;
     const preyCm = smallest[months] as number;
     const ratio = mouthRatio(eater.profile, eaterCm, prey.profile, preyCm);
-    const severity = severityOf(want, fitOf(eater, prey, ratio, preyCm / eaterCm), preyCm);
+    const severity = SEVERITY.of({ want, fit: fitOf(eater, prey, ratio, preyCm / eaterCm), preyCm });
     if (severity !== null && (worst === null || RANK[severity] > RANK[worst.severity]))
       worst = { months, severity, ratio, eaterCm, preyCm };
   }
@@ -166,5 +200,6 @@ function judgePair(eater: PlannedKind, prey: PlannedKind, now: ThisMonth): Findi
 /** Who eats whom: today, from which month on, or grown. Diet counts before the size of the mouth. */
 export const predation: Rule = {
   name: 'predation',
+  severities: [SEVERITY],
   toAnother: judgePair,
 };

@@ -1,3 +1,5 @@
+import fc from 'fast-check';
+import { anyPlan } from '@/testing/anyPlan';
 import { catalogue, judge, plan, TANKS } from '@/testing/plans';
 import { RULES } from './registry';
 
@@ -19,5 +21,26 @@ describe('the registry', () => {
     const names = new Set(RULES.map((rule) => rule.name));
     expect(answer.findings.filter((finding) => !names.has(finding.rule))).toEqual([]);
     expect(new Set(answer.findings.map((finding) => finding.rule)).size).toBeGreaterThan(10);
+  });
+  it('has every rule judge by its printed tables only', () => {
+    const printed = new Map(
+      RULES.map((rule) => [
+        rule.name,
+        rule.severities.flatMap(({ rows }) => rows.map((row) => row.severity)),
+      ]),
+    );
+    fc.assert(
+      fc.property(anyPlan, (file) => {
+        for (const { rule, severity } of judge(file).findings) expect(printed.get(rule)).toContain(severity);
+      }),
+      { numRuns: 60 },
+    );
+  });
+  it('gives every table rows, and a reason', () => {
+    for (const { severities } of RULES)
+      for (const table of severities) {
+        expect(table.rows.length).toBeGreaterThan(0);
+        expect(table.reason).not.toBe('');
+      }
   });
 });

@@ -1,10 +1,17 @@
 import { finding } from './finding';
 import type { Rule } from './rule';
-import { The } from '../wording';
+import { otherwise, severityTable } from './severityTable';
 
-/** Kinds that some places forbid or license. */
+const SEVERITY = severityTable(
+  'A species that some places forbid or license',
+  [otherwise('note')],
+  'Laws differ by place; the local authority knows.',
+);
+
+/** Species that some places forbid or license. */
 export const restricted: Rule = {
   name: 'restricted',
+  severities: [SEVERITY],
   judge: (context) =>
     context.kinds
       .filter((kind) => kind.profile.trade.restricted)
@@ -12,7 +19,7 @@ export const restricted: Rule = {
         finding('restricted', {
           severity: 'note',
           species: [kind.profile.id],
-          text: `${The(kind.profile)} is restricted or needs a permit in some places: ask your local authority before buying, moving or giving it away.`,
+          fact: { says: 'care/restricted' },
           because: { restricted: true },
         }),
       ),

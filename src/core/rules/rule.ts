@@ -1,5 +1,6 @@
 import type { PlannedKind, RuleContext } from './context';
 import type { Finding } from './finding';
+import type { PrintedTable } from './severityTable';
 
 /** What a finding on two kinds may know beside them: this month, and nothing else of the list or the tank. */
 export type ThisMonth = Pick<RuleContext, 'month'>;
@@ -17,6 +18,8 @@ export interface Rule {
   readonly about?: 'the first' | 'the whole tank';
   /** Why fish leave for what it finds, in the words of a rehoming. */
   readonly leaveFor?: 'too big' | 'too messy' | 'water' | 'fighting';
+  /** How bad it calls what it finds, for `docs/rules.md`; the rule itself judges by the same tables. */
+  readonly severities: readonly PrintedTable[];
   /** Of kinds by themselves, of the tank, of the list as a whole. */
   readonly judge?: (context: RuleContext) => readonly Finding[];
   /** What one kind does to another. Both ways are asked. */

@@ -1,9 +1,10 @@
-import { commonName, isRough, makesRoughTank } from '../model';
+import { isRough, makesRoughTank } from '../model';
 import type { PlannedGroup, PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
+import { advise } from './fixes';
 import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
-import { countOf, list, plural } from '../wording';
+import { otherwise, severityTable } from './severityTable';
 
 /** After so many months an order has settled (from memory). */
 const SETTLED_MONTHS = 2;
@@ -11,6 +12,19 @@ const SETTLED_MONTHS = 2;
 const SEVERAL = 3;
 /** Newcomers below this share of the residents' length are often ignored (common practice; the share from memory). */
 const SMALL = 0.4;
+
+const SEVERITY = severityTable<boolean>(
+  'A newcomer to aggressive fish that have settled',
+  [
+    {
+      when: `fewer than ${SEVERAL}, and not much smaller than the residents`,
+      holds: (few) => few,
+      severity: 'caution',
+    },
+    otherwise('note'),
+  ],
+  'Common practice: one or two newcomers are picked on by all, three and more share it. Small fish are often ignored; the share is from memory.',
+);
 
 const settled = (kind: PlannedKind): boolean =>
   kind.groups.some((group) => group.monthsHere !== null && group.monthsHere >= SETTLED_MONTHS) &&
@@ -21,32 +35,29 @@ function judgeNewcomer(group: PlannedGroup, residents: readonly PlannedKind[]): 
   if (group.monthsHere !== null || group.profile.life !== 'fish' || rough.length === 0) return [];
   const small = rough.every((kind) => group.lengthCm < kind.largestCm * SMALL);
   const few = group.count < SEVERAL && !small;
-  const who = list(rough.map((kind) => plural(commonName(kind.profile))));
   return [
     finding('settled-tank', {
-      severity: few ? 'caution' : 'note',
+      severity: SEVERITY.of(few) ?? 'note',
       species: [
         group.profile.id,
         ...rough.map((kind) => kind.profile.id).filter((id) => id !== group.profile.id),
       ],
-      text: few
-        ? `${countOf(group.count, group.profile)} added to settled ${who}: newcomers in ones and twos are picked on by all, and the whole order is at risk. Add three or more at once, or use the quarantine ruse.`
-        : `Adding to settled ${who} risks the whole order: rearrange the rock in the same hour and look again after two days.`,
+      fact: { says: 'floor/new fish', count: group.count, pickedOn: few },
       because: { newcomers: group.count, lengthCm: group.lengthCm, muchSmaller: small },
       fixes: [
-        { text: 'Rearrange the hardscape in the same hour.' },
-        {
-          text: 'Take three or four residents into quarantine with the newcomer for its last week, then put all in together.',
-        },
+        ...(few ? [advise({ does: 'more of them', species: [group.profile.id], count: SEVERAL })] : []),
+        advise('rearrange rocks'),
+        advise('quarantine with residents'),
       ],
     }),
   ];
 }
 
-/** Newcomers into a rough tank whose order has settled. */
+/** Newcomers among aggressive fish whose hierarchy has settled. */
 export const settledTank: Rule = {
   name: 'settled-tank',
   about: 'the first',
+  severities: [SEVERITY],
   judge: (context: RuleContext) => {
     const residents = context.kinds.filter(
       (kind) => makesRoughTank(kind.profile, kind.count) && settled(kind),

@@ -1,82 +1,124 @@
-import { commonName, DEADLY, ROUGH } from '../model';
+import { DEADLY, ROUGH } from '../model';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
-import type { Rule } from './rule';
+import { advise, keepSexes } from './fixes';
 import { judgedKinds } from './pairs';
-import { countOf, figure, plural } from '../wording';
+import type { Rule } from './rule';
+import { otherwise, severityTable } from './severityTable';
 
-/** Two males watch only each other; one, or three and more, is the practice for harem kinds. */
+/** Two males watch only each other; one, or three and more, is the practice for species of harems. */
 const RIVALS = 2;
 
-function rivals(kind: PlannedKind, males: number, females: number): Finding {
-  const { profile } = kind;
-  const { femalesPerMale, ownKind } = profile.company;
-  // With a full harem for each, two males of all but the deadliest kinds are a risk that some keepers take.
-  const harems = ownKind.male < DEADLY && females >= RIVALS * (femalesPerMale ?? Infinity);
-  return finding('sex-ratio', {
-    severity: ownKind.male >= ROUGH && !harems ? 'stop' : 'caution',
-    species: [profile.id],
-    text: `Two male ${plural(commonName(profile))} watch only each other: keep one, or three and more.`,
-    because: { males, females },
-    fixes: [
-      {
-        text: `Keep one male and ${females + 1} females.`,
-        edit: { kind: 'set-sexes', species: profile.id, males: 1, females: females + 1 },
-      },
-      { text: 'Keep three males or more, with females to match.' },
-    ],
-  });
+interface Sexed {
+  readonly kind: PlannedKind;
+  readonly males: number;
+  readonly females: number;
 }
 
-function tooFewFemales(kind: PlannedKind, males: number, females: number, wanted: number): Finding {
-  const { profile } = kind;
-  const needed = Math.ceil(males * wanted);
-  return finding('sex-ratio', {
-    severity: profile.company.ownKind.male >= ROUGH ? 'caution' : 'note',
-    species: [profile.id],
-    text: `${males} male and ${females} female ${plural(commonName(profile))}: each male wants ${figure(wanted)} females or more, or the few are driven without rest.`,
-    because: { males, females, femalesPerMale: wanted },
-    fixes: [
-      {
-        text: `Keep ${needed} females to ${males === 1 ? 'the male' : `${males} males`}.`,
-        edit: { kind: 'set-sexes', species: profile.id, males, females: needed },
-      },
-    ],
-  });
-}
+const isRoughMale = ({ kind }: Sexed): boolean => kind.profile.company.ownKind.male >= ROUGH;
+/** With a full harem for each, two males of all but the deadliest species are a risk that some keepers take. */
+const haveHarems = ({ kind, females }: Sexed): boolean =>
+  kind.profile.company.ownKind.male < DEADLY &&
+  females >= RIVALS * (kind.profile.company.femalesPerMale ?? Infinity);
 
-function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] {
-  const { profile, count } = kind;
-  const { femalesPerMale, mode, ownKind } = profile.company;
-  if (femalesPerMale === null || count < 2 || mode === 'solitary') return [];
-  const { males, females } = kind;
-  if (males === null || females === null || males + females < count) {
-    return ownKind.male >= ROUGH
-      ? [
-          finding('sex-ratio', {
-            severity: 'note',
-            species: [profile.id],
-            text: `${countOf(count, profile)}, sexes not all known: the aim is one male to ${figure(femalesPerMale)} females, and never two males.`,
-            because: { count, femalesPerMale },
-          }),
-        ]
-      : [];
-  }
-  if (males === 0 || (females === 0 && context.males !== 'harem')) return [];
-  if (males === RIVALS && (mode === 'harem' || ownKind.male >= ROUGH)) return [rivals(kind, males, females)];
-  if (females < males * femalesPerMale) return [tooFewFemales(kind, males, females, femalesPerMale)];
+const TWO_MALES = severityTable<Sexed>(
+  'Two males of a species of harems, or of aggressive males',
+  [
+    {
+      when: 'aggressive towards each other, without a full harem for each',
+      holds: (sexed) => isRoughMale(sexed) && !haveHarems(sexed),
+      severity: 'stop',
+    },
+    otherwise('caution'),
+  ],
+  'Common practice: two males watch only each other.',
+);
+const FEW_FEMALES = severityTable<Sexed>(
+  'Fewer females than the species needs for each male',
+  [
+    { when: 'males aggressive towards their own kind', holds: isRoughMale, severity: 'caution' },
+    otherwise('note'),
+  ],
+  'Each species has its own number of females for a male (common practice).',
+);
+const OTHERS = severityTable<Sexed>(
+  'Other ratios',
+  [
+    { when: 'enough females for each male', holds: ({ males }) => males > 0, severity: 'good' },
+    { when: 'not all sexed, and males are aggressive', holds: isRoughMale, severity: 'note' },
+  ],
+  'The same numbers.',
+);
+
+function ratio(sexed: Sexed, perMale: number): readonly Finding[] {
+  const { kind, males, females } = sexed;
+  const { id: species, company } = kind.profile;
+  const { mode } = company;
+  if (males === RIVALS && (mode === 'harem' || isRoughMale(sexed)))
+    return [
+      finding('sex-ratio', {
+        severity: TWO_MALES.of(sexed) ?? 'caution',
+        species: [species],
+        fact: {
+          says: 'sexes/two males',
+          deadly: company.ownKind.male >= DEADLY,
+          mode: mode === 'harem' ? 'harem' : 'other',
+        },
+        because: { males, females },
+        fixes: [keepSexes(kind, 1, females + 1), advise('three males')],
+      }),
+    ];
+  if (females < males * perMale)
+    return [
+      finding('sex-ratio', {
+        severity: FEW_FEMALES.of(sexed) ?? 'note',
+        species: [species],
+        fact: {
+          says: 'sexes/few females',
+          males,
+          females,
+          perMale,
+          livebearers: company.pairs === 'livebears',
+        },
+        because: { males, females, femalesPerMale: perMale },
+        fixes: [keepSexes(kind, males, Math.ceil(males * perMale))],
+      }),
+    ];
   return [
     finding('sex-ratio', {
-      severity: 'good',
-      species: [profile.id],
-      text: `${males} male and ${females} female ${plural(commonName(profile))} are a sound ratio.`,
-      because: { males, females, femalesPerMale },
+      severity: OTHERS.of(sexed) ?? 'good',
+      species: [species],
+      fact: { says: 'sexes/good', males, females },
+      because: { males, females, femalesPerMale: perMale },
     }),
   ];
 }
 
-/** Males and females against the ratio of the kind; two rival males; sexes unknown. */
+function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] {
+  const { profile, count, males, females } = kind;
+  const { femalesPerMale, mode, pairs } = profile.company;
+  if (femalesPerMale === null || count < 2 || mode === 'solitary') return [];
+  const maleGroup = pairs === 'livebears' && males !== null && males > RIVALS;
+  if (males !== null && females !== null && males + females >= count)
+    return males === 0 || (females === 0 && (maleGroup || context.males !== 'harem'))
+      ? []
+      : ratio({ kind, males, females }, femalesPerMale);
+  const severity = OTHERS.of({ kind, males: 0, females: 0 });
+  return severity === null
+    ? []
+    : [
+        finding('sex-ratio', {
+          severity,
+          species: [profile.id],
+          fact: { says: 'sexes/unknown', count, perMale: femalesPerMale },
+          because: { count, femalesPerMale },
+        }),
+      ];
+}
+
+/** Males and females against the ratio of the species; two rival males; sexes unknown. */
 export const sexRatio: Rule = {
   name: 'sex-ratio',
+  severities: [TWO_MALES, FEW_FEMALES, OTHERS],
   judge: (context) => judgedKinds(context).flatMap((kind) => judgeKind(kind, context)),
 };

@@ -1,13 +1,22 @@
-import { adultLengthCm, commonName, FAST, ROUGH, SHY, VERY_SHY } from '../model';
+import { adultLengthCm, FAST, ROUGH, SHY, VERY_SHY } from '../model';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
 import { concernedKinds } from './pairs';
-import { leaveOut } from './fixes';
-import { capital, listSome, plural, The } from '../wording';
+import { advise, leaveOut } from './fixes';
+import { otherwise, severityTable } from './severityTable';
 
 /** Restless company counts as bold from so many times the length (from memory). */
 const LARGER = 1.5;
+
+const SEVERITY = severityTable<PlannedKind>(
+  'Shy fish without cover, or beside bold ones',
+  [
+    { when: 'very shy', holds: ({ profile }) => profile.habits.shyness >= VERY_SHY, severity: 'caution' },
+    otherwise('note'),
+  ],
+  'Common practice.',
+);
 
 const isBold = (kind: PlannedKind, shy: PlannedKind): boolean => {
   const { habits, company } = kind.profile;
@@ -24,27 +33,27 @@ function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] 
   const { plants, hides, assumed } = context.tank;
   const bare = plants === 'none' && !assumed.has('plants') && (hides === null || hides.total === 0);
   const bold = context.kinds.filter((other) => other !== kind && isBold(other, kind));
-  const many = plural(commonName(kind.profile));
-  const because = { shyness: shy, plants, hides: hides?.total ?? 'not given', boldKinds: bold.length };
+  const severity = SEVERITY.of(kind) ?? 'note';
+  const because = { shyness: shy, plants, hides: hides?.total ?? 'not given', boldSpecies: bold.length };
   const found: Finding[] = [];
   if (bare)
     found.push(
       finding('shyness', {
-        severity: shy >= VERY_SHY ? 'caution' : 'note',
+        severity,
         species: [kind.profile.id],
-        text: `${The(kind.profile)} is shy, and this tank has neither plants nor hides: it will not come out to eat.`,
+        fact: { says: 'home/no cover' },
         because,
-        fixes: [{ text: 'Plant densely, add wood and floating cover.' }],
+        fixes: [advise('plant densely')],
       }),
     );
   if (bold.length > 0)
     found.push(
       finding('shyness', {
-        severity: shy >= VERY_SHY ? 'caution' : 'note',
+        severity,
         species: [kind.profile.id, ...bold.map((other) => other.profile.id)],
-        text: `${capital(many)} are shy and come out among shy company; ${listSome(bold, (other) => plural(commonName(other.profile)))} keep them in hiding.`,
+        fact: { says: 'home/shy company', count: kind.count },
         because,
-        fixes: [...bold.map(leaveOut), { text: 'Plant densely.' }],
+        fixes: [advise('plant densely'), ...bold.map(leaveOut)],
       }),
     );
   return found;
@@ -54,6 +63,7 @@ function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] 
 export const shyness: Rule = {
   name: 'shyness',
   about: 'the first',
+  severities: [SEVERITY],
   judge: (context) =>
     concernedKinds(context, (bold, kind) => isShy(kind) && isBold(bold, kind)).flatMap((kind) =>
       judgeKind(kind, context),

@@ -5,7 +5,7 @@ import { hasWayOut } from './pairs';
 import { leaveOut } from './fixes';
 import { begins, maturesInMonths } from './maturity';
 import type { Rule, ThisMonth } from './rule';
-import { The, the } from '../wording';
+import { otherwise, severityTable } from './severityTable';
 
 const FLANK_CM = 10;
 
@@ -15,6 +15,26 @@ const offersAFlank = (kind: PlannedKind): boolean =>
   (kind.profile.size.shape === 'flat' || kind.profile.size.shape === 'deep') &&
   kind.judgedCm >= FLANK_CM;
 
+interface Grazed {
+  readonly sure: boolean;
+  readonly exitPlan: boolean;
+}
+
+// No keeper disputes the sure raspers: it ends with wounds that do not heal.
+const SEVERITY = severityTable<Grazed>(
+  'A sucker that grazes slime beside slow, flat-sided fish',
+  [
+    { when: 'a sure rasper', holds: ({ sure }) => sure, severity: 'stop' },
+    {
+      when: 'keepers disagree, and an exit plan is given',
+      holds: ({ exitPlan }) => exitPlan,
+      severity: 'note',
+    },
+    otherwise('caution'),
+  ],
+  'Nobody disputes the sure raspers; about the others keepers disagree (common practice).',
+);
+
 function judgePair(grazer: PlannedKind, other: PlannedKind, now: ThisMonth): Finding | null {
   const grazes = grazer.profile.company.slimeGrazing;
   const said = grazer.profile.contested.some((pair) => pair.species === other.profile.id);
@@ -23,14 +43,13 @@ function judgePair(grazer: PlannedKind, other: PlannedKind, now: ThisMonth): Fin
   if (months === null) return null;
   const arranged = hasWayOut(grazer, other);
   return finding('slime-grazing', {
-    // No keeper disputes the sure raspers: it ends with wounds that do not heal.
-    severity: grazes === 'yes' ? 'stop' : arranged ? 'note' : 'caution',
+    severity: SEVERITY.of({ sure: grazes === 'yes', exitPlan: arranged }) ?? 'caution',
     species: [grazer.profile.id, other.profile.id],
-    text:
+    fact:
       grazes === 'yes'
-        ? `${The(grazer.profile)}, once grown, rasps the slime off slow, flat-sided fish: ${the(other.profile)} offers it a flank.`
-        : `Keepers disagree on ${the(grazer.profile)} with ${the(other.profile)}: some see it graze on the other's slime at night, others never. One school avoids it, the other tries it with a way out.`,
-    because: { grazes, lengthCm: Number(other.judgedCm.toFixed(1)), wayOutArranged: arranged },
+        ? { says: 'pair/rasps', counts: [grazer.count, other.count] }
+        : { says: 'pair/may rasp' },
+    because: { grazes, lengthCm: Number(other.judgedCm.toFixed(1)), exitPlanGiven: arranged },
     contested: grazes === 'some',
     school: grazes === 'some' ? (arranged ? 'try with a way out' : 'avoid') : null,
     from: begins(now, months),
@@ -42,5 +61,6 @@ function judgePair(grazer: PlannedKind, other: PlannedKind, now: ThisMonth): Fin
 export const slimeGrazing: Rule = {
   name: 'slime-grazing',
   leaveFor: 'fighting',
+  severities: [SEVERITY],
   toAnother: judgePair,
 };

@@ -1,12 +1,29 @@
-import { commonName, DEADLY } from '../model';
+import { DEADLY } from '../model';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
+import { keepCount } from './fixes';
 import { holdersOf } from './ground';
-import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
-import { countOf, plural, The } from '../wording';
+import type { Rule } from './rule';
+import { otherwise, severityTable } from './severityTable';
 
-/** One male with females is allowed in kinds whose females put up with each other. */
+interface Loners {
+  readonly deadly: boolean;
+  /** More of them than the floor has territories. */
+  readonly crowded: boolean;
+}
+
+const SEVERITY = severityTable<Loners>(
+  'More than one of a species that lives alone',
+  [
+    { when: 'they fight to the death', holds: ({ deadly }) => deadly, severity: 'stop' },
+    { when: 'the floor has no territory for each', holds: ({ crowded }) => crowded, severity: 'stop' },
+    otherwise('caution'),
+  ],
+  'Common practice: grown loners do not put up with their own kind.',
+);
+
+/** One male with females is allowed in species whose females put up with each other. */
 function haremAllowed(kind: PlannedKind): boolean {
   return (
     kind.males !== null &&
@@ -18,39 +35,27 @@ function haremAllowed(kind: PlannedKind): boolean {
 
 function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] {
   const { profile, count } = kind;
-  if (profile.company.mode !== 'solitary') return [];
-  if (count === 1)
-    return [
-      finding('solitary', {
-        severity: 'good',
-        species: [profile.id],
-        text: `${The(profile)} lives alone of its kind, and it is alone.`,
-        because: { count },
-      }),
-    ];
-  if (haremAllowed(kind)) return [];
+  if (profile.company.mode !== 'solitary' || count === 1 || haremAllowed(kind)) return [];
   const room = holdersOf(kind, context);
   const { ownKind } = profile.company;
-  const crowded = room !== null && count > room.fit;
+  const deadly = Math.max(ownKind.male, ownKind.female) >= DEADLY;
+  const severity = SEVERITY.of({ deadly, crowded: room !== null && count > room.fit });
+  if (severity === null) return [];
   return [
     finding('solitary', {
-      severity: Math.max(ownKind.male, ownKind.female) >= DEADLY || crowded ? 'stop' : 'caution',
+      severity,
       species: [profile.id],
-      text: `${countOf(count, profile)}: grown ${plural(commonName(profile))} do not put up with their own kind; keep one.`,
+      fact: { says: 'group/keep one', count, deadly },
       because: { count, ...(room === null ? {} : { territoriesThatFit: room.fit }) },
-      fixes: [
-        {
-          text: `Keep one ${commonName(profile)}.`,
-          edit: { kind: 'set-count', species: profile.id, count: 1 },
-        },
-      ],
+      fixes: [keepCount(kind, 1)],
     }),
   ];
 }
 
-/** More than one of a kind that lives alone. */
+/** More than one of a species that lives alone. */
 export const solitary: Rule = {
   name: 'solitary',
   leaveFor: 'fighting',
+  severities: [SEVERITY],
   judge: (context) => judgedKinds(context).flatMap((kind) => judgeKind(kind, context)),
 };

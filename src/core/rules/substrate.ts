@@ -1,31 +1,60 @@
+import type { Substrate } from '../model';
+import type { PlannedKind } from './context';
 import { finding } from './finding';
 import type { Rule } from './rule';
-import { The } from '../wording';
+import { otherwise, severityTable } from './severityTable';
 
 /** Fish with a disc or that sift for a living are hurt by gravel; for rays a bare floor will do (common practice). */
 const SIFTS_HARD = 2;
 
-/** Sand for those who dig, sift or lie on it. */
+interface OnFloor {
+  readonly kind: PlannedKind;
+  readonly floor: Substrate;
+}
+
+const isFlat = ({ profile }: PlannedKind): boolean => profile.size.shape === 'flat';
+const sifts = ({ profile }: PlannedKind): boolean => profile.effect.digs >= SIFTS_HARD;
+
+const SEVERITY = severityTable<OnFloor>(
+  'A fish that needs sand, on another bottom',
+  [
+    {
+      when: 'coarse gravel or rock under a flat fish or one that sifts for a living',
+      holds: ({ kind, floor }) =>
+        floor !== 'fine-gravel' && floor !== 'bare' && (isFlat(kind) || sifts(kind)),
+      severity: 'stop',
+    },
+    {
+      when: 'a flat fish on a bare floor',
+      holds: ({ kind, floor }) => floor === 'bare' && isFlat(kind),
+      severity: null,
+    },
+    otherwise('caution'),
+  ],
+  'Common practice: gravel wears mouths and bellies; rays do on a bare floor.',
+);
+
+/** Sand for those that dig, sift or lie on it. */
 export const substrate: Rule = {
   name: 'substrate',
+  severities: [SEVERITY],
   judge: (context) => {
     const { substrate: floor } = context.tank;
     if (floor === 'sand') return [];
     return context.kinds
-      .filter(
-        (kind) =>
-          kind.profile.tank.sand === 'needs' && !(floor === 'bare' && kind.profile.size.shape === 'flat'),
-      )
-      .map((kind) => {
-        const hard =
-          kind.profile.size.shape === 'flat' || (kind.profile.effect.digs >= SIFTS_HARD && floor !== 'bare');
-        return finding('substrate', {
-          severity: hard && floor !== 'fine-gravel' ? 'stop' : 'caution',
-          species: [kind.profile.id],
-          text: `${The(kind.profile)} needs sand to ${kind.profile.effect.digs > 0 ? 'dig and sift' : 'feed in'}; ${floor === 'bare' ? 'a bare floor gives it nothing to do' : `${floor.replace('-', ' ')} wears its mouth and belly`}.`,
-          because: { substrate: floor, digs: kind.profile.effect.digs },
-          fixes: [{ text: 'Lay sand.', edit: { kind: 'set-substrate', substrate: 'sand' } }],
-        });
+      .filter((kind) => kind.profile.tank.sand === 'needs')
+      .flatMap((kind) => {
+        const severity = SEVERITY.of({ kind, floor });
+        if (severity === null) return [];
+        return [
+          finding('substrate', {
+            severity,
+            species: [kind.profile.id],
+            fact: { says: 'home/sand', floor: floor === 'bare' ? 'bare' : 'hard' },
+            because: { substrate: floor, digs: kind.profile.effect.digs },
+            fixes: [{ edit: { kind: 'set-substrate', substrate: 'sand' } }],
+          }),
+        ];
       });
   },
 };

@@ -1,9 +1,10 @@
 import type { Rule } from './rule';
-import { judgeTank } from './tankSize';
+import { judgeTank, SIZE } from './tankSize';
 
 export const tankLength: Rule = {
   name: 'tank-length',
   leaveFor: 'too big',
+  severities: [SIZE],
   judge: (context) =>
     judgeTank(context, {
       rule: 'tank-length',

@@ -130,9 +130,9 @@ describe('handling-hazard and restricted', () => {
     const ray = plan(big, [{ species: 'potamotrygon-motoro', count: 1 }]);
     expect(found(ray, 'handling-hazard')[0]).toMatchObject({
       severity: 'caution',
-      text: expect.stringContaining('medical care'),
+      fact: { says: 'care/sting' },
     });
-    expect(found(ray, 'restricted')[0]?.text).toContain('local authority');
+    expect(found(ray, 'restricted')[0]?.fact).toEqual({ says: 'care/restricted' });
     expect([
       ...found(plan(big, [neons]), 'handling-hazard'),
       ...found(plan(big, [neons]), 'restricted'),

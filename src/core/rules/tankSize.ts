@@ -3,8 +3,9 @@ import { lengthsByMonth } from '../growth';
 import { adultLengthCm, type School, type TankFigure } from '../model';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding, type Severity } from './finding';
-import { leaveOut } from './fixes';
+import { advise, leaveOut } from './fixes';
 import { judgedKinds } from './pairs';
+import { severityTable } from './severityTable';
 
 export type TankMeasureName = keyof TankFigure;
 
@@ -32,17 +33,35 @@ const NEARLY = 0.08;
 const atLeast = (have: number, need: number | null, short = TOLERANCE): boolean =>
   need === null || have >= need * (1 - short);
 
-/** Stop when even the next more lenient school would refuse by more than a hair; caution between two schools; a note when only the strictest would. */
-function severityOf(
-  have: number,
-  figures: Readonly<Record<School, number | null>>,
-  school: School,
-): Severity | null {
-  const lower = NEXT_LOWER[school];
-  if (!atLeast(have, figures[school]))
-    return atLeast(have, figures[lower ?? school], NEARLY) ? 'caution' : 'stop';
-  return atLeast(have, figures.cautious) ? null : 'note';
+interface Sized {
+  readonly have: number;
+  readonly figures: Readonly<Record<School, number | null>>;
+  readonly school: School;
 }
+
+const falls = ({ have, figures, school }: Sized): boolean => !atLeast(have, figures[school]);
+/** The next more lenient approach would take it, but for a hair. */
+const nearly = ({ have, figures, school }: Sized): boolean =>
+  atLeast(have, figures[NEXT_LOWER[school] ?? school], NEARLY);
+
+/** The severity table of all rules on measures of the tank. */
+export const SIZE = severityTable<Sized>(
+  'A tank against the figures of strict, usual and lenient keepers',
+  [
+    {
+      when: `short of the keeper's own approach by over ${TOLERANCE * 100}%, but within ${NEARLY * 100}% of the next more lenient`,
+      holds: (sized) => falls(sized) && nearly(sized),
+      severity: 'caution',
+    },
+    { when: `short of both`, holds: falls, severity: 'stop' },
+    {
+      when: 'short of the strict figure only',
+      holds: ({ have, figures }) => !atLeast(have, figures.cautious),
+      severity: 'note',
+    },
+  ],
+  'Each species has its own strict, usual and lenient figure (common practice and memory). Makers round, so 2% short still counts; 8% is from memory.',
+);
 
 /** What the school asks for a kind of this length: less for the young, never below a quarter. */
 function scaled(
@@ -68,7 +87,7 @@ function beginsInMonths(
 ): number {
   const adult = adultLengthCm(kind.profile);
   const asBad = (lengthCm: Cm): boolean =>
-    severityOf(have, scaled(kind.profile.tank, measure, lengthCm / adult), school) === severity;
+    SIZE.of({ have, figures: scaled(kind.profile.tank, measure, lengthCm / adult), school }) === severity;
   if (asBad(kind.largestCm)) return 0;
   const month = lengthsByMonth(kind.profile, kind.largestCm).findIndex(asBad);
   return Math.max(0, month);
@@ -80,7 +99,7 @@ export function judgeTank(context: RuleContext, measure: TankMeasure): readonly 
   return judgedKinds(context).flatMap((kind) => {
     const share = kind.judgedCm / adultLengthCm(kind.profile);
     const need = scaled(kind.profile.tank, measure, share);
-    const severity = severityOf(have, need, context.school);
+    const severity = SIZE.of({ have, figures: need, school: context.school });
     if (severity === null) return [];
     const months = severity === 'note' ? 0 : beginsInMonths(kind, have, measure, context.school, severity);
     return [
@@ -104,7 +123,7 @@ export function judgeTank(context: RuleContext, measure: TankMeasure): readonly 
         },
         school: severity === 'note' ? 'cautious' : context.school,
         from: months > 0 ? addMonths(context.month, months) : null,
-        fixes: severity === 'note' ? [] : [{ text: 'Choose a larger tank.' }, leaveOut(kind)],
+        fixes: severity === 'note' ? [] : [advise('larger tank'), leaveOut(kind)],
       }),
     ];
   });

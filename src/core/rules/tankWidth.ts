@@ -1,9 +1,10 @@
 import type { Rule } from './rule';
-import { judgeTank } from './tankSize';
+import { judgeTank, SIZE } from './tankSize';
 
 export const tankWidth: Rule = {
   name: 'tank-width',
   leaveFor: 'too big',
+  severities: [SIZE],
   judge: (context) =>
     judgeTank(context, {
       rule: 'tank-width',

@@ -7,7 +7,7 @@ import { leaveOut } from './fixes';
 import { hasWayOut, monthsTogether, sharedWaterShare } from './pairs';
 import { isRockDweller } from './riftNumbers';
 import type { Rule, ThisMonth } from './rule';
-import { The, the } from '../wording';
+import { otherwise, severityTable } from './severityTable';
 
 /** Half the day in the same water: nowhere to be out of the way (from memory). */
 const SAME_WATER = 0.5;
@@ -15,13 +15,6 @@ const SAME_WATER = 0.5;
 const SOME_WATER = 1 / 3;
 /** A fish this many times as long as its attacker shrugs it off; not a gentle one among killers (from memory). */
 const TOO_BIG = 2;
-
-const SOFTER: Readonly<Record<Severity, Severity | null>> = {
-  stop: 'caution',
-  caution: 'note',
-  note: null,
-  good: null,
-};
 
 /** Armour and spines stand some pushing. */
 const toughness = (kind: PlannedKind, temper: number): number =>
@@ -59,31 +52,126 @@ function isHounded(rough: PlannedKind, kind: PlannedKind): boolean {
   return small || (other.company.longFins && other.habits.activity === SLOW);
 }
 
-/** How a temper falls on another kind, before company and room soften it; null when it does not. */
-export function temperSeverity(rough: PlannedKind, other: PlannedKind, temper: number): Severity | null {
+/** One species beside another that it may bully, as far as their tempers, sizes and places go. */
+interface Bullied {
+  readonly temper: number;
+  /** How well the other can defend itself: its own temper, and armour. */
+  readonly theirs: number;
+  readonly hounded: boolean;
+  readonly sameKin: boolean;
+  /** Share of the day in the same water. */
+  readonly together: number;
+  /** Fast beside slow. */
+  readonly quickOverSlow: boolean;
+}
+
+const HARM = severityTable<Bullied>(
+  'Temperament of one species against another, before size',
+  [
+    {
+      when: 'very aggressive, the other as well',
+      holds: ({ temper, theirs }) => temper >= DEADLY && theirs >= DEADLY,
+      severity: 'caution',
+    },
+    { when: 'very aggressive', holds: ({ temper }) => temper >= DEADLY, severity: 'stop' },
+    {
+      when: 'a rock dweller, with a small fish of another family or a slow one with long fins',
+      holds: ({ temper, theirs, hounded }) => hounded && temper >= PUSHY && theirs === 0,
+      severity: 'stop',
+    },
+    {
+      when: 'aggressive, the other peaceful, half the day in the same water',
+      holds: ({ temper, theirs, together }) => temper === ROUGH && theirs === 0 && together >= SAME_WATER,
+      severity: 'stop',
+    },
+    {
+      when: 'aggressive, the other peaceful',
+      holds: ({ temper, theirs }) => temper === ROUGH && theirs === 0,
+      severity: 'caution',
+    },
+    {
+      when: 'aggressive, the other semi-aggressive and of the same group of species',
+      holds: ({ temper, theirs, sameKin }) => temper === ROUGH && theirs === 1 && sameKin,
+      severity: 'note',
+    },
+    {
+      when: 'aggressive, the other semi-aggressive',
+      holds: ({ temper, theirs }) => temper === ROUGH && theirs === 1,
+      severity: 'caution',
+    },
+    {
+      when: 'semi-aggressive and fast, the other slow, a third of the day in the same water',
+      holds: ({ temper, theirs, quickOverSlow, together }) =>
+        temper === PUSHY && theirs <= PUSHY && quickOverSlow && together >= SOME_WATER,
+      severity: 'caution',
+    },
+    {
+      when: 'semi-aggressive and fast, the other slow',
+      holds: ({ temper, theirs, quickOverSlow }) => temper === PUSHY && theirs <= PUSHY && quickOverSlow,
+      severity: 'note',
+    },
+  ],
+  'Common practice; the shares of the day are from memory.',
+);
+
+interface Eased {
+  readonly harm: Severity | null;
+  /** How many of these hold: it is a dither, or at least twice as long. */
+  readonly steps: number;
+}
+
+const EASED = severityTable<Eased>(
+  'The same, where the other is a quick dither or twice as long',
+  [
+    { when: 'stop, neither', holds: ({ harm, steps }) => harm === 'stop' && steps === 0, severity: 'stop' },
+    {
+      when: 'stop, one of them',
+      holds: ({ harm, steps }) => harm === 'stop' && steps === 1,
+      severity: 'caution',
+    },
+    { when: 'stop, both', holds: ({ harm }) => harm === 'stop', severity: 'note' },
+    {
+      when: 'caution, neither',
+      holds: ({ harm, steps }) => harm === 'caution' && steps === 0,
+      severity: 'caution',
+    },
+    {
+      when: 'caution, one of them',
+      holds: ({ harm, steps }) => harm === 'caution' && steps === 1,
+      severity: 'note',
+    },
+    { when: 'note, neither', holds: ({ harm, steps }) => harm === 'note' && steps === 0, severity: 'note' },
+  ],
+  'Common practice: quick mid-water fish are chased and never caught; the lengths are from memory.',
+);
+const KNOWN = severityTable(
+  'Two species that keepers know not to keep together',
+  [otherwise('stop')],
+  'Common practice; each pair has its own reason in the catalogue.',
+);
+const CONTESTED = severityTable<boolean>(
+  'Two species about which keepers disagree',
+  [{ when: 'an exit plan is given', holds: (exitPlan) => exitPlan, severity: 'note' }, otherwise('caution')],
+  'Keepers disagree; each pair has its own reason in the catalogue.',
+);
+
+/** How a temper falls on another species, eased by size and pace; null when it does not. */
+function temperSeverity(rough: PlannedKind, other: PlannedKind, temper: number): Severity | null {
   const sizeRatio = adultLengthCm(other.profile) / adultLengthCm(rough.profile);
   const hounded = isHounded(rough, other);
   const meek = isMeek(other, sizeRatio) || (hounded && other.profile.company.longFins);
   const theirs = toughness(other, meek ? 0 : other.profile.company.temper.mature);
-  let severity: Severity | null = null;
-  if (temper >= DEADLY) severity = theirs >= DEADLY ? 'caution' : 'stop';
-  else if (hounded && temper >= PUSHY && theirs === 0) severity = 'stop';
-  else if (temper === ROUGH && theirs === 0)
-    severity = sharedWaterShare(rough, other) >= SAME_WATER ? 'stop' : 'caution';
-  else if (temper === ROUGH && theirs === 1)
-    severity = rough.profile.kin === other.profile.kin ? 'note' : 'caution';
-  else if (
-    temper === PUSHY &&
-    theirs <= PUSHY &&
-    rough.profile.habits.activity === FAST &&
-    other.profile.habits.activity === SLOW
-  )
-    severity = sharedWaterShare(rough, other) >= SOME_WATER ? 'caution' : 'note';
-  if (severity !== null && temper < DEADLY && !hounded && isDither(other, sizeRatio))
-    severity = SOFTER[severity];
-  if (severity !== null && sizeRatio >= TOO_BIG && (temper < DEADLY || theirs > 0))
-    severity = SOFTER[severity];
-  return severity;
+  const harm = HARM.of({
+    temper,
+    theirs,
+    hounded,
+    sameKin: rough.profile.kin === other.profile.kin,
+    together: sharedWaterShare(rough, other),
+    quickOverSlow: rough.profile.habits.activity === FAST && other.profile.habits.activity === SLOW,
+  });
+  const quick = temper < DEADLY && !hounded && isDither(other, sizeRatio);
+  const large = sizeRatio >= TOO_BIG && (temper < DEADLY || theirs > 0);
+  return harm === null ? null : EASED.of({ harm, steps: Number(quick) + Number(large) });
 }
 
 function roughPair(rough: PlannedKind, other: PlannedKind, now: ThisMonth): Finding | null {
@@ -96,17 +184,22 @@ function roughPair(rough: PlannedKind, other: PlannedKind, now: ThisMonth): Find
     ? 0
     : (monthsUntilLength(rough.profile, rough.largestCm, rough.profile.size.matureCm) ?? 0);
   if (months > monthsTogether(rough, other, HORIZON_MONTHS)) return null;
-  const when = months > 0 ? ', once mature,' : '';
+  const theirs = other.profile.company.temper.mature;
+  const counts = [rough.count, other.count] as const;
   return finding('temper', {
     severity: grown,
     species: [rough.profile.id, other.profile.id],
-    text:
+    fact:
       grown === 'stop'
-        ? `${The(rough.profile)} is${when} too rough for ${the(other.profile)}, which ${other.profile.company.temper.mature === 0 ? 'does not fight back' : 'loses'}.`
-        : `${The(rough.profile)}${when} pushes ${the(other.profile)} about; it needs room, cover and a way out.`,
+        ? {
+            says: 'pair/too aggressive',
+            counts,
+            other: theirs >= DEADLY ? 'as bad' : theirs === 0 ? 'helpless' : 'weaker',
+          }
+        : { says: 'pair/pushes around', counts },
     because: {
       temper: mature,
-      otherTemper: other.profile.company.temper.mature,
+      otherTemper: theirs,
       sameWater: Number(sharedWaterShare(rough, other).toFixed(2)),
       lengthRatio: Number((adultLengthCm(other.profile) / adultLengthCm(rough.profile)).toFixed(2)),
     },
@@ -124,7 +217,7 @@ function knownBad(kind: PlannedKind, other: PlannedKind): Finding | null {
   return finding('temper', {
     severity: 'stop',
     species: [kind.profile.id, other.profile.id],
-    text: `Keep ${the(kind.profile)} away from ${the(other.profile)}. ${known.why}`,
+    fact: { says: 'pair/known bad', why: known.why },
     because: { known: true },
     fixes: [leaveOut(other), leaveOut(kind)],
   });
@@ -138,10 +231,10 @@ function contestedPair(kind: PlannedKind, other: PlannedKind): Finding | null {
   if (!entry) return null;
   const arranged = hasWayOut(kind, other);
   return finding('temper', {
-    severity: arranged ? 'note' : 'caution',
+    severity: CONTESTED.of(arranged) ?? 'caution',
     species: [kind.profile.id, other.profile.id],
-    text: `Keepers disagree on ${the(kind.profile)} with ${the(other.profile)}. ${entry.why} One school avoids it, the other tries it with a way out${arranged ? ', and you have one' : ': arrange one first'}.`,
-    because: { wayOutArranged: arranged },
+    fact: { says: 'pair/contested', why: entry.why, exitPlan: arranged },
+    because: { exitPlanGiven: arranged },
     contested: true,
     school: arranged ? 'try with a way out' : 'avoid',
   });
@@ -151,6 +244,7 @@ function contestedPair(kind: PlannedKind, other: PlannedKind): Finding | null {
 export const temper: Rule = {
   name: 'temper',
   leaveFor: 'fighting',
+  severities: [KNOWN, CONTESTED, HARM, EASED],
   toAnother: (a, b, now) => knownBad(a, b) ?? roughPair(a, b, now),
   together: contestedPair,
 };

@@ -2,17 +2,32 @@ import { PUSHY } from '../model';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { holdersOf } from './ground';
-import { leaveOut } from './fixes';
+import { advise, leaveOut } from './fixes';
 import { begins, maturesInMonths } from './maturity';
 import { densityOf, heads, isRockDweller, riftStock, roomyNumber } from './riftNumbers';
 import type { Rule } from './rule';
-import { countOf, figure, listSome } from '../wording';
+import { otherwise, severityTable } from './severityTable';
 
 /** So much of the floor held leaves nobody else a place (from memory). */
 const FULL = 1;
 const NEARLY = 0.75;
 /** With a sight break for each holder they stand so much more of it (from memory). */
 const OUT_OF_SIGHT = 1.25;
+
+/** Share of the floor that is claimed; 1 is all of it. */
+const SEVERITY = severityTable<number>(
+  `Floor claimed by territory holders; with a sight break for each, ${OUT_OF_SIGHT} times as much counts as all`,
+  [
+    { when: 'more than all of it', holds: (share) => share > FULL, severity: 'caution' },
+    { when: `more than ${NEARLY * 100}%`, holds: (share) => share > NEARLY, severity: 'note' },
+  ],
+  'From memory; sight breaks let more live on a floor (common practice).',
+);
+const DENSE = severityTable<boolean>(
+  'More peacocks and haps than roomy tanks of the size have',
+  [{ when: 'dense stocking is chosen', holds: (dense) => dense, severity: 'note' }, otherwise('caution')],
+  'Common practice: 10 in 75, 25 in 125, 35 in 240 US gal is roomy.',
+);
 
 interface Held {
   readonly kind: PlannedKind;
@@ -35,21 +50,40 @@ function held(context: RuleContext): readonly Held[] {
   });
 }
 
+/** How many find no ground when those with the largest territories settle first. */
+function without(largestFirst: readonly Held[], floorCm2: number): number {
+  let left = floorCm2;
+  let none = 0;
+  for (const { holders, cm2 } of largestFirst) {
+    const each = cm2 / holders;
+    const fit = Math.min(holders, Math.floor(left / each));
+    left -= fit * each;
+    none += holders - fit;
+  }
+  return none;
+}
+
 function crowdedFloor(context: RuleContext): readonly Finding[] {
   const claims = held(context);
   const footprint = context.tank.figures.footprintCm2;
   const share = claims.reduce((sum, claim) => sum + claim.cm2, 0) / footprint;
   const holders = claims.reduce((sum, claim) => sum + claim.holders, 0);
   const room = (context.tank.sightBreaks ?? 0) >= holders ? OUT_OF_SIGHT : 1;
+  const severity = claims.length < 2 ? null : SEVERITY.of(share / room);
   // A note on the whole floor is not what one newcomer is asked about.
-  if (claims.length < 2 || share <= (context.focus === null ? NEARLY : FULL) * room) return [];
+  if (severity === null || (severity === 'note' && context.focus !== null)) return [];
   const months = Math.max(...claims.map((claim) => claim.months));
   const largest = [...claims].sort((a, b) => b.cm2 - a.cm2);
   return [
     finding('territory', {
-      severity: share > FULL * room ? 'caution' : 'note',
+      severity,
       species: largest.map((claim) => claim.kind.profile.id),
-      text: `${holders} holders would claim ${figure(share * 100)} % of this floor (${listSome(largest, ({ kind, holders: many }) => countOf(many, kind.profile))}): one or two corners held is fine, more leaves nobody a place.`,
+      fact: {
+        says: 'floor/claimed',
+        holders,
+        without: without(largest, footprint * room),
+        share: share / room,
+      },
       because: {
         holders,
         heldCm2: Math.round(share * footprint),
@@ -57,10 +91,7 @@ function crowdedFloor(context: RuleContext): readonly Finding[] {
         sightBreaks: context.tank.sightBreaks ?? 'not given',
       },
       from: begins(context, months),
-      fixes: [
-        ...largest.slice(0, 2).map((claim) => leaveOut(claim.kind)),
-        { text: 'Give a larger floor, or fewer and smaller holders.' },
-      ],
+      fixes: [...largest.slice(0, 2).map((claim) => leaveOut(claim.kind)), advise('larger floor')],
       source: 'common practice; held ground from memory',
     }),
   ];
@@ -79,11 +110,9 @@ function roomyCount(context: RuleContext): readonly Finding[] {
   const dense = densityOf(context).openWater === 'dense';
   return [
     finding('territory', {
-      severity: dense ? 'note' : 'caution',
+      severity: DENSE.of(dense) ?? 'caution',
       species: openWater.map((kind) => kind.profile.id),
-      text: dense
-        ? `${count} peacocks and haps, where the roomy school keeps ${roomy}: dense stocking shares the chasing out, and asks for more filtration and changes that are never late.`
-        : `${count} peacocks and haps: the roomy school keeps ${roomy} in this tank. The dense school keeps more, with more filtration and changes that are never late.`,
+      fact: { says: 'group/dense', count, roomy },
       because: { count, roomy, grossL: Math.round(context.tank.figures.grossL) },
       school: dense ? 'dense' : 'roomy',
     }),
@@ -94,5 +123,6 @@ function roomyCount(context: RuleContext): readonly Finding[] {
 export const territory: Rule = {
   name: 'territory',
   about: 'the whole tank',
+  severities: [SEVERITY, DENSE],
   judge: (context) => [...crowdedFloor(context), ...roomyCount(context)],
 };

@@ -1,34 +1,57 @@
 import { adultLengthCm, isRough } from '../model';
 import { finding } from './finding';
+import { advise } from './fixes';
 import type { Rule } from './rule';
-import { figure } from '../wording';
+import { severityTable } from './severityTable';
 
-/** Real turnovers an hour below which a stocked tank is short of filtration, and for large or rough stock (common practice; from memory). */
+/** Real turnovers an hour below which a stocked tank is short of filtration, and for large or aggressive fish (common practice; from memory). */
 const LEAST = 2;
 const LEAST_ROUGH = 3;
 const HALF = 0.5;
 const LARGE_CM = 15;
 
-/** The filter's real turnover against the stock. Silent while nobody has said what filter there is. */
+interface Filtered {
+  readonly perHour: number;
+  readonly wanted: number;
+  /** Fish of the length rule; 1 is full. */
+  readonly stocked: number;
+}
+
+const SEVERITY = severityTable<Filtered>(
+  `Real turnover an hour: ${LEAST} wanted, ${LEAST_ROUGH} with large or aggressive fish`,
+  [
+    {
+      when: 'less than half of it, in a tank more than half stocked by the length rule',
+      holds: ({ perHour, wanted, stocked }) => perHour < wanted * HALF && stocked > HALF,
+      severity: 'caution',
+    },
+    { when: 'less than wanted', holds: ({ perHour, wanted }) => perHour < wanted, severity: 'note' },
+  ],
+  'Common practice; the numbers are from memory.',
+);
+
+/** The filter's real turnover against the fish. Silent while nobody has said what filter there is. */
 export const turnover: Rule = {
   name: 'turnover',
   about: 'the whole tank',
+  severities: [SEVERITY],
   judge: (context) => {
     const { tank, kinds } = context;
     const fish = kinds.filter((kind) => kind.profile.life === 'fish');
     if (tank.assumed.has('filterLph') || fish.length === 0) return [];
-    const demanding = fish.filter((kind) => isRough(kind.profile) || adultLengthCm(kind.profile) >= LARGE_CM);
-    const wanted = demanding.length > 0 ? LEAST_ROUGH : LEAST;
-    const have = tank.figures.turnoverPerHour;
-    if (have >= wanted) return [];
-    const low = have < wanted * HALF && context.load.lengthRule > HALF;
+    const large = fish.filter((kind) => isRough(kind.profile) || adultLengthCm(kind.profile) >= LARGE_CM);
+    const demanding = large.length > 0;
+    const wanted = demanding ? LEAST_ROUGH : LEAST;
+    const perHour = tank.figures.turnoverPerHour;
+    const severity = SEVERITY.of({ perHour, wanted, stocked: context.load.lengthRule });
+    if (severity === null) return [];
     return [
       finding('turnover', {
-        severity: low ? 'caution' : 'note',
-        species: demanding.map((kind) => kind.profile.id),
-        text: `The filter really turns the tank over ${figure(have)} times an hour; ${demanding.length > 0 ? 'large or rough stock wants' : 'stock like this wants'} ${wanted} or more.`,
-        because: { turnoverPerHour: Number(have.toFixed(2)), wanted },
-        fixes: [{ text: 'Use a larger filter, or a second one.' }],
+        severity,
+        species: large.map((kind) => kind.profile.id),
+        fact: { says: 'home/turnover', perHour, wanted, demanding },
+        because: { turnoverPerHour: Number(perHour.toFixed(2)), wanted },
+        fixes: [advise('larger filter')],
         source: 'common practice; from memory',
       }),
     ];

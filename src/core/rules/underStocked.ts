@@ -1,17 +1,31 @@
-import { commonName, DEADLY, ROUGH } from '../model';
+import { DEADLY, ROUGH } from '../model';
 import type { PlannedKind, RuleContext } from './context';
 import { finding, type Finding } from './finding';
-import { keepCount } from './fixes';
+import { advise, keepCount } from './fixes';
 import { begins, maturesInMonths } from './maturity';
 import { DENSE_CM2, densityOf, heads, riftStock } from './riftNumbers';
 import type { Rule } from './rule';
 import { judgedKinds } from './pairs';
-import { countOf, plural } from '../wording';
+import { otherwise, severityTable } from './severityTable';
 
 /** Below this share of the dense number a rock dwellers' tank is thin (from memory). */
 const THIN = 0.6;
 
-/** A kind whose chasing needs more backs to fall on. */
+const SEVERITY = severityTable<number>(
+  'Too few of an aggressive species to spread the chasing',
+  [
+    { when: 'they kill their own kind', holds: (worst) => worst >= DEADLY, severity: 'caution' },
+    otherwise('note'),
+  ],
+  'Each species has its own number from which chasing is spread (common practice).',
+);
+const LIGHT = severityTable(
+  `Rock dwellers under ${THIN * 100}% of the dense number`,
+  [otherwise('note')],
+  'Common practice; the share is from memory.',
+);
+
+/** A species whose chasing needs more backs to fall on. */
 function tooFewOfAKind(kind: PlannedKind, context: RuleContext): readonly Finding[] {
   const { spreadFrom, ownKind, smallestGroup, mode, badNumbers } = kind.profile.company;
   const worst = Math.max(ownKind.male, ownKind.female);
@@ -22,9 +36,9 @@ function tooFewOfAKind(kind: PlannedKind, context: RuleContext): readonly Findin
     return [];
   return [
     finding('under-stocked', {
-      severity: worst >= DEADLY ? 'caution' : 'note',
+      severity: SEVERITY.of(worst) ?? 'note',
       species: [kind.profile.id],
-      text: `${countOf(kind.count, kind.profile)} are too few to share the chasing: from ${spreadFrom} on no single one takes it all.`,
+      fact: { says: 'group/few to spread', count: kind.count, from: spreadFrom },
       because: { count: kind.count, spreadFrom, aggression: worst },
       from: begins(context, months),
       fixes: [keepCount(kind, spreadFrom)],
@@ -44,14 +58,12 @@ function thinRockTank(context: RuleContext): readonly Finding[] {
     finding('under-stocked', {
       severity: 'note',
       species: rockDwellers.map((kind) => kind.profile.id),
-      text: `${count} rock dwellers are few for this floor: the dense school keeps about ${dense}, so that the chasing is shared out. The roomy school keeps few, and watches the weakest.`,
+      fact: { says: 'group/light', count, dense },
       because: { count, dense, footprintCm2: Math.round(context.tank.figures.footprintCm2) },
       school: 'dense',
       from: begins(context, months),
       fixes: [
-        {
-          text: `Keep more ${rockDwellers.length === 1 ? plural(commonName((rockDwellers[0] as PlannedKind).profile)) : 'of these kinds'}.`,
-        },
+        advise({ does: 'more of them', species: rockDwellers.map((kind) => kind.profile.id), count: null }),
       ],
     }),
   ];
@@ -60,6 +72,7 @@ function thinRockTank(context: RuleContext): readonly Finding[] {
 /** Too few territorial fish: there must be enough to share the chasing. */
 export const underStocked: Rule = {
   name: 'under-stocked',
+  severities: [SEVERITY, LIGHT],
   judge: (context) => [
     ...judgedKinds(context).flatMap((kind) => tooFewOfAKind(kind, context)),
     ...thinRockTank(context),

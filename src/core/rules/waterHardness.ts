@@ -1,3 +1,4 @@
+import { advise } from './fixes';
 import type { Rule } from './rule';
 import { waterRule, type WaterMeasure } from './waterRule';
 
@@ -5,10 +6,12 @@ import { waterRule, type WaterMeasure } from './waterRule';
 const HARDNESS: WaterMeasure = {
   rule: 'water-hardness',
   name: 'ghDh',
+  unit: ' °dH',
   lenient: 4,
   gapLenient: 4,
   narrow: 1,
-  change: (wanted) => ({ text: `Blend the source water to about ${wanted} °dH.` }),
+  reason: 'From memory.',
+  change: (wanted) => advise({ does: 'blend water', ghDh: wanted }),
 };
 
 export const waterHardness: Rule = waterRule(HARDNESS);

@@ -1,3 +1,4 @@
+import { advise } from './fixes';
 import type { Rule } from './rule';
 import { waterRule, type WaterMeasure } from './waterRule';
 
@@ -5,14 +6,14 @@ import { waterRule, type WaterMeasure } from './waterRule';
 const PH: WaterMeasure = {
   rule: 'water-ph',
   name: 'ph',
+  unit: '',
   lenient: 0.5,
   gapLenient: 0.5,
   narrow: 0.2,
   // From memory: half a unit apart in the wild, and less than a third of a unit in common.
   opposite: { wildGap: 0.5, window: 0.3 },
-  change: (wanted) => ({
-    text: `Bring the source water near pH ${wanted} and keep it steady; do not chase it with additives.`,
-  }),
+  reason: 'Stable water matters more than a perfect number (common practice); the limits are from memory.',
+  change: (wanted, now) => advise({ does: wanted < now ? 'lower pH' : 'raise pH', ph: wanted }),
 };
 
 export const waterPh: Rule = waterRule(PH);

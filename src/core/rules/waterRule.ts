@@ -4,6 +4,7 @@ import { finding, type Finding, type Fix } from './finding';
 import { leaveOut } from './fixes';
 import { judgedKinds } from './pairs';
 import type { Rule } from './rule';
+import { otherwise, type SeverityTable, severityTable } from './severityTable';
 
 type Measured = Exclude<WaterName, 'salinityPpt'>;
 
@@ -11,6 +12,8 @@ type Measured = Exclude<WaterName, 'salinityPpt'>;
 export interface WaterMeasure {
   readonly rule: string;
   readonly name: Measured;
+  /** Its unit, for the printed table: " °C", empty for pH. */
+  readonly unit: string;
   /** Outside its range by at most this much is a caution; more is a stop (from memory). */
   readonly lenient: number;
   /** Two ranges that miss each other by at most this much are a caution; more is a stop (from memory). */
@@ -24,8 +27,10 @@ export interface WaterMeasure {
     /** Asked only where the wild range of one ends here or below. */
     readonly upTo?: number;
   };
-  /** A way to change it, or words on why not. */
-  readonly change: (wanted: number) => Fix;
+  /** Where the limits come from. */
+  readonly reason: string;
+  /** A way to change it. */
+  readonly change: (wanted: number, now: number) => Fix;
 }
 
 const outsideBy = (range: readonly [number, number], value: number): number =>
@@ -34,7 +39,58 @@ const outsideBy = (range: readonly [number, number], value: number): number =>
 /** Away from the nearest edge, with a hair for rounding. */
 const beyond = (away: number, limit: number): boolean => away > limit + 1e-9;
 
-function againstTank(context: RuleContext, measure: WaterMeasure): readonly Finding[] {
+interface WaterTables {
+  /** By how much the tank is outside a range. */
+  readonly outside: SeverityTable<number>;
+  /** By how much two ranges miss each other. */
+  readonly apart: SeverityTable<number>;
+  readonly opposite: SeverityTable<number>;
+  /** How wide the range is that all share. */
+  readonly shared: SeverityTable<number>;
+}
+
+function tablesOf({ lenient, gapLenient, narrow, opposite, unit, reason }: WaterMeasure): WaterTables {
+  const by = (limit: number): string => (limit === 0 ? 'at all' : `by more than ${limit}${unit}`);
+  const over = (limit: number, when: string, severity: 'stop' | 'note') => ({
+    when,
+    holds: (away: number) => beyond(away, limit),
+    severity,
+  });
+  return {
+    outside: severityTable<number>(
+      'The tank outside the range of a species',
+      [over(lenient, by(lenient), 'stop'), otherwise('caution')],
+      reason,
+    ),
+    apart: severityTable<number>(
+      'Two ranges that miss each other',
+      [over(gapLenient, by(gapLenient), 'stop'), ...(gapLenient === 0 ? [] : [otherwise<number>('caution')])],
+      reason,
+    ),
+    opposite: severityTable<number>(
+      opposite === undefined
+        ? 'Natives of opposite waters'
+        : `Wild ranges ${opposite.wildGap}${unit} apart, and ${opposite.window}${unit} or less in common`,
+      [otherwise('stop')],
+      reason,
+    ),
+    shared: severityTable<number>(
+      'The range that all share',
+      [
+        { when: 'a single point', holds: (width) => !beyond(width, 0), severity: 'caution' },
+        { when: `narrower than ${narrow}${unit}`, holds: (width) => width < narrow, severity: 'note' },
+        { when: 'wider, and the tank is inside', holds: () => true, severity: 'good' },
+      ],
+      reason,
+    ),
+  };
+}
+
+function againstTank(
+  context: RuleContext,
+  measure: WaterMeasure,
+  { outside }: WaterTables,
+): readonly Finding[] {
   if (context.water.assumed.has(measure.name)) return [];
   const value = context.water[measure.name];
   return judgedKinds(context).flatMap((kind) => {
@@ -43,10 +99,10 @@ function againstTank(context: RuleContext, measure: WaterMeasure): readonly Find
     if (away === 0) return [];
     const shared = context.shared[measure.name];
     const wanted = shared ? (shared[0] + shared[1]) / 2 : value < range[0] ? range[0] : range[1];
-    const fixes: Fix[] = shared ? [measure.change(Math.round(wanted * 2) / 2)] : [];
+    const fixes: Fix[] = shared ? [measure.change(Math.round(wanted * 2) / 2, value)] : [];
     return [
       finding(measure.rule, {
-        severity: beyond(away, measure.lenient) ? 'stop' : 'caution',
+        severity: outside.of(away) ?? 'caution',
         species: [kind.profile.id],
         fact: { says: 'water/needs', measure: measure.name, range, tank: value, count: kind.count },
         because: {
@@ -62,12 +118,17 @@ function againstTank(context: RuleContext, measure: WaterMeasure): readonly Find
   });
 }
 
-function pairFinding(a: PlannedKind, b: PlannedKind, measure: WaterMeasure): Finding | null {
+function pairFinding(
+  a: PlannedKind,
+  b: PlannedKind,
+  measure: WaterMeasure,
+  { apart }: WaterTables,
+): Finding | null {
   const [first, second] = [a.range[measure.name], b.range[measure.name]];
   const gap = Math.max(first[0], second[0]) - Math.min(first[1], second[1]);
   if (gap <= 0) return opposites(a, b, measure);
   return finding(measure.rule, {
-    severity: beyond(gap, measure.gapLenient) ? 'stop' : 'caution',
+    severity: apart.of(gap) ?? 'caution',
     species: [a.profile.id, b.profile.id],
     fact: { says: 'water/none for both', measure: measure.name, ranges: [first, second] },
     because: { gap: Number(gap.toFixed(2)) },
@@ -94,7 +155,7 @@ function opposites(a: PlannedKind, b: PlannedKind, measure: WaterMeasure): Findi
   });
 }
 
-function window(context: RuleContext, measure: WaterMeasure): readonly Finding[] {
+function window(context: RuleContext, measure: WaterMeasure, tables: WaterTables): readonly Finding[] {
   const shared = context.shared[measure.name];
   if (!shared || context.kinds.length < 2) return [];
   const width = shared[1] - shared[0];
@@ -107,7 +168,7 @@ function window(context: RuleContext, measure: WaterMeasure): readonly Finding[]
     const pinching = context.kinds.filter((kind) => pinches(kind.range[measure.name], shared));
     return [
       finding(measure.rule, {
-        severity: point ? 'caution' : 'note',
+        severity: tables.shared.of(width) ?? 'note',
         species: pinching.map((kind) => kind.profile.id),
         fact: { says: 'water/narrow', measure: measure.name, range: shared },
         because,
@@ -130,10 +191,15 @@ function window(context: RuleContext, measure: WaterMeasure): readonly Finding[]
 const pinches = (range: readonly [number, number], shared: readonly [number, number]): boolean =>
   range[0] === shared[0] || range[1] === shared[1];
 
-/** The rule on one measure of the water: each kind against the tank, kinds against each other, and the common window. */
-export const waterRule = (measure: WaterMeasure): Rule => ({
-  name: measure.rule,
-  leaveFor: 'water',
-  judge: (context) => [...againstTank(context, measure), ...window(context, measure)],
-  together: (a, b) => pairFinding(a, b, measure),
-});
+/** The rule on one measure of the water: each species against the tank, species against each other, and the range that all share. */
+export function waterRule(measure: WaterMeasure): Rule {
+  const tables = tablesOf(measure);
+  const { outside, apart, opposite, shared } = tables;
+  return {
+    name: measure.rule,
+    leaveFor: 'water',
+    severities: [outside, apart, ...(measure.opposite === undefined ? [] : [opposite]), shared],
+    judge: (context) => [...againstTank(context, measure, tables), ...window(context, measure, tables)],
+    together: (a, b) => pairFinding(a, b, measure, tables),
+  };
+}

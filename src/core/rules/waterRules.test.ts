@@ -41,7 +41,7 @@ describe('water-temperature', () => {
       'water-temperature',
       'paracheirodon-innesi',
     )[0]?.fixes[0];
-    expect(fix?.edit).toEqual({ kind: 'set-temperature', temperatureC: 23 });
+    expect(fix).toEqual({ edit: { kind: 'set-temperature', temperatureC: 23 } });
   });
 });
 

@@ -3,11 +3,19 @@ import { finding, type Finding } from './finding';
 import { leaveOut } from './fixes';
 import { judgedKinds } from './pairs';
 import type { Rule } from './rule';
+import { otherwise, severityTable } from './severityTable';
 
 /** One gram a litre off is a caution, more is a stop (from memory). */
 const LENIENT_PPT = 1;
 
-const verdict = (away: number): 'stop' | 'caution' => (away > LENIENT_PPT ? 'stop' : 'caution');
+const SEVERITY = severityTable<number>(
+  'Salt outside the range of a species, or two ranges that miss each other',
+  [
+    { when: `by more than ${LENIENT_PPT} ppt`, holds: (away) => away > LENIENT_PPT, severity: 'stop' },
+    otherwise('caution'),
+  ],
+  'From memory.',
+);
 
 function againstTank(kind: PlannedKind, { salinityPpt }: RuleContext['water']): readonly Finding[] {
   const [low, high] = kind.range.salinityPpt;
@@ -15,7 +23,7 @@ function againstTank(kind: PlannedKind, { salinityPpt }: RuleContext['water']): 
   if (away === 0) return [];
   return [
     finding('water-salinity', {
-      severity: verdict(away),
+      severity: SEVERITY.of(away) ?? 'caution',
       species: [kind.profile.id],
       fact: {
         says: 'water/needs',
@@ -35,7 +43,7 @@ function together(a: PlannedKind, b: PlannedKind): Finding | null {
   const gap = Math.max(first[0], second[0]) - Math.min(first[1], second[1]);
   if (gap <= 0) return null;
   return finding('water-salinity', {
-    severity: verdict(gap),
+    severity: SEVERITY.of(gap) ?? 'caution',
     species: [a.profile.id, b.profile.id],
     fact: { says: 'water/none for both', measure: 'salinityPpt', ranges: [first, second] },
     because: { gap },
@@ -47,6 +55,7 @@ function together(a: PlannedKind, b: PlannedKind): Finding | null {
 export const waterSalinity: Rule = {
   name: 'water-salinity',
   leaveFor: 'water',
+  severities: [SEVERITY],
   judge: (context) =>
     context.water.assumed.has('salinityPpt')
       ? []

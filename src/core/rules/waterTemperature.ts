@@ -5,15 +5,15 @@ import type { Rule } from './rule';
 const TEMPERATURE: WaterMeasure = {
   rule: 'water-temperature',
   name: 'temperatureC',
+  unit: ' °C',
   lenient: 1,
   gapLenient: 0,
   narrow: 1,
   // From memory: cool-water fish beside those of the tropics, on the one degree that both stand.
   opposite: { wildGap: 2, window: 1, upTo: 22 },
-  change: (wanted) => ({
-    text: `Set the heater to ${wanted} °C.`,
-    edit: { kind: 'set-temperature', temperatureC: wanted },
-  }),
+  reason:
+    'A heater is set to the degree; one degree off is a strain (common practice). The other limits are from memory.',
+  change: (wanted) => ({ edit: { kind: 'set-temperature', temperatureC: wanted } }),
 };
 
 export const waterTemperature: Rule = waterRule(TEMPERATURE);

@@ -1,13 +1,20 @@
 import { adultLengthCm, isRough, killsItsOwn } from '../model';
 import type { PlannedKind, RuleContext } from './context';
 import { finding } from './finding';
+import { advise } from './fixes';
 import { hasWayOut } from './pairs';
 import type { Rule } from './rule';
-import { the } from '../wording';
+import { otherwise, severityTable } from './severityTable';
 
 const LARGE_CM = 30;
 
-/** A kind that may have to leave in a hurry: rough when mature, fierce to its own in a group, large, or contested here. */
+const SEVERITY = severityTable<PlannedKind>(
+  `A fish that may have to leave in a hurry: aggressive, a killer of its own, contested, or ${LARGE_CM} cm and more`,
+  [{ when: 'an exit plan is given', holds: (kind) => hasWayOut(kind), severity: 'good' }, otherwise('note')],
+  'Common practice; the length is from memory.',
+);
+
+/** A species that may have to leave in a hurry: aggressive when mature, fierce to its own in a group, large, or contested here. */
 function risky(kind: PlannedKind, context: RuleContext): boolean {
   const fierce = kind.count > 1 && killsItsOwn(kind.profile);
   const contested = kind.profile.contested.some((pair) =>
@@ -19,23 +26,24 @@ function risky(kind: PlannedKind, context: RuleContext): boolean {
   );
 }
 
-/** Risky kinds and the way out that is arranged for them before they are bought. */
+/** Risky species and the exit plan that is made for them before they are bought. */
 export const wayOut: Rule = {
   name: 'way-out',
+  severities: [SEVERITY],
   judge: (context) =>
-    context.kinds
-      .filter((kind) => risky(kind, context))
-      .map((kind) => {
-        const arranged = hasWayOut(kind);
-        const words = kind.groups.map((group) => group.wayOut.trim()).find((text) => text !== '') ?? '';
-        return finding('way-out', {
-          severity: arranged ? 'good' : 'note',
+    context.kinds.flatMap((kind) => {
+      const severity = SEVERITY.of(kind);
+      if (severity === null || !risky(kind, context)) return [];
+      const arranged = severity === 'good';
+      const plan = kind.groups.map((group) => group.wayOut.trim()).find((text) => text !== '') ?? null;
+      return [
+        finding('way-out', {
+          severity,
           species: [kind.profile.id],
-          text: arranged
-            ? `The way out for ${the(kind.profile)} is arranged: ${words}.`
-            : `No way out is arranged for ${the(kind.profile)}: who takes it back, which spare tank or divider takes it tonight?`,
+          fact: { says: 'care/exit plan', plan, count: kind.count },
           because: { arranged },
-          fixes: arranged ? [] : [{ text: 'Arrange it before buying: a taker, a spare tank, a divider.' }],
-        });
-      }),
+          fixes: arranged ? [] : [advise('exit plan')],
+        }),
+      ];
+    }),
 };

@@ -68,7 +68,7 @@ describe('Room', () => {
       'href',
       '/watch?tank=T',
     );
-    expect(screen.getByText(/2 yellow labs is a number to avoid/)).toBeInTheDocument();
+    expect(screen.getByText(/Avoid 2 yellow labs/)).toBeInTheDocument();
     expect(screen.getByRole('link', { name: 'Holm' })).toHaveAttribute('href', '/stock?tank=T');
   });
 });

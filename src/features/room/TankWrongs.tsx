@@ -43,7 +43,7 @@ export function TankWrongs({ tank }: { readonly tank: TankView }) {
           <li key={signature(finding)} className="grid grid-cols-[4rem_1fr] items-start gap-2 py-0.5">
             <SeverityMark severity={finding.severity} />
             <span>
-              {finding.from && <span className="fig text-slate">from {finding.from}: </span>}
+              
               {say.finding(finding)}
             </span>
           </li>

@@ -105,7 +105,6 @@ export function CompanyPart({ stock }: { readonly stock: ReturnType<typeof useSt
                 >
                   <SeverityMark severity={finding.severity} />
                   <span>
-                    {finding.from && <span className="fig mr-1 text-slate">from {finding.from}</span>}
                     {say.finding(finding)}
                     {finding.contested && <span className="text-slate"> Contested.</span>}
                   </span>

@@ -9,6 +9,7 @@ import { todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { classes } from '@/ui/classes';
 import { SeverityMark } from '@/ui/SeverityMark';
+import { approachName, monthName } from '@/words/en';
 
 interface Props {
   readonly finding: Finding;
@@ -40,17 +41,7 @@ export const FindingItem = memo(function FindingItem({ finding, doable, onFix, o
       <div className="grid grid-cols-[3.9rem_1fr] items-start gap-2">
         <SeverityMark severity={finding.severity} />
         <div>
-          <p>
-            {finding.from && (
-              <span
-                className="fig mr-1 text-slate"
-                title={`between ${band?.join(' and ')}, as growth varies`}
-              >
-                from {finding.from}
-              </span>
-            )}
-            {say.finding(finding)}
-          </p>
+          <p>{say.finding(finding)}</p>
           {(bad || open) && finding.fixes.length > 0 && (
             <div className="mt-1 flex flex-wrap gap-x-2 gap-y-1">
               {finding.fixes.map((fix, index) =>
@@ -72,17 +63,16 @@ export const FindingItem = memo(function FindingItem({ finding, doable, onFix, o
             aria-expanded={open}
             onClick={() => setOpen(!open)}
           >
-            {open ? 'hide the numbers' : 'why'}
+            {open ? 'Hide the numbers' : 'Why?'}
           </button>
           {open && (
             <dl className="text-[12px] text-slate">
               {band && (
                 <div>
-                  <dt className="inline">begins between </dt>
+                  <dt className="inline">as growth varies, between </dt>
                   <dd className="fig inline text-ink">
-                    {band[0]} and {band[1]}
+                    {monthName(band[0])} and {monthName(band[1])}
                   </dd>
-                  <dd className="inline">, as growth varies</dd>
                 </div>
               )}
               {figures.map(([name, value]) => (
@@ -92,11 +82,11 @@ export const FindingItem = memo(function FindingItem({ finding, doable, onFix, o
                 </div>
               ))}
               <div>
-                <dt className="inline">rests on </dt>
+                <dt className="inline">source: </dt>
                 <dd className="inline">
                   {finding.source}
-                  {finding.school ? `; school: ${finding.school}` : ''}
-                  {finding.contested ? '; contested' : ''}
+                  {finding.school ? `; approach: ${approachName(finding.school)}` : ''}
+                  {finding.contested ? '; keepers disagree' : ''}
                 </dd>
               </div>
             </dl>

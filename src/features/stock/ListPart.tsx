@@ -7,6 +7,7 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import { isBad, signature } from '@/core/assess';
 import { addMonths } from '@/core/kernel';
 import { lengthAfterMonths } from '@/core/growth';
+import { editOf } from '@/core/rules';
 import type { TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
 import { GlassFront } from '@/ui/GlassFront';
@@ -103,7 +104,10 @@ export function ListPart({
   const notes = calm.findings.filter((finding) => finding.severity === 'note');
   const good = calm.findings.filter((finding) => finding.severity === 'good');
   const doable = ({ fixes }: (typeof counted)[number]): string =>
-    fixes.map(({ edit }) => (edit && stock.canDo(edit) ? '1' : '0')).join('');
+    fixes
+      .map(editOf)
+      .map((edit) => (edit && stock.canDo(edit) ? '1' : '0'))
+      .join('');
   const item = (finding: (typeof counted)[number]) => (
     <FindingItem
       key={signature(finding)}

@@ -20,7 +20,7 @@ describe('the stock list', () => {
     expect(screen.getByText('2 oscars')).toBeInTheDocument();
     expect(findings()).not.toHaveTextContent('oscar');
     await userEvent.keyboard('{Enter}');
-    await waitFor(() => expect(findings()).toHaveTextContent('The oscars will eat the neon tetras'));
+    await waitFor(() => expect(findings()).toHaveTextContent('the oscars will eat the neon tetras'));
     await act(async () => void (await session.undo()));
     await waitFor(() => expect(findings()).not.toHaveTextContent('oscar'));
   });
@@ -68,7 +68,7 @@ describe('the stock list', () => {
 
   it('tells the numbers behind a finding when asked', async () => {
     show(await room([], [listed('paracheirodon-innesi', 3)]), <StockScreen />);
-    await userEvent.click(within(findings()).getAllByRole('button', { name: 'why' })[0]!);
-    expect(findings()).toHaveTextContent('rests on');
+    await userEvent.click(within(findings()).getAllByRole('button', { name: 'Why?' })[0]!);
+    expect(findings()).toHaveTextContent('source: ');
   });
 });

@@ -8,7 +8,7 @@ import { applyEdit, type Editable, lengthToday } from '@/core/assess';
 import type { DraftGroup } from '@/core/records';
 import type { Resident } from '@/core/events';
 import { adultLengthCm, type Catalogue, commonName, type PlanGroup, type SpeciesProfile } from '@/core/model';
-import type { Fix, PlanEdit } from '@/core/rules';
+import { editOf, type Fix, type PlanEdit } from '@/core/rules';
 import { list } from '@/core/wording';
 import { newId } from '@/session/browserStamp';
 import { useCatalogue } from '@/session/react/RoomProvider';
@@ -166,7 +166,7 @@ function useStockActions(tank: TankId) {
           groups.map((entry) => (entry.key === key ? { ...entry, ...how } : entry)),
         ),
       doFix: (fix: Fix) => {
-        const { edit } = fix;
+        const edit = editOf(fix);
         if (!edit) return;
         void run(say.fix(fix), (state) => {
           const document = state.documents[tank];

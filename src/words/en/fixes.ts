@@ -1,9 +1,11 @@
-import type { Fix } from '@/core/rules';
+import type { Advice, AdviceName, Fix, PlanEdit } from '@/core/rules';
+import { HIDES } from './findings/home';
+import { countOf, listed } from './names';
 import type { Words } from './words';
 
-/** What one press of a fix will do; what only the keeper can do is said as it stands. */
-export function sayFix({ text, edit }: Fix, words: Words): string {
-  switch (edit?.kind) {
+/** What one press of a fix will do. */
+function sayEdit(edit: PlanEdit, words: Words): string {
+  switch (edit.kind) {
     case 'set-temperature':
       return `Set the heater to ${words.quantity('temperature', edit.temperatureC)}.`;
     case 'set-count':
@@ -20,7 +22,67 @@ export function sayFix({ text, edit }: Fix, words: Words): string {
       return `Light ${edit.hours} hours a day.`;
     case 'set-routine':
       return `Change ${Math.round(edit.changeFraction * 100)}% every ${edit.everyDays} days.`;
-    case undefined:
-      return text;
   }
 }
+
+const ADVICE: Readonly<Record<AdviceName, string>> = {
+  'larger tank': 'Choose a larger tank.',
+  'larger floor': 'Add sight breaks, or choose a tank with a larger floor.',
+  'larger filter': 'Use a larger filter.',
+  'circulation pump': 'Add a circulation pump.',
+  'calm outflow': 'Calm the outflow.',
+  'leaving date': 'Set a leaving date.',
+  'next tank': 'Name the next tank.',
+  'exit plan': 'Add an exit plan.',
+  divider: 'Get a divider ready.',
+  'own tank': 'Give the pair its own tank.',
+  'night light': 'Leave a dim night light on.',
+  'one size together': 'Keep fish of one size together.',
+  'harems instead': 'Keep one male to three or four females of each species.',
+  'one species or three males': 'Keep one of these species, or three males and more.',
+  'three males': 'Keep three males and more, with females for each.',
+  'other layer': 'Choose fish for another layer.',
+  'one for another layer': 'Choose a species for another layer.',
+  'fewer fish': 'Keep fewer or smaller fish.',
+  'less nitrate': 'Keep fewer or smaller fish, feed less, or grow more plants.',
+  'two meals': 'Feed twice a day.',
+  greens: 'Feed mostly greens.',
+  'target feeding': 'Feed at both ends, and sink food after dark.',
+  'plant densely': 'Plant densely.',
+  'swimming lane': 'Clear a swimming lane and lay sand.',
+  'wood and rock': 'Use wood and rock.',
+  'rearrange rocks': 'Move the rocks within the hour.',
+  'quarantine with residents': 'Quarantine with residents: 3 residents join the newcomer for its last week.',
+};
+
+/** What only the keeper can do. */
+function sayAdvice(advice: Advice, words: Words): string {
+  switch (advice.does) {
+    case 'lower pH':
+      return `Mix in RO or rain water to reach about pH ${advice.ph}; use no additives.`;
+    case 'raise pH':
+      return `Raise the pH to about ${advice.ph} slowly, with coral sand or limestone.`;
+    case 'blend water':
+      return `Blend to ${words.quantity('hardness', advice.ghDh)}.`;
+    case 'fewer males':
+      return `Keep ${advice.males} male ${advice.males === 1 ? words.one(advice.species) : words.many(advice.species)}.`;
+    case 'leave out females':
+      return `Leave out the female ${words.many(advice.species)}.`;
+    case 'one sex only':
+      return `Keep only male ${words.many(advice.species)}; females may carry young from before.`;
+    case 'more of them': {
+      const names = listed(advice.species.map(words.many));
+      return advice.count === null ? `Keep more ${names}.` : `Add ${advice.count} or more ${names} together.`;
+    }
+    case 'add hides':
+      return advice.hide === null
+        ? `Add ${countOf(advice.count, 'hiding place')}.`
+        : `Add ${countOf(advice.count, ...HIDES[advice.hide])}.`;
+    default:
+      return ADVICE[advice.does];
+  }
+}
+
+/** What a fix does, or asks the keeper to do. */
+export const sayFix = (fix: Fix, words: Words): string =>
+  'edit' in fix ? sayEdit(fix.edit, words) : sayAdvice(fix.advice, words);

@@ -2,7 +2,7 @@ import { type Catalogue, commonName, foldName } from '@/core/model';
 
 /** Names that stay as they are for many: those of peoples and places, and what English does not count. */
 const UNCHANGED =
-  /(fish|shrimp|discus|mbuna|demasoni|saulosi|leleupi|acei|auratus|calvus|borleyi|nyererei|multifasciatus|rhoadesii|brichardi|similis|ocellatus)$/;
+  /(fish|shrimp|discus|mbuna|koi|panchax|maingano|demasoni|saulosi|leleupi|acei|auratus|calvus|borleyi|nyererei|multifasciatus|rhoadesii|brichardi|similis|ocellatus|kenyi|johanni|livingstoni|duboisi|ellioti)$/;
 /** Plurals that no rule makes. */
 const IRREGULAR: Readonly<Record<string, string>> = { platy: 'platies', oto: 'otos' };
 
@@ -46,7 +46,16 @@ export function speciesNames(catalogue: Pick<Catalogue, 'byId'>): SpeciesNames {
   };
 }
 
-export const capital = (words: string): string => `${words[0]?.toUpperCase() ?? ''}${words.slice(1)}`;
+/** The same words at the start of a sentence; "pH" stays as it is. */
+export const capital = (words: string): string =>
+  words.startsWith('pH') ? words : `${words[0]?.toUpperCase() ?? ''}${words.slice(1)}`;
+
+/** "is" and "are", "needs" and "need" by how many there are. */
+export const verb = (count: number, one: string, several: string): string => (count === 1 ? one : several);
+
+/** "1 cave", "2 caves" */
+export const countOf = (count: number, one: string, several = `${one}s`): string =>
+  `${count} ${verb(count, one, several)}`;
 
 /** So many are named in a sentence; more are counted. */
 const NAMED = 4;

@@ -66,6 +66,8 @@ function figureOf(
 export interface Quantities {
   /** "28 °C", "82 °F" */
   readonly quantity: (kind: QuantityKind, core: number) => string;
+  /** The same to one place more: where two figures would round to one. */
+  readonly fine: (kind: QuantityKind, core: number) => string;
   /** A measure or a volume of a tank: to the centimetre or the half inch, feet where they come out even. */
   readonly tank: (kind: 'length' | 'volume', core: number) => string;
   /** "700 cm²", "110 sq in" */
@@ -79,6 +81,8 @@ export function quantitiesIn(choice: UnitChoice): Quantities {
   const label = (kind: QuantityKind): string => unitById(kind, keeperUnit(kind, choice)).label;
   return {
     quantity: (kind, core) => `${figureOf(kind, core, choice)} ${label(kind)}`,
+    fine: (kind, core) =>
+      `${Number(fromCore(kind, core, keeperUnit(kind, choice)).toFixed(1))} ${label(kind)}`,
     tank: (kind, core) => {
       const feet = kind === 'length' && choice.length === 'in' ? fromCore('length', core, 'ft') : Number.NaN;
       return Math.abs(feet - Math.round(feet)) < EVEN && feet > LEAST_FEET

@@ -23,8 +23,8 @@ const OF_THE_FACT = ['value', 'lowest', 'highest', 'have', 'cautious', 'middle',
 const DIFFERENCES = ['outsideBy', 'gap', 'wildGap', 'sharedWidth'];
 
 /** What the figures of a fact measure; null where each says it itself, and for pH, which has no unit. */
-function kindOf(fact: Fact | null): QuantityKind | null {
-  if (fact === null || !('measure' in fact)) return null;
+function kindOf(fact: Fact): QuantityKind | null {
+  if (!('measure' in fact)) return null;
   switch (fact.measure) {
     case 'temperatureC':
       return 'temperature';

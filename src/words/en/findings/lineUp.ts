@@ -1,0 +1,24 @@
+import type { LineUpFact } from '@/core/rules';
+import type { Words } from '../words';
+
+const LAYERS = { top: 'at the surface', middle: 'in mid-water', bottom: 'at the bottom' } as const;
+
+/** Why a line-up does without a species, where no rule says it. */
+export function sayLineUp(fact: LineUpFact, species: readonly string[], words: Words): string {
+  const [id = ''] = species;
+  const many = words.many(id);
+  switch (fact.says) {
+    case 'line-up/no number':
+      return `no number of ${many} fits this tank.`;
+    case 'line-up/nitrate':
+      return `${many} would make more nitrate than the ${words.quantity('concentration', fact.leftMgL)} a week that this line-up leaves.`;
+    case 'line-up/layer':
+      return `this line-up leaves too little room ${LAYERS[fact.layer]} for ${many}.`;
+    case 'line-up/worse':
+      return `with ${many} the list is refused, or gives you less than this one.`;
+    case 'line-up/part stays':
+      return fact.stay === 0
+        ? `there is no room for ${many}.`
+        : `${fact.stay} of the ${many} can stay; ${fact.leave} ${fact.leave === 1 ? 'is' : 'are'} too many.`;
+  }
+}
