@@ -1,5 +1,4 @@
 import { commonName, type ShopItem, type SpeciesProfile } from '../model';
-import { countOf, plural } from '../wording';
 
 /** A kind that is to be bought, whole: males and females where the list says so. */
 export interface ToBuy {
@@ -17,8 +16,12 @@ export interface Purchase {
   /** Animals bought: more than wanted where only pairs are sold. */
   readonly animals: number;
   readonly cost: number;
-  /** What to know before the money is out; empty when nothing. */
-  readonly note: string;
+  /** Animals beyond what was wanted, where only pairs are sold. */
+  readonly over: number;
+  /** Pairs that are bought; null where single fish are sold. */
+  readonly pairs: number | null;
+  /** In the shop so short a time that it has not shown what it carries. */
+  readonly fresh: boolean;
 }
 
 /** A way to buy: each shop is one more quarantine. */
@@ -42,20 +45,20 @@ const pairsFor = ({ count, males, females }: ToBuy): number =>
 
 /** What buying a kind there means; null when there are not enough. */
 export function purchaseOf(wanted: ToBuy, item: ShopItem): Purchase | null {
-  const { profile, count, males, females } = wanted;
+  const { count } = wanted;
   const units = item.soldAs === 'pair' ? pairsFor(wanted) : count;
   if (units > item.stock || units === 0) return null;
   const animals = item.soldAs === 'pair' ? units * 2 : units;
   const over = animals - count;
-  const notes = [
-    item.soldAs === 'pair' && over > 0
-      ? `Sold only in pairs: ${males === null || females === null ? `${count} wanted` : `${males} male and ${females} female wanted`} means ${units} pairs, ${countOf(over, profile)} left over to place.`
-      : '',
-    item.days < FRESH_DAYS
-      ? `In the shop for ${item.days === 1 ? 'a day' : `${item.days} days`}: let them wait there a week if it can be asked.`
-      : '',
-  ];
-  return { key: wanted.key, item, animals, cost: units * item.price, note: notes.filter(Boolean).join(' ') };
+  return {
+    key: wanted.key,
+    item,
+    animals,
+    cost: units * item.price,
+    over: Math.max(0, over),
+    pairs: item.soldAs === 'pair' ? units : null,
+    fresh: item.days < FRESH_DAYS,
+  };
 }
 
 function planWith(list: readonly ToBuy[], items: readonly ShopItem[], shops: readonly string[]): ShopPlan {
@@ -113,16 +116,4 @@ export function coverShops(list: readonly ToBuy[], items: readonly ShopItem[]): 
     best.push(found);
   }
   return best.reverse();
-}
-
-/** Questions that the keeper of the shop can answer, and what to look at, for one kind. */
-export function askFor(profile: SpeciesProfile): readonly string[] {
-  const name = plural(commonName(profile));
-  return [
-    `How long have the ${name} been here, and what do they eat?`,
-    'What water are they kept in: temperature, pH, hardness?',
-    profile.trade.supply === 'farmed' ? 'Where were they bred?' : 'Wild or bred?',
-    ...(profile.trade.mixedUpWith ? [`Are they really that kind? ${profile.trade.mixedUpWith}`] : []),
-    'Would they be taken back?',
-  ];
 }

@@ -1,31 +1,23 @@
 import type { Resident } from '../events';
 
-export interface MovingStep {
-  readonly id: string;
-  readonly text: string;
-  readonly vital: boolean;
-}
+/** The steps of a move from tank to tank, in their order (common practice); the words layer says them. */
+export const MOVING_STEPS = [
+  'ready',
+  'off',
+  'drain',
+  'rocks',
+  'catch',
+  'acclimate',
+  'release',
+  'search',
+  'on',
+  'lid',
+] as const;
+export type MovingStep = (typeof MOVING_STEPS)[number];
 
-/** The steps of a move from tank to tank, in their order (common practice). */
-export function movingSteps(): readonly MovingStep[] {
-  const step = (id: string, text: string, vital = false): MovingStep => ({ id, text, vital });
-  return [
-    step(
-      'ready',
-      'The new tank is filled, warm, dechlorinated, and its filter proven or moved along wet.',
-      true,
-    ),
-    step('off', 'Heater, filter and light of the old tank are unplugged.', true),
-    step('drain', 'Drain half; keep the water for the buckets.'),
-    step('rocks', 'Take rocks and wood out: nobody is caught between them.'),
-    step('catch', 'Catch into a bucket with an air stone and a lid; count as they go in.'),
-    step('acclimate', 'Acclimate by the difference between the two waters.'),
-    step('release', 'Release low, lights off; count again as they go in.'),
-    step('search', 'Search what was taken out: hollow decor, back wall, filter, roots.', true),
-    step('on', 'Heater and filter of the new tank run; those of the old are off or run again.', true),
-    step('lid', 'The lid is closed.', true),
-  ];
-}
+const VITAL: readonly MovingStep[] = ['ready', 'off', 'search', 'on', 'lid'];
+/** Fish die when it is forgotten. */
+export const isVitalMove = (step: MovingStep): boolean => VITAL.includes(step);
 
 /** One resident's heads in a move: in the book, gone into buckets, come out of them, lost between, still there. */
 export interface Reconciled {

@@ -7,8 +7,8 @@ export interface QuarantineState {
   readonly days: number;
   /** The first day on which the batch may leave, if nothing more shows. */
   readonly freeOn: string;
-  /** Why it lasts longer than was set; empty when it does not. */
-  readonly why: string;
+  /** The day of the sign that makes it longer than was set; null when it does not. */
+  readonly signOn: string | null;
 }
 
 /**
@@ -24,9 +24,7 @@ export function quarantineState(life: QuarantineLife, begun: string, when: When)
     day: when.daysSince(start) + 1,
     days: life.days,
     freeOn: later ? clear : set,
-    why: later
-      ? `something showed on ${life.lastSign === null ? '' : when.dayOf(life.lastSign)}: two clear weeks after it`
-      : '',
+    signOn: later && life.lastSign !== null ? when.dayOf(life.lastSign) : null,
   };
 }
 

@@ -1,10 +1,26 @@
-import { commonName, isRough, type SpeciesProfile } from '../model';
-import { countOf } from '../wording';
+import { isRough, type SpeciesProfile } from '../model';
+
+/** The steps of a release by name; the words layer says them. */
+export type ReleaseStep =
+  | 'ruse'
+  | 'hands'
+  | 'rearrange'
+  | 'feed'
+  | 'dark'
+  | 'float'
+  | 'mix'
+  | 'count'
+  | 'low'
+  | 'heater'
+  | 'lid'
+  | 'unfed'
+  | 'ramp';
 
 /** One step of a release. */
 export interface SheetStep {
-  readonly id: string;
-  readonly text: string;
+  readonly id: ReleaseStep;
+  /** The species it is about, with how many there are of each. */
+  readonly about: readonly { readonly species: string; readonly count: number }[];
   /** Minutes to wait after it before the next; 0 for none. */
   readonly waitMinutes: number;
   /** Must be ticked: fish die when it is forgotten. */
@@ -30,9 +46,9 @@ export function protocolFor(kinds: readonly ReleaseKind[], residents: readonly S
   return skittish && !rough ? 'skittish' : 'plain';
 }
 
-const step = (id: string, text: string, more: Partial<SheetStep> = {}): SheetStep => ({
+const step = (id: ReleaseStep, more: Partial<SheetStep> = {}): SheetStep => ({
   id,
-  text,
+  about: [],
   waitMinutes: 0,
   vital: false,
   ...more,
@@ -53,59 +69,23 @@ export function releaseSheet(
   const ground = residents.some((profile) => profile.company.holds !== 'nothing' || isRough(profile));
   const jumpers = kinds.filter(({ profile }) => profile.habits.jumps === 'often');
   const stings = kinds.filter(({ profile }) => profile.handling.sting || profile.handling.spines);
-  const who = kinds.map(({ profile, count }) => countOf(count, profile)).join(', ');
+  const about = (some: readonly ReleaseKind[]): SheetStep['about'] =>
+    some.map(({ profile, count }) => ({ species: profile.id, count }));
   return {
     protocol,
     steps: [
-      ...(protocol === 'single newcomer'
-        ? [
-            step(
-              'ruse',
-              'One alone is picked on by all. After its own quarantine let three or four residents live with it there for a week, in a tank that carries them all; then bring them in together.',
-              { vital: true },
-            ),
-          ]
-        : []),
-      ...(stings.length > 0
-        ? [
-            step(
-              'hands',
-              `${stings.map(({ profile }) => commonName(profile)).join(', ')}: spines or a sting. A container, never bare hands or a net that tangles.`,
-              { vital: true },
-            ),
-          ]
-        : []),
-      ...(ground
-        ? [
-            step(
-              'rearrange',
-              'Rearrange rock and wood in this same hour: nobody holds old ground when they come.',
-            ),
-          ]
-        : []),
-      ...(settled && protocol !== 'skittish'
-        ? [step('feed', 'Feed the residents: the hungry are rougher.', { waitMinutes: 10 })]
-        : []),
-      step('dark', 'Lights off.', { waitMinutes: 10 }),
-      step('float', 'Float the bag or bucket: match the warmth.', { waitMinutes: 15 }),
-      ...(mixMinutes > 0
-        ? [
-            step('mix', 'Mix by rounds, as worked out; none of the shop’s water into the tank.', {
-              waitMinutes: mixMinutes,
-            }),
-          ]
-        : []),
-      step('count', `Count them as they go in: ${who} were ordered. Is each the kind it should be?`, {
-        vital: true,
-      }),
-      step('low', 'Release low, near cover, away from whoever holds the middle.'),
-      step('heater', 'Heater and filter are on again.', { vital: true }),
-      step('lid', jumpers.length > 0 ? 'The lid is closed: these jump.' : 'The lid is closed.', {
-        vital: true,
-      }),
-      ...(protocol === 'skittish'
-        ? [step('unfed', 'No food and no light for two to three days, then raise the light slowly.')]
-        : [step('ramp', 'Light on again tomorrow, raised slowly.')]),
+      ...(protocol === 'single newcomer' ? [step('ruse', { vital: true })] : []),
+      ...(stings.length > 0 ? [step('hands', { vital: true, about: about(stings) })] : []),
+      ...(ground ? [step('rearrange')] : []),
+      ...(settled && protocol !== 'skittish' ? [step('feed', { waitMinutes: 10 })] : []),
+      step('dark', { waitMinutes: 10 }),
+      step('float', { waitMinutes: 15 }),
+      ...(mixMinutes > 0 ? [step('mix', { waitMinutes: mixMinutes })] : []),
+      step('count', { vital: true, about: about(kinds) }),
+      step('low'),
+      step('heater', { vital: true }),
+      step('lid', { vital: true, about: about(jumpers) }),
+      step(protocol === 'skittish' ? 'unfed' : 'ramp'),
     ],
   };
 }

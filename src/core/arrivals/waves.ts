@@ -144,11 +144,27 @@ export function planWaves(
   });
 }
 
+/** What speaks against a wave, as plain data. Days as `2026-11-24`. */
+export type WaveFact =
+  | { readonly says: 'settled tank'; readonly days: number }
+  | { readonly says: 'not ready'; readonly readyOn: string }
+  | { readonly says: 'in the past' }
+  | { readonly says: 'too soon'; readonly days: number; readonly gap: number }
+  | { readonly says: 'peaceful first' }
+  | { readonly says: 'too many' }
+  | { readonly says: 'alone' }
+  | { readonly says: 'apart'; readonly keys: readonly [string, string] }
+  | { readonly says: 'no quarantine' }
+  | { readonly says: 'short quarantine'; readonly days: number; readonly of: number }
+  | { readonly says: 'in use'; readonly lane: string; readonly until: string }
+  | { readonly says: 'lane too small'; readonly lane: string }
+  | { readonly says: 'two batches'; readonly lane: string };
+
 /** Why a plan of waves is unwise, by wave; nothing for one that `planWaves` made. */
 export interface Unwise {
   /** Index of the wave. */
   readonly wave: number;
-  readonly text: string;
+  readonly fact: WaveFact;
 }
 
 /** What speaks against waves as they stand, moved by hand or not. */
@@ -163,7 +179,7 @@ export function judgeWaves(
   const temper = (wave: Wave): number =>
     Math.max(0, ...kinds(wave).map((one) => one.profile.company.temper.mature));
   const said: Unwise[] = [];
-  const say = (wave: number, text: string): void => void said.push({ wave, text });
+  const say = (wave: number, fact: WaveFact): void => void said.push({ wave, fact });
   const all = toCome.reduce((sum, one) => sum + one.loadMgLWeek, 0);
   const order = waves
     .map((_, index) => index)
@@ -172,61 +188,45 @@ export function judgeWaves(
   order.forEach((index, place) => {
     const wave = waves[index] as Wave;
     if (place === 0 && (rules.settledDays ?? 0) >= SETTLED_DAYS)
-      say(
-        index,
-        `A rough tank that has been settled for ${rules.settledDays} days: whoever is added puts the whole order at stake. Better nobody; else three or more at once, with the rocks moved in the same hour.`,
-      );
+      say(index, { says: 'settled tank', days: rules.settledDays ?? 0 });
     const before = place > 0 ? (waves[order[place - 1] as number] as Wave) : null;
-    if (wave.releases < rules.readyOn)
-      say(
-        index,
-        `The display is not ready before ${rules.readyOn}: no fish into a filter that is not proven.`,
-      );
-    if (wave.arrives < rules.today) say(index, 'It comes on a day that has gone.');
+    if (wave.releases < rules.readyOn) say(index, { says: 'not ready', readyOn: rules.readyOn });
+    if (wave.arrives < rules.today) say(index, { says: 'in the past' });
     if (before) {
       const gap = daysBetween(before.releases, wave.releases);
-      if (gap < WAVE_GAP_DAYS)
-        say(
-          index,
-          `Only ${gap} days after the wave before: two weeks or more let the order and the filter settle.`,
-        );
+      if (gap < WAVE_GAP_DAYS) say(index, { says: 'too soon', days: gap, gap: WAVE_GAP_DAYS });
       if (rules.school === 'gentlest first' && temper(before) > temper(wave))
-        say(index, 'Gentler fish come after rougher ones that will hold the ground by then.');
+        say(index, { says: 'peaceful first' });
     }
     const load = kinds(wave).reduce((sum, one) => sum + one.loadMgLWeek, 0);
     if (kinds(wave).length > 1 && load > Math.max(there, (rules.presentMgLWeek + all) * SHARE_A_WAVE) + 1e-9)
-      say(index, 'More at once than the filter can follow: it would double or more what the tank makes.');
+      say(index, { says: 'too many' });
     there += load;
     if (kinds(wave).some((one) => one.count === 1 && isRough(one.profile)) && there > load)
-      say(
-        index,
-        'One newcomer alone into a settled tank is picked on by all: see the protocol for a single newcomer.',
-      );
-    const clash = wave.keys.some((a, i) =>
-      wave.keys.slice(i + 1).some((b) => rules.apart?.has(pairOf(a, b))),
-    );
-    if (clash) say(index, 'Two of these cannot wait in one tank: one would harm the other.');
+      say(index, { says: 'alone' });
+    const clash = wave.keys
+      .flatMap((a, i) => wave.keys.slice(i + 1).map((b) => [a, b] as const))
+      .find(([a, b]) => rules.apart?.has(pairOf(a, b)));
+    if (clash) say(index, { says: 'apart', keys: clash });
     if (rules.quarantineDays > 0) {
-      if (wave.lane === null) say(index, 'No quarantine: whatever it carries, all get.');
+      if (wave.lane === null) say(index, { says: 'no quarantine' });
       else if (daysBetween(wave.arrives, wave.releases) < rules.quarantineDays)
-        say(
-          index,
-          `Released after ${daysBetween(wave.arrives, wave.releases)} days: quarantine lasts ${rules.quarantineDays}.`,
-        );
+        say(index, {
+          says: 'short quarantine',
+          days: daysBetween(wave.arrives, wave.releases),
+          of: rules.quarantineDays,
+        });
       const lane = lanes.find((one) => one.id === wave.lane);
       if (lane && wave.arrives < lane.freeFrom)
-        say(index, `${lane.name} is not free before ${lane.freeFrom}.`);
-      if (lane && litresFor(kinds(wave)) > lane.litres) say(index, `${lane.name} is small for so many.`);
+        say(index, { says: 'in use', lane: lane.name, until: lane.freeFrom });
+      if (lane && litresFor(kinds(wave)) > lane.litres)
+        say(index, { says: 'lane too small', lane: lane.name });
       waves.forEach((other, at) => {
         if (at >= index || other.lane !== wave.lane || wave.lane === null) return;
         const apart =
           wave.arrives >= addDays(other.releases, DRYING_DAYS) ||
           other.arrives >= addDays(wave.releases, DRYING_DAYS);
-        if (!apart)
-          say(
-            index,
-            `${lane?.name ?? 'The quarantine tank'} holds another batch, or is drying, at that time.`,
-          );
+        if (!apart) say(index, { says: 'two batches', lane: lane?.name ?? '' });
       });
     }
   });

@@ -1,5 +1,5 @@
 import type { DocumentBodies } from '../records';
-import { QUARANTINE_DAYS, residentsOf, type Room } from '../events';
+import { QUARANTINE_DAYS, residentsOf, type Room, type Resident } from '../events';
 import { addDays, type When } from '../kernel';
 import type { DueItem } from './dueItem';
 
@@ -14,7 +14,7 @@ export function careDue({ tank, items }: Care, when: When): readonly DueItem[] {
     const overdueDays = when.daysSince(addDays(lastOn, everyDays));
     return overdueDays < -BEFORE_DAYS
       ? []
-      : [{ tank, kind: 'care', text: `${what}: last on ${lastOn}, every ${everyDays} days.`, overdueDays }];
+      : [{ tank, kind: 'care', fact: { says: 'care', what, lastOn, everyDays }, overdueDays }];
   });
 }
 
@@ -23,13 +23,19 @@ const STAY_NOTICE_DAYS = 21;
 
 /** Homes for a time that end soon, or have slipped: it goes wrong when the date slips (common practice). */
 export function staysDue(tank: string, room: Room, when: When): readonly DueItem[] {
-  const ends = new Map<string, { count: number; next: string }>();
-  for (const { until, count, nextTank } of residentsOf(room, tank)) {
+  const ends = new Map<string, { species: string; until: string; count: number; nextTank: string }>();
+  for (const { until, count, nextTank, species } of residentsOf(room, tank)) {
     if (!until) continue;
-    const so = ends.get(until);
-    ends.set(until, { count: (so?.count ?? 0) + count, next: so?.next || nextTank });
+    const key = `${until}|${species}`;
+    const so = ends.get(key);
+    ends.set(key, {
+      species,
+      until,
+      count: (so?.count ?? 0) + count,
+      nextTank: so?.nextTank || nextTank,
+    });
   }
-  return [...ends].flatMap(([until, { count, next }]): readonly DueItem[] => {
+  return [...ends.values()].flatMap(({ species, until, count, nextTank }): readonly DueItem[] => {
     const overdueDays = when.daysSince(until);
     return overdueDays < -STAY_NOTICE_DAYS
       ? []
@@ -37,7 +43,7 @@ export function staysDue(tank: string, room: Room, when: When): readonly DueItem
           {
             tank,
             kind: 'stay',
-            text: `${count} were to stay until ${until}${next ? `, then ${next}` : '; no next tank is named'}.`,
+            fact: { says: 'leaves', species, count, until, nextTank },
             overdueDays,
           },
         ];
@@ -52,13 +58,22 @@ export function claimsDue(tank: string, room: Room, when: When): readonly DueIte
   return (room.tanks[tank]?.claims ?? []).map(({ from, about, since }) => ({
     tank,
     kind: 'claim',
-    text: `${from} has not answered the claim: ${about}.`,
+    fact: { says: 'claim', from, about },
     overdueDays: when.daysSince(since) - CLAIM_DAYS,
   }));
 }
 
 /** What was not kept apart shows what it carries within the time that quarantine would have taken. */
 const RISK_DAYS = QUARANTINE_DAYS;
+
+/** How many of each species, in the order in which they live there. */
+function countedBySpecies(
+  residents: readonly Pick<Resident, 'species' | 'count'>[],
+): readonly { readonly species: string; readonly count: number }[] {
+  const counts = new Map<string, number>();
+  for (const { species, count } of residents) counts.set(species, (counts.get(species) ?? 0) + count);
+  return [...counts].map(([species, count]) => ({ species, count }));
+}
 
 /** Those that came without quarantine: a risk for all in the tank until the time that it would have taken is over. */
 export function riskDue(tank: string, room: Room, when: When): readonly DueItem[] {
@@ -72,7 +87,7 @@ export function riskDue(tank: string, room: Room, when: When): readonly DueItem[
     {
       tank,
       kind: 'risk',
-      text: `${fresh.reduce((sum, one) => sum + one.count, 0)} came without quarantine: look for spots, flashing and clamped fins in all until ${until}.`,
+      fact: { says: 'risk', kinds: countedBySpecies(fresh), until },
       overdueDays: when.daysSince(until),
     },
   ];

@@ -169,22 +169,22 @@ describe('days are the keeper’s own', () => {
       whenIn(now, zone),
     )
       .filter(({ kind }) => kind === 'change')
-      .map(({ overdueDays, text }) => [overdueDays, /\d+ days ago/.exec(text)?.[0]]);
+      .map(({ overdueDays, fact }) => [overdueDays, fact.says === 'change' ? fact.lastDays : null]);
   it('in Sydney at seven in the morning', () => {
     // Changed on Saturday 21 November at 07:00, asked on Saturday 28 November at 07:00: a week, and due today.
     expect(
       dueIn('Australia/Sydney', '2026-11-27T20:00:00.000Z', arrival, changed('2026-11-20T20:00:00.000Z')),
-    ).toEqual([[0, '7 days ago']]);
+    ).toEqual([[0, 7]]);
     // Changed on the evening before that: the same hours, another day.
     expect(
       dueIn('Australia/Sydney', '2026-11-27T20:00:00.000Z', arrival, changed('2026-11-20T10:00:00.000Z')),
-    ).toEqual([[1, '8 days ago']]);
+    ).toEqual([[1, 8]]);
   });
   it('in New York at ten in the evening', () => {
     // Friday 27 November, 22:00; changed on Friday 20 November in the afternoon.
     expect(
       dueIn('America/New_York', '2026-11-28T03:00:00.000Z', arrival, changed('2026-11-20T20:00:00.000Z')),
-    ).toEqual([[0, '7 days ago']]);
+    ).toEqual([[0, 7]]);
   });
   it.each([
     ['forward', '2026-03-30T05:00:00.000Z', '2026-03-23T22:30:00.000Z', 7],
@@ -194,7 +194,7 @@ describe('days are the keeper’s own', () => {
       dueIn('Europe/Oslo', now, came('2026-01-01T10:00:00.000Z', member('g', 8)), changed(on)).map(
         ([, words]) => words,
       ),
-    ).toEqual([`${days} days ago`]),
+    ).toEqual([days]),
   );
   it('for a quarantine: by the day it was begun or the fish came, whichever is later', () => {
     const moment = (day: string): string => `${day}T20:30:00.000Z`;

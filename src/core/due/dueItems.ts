@@ -1,13 +1,16 @@
 import { HOUR_MS, type When } from '../kernel';
 import type { DocumentBodies } from '../records';
 import { quarantineOf } from '../arrivals';
-import { LOOK_HOURS, QUARANTINE_LONG_DAYS, residentsOf, type Room } from '../events';
+import { LOOK_HOURS, residentsOf, type Room } from '../events';
 import type { DueItem } from './dueItem';
 import { careDue, claimsDue, riskDue, staysDue, type Care } from './careDue';
 import { waitingDue, waterDue, wavesDue } from './waterDue';
 
 /** By what a due thing is put off: its tank and its kind. */
 export const dueKey = ({ tank, kind }: DueItem): string => `${tank}:${kind}`;
+
+/** Tells one due thing from all others. */
+export const dueId = (item: DueItem): string => `${dueKey(item)}:${JSON.stringify(item.fact)}`;
 
 /** What the keeper has planned and put off. */
 export interface DuePlans {
@@ -16,12 +19,6 @@ export interface DuePlans {
   readonly putOff: readonly { readonly key: string; readonly until: string; readonly why: string }[];
 }
 
-const LOOK_WORDS: Readonly<Record<(typeof LOOK_HOURS)[number], string>> = {
-  2: 'two hours',
-  24: 'a day',
-  48: '2 days',
-  168: '7 days',
-};
 /** A territorial tank that nobody watched for a week has no record to judge a step by (from memory). */
 const WATCH_EVERY_DAYS = 7;
 /** Groups are counted once in two weeks, so that a shoal that dwindles is seen (from memory). */
@@ -42,7 +39,7 @@ function looks(tankId: string, room: Room, when: When): readonly DueItem[] {
     {
       tank: tankId,
       kind: 'look',
-      text: `Look at the newcomers: ${LOOK_WORDS[next]} after they came.`,
+      fact: { says: 'look', hours: next },
       overdueDays: Math.floor((hours - next) / 24),
     },
   ];
@@ -51,16 +48,13 @@ function looks(tankId: string, room: Room, when: When): readonly DueItem[] {
 function quarantine(tankId: string, room: Room, when: When): readonly DueItem[] {
   const here = residentsOf(room, tankId);
   if (here.length === 0) return [];
-  const { day, days, freeOn, why } = quarantineOf(room, tankId, when);
+  const { day, days, freeOn, signOn } = quarantineOf(room, tankId, when);
   const overdueDays = when.daysSince(freeOn);
   return [
     {
       tank: tankId,
       kind: 'quarantine-over',
-      text:
-        overdueDays < 0
-          ? `Quarantine, day ${day} of ${days} to ${Math.max(days, QUARANTINE_LONG_DAYS)}${why ? `; ${why}` : ''}.`
-          : `Quarantine is ${day - 1} days old: the batch can move on if nothing showed.`,
+      fact: { says: 'quarantine', day, days, freeOn, signOn, over: overdueDays >= 0 },
       overdueDays,
     },
   ];
@@ -83,17 +77,18 @@ function rhythm(tankId: string, room: Room, when: When): readonly DueItem[] {
       due.push({
         tank: tankId,
         kind: 'watch',
-        text: life?.lastWatch ? `Not watched for ${days} days.` : 'Never watched yet.',
+        fact: { says: 'watch', lastDays: life?.lastWatch ? days : null },
         overdueDays: days - WATCH_EVERY_DAYS,
       });
   }
-  if (here.some((resident) => !resident.individual)) {
+  const groups = [...new Set(here.flatMap((one) => (one.individual ? [] : [one.species])))];
+  if (groups.length > 0) {
     const days = since(life?.lastCount, first);
     if (days >= COUNT_EVERY_DAYS)
       due.push({
         tank: tankId,
         kind: 'count',
-        text: life?.lastCount ? `Not counted for ${days} days.` : 'The groups have never been counted.',
+        fact: { says: 'count', lastDays: life?.lastCount ? days : null, species: groups },
         overdueDays: days - COUNT_EVERY_DAYS,
       });
   }
@@ -125,5 +120,5 @@ export function dueItems(
     ]),
   ]
     .filter((item) => !off.has(dueKey(item)))
-    .sort((a, b) => b.overdueDays - a.overdueDays || (a.text < b.text ? -1 : 1));
+    .sort((a, b) => b.overdueDays - a.overdueDays || (dueId(a) < dueId(b) ? -1 : 1));
 }

@@ -1,3 +1,3 @@
-export type { DueItem } from './dueItem';
-export { dueItems, dueKey } from './dueItems';
+export type { DueFact, DueItem, SpareFact } from './dueItem';
+export { dueId, dueItems, dueKey } from './dueItems';
 export { spareWarning } from './waterDue';

@@ -2,7 +2,7 @@ import type { DocumentBodies } from '../records';
 import { NEW_TANK_LIFE, residentsOf, type Room } from '../events';
 import type { When } from '../kernel';
 import { ripeness } from '../water';
-import type { DueItem } from './dueItem';
+import type { DueItem, SpareFact } from './dueItem';
 
 /** Water is tested so often once a keeper tests at all (from memory). */
 const TEST_EVERY_DAYS = 14;
@@ -21,7 +21,7 @@ export function waterDue({ id, body }: TankOf, room: Room, when: When): readonly
     due.push({
       tank: id,
       kind: 'change',
-      text: `Change ${Math.round((body.routine?.changeFraction ?? 0.5) * 100)} % of the water: the last was ${days} days ago.`,
+      fact: { says: 'change', fraction: body.routine?.changeFraction ?? 0.5, lastDays: days },
       overdueDays: days - every,
     });
   }
@@ -31,7 +31,7 @@ export function waterDue({ id, body }: TankOf, room: Room, when: When): readonly
       due.push({
         tank: id,
         kind: 'test',
-        text: `Not tested for ${days} days.`,
+        fact: { says: 'test', lastDays: days },
         overdueDays: days - TEST_EVERY_DAYS,
       });
   }
@@ -40,7 +40,7 @@ export function waterDue({ id, body }: TankOf, room: Room, when: When): readonly
     due.push({
       tank: id,
       kind: 'test',
-      text: 'Test ammonia and nitrite: a day after the dose both must read nothing.',
+      fact: { says: 'test the dose' },
       overdueDays: when.daysSince(dosed) - 1,
     });
   return due;
@@ -49,18 +49,14 @@ export function waterDue({ id, body }: TankOf, room: Room, when: When): readonly
 /** Waves that are to be fetched and released, by the plan that the keeper has kept. */
 export function wavesDue(plan: DocumentBodies['waves'], when: When): readonly DueItem[] {
   return plan.waves.flatMap((wave, index): readonly DueItem[] => {
-    const item = (text: string, on: string): DueItem => ({
+    const item = (says: 'bring home' | 'release', on: string): DueItem => ({
       tank: plan.tank,
       kind: 'wave',
-      text,
+      fact: { says, wave: index + 1 },
       overdueDays: when.daysSince(on),
     });
     const soon = wave.lane !== null && wave.arrives >= when.today;
-    return [
-      soon
-        ? item(`Fetch wave ${index + 1} into quarantine.`, wave.arrives)
-        : item(`Release wave ${index + 1}.`, wave.releases),
-    ];
+    return [soon ? item('bring home', wave.arrives) : item('release', wave.releases)];
   });
 }
 
@@ -74,26 +70,26 @@ export function waitingDue({ id }: TankOf, room: Room, when: When): readonly Due
     {
       tank: id,
       kind: 'to-go',
-      text: `${waiting.reduce((sum, one) => sum + one.count, 0)} wait for a taker, the first for ${days} days.`,
+      fact: {
+        says: 'new home',
+        count: waiting.reduce((sum, one) => sum + one.count, 0),
+        sinceDays: days,
+      },
       overdueDays: days - WAITING_DAYS,
     },
   ];
 }
 
 /** The standing warning: one spare tank must always be free, wet and ripe. Null when one is, or when nobody lives here. */
-export function spareWarning(tanks: readonly TankOf[], room: Room, today: string): string | null {
+export function spareWarning(tanks: readonly TankOf[], room: Room, today: string): SpareFact | null {
   if (!Object.values(room.residents).some((resident) => resident.count > 0)) return null;
   const spares = tanks.filter(({ body }) => body.purpose === 'quarantine' || body.purpose === 'hospital');
-  if (spares.length === 0)
-    return 'No spare tank is in the rack: nowhere for a fish that has to come out tonight.';
   const empty = spares.filter(({ id }) => residentsOf(room, id).length === 0);
-  if (empty.length === 0) return 'No spare tank is free: nowhere for a fish that has to come out tonight.';
+  if (empty.length === 0) return { says: 'none' };
   const ripe = empty.some(
     ({ id }) =>
       ripeness((room.tanks[id] ?? NEW_TANK_LIFE).filter ?? NEW_TANK_LIFE.filter, null, today).state ===
       'ripe',
   );
-  return ripe
-    ? null
-    : `${empty.map(({ body }) => body.name).join(', ')}: free, but not known to be wet and ripe.`;
+  return ripe ? null : { says: 'unproven', tanks: empty.map(({ body }) => body.name) };
 }

@@ -1,8 +1,8 @@
 export { nextSteps } from './nextSteps';
-export type { NextStep } from './nextSteps';
+export type { Against, NextStep } from './nextSteps';
 export { patternsOf } from './patterns';
-export type { Pattern } from './patterns';
-export { bundlesOf, effectSentence, effectsOf } from './stepEffect';
+export type { Pattern, PatternName } from './patterns';
+export { bundlesOf, effectsOf } from './stepEffect';
 export type { StepEffect } from './stepEffect';
 export { tally, watchesOf, weightOf } from './watches';
 export type { Tally } from './watches';

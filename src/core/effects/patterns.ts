@@ -16,16 +16,22 @@ export const PATTERNS = [
 ] as const;
 export type PatternName = (typeof PATTERNS)[number];
 
-/** A pattern that the numbers show, with its evidence, how sure it is, and what else it could be. */
+/** A pattern that the numbers show, with its numbers and how sure it is. */
 export interface Pattern {
   readonly name: PatternName;
   /** Residents it speaks of, the first the one that acts. */
   readonly who: readonly string[];
-  readonly evidence: string;
+  /** The numbers behind it; shares from 0 to 1. */
   readonly because: Readonly<Record<string, number>>;
   readonly sure: 'clear' | 'likely' | 'few data';
-  readonly else: string;
+  /** Where it is, as the keeper called it; empty where it is nowhere. */
+  readonly place: string;
+  /** The fish lives by itself. */
+  readonly alone: boolean;
 }
+
+/** A pattern as a search finds it: most are nowhere in particular. */
+type Found = Omit<Pattern, 'place' | 'alone'> & Partial<Pattern>;
 
 /** Below so many contests nothing is called more than a hint (from memory). */
 const FEW_CONTESTS = 12;
@@ -67,14 +73,11 @@ function countBy(
   return counts;
 }
 
-const percent = (share: number): string => `${Math.round(share * 100)} %`;
-
 export interface PatternInput {
   readonly watches: readonly Watch[];
   /** Signs, spawnings and broods of the same time and tank. */
   readonly happenings: readonly Standing[];
   readonly residents: readonly Resident[];
-  readonly nameOf: (id: string) => string;
   /** Days from the day of a moment to today, as the keeper counts them. */
   readonly daysSince: (moment: string) => number;
 }
@@ -85,30 +88,28 @@ function sureness(k: number, n: number, fair: number): Pattern['sure'] {
   return lowest(k, n) > fair * 1.5 ? 'clear' : 'likely';
 }
 
-function oneFish(input: PatternInput, contests: readonly Contest[], fish: number): readonly Pattern[] {
-  const found: Pattern[] = [];
+function oneFish(input: PatternInput, contests: readonly Contest[], fish: number): readonly Found[] {
+  const found: Found[] = [];
   const n = contests.length;
   const fair = 1 / Math.max(2, fish);
   const sides = [
-    ['one boss', 'winner', 'starts', 'a pair on guard, or one that is only the boldest in front of you'],
-    ['one victim', 'loser', 'takes', 'a weak or ill fish, or one that cannot find cover'],
+    ['one boss', 'winner'],
+    ['one victim', 'loser'],
   ] as const;
-  for (const [name, side, verb, other] of sides) {
+  for (const [name, side] of sides) {
     const top = most(countBy(contests, (contest) => contest[side]));
     if (!top || top[1] / n < BOSS_SHARE || lowest(top[1], n) <= fair) continue;
     found.push({
       name,
       who: [top[0]],
-      evidence: `${input.nameOf(top[0])} ${verb} ${top[1]} of ${n} contests (${percent(top[1] / n)}; an even share would be ${percent(fair)}).`,
       because: { contests: n, own: top[1], share: top[1] / n, evenShare: fair },
       sure: sureness(top[1], n, fair),
-      else: other,
     });
   }
   return found;
 }
 
-function duel(input: PatternInput, contests: readonly Contest[]): readonly Pattern[] {
+function duel(input: PatternInput, contests: readonly Contest[]): readonly Found[] {
   const n = contests.length;
   const pair = (contest: Contest): string => [contest.winner, contest.loser].sort().join('|');
   const top = most(countBy(contests, pair));
@@ -122,15 +123,13 @@ function duel(input: PatternInput, contests: readonly Contest[]): readonly Patte
     {
       name: 'duel',
       who: [a, b],
-      evidence: `${input.nameOf(a)} and ${input.nameOf(b)} against one another are ${top[1]} of ${n} contests (${percent(top[1] / n)}), won ${each} to ${top[1] - each}.`,
-      because: { contests: n, between: top[1], wonByFirst: each },
+      because: { contests: n, own: top[1], wonByFirst: each },
       sure: n < FEW_CONTESTS ? 'few data' : 'clear',
-      else: 'an order that has not settled yet after a change, or a pair that courts roughly',
     },
   ];
 }
 
-function onGuard(input: PatternInput, contests: readonly Contest[]): readonly Pattern[] {
+function onGuard(input: PatternInput, contests: readonly Contest[]): readonly Found[] {
   const n = contests.length;
   const breeding = input.happenings.filter(
     (event) =>
@@ -138,7 +137,7 @@ function onGuard(input: PatternInput, contests: readonly Contest[]): readonly Pa
       event.type === 'fry' ||
       (event.type === 'saw' && ['guarding', 'fry', 'paired', 'dark'].includes(event.what)),
   ).length;
-  return input.residents.flatMap((one): readonly Pattern[] => {
+  return input.residents.flatMap((one): readonly Found[] => {
     const mate = one.pairedWith;
     if (mate === null || one.id > mate) return [];
     const out = contests.filter(
@@ -152,16 +151,15 @@ function onGuard(input: PatternInput, contests: readonly Contest[]): readonly Pa
       {
         name: 'pair on guard',
         who: [one.id, mate],
-        evidence: `${input.nameOf(one.id)} and ${input.nameOf(mate)} start ${out.length} of ${n} contests, all against others${place ? `, ${place[1]} of them at ${place[0]}` : ''}${breeding > 0 ? '; breeding was noted' : '; no spawn or fry was noted'}.`,
         because: { contests: n, own: out.length, inOnePlace: place?.[1] ?? 0, breedingNoted: breeding },
+        place: place?.[0] ?? '',
         sure: n < FEW_CONTESTS ? 'few data' : breeding > 0 && inOnePlace ? 'clear' : 'likely',
-        else: 'a boss whose partner follows along',
       },
     ];
   });
 }
 
-function newcomer(input: PatternInput, contests: readonly Contest[], fish: number): readonly Pattern[] {
+function newcomer(input: PatternInput, contests: readonly Contest[], fish: number): readonly Found[] {
   const n = contests.length;
   const fresh = input.residents.filter((one) => input.daysSince(one.inTankSince) <= NEW_DAYS);
   if (fresh.length === 0 || fresh.length === input.residents.length) return [];
@@ -173,38 +171,34 @@ function newcomer(input: PatternInput, contests: readonly Contest[], fish: numbe
     {
       name: 'newcomer picked on',
       who: fresh.map((one) => one.id),
-      evidence: `${fresh.map((one) => input.nameOf(one.id)).join(', ')} ${fresh.length === 1 ? 'is' : 'are'} new and ${fresh.length === 1 ? 'takes' : 'take'} ${taken} of ${n} contests (${percent(taken / n)}; an even share would be ${percent(fair)}).`,
-      because: { contests: n, taken, evenShare: fair },
+      because: { contests: n, own: taken, evenShare: fair },
       sure: sureness(taken, n, fair),
-      else: 'a look-alike of somebody that lives there',
     },
   ];
 }
 
-function triggers(contests: readonly Contest[]): readonly Pattern[] {
+function triggers(contests: readonly Contest[]): readonly Found[] {
   const noted = contests.filter((one) => one.trigger !== undefined);
   return (
     [
-      ['feeding time', 'feeding', 'that the watches were at feeding time'],
-      ['lights', 'light', 'that the watches were just after the lights came on'],
+      ['feeding time', 'feeding'],
+      ['lights', 'light'],
     ] as const
-  ).flatMap(([name, trigger, other]): readonly Pattern[] => {
+  ).flatMap(([name, trigger]): readonly Found[] => {
     const k = noted.filter((one) => one.trigger === trigger).length;
     if (k < LEAST_CONTESTS || k / noted.length < TRIGGER_SHARE) return [];
     return [
       {
         name,
         who: [],
-        evidence: `${k} of the ${noted.length} contests with a noted trigger were set off by ${trigger === 'light' ? 'the light' : 'feeding'} (${percent(k / noted.length)}).`,
-        because: { noted: noted.length, own: k },
+        because: { contests: noted.length, own: k },
         sure: noted.length < FEW_CONTESTS ? 'few data' : 'likely',
-        else: other,
       },
     ];
   });
 }
 
-function toOneSide(contests: readonly Contest[]): readonly Pattern[] {
+function toOneSide(contests: readonly Contest[]): readonly Found[] {
   const placed = contests.filter((one) => one.place !== '');
   const places = countBy(placed, (one) => one.place);
   const top = most(places);
@@ -214,15 +208,14 @@ function toOneSide(contests: readonly Contest[]): readonly Pattern[] {
     {
       name: 'to one side',
       who: [],
-      evidence: `${top[1]} of ${placed.length} contests with a noted place were at ${top[0]} (${percent(top[1] / placed.length)}).`,
-      because: { placed: placed.length, own: top[1] },
+      because: { contests: placed.length, own: top[1] },
+      place: top[0],
       sure: 'likely',
-      else: 'the place that you see best',
     },
   ];
 }
 
-function holders(input: PatternInput): readonly Pattern[] {
+function holders(input: PatternInput): readonly Found[] {
   const holding = new Map<string, string>();
   for (const event of input.happenings)
     if (event.type === 'saw' && event.what === 'holds ground' && event.resident)
@@ -233,15 +226,13 @@ function holders(input: PatternInput): readonly Pattern[] {
     {
       name: 'too many holders',
       who: here,
-      evidence: `${here.length} hold ground: ${here.map((id) => `${input.nameOf(id)}${holding.get(id) ? ` (${holding.get(id)})` : ''}`).join(', ')}. Five or six in one tank are too many.`,
       because: { holders: here.length },
       sure: 'likely',
-      else: 'females that guard for a time',
     },
   ];
 }
 
-function tornUnseen(input: PatternInput, contests: readonly Contest[], minutes: number): readonly Pattern[] {
+function tornUnseen(input: PatternInput, contests: readonly Contest[], minutes: number): readonly Found[] {
   const torn = [
     ...new Set(
       input.happenings.flatMap((event) =>
@@ -249,7 +240,7 @@ function tornUnseen(input: PatternInput, contests: readonly Contest[], minutes: 
       ),
     ),
   ];
-  return torn.flatMap((id): readonly Pattern[] => {
+  return torn.flatMap((id): readonly Found[] => {
     const hit = contests.filter((one) => one.loser === id).length;
     if (hit > 0 || minutes < UNSEEN_MINUTES || !input.residents.some((one) => one.id === id)) return [];
     const alone = input.residents.length === 1;
@@ -257,20 +248,16 @@ function tornUnseen(input: PatternInput, contests: readonly Contest[], minutes: 
       {
         name: 'torn, nobody seen',
         who: [id],
-        evidence: `${input.nameOf(id)} is torn, and in ${Math.round(minutes)} minutes of watching nobody went for it.`,
         because: { minutes, contests: hit },
         sure: 'likely',
-        else: alone
-          ? 'a lone, bored fish bites its own tail; sharp decor and fin rot look alike'
-          : 'a night-active fish, sharp decor, fin rot, or its own biting; watch after lights out',
+        alone,
       },
     ];
   });
 }
 
 /**
- * The patterns that a record shows, the surest first. Each tells its numbers and what else it could be: a pattern is a
- * reading, not a proof. Contests of groups against themselves are left out before.
+ * The patterns that a record shows, the surest first, each with its numbers: a pattern is a reading, not a proof. Contests of groups against themselves are left out before.
  */
 export function patternsOf(input: PatternInput): readonly Pattern[] {
   const contests = input.watches.flatMap((watch) => watch.contests);
@@ -294,5 +281,5 @@ export function patternsOf(input: PatternInput): readonly Pattern[] {
   return found
     .map((one, i) => [one, i] as const)
     .sort(([a, i], [b, j]) => rank[a.sure] - rank[b.sure] || i - j)
-    .map(([one]) => one);
+    .map(([one]) => ({ place: '', alone: false, ...one }));
 }

@@ -66,6 +66,8 @@ export interface StepEffect {
   readonly moreMinutes: number | null;
   /** When watching counts again. */
   readonly countsFrom: string;
+  /** That day has not come yet. */
+  readonly settling: boolean;
 }
 
 /** Pearson's scatter of counts about one rate in each of two spans, over its degrees of freedom. */
@@ -136,6 +138,7 @@ export function stepEffect(
   watches: readonly Watch[],
   previous: string | null,
   next: string | null,
+  now: string,
   settleHours = SETTLE_HOURS,
 ): StepEffect {
   const later = (on: string): string => new Date(Date.parse(on) + settleHours * HOUR_MS).toISOString();
@@ -179,49 +182,19 @@ export function stepEffect(
         : 'open',
     moreMinutes: said && !settled ? minutesToSettle(before, after, compare) : null,
     countsFrom,
+    settling: now < countsFrom,
   };
 }
 
 /** Every bundle of a tank with its effect, the last first. */
-export function effectsOf(bundles: readonly Bundle[], watches: readonly Watch[]): readonly StepEffect[] {
+export function effectsOf(
+  bundles: readonly Bundle[],
+  watches: readonly Watch[],
+  now: string,
+): readonly StepEffect[] {
   return bundles
-    .map((bundle, i) => stepEffect(bundle, watches, bundles[i - 1]?.on ?? null, bundles[i + 1]?.on ?? null))
+    .map((bundle, i) =>
+      stepEffect(bundle, watches, bundles[i - 1]?.on ?? null, bundles[i + 1]?.on ?? null, now),
+    )
     .reverse();
-}
-
-const figure = (value: number): string => value.toFixed(value < 10 ? 1 : 0);
-
-/** The effect in one plain sentence. */
-export function effectSentence(effect: StepEffect): string {
-  const { before, after, ratio, verdict, moreMinutes, bundle, perPair, uneven } = effect;
-  const what = bundle.steps.join(' and ');
-  const parts = bundle.steps.length > 1 ? ' Their parts cannot be told apart.' : '';
-  if (verdict === 'nothing to go by')
-    return before.minutes === 0
-      ? `Nobody watched before "${what}": whether it worked cannot be told any more. Watch now, before the next step.`
-      : `Nothing has been watched since two days after "${what}". Watch now: quiet minutes count.`;
-  const rates = `${figure(ratio.beforePerHour)} contests an hour before, ${figure(ratio.afterPerHour)} after`;
-  const [low, high] = ratio.interval;
-  const limits =
-    ratio.ratio === null
-      ? before.events + after.events === 0
-        ? 'nothing was seen on either side'
-        : `nothing was seen before; at least ${(low ?? 0).toFixed(2)} times as much now`
-      : `${ratio.ratio.toFixed(2)} of what it was, 95 % limits ${(low ?? 0).toFixed(2)} to ${high === null ? 'anything' : high.toFixed(2)}`;
-  const judged =
-    verdict === 'helped'
-      ? 'It helped.'
-      : verdict === 'worse'
-        ? 'It got worse.'
-        : moreMinutes === null
-          ? 'Nothing is shown either way, and more watching alone is not likely to show it.'
-          : `Nothing is shown yet: about ${moreMinutes} more minutes of watching would settle it.`;
-  const scatter = uneven
-    ? ' The watches differ among themselves more than chance does, so the limits are wide.'
-    : '';
-  const heads =
-    perPair !== null
-      ? ` ${after.fish < before.fish ? 'Fewer' : 'More'} fish are there now: per pair it is ${perPair.toFixed(2)} of what it was.`
-      : '';
-  return `"${what}": ${rates} (${limits}). ${judged}${parts}${scatter}${heads}`;
 }

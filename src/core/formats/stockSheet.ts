@@ -41,10 +41,7 @@ export function stockMarkdown(
   );
   const reasons = assessment.findings
     .filter((finding) => finding.severity !== 'good')
-    .map(
-      (finding) =>
-        `- **${WORDS[finding.severity]}**: ${say.finding(finding)}`,
-    );
+    .map((finding) => `- **${WORDS[finding.severity]}**: ${say.finding(finding)}`);
   return [
     `# ${title}`,
     ...(note.trim() === '' ? [] : ['', note.trim()]),

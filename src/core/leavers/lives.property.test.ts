@@ -1,7 +1,7 @@
 import { whenIn } from '../kernel/time/when';
 import fc from 'fast-check';
 import { cameOf, chasedOf, happened, memberOf, watchedOf } from '@/testing/happened';
-import { bundlesOf, effectsOf, effectSentence } from '../effects/stepEffect';
+import { bundlesOf, effectsOf } from '../effects/stepEffect';
 import { patternsOf } from '../effects/patterns';
 import { tally, watchesOf } from '../effects/watches';
 import { applyEvent } from '../events/events';
@@ -109,21 +109,19 @@ describe('rates, whatever was watched', () => {
       }),
     );
   });
-  it('say helped only when the upper limit lies below as before, worse only above, and always a sentence', () => {
+  it('say helped only when the upper limit lies below as before, worse only above', () => {
     fc.assert(
       fc.property(watched, (happenings) => {
         const watches = watchesOf(happenings, 'T');
-        for (const effect of effectsOf(bundlesOf(happenings, 'T'), watches)) {
+        for (const effect of effectsOf(bundlesOf(happenings, 'T'), watches, '2026-12-31')) {
           const [low, high] = effect.ratio.interval;
           if (effect.verdict === 'helped') expect(high).toBeLessThan(1);
           if (effect.verdict === 'worse') expect(low).toBeGreaterThan(1);
-          expect(effectSentence(effect)).toMatch(/\.$/);
-          expect(effectSentence(effect)).not.toMatch(/NaN|Infinity|undefined|null/);
         }
       }),
     );
   });
-  it('read no pattern from fewer than five contests, and always say what else it could be', () => {
+  it('read no pattern from fewer than five contests', () => {
     fc.assert(
       fc.property(watched, (happenings) => {
         const room = happenings.reduce(applyEvent, EMPTY_ROOM);
@@ -132,11 +130,11 @@ describe('rates, whatever was watched', () => {
           watches,
           happenings,
           residents: residentsOf(room, 'T'),
-          nameOf: (id) => id,
           daysSince: whenIn('2026-03-20', 'UTC').daysSince,
         });
         if (tally(watches).events < 5) expect(patterns).toEqual([]);
-        for (const pattern of patterns) expect(pattern.else).not.toBe('');
+        for (const pattern of patterns)
+          expect(pattern.who.length + (pattern.because.contests ?? 0)).toBeGreaterThan(0);
       }),
     );
   });

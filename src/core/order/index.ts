@@ -7,6 +7,5 @@ export { newcomerPaths, newcomersAmong, orderMarks } from './marks';
 export type { Newcomer, NewcomerPath, OrderMark } from './marks';
 export { orderMeasures } from './orderMeasures';
 export type { OrderMeasures } from './orderMeasures';
-export { orderWords } from './orderWords';
 export { packCourseInSteps, placeFrom, unpackCourse } from './packedCourse';
 export type { Course, PackedCourse } from './packedCourse';

@@ -5,7 +5,6 @@ import { EMPTY_ROOM, residentsOf } from '../events/room';
 import { eloTrace } from './eloLadder';
 import { courseOf, ladderFrom } from './ladderOf';
 import { newcomerPaths, newcomersAmong, orderMarks } from './marks';
-import { orderWords } from './orderWords';
 import { orderMeasures } from './orderMeasures';
 import { seededChance } from '../stats/seededChance';
 import { packCourse, placeFrom, unpackCourse } from './packedCourse';
@@ -65,37 +64,5 @@ describe('marks and newcomers', () => {
     expect(path).toMatchObject({ wins: 1, losses: 2 });
     expect(path!.ratings[0]).toBe(1000);
     expect(path!.ratings).toHaveLength(4);
-  });
-});
-
-describe('an order in words', () => {
-  const words = (contests: readonly (readonly [string, string])[]) =>
-    orderWords(
-      orderMeasures(
-        contests.map(([winner, loser]) => ({ winner, loser })),
-        seededChance(1),
-      ),
-    ).join(' ');
-  it('says steep and line where they are, flat and untested where not', () => {
-    const names = ['a', 'b', 'c', 'd', 'e', 'f', 'g'];
-    const perfect = names.flatMap((winner, i) =>
-      names.slice(i + 1).flatMap((loser) => Array.from({ length: 8 }, () => [winner, loser] as const)),
-    );
-    expect(words(perfect)).toMatch(/order is steep.*It is a line/);
-    const even = [
-      ['a', 'b'],
-      ['b', 'a'],
-      ['b', 'c'],
-      ['c', 'b'],
-      ['a', 'c'],
-      ['c', 'a'],
-    ] as const;
-    expect(words(even)).toMatch(/order is flat.*cannot be tested/);
-    expect(
-      words([
-        ['a', 'b'],
-        ['b', 'c'],
-      ]),
-    ).toMatch(/One pair never met/);
   });
 });

@@ -1,5 +1,4 @@
 import type { Celsius, Litres } from '../kernel';
-import { figure } from '../wording';
 import { mixingRemaining } from './mixing';
 
 export interface BagAndTank {
@@ -23,9 +22,20 @@ export interface BagAndTank {
 export const ACCLIMATION_WAYS = ['temperature only', 'mixing rounds', 'slow drip', 'straight in'] as const;
 export type AcclimationWay = (typeof ACCLIMATION_WAYS)[number];
 
+/** Why the measures ask for a way. */
+export type AcclimationWhy =
+  | { readonly says: 'long in the bag'; readonly hours: number }
+  | { readonly says: 'alike' }
+  | { readonly says: 'sensitive' }
+  | { readonly says: 'far apart' }
+  | { readonly says: 'not measured' }
+  | { readonly says: 'apart'; readonly tdsPpm: number };
+
 export interface AcclimationPlan {
   readonly method: AcclimationWay;
-  readonly why: string;
+  readonly why: AcclimationWhy;
+  /** What the measures ask for where the keeper goes another way; null where this is it. */
+  readonly recommended: { readonly method: AcclimationWay; readonly why: AcclimationWhy } | null;
   /** Rounds of mixing, litres added in each, minutes between. None for the other methods. */
   readonly rounds: number;
   readonly addLitres: Litres;
@@ -58,43 +68,42 @@ function byMeasure({ bag, tank, hoursInBag, bagLitres, sensitive }: BagAndTank):
   const warmth = Math.abs(bag.temperatureC - tank.temperatureC);
   const tds = bag.tdsPpm === null || tank.tdsPpm === null ? null : Math.abs(bag.tdsPpm - tank.tdsPpm);
   const ph = bag.ph === null || tank.ph === null ? null : tank.ph - bag.ph;
-  const none = { rounds: 0, addLitres: 0, tankWaterLitres: 0, remaining: 1 };
+  const none = { recommended: null, rounds: 0, addLitres: 0, tankWaterLitres: 0, remaining: 1 };
   if (hoursInBag >= LONG_HOURS && (ph === null || ph > SAME_PH))
     return {
       ...none,
       method: 'straight in',
       minutes: FLOAT_MINUTES,
-      why: `${figure(hoursInBag)} hours in the bag: its ammonia turns toxic as soon as air raises the pH. Match the warmth unopened, then net them over at once; none of the bag's water goes in.`,
+      why: { says: 'long in the bag', hours: hoursInBag },
     };
   if (tds !== null && tds <= SAME_TDS_PPM && (ph === null || Math.abs(ph) <= SAME_PH) && !sensitive)
     return {
       ...none,
       method: 'temperature only',
       minutes: warmth <= SAME_C ? ROUND_MINUTES : FLOAT_MINUTES,
-      why: 'The two waters are alike: match the warmth and let them go.',
+      why: { says: 'alike' },
     };
   if (sensitive || (tds !== null && tds > FAR_TDS_PPM) || (ph !== null && Math.abs(ph) > 1))
     return {
+      recommended: null,
       method: 'slow drip',
       rounds: 0,
       addLitres: 3 * bagLitres,
       minutes: DRIP_MINUTES,
       tankWaterLitres: 3 * bagLitres,
       remaining: mixingRemaining(bagLitres, 3 * bagLitres, 1, false),
-      why: `${sensitive ? 'A sensitive kind' : 'The waters lie far apart'}: drip in three times the bag's water over an hour and a half. pH does not mix in a straight line: test it at the end.`,
+      why: { says: sensitive ? 'sensitive' : 'far apart' },
     };
   const rounds = tds !== null && tds > FAR_TDS_PPM / 2 ? 3 : 2;
   return {
+    recommended: null,
     method: 'mixing rounds',
     rounds,
     addLitres: bagLitres,
     minutes: rounds * ROUND_MINUTES + (warmth > SAME_C ? FLOAT_MINUTES : 0),
     tankWaterLitres: rounds * bagLitres,
     remaining: mixingRemaining(bagLitres, bagLitres, rounds, false),
-    why:
-      tds === null
-        ? 'Nobody measured the two waters: two rounds to be safe. Test the dissolved matter of both to know.'
-        : `They differ by ${figure(tds)} ppm: as much tank water again in each round, five minutes apart.`,
+    why: tds === null ? { says: 'not measured' } : { says: 'apart', tdsPpm: tds },
   };
 }
 
@@ -106,13 +115,15 @@ export function acclimation(asked: BagAndTank, way: AcclimationWay | null = null
   const measured = byMeasure(asked);
   if (way === null || way === measured.method) return measured;
   const { bagLitres } = asked;
-  const why = `Your own way. By the difference and the hours in the bag it would be: ${measured.method}. ${measured.why}`;
+  const { why } = measured;
+  const recommended = { method: measured.method, why };
   switch (way) {
     case 'temperature only':
     case 'straight in':
       return {
         method: way,
         why,
+        recommended,
         rounds: 0,
         addLitres: 0,
         minutes: FLOAT_MINUTES,
@@ -123,6 +134,7 @@ export function acclimation(asked: BagAndTank, way: AcclimationWay | null = null
       return {
         method: way,
         why,
+        recommended,
         rounds: 2,
         addLitres: bagLitres,
         minutes: 2 * ROUND_MINUTES + FLOAT_MINUTES,
@@ -133,6 +145,7 @@ export function acclimation(asked: BagAndTank, way: AcclimationWay | null = null
       return {
         method: way,
         why,
+        recommended,
         rounds: 0,
         addLitres: 3 * bagLitres,
         minutes: DRIP_MINUTES,

@@ -1,5 +1,5 @@
 export { ACCLIMATION_WAYS, acclimation } from './acclimation';
-export type { AcclimationWay } from './acclimation';
+export type { AcclimationPlan, AcclimationWay, AcclimationWhy } from './acclimation';
 export { TOXIC_AMMONIA_MGL, ammoniaFraction } from './ammonia';
 export { daysUntil, steadyState } from './changeRoutine';
 export type { ChangeRoutine, SteadyState } from './changeRoutine';
@@ -10,6 +10,6 @@ export { nitrateRate, risesOf, waveEffect } from './nitrateRate';
 export type { WaterMark } from './nitrateRate';
 export { oxygenSaturation, pressureAtm } from './oxygen';
 export { probeReading, warmthAlarm } from './probe';
-export type { ProbeReading } from './probe';
+export type { ProbeReading, WarmthFact } from './probe';
 export { ripeness } from './ripening';
 export type { Ripeness } from './ripening';

@@ -42,13 +42,20 @@ export function probeReading(setting: ProbeSetting, minute: number): ProbeReadin
 const OFF_C = 2;
 const FALL_C_AN_HOUR = 0.5;
 
-/** What is wrong with the warmth, in words; null when nothing is. Readings in the order of time. */
-export function warmthAlarm(readings: readonly ProbeReading[], targetC: Celsius): string | null {
+/** What is wrong with the temperature, °C. */
+export type WarmthFact =
+  | { readonly says: 'off'; readonly temperatureC: Celsius; readonly targetC: Celsius }
+  | { readonly says: 'falling'; readonly fromC: Celsius; readonly toC: Celsius };
+
+/** What is wrong with the temperature; null when nothing is. Readings in the order of time. */
+export function warmthAlarm(readings: readonly ProbeReading[], targetC: Celsius): WarmthFact | null {
   const last = readings.at(-1);
   if (!last) return null;
   if (Math.abs(last.temperatureC - targetC) > OFF_C)
-    return `${last.temperatureC} °C, ${Math.abs(last.temperatureC - targetC).toFixed(1)} ${last.temperatureC < targetC ? 'below' : 'above'} what it should be: look at the heater now.`;
+    return { says: 'off', temperatureC: last.temperatureC, targetC };
   const hourAgo = readings.filter((reading) => reading.minute <= last.minute - 60).at(-1);
   const fell = hourAgo ? hourAgo.temperatureC - last.temperatureC : 0;
-  return fell > FALL_C_AN_HOUR ? `It fell ${fell.toFixed(1)} °C in an hour: is the heater on?` : null;
+  return hourAgo && fell > FALL_C_AN_HOUR
+    ? { says: 'falling', fromC: hourAgo.temperatureC, toC: last.temperatureC }
+    : null;
 }

@@ -7,7 +7,7 @@ import { useState } from 'react';
 import { lengthToday } from '@/core/assess';
 import type { Resident } from '@/core/events';
 import { commonName } from '@/core/model';
-import { countOf } from '@/core/wording';
+import { countedOf } from '@/words/en';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useResidentName } from '@/session/react/useNames';
 import { useResidentColours } from '@/session/react/useResidentColours';
@@ -61,7 +61,7 @@ function Listed({ tank }: { readonly tank: TankView }) {
           <li key={entry.key} className="border-b border-line py-2">
             <div className="flex items-center justify-between gap-3">
               <span>
-                {countOf(entry.group.count, profile)}{' '}
+                {countedOf(entry.group.count, profile)}{' '}
                 <span className="text-slate italic">{profile.scientificName}</span>
               </span>
               {chosen !== entry.key && <Button onClick={() => choose(entry.key)}>Bring in</Button>}

@@ -1,121 +1,131 @@
 'use client';
 
 import { useState } from 'react';
-import { figure } from '@/core/wording';
 import { acclimation, ACCLIMATION_WAYS, type AcclimationWay } from '@/core/water';
+import { useWords } from '@/session/react/useSayings';
 import { useSettings, type TankView } from '@/session/react/useTanks';
-import { parseQuantity } from '@/core/kernel';
+import { type QuantityKind, keeperUnit } from '@/core/kernel';
 import { SelectField, TextField, options } from '@/ui/Field';
+import { QuantityField } from '@/ui/QuantityField';
 import { Caution, Ledger, Section } from '@/ui/Screen';
+import { capital, countOf, sayAcclimation } from '@/words/en';
 import { RoundTimer } from './RoundTimer';
 
-interface Texts {
-  readonly bagC: string;
-  readonly bagTds: string;
-  readonly bagPh: string;
-  readonly tankC: string;
-  readonly tankTds: string;
-  readonly tankPh: string;
-  readonly hours: string;
-  readonly litres: string;
-}
+/** Plain numbers of the two waters and the bag, with the least and the most that they can be. */
+const NUMBERS = {
+  bagTds: [0, 5000, 'Bag, TDS in ppm'],
+  tankTds: [0, 5000, 'Tank, TDS in ppm'],
+  bagPh: [3, 11, 'Bag, pH'],
+  tankPh: [3, 11, 'Tank, pH'],
+  hours: [0, 240, 'Hours in the bag'],
+} as const;
+type NumberName = keyof typeof NUMBERS;
 
-const number = (text: string): number | null | undefined => {
+/** A number typed with either decimal sign; null when blank, undefined when it cannot be. */
+function read(text: string, [low, high]: readonly [number, number, string]): number | null | undefined {
   if (text.trim() === '') return null;
   const value = Number(text.trim().replace(',', '.'));
-  return Number.isFinite(value) && value >= 0 ? value : undefined;
-};
+  return Number.isFinite(value) && value >= low && value <= high ? value : undefined;
+}
 
-const METHODS = {
-  'temperature only': 'Match the warmth, then let them go',
-  'mixing rounds': 'Mix by rounds',
-  'slow drip': 'Drip slowly',
-  'straight in': 'Straight in',
+interface Measured {
+  readonly value: number | undefined;
+  readonly entered?: string;
+}
+const MEASURES = {
+  bagC: ['temperature', 'Bag, temperature', 0, 45],
+  tankC: ['temperature', 'Tank, temperature', 0, 45],
+  litres: ['volume', 'Water in the bag', 0.05, 200],
 } as const;
+type MeasureName = keyof typeof MEASURES;
 
-/** From the bag into the tank: the method by the measured difference and the hours in the bag. */
+/** Acclimation: from the bag into the tank, by the measured difference and the hours in the bag. */
 export function BagPart({ tank }: { readonly tank: TankView }) {
   const settings = useSettings();
-  const [texts, setTexts] = useState<Texts>({
-    bagC: '',
+  const words = useWords();
+  const { temperatureC, ph } = tank.body.water ?? {};
+  const [texts, setTexts] = useState<Record<NumberName, string>>({
     bagTds: '',
-    bagPh: '',
-    tankC: String(tank.body.water?.temperatureC ?? 25),
     tankTds: '',
-    tankPh: tank.body.water?.ph === undefined ? '' : String(tank.body.water.ph),
+    bagPh: '',
+    tankPh: ph === undefined ? '' : String(ph),
     hours: '1',
-    litres: '2',
+  });
+  const [measured, setMeasured] = useState<Record<MeasureName, Measured>>({
+    bagC: { value: undefined },
+    tankC: { value: temperatureC },
+    litres: { value: 2 },
   });
   const [sensitive, setSensitive] = useState(false);
   const [way, setWay] = useState<AcclimationWay | null>(null);
-  const warmth = (text: string): number | null | undefined => {
-    if (text.trim() === '') return null;
-    const parsed = parseQuantity('temperature', text, settings.temperature);
-    return parsed.ok && parsed.quantity.core >= 0 && parsed.quantity.core <= 45
-      ? parsed.quantity.core
-      : undefined;
-  };
-  const within = (value: number | null | undefined, low: number, high: number) =>
-    value === null || value === undefined || (value >= low && value <= high) ? value : undefined;
-  const read = {
-    bagC: warmth(texts.bagC),
-    tankC: warmth(texts.tankC),
-    bagTds: within(number(texts.bagTds), 0, 5000),
-    tankTds: within(number(texts.tankTds), 0, 5000),
-    bagPh: within(number(texts.bagPh), 3, 11),
-    tankPh: within(number(texts.tankPh), 3, 11),
-    hours: within(number(texts.hours), 0, 240),
-    litres: within(number(texts.litres), 0.05, 200),
-  };
-  const errors: Record<keyof Texts, string> = {
-    bagC: 'A temperature',
-    tankC: 'A temperature',
-    bagTds: 'From 0 to 5000 ppm',
-    tankTds: 'From 0 to 5000 ppm',
-    bagPh: 'From 3 to 11',
-    tankPh: 'From 3 to 11',
-    hours: 'From 0 to 240 hours',
-    litres: 'From 0.05 to 200 L',
-  };
-  const wrong = Object.values(read).some((value) => value === undefined);
+  const numbers = Object.fromEntries(
+    Object.entries(NUMBERS).map(([name, bounds]) => [name, read(texts[name as NumberName], bounds)]),
+  ) as Record<NumberName, number | null | undefined>;
+  const wrong = Object.values(numbers).includes(undefined);
+  const { bagC, tankC, litres } = measured;
   const plan = wrong
     ? null
     : acclimation(
         {
           bag: {
-            temperatureC: read.bagC ?? read.tankC ?? 25,
-            tdsPpm: read.bagTds ?? null,
-            ph: read.bagPh ?? null,
+            temperatureC: bagC.value ?? tankC.value ?? 25,
+            tdsPpm: numbers.bagTds ?? null,
+            ph: numbers.bagPh ?? null,
           },
-          tank: { temperatureC: read.tankC ?? 25, tdsPpm: read.tankTds ?? null, ph: read.tankPh ?? null },
-          hoursInBag: read.hours ?? 0,
-          bagLitres: read.litres ?? 2,
+          tank: {
+            temperatureC: tankC.value ?? 25,
+            tdsPpm: numbers.tankTds ?? null,
+            ph: numbers.tankPh ?? null,
+          },
+          hoursInBag: numbers.hours ?? 0,
+          bagLitres: litres.value ?? 2,
           sensitive,
         },
         way,
       );
-  const field = (name: keyof Texts, label: string, placeholder: string) => (
-    <TextField
-      label={label}
-      inputMode="decimal"
-      placeholder={placeholder}
-      value={texts[name]}
-      error={read[name] === undefined ? errors[name] : undefined}
-      onChange={(event) => setTexts({ ...texts, [name]: event.target.value })}
-    />
-  );
+  const field = (name: NumberName) => {
+    const [low, high, label] = NUMBERS[name];
+    return (
+      <TextField
+        label={label}
+        inputMode="decimal"
+        placeholder={name === 'hours' ? '1' : 'not measured'}
+        value={texts[name]}
+        error={
+          numbers[name] === undefined ? `type ${low} to ${high}. You typed "${texts[name]}".` : undefined
+        }
+        onChange={(event) => setTexts({ ...texts, [name]: event.target.value })}
+      />
+    );
+  };
+  const measure = (name: MeasureName) => {
+    const [kind, label, low, high] = MEASURES[name];
+    const of = (core: number): string => words.quantity(kind as QuantityKind, core);
+    return (
+      <QuantityField
+        label={label}
+        kind={kind}
+        unit={keeperUnit(kind, settings)}
+        value={measured[name].value}
+        entered={measured[name].entered}
+        optional
+        refuse={(core) => (core < low || core > high ? `type ${of(low)} to ${of(high)}` : null)}
+        onChange={(value, entered) => setMeasured({ ...measured, [name]: { value, entered } })}
+      />
+    );
+  };
   return (
     <div className="grid max-w-[64rem] gap-6 lg:grid-cols-2">
-      <Section title="The two waters" aside="blank: not measured">
+      <Section title="The two waters" aside="leave blank what you did not measure">
         <div className="grid grid-cols-2 gap-3">
-          {field('bagC', 'Bag, temperature', 'not measured')}
-          {field('tankC', 'Tank, temperature', 'not measured')}
-          {field('bagTds', 'Bag, TDS in ppm', 'not measured')}
-          {field('tankTds', 'Tank, TDS in ppm', 'not measured')}
-          {field('bagPh', 'Bag, pH', 'not measured')}
-          {field('tankPh', 'Tank, pH', 'not measured')}
-          {field('hours', 'Hours in the bag', '1')}
-          {field('litres', 'Water in the bag, L', '2')}
+          {measure('bagC')}
+          {measure('tankC')}
+          {field('bagTds')}
+          {field('tankTds')}
+          {field('bagPh')}
+          {field('tankPh')}
+          {field('hours')}
+          {measure('litres')}
         </div>
         <label className="mt-2 flex min-h-8 items-center gap-2">
           <input
@@ -124,34 +134,34 @@ export function BagPart({ tank }: { readonly tank: TankView }) {
             checked={sensitive}
             onChange={(event) => setSensitive(event.target.checked)}
           />
-          Shrimp, wild fish or another sensitive kind
+          Shrimp, wild fish or another sensitive species
         </label>
         <SelectField
-          label="Way"
+          label="Method"
           wrap="mt-2 max-w-72"
           value={way ?? ''}
           onChange={(event) => setWay(ACCLIMATION_WAYS.find((one) => one === event.target.value) ?? null)}
         >
-          <option value="">by the difference and the hours</option>
+          <option value="">recommended</option>
           {options(ACCLIMATION_WAYS)}
         </SelectField>
       </Section>
-      <Section title="How">
+      <Section title="How to acclimate">
         {plan ? (
           <>
-            <p className="text-[18px] font-semibold">{METHODS[plan.method]}</p>
-            <p className="mb-2">{plan.why}</p>
+            <p className="text-[18px] font-semibold">{capital(plan.method)}</p>
+            <p className="mb-2">{sayAcclimation(plan)}</p>
             <Ledger
               rows={[
-                ['Minutes in all', String(plan.minutes)],
+                ['Total minutes', String(plan.minutes)],
                 ...(plan.rounds > 0
                   ? ([
                       ['Rounds', String(plan.rounds)],
-                      ['Tank water a round', `${figure(plan.addLitres)} L`],
+                      ['Tank water per round', words.fine('volume', plan.addLitres)],
                     ] as const)
                   : []),
-                ['Tank water needed', `${figure(plan.tankWaterLitres)} L`],
-                ['Left of the difference', `${Math.round(plan.remaining * 100)} %`],
+                ['Tank water needed', words.fine('volume', plan.tankWaterLitres)],
+                ['Remaining difference', `${Math.round(plan.remaining * 100)}%`],
               ]}
             />
             {plan.rounds > 0 && (
@@ -160,12 +170,14 @@ export function BagPart({ tank }: { readonly tank: TankView }) {
               </div>
             )}
             <Caution>
-              Warmth and dissolved matter mix in a straight line; pH does not. Cover cuts, and wash your hands
-              after.
+              Temperature and TDS mix evenly, pH does not. Cover cuts, and wash your hands after.
             </Caution>
           </>
         ) : (
-          <p className="text-slate">Mend what is marked.</p>
+          <p className="text-slate">
+            Correct {countOf(Object.values(numbers).filter((one) => one === undefined).length, 'field')}{' '}
+            first.
+          </p>
         )}
       </Section>
     </div>

@@ -3,7 +3,7 @@
 import type { DraftGroup } from '@/core/records';
 import { bringHome } from '@/core/commands';
 import { commonName, ORIGINS, type SpeciesProfile } from '@/core/model';
-import { countOf } from '@/core/wording';
+import { countedOf } from '@/words/en';
 import { useCommands } from '@/session/react/useCommands';
 import { useRoomForm } from '@/session/react/useRoomForm';
 import { useTanks, type TankView } from '@/session/react/useTanks';
@@ -42,7 +42,7 @@ export function BringIn({ entry, profile, tank, onDone }: Props) {
       others > 0 && !stranger ? { stranger: 'Choose which species they are.' } : {},
     fieldOf: (path) => (path.startsWith('members') ? 'count' : undefined),
     save: async ({ on, tank: into, deadOnArrival, others, stranger, nextTank = '', ...values }) => {
-      const kept = await keep(`${countOf(values.count, profile)} came`, (state) =>
+      const kept = await keep(`${countedOf(values.count, profile)} came`, (state) =>
         bringHome(
           state.documents,
           entry,

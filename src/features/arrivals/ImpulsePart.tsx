@@ -7,7 +7,7 @@ import { impulse } from '@/core/arrivals';
 import { assess, roomPlan, signature } from '@/core/assess';
 import type { DraftGroup } from '@/core/records';
 import { commonName, type SpeciesProfile } from '@/core/model';
-import { countOf, list } from '@/core/wording';
+import { countedOf, everyOf } from '@/words/en';
 import { addGroups } from '@/core/commands';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
@@ -77,12 +77,12 @@ export function ImpulsePart({ tank, waves }: { readonly tank: TankView; readonly
       {told && profile && (
         <div className="mt-2 max-w-[60rem]" role="status">
           <p>
-            <strong>{countOf(count, profile)}</strong>: in{' '}
+            <strong>{countedOf(count, profile)}</strong>: in{' '}
             {told.wave.lane === null ? 'straight' : `quarantine from ${day(told.wave.arrives)}`}, released{' '}
             {day(told.wave.releases)}; {told.load.toFixed(1)} mg/L of nitrate a week more when grown.{' '}
             {told.wave.later.length === 0
               ? 'Nobody on the list waits longer for it.'
-              : `Later for it: ${list(told.wave.later.map((one) => `${nameOf(one.key)} by ${one.days} days`))}.`}
+              : `Later for it: ${everyOf(told.wave.later.map((one) => `${nameOf(one.key)} by ${one.days} days`))}.`}
           </p>
           {told.fresh.length === 0 ? (
             <p className="text-kelp">It brings no new stop and no new doubt to the list.</p>
@@ -102,7 +102,7 @@ export function ImpulsePart({ tank, waves }: { readonly tank: TankView; readonly
           <Button
             className="mt-2"
             onClick={() =>
-              run(`${countOf(count, profile)} listed`, ({ documents }) => [
+              run(`${countedOf(count, profile)} listed`, ({ documents }) => [
                 addGroups(documents, tank.id, [told.entry.group], session.stamp),
               ]).then((done) => done && setProfile(null))
             }

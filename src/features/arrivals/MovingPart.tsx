@@ -13,7 +13,8 @@ import {
 import { useState } from 'react';
 import { loadFields } from '@/core/records';
 import type { Resident } from '@/core/events';
-import { movingSteps, reconcile } from '@/core/arrivals';
+import { isVitalMove, MOVING_STEPS, reconcile } from '@/core/arrivals';
+import { countOf, sayMove } from '@/words/en';
 import type { TankId } from '@/core/kernel';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
@@ -66,17 +67,16 @@ export function MovingPart({ tank }: { readonly tank: TankView }) {
             tone="main"
             large
             disabled={to === ''}
-            onClick={() => quietly('Move begun', [beginMove(tank.id, to as TankId, session.stamp)])}
+            onClick={() => quietly('Move started', [beginMove(tank.id, to as TankId, session.stamp)])}
           >
-            Begin the move
+            Start move
           </Button>
         </div>
       </div>
     );
 
   const target = tanks.find((one) => one.id === move.to);
-  const steps = movingSteps();
-  const open = steps.filter((step) => step.vital && !move.done.includes(step.id));
+  const open = MOVING_STEPS.filter((step) => isVitalMove(step) && !move.done.includes(step));
   const tally = reconcile(move.loads, residents);
   const finish = () => {
     const moving = tally.flatMap(({ resident, in: count }) => {
@@ -89,22 +89,22 @@ export function MovingPart({ tank }: { readonly tank: TankView }) {
     <div className="grid gap-6 lg:grid-cols-2">
       <Section title={`From ${tank.body.name} to ${target?.body.name ?? 'a tank no longer there'}`}>
         <ol>
-          {steps.map((step) => (
-            <li key={step.id} className="border-b border-line">
+          {MOVING_STEPS.map((step) => (
+            <li key={step} className="border-b border-line">
               <label className="flex min-h-12 cursor-pointer items-center gap-3 py-1">
                 <input
                   type="checkbox"
                   className="size-6 shrink-0 accent-(--deep)"
-                  checked={move.done.includes(step.id)}
+                  checked={move.done.includes(step)}
                   onChange={(event) => {
                     const done = event.target.checked;
-                    void quietly('Ticked', ({ documents }) => tickMove(documents, tank.id, step.id, done));
+                    void quietly('Ticked', ({ documents }) => tickMove(documents, tank.id, step, done));
                   }}
                 />
                 <span>
-                  {step.text}
-                  {step.vital && !move.done.includes(step.id) && (
-                    <span className="ml-2 text-[12px] text-lamp">must be ticked</span>
+                  {sayMove(step)}
+                  {isVitalMove(step) && !move.done.includes(step) && (
+                    <span className="ml-2 text-[12px] text-lamp">required</span>
                   )}
                 </span>
               </label>
@@ -116,7 +116,7 @@ export function MovingPart({ tank }: { readonly tank: TankView }) {
           a container, never bare hands. A filled tank is never carried.
         </Caution>
       </Section>
-      <Section title="Buckets" aside="counted out, counted in">
+      <Section title="Buckets" aside="count fish out and in">
         <Loads
           move={move}
           residents={residents}
@@ -129,11 +129,9 @@ export function MovingPart({ tank }: { readonly tank: TankView }) {
           {tally.map((one) => (
             <li key={one.resident} className={one.left > 0 || one.lost > 0 ? 'text-lamp' : ''}>
               <strong>{nameOf(residents.find((each) => each.id === one.resident))}</strong>: {one.in} of{' '}
-              {one.book} are over
-              {one.lost > 0 && `; ${one.lost} went into a bucket and did not come out of it`}
-              {one.left > 0 &&
-                `; ${one.left} still here: look behind the back wall, in hollow decor, in the filter`}
-              .
+              {one.book} moved
+              {one.lost > 0 && `; ${one.lost} lost on the way`}
+              {one.left > 0 && `; ${one.left} not found: search the background, hollow decor and the filter`}.
             </li>
           ))}
         </ul>
@@ -144,14 +142,16 @@ export function MovingPart({ tank }: { readonly tank: TankView }) {
             disabled={open.length > 0 || tally.every((one) => one.in === 0)}
             onClick={finish}
           >
-            The move is done
+            Finish move
           </Button>
-          <Button tone="quiet" onClick={() => quietly('Move given up', [dropMove(tank.id)])}>
-            Not today
+          <Button tone="quiet" onClick={() => quietly('Move cancelled', [dropMove(tank.id)])}>
+            Cancel move
           </Button>
-          {open.length > 0 && <span className="text-slate">{open.length} that must be ticked</span>}
+          {open.length > 0 && (
+            <span className="text-slate">{countOf(open.length, 'required step')} left</span>
+          )}
         </div>
-        <p className="mt-1 text-slate">Those that are not over stay in the book of {tank.body.name}.</p>
+        <p className="mt-1 text-slate">Fish not moved stay on record in {tank.body.name}.</p>
       </Section>
     </div>
   );
@@ -172,7 +172,7 @@ function Loads({
   const form = useRoomForm({
     fields: { resident: loadFields.resident, out: loadFields.out },
     start: { resident: '', out: 1 },
-    asks: { resident: 'Choose who goes in.' },
+    asks: { resident: 'Choose the fish.' },
     check: ({ resident, out }) => {
       const most = residents.find((one) => one.id === resident)?.count ?? 0;
       return out > most ? { out: `Only ${most} are here.` } : {};

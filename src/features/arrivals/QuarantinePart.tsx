@@ -3,11 +3,10 @@
 import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
 import { useState } from 'react';
-import { describeEvent } from '@/core/wording';
 import { type Dated, NEW_TANK_LIFE } from '@/core/events';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { appendChange, useCommands } from '@/session/react/useCommands';
-import { useHappenings, useNames } from '@/session/react/useNames';
+import { useHappenings, useNames, useTell } from '@/session/react/useNames';
 import { useResidents, useTanks, type TankView } from '@/session/react/useTanks';
 import { dayOf } from '@/session/today';
 import { SelectField } from '@/ui/Field';
@@ -58,6 +57,7 @@ function Run({ lane }: { readonly lane: TankView }) {
   const { session, run } = useCommands();
   const residents = useResidents(lane.id);
   const names = useNames();
+  const tell = useTell();
   const happenings = useHappenings();
   const life = useRoomState((state) => state.room.tanks[lane.id]?.quarantine) ?? NEW_TANK_LIFE.quarantine;
   const sources = [...new Set(residents.map((one) => one.source).filter(Boolean))];
@@ -117,7 +117,7 @@ function Run({ lane }: { readonly lane: TankView }) {
               <time dateTime={event.on} className="fig text-slate">
                 {day(event.on)}
               </time>
-              <span>{describeEvent(event, names)}</span>
+              <span>{tell(event)}</span>
             </li>
           ))}
         </ol>

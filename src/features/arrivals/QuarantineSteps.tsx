@@ -110,7 +110,7 @@ export function Running({ lane, onDo }: { readonly lane: TankView; readonly onDo
   const { session } = useCommands();
   const room = useRoomState((state) => state.room);
   const [signs, setSigns] = useState<readonly Sign[]>([]);
-  const { day: at, days, freeOn, why } = quarantineOf(room, lane.id, whenNow());
+  const { day: at, days, freeOn, signOn } = quarantineOf(room, lane.id, whenNow());
   const left = daysBetween(todayIso(), freeOn);
   const base = { on: session.stamp.now(), tank: lane.id, note: '' };
   const treatment = useRoomForm({
@@ -120,12 +120,19 @@ export function Running({ lane, onDo }: { readonly lane: TankView; readonly onDo
   });
   return (
     <>
-      <Section title={`Day ${at}`} aside={left > 0 ? `may leave from ${day(freeOn)}` : 'may leave'}>
+      <Section
+        title={`Day ${at}`}
+        aside={left > 0 ? `ends ${day(freeOn)} if all stay well` : 'ready to finish'}
+      >
         <DayLine
           at={Math.min(at, Math.max(days, at))}
           days={Math.max(days, daysBetween(dayOf(quarantineSince(room, lane.id)), freeOn))}
         />
-        {why && <p className="text-lamp">Longer than was set: {why}.</p>}
+        {signOn !== null && (
+          <p className="text-lamp">
+            Signs on {day(signOn)}: extended to {day(freeOn)}.
+          </p>
+        )}
         <div className="mt-2 flex flex-wrap gap-2">
           <Button
             tone={left <= 0 ? 'main' : 'plain'}

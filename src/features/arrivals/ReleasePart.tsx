@@ -4,7 +4,8 @@ import { beginRelease, dropRelease, finishRelease, ofTank, tickRelease } from '@
 import { useEffect, useMemo, useState } from 'react';
 import { releaseSheet, type SheetStep } from '@/core/arrivals';
 import { commonName } from '@/core/model';
-import { countOf } from '@/core/wording';
+import { countedOf, countOf, sayRelease } from '@/words/en';
+import { useWords } from '@/session/react/useSayings';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
 import type { Changes } from '@/session/types';
 import { useCommands } from '@/session/react/useCommands';
@@ -47,6 +48,7 @@ function Step({
   readonly now: number;
   readonly onTick: (done: boolean) => void;
 }) {
+  const words = useWords();
   const left = doneOn === null ? 0 : Date.parse(doneOn) + step.waitMinutes * 60_000 - now;
   return (
     <li className="border-b border-line">
@@ -58,10 +60,8 @@ function Step({
           onChange={(event) => onTick(event.target.checked)}
         />
         <span className={classes('flex-1 text-[15px]', doneOn !== null && 'text-slate')}>
-          {step.text}
-          {step.vital && doneOn === null && (
-            <span className="ml-2 text-[12px] text-lamp">must be ticked</span>
-          )}
+          {sayRelease(step, words)}
+          {step.vital && doneOn === null && <span className="ml-2 text-[12px] text-lamp">required</span>}
         </span>
         {step.waitMinutes > 0 && (
           <span className={classes('fig text-[18px]', left > 0 && 'text-deep')} aria-live="off">
@@ -84,6 +84,7 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
   const running = document?.kind === 'release' ? document.body : null;
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const now = useNow(running !== null);
+  const words = useWords();
 
   const keys = useMemo(() => (running ? running.who.split(',') : chosen), [running, chosen]);
   const going = useMemo(() => releasable.filter((one) => keys.includes(one.key)), [releasable, keys]);
@@ -101,13 +102,11 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
     return (
       <div className="flex max-w-[46rem] flex-col gap-3">
         {releasable.length === 0 ? (
-          <Empty>
-            Nobody waits in quarantine, and nothing is listed that could be released into {tank.body.name}.
-          </Empty>
+          <Empty>No fish in quarantine or planned for {tank.body.name}.</Empty>
         ) : (
           <>
             <fieldset>
-              <legend className="mb-1 font-semibold">Who is released today?</legend>
+              <legend className="mb-1 font-semibold">Which fish are you releasing?</legend>
               {releasable.map((one) => (
                 <label key={one.key} className="flex min-h-11 items-center gap-3 border-b border-line">
                   <input
@@ -121,7 +120,7 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
                     }
                   />
                   <span>
-                    {countOf(one.count, one.profile)} <span className="text-slate">{one.where}</span>
+                    {countedOf(one.count, one.profile)} <span className="text-slate">{one.where}</span>
                     {one.caution && <span className="block text-[13px] text-lamp">{one.caution}</span>}
                   </span>
                 </label>
@@ -131,9 +130,9 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
               tone="main"
               large
               disabled={chosen.length === 0}
-              onClick={() => quietly('Release begun', [beginRelease(tank.id, chosen, session.stamp)])}
+              onClick={() => quietly('Release started', [beginRelease(tank.id, chosen, session.stamp)])}
             >
-              Begin the release
+              Start release
             </Button>
           </>
         )}
@@ -144,7 +143,7 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
   const doneOn = (step: string): string | null => running.done.find((one) => one.step === step)?.on ?? null;
   const open = steps.filter((step) => doneOn(step.id) === null);
   const vital = open.filter((step) => step.vital);
-  const names = kinds.map(({ profile, count }) => countOf(count, profile)).join(', ');
+  const names = kinds.map(({ profile, count }) => countedOf(count, profile)).join(', ');
   const finish = () =>
     run(
       'Release done',
@@ -153,7 +152,7 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
           tank: tank.id,
           moving: going.flatMap((one) => (one.resident === null ? [] : [one.resident])),
           protocol,
-          text: `Released ${names}; ${steps.length - open.length} of ${steps.length} steps ticked${open.length > 0 ? `, not: ${open.map((step) => step.text.split(/[.:]/)[0]).join('; ')}` : ''}.`,
+          text: `Released ${names}; ${steps.length - open.length} of ${steps.length} steps ticked${open.length > 0 ? `, not: ${open.map((step) => sayRelease(step, words).split(/[.:]/)[0]).join('; ')}` : ''}.`,
           noteOn: momentOn(todayIso()),
         },
         session.stamp,
@@ -162,7 +161,7 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
   return (
     <div className="flex max-w-[46rem] flex-col gap-3">
       <p className="text-[16px]">
-        <strong>{names || 'They'}</strong> into {tank.body.name}
+        <strong>{names || 'The fish'}</strong> into {tank.body.name}
         {protocol !== 'plain' && (
           <span className="text-lamp">
             {' '}
@@ -192,18 +191,20 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
       </Caution>
       <div className="flex flex-wrap items-center gap-3">
         <Button tone="main" large disabled={vital.length > 0} onClick={finish}>
-          They are in
+          Confirm arrival
         </Button>
-        <Button tone="quiet" onClick={() => quietly('Release given up', [dropRelease(tank.id)])}>
-          Not today
+        <Button tone="quiet" onClick={() => quietly('Release cancelled', [dropRelease(tank.id)])}>
+          Cancel release
         </Button>
-        {vital.length > 0 && <span className="text-slate">{vital.length} that must be ticked</span>}
+        {vital.length > 0 && (
+          <span className="text-slate">{countOf(vital.length, 'required step')} left</span>
+        )}
       </div>
       <p className="text-slate">
         {going.some((one) => one.resident === null)
-          ? 'Those that come straight from the seller are then recorded under Listed and here. '
+          ? 'Fish that come straight from the shop are recorded under Planned and here. '
           : ''}
-        Looks after 2 h, 24 h, 48 h and a week come due by themselves.{' '}
+        Follow-up checks come due after 2, 24 and 48 hours and after a week.{' '}
         {kinds.map(
           ({ profile }) =>
             profile.trade.mixedUpWith && `${commonName(profile)}: ${profile.trade.mixedUpWith} `,

@@ -2,11 +2,12 @@
 
 import { SHOPS, takeShopStock } from '@/core/commands';
 import { useMemo, useRef, useState } from 'react';
-import { askFor, coverShops, readShopCsv, type ShopPlan, simulatedShops, type ToBuy } from '@/core/arrivals';
+import { coverShops, readShopCsv, type ShopPlan, simulatedShops, type ToBuy } from '@/core/arrivals';
 import { commonName, type ShopItem } from '@/core/model';
 import { type Fault, faultLine } from '@/core/kernel';
-import { countOf, list } from '@/core/wording';
+import { countedOf, countOf, dayName, everyOf, sayPurchase, shopQuestions } from '@/words/en';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
+import { useWords } from '@/session/react/useSayings';
 import { useCommands } from '@/session/react/useCommands';
 import { useListed, type TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
@@ -34,38 +35,44 @@ function useShopItems(): {
 }
 
 function Plan({ plan, wanted }: { readonly plan: ShopPlan; readonly wanted: readonly ToBuy[] }) {
+  const words = useWords();
   const nameOf = (key: string): string => {
     const one = wanted.find((each) => each.key === key);
-    return one ? countOf(one.count, one.profile) : key;
+    return one ? countedOf(one.count, one.profile) : key;
   };
   return (
     <Section
-      title={list(plan.shops)}
-      aside={`${plan.shops.length === 1 ? 'one quarantine' : `${plan.shops.length} quarantines`} · ${plan.cost.toFixed(2)} in all`}
+      title={everyOf(plan.shops)}
+      aside={`${countOf(plan.shops.length, 'quarantine')} · total ${plan.cost.toFixed(2)}`}
     >
       <Table
-        caption={`What to buy where: ${list(plan.shops)}`}
-        heads={['Kind', 'Shop', { name: 'There', figures: true }, { name: 'Cost', figures: true }]}
+        caption={`What to buy where: ${everyOf(plan.shops)}`}
+        heads={['Species', 'Shop', { name: 'In stock', figures: true }, { name: 'Cost', figures: true }]}
       >
-        {plan.purchases.map(({ key, item, animals, cost, note }) => (
-          <Row key={key}>
-            <Cell>
-              {nameOf(key)}
-              {note && <span className="block text-[13px] text-lamp">{note}</span>}
-            </Cell>
-            <Cell>
-              {item.shop}
-              <span className="block text-[12px] text-slate">
-                there {item.days} d{item.soldAs === 'pair' ? `, in pairs: ${animals} fish` : ''}
-              </span>
-            </Cell>
-            <Cell figures>{item.stock}</Cell>
-            <Cell figures>{cost.toFixed(2)}</Cell>
-          </Row>
-        ))}
+        {plan.purchases.map((purchase) => {
+          const { key, item, animals, cost } = purchase;
+          const note = sayPurchase(purchase, words);
+          return (
+            <Row key={key}>
+              <Cell>
+                {nameOf(key)}
+                {note && <span className="block text-[13px] text-lamp">{note}</span>}
+              </Cell>
+              <Cell>
+                {item.shop}
+                <span className="block text-[12px] text-slate">
+                  {countOf(item.days, 'day')} in shop
+                  {item.soldAs === 'pair' ? `, sold in pairs: ${animals} fish` : ''}
+                </span>
+              </Cell>
+              <Cell figures>{item.stock}</Cell>
+              <Cell figures>{cost.toFixed(2)}</Cell>
+            </Row>
+          );
+        })}
       </Table>
       {plan.missing.length > 0 && (
-        <p className="mt-1 text-lamp">Not to be had there: {list(plan.missing.map(nameOf))}.</p>
+        <p className="mt-1 text-lamp">Not sold there: {everyOf(plan.missing.map(nameOf))}.</p>
       )}
     </Section>
   );
@@ -80,14 +87,14 @@ function StockFile({ own, readOn }: { readonly own: boolean; readonly readOn: st
     null,
   );
   const take = (items: readonly ShopItem[]): void => {
-    void run(`${items.length} items of shop stock read in`, [takeShopStock(items, todayIso())]);
+    void run(`Imported ${countOf(items.length, 'row')} of shop stock`, [takeShopStock(items, todayIso())]);
     setOffered(null);
   };
   return (
     <div>
       <p className="text-slate">
         {own
-          ? `Stock from your file of ${readOn}.`
+          ? `Stock from your file of ${dayName(readOn)}.`
           : 'Four made-up shops stand in for yours; their stock changes every week.'}{' '}
         <Button tone="quiet" onClick={() => input.current?.click()}>
           Read stock from CSV
@@ -116,7 +123,7 @@ function StockFile({ own, readOn }: { readonly own: boolean; readonly readOn: st
       {offered && (
         <div className="mt-2 border-l-2 border-deep pl-3" role="status">
           <p>
-            {offered.items.length} rows can be read, {offered.faults.length} things cannot.
+            {countOf(offered.items.length, 'row')} can be read; {countOf(offered.faults.length, 'fault')}.
           </p>
           {offered.faults.slice(0, TOLD).map((fault) => (
             <p key={`${fault.path}${fault.received}`} className="text-[13px] text-buoy">
@@ -127,16 +134,16 @@ function StockFile({ own, readOn }: { readonly own: boolean; readonly readOn: st
             <p className="text-[13px]">And {offered.faults.length - TOLD} more.</p>
           )}
           <Button tone="main" disabled={offered.items.length === 0} onClick={() => take(offered.items)}>
-            Take the {offered.items.length} rows
+            Import {countOf(offered.items.length, 'row')}
           </Button>{' '}
-          <Button onClick={() => setOffered(null)}>Leave it</Button>
+          <Button onClick={() => setOffered(null)}>Cancel</Button>
         </div>
       )}
     </div>
   );
 }
 
-/** Where the listed kinds are to be had with the fewest quarantines, and what to ask before the money is out. */
+/** Where to buy the planned species with the fewest quarantines, and what to ask before paying. */
 export function SourcePart({ tank }: { readonly tank: TankView }) {
   const catalogue = useCatalogue();
   const listed = useListed(tank.id);
@@ -164,13 +171,11 @@ export function SourcePart({ tank }: { readonly tank: TankView }) {
     <div className="flex flex-col gap-5">
       <StockFile own={own} readOn={readOn} />
       {wanted.length === 0 ? (
-        <Empty>
-          Nothing is listed for {tank.body.name}. List what should come; the shops follow from it.
-        </Empty>
+        <Empty>No fish planned for {tank.body.name}.</Empty>
       ) : plans.length === 0 ? (
         <Empty>
-          No shop has enough of any listed kind this week. Ask a club, a breeder or another keeper, or wait a
-          week.
+          No shop has enough of any planned species this week. Ask a club, a breeder or another keeper, or
+          wait a week.
         </Empty>
       ) : (
         <div className="grid gap-6 lg:grid-cols-2">
@@ -179,16 +184,16 @@ export function SourcePart({ tank }: { readonly tank: TankView }) {
               <Plan key={plan.shops.join()} plan={plan} wanted={wanted} />
             ))}
           </div>
-          <Section title="What to ask and look at" aside="before the money is out">
+          <Section title="What to ask and check" aside="before you pay">
             <p className="mb-2">
-              Each shop is one more quarantine. Look for: eats in front of you, fins whole, belly not sunken,
-              back not thin, few scratches, active.
+              Each shop is one more quarantine. Look for: eats in front of you, fins intact, belly full, back
+              rounded, few scratches, active.
             </p>
             {wanted.map(({ key, profile }) => (
               <details key={key} className="border-b border-line py-1">
                 <summary className="cursor-pointer font-medium">{commonName(profile)}</summary>
                 <ul className="list-disc py-1 pl-5">
-                  {askFor(profile).map((question) => (
+                  {shopQuestions(profile).map((question) => (
                     <li key={question}>{question}</li>
                   ))}
                 </ul>

@@ -2,7 +2,7 @@
 
 import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
-import { countOf, list } from '@/core/wording';
+import { countedOf, everyOf, manyOf, sayWave } from '@/words/en';
 import { addDays } from '@/core/kernel';
 import type { TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
@@ -19,10 +19,10 @@ const WEEKS = [4, 5, 6] as const;
 const LOOKS = [1, 2, 7] as const;
 
 function kindsOf(waves: Waves, index: number): string {
-  return list(
+  return everyOf(
     (waves.waves[index]?.keys ?? []).flatMap((key) => {
       const one = waves.toCome.find((each) => each.key === key);
-      return one ? [countOf(one.count, one.profile)] : [];
+      return one ? [countedOf(one.count, one.profile)] : [];
     }),
   );
 }
@@ -39,7 +39,7 @@ async function saveCalendar(tank: TankView, waves: Waves): Promise<void> {
         : [
             {
               uid: `${uid}-in`,
-              title: `Fetch ${who}: into ${laneOf(wave.lane)}`,
+              title: `Bring home ${who}: into ${laneOf(wave.lane)}`,
               on: wave.arrives,
               days: 1,
               about: 'Seeded filter running? Water dechlorinated?',
@@ -51,11 +51,11 @@ async function saveCalendar(tank: TankView, waves: Waves): Promise<void> {
         on: wave.releases,
         days: 1,
         about:
-          'Rearrange in the same hour, feed the residents first, lights off, release low, heater and lid.',
+          'Move the rocks within the hour, feed the residents first, lights off, release low, check heater and lid.',
       },
       ...LOOKS.map((after) => ({
         uid: `${uid}-look-${after}`,
-        title: `Look at the newcomers in ${tank.body.name}`,
+        title: `Check the newcomers in ${tank.body.name}`,
         on: addDays(wave.releases, after),
         days: 1,
         about: who,
@@ -74,6 +74,10 @@ function WaveItem({ waves, index }: { readonly waves: Waves; readonly index: num
   const wave = waves.waves[index];
   if (!wave) return null;
   const unwise = waves.unwise.filter((one) => one.wave === index);
+  const nameOf = (key: string): string => {
+    const one = waves.toCome.find((each) => each.key === key);
+    return one ? manyOf(one.profile) : key;
+  };
   return (
     <li className="border-b border-line py-2">
       <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
@@ -83,14 +87,14 @@ function WaveItem({ waves, index }: { readonly waves: Waves; readonly index: num
           </strong>
           <span className="block text-slate">
             {wave.lane === null
-              ? `straight in on ${day(wave.releases)}`
-              : `in quarantine from ${day(wave.arrives)}, released ${day(wave.releases)}`}
+              ? `no quarantine; arrives ${day(wave.releases)}`
+              : `quarantine ${day(wave.arrives)}, release ${day(wave.releases)}`}
           </span>
         </p>
         <div className="flex items-end gap-1">
           {waves.lanes.length > 0 && (
             <SelectField
-              label={`Where wave ${index + 1} waits`}
+              label={`Quarantine tank of wave ${index + 1}`}
               value={wave.lane ?? ''}
               onChange={(event) => waves.into(index, event.target.value || null)}
             >
@@ -102,18 +106,18 @@ function WaveItem({ waves, index }: { readonly waves: Waves; readonly index: num
               <option value="">no quarantine</option>
             </SelectField>
           )}
-          <Button aria-label={`Wave ${index + 1} a week earlier`} onClick={() => waves.shift(index, -WEEK)}>
-            a week earlier
+          <Button aria-label={`Wave ${index + 1}: 1 week earlier`} onClick={() => waves.shift(index, -WEEK)}>
+            1 week earlier
           </Button>
-          <Button aria-label={`Wave ${index + 1} a week later`} onClick={() => waves.shift(index, WEEK)}>
-            a week later
+          <Button aria-label={`Wave ${index + 1}: 1 week later`} onClick={() => waves.shift(index, WEEK)}>
+            1 week later
           </Button>
         </div>
       </div>
       {unwise.length > 0 && (
         <ul className="mt-1 text-lamp">
           {unwise.map((one) => (
-            <li key={one.text}>{one.text}</li>
+            <li key={JSON.stringify(one.fact)}>{sayWave(one.fact, nameOf)}</li>
           ))}
         </ul>
       )}
@@ -186,7 +190,7 @@ export function WavesPart({ tank }: { readonly tank: TankView }) {
       {waves.unplanned.length > 0 && (
         <Section title="Listed since, in no wave">
           <p>
-            {list(waves.unplanned.map((one) => countOf(one.count, one.profile)))}.{' '}
+            {everyOf(waves.unplanned.map((one) => countedOf(one.count, one.profile)))}.{' '}
             <Button onClick={waves.anew}>Plan all anew</Button>
           </p>
         </Section>

@@ -4,7 +4,7 @@ import { speciesChange } from '@/core/commands';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { adultLengthCm, type Chosen, commonName, facetsOf, foldName, hasFacets, namesOf } from '@/core/model';
-import { span } from '@/core/wording';
+import { useWords } from '@/session/react/useSayings';
 import { useCatalogue, useRooms, useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { Button } from '@/ui/Button';
@@ -21,7 +21,8 @@ export function CatalogueScreen() {
   const catalogue = useCatalogue();
   const router = useRouter();
   const wanted = useSearchParams().get('species');
-  const [words, setWords] = useState('');
+  const words = useWords();
+  const [typed, setTyped] = useState('');
   const [chosen, setChosen] = useState<Chosen>({});
   const [editing, setEditing] = useState<'copy' | 'change' | null>(null);
   const { session } = useRooms();
@@ -33,14 +34,14 @@ export function CatalogueScreen() {
     [catalogue],
   );
   const shown = useMemo(() => {
-    const parts = foldName(words).split(' ').filter(Boolean);
+    const parts = foldName(typed).split(' ').filter(Boolean);
     return sorted.filter((profile) => {
       const has = facets.get(profile.id);
       if (!has || !hasFacets(has, chosen)) return false;
       const text = `${namesOf(profile).join(' ')} ${foldName(profile.region)} ${foldName(profile.family)}`;
       return parts.every((part) => text.includes(part));
     });
-  }, [sorted, words, facets, chosen]);
+  }, [sorted, typed, facets, chosen]);
   const profile = catalogue.byId.get(wanted ?? '') ?? shown[0];
   const mine = profile ? documents[`species-${profile.id}`] : undefined;
   const isMine = mine?.kind === 'species' && mine.body !== null;
@@ -56,8 +57,8 @@ export function CatalogueScreen() {
           <TextField
             label="Search by name, region or family"
             type="search"
-            value={words}
-            onChange={(event) => setWords(event.target.value)}
+            value={typed}
+            onChange={(event) => setTyped(event.target.value)}
           />
           <div className="mt-2">
             <FacetFilter chosen={chosen} onChange={setChosen} narrow />
@@ -86,9 +87,9 @@ export function CatalogueScreen() {
                     <span>
                       {commonName(one)} <i className="text-[12px] text-slate">{one.scientificName}</i>
                     </span>
-                    <span className="fig text-right">{adultLengthCm(one)} cm</span>
+                    <span className="fig text-right">{words.quantity('length', adultLengthCm(one))}</span>
                     <span className="fig text-right text-slate">
-                      {span(one.water.tankBred.temperatureC, '°C')}
+                      {words.range('temperature', one.water.tankBred.temperatureC)}
                     </span>
                   </button>
                 </li>

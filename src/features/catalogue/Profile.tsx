@@ -5,32 +5,37 @@ import Link from 'next/link';
 import { speciesAnswer } from '@/core/formats';
 import { mouthRatio } from '@/core/fish';
 import { adultLengthCm, type Catalogue, commonName, facetsOf, type SpeciesProfile } from '@/core/model';
-import { capital, figure, list, plural, span } from '@/core/wording';
+import { useWords } from '@/session/react/useSayings';
+import { capital, everyOf, manyOf, tenth, termOf, type Words } from '@/words/en';
 import { Caution, Ledger, Section } from '@/ui/Screen';
-import { SchoolTanks, SizeDrawing, WaterScales } from './ProfileDrawings';
+import { TanksByApproach, SizeDrawing, WaterScales } from './ProfileDrawings';
 
-const CONFIDENCE = { 1: 'unsure', 2: 'fairly sure', 3: 'sure' } as const;
-const TEMPER = ['gentle', 'pushy', 'rough', 'deadly'] as const;
+const CONFIDENCE = { 1: 'low', 2: 'medium', 3: 'high' } as const;
+const SOURCE: Readonly<Record<SpeciesProfile['basis'], string>> = {
+  memory: 'general knowledge',
+  'common practice': 'common practice',
+};
+const TEMPER = ['peaceful', 'semi-aggressive', 'aggressive', 'very aggressive'] as const;
 const OWN = [
-  'at peace with its own kind',
+  'peaceful with its own kind',
   'spars with its own kind',
   'fights its own kind',
   'kills its own kind',
 ] as const;
 const COMPANY: Readonly<Record<SpeciesProfile['company']['mode'], string>> = {
-  solitary: 'alone of its kind',
-  pair: 'as a pair, or single in a community',
+  solitary: 'alone',
+  pair: 'as a pair, or one in a community tank',
   harem: 'one male with several females',
   shoal: 'in a shoal',
   colony: 'in a colony',
   group: 'in a group',
 };
 const PAIRS: Readonly<Record<SpeciesProfile['company']['pairs'], string>> = {
-  no: 'does not breed in tanks to speak of',
+  no: 'seldom breeds in tanks',
   scatters: 'scatters its eggs',
   guards: 'guards its brood',
-  mouthbroods: 'carries its brood in the mouth',
-  livebears: 'bears live young',
+  mouthbroods: 'is a mouthbrooder',
+  livebears: 'is a livebearer',
 };
 const NEEDS = ['sand', 'caves', 'overhangs', 'upright', 'shells', 'wood', 'plants', 'floating'] as const;
 const NEED_WORDS: Readonly<Record<(typeof NEEDS)[number], string>> = {
@@ -44,19 +49,19 @@ const NEED_WORDS: Readonly<Record<(typeof NEEDS)[number], string>> = {
   floating: 'floating cover',
 };
 
-function companyWords(profile: SpeciesProfile): string {
+function companyWords(profile: SpeciesProfile, words: Words): string {
   const { company } = profile;
   const worst = Math.max(company.ownKind.male, company.ownKind.female);
   const turns = company.temper.young !== company.temper.mature;
   return [
-    `Kept ${COMPANY[company.mode]}${company.mode === 'solitary' ? '' : `: ${company.smallestGroup} at the least, ${company.comfortableGroup} at ease`}.`,
-    company.badNumbers.length > 0 ? `Never ${list(company.badNumbers.map(String))}.` : '',
-    company.femalesPerMale === null ? '' : `${figure(company.femalesPerMale)} females to each male.`,
-    `${capital(TEMPER[company.temper.mature as 0])} toward others${turns ? ` once mature, from about ${figure(profile.size.matureCm)} cm; ${TEMPER[company.temper.young as 0]} before` : ''}, ${OWN[worst as 0]}.`,
+    `Kept ${COMPANY[company.mode]}${company.mode === 'solitary' ? '' : `: at least ${company.smallestGroup}, ideally ${company.comfortableGroup}`}.`,
+    company.badNumbers.length > 0 ? `Never ${everyOf(company.badNumbers.map(String))}.` : '',
+    company.femalesPerMale === null ? '' : `${tenth(company.femalesPerMale)} females to each male.`,
+    `${capital(TEMPER[company.temper.mature as 0])} toward others${turns ? ` once mature, from about ${words.quantity('length', profile.size.matureCm)}; ${TEMPER[company.temper.young as 0]} before` : ''}, ${OWN[worst as 0]}.`,
     company.groundCm2 === null
       ? ''
-      : `Holds about ${Math.sqrt(company.groundCm2).toFixed(0)} cm square of ${company.holds === 'nothing' ? 'room' : company.holds}.`,
-    `It ${PAIRS[company.pairs]}${company.breeds === 'prolific' ? ' and multiplies without being asked' : ''}.`,
+      : `Territory about ${words.tank('length', Math.sqrt(company.groundCm2))} square${company.holds === 'nothing' ? '' : `, around ${company.holds}`}.`,
+    `It ${PAIRS[company.pairs]}${company.breeds === 'prolific' ? ' and breeds freely' : ''}.`,
     company.finNipping > 0
       ? `Nips fins${company.nipCalmGroup ? `, less so from ${company.nipCalmGroup} on` : ''}.`
       : '',
@@ -101,6 +106,7 @@ function swallowed(profile: SpeciesProfile, catalogue: Catalogue): readonly Spec
 }
 
 function Cautions({ profile }: { readonly profile: SpeciesProfile }) {
+  const words = useWords();
   const { handling, trade } = profile;
   return (
     <div className="grid gap-2">
@@ -117,13 +123,13 @@ function Cautions({ profile }: { readonly profile: SpeciesProfile }) {
       )}
       {trade.restricted && (
         <Caution>
-          Restricted in some places: ask your local authority before buying, moving or giving it away.
+          Restricted in some places: ask your local authority before buying, moving or rehoming it.
         </Caution>
       )}
       {trade.soldTiny && (
         <Caution>
-          Sold at {figure(profile.size.soldCm)} cm, grown {figure(adultLengthCm(profile))} cm: plan for the
-          grown fish.
+          Sold at {words.quantity('length', profile.size.soldCm)}, grown{' '}
+          {words.quantity('length', adultLengthCm(profile))}: plan for the grown fish.
         </Caution>
       )}
     </div>
@@ -138,6 +144,7 @@ export function Profile({
   readonly profile: SpeciesProfile;
   readonly catalogue: Catalogue;
 }) {
+  const words = useWords();
   const { mouth, habits, size, tank, trade, effect } = profile;
   const adult = adultLengthCm(profile);
   const touchy = speciesAnswer(profile).temperatureC === profile.water.wild.temperatureC;
@@ -154,7 +161,7 @@ export function Profile({
           <i>{profile.scientificName}</i>
           {profile.formerNames.length > 0 && <>, once {profile.formerNames.join(', ')}</>}. {profile.family},{' '}
           {profile.region}, {profile.biotope}.
-          {profile.commonNames.length > 1 && <> Also called {list(profile.commonNames.slice(1))}.</>}
+          {profile.commonNames.length > 1 && <> Also called {everyOf(profile.commonNames.slice(1))}.</>}
         </p>
       </header>
       <SizeDrawing profile={profile} />
@@ -162,21 +169,24 @@ export function Profile({
         rows={[
           [
             'Grown, male and female',
-            `${size.maleCm} and ${size.femaleCm} cm ${size.measure === 'TL' ? '' : size.measure}`,
+            `${words.quantity('length', size.maleCm)} and ${words.quantity('length', size.femaleCm)} ${size.measure === 'TL' ? '' : size.measure}`,
           ],
-          ['Height with fins', `${size.heightCm} cm`],
-          ['Sold at, mature at', `${size.soldCm} and ${size.matureCm} cm`],
+          ['Height with fins', words.quantity('length', size.heightCm)],
+          [
+            'Sold at, mature at',
+            `${words.quantity('length', size.soldCm)} and ${words.quantity('length', size.matureCm)}`,
+          ],
           ['Grown in about', `${size.monthsToGrown} months`],
-          ['Lives', span(size.lifeYears, 'years')],
+          ['Lives', `${size.lifeYears[0]} to ${size.lifeYears[1]} years`],
         ]}
       />
       {profile.notes && <p className="my-2">{profile.notes}</p>}
       <Cautions profile={profile} />
-      <Section title="Company" className="mt-3">
-        <p>{companyWords(profile)}</p>
+      <Section title="Social needs" className="mt-3">
+        <p>{companyWords(profile, words)}</p>
         {byReason(profile).map(([why, ids]) => (
           <p key={why} className="mt-1">
-            Contested with{' '}
+            Keepers disagree about{' '}
             {ids.map((id, index) => {
               const other = catalogue.byId.get(id);
               return (
@@ -190,20 +200,20 @@ export function Profile({
                 )
               );
             })}
-            : {why} One school avoids it, the other tries it with a way out.
+            : {why} Some avoid it; others try it with an exit plan.
           </p>
         ))}
       </Section>
       <Section
-        title="Mouth and meals"
+        title="Feeding"
         className="mt-3"
-        aside={`${mouth.diet}, ${['slow', 'steady', 'quick'][habits.mealSpeed - 1]} at meals`}
+        aside={`${mouth.diet}, ${['slow', 'steady', 'quick'][habits.mealSpeed - 1]} eater`}
       >
         <p>
-          Eats {eats.length > 0 ? list(eats) : 'neither tank mates nor plants'}. The mouth opens about{' '}
-          <span className="fig">{figure(mouth.gapeRatio * adult)} cm</span> when grown
+          Eats {eats.length > 0 ? everyOf(eats) : 'neither tank mates nor plants'}. The mouth opens about{' '}
+          <span className="fig">{words.fine('length', mouth.gapeRatio * adult)}</span> when grown
           {prey.length > 0
-            ? `: ${prey.length} kinds of this catalogue fit in it, such as ${list(prey.slice(0, NAMED).map((one) => plural(commonName(one))))}`
+            ? `: ${prey.length} species of this catalogue fit in it, such as ${everyOf(prey.slice(0, NAMED).map((one) => manyOf(one)))}`
             : ''}
           .
         </p>
@@ -211,48 +221,47 @@ export function Profile({
       <Section
         title="Water"
         className="mt-3"
-        aside={touchy ? 'judged by the wild range, as it is touchy' : 'judged by the tank-bred range'}
+        aside={touchy ? 'sensitive: judged by the wild range' : 'judged by the tank-bred range'}
       >
         <WaterScales wild={profile.water.wild} tankBred={profile.water.tankBred} />
         <p className="mt-1">
           {capital(profile.water.flow)} current{profile.water.oxygen === 3 ? ', much oxygen' : ''}.
         </p>
       </Section>
-      <Section title="Tank by school" className="mt-3" aside="front view, one scale, with a grown one">
-        <SchoolTanks profile={profile} />
+      <Section title="Tank by approach" className="mt-3" aside="front view, one scale, with a grown one">
+        <TanksByApproach profile={profile} />
         <p className="mt-2">
-          {needs.length > 0 ? `Needs ${list(needs)}. ` : ''}
-          {likes.length > 0 ? `Likes ${list(likes)}. ` : ''}
+          {needs.length > 0 ? `Needs ${everyOf(needs)}. ` : ''}
+          {likes.length > 0 ? `Likes ${everyOf(likes)}. ` : ''}
           {habits.jumps === 'no'
             ? ''
             : habits.jumps === 'often'
               ? 'Jumps: a tight lid. '
-              : 'Jumps now and then. '}
+              : 'Jumps when frightened. '}
           {effect.digs >= 2 ? 'Digs. ' : ''}
-          {habits.panics ? 'Dashes blindly when frightened. ' : ''}
+          {habits.panics ? 'Bolts when frightened. ' : ''}
           {habits.nightActive ? 'Active at night.' : ''}
         </p>
       </Section>
       <Section
         title="Trade"
         className="mt-3"
-        aside={`${trade.supply}, met in ${trade.met === 'shop' ? 'shops' : trade.met === 'club' ? 'clubs' : 'specialist shops'}`}
+        aside={`${trade.supply}, found in ${trade.met === 'shop' ? 'shops' : trade.met === 'club' ? 'clubs' : 'specialist shops'}`}
       >
         {trade.mixedUpWith ? (
-          <p>Mixed up with: {trade.mixedUpWith}</p>
+          <p>Easily confused with: {trade.mixedUpWith}</p>
         ) : (
-          <p className="text-slate">Seldom mixed up with another.</p>
+          <p className="text-slate">Rarely confused with another species.</p>
         )}
         <p className="text-slate">
           {capital(
-            list([...facets.ease, ...facets.theme, ...facets.work.map((work) => `useful for ${work}`)]),
+            everyOf([...facets.ease, ...facets.theme, ...facets.work.map((work) => `useful for ${work}`)]),
           )}
           .
         </p>
       </Section>
       <p className="mt-3 text-[13px] text-slate">
-        Rests on {profile.basis}; {CONFIDENCE[profile.confidence as 1 | 2 | 3]} (
-        <span className="fig">{profile.confidence}</span> of 3).
+        Source: {SOURCE[profile.basis]}, confidence {CONFIDENCE[profile.confidence as 1 | 2 | 3]}.
       </p>
     </article>
   );

@@ -1,22 +1,24 @@
 import { adultLengthCm, type School, type SpeciesProfile, type WaterRange } from '@/core/model';
-import { figure, span } from '@/core/wording';
+import { useWords } from '@/session/react/useSayings';
+import { tenth, termOf } from '@/words/en';
 import { FishSilhouette } from '@/ui/FishSilhouette';
 import { colourOf } from '@/ui/colourOf';
 
 const SCHOOLS: readonly School[] = ['cautious', 'middle', 'tried'];
 
-/** Grown and as sold, on a ruler of centimetres. */
+/** Grown and as sold, on a ruler in the keeper's unit. */
 export function SizeDrawing({ profile }: { readonly profile: SpeciesProfile }) {
   const adult = adultLengthCm(profile);
+  const words = useWords();
   const height = Math.max(profile.size.heightCm, 1);
-  const unit = adult > 40 ? 10 : adult > 12 ? 5 : 1;
+  const unit = words.tick(adult);
   const width = adult * 1.15 + profile.size.soldCm + adult * 0.1;
   const ruler = height / 2 + height * 0.12 + adult * 0.03;
   return (
     <figure>
       <svg
         role="img"
-        aria-label={`Grown ${adult} cm and as sold ${profile.size.soldCm} cm, to one scale`}
+        aria-label={`Grown ${words.quantity('length', adult)} and as sold ${words.quantity('length', profile.size.soldCm)}, to one scale`}
         viewBox={`0 ${-height / 2 - adult * 0.02} ${width} ${height * 1.16 + adult * 0.08}`}
         className="max-h-44 w-full"
       >
@@ -30,11 +32,11 @@ export function SizeDrawing({ profile }: { readonly profile: SpeciesProfile }) {
         />
         <g stroke="var(--slate)" strokeWidth={adult * 0.004}>
           <line x1={0} x2={width} y1={ruler} y2={ruler} />
-          {Array.from({ length: Math.floor(width / unit) + 1 }, (_, i) => (
+          {Array.from({ length: Math.floor(width / unit.cm) + 1 }, (_, i) => (
             <line
               key={i}
-              x1={i * unit}
-              x2={i * unit}
+              x1={i * unit.cm}
+              x2={i * unit.cm}
               y1={ruler}
               y2={ruler + adult * (i % 5 === 0 ? 0.03 : 0.015)}
             />
@@ -42,15 +44,16 @@ export function SizeDrawing({ profile }: { readonly profile: SpeciesProfile }) {
         </g>
       </svg>
       <figcaption className="text-[12px] text-slate">
-        Grown, and as sold. A tick every <span className="fig">{unit}</span> cm.
+        Grown, and as sold. A tick every <span className="fig">{unit.label}</span>.
       </figcaption>
     </figure>
   );
 }
 
-/** The front of each school's tank with the grown fish in it, all to one scale. Heights that no school names stand at half the width. */
-export function SchoolTanks({ profile }: { readonly profile: SpeciesProfile }) {
+/** The front of the tank of each approach with the grown fish in it, all to one scale. */
+export function TanksByApproach({ profile }: { readonly profile: SpeciesProfile }) {
   const adult = adultLengthCm(profile);
+  const words = useWords();
   const tanks = SCHOOLS.map((school) => {
     const figureOf = profile.tank[school];
     const lengthCm = figureOf.lengthCm ?? adult * 4;
@@ -70,7 +73,7 @@ export function SchoolTanks({ profile }: { readonly profile: SpeciesProfile }) {
           <svg
             viewBox={`0 ${-tank.heightCm} ${widest} ${tank.heightCm + widest * 0.01}`}
             role="img"
-            aria-label={`The ${tank.school} tank, ${tank.lengthCm} cm long, with a grown one`}
+            aria-label={`The ${termOf(tank.school)} tank, ${words.tank('length', tank.lengthCm)} long, with a grown one`}
             className="w-full"
           >
             <rect x={0} y={-tank.heightCm} width={tank.lengthCm} height={tank.heightCm} fill="var(--water)" />
@@ -88,11 +91,16 @@ export function SchoolTanks({ profile }: { readonly profile: SpeciesProfile }) {
               y={-tank.heightCm / 2}
             />
           </svg>
-          <p className="mt-1 text-[13px] font-medium">{tank.school}</p>
+          <p className="mt-1 text-[13px] font-medium">{termOf(tank.school)}</p>
           <p className="fig text-[12px] text-slate">
-            {tank.lengthCm} × {tank.widthCm}
-            {profile.tank[tank.school].heightCm === null ? '' : ` × ${tank.heightCm}`} cm
-            {tank.litres === null ? '' : `, ${tank.litres} L`}
+            {[
+              tank.lengthCm,
+              tank.widthCm,
+              ...(profile.tank[tank.school].heightCm === null ? [] : [tank.heightCm]),
+            ]
+              .map((cm) => words.tank('length', cm))
+              .join(' × ')}
+            {tank.litres === null ? '' : `, ${words.tank('volume', tank.litres)}`}
           </p>
         </li>
       ))}
@@ -101,9 +109,9 @@ export function SchoolTanks({ profile }: { readonly profile: SpeciesProfile }) {
 }
 
 const SCALES = [
-  { name: 'temperatureC', label: 'Temperature', unit: '°C', low: 5, high: 35 },
-  { name: 'ph', label: 'pH', unit: '', low: 4, high: 9.5 },
-  { name: 'ghDh', label: 'Hardness', unit: '°dH', low: 0, high: 30 },
+  { name: 'temperatureC', label: 'Temperature', kind: 'temperature', low: 5, high: 35 },
+  { name: 'ph', label: 'pH', kind: null, low: 4, high: 9.5 },
+  { name: 'ghDh', label: 'GH', kind: 'hardness', low: 0, high: 30 },
 ] as const;
 
 /** Wild range and what tank-bred fish take, on one line a measure. */
@@ -114,9 +122,12 @@ export function WaterScales({
   readonly wild: WaterRange;
   readonly tankBred: WaterRange;
 }) {
+  const words = useWords();
+  const span = (kind: 'temperature' | 'hardness' | null, range: readonly [number, number]): string =>
+    kind === null ? `${tenth(range[0])} to ${tenth(range[1])}` : words.range(kind, range);
   return (
     <div className="grid gap-2">
-      {SCALES.map(({ name, label, unit, low, high }) => {
+      {SCALES.map(({ name, label, kind, low, high }) => {
         const at = (value: number): number =>
           ((Math.min(high, Math.max(low, value)) - low) / (high - low)) * 300;
         return (
@@ -139,20 +150,16 @@ export function WaterScales({
                 fill="var(--deep)"
               />
             </svg>
-            <span className="fig text-right">{span(tankBred[name], unit)}</span>
+            <span className="fig text-right">{span(kind, tankBred[name])}</span>
           </div>
         );
       })}
       <p className="text-[12px] text-slate">
-        Band: tank-bred fish. Line: the wild,{' '}
+        Band: tank-bred fish. Line: wild fish,{' '}
         {SCALES.map(
-          ({ name, unit, label }) =>
-            `${label === 'pH' ? label : label.toLowerCase()} ${span(wild[name], unit)}`,
+          ({ name, kind, label }) => `${kind === 'temperature' ? '' : `${label} `}${span(kind, wild[name])}`,
         ).join(', ')}
-        .
-        {tankBred.salinityPpt[1] > 1
-          ? ` Salt ${figure(tankBred.salinityPpt[0])} to ${figure(tankBred.salinityPpt[1])} ppt.`
-          : ''}
+        .{tankBred.salinityPpt[1] > 1 ? ` Salt ${words.range('salinity', tankBred.salinityPpt)}.` : ''}
       </p>
     </div>
   );

@@ -6,7 +6,7 @@ import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import { type Dated, eventFields, type Standing } from '@/core/events';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { appendChange, correctChange, useCommands } from '@/session/react/useCommands';
-import { useHappenings, useNames } from '@/session/react/useNames';
+import { useHappenings, useTell } from '@/session/react/useNames';
 import { useRoomForm } from '@/session/react/useRoomForm';
 import { useTank } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
@@ -94,7 +94,7 @@ export function DiaryScreen() {
   const tank = useTank();
   const entries = useRoomState((state) => state.entries);
   const room = useRoomState((state) => state.room);
-  const names = useNames();
+  const tell = useTell();
   const { session, run, keep } = useCommands();
   useHappenings();
   const [words, setWords] = useState('');
@@ -103,7 +103,7 @@ export function DiaryScreen() {
   const [contests, setContests] = useState(true);
   const [correcting, setCorrecting] = useState<Standing | null>(null);
   const sought = useDeferredValue(words);
-  const rows = useMemo(() => (entries ? diaryRows(entries, names) : []), [entries, names]);
+  const rows = useMemo(() => (entries ? diaryRows(entries, tell) : []), [entries, tell]);
   const shown = useMemo(
     () => filterRows(rows, { tank: all ? null : (tank?.id ?? null), words: sought, struck, contests }, room),
     [rows, all, tank, sought, struck, contests, room],

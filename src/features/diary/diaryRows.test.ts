@@ -4,19 +4,17 @@ import type { Dated, Entry } from '@/core/events/events';
 import { roomAt } from '@/core/events/roomAt';
 import type { EntryId } from '@/core/kernel/schema/ids';
 import { catalogue } from '@/testing/plans';
+import { METRIC, sayingsFor } from '@/words/en';
 import { diaryRows, filterRows } from './diaryRows';
 
 const { entries } = demoRoom('2026-05-20');
 const room = roomAt(entries);
-const names = {
-  catalogue,
-  tank: (id: string) => id,
-  resident: (id: string) => room.residents[id]?.name ?? id,
-};
+const names = { tank: (id: string) => id, resident: (id: string) => room.residents[id]?.name ?? id };
+const tell = (event: Dated): string => sayingsFor(catalogue, METRIC).event(event, names);
 const all = { tank: null, words: '', struck: false, contests: true };
 
 describe('the diary', () => {
-  const rows = diaryRows(entries, names);
+  const rows = diaryRows(entries, tell);
   it('tells everything, newest first', () => {
     expect(rows).toHaveLength(entries.length);
     const moments = rows.map((row) => row.event.on);
@@ -55,7 +53,7 @@ describe('the diary', () => {
       target: entries[0]!.id,
       replacement: null,
     } as Entry;
-    const struck = diaryRows([...entries, strike], names);
+    const struck = diaryRows([...entries, strike], tell);
     expect(filterRows(struck, all, room)).toHaveLength(entries.length - 1);
     expect(
       filterRows(struck, { ...all, struck: true }, room)
@@ -77,7 +75,7 @@ describe('the diary', () => {
     const { id: _id, seq: _seq, recorded: _recorded, ...said } = death;
     const told = diaryRows(
       [...entries, correct(900, { ...said, cause: 'a leap' }), correct(901, null)],
-      names,
+      tell,
     );
     expect(told.find((row) => row.event.id === death.id)).toMatchObject({
       struck: true,

@@ -9,7 +9,6 @@ import {
   tankOfEvent,
   unreadable,
 } from '@/core/events';
-import { describeEvent, type Names } from '@/core/wording';
 import { foldName } from '@/core/model';
 
 /** One line of the diary: what stands, or what was struck out. */
@@ -35,7 +34,7 @@ function lastWords(entries: readonly Entry[]): ReadonlyMap<string, Dated> {
 }
 
 /** Everything that was written down, newest first, as sentences; entries that were struck out only when asked for. */
-export function diaryRows(entries: readonly Entry[], names: Names): readonly DiaryRow[] {
+export function diaryRows(entries: readonly Entry[], tell: (event: Dated) => string): readonly DiaryRow[] {
   const standing = effective(entries);
   const kept = new Set(standing.map((event) => event.id));
   const said = lastWords(entries);
@@ -49,7 +48,7 @@ export function diaryRows(entries: readonly Entry[], names: Names): readonly Dia
     ...struck.map((event) => ({ event, struck: true })),
   ]
     .sort((a, b) => (a.event.on < b.event.on ? 1 : a.event.on > b.event.on ? -1 : b.event.seq - a.event.seq))
-    .map((row) => ({ ...row, text: describeEvent(row.event, names) }));
+    .map((row) => ({ ...row, text: tell(row.event) }));
 }
 
 /** Rows that a filter lets through. A tank takes in what happened there and to those who live there. */

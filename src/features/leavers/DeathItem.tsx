@@ -3,11 +3,10 @@
 import { differenceInCalendarDays, format, parseISO } from 'date-fns';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { describeEvent } from '@/core/wording';
 import type { Standing } from '@/core/events';
 import { BEFORE_DAYS, beforeDeath } from '@/core/leavers';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
-import { useNames } from '@/session/react/useNames';
+import { useTell } from '@/session/react/useNames';
 import type { TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
 
@@ -23,7 +22,7 @@ function Before({
   readonly tank: TankView;
   readonly happenings: readonly Standing[];
 }) {
-  const names = useNames();
+  const tell = useTell();
   const catalogue = useCatalogue();
   const resident = useRoomState((state) => state.room.residents[event.resident]);
   const told = useMemo(
@@ -60,7 +59,7 @@ function Before({
               <time dateTime={one.on} className="fig text-slate">
                 {format(parseISO(one.on), 'd MMM')}
               </time>
-              <span>{describeEvent(one, names)}</span>
+              <span>{tell(one)}</span>
             </li>
           ))}
         </ol>
@@ -79,7 +78,7 @@ export function DeathItem({
   readonly tank: TankView;
   readonly happenings: readonly Standing[];
 }) {
-  const names = useNames();
+  const tell = useTell();
   const resident = useRoomState((state) => state.room.residents[event.resident]);
   const [open, setOpen] = useState(false);
   const days = differenceInCalendarDays(parseISO(event.on), parseISO(resident?.cameOn ?? event.on));
@@ -90,7 +89,7 @@ export function DeathItem({
           {format(parseISO(event.on), 'd MMM yyyy')}
         </time>
         <span>
-          {describeEvent(event, names)}{' '}
+          {tell(event)}{' '}
           <span className="text-[13px] text-slate">
             After <span className="fig">{days}</span> days here
             {event.type === 'died' && event.incident ? `; incident: ${event.incident}` : ''}

@@ -7,11 +7,10 @@ import { useMemo, useState } from 'react';
 import { lengthToday } from '@/core/assess';
 import { canonicalJson } from '@/core/kernel';
 import { newLifeFile } from '@/core/formats';
-import { describeEvent } from '@/core/wording';
 import { lifeStory, type LifeStory } from '@/core/leavers';
 import { commonName } from '@/core/model';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
-import { useHappenings, useNames, useResidentName } from '@/session/react/useNames';
+import { useHappenings, useNames, useResidentName, useTell } from '@/session/react/useNames';
 import { useSettings, useTanks } from '@/session/react/useTanks';
 import { dayOf, todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
@@ -77,6 +76,7 @@ function Life({ story }: { readonly story: LifeStory }) {
   const { resident, events, lengths, tanks } = story;
   const catalogue = useCatalogue();
   const names = useNames();
+  const tell = useTell();
   const nameOf = useResidentName();
   const settings = useSettings();
   const inRack = useTanks().some((tank) => tank.id === resident.tank);
@@ -94,7 +94,7 @@ function Life({ story }: { readonly story: LifeStory }) {
     ...(before?.story ?? []),
     ...events
       .filter((event) => contests || event.type !== 'chased')
-      .map((event) => ({ on: event.on, text: describeEvent(event, names) })),
+      .map((event) => ({ on: event.on, text: tell(event) })),
   ];
   const save = (): void =>
     saveText(

@@ -6,7 +6,8 @@ import type { Assessment } from '@/core/assess';
 import type { KeptWish } from '@/core/records';
 import { adultLengthCm, commonName } from '@/core/model';
 import { CROWDED, NITRATE_BUDGET } from '@/core/rules';
-import { figure, span } from '@/core/wording';
+import { useWords } from '@/session/react/useSayings';
+import { tenth, type Words } from '@/words/en';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import type { TankView } from '@/session/react/useTanks';
 import type { Found } from '@/workers/lineUpsWork';
@@ -46,11 +47,11 @@ function Layers({ assessment }: { readonly assessment: Assessment }) {
 }
 
 /** What all share of the water, in a few words. */
-function waterWords({ context }: Assessment): string {
+function waterWords({ context }: Assessment, words: Words): string {
   const { temperatureC, ph } = context.shared;
   return [
-    temperatureC ? span(temperatureC, '°C') : 'no shared warmth',
-    ph ? `pH ${span(ph, '')}` : 'no shared pH',
+    temperatureC ? words.range('temperature', temperatureC) : 'no shared temperature',
+    ph ? `pH ${tenth(ph[0])} to ${tenth(ph[1])}` : 'no shared pH',
   ].join(', ');
 }
 
@@ -84,6 +85,7 @@ interface Props {
 export function LineUpColumn(props: Props) {
   const { tank, wishes, found, assessment, place, best, colours, chosen, onChoose, onAdopt } = props;
   const catalogue = useCatalogue();
+  const words = useWords();
   const { lid = true } = tank.body.tank;
   const { lengthCm, heightCm, waterLineCm, substrateCm } = furnishTank(tank.body.tank).furnished;
   const weightOf = (species: string): number =>
@@ -187,11 +189,11 @@ export function LineUpColumn(props: Props) {
       </ul>
       <Ledger
         rows={[
-          ['Water shared', waterWords(assessment)],
+          ['Shared water', waterWords(assessment, words)],
           ['Layers', <Layers key="layers" assessment={assessment} />],
           [
             'Nitrate a week',
-            `${figure(assessment.context.load.nitrateMgLWeek)} of ${figure(wishes.body.nitrateBudget ?? NITRATE_BUDGET)} mg/L`,
+            `${tenth(assessment.context.load.nitrateMgLWeek)} of ${tenth(wishes.body.nitrateBudget ?? NITRATE_BUDGET)} mg/L`,
           ],
           ['Cost', cost(found.groups, wishes.body.wishes, wishes.living)],
           [

@@ -5,7 +5,7 @@ import { proxy } from 'comlink';
 import { useState } from 'react';
 import { STANDARD_TANKS } from '@/catalogue/standardTanks';
 import { commonName } from '@/core/model';
-import { countOf, figure, list } from '@/core/wording';
+import { countedOf, everyOf, tenth } from '@/words/en';
 import { sizesForPlace, USUAL_CLEARANCE_CM } from '@/core/tank';
 import { parseQuantity } from '@/core/kernel';
 import { useCatalogue } from '@/session/react/RoomProvider';
@@ -40,7 +40,7 @@ function SizeAnswerView({ answer, share }: { readonly answer: Answer; readonly s
         <p>
           <strong className="text-[18px]">{answer.size.name}</strong>{' '}
           <span className="fig text-slate">
-            {figure(answer.size.lengthCm)} × {figure(answer.size.widthCm)} × {figure(answer.size.heightCm)} cm
+            {tenth(answer.size.lengthCm)} × {tenth(answer.size.widthCm)} × {tenth(answer.size.heightCm)} cm
           </span>
           {!answer.proven && <span className="text-lamp"> A smaller one was left undecided.</span>}
         </p>
@@ -52,10 +52,10 @@ function SizeAnswerView({ answer, share }: { readonly answer: Answer; readonly s
       )}
       {answer.lineUp && (
         <p>
-          {list(
+          {everyOf(
             answer.lineUp.groups.flatMap((group) => {
               const profile = catalogue.byId.get(group.species);
-              return profile ? [countOf(group.count, profile)] : [];
+              return profile ? [countedOf(group.count, profile)] : [];
             }),
           )}
           .

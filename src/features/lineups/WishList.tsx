@@ -3,7 +3,7 @@
 import { Pin, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { type Chosen, commonName, FACETS, facetsOf, hasFacets } from '@/core/model';
-import { countOf } from '@/core/wording';
+import { countedOf } from '@/words/en';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useLineUpsWorker } from '@/session/react/useLineUps';
 import type { TankView } from '@/session/react/useTanks';
@@ -221,7 +221,7 @@ export function WishList({ tank, wishes }: { readonly tank: TankView; readonly w
             {[...wishes.living]
               .map(([species, count]) => {
                 const profile = catalogue.byId.get(species);
-                return profile ? countOf(count, profile) : species;
+                return profile ? countedOf(count, profile) : species;
               })
               .join(', ')}
             .

@@ -1,6 +1,6 @@
 import type { Change } from '@/core/lineups';
 import { type Catalogue, commonName } from '@/core/model';
-import { figure, list, the } from '@/core/wording';
+import { everyOf, tenth } from '@/words/en';
 
 /** So many of the kinds that could go instead are named. */
 const NAMED = 4;
@@ -11,11 +11,11 @@ const WORDS: {
   lid: () => 'a lid',
   sand: () => 'sand on the floor',
   plants: () => 'dense planting (its uptake is a rough figure)',
-  temperature: ({ temperatureC }) => `${figure(temperatureC)} °C`,
-  ph: ({ ph }) => `pH ${figure(ph)}`,
-  hardness: ({ ghDh }) => `${figure(ghDh)} °dH`,
+  temperature: ({ temperatureC }) => `${tenth(temperatureC)} °C`,
+  ph: ({ ph }) => `pH ${tenth(ph)}`,
+  hardness: ({ ghDh }) => `${tenth(ghDh)} °dH`,
   routine: ({ changeFraction, everyDays }) =>
-    `${figure(changeFraction * 100)} % of the water changed every ${everyDays} days, which carries more nitrate than the budget`,
+    `${tenth(changeFraction * 100)} % of the water changed every ${everyDays} days, which carries more nitrate than the budget`,
   tank: ({ size }) => `a larger tank: ${size.name} is the smallest standard one that serves`,
 };
 
@@ -30,13 +30,13 @@ export function changeWords(changes: readonly Change[], catalogue: Catalogue): s
   const others = changes.filter((change) => change.kind !== 'without');
   const one = others.map((change) => (WORDS[change.kind] as (change: Change) => string)(change));
   const said: string[] = [];
-  if (one.length > 0) said.push(`It would take ${list(one, 'or')}.`);
+  if (one.length > 0) said.push(`It would take ${everyOf(one, 'or')}.`);
   if (instead.length > 0)
     said.push(
       instead.length > NAMED
         ? `It could take the place of any one of ${instead.length} kinds, such as ${instead.slice(0, NAMED).map(commonName).join(', ')}.`
-        : `It could take the place of ${list(
-            instead.map((profile) => the(profile)),
+        : `It could take the place of ${everyOf(
+            instead.map((profile) => `the ${commonName(profile)}`),
             'or',
           )}.`,
     );

@@ -6,7 +6,8 @@ import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
 import { bundlesOf } from '@/core/effects';
 import type { Standing } from '@/core/events';
-import { FEW_A_FISH, orderMarks, orderWords } from '@/core/order';
+import { FEW_A_FISH, orderMarks } from '@/core/order';
+import { sayHierarchy } from '@/words/en';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useHappenings, useNames } from '@/session/react/useNames';
 import { useCourse } from '@/session/react/useCourse';
@@ -255,7 +256,7 @@ function Order({ tank }: { readonly tank: TankView }) {
           )}
           <div className="mt-2 flex flex-col gap-1">
             <Standouts answer={answer} nameOf={names.resident} />
-            {orderWords(answer.measures).map((sentence) => (
+            {sayHierarchy(answer.measures).map((sentence) => (
               <p key={sentence}>{sentence}</p>
             ))}
           </div>

@@ -3,16 +3,18 @@
 import { bodyOf, PUT_OFF, putOff } from '@/core/commands';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { type DueItem, dueItems, dueKey, spareWarning } from '@/core/due';
+import { dueId, type DueItem, dueItems, dueKey, spareWarning } from '@/core/due';
 import { addDays } from '@/core/kernel';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
+import { useSayings } from '@/session/react/useSayings';
 import { useTanks } from '@/session/react/useTanks';
 import { todayIso, whenNow } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { INPUT } from '@/ui/Field';
 import { saveText } from '@/session/saveFile';
 import { Caution, Empty, Section } from '@/ui/Screen';
+import { sayLateness, saySpare } from '@/words/en';
 
 /** Where each kind of due thing is done. */
 const PLACES: Readonly<Record<DueItem['kind'], string>> = {
@@ -43,9 +45,6 @@ const DELAYS: readonly (readonly [number, string])[] = [
   [7, 'a week'],
 ];
 
-const lateness = (days: number): string =>
-  days > 0 ? `${days} d late` : days === 0 ? 'today' : `in ${-days} d`;
-
 function PutOff({
   label,
   onKeep,
@@ -60,11 +59,11 @@ function PutOff({
     <div
       className="flex flex-wrap items-center gap-2 pb-2 pl-[5.5rem]"
       role="group"
-      aria-label={`Put off: ${label}`}
+      aria-label={`Snooze: ${label}`}
     >
       <input
-        aria-label="Why it is put off"
-        placeholder="why?"
+        aria-label="Reason"
+        placeholder="reason"
         className={`${INPUT} max-w-44`}
         maxLength={200}
         value={why}
@@ -86,6 +85,7 @@ export function DueList() {
   const room = useRoomState((state) => state.room);
   const documents = useRoomState((state) => state.documents);
   const { run } = useCommands();
+  const say = useSayings();
   const [open, setOpen] = useState<string | null>(null);
   const waiting = useMemo(() => bodyOf(documents, 'put-off', PUT_OFF)?.items ?? [], [documents]);
   const due = useMemo(() => {
@@ -103,7 +103,7 @@ export function DueList() {
   const nameOf = (id: string): string => tanks.find((tank) => tank.id === id)?.body.name ?? '';
   const delay = (item: DueItem, days: number, why: string): void => {
     const until = addDays(today, days);
-    void run(`Put off until ${until}`, ({ documents }) =>
+    void run(`Snoozed until ${until}`, ({ documents }) =>
       putOff(documents, { key: dueKey(item), until, why, today }),
     );
     setOpen(null);
@@ -112,12 +112,12 @@ export function DueList() {
     const { calendarText } = await import('@/core/formats/calendar');
     const entries = due.map((item) => ({
       uid: `${item.tank}-${item.kind}-${today}`,
-      title: `${nameOf(item.tank)}: ${item.text}`,
+      title: `${nameOf(item.tank)}: ${say.due(item)}`,
       on: addDays(today, Math.max(0, -item.overdueDays)),
       days: 1,
       about: '',
     }));
-    saveText('lomvik-due.ics', calendarText('Due in the room', entries), 'text/calendar');
+    saveText('lomvik-due.ics', calendarText('Due', entries), 'text/calendar');
   };
   return (
     <Section
@@ -125,20 +125,17 @@ export function DueList() {
       aside={
         due.length > 0 && (
           <Button tone="quiet" onClick={() => save()}>
-            for a calendar
+            Export to calendar
           </Button>
         )
       }
     >
-      {spare && <Caution>{spare}</Caution>}
-      {due.length === 0 && (
-        <Empty>
-          Nothing is due. Quiet watches count too: five minutes in front of the glass is an entry.
-        </Empty>
-      )}
+      {spare && <Caution>{saySpare(spare)}</Caution>}
+      {due.length === 0 && <Empty>Nothing is due; a quiet watch still counts.</Empty>}
       <ul>
         {due.map((item) => {
-          const key = `${dueKey(item)}${item.text}`;
+          const key = dueId(item);
+          const text = say.due(item);
           return (
             <li key={key} className="border-b border-line">
               <div className="flex items-center hover:bg-panel">
@@ -147,26 +144,26 @@ export function DueList() {
                   className="grid min-h-11 flex-1 grid-cols-[5rem_1fr] items-center gap-2 py-1.5 md:min-h-0"
                 >
                   <span className={`fig ${item.overdueDays > 0 ? 'text-buoy' : 'text-slate'}`}>
-                    {lateness(item.overdueDays)}
+                    {sayLateness(item.overdueDays)}
                   </span>
                   <span>
-                    <span className="font-semibold">{nameOf(item.tank)}</span> {item.text}
+                    <span className="font-semibold">{nameOf(item.tank)}</span> {text}
                   </span>
                 </Link>
                 {item.overdueDays >= 0 && (
                   <Button
                     tone="quiet"
                     aria-expanded={open === key}
-                    aria-label={`Put off: ${nameOf(item.tank)}, ${item.text}`}
+                    aria-label={`Snooze: ${nameOf(item.tank)}, ${text}`}
                     onClick={() => setOpen(open === key ? null : key)}
                   >
-                    later
+                    Snooze
                   </Button>
                 )}
               </div>
               {open === key && (
                 <PutOff
-                  label={item.text}
+                  label={text}
                   onKeep={(days, why) => delay(item, days, why)}
                   onClose={() => setOpen(null)}
                 />
@@ -177,7 +174,7 @@ export function DueList() {
       </ul>
       {off.length > 0 && (
         <p className="mt-1 text-[12px] text-slate">
-          Put off:{' '}
+          Snoozed:{' '}
           {off
             .map((item) => `${nameOf(item.key.split(':')[0] ?? '')} until ${item.until} (${item.why})`)
             .join(', ')}

@@ -7,7 +7,7 @@ import { useMemo, useState } from 'react';
 import { STANDARD_TANKS, type StandardTank } from '@/catalogue/standardTanks';
 import { commonName, type SpeciesProfile, type TankFigure } from '@/core/model';
 import { parseQuantity, type TankId } from '@/core/kernel';
-import { list } from '@/core/wording';
+import { everyOf } from '@/words/en';
 import { fishFirst, type Place, type SchoolAnswer, USUAL_CLEARANCE_CM } from '@/core/tank';
 import { newId } from '@/session/browserStamp';
 import { useCatalogue } from '@/session/react/RoomProvider';
@@ -61,7 +61,7 @@ function Need({
   return (
     <>
       <span className="fig block">{measure === 'litres' ? `${value} L` : `${value} cm`}</span>
-      <span className="block text-[12px] text-slate">{list(answer.drivers[measure].map(commonName))}</span>
+      <span className="block text-[12px] text-slate">{everyOf(answer.drivers[measure].map(commonName))}</span>
     </>
   );
 }

@@ -42,10 +42,7 @@ export function TankWrongs({ tank }: { readonly tank: TankView }) {
         {wrong.slice(0, SHOWN).map((finding) => (
           <li key={signature(finding)} className="grid grid-cols-[4rem_1fr] items-start gap-2 py-0.5">
             <SeverityMark severity={finding.severity} />
-            <span>
-              
-              {say.finding(finding)}
-            </span>
+            <span>{say.finding(finding)}</span>
           </li>
         ))}
       </ul>

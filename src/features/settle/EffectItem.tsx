@@ -2,7 +2,8 @@
 
 import { format, parseISO } from 'date-fns';
 import { SpanBar } from '@/ui/SpanBar';
-import { effectSentence, type StepEffect } from '@/core/effects';
+import type { StepEffect } from '@/core/effects';
+import { capital, countOf, sayEffect, termOf } from '@/words/en';
 
 /** Ratios from a tenth to tenfold, on a scale of logarithms, 0 to 1. */
 const SPAN = Math.log(10);
@@ -11,8 +12,8 @@ const TICKS = [0.1, 0.3, 1, 3, 10] as const;
 const JUDGED = {
   helped: ['helped', 'text-kelp'],
   worse: ['worse', 'text-buoy'],
-  open: ['not shown yet', 'text-slate'],
-  'nothing to go by': ['nothing to go by', 'text-slate'],
+  open: ['too early', 'text-slate'],
+  'nothing to go by': ['not watched', 'text-slate'],
 } as const;
 
 /** With fewer contests than this on both sides together the exact limits are much too wide (from memory). */
@@ -23,7 +24,7 @@ function nearerLimits({ ratio, before, after, uneven }: StepEffect): string {
   const [low, high] = ratio.midInterval;
   if (ratio.ratio === null || uneven || low === null || before.events + after.events >= FEW_CONTESTS)
     return '';
-  return ` With so few contests the exact limits hold in more than 95 of 100; those that hold in about 95 (mid-P) are ${low.toFixed(2)} to ${high === null ? 'anything' : high.toFixed(2)}.`;
+  return ` Narrower limits for few contests (mid-P): ${low.toFixed(2)} to ${high === null ? 'any number of' : high.toFixed(2)} times.`;
 }
 
 /** One step or bundle, and whether it worked, in one sentence with its limits. */
@@ -39,7 +40,7 @@ export function EffectItem({ effect }: { readonly effect: StepEffect }) {
           <time dateTime={bundle.on} className="fig mr-2 text-slate">
             {format(parseISO(bundle.on), 'd MMM')}
           </time>
-          <strong>{bundle.steps.join(' and ')}</strong>
+          <strong>{capital(bundle.steps.map(termOf).join(' and '))}</strong>
         </span>
         <strong className={colour}>{word}</strong>
       </div>
@@ -61,11 +62,12 @@ export function EffectItem({ effect }: { readonly effect: StepEffect }) {
           </div>
         </>
       )}
-      <p className="mt-1">{effectSentence(effect)}</p>
+      <p className="mt-1">{sayEffect(effect)}</p>
       <p className="text-[12px] text-slate">
-        {before.watches} watches before ({Math.round(before.minutes)} min, {before.events} contests),{' '}
-        {after.watches} after ({Math.round(after.minutes)} min, {after.events}); the two days after the step
-        are left out.{nearerLimits(effect)}
+        {countOf(before.watches, 'watch', 'watches')} before ({Math.round(before.minutes)} minutes,{' '}
+        {countOf(before.events, 'contest')}), {after.watches} after ({Math.round(after.minutes)} minutes,{' '}
+        {countOf(after.events, 'contest')}), without the two days after the intervention.
+        {nearerLimits(effect)}
       </p>
     </li>
   );

@@ -5,12 +5,15 @@ import { useSearchParams } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
 import type { Pattern } from '@/core/effects';
 import type { Step } from '@/core/events';
+import { useNames } from '@/session/react/useNames';
+import { useWords } from '@/session/react/useSayings';
 import { useTank, type TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
 import { NoTank } from '@/ui/NoTank';
 import { PartNav } from '@/ui/PartNav';
 import { Empty, Screen, Section } from '@/ui/Screen';
 import { Cell, Row, Table } from '@/ui/Table';
+import { capital, sayPattern, sayStep, sayStepWhy, termOf } from '@/words/en';
 import { ApplySteps } from './ApplySteps';
 import { EffectItem } from './EffectItem';
 import { SightPart } from './SightPart';
@@ -21,24 +24,17 @@ export function SettleScreen() {
   return tank ? <Settle key={tank.id} tank={tank} /> : <NoTank title="Settle" />;
 }
 
-const BEFORE = {
-  helped: 'Helped here before.',
-  worse: 'Made it worse here before.',
-  open: 'Tried here, nothing shown.',
-  'nothing to go by': 'Tried here, nobody watched.',
-} as const;
-
 function PatternItem({ pattern }: { readonly pattern: Pattern }) {
+  const { resident } = useNames();
   return (
     <li className="border-b border-line py-2">
       <p className="flex items-baseline justify-between gap-3">
-        <strong className="text-[16px]">{pattern.name}</strong>
+        <strong className="text-[16px]">{capital(termOf(pattern.name))}</strong>
         <span className={pattern.sure === 'clear' ? 'font-semibold text-deep' : 'text-slate'}>
-          {pattern.sure}
+          {termOf(pattern.sure)}
         </span>
       </p>
-      <p>{pattern.evidence}</p>
-      <p className="text-[13px] text-slate">It could also be {pattern.else}.</p>
+      <p>{sayPattern(pattern, resident)}</p>
     </li>
   );
 }
@@ -50,28 +46,27 @@ function NextSteps({
   readonly steps: SettleView['steps'];
   readonly onTake: (step: Step) => void;
 }) {
+  const words = useWords();
+  const { resident } = useNames();
   return (
     <ol>
       {steps.map((one, index) => (
         <li
           key={one.step}
-          className={`grid grid-cols-[1.5rem_1fr_auto] gap-2 border-b border-line py-1.5 ${one.fits ? '' : 'text-slate'}`}
+          className={`grid grid-cols-[1.5rem_1fr_auto] gap-2 border-b border-line py-1.5 ${one.against === null ? '' : 'text-slate'}`}
         >
-          <span className="fig text-slate">{one.fits ? index + 1 : '–'}</span>
+          <span className="fig text-slate">{one.against === null ? index + 1 : '–'}</span>
           <span>
-            {one.text}
-            <span className="block text-[13px] text-slate">
-              {one.why}
-              {one.before && ` ${BEFORE[one.before]}`}
-            </span>
+            {sayStep(one, words, resident)}
+            <span className="block text-[13px] text-slate">{sayStepWhy(one)}</span>
           </span>
-          {one.fits && (
+          {one.against === null && (
             <Button
               className="self-start"
-              aria-label={`Take the step: ${one.step}`}
+              aria-label={`Do this: ${termOf(one.step)}`}
               onClick={() => onTake(one.step)}
             >
-              take it
+              Do this
             </Button>
           )}
         </li>

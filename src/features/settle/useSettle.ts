@@ -20,7 +20,7 @@ import { NITRATE_BUDGET } from '@/core/rules';
 import { addDays } from '@/core/kernel';
 import { useAssessment } from '@/session/react/useAssessment';
 import { useRoomState } from '@/session/react/RoomProvider';
-import { useHappenings, useNames } from '@/session/react/useNames';
+import { useHappenings } from '@/session/react/useNames';
 import { useResidents, useTanks, type TankView } from '@/session/react/useTanks';
 import { todayIso, whenNow } from '@/session/today';
 
@@ -45,15 +45,15 @@ export interface Settle {
 export function useSettle(tank: TankView): Settle | null {
   const happenings = useHappenings();
   const residents = useResidents(tank.id);
-  const names = useNames();
   const tanks = useTanks();
   const room = useRoomState((state) => state.room);
   const assessment = useAssessment(tank, residents, NOBODY);
   return useMemo(() => {
     if (!happenings) return null;
     const today = todayIso();
+    const { now } = whenNow();
     const watches = watchesOf(happenings, tank.id);
-    const effects = effectsOf(bundlesOf(happenings, tank.id), watches);
+    const effects = effectsOf(bundlesOf(happenings, tank.id), watches, now);
     const recent = watches.filter((watch) => watch.on >= addDays(today, -SPAN_DAYS));
     const countsFrom = effects[0]?.countsFrom;
     const since = countsFrom ? recent.filter((watch) => watch.on >= countsFrom) : recent;
@@ -66,7 +66,6 @@ export function useSettle(tank: TankView): Settle | null {
       watches: read,
       happenings: own,
       residents,
-      nameOf: names.resident,
       daysSince: whenNow().daysSince,
     });
     const guarding = own.some(
@@ -77,25 +76,23 @@ export function useSettle(tank: TankView): Settle | null {
           (event.type === 'saw' && (event.what === 'guarding' || event.what === 'fry'))),
     );
     const centre = residents.find((one) => one.id === patterns[0]?.who[0])?.species;
-    const kind = residents.filter((one) => one.species === centre);
-    const sexed = kind.some((one) => one.sex !== 'unknown');
     return {
       patterns,
       from: { ...tally(read), sinceStep: enough && countsFrom !== undefined },
       effects,
       guarding,
       steps: nextSteps({
-        patterns: patterns.map((one) => one.name),
+        patterns,
+        species: centre ?? null,
         tank: tank.body,
         guarding,
-        males: sexed ? kind.filter((one) => one.sex === 'male').length : null,
         tried: effects,
         full: assessment.context.load.nitrateMgLWeek > NITRATE_BUDGET,
         spareFree: spareWarning(tanks, room, today) === null,
       }),
       worked: whatWorked(
-        tanks.flatMap(({ id }) => effectsOf(bundlesOf(happenings, id), watchesOf(happenings, id))),
+        tanks.flatMap(({ id }) => effectsOf(bundlesOf(happenings, id), watchesOf(happenings, id), now)),
       ),
     };
-  }, [happenings, tank, residents, names, tanks, room, assessment]);
+  }, [happenings, tank, residents, tanks, room, assessment]);
 }

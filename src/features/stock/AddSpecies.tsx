@@ -4,7 +4,7 @@ import { useSayings } from '@/session/react/useSayings';
 import { useMemo, useState } from 'react';
 import { assess, offeredGroup, roomPlan, whatItAdds, signature } from '@/core/assess';
 import { commonName, type SpeciesProfile } from '@/core/model';
-import { countOf } from '@/core/wording';
+import { countedOf } from '@/words/en';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import type { TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
@@ -55,7 +55,7 @@ export function AddSpecies({
           <div className="border-l-2 border-deep py-1 pl-3">
             <p className="flex flex-wrap items-center gap-2">
               <span>
-                With <strong>{countOf(looked.company.comfortableGroup, looked)}</strong> the list says
+                With <strong>{countedOf(looked.company.comfortableGroup, looked)}</strong> the list says
               </span>
               <VerdictMark verdict={preview.verdict} small />
             </p>

@@ -6,7 +6,7 @@ import { useMemo, useState } from 'react';
 import { assess, type Assessment, roomPlan, whatItAdds, signature } from '@/core/assess';
 import type { DocumentId } from '@/core/kernel';
 import type { Finding } from '@/core/rules';
-import { countOf, figure, list } from '@/core/wording';
+import { countedOf, everyOf, tenth } from '@/words/en';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useDrafts, useResidents, type DraftView, type TankView } from '@/session/react/useTanks';
@@ -108,10 +108,10 @@ function Compare({ judged }: { readonly judged: readonly Judged[] }) {
   if (!one || !two) return null;
   const { brings, settles } = whatItAdds(one.assessment, two.assessment);
   const kinds = ({ draft }: Judged): string =>
-    list(
+    everyOf(
       draft.body.groups.flatMap(({ group }) => {
         const profile = catalogue.byId.get(group.species);
-        return profile ? [countOf(group.count, profile)] : [];
+        return profile ? [countedOf(group.count, profile)] : [];
       }),
     ) || 'nobody new';
   const pick = (label: string, value: string, onPick: (id: DocumentId) => void) => (
@@ -137,7 +137,7 @@ function Compare({ judged }: { readonly judged: readonly Judged[] }) {
             <VerdictMark verdict={judgedOne.assessment.verdict} />
             <p>{kinds(judgedOne)}.</p>
             <p className="fig text-slate">
-              {figure(judgedOne.assessment.context.load.nitrateMgLWeek)} mg/L nitrate a week when grown
+              {tenth(judgedOne.assessment.context.load.nitrateMgLWeek)} mg/L nitrate a week when grown
             </p>
           </div>
         ))}

@@ -3,7 +3,7 @@
 import { useMemo } from 'react';
 import { fillReport, type FillReport, type RoutineOutlook } from '@/core/assess';
 import { commonName } from '@/core/model';
-import { figure } from '@/core/wording';
+import { tenth } from '@/words/en';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { Empty, Section } from '@/ui/Screen';
 import { SpanBar } from '@/ui/SpanBar';
@@ -20,7 +20,7 @@ function Schools({ report }: { readonly report: FillReport }) {
     [
       'Nitrate budget',
       nitrate.mgLWeek / nitrate.budget,
-      `${figure(nitrate.mgLWeek)} of ${nitrate.budget} mg/L a week`,
+      `${tenth(nitrate.mgLWeek)} of ${nitrate.budget} mg/L a week`,
       'the only one that can be measured and corrected',
     ],
     [
@@ -73,7 +73,7 @@ function Schools({ report }: { readonly report: FillReport }) {
 }
 
 const weeks = ({ weeksToLimit }: RoutineOutlook): string =>
-  weeksToLimit === null ? 'never' : weeksToLimit === 0 ? 'past it already' : `${figure(weeksToLimit)} weeks`;
+  weeksToLimit === null ? 'never' : weeksToLimit === 0 ? 'past it already' : `${tenth(weeksToLimit)} weeks`;
 
 function Routines({ report }: { readonly report: FillReport }) {
   return (
@@ -89,11 +89,11 @@ function Routines({ report }: { readonly report: FillReport }) {
       {report.outlooks.map((outlook, index) => (
         <Row key={`${outlook.routine.fraction}/${outlook.routine.everyDays}`}>
           <Cell>
-            {percent(outlook.routine.fraction)} every {figure(outlook.routine.everyDays)} days
+            {percent(outlook.routine.fraction)} every {tenth(outlook.routine.everyDays)} days
             {index === 0 ? ', as here' : ''}
           </Cell>
-          <Cell figures>{figure(outlook.after)} mg/L</Cell>
-          <Cell figures>{figure(outlook.before)} mg/L</Cell>
+          <Cell figures>{tenth(outlook.after)} mg/L</Cell>
+          <Cell figures>{tenth(outlook.before)} mg/L</Cell>
           <Cell figures>{weeks(outlook)}</Cell>
         </Row>
       ))}
@@ -112,7 +112,7 @@ export function FillPart({ stock }: { readonly stock: ReturnType<typeof useStock
       <Schools report={report} />
       <Section
         title="Two routines beside yours"
-        aside={`tap ${figure(report.tapMgL)} mg/L; plants are taken to use ${percent(report.plantShare)}, a rough figure`}
+        aside={`tap ${tenth(report.tapMgL)} mg/L; plants are taken to use ${percent(report.plantShare)}, a rough figure`}
       >
         <Routines report={report} />
         <p className="mt-1 text-[12px] text-slate">

@@ -9,7 +9,7 @@ import { todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { classes } from '@/ui/classes';
 import { SeverityMark } from '@/ui/SeverityMark';
-import { approachName, monthName } from '@/words/en';
+import { monthName, termOf } from '@/words/en';
 
 interface Props {
   readonly finding: Finding;
@@ -85,7 +85,7 @@ export const FindingItem = memo(function FindingItem({ finding, doable, onFix, o
                 <dt className="inline">source: </dt>
                 <dd className="inline">
                   {finding.source}
-                  {finding.school ? `; approach: ${approachName(finding.school)}` : ''}
+                  {finding.school ? `; approach: ${termOf(finding.school)}` : ''}
                   {finding.contested ? '; keepers disagree' : ''}
                 </dd>
               </div>

@@ -5,7 +5,7 @@ import type { Assessment, Trouble } from '@/core/assess';
 import type { DraftGroup } from '@/core/records';
 import type { Resident } from '@/core/events';
 import type { SpeciesProfile } from '@/core/model';
-import { list, the } from '@/core/wording';
+import { everyOf, manyOf } from '@/words/en';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useTrouble } from '@/session/react/useTrouble';
 import type { TankView } from '@/session/react/useTanks';
@@ -68,7 +68,9 @@ export const HangsOn = memo(function HangsOn({
             const kinds = species.flatMap((id) => catalogue.byId.get(id) ?? []);
             return (
               <li key={species.join()} className="flex flex-wrap items-center gap-x-3">
-                <Button onClick={() => leaveOut(kinds)}>Without {list(kinds.map(the))}</Button>
+                <Button onClick={() => leaveOut(kinds)}>
+                  Without {everyOf(kinds.map((kind) => `the ${manyOf(kind)}`))}
+                </Button>
                 <span className="inline-flex min-h-6 items-center gap-x-3 text-[13px] whitespace-nowrap">
                   {said}
                   <VerdictMark verdict={verdict} small />

@@ -1,6 +1,6 @@
 'use client';
 
-import { useSayings } from '@/session/react/useSayings';
+import { useSayings, useWords } from '@/session/react/useSayings';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useMemo, useRef, useState } from 'react';
 import { type JoinEffect, joinEffects, offeredGroup, roomPlan, signature } from '@/core/assess';
@@ -13,7 +13,7 @@ import {
   namesOf,
   type SpeciesProfile,
 } from '@/core/model';
-import { countOf, span } from '@/core/wording';
+import { countedOf } from '@/words/en';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useJoins } from '@/session/react/useJoins';
 import type { TankView } from '@/session/react/useTanks';
@@ -40,13 +40,14 @@ function Effect({
   readonly onAdd: () => void;
 }) {
   const say = useSayings();
+  const words = useWords();
   const more = effect.brings.length - SHOWN;
   return (
     <div>
-      <h2 className="text-[16px] font-semibold">{countOf(effect.count, profile)}</h2>
+      <h2 className="text-[16px] font-semibold">{countedOf(effect.count, profile)}</h2>
       <p className="mb-2 text-slate">
-        <i>{profile.scientificName}</i>, {adultLengthCm(profile)} cm grown,{' '}
-        {span(profile.water.tankBred.temperatureC, '°C')}
+        <i>{profile.scientificName}</i>, {words.quantity('length', adultLengthCm(profile))} grown,{' '}
+        {words.range('temperature', profile.water.tankBred.temperatureC)}
         {effect.sameWaters ? '; from the same waters as your list' : ''}
         {effect.fillsEmptyLayer ? '; lives where your list has little' : ''}.
       </p>
@@ -68,7 +69,7 @@ function Effect({
       )}
       {profile.notes && <p className="mb-2 text-slate">{profile.notes}</p>}
       <Button tone="main" onClick={onAdd}>
-        List {countOf(effect.count, profile)}
+        List {countedOf(effect.count, profile)}
       </Button>
     </div>
   );
@@ -181,7 +182,7 @@ export function JoinsPart({
                       <SeverityMark severity={effect.verdict === 'fits' ? 'good' : effect.verdict} />
                       <span className="min-w-0">
                         <span className="block truncate font-medium">
-                          {countOf(effect.count, one)}{' '}
+                          {countedOf(effect.count, one)}{' '}
                           <span className="fig font-normal text-slate">{adultLengthCm(one)} cm</span>
                         </span>
                         <span className="block truncate text-[12px] text-slate">

@@ -12,7 +12,7 @@ import {
   smallestPurchase,
   twoMalesChance,
 } from '@/core/numbers';
-import { figure } from '@/core/wording';
+import { tenth } from '@/words/en';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { Button } from '@/ui/Button';
 import { SelectField, TextField } from '@/ui/Field';
@@ -83,7 +83,7 @@ function Answers({
               ? []
               : ([
                   [
-                    `${figure(ratio)} ${ratio === 1 ? 'female' : 'females'} or more to each male`,
+                    `${tenth(ratio)} ${ratio === 1 ? 'female' : 'females'} or more to each male`,
                     percent(ratioChance(n, p, ratio)),
                   ],
                 ] as const)),
@@ -111,19 +111,19 @@ function Answers({
               </p>
             )}
             <p className="mt-1">
-              On average <span className="fig">{figure(overBought?.males ?? 0)}</span> males and{' '}
-              <span className="fig">{figure(overBought?.females ?? 0)}</span> females are left over then. Say
+              On average <span className="fig">{tenth(overBought?.males ?? 0)}</span> males and{' '}
+              <span className="fig">{tenth(overBought?.females ?? 0)}</span> females are left over then. Say
               now where they go: the surplus needs a taker before it fights.
             </p>
           </>
         )}
         <p className="mt-2 text-slate">
-          With {n} bought, <span className="fig">{figure(over.males)}</span> males and{' '}
-          <span className="fig">{figure(over.females)}</span> females are left over on average.
+          With {n} bought, <span className="fig">{tenth(over.males)}</span> males and{' '}
+          <span className="fig">{tenth(over.females)}</span> females are left over on average.
         </p>
         {profile?.company.sexedFromCm ? (
           <p className="mt-2 text-slate">
-            Sexes of {name} can be told from about {figure(profile.company.sexedFromCm)} cm.
+            Sexes of {name} can be told from about {tenth(profile.company.sexedFromCm)} cm.
           </p>
         ) : null}
       </Section>

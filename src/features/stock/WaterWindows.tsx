@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import type { Assessment } from '@/core/assess';
 import { commonName } from '@/core/model';
-import { figure } from '@/core/wording';
+import { tenth } from '@/words/en';
 
 const MEASURES = [
   { name: 'temperatureC', label: 'Temperature, °C', low: 14, high: 34 },
@@ -31,7 +31,7 @@ export const WaterWindows = memo(function WaterWindows({
               <span className="block font-medium">{label}</span>
               <span className="fig block min-h-[1.45em]">
                 {common
-                  ? `shared ${figure(common[0])} to ${figure(common[1])}`
+                  ? `shared ${tenth(common[0])} to ${tenth(common[1])}`
                   : kinds.length > 0
                     ? 'nothing shared'
                     : ''}
@@ -81,7 +81,7 @@ export const WaterWindows = memo(function WaterWindows({
             </div>
             <div className="fig flex justify-between text-[11px] text-slate">
               <span>{low}</span>
-              <span>{known ? `tank ${figure(water[name])}` : 'tank not measured'}</span>
+              <span>{known ? `tank ${tenth(water[name])}` : 'tank not measured'}</span>
               <span>{high}</span>
             </div>
           </figure>

@@ -9,7 +9,7 @@ import type { DraftGroup } from '@/core/records';
 import type { Resident } from '@/core/events';
 import { adultLengthCm, type Catalogue, commonName, type PlanGroup, type SpeciesProfile } from '@/core/model';
 import { editOf, type Fix, type PlanEdit } from '@/core/rules';
-import { list } from '@/core/wording';
+import { everyOf } from '@/words/en';
 import { newId } from '@/session/browserStamp';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { listChange, useCommands } from '@/session/react/useCommands';
@@ -157,7 +157,7 @@ function useStockActions(tank: TankId) {
         remake(`Left out ${commonName(profile)}`, (groups) => groups.filter((entry) => entry.key !== key)),
       /** Leaves out all groups of these kinds in one go. */
       leaveOut: (kinds: readonly SpeciesProfile[]) =>
-        remake(`Left out ${list(kinds.map(commonName))}`, (groups) =>
+        remake(`Left out ${everyOf(kinds.map(commonName))}`, (groups) =>
           groups.filter((entry) => !kinds.some((kind) => kind.id === entry.group.species)),
         ),
       /** What is said of a listed group for the shop: its price, how many to buy. */

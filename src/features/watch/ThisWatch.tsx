@@ -1,8 +1,7 @@
 'use client';
 
-import { describeEvent } from '@/core/wording';
 import { OFFERED_CONTESTS } from '@/core/events';
-import { useNames } from '@/session/react/useNames';
+import { useTell } from '@/session/react/useNames';
 import { Section } from '@/ui/Screen';
 import { Press, PressRow } from './Press';
 import type { useWatch } from './useWatch';
@@ -48,13 +47,13 @@ export function ThisWatch({
   readonly note: string;
   readonly onNote: (note: string) => void;
 }) {
-  const names = useNames();
+  const tell = useTell();
   return (
     <Section title="This watch" aside={`${watch.logged.length} logged`}>
       <ol data-testid="logged">
         {watch.logged.slice(0, SHOWN).map((event) => (
           <li key={event.id} className="border-b border-line py-0.5">
-            {describeEvent(event, names)}
+            {tell(event)}
           </li>
         ))}
       </ol>

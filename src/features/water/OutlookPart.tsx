@@ -3,7 +3,7 @@
 import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
 import { NITRATE_BUDGET, NITRATE_EDGE } from '@/core/rules';
-import { figure } from '@/core/wording';
+import { tenth } from '@/words/en';
 import { type ChangeRoutine, nitrateCourse, steadyState } from '@/core/water';
 import { todayIso } from '@/session/today';
 import { SelectField } from '@/ui/Field';
@@ -22,7 +22,7 @@ const routineWords = ({ fraction, everyDays }: ChangeRoutine): string =>
 
 /** What was measured against what was expected, in a sentence that says how sure it is. */
 function measuredWords({ rate, predicted, factor }: WaterLog): string {
-  const week = (perDay: number): string => figure(perDay * 7);
+  const week = (perDay: number): string => tenth(perDay * 7);
   if (!rate)
     return `Two nitrate tests are needed. Until then: ${week(predicted)} mg/L a week, predicted from the fish and their food.`;
   if (rate.rises === 1)
@@ -33,7 +33,7 @@ function measuredWords({ rate, predicted, factor }: WaterLog): string {
       ? predicted > 0
         ? ' The two are too far apart to be of one tank: look at the tests, or at who is on the list.'
         : ''
-      : ` This tank makes ${figure(factor * 100)} % of what is predicted, and forecasts for it use that.`
+      : ` This tank makes ${tenth(factor * 100)} % of what is predicted, and forecasts for it use that.`
   }`;
 }
 
@@ -41,7 +41,7 @@ function measuredWords({ rate, predicted, factor }: WaterLog): string {
 export function OutlookPart({ log }: { readonly log: WaterLog }) {
   const [reading, setReading] = useState<Reading>('nitrateMgL');
   const { routine, outlook, perDay, tap, nowMgL, effects, waveUnmeasured } = log;
-  const peak = (one: ChangeRoutine): string => `${figure(steadyState(one, perDay, tap).before)} mg/L`;
+  const peak = (one: ChangeRoutine): string => `${tenth(steadyState(one, perDay, tap).before)} mg/L`;
   const ahead = nitrateCourse(nowMgL ?? tap, perDay, routine, tap, AHEAD_DAYS);
   const leaves = outlook.roomWeek - log.listAdds;
   return (
@@ -64,8 +64,8 @@ export function OutlookPart({ log }: { readonly log: WaterLog }) {
       {effects.map(({ on, effect }) => (
         <p key={on}>
           The fish of {format(parseISO(on), 'd MMM')} changed it by{' '}
-          <span className="fig">{figure(effect.perDay * 7)} mg/L a week</span> (95 % limits{' '}
-          {figure(effect.low * 7)} to {figure(effect.high * 7)}).
+          <span className="fig">{tenth(effect.perDay * 7)} mg/L a week</span> (95 % limits{' '}
+          {tenth(effect.low * 7)} to {tenth(effect.high * 7)}).
         </p>
       ))}
       {waveUnmeasured && (
@@ -90,16 +90,15 @@ export function OutlookPart({ log }: { readonly log: WaterLog }) {
                 ? `at ${NITRATE_EDGE} already`
                 : `${NITRATE_EDGE} in ${Math.round(outlook.missedDays)} days`,
           ],
-          [`Left of the ${NITRATE_BUDGET} a week`, `${figure(outlook.roomWeek)} mg/L`],
+          [`Left of the ${NITRATE_BUDGET} a week`, `${tenth(outlook.roomWeek)} mg/L`],
         ]}
       />
       {log.listed > 0 && (
         <p className={`mt-2 ${leaves < 0 ? 'text-lamp' : ''}`}>
-          What is listed adds about <span className="fig">{figure(log.listAdds)} mg/L a week</span> when
-          grown:{' '}
+          What is listed adds about <span className="fig">{tenth(log.listAdds)} mg/L a week</span> when grown:{' '}
           {leaves >= 0
             ? 'the budget carries it. Test again before and after each wave.'
-            : `${figure(-leaves)} more than the budget leaves. Change more, plant more, or let some stay out.`}
+            : `${tenth(-leaves)} more than the budget leaves. Change more, plant more, or let some stay out.`}
         </p>
       )}
       {log.coming.length > 0 && (
@@ -115,8 +114,8 @@ export function OutlookPart({ log }: { readonly log: WaterLog }) {
           {log.coming.map((one) => (
             <Row key={one.key}>
               <Cell>{one.key}</Cell>
-              <Cell figures>{figure(one.addsWeek)}</Cell>
-              <Cell figures>{figure(one.peakMgL)}</Cell>
+              <Cell figures>{tenth(one.addsWeek)}</Cell>
+              <Cell figures>{tenth(one.peakMgL)}</Cell>
               <Cell>
                 {one.now ? (
                   'now'

@@ -1,7 +1,8 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { figure } from '@/core/wording';
+import { useWords } from '@/session/react/useSayings';
+import { sayWarmth, tenth } from '@/words/en';
 import { probeReading, type ProbeReading, warmthAlarm } from '@/core/water';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import type { TankView } from '@/session/react/useTanks';
@@ -39,9 +40,10 @@ export function ProbeCard({ tank }: { readonly tank: TankView }) {
     return () => clearInterval(timer);
   }, [on, failsAt, target, ph]);
   const last = readings.at(-1);
+  const words = useWords();
   const alarm = warmthAlarm(readings, target);
   const keep = (reading: ProbeReading): void =>
-    void run('Probe reading kept', [
+    void run('Probe reading saved', [
       appendChange(session, {
         type: 'tested',
         on: momentOn(todayIso()),
@@ -71,19 +73,19 @@ export function ProbeCard({ tank }: { readonly tank: TankView }) {
         {on && last && (
           <>
             <span className="fig text-[15px]">
-              {last.temperatureC.toFixed(1)} °C · pH {figure(last.ph)} · {last.tdsPpm} ppm
+              {words.fine('temperature', last.temperatureC)} · pH {tenth(last.ph)} · {last.tdsPpm} ppm
             </span>
             <Button tone="quiet" onClick={() => keep(last)}>
-              Keep this reading
+              Save reading
             </Button>
             <Button tone="quiet" onClick={() => setFailsAt(failsAt === null ? last.minute : null)}>
-              {failsAt === null ? 'Let the heater fail' : 'Mend the heater'}
+              {failsAt === null ? 'Let the heater fail' : 'Repair the heater'}
             </Button>
           </>
         )}
       </div>
       <p role="status" className="min-h-5 text-buoy">
-        {on && alarm}
+        {on && alarm && sayWarmth(alarm, words)}
       </p>
     </Section>
   );

@@ -1,7 +1,7 @@
 'use client';
 
 import { ammoniaFraction, TOXIC_AMMONIA_MGL } from '@/core/water';
-import { figure } from '@/core/wording';
+import { tenth } from '@/words/en';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useRoomForm } from '@/session/react/useRoomForm';
 import type { TankView } from '@/session/react/useTanks';
@@ -57,8 +57,8 @@ export function TestForm({ tank }: { readonly tank: TankView }) {
         </div>
         {toxic !== null && (
           <p className={`mt-2 ${toxic >= TOXIC_AMMONIA_MGL ? 'text-buoy' : 'text-slate'}`} aria-live="polite">
-            Of it <span className="fig">{toxic.toFixed(3)} mg/L</span> is un-ionised at pH {figure(ph ?? 7)}{' '}
-            and {figure(warmth ?? 25)} °C
+            Of it <span className="fig">{toxic.toFixed(3)} mg/L</span> is un-ionised at pH {tenth(ph ?? 7)}{' '}
+            and {tenth(warmth ?? 25)} °C
             {toxic >= TOXIC_AMMONIA_MGL ? ': it burns gills. Change water today and stop feeding.' : '.'}
           </p>
         )}

@@ -1,8 +1,7 @@
 'use client';
 
 import { format, parseISO } from 'date-fns';
-import { describeEvent } from '@/core/wording';
-import { useNames } from '@/session/react/useNames';
+import { useTell } from '@/session/react/useNames';
 import { useTank, type TankView } from '@/session/react/useTanks';
 import { NoTank } from '@/ui/NoTank';
 import { Empty, Screen, Section } from '@/ui/Screen';
@@ -17,7 +16,7 @@ import { useWaterLog, type WaterLog } from './useWaterLog';
 const SHOWN = 12;
 
 function LastTests({ log }: { readonly log: WaterLog }) {
-  const names = useNames();
+  const tell = useTell();
   const done = [...log.tests, ...log.changes].sort((a, b) => (a.on < b.on ? 1 : -1)).slice(0, SHOWN);
   return (
     <Section title="Measured and done">
@@ -30,7 +29,7 @@ function LastTests({ log }: { readonly log: WaterLog }) {
             <time dateTime={event.on} className="fig text-slate">
               {format(parseISO(event.on), 'd MMM')}
             </time>
-            <span>{describeEvent(event, names)}</span>
+            <span>{tell(event)}</span>
           </li>
         ))}
       </ol>

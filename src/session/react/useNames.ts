@@ -1,10 +1,12 @@
 'use client';
 
 import { useEffect, useMemo } from 'react';
-import type { Names } from '@/core/wording';
+import type { Dated } from '@/core/events';
+import type { RoomNames } from '@/words/en';
 import { effective, readSomebody, type Resident, type Standing } from '@/core/events';
 import { type Catalogue, commonName } from '@/core/model';
 import { useCatalogue, useRooms, useRoomState } from './RoomProvider';
+import { useSayings } from './useSayings';
 import { tanksOf } from './useTanks';
 
 /** How a resident is called on every screen: its name, else its kind. */
@@ -30,7 +32,7 @@ function somebodyWords(id: string, catalogue: Catalogue): string | null {
 }
 
 /** Names of tanks and residents for sentences. */
-export function useNames(): Names {
+export function useNames(): RoomNames {
   const catalogue = useCatalogue();
   const documents = useRoomState((state) => state.documents);
   const room = useRoomState((state) => state.room);
@@ -38,11 +40,17 @@ export function useNames(): Names {
   return useMemo(() => {
     const tanks = new Map<string, string>(tanksOf(documents).map((tank) => [tank.id, tank.body.name]));
     return {
-      catalogue,
       tank: (id) => tanks.get(id) ?? 'a tank no longer in the rack',
       resident: (id) => somebodyWords(id, catalogue) ?? nameOf(room.residents[id]),
     };
   }, [catalogue, documents, room, nameOf]);
+}
+
+/** Events as lines of the diary, in the keeper's units. */
+export function useTell(): (event: Dated) => string {
+  const names = useNames();
+  const say = useSayings();
+  return useMemo(() => (event) => say.event(event, names), [say, names]);
 }
 
 const NOTHING: readonly Standing[] = [];

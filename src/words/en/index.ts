@@ -1,5 +1,19 @@
-export { approachName } from './approaches';
-export { METRIC } from './quantities';
+export {
+  sayAcclimation,
+  sayMove,
+  sayPurchase,
+  sayRelease,
+  sayWarmth,
+  sayWave,
+  shopQuestions,
+} from './arrivals';
+export { sayEffect, sayPattern, sayStep, sayStepWhy } from './aggression';
+export type { RoomNames } from './diary';
+export { sayLateness, saySpare } from './due';
+export { sayHierarchy } from './hierarchy';
+export { capital, countedOf, countOf, everyOf, listed, manyOf, verb } from './names';
+export { METRIC, tenth } from './quantities';
 export { sayingsFor } from './sayings';
 export type { Sayings } from './sayings';
-export { monthName } from './words';
+export { termOf } from './vocabulary';
+export { dayName, monthName, type Words, wordsFor } from './words';

@@ -1,4 +1,4 @@
-import { type Catalogue, commonName, foldName } from '@/core/model';
+import { type Catalogue, commonName, foldName, type SpeciesProfile } from '@/core/model';
 
 /** Names that stay as they are for many: those of peoples and places, and what English does not count. */
 const UNCHANGED =
@@ -46,6 +46,17 @@ export function speciesNames(catalogue: Pick<Catalogue, 'byId'>): SpeciesNames {
   };
 }
 
+/** The common name of a species for many. */
+export const manyOf = (profile: SpeciesProfile): string => pluralOf(commonName(profile));
+
+/** "1 betta", "8 neon tetras" */
+export const countedOf = (count: number, profile: SpeciesProfile): string =>
+  `${count} ${count === 1 ? commonName(profile) : manyOf(profile)}`;
+
+/** All of them: "a, b and c", "a, b or c". */
+export const everyOf = (names: readonly string[], last: 'and' | 'or' = 'and'): string =>
+  names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} ${last} ${names.at(-1)}`;
+
 /** The same words at the start of a sentence; "pH" stays as it is. */
 export const capital = (words: string): string =>
   words.startsWith('pH') ? words : `${words[0]?.toUpperCase() ?? ''}${words.slice(1)}`;
@@ -63,5 +74,5 @@ const NAMED = 4;
 /** "A and B"; "A, B and C"; from five on "A, B and 3 others". */
 export function listed(names: readonly string[]): string {
   const shown = names.length > NAMED ? [...names.slice(0, 2), `${names.length - 2} others`] : names;
-  return shown.length < 2 ? shown.join('') : `${shown.slice(0, -1).join(', ')} and ${shown.at(-1)}`;
+  return everyOf(shown);
 }

@@ -31,6 +31,9 @@ const STEP: Readonly<Record<string, number>> = {
 /** Tanks are measured more roughly than fish. */
 const TANK_STEP: Readonly<Record<string, number>> = { cm: 1, in: 0.5 };
 
+/** A plain number for reading: at most one decimal. */
+export const tenth = (value: number): string => String(Math.round(value * 10) / 10);
+
 /** Three figures: 102, 54.5, 5.25. */
 const threeFigures = (value: number): number => Number(value.toPrecision(3));
 
@@ -63,13 +66,21 @@ function figureOf(
   return written(step === undefined ? threeFigures(value) : Math.round(value / step) * step, unit);
 }
 
+/** Steps that rulers have, and how many of them one ruler takes. */
+const TICKS = [1, 2, 5, 10, 20];
+const MOST_TICKS = 15;
+
 export interface Quantities {
   /** "28 °C", "82 °F" */
   readonly quantity: (kind: QuantityKind, core: number) => string;
+  /** What somebody typed or read off a kit: as it is, to a hundredth of the keeper's unit. */
+  readonly reading: (kind: QuantityKind, core: number) => string;
   /** The same to one place more: where two figures would round to one. */
   readonly fine: (kind: QuantityKind, core: number) => string;
   /** A measure or a volume of a tank: to the centimetre or the half inch, feet where they come out even. */
   readonly tank: (kind: 'length' | 'volume', core: number) => string;
+  /** How far apart the ticks of a ruler of so many cm stand, and what that is called: "5 cm", "2 in". */
+  readonly tick: (cm: number) => { readonly cm: number; readonly label: string };
   /** "700 cm²", "110 sq in" */
   readonly area: (cm2: number) => string;
   /** "24 to 28 °C"; one figure where both round to the same. */
@@ -81,6 +92,8 @@ export function quantitiesIn(choice: UnitChoice): Quantities {
   const label = (kind: QuantityKind): string => unitById(kind, keeperUnit(kind, choice)).label;
   return {
     quantity: (kind, core) => `${figureOf(kind, core, choice)} ${label(kind)}`,
+    reading: (kind, core) =>
+      `${Number(fromCore(kind, core, keeperUnit(kind, choice)).toFixed(2))} ${label(kind)}`,
     fine: (kind, core) =>
       `${Number(fromCore(kind, core, keeperUnit(kind, choice)).toFixed(1))} ${label(kind)}`,
     tank: (kind, core) => {
@@ -88,6 +101,12 @@ export function quantitiesIn(choice: UnitChoice): Quantities {
       return Math.abs(feet - Math.round(feet)) < EVEN && feet > LEAST_FEET
         ? `${Math.round(feet)} ft`
         : `${figureOf(kind, core, choice, TANK_STEP)} ${label(kind)}`;
+    },
+    tick: (cm) => {
+      const each = keeperUnit('length', choice);
+      const length = fromCore('length', cm, each);
+      const ticks = TICKS.find((step) => length / step <= MOST_TICKS) ?? 50;
+      return { cm: ticks * (cm / length), label: `${ticks} ${label('length')}` };
     },
     area: (cm2) =>
       choice.length === 'in'

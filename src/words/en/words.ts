@@ -18,3 +18,15 @@ export const monthName = (month: string): string =>
     year: 'numeric',
     timeZone: 'UTC',
   });
+
+/** A day of a file, `2026-11-24`, as "24 Nov"; with its year where it is not this one. */
+export function dayName(day: string, now: number = Date.now()): string {
+  const at = Date.parse(`${day.slice(0, 10)}T12:00:00Z`);
+  const thisYear = new Date(at).getUTCFullYear() === new Date(now).getUTCFullYear();
+  return new Date(at).toLocaleDateString('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    timeZone: 'UTC',
+    ...(thisYear ? {} : { year: 'numeric' }),
+  });
+}

@@ -1,5 +1,6 @@
 import type { CareFact, Finding, FloorFact, HideKind, HomeFact } from '@/core/rules';
 import { countOf, listed, verb } from '../names';
+import { tenth } from '../quantities';
 import type { Words } from '../words';
 
 type About = Pick<Finding, 'severity' | 'species'>;
@@ -13,8 +14,6 @@ export const HIDES: Readonly<Record<HideKind, readonly [string, string]>> = {
   shells: ['shell', 'shells'],
 };
 const LAYERS = { top: 'at the surface', middle: 'in mid-water', bottom: 'at the bottom' } as const;
-
-const tenth = (value: number): string => String(Math.round(value * 10) / 10);
 
 /** Bottom, cover, light, current and company in the tank. */
 export function sayHome(fact: HomeFact, { species }: About, words: Words): string {

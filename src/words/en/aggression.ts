@@ -1,0 +1,183 @@
+import type { Against, NextStep, Pattern, PatternName, StepEffect } from '@/core/effects';
+import type { Step } from '@/core/events';
+import { capital, countOf, everyOf, verb } from './names';
+import { termOf } from './vocabulary';
+import { dayName, type Words } from './words';
+
+const percent = (share: number): string => `${Math.round(share * 100)}%`;
+
+/** What else could look the same. */
+const ELSE: Readonly<Record<PatternName, string>> = {
+  'one boss': 'a guarding pair, or the boldest fish',
+  'one victim': 'weak, sick or without cover',
+  duel: 'an unsettled hierarchy, or courtship',
+  'pair on guard': 'a dominant fish and its follower',
+  'newcomer picked on': 'look-alikes of a resident',
+  'feeding time': 'you mostly watched then',
+  lights: 'you mostly watched then',
+  'to one side': 'you see that end best',
+  'too many holders': 'guarding females',
+  'torn, nobody seen': 'a fish active at night, sharp decor, fin rot',
+};
+
+/** What the numbers show, and what else it could be. */
+export function sayPattern(pattern: Pattern, nameOf: (id: string) => string): string {
+  const { name, who, because, place, alone } = pattern;
+  const [a = '', b = ''] = who.map(nameOf);
+  const { contests = 0, own = 0 } = because;
+  const share = `${percent(own / Math.max(1, contests))}; even share ${percent(because.evenShare ?? 0)}`;
+  const other = ELSE[name];
+  switch (name) {
+    case 'one boss':
+      return `${a} started ${own} of ${contests} contests (${share}); or ${other}.`;
+    case 'one victim':
+      return `${a} was the target in ${own} of ${contests} (${share}); or ${other}.`;
+    case 'duel':
+      return `${a} and ${b} fought ${own} of ${contests} contests; ${a} won ${because.wonByFirst ?? 0}; or ${other}.`;
+    case 'pair on guard':
+      return `${a} and ${b} started ${own} of ${contests} contests${place === '' ? '' : `, ${because.inOnePlace ?? 0} at ${place}`}; ${because.breedingNoted ? '' : 'no '}spawning recorded; or ${other}.`;
+    case 'newcomer picked on':
+      return `${everyOf(who.map(nameOf))} ${verb(who.length, 'is', 'are')} new and ${verb(who.length, 'was', 'were')} the target in ${own} of ${contests} (${share}); or ${other}.`;
+    case 'feeding time':
+    case 'lights':
+      return `${own} of ${contests} known triggers; or ${other}.`;
+    case 'to one side':
+      return `${own} of ${contests} contests were at ${place}; or ${other}.`;
+    case 'too many holders':
+      return `${countOf(who.length, 'fish', 'fish')} hold one: ${everyOf(who.map(nameOf))}; or ${other}.`;
+    case 'torn, nobody seen':
+      return `${a} has torn fins; no attack seen in ${countOf(Math.round(because.minutes ?? 0), 'minute')}; or ${alone ? `${other}, or tail biting` : other}.`;
+  }
+}
+
+interface Told {
+  readonly text: (step: NextStep, words: Words, nameOf: (id: string) => string) => string;
+  readonly why: string;
+}
+
+const target = (step: NextStep, nameOf: (id: string) => string, otherwise: string): string =>
+  step.who === null ? otherwise : nameOf(step.who);
+
+const INTERVENTIONS: Readonly<Partial<Record<Step, Told>>> = {
+  'fed more often': {
+    text: ({ meals }) => `Feed ${meals} small meals a day.`,
+    why: 'Hungry fish chase more.',
+  },
+  'shorter light': {
+    text: ({ lightHours }) => `Light ${lightHours} hours a day.`,
+    why: 'Long days mean more chasing.',
+  },
+  'sight breaks': {
+    text: () => 'Put slates, wood or tall plants between territories.',
+    why: 'Fish chase what they see.',
+  },
+  'more refuges': { text: () => 'Add hiding places.', why: 'Chased fish need somewhere to go.' },
+  'fewer hides': { text: () => 'Take some rock out.', why: 'Fewer can hold a territory.' },
+  rearranged: {
+    text: () => 'Move all rock and wood just before lights out.',
+    why: 'No fish keeps its old territory.',
+  },
+  'dither fish': {
+    text: () => 'Add a shoal of quick mid-water fish.',
+    why: 'They draw the chasing.',
+  },
+  'more of the kind': {
+    text: ({ species }, words) =>
+      species === null
+        ? 'Add three or more of the species together.'
+        : `Add three or more ${words.many(species)} together.`,
+    why: 'More fish share the chasing.',
+  },
+  'sex ratio': { text: () => 'Keep one male with 3 or 4 females.', why: 'Two males fight.' },
+  'boss set aside': {
+    text: (step, _words, nameOf) =>
+      `Move ${target(step, nameOf, 'the dominant fish')} to a spare tank for some days.`,
+    why: 'It often returns lower-ranked.',
+  },
+  'box or divider': {
+    text: (step, _words, nameOf) => `Put ${target(step, nameOf, 'the target')} behind a divider tonight.`,
+    why: 'Stops harm, not the cause.',
+  },
+  'larger tank': { text: () => 'Move to a larger tank; Line-ups shows which.', why: 'More floor for all.' },
+  rehomed: {
+    text: (step, _words, nameOf) => `Find ${target(step, nameOf, 'the dominant fish')} a new home.`,
+    why: 'Last resort; bullies often calm down elsewhere.',
+  },
+};
+
+const AGAINST: Readonly<Record<Against, string>> = {
+  'done already': 'Already done.',
+  'pair guards': 'A pair is guarding.',
+  'too many territories': 'Too many territories already.',
+  'nitrate full': 'The nitrate budget is full.',
+  'no spare tank': 'No spare tank is free: use a divider.',
+};
+
+const BEFORE: Readonly<Record<StepEffect['verdict'], string>> = {
+  helped: 'Helped here.',
+  worse: 'Made it worse here.',
+  open: 'No clear difference here.',
+  'nothing to go by': 'Tried here, not watched.',
+};
+
+/** An intervention: what to do. */
+export const sayStep = (step: NextStep, words: Words, nameOf: (id: string) => string): string =>
+  INTERVENTIONS[step.step]?.text(step, words, nameOf) ?? `${capital(termOf(step.step))}.`;
+
+/** Why it may help, or why not now; and what it did here before. */
+export const sayStepWhy = ({ step, against, before }: NextStep): string =>
+  [
+    against === null ? (INTERVENTIONS[step]?.why ?? '') : `Not now: ${AGAINST[against].toLowerCase()}`,
+    before === null ? '' : BEFORE[before],
+  ]
+    .filter(Boolean)
+    .join(' ');
+
+const anHour = (rate: number): string => rate.toFixed(rate < 10 ? 1 : 0);
+/** Ratios under this are told as so many percent fewer, over it as so many times. */
+const SAME = 1;
+
+function limitsOf({ ratio: { ratio, interval } }: StepEffect): string {
+  const [low, high] = interval;
+  if (ratio === null) return low === null ? '' : ` (at least ${low.toFixed(1)} times as many)`;
+  if (ratio <= SAME) {
+    const fewer = (of: number | null): string => (of === null ? '?' : String(Math.round((1 - of) * 100)));
+    return ` (${percent(1 - ratio)} fewer; 95% limits ${fewer(high)} to ${fewer(low)}%)`;
+  }
+  return ` (95% limits ${(low ?? 0).toFixed(1)} to ${high === null ? 'any number of' : high.toFixed(1)} times)`;
+}
+
+function judged(effect: StepEffect): string {
+  const { before, ratio, verdict, moreMinutes, countsFrom } = effect;
+  const rates = `${anHour(ratio.beforePerHour)} before, ${anHour(ratio.afterPerHour)} after`;
+  switch (verdict) {
+    case 'nothing to go by':
+      if (before.minutes === 0) return 'Nobody watched before, so it cannot be judged.';
+      return effect.settling
+        ? `Too early: fish act calmer for two days. Watch from ${dayName(countsFrom)}.`
+        : 'Not watched since. Watch now; quiet minutes count.';
+    case 'helped':
+      return `Helped: contests fell from ${anHour(ratio.beforePerHour)} to ${anHour(ratio.afterPerHour)} an hour${limitsOf(effect)}.`;
+    case 'worse':
+      return `Worse: contests rose from ${anHour(ratio.beforePerHour)} to ${anHour(ratio.afterPerHour)} an hour${limitsOf(effect)}.`;
+    case 'open':
+      return moreMinutes === null
+        ? `No clear difference: ${rates}. More watching is unlikely to settle it.`
+        : `Too early to say: ${rates}. Watch ${countOf(moreMinutes, 'more minute')}.`;
+  }
+}
+
+/** Whether an intervention worked, with its limits. */
+export function sayEffect(effect: StepEffect): string {
+  const { bundle, perPair, uneven, before, after } = effect;
+  return [
+    judged(effect),
+    bundle.steps.length > 1 ? `${bundle.steps.length} changes within an hour count as one.` : '',
+    uneven ? 'Your watches vary, so the limits are wide.' : '',
+    perPair === null
+      ? ''
+      : `${after.fish < before.fish ? 'Fewer' : 'More'} fish now: per pair, contests ${perPair <= SAME ? `fell ${percent(1 - perPair)}` : `rose ${perPair.toFixed(1)} times`}.`,
+  ]
+    .filter(Boolean)
+    .join(' ');
+}
