@@ -1,6 +1,6 @@
 import { SHIPPED_SPECIES } from '../src/catalogue';
 import { assess } from '../src/core/assess/assess';
-import { joinEffects } from '../src/core/assess/joinEffects';
+import { candidatesFor } from '../src/core/assess/candidatesFor';
 import { buildCatalogue } from '../src/core/model/catalogue';
 import type { PlanFile } from '../src/core/model/plan';
 
@@ -46,7 +46,7 @@ function joining(groups: number, kinds: number) {
       i === 0 ? { ...group, count: group.count + round } : group,
     );
     const start = performance.now();
-    joinEffects({ ...plan, groups: edited }, fresh, '2026-11-23', candidates);
+    candidatesFor({ ...plan, groups: edited }, fresh, '2026-11-23', candidates);
     return performance.now() - start;
   });
   const [first, ...later] = times;

@@ -25,7 +25,7 @@ export function firstLoad() {
   runBin('next', ['build', empty], { stdio: ['ignore', 'ignore', 'inherit'] });
   const emptyBytes = scriptBytes(empty, 'index.html');
   const pages = Object.fromEntries(
-    ['index', 'stock', 'watch', 'order'].map((page) => [page, scriptBytes(root, `${page}.html`)]),
+    ['index', 'stock', 'watch', 'hierarchy'].map((page) => [page, scriptBytes(root, `${page}.html`)]),
   );
   return { emptyBytes, pages, ratio: Number((pages.index / emptyBytes).toFixed(2)), aim: 'under 2' };
 }

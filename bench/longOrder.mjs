@@ -25,14 +25,14 @@ export async function longOrder(browser, base) {
   const rounds = [];
   for (let i = 0; i < ROUNDS; i += 1) {
     const start = Date.now();
-    await page.goto(`${base}/order?tank=T`);
+    await page.goto(`${base}/hierarchy?tank=T`);
     await page.getByText(`contests among ${FISH} fish`).waitFor({ timeout: 60_000 });
     const shownMs = Date.now() - start;
     await page.waitForTimeout(2000);
     rounds.push({ shownMs, longestBlockMs: await longest() });
   }
   await page.evaluate(() => (window.__still.length = 0));
-  await page.getByLabel('weigh by how bad it was').check();
+  await page.getByLabel('weight by severity').check();
   await page.waitForTimeout(4000);
   const [first, ...later] = rounds;
   const measuredAgain = await longest();

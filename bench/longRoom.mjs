@@ -34,7 +34,7 @@ export async function longRoom(browser, base) {
   let path = '';
   const save = await timed(async () => {
     const download = page.waitForEvent('download', { timeout: 180_000 });
-    await page.getByRole('button', { name: 'Save the room' }).click();
+    await page.getByRole('button', { name: 'Save room' }).click();
     path = await (await download).path();
   });
   const look = await timed(async () => {
@@ -43,7 +43,7 @@ export async function longRoom(browser, base) {
   });
   const replace = await timed(async () => {
     await page.getByRole('button', { name: 'Replace this room' }).click();
-    await page.getByText('The room now holds what the file says.').waitFor({ timeout: 180_000 });
+    await page.getByText('The room was replaced by the file.').waitFor({ timeout: 180_000 });
     // Read again behind the screen.
     await page.waitForTimeout(8000);
   });

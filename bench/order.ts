@@ -1,13 +1,13 @@
-import { packCourse } from '../src/core/order/packedCourse';
+import { packCourse } from '../src/core/hierarchy/packedCourse';
 import type { Standing } from '../src/core/events/roomAt';
-import { ladderCertainty } from '../src/core/order/certainty';
+import { ladderCertainty } from '../src/core/hierarchy/certainty';
 import { effective } from '../src/core/events/roomAt';
 import type { Entry } from '../src/core/events/events';
 import { roomAfter, roomAt } from '../src/core/events/roomAt';
 import { rateRatio } from '../src/core/stats/rateRatio';
 import { poissonDraw, seededChance, type Chance } from '../src/core/stats/seededChance';
 import { winTable } from '../src/core/stats/winTable';
-import { orderWork } from '../src/workers/orderWork';
+import { hierarchyWork } from '../src/workers/hierarchyWork';
 
 const middle = (numbers: readonly number[]): number =>
   [...numbers].sort((a, b) => a - b)[Math.floor(numbers.length / 2)] as number;
@@ -101,7 +101,7 @@ export function orderBench() {
   );
   const residents = Array.from({ length: 60 }, (_, i) => `f${i}`);
   const order = (events: readonly Standing[]) =>
-    orderWork.order(packCourse(events, 'T', '', false).packed, residents, []);
+    hierarchyWork.order(packCourse(events, 'T', '', false).packed, residents, []);
   const few = standing.slice(0, 10_000);
   const packed = timed(3, () => packCourse(standing, 'T', '', false));
   const whole = timed(3, () => order(standing));

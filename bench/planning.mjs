@@ -77,13 +77,13 @@ export async function joining(browser, base) {
   const result = {};
   for (const groups of [5, 30]) {
     const page = await stockPage(browser, base, groups, '&part=joins');
-    const kinds = page.getByRole('region', { name: 'Kinds by how well they would join' });
+    const kinds = page.getByRole('region', { name: 'Species by how well they fit' });
     await kinds.getByRole('button').first().waitFor();
     const took = [];
     let stillMs = 0;
     for (let i = 0; i < 7; i += 1) {
       const measured = await page.evaluate(async () => {
-        const region = document.querySelector('[aria-label="Kinds by how well they would join"]');
+        const region = document.querySelector('[aria-label="Species by how well they fit"]');
         const before = region.dataset.answered;
         let last = performance.now();
         let longest = 0;

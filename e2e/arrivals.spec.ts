@@ -36,11 +36,11 @@ test('from the list to the tank: shops, an impulse, quarantine, a release, a loo
 
   await test.step('an impulse buy says what it does before it is paid for', async () => {
     await page.getByRole('link', { name: 'Waves', exact: true }).click();
-    await page.getByRole('combobox', { name: 'Which kind' }).fill('oscar');
+    await page.getByRole('combobox', { name: 'Species' }).fill('oscar');
     await page.keyboard.press('Enter');
     await expect(page.getByText(/1 oscar/).first()).toBeVisible();
     await expect(page.getByText(/mg\/L of nitrate a week more/)).toBeVisible();
-    await expect(page.getByRole('button', { name: 'Put it on the list all the same' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Add to the list anyway' })).toBeVisible();
   });
 
   await test.step('a wave moved before its quarantine ends is told unwise', async () => {
@@ -56,10 +56,10 @@ test('from the list to the tank: shops, an impulse, quarantine, a release, a loo
     await expect(page.getByRole('heading', { name: /^Day \d+/ })).toBeVisible();
     await expect(page.getByRole('button', { name: 'Passed' })).toBeDisabled();
     await page.getByRole('button', { name: 'spots or film' }).click();
-    await page.getByRole('button', { name: 'Record what you see' }).click();
+    await page.getByRole('button', { name: 'Save signs' }).click();
     await expect(page.getByText(/Longer than was set: something showed/)).toBeVisible();
-    await page.getByLabel('What was given, and how much').fill('a made-up remedy, as the label says');
-    await page.getByRole('button', { name: 'Record it' }).click();
+    await page.getByLabel('Product and dose').fill('a made-up remedy, as the label says');
+    await page.getByRole('button', { name: 'Save' }).click();
     await expect(page.getByText('Given to Quay: a made-up remedy, as the label says.')).toBeVisible();
   });
 
@@ -74,21 +74,21 @@ test('from the list to the tank: shops, an impulse, quarantine, a release, a loo
     await expect(page.getByRole('checkbox', { name: /Lights off/ })).toBeChecked();
     await page.getByRole('button', { name: /Off until tomorrow|Dark for two days/ }).click();
     await expect(page.getByText(/Light 0 %/)).toBeVisible();
-    await expect(page.getByRole('button', { name: 'They are in' })).toBeDisabled();
+    await expect(page.getByRole('button', { name: 'Confirm arrival' })).toBeDisabled();
     await tickAll(page);
-    await page.getByRole('button', { name: 'They are in' }).click();
-    await page.getByRole('link', { name: 'Listed and here' }).click();
+    await page.getByRole('button', { name: 'Confirm arrival' }).click();
+    await page.getByRole('link', { name: 'Planned and here' }).click();
     await expect(page.getByRole('link', { name: 'Chain loaches' })).toBeVisible();
-    await expect(page.getByRole('row', { name: /Chain loaches/ })).toContainText('not quarantined');
+    await expect(page.getByRole('row', { name: /Chain loaches/ })).toContainText('no quarantine');
   });
 
   await test.step('the look after is one minute', async () => {
-    await page.getByRole('link', { name: 'A look after' }).click();
+    await page.getByRole('link', { name: 'Follow-up check' }).click();
     await page.getByRole('button', { name: 'eating', exact: true }).click();
     await page.getByLabel('Newcomers seen').fill('8');
-    await page.getByRole('button', { name: 'I have looked' }).click();
+    await page.getByRole('button', { name: 'Save check' }).click();
     await page.getByRole('link', { name: 'Diary', exact: true }).first().click();
-    await expect(page.getByText(/Looked at the newcomers in Fen/).first()).toBeVisible();
+    await expect(page.getByText(/Newcomers checked in Fen/).first()).toBeVisible();
   });
 });
 
@@ -96,8 +96,8 @@ test('moving house counts out and in, and finds who was left behind', async ({ p
   await openDemo(page, '/arrivals?tank=demo-nursery&part=moving');
   await page.getByLabel('To', { exact: true }).selectOption({ label: 'Fen' });
   await page.getByRole('button', { name: 'Begin the move' }).click();
-  await page.getByLabel('Into the bucket').selectOption({ index: 1 });
-  await page.getByLabel('How many went in').fill('4');
+  await page.getByLabel('Fill bucket').selectOption({ index: 1 });
+  await page.getByLabel('Fish in').fill('4');
   await page.getByRole('button', { name: 'In the bucket' }).click();
   await page.getByRole('button', { name: 'in the new tank' }).click();
   await expect(page.getByText(/4 of 5 are over; 1 still here: look behind the back wall/)).toBeVisible();
@@ -106,6 +106,6 @@ test('moving house counts out and in, and finds who was left behind', async ({ p
   await expect(page.getByText(/4 of 5 are over/)).toBeVisible();
   await tickAll(page);
   await page.getByRole('button', { name: 'The move is done' }).click();
-  await page.getByRole('link', { name: 'Listed and here' }).click();
+  await page.getByRole('link', { name: 'Planned and here' }).click();
   await expect(page.getByRole('row', { name: /Young clowns/ })).toContainText('1');
 });

@@ -21,12 +21,12 @@ const SCREENS = [
   '/arrivals?tank=demo-quay&part=look',
   '/arrivals?tank=demo-nursery&part=moving',
   '/watch?tank=demo-skerry',
-  '/order?tank=demo-skerry',
-  '/settle?tank=demo-skerry',
-  '/settle?tank=demo-skerry&part=sight',
-  '/leavers?tank=demo-skerry',
-  '/leavers?tank=demo-fen&part=losses',
-  '/leavers?tank=demo-fen&part=counts',
+  '/hierarchy?tank=demo-skerry',
+  '/aggression?tank=demo-skerry',
+  '/aggression?tank=demo-skerry&part=sight',
+  '/departures?tank=demo-skerry',
+  '/departures?tank=demo-fen&part=losses',
+  '/departures?tank=demo-fen&part=counts',
   '/life?tank=demo-skerry&fish=demo-amber',
   '/water?tank=demo-fen',
   '/diary?tank=demo-skerry',
@@ -39,7 +39,7 @@ for (const scheme of ['light', 'dark'] as const) {
     await page.emulateMedia({ colorScheme: scheme });
     for (const path of SCREENS) {
       await openDemo(page, path);
-      if (path.startsWith('/order') || path.includes('losses'))
+      if (path.startsWith('/hierarchy') || path.includes('losses'))
         await expect(page.locator('canvas')).toBeVisible();
       const { violations } = await new AxeBuilder({ page }).analyze();
       expect(
@@ -68,14 +68,18 @@ test('the demo room and the keeper’s own are never mixed', async ({ page }) =>
   await page.getByRole('button', { name: 'open the demo room' }).click();
   await expect(page.getByRole('navigation', { name: 'Room and rack' })).toContainText('Skerry');
   await page.getByRole('link', { name: 'Files' }).first().click();
-  await page.getByRole('button', { name: 'Leave it for your own room' }).click();
+  await page.getByRole('button', { name: 'Go to my room' }).click();
   await page.getByRole('link', { name: 'Room', exact: true }).first().click();
-  await expect(page.getByRole('heading', { name: 'Where do you begin?' })).toBeVisible();
+  await expect(
+    page.getByRole('heading', { name: 'Start with the fish you want or the tank you have.' }),
+  ).toBeVisible();
   await page.reload();
-  await expect(page.getByRole('heading', { name: 'Where do you begin?' })).toBeVisible();
+  await expect(
+    page.getByRole('heading', { name: 'Start with the fish you want or the tank you have.' }),
+  ).toBeVisible();
   await page.getByRole('button', { name: 'open the demo room' }).click();
   await page.getByRole('link', { name: 'Files' }).first().click();
-  await page.getByRole('button', { name: 'Remove it' }).click();
+  await page.getByRole('button', { name: 'Remove' }).click();
   await expect(page.getByRole('heading', { name: 'Demo room', exact: true })).toBeVisible();
   await expect(page.getByRole('navigation', { name: 'Room and rack' })).not.toContainText('Skerry');
 });
@@ -150,16 +154,16 @@ test('a fish gets a history: moved, measured, sexed, split and named', async ({ 
   await page.getByRole('button', { name: 'Record something about Chain loaches' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('What').selectOption('split off');
-  await dialog.getByRole('button', { name: 'Record it' }).click();
+  await dialog.getByRole('button', { name: 'Save' }).click();
   await expect(dialog.getByRole('alert')).toContainText('1 to 8');
   await dialog.getByLabel('How many').fill('1');
   await dialog.getByLabel('Name or mark').fill('Notch');
-  await dialog.getByRole('button', { name: 'Record it' }).click();
+  await dialog.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('row', { name: /Notch/ })).toBeVisible();
   await page.getByRole('button', { name: 'Record something about Notch' }).click();
   await dialog.getByLabel('What').selectOption('moved');
   await dialog.getByLabel('To').selectOption({ label: 'Fen' });
-  await dialog.getByRole('button', { name: 'Record it' }).click();
+  await dialog.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('row', { name: /Notch/ })).toBeHidden();
   await page.getByRole('link', { name: /^Fen/ }).click();
   await screen(page, 'Arrivals');
@@ -174,7 +178,7 @@ unwatched(
     await page.evaluate(() => navigator.serviceWorker.ready);
     await page.reload();
     await context.setOffline(true);
-    await page.goto('/order?tank=demo-skerry');
+    await page.goto('/hierarchy?tank=demo-skerry');
     await expect(page.getByRole('heading', { name: 'Order in Skerry' })).toBeVisible();
     await expect(page.locator('canvas')).toBeVisible();
     await page.goto('/watch?tank=demo-skerry');

@@ -4,13 +4,15 @@ import { expect, list, newTank, screen, test } from './watchful';
 test('the whole job, once through, in the keeper’s own room', async ({ page }, info) => {
   await test.step('an empty room asks where to begin', async () => {
     await page.goto('/');
-    await expect(page.getByRole('heading', { name: 'Where do you begin?' })).toBeVisible();
-    await expect(page.getByRole('button', { name: 'I want these fish' })).toBeVisible();
+    await expect(
+      page.getByRole('heading', { name: 'Start with the fish you want or the tank you have.' }),
+    ).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Start with fish' })).toBeVisible();
   });
 
   await test.step('a tank without a size is refused, one with is in the rack as typed', async () => {
-    await page.getByRole('button', { name: 'I have this tank' }).click();
-    await page.getByRole('button', { name: 'Put it in the rack' }).click();
+    await page.getByRole('button', { name: 'Add tank' }).click();
+    await page.getByRole('button', { name: 'Add tank' }).click();
     await expect(page.getByRole('alert').first()).toBeVisible();
     await page.keyboard.press('Escape');
     await newTank(page, 'Holm', ['4 ft', '18 in', '21 in']);
@@ -47,16 +49,16 @@ test('the whole job, once through, in the keeper’s own room', async ({ page },
   });
 
   await test.step('the list is brought in as individuals, and counts too large are refused', async () => {
-    await page.getByRole('link', { name: 'bring in' }).click();
+    await page.getByRole('link', { name: 'bring home' }).click();
     const form = page.getByRole('form', { name: 'Bring in yellow lab' });
-    await form.getByLabel('How many came').fill('0');
-    await form.getByRole('button', { name: 'They are in' }).click();
+    await form.getByLabel('Number received').fill('0');
+    await form.getByRole('button', { name: 'Confirm arrival' }).click();
     await expect(form.getByRole('alert')).toContainText('Type a whole number from 1.');
-    await form.getByLabel('How many came').fill('4');
+    await form.getByLabel('Number received').fill('4');
     await form.getByLabel('Kept as').selectOption('individuals');
     await form.getByLabel('Names or marks').fill('Torch, Sol, Brim, Lye');
     await form.getByLabel('From').fill('a club table');
-    await form.getByRole('button', { name: 'They are in' }).click();
+    await form.getByRole('button', { name: 'Confirm arrival' }).click();
     await expect(page.getByRole('link', { name: 'Torch', exact: true })).toBeVisible();
     await expect(page.getByText('2 yellow labs')).toBeVisible();
   });
@@ -105,16 +107,16 @@ test('the whole job, once through, in the keeper’s own room', async ({ page },
   await test.step('one is rehomed, with a reason and a taker; one dies, with circumstances', async () => {
     await screen(page, 'Leavers');
     await page.getByLabel('Who', { exact: true }).selectOption({ label: 'Torch' });
-    await page.getByRole('button', { name: 'It has gone' }).click();
+    await page.getByRole('button', { name: 'Record rehoming' }).click();
     await expect(page.getByRole('main').getByRole('alert')).toContainText('Type who takes Torch.');
-    await page.getByLabel('Who takes it').fill('Maren');
-    await page.getByRole('button', { name: 'It has gone' }).click();
+    await page.getByLabel('New keeper').fill('Maren');
+    await page.getByRole('button', { name: 'Record rehoming' }).click();
     await expect(page.getByText('Torch rehomed to Maren: too rough.')).toBeVisible();
     await page.getByRole('radio', { name: 'Died' }).check();
     await page.getByLabel('Who', { exact: true }).selectOption({ label: 'Lye' });
-    await page.getByLabel('Cause, as far as known').fill('torn fins');
+    await page.getByLabel('Cause, if known').fill('torn fins');
     await page.getByLabel('What happened before').fill('Chased for a week.');
-    await page.getByRole('button', { name: 'Record the death' }).click();
+    await page.getByRole('button', { name: 'Record death' }).click();
     await expect(page.getByText('Lye found dead: torn fins. Chased for a week.')).toBeVisible();
   });
 
@@ -125,13 +127,13 @@ test('the whole job, once through, in the keeper’s own room', async ({ page },
     await expect(entries.getByRole('listitem')).toHaveCount(1);
     await entries.getByRole('button', { name: 'correct' }).click();
     await page.getByRole('dialog').getByLabel('Cause').fill('a swollen belly');
-    await page.getByRole('button', { name: 'Correct it' }).click();
+    await page.getByRole('button', { name: 'Save correction' }).click();
     await page.getByLabel('Search').fill('swollen');
     await expect(entries).toContainText('Lye found dead: a swollen belly');
     await entries.getByRole('button', { name: 'strike out' }).click();
     await expect(page.getByText('Nothing matches.')).toBeVisible();
     await page.getByRole('checkbox', { name: 'struck out' }).check();
-    await entries.getByRole('button', { name: 'put back' }).click();
+    await entries.getByRole('button', { name: 'restore' }).click();
     await expect(entries.getByRole('button', { name: 'strike out' })).toBeVisible();
   });
 
@@ -139,7 +141,7 @@ test('the whole job, once through, in the keeper’s own room', async ({ page },
   await test.step('the room goes into a file', async () => {
     await page.getByRole('link', { name: 'Files' }).first().click();
     const download = page.waitForEvent('download');
-    await page.getByRole('button', { name: 'Save the room' }).click();
+    await page.getByRole('button', { name: 'Save room' }).click();
     await (await download).saveAs(saved);
     const file = JSON.parse(readFileSync(saved, 'utf8')) as { format: string; entries: unknown[] };
     expect(file.format).toBe('lomvik');
@@ -165,7 +167,7 @@ test('the whole job, once through, in the keeper’s own room', async ({ page },
       const alert = page.getByRole('alert').filter({ hasText: 'was not taken in' });
       await expect(alert).toContainText('The room is as it was.');
       await expect(alert).toContainText(words);
-      await alert.getByRole('button', { name: 'All right' }).click();
+      await alert.getByRole('button', { name: 'OK' }).click();
     }
     await expect(page.getByRole('navigation', { name: 'Room and rack' })).toContainText('Holm');
   });

@@ -7,16 +7,16 @@ test('a wish list becomes line-ups with proof, one of them a draft, and it is ta
   const first = page.getByRole('article', { name: 'Line-up 1', exact: true });
   await test.step('the worker answers, and the answer is proven', async () => {
     await expect(page.getByText('Proven:')).toBeVisible();
-    await expect(first).toContainText('the best');
+    await expect(first).toContainText('best');
   });
   await test.step('what is left out has a reason, and what it would take', async () => {
     const open = page.getByRole('listitem').filter({ hasText: 'jumps, and this tank is open' }).first();
-    await open.getByRole('button', { name: 'What would it take?' }).click();
+    await open.getByRole('button', { name: 'What would it need?' }).click();
     await expect(open).toContainText(/It would take a lid|No single change/);
   });
   await test.step('a set is added at one press, and undone', async () => {
     await page.getByLabel('Theme').selectOption('cool');
-    await page.getByRole('button', { name: 'Add the set' }).click();
+    await page.getByRole('button', { name: 'Add set' }).click();
     const added = page.getByRole('button', { name: /^Undo: Wished/ });
     await expect(added).toBeVisible();
     await added.click();
@@ -27,17 +27,17 @@ test('a wish list becomes line-ups with proof, one of them a draft, and it is ta
     await expect(first).toContainText('Around');
   });
   await test.step('a line-up is taken as a draft', async () => {
-    await first.getByRole('button', { name: 'Take as a draft' }).click();
+    await first.getByRole('button', { name: 'Save as draft' }).click();
     await expect(page.getByRole('button', { name: /^Undo: .*draft/i })).toBeVisible();
     await page.goto('/stock?tank=demo-fen&part=drafts');
     await expect(page.getByRole('textbox', { name: /^Name of Line-up 1, worth/ })).toBeVisible();
   });
   await test.step('the smallest tank for them is looked for, and the search can be stopped', async () => {
     await page.goto('/lineups?tank=demo-fen&part=size');
-    await page.getByLabel('Wall, from end to end').fill('very long');
+    await page.getByLabel('Length of the wall').fill('very long');
     await expect(page.getByRole('alert').filter({ hasText: 'A length' })).toBeVisible();
-    await page.getByLabel('Wall, from end to end').fill('3 m');
-    await page.getByRole('button', { name: 'Find the size' }).click();
+    await page.getByLabel('Length of the wall').fill('3 m');
+    await page.getByRole('button', { name: 'Find size' }).click();
     await expect(page.getByText('by weight').last()).toBeVisible();
   });
 });

@@ -3,22 +3,22 @@ import { expect, list, newTank, openDemo, test } from './watchful';
 
 /** The parts of the stock list stand in a row of links of their own. */
 const part = (page: Parameters<typeof list>[0], name: string) =>
-  page.getByRole('navigation', { name: 'Ways to look at the list' }).getByRole('link', { name }).click();
+  page.getByRole('navigation', { name: 'Parts of Stock list' }).getByRole('link', { name }).click();
 
 test('from the fish and a wall to a tank with its list', async ({ page }) => {
   await page.goto('/');
-  await page.getByRole('button', { name: 'I want these fish' }).click();
+  await page.getByRole('button', { name: 'Start with fish' }).click();
   const dialog = page.getByRole('dialog');
   for (const fish of ['angelfish', 'silver dollar']) {
     await dialog.getByRole('combobox').fill(fish);
     await page.keyboard.press('Enter');
   }
   await expect(dialog.getByRole('row', { name: /^middle/ })).toContainText('silver dollar');
-  await dialog.getByLabel('Wall, from end to end').fill('5 ft');
+  await dialog.getByLabel('Length of the wall').fill('5 ft');
   await expect(dialog.getByRole('row', { name: /^middle/ })).toContainText('This place takes none');
-  await dialog.getByLabel('Wall, from end to end').fill('wide');
+  await dialog.getByLabel('Length of the wall').fill('wide');
   await expect(dialog.getByRole('alert')).toContainText('Expected a length');
-  await dialog.getByLabel('Wall, from end to end').fill('260 cm');
+  await dialog.getByLabel('Length of the wall').fill('260 cm');
   await dialog
     .getByRole('button', { name: /^Start with/ })
     .first()
@@ -37,17 +37,17 @@ test('a list is looked at in every way, and each is taken back with one press', 
   await list(page, 'neon tetra');
 
   await test.step('who with whom: the reasons come with the focus', async () => {
-    await part(page, 'Who with whom');
+    await part(page, 'Compatibility');
     await page.getByRole('button', { name: /^angelfish with neon tetra: stop/ }).focus();
     await expect(page.getByText(/the angelfish (will )?eat (the )?neon tetras/i)).toBeVisible();
   });
 
   await test.step('what would join: filtered, and listed with one press', async () => {
-    await part(page, 'What would join');
-    const kinds = page.getByRole('region', { name: 'Kinds by how well they would join' });
+    await part(page, 'What could I add?');
+    const kinds = page.getByRole('region', { name: 'Species by how well they fit' });
     await expect(kinds.getByRole('button').first()).toBeVisible();
     await page.getByLabel('Layer').selectOption('bottom');
-    await page.getByLabel('Useful work').selectOption('algae');
+    await page.getByLabel('Eats').selectOption('algae');
     await page.getByLabel('Name', { exact: true }).fill('bristlenose');
     await expect(kinds.getByRole('button')).toHaveCount(1);
     await page.getByRole('button', { name: 'List 1 bristlenose pleco' }).click();
@@ -59,19 +59,19 @@ test('a list is looked at in every way, and each is taken back with one press', 
     await page.getByRole('button', { name: 'Copy', exact: true }).click();
     await page.getByLabel('Name of Stock list, copy').fill('Without neons');
     await page.keyboard.press('Enter');
-    await page.getByRole('button', { name: 'Go by this one' }).click();
-    await part(page, 'The list');
+    await page.getByRole('button', { name: 'Make active' }).click();
+    await part(page, 'List');
     await page.getByRole('button', { name: 'Leave out neon tetra' }).click();
     await part(page, 'Drafts');
     await expect(page.getByText('Only with Stock list')).toBeVisible();
     await expect(page.getByText(/the angelfish (will )?eat (the )?neon tetras/i)).toBeVisible();
     await page.keyboard.press('Control+z');
-    await part(page, 'The list');
+    await part(page, 'List');
     await expect(page.getByLabel('10 neon tetra listed')).toBeVisible();
   });
 
   await test.step('odds: how many to buy, and what is refused', async () => {
-    await part(page, 'Odds');
+    await part(page, 'Sex odds');
     await page.getByLabel('Males wanted', { exact: true }).fill('2');
     await page.getByLabel('Females wanted', { exact: true }).fill('2');
     await expect(page.getByText(/^Buy/)).toContainText('8');
@@ -80,7 +80,7 @@ test('a list is looked at in every way, and each is taken back with one press', 
   });
 
   await test.step('to buy: prices add up, and the list leaves as CSV and Markdown', async () => {
-    await part(page, 'To buy');
+    await part(page, 'Shopping list');
     await page.getByLabel('Price of one angelfish').fill('7,50');
     await page.keyboard.press('Enter');
     await page.getByLabel('How many angelfish to buy').fill('8');
@@ -116,10 +116,10 @@ test('species of the keeper’s own: changed, put back, taken in from a file wit
     ),
   });
   const preview = page.getByRole('dialog');
-  await expect(preview).toContainText('1 row stays out');
+  await expect(preview).toContainText('1 row cannot be read');
   await expect(preview).toContainText('line 3');
   await preview.getByRole('button', { name: /^Take in 1/ }).click();
   await page.getByRole('searchbox', { name: /Search/ }).fill('porch');
   await page.getByRole('region', { name: 'Species' }).getByRole('button').click();
-  await expect(page.getByText('A species of your own.')).toBeVisible();
+  await expect(page.getByText('Your own species.')).toBeVisible();
 });

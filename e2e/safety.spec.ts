@@ -10,7 +10,7 @@ async function savedRoom(page: Page): Promise<{
 }> {
   await page.goto('/files');
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Save the room' }).click();
+  await page.getByRole('button', { name: 'Save room' }).click();
   const saved = await download;
   const path = await saved.path();
   const bytes = readFileSync(path);
@@ -37,7 +37,7 @@ test('a room saved while a watch is paused opens again as it was', async ({ page
   const path = info.outputPath('room.lomvik.json');
   writeFileSync(path, JSON.stringify(room));
   await page.locator('input[type=file]').first().setInputFiles(path);
-  await expect(page.getByText('It says the same as this room. Nothing would change.')).toBeVisible();
+  await expect(page.getByText('It is the same as this room. Nothing would change.')).toBeVisible();
 });
 
 test('a file with bad parts is opened in part, replaced, and put back', async ({ page }) => {
@@ -62,11 +62,11 @@ test('a file with bad parts is opened in part, replaced, and put back', async ({
   await expect(page.getByText(/records? cannot be taken in/)).toBeVisible();
   await expect(page.getByText(/entries\[\d+\]\.on: expected when it happened/)).toBeVisible();
   await page.getByRole('button', { name: 'Replace this room' }).click();
-  await expect(page.getByText('The room now holds what the file says.')).toBeVisible();
+  await expect(page.getByText('The room was replaced by the file.')).toBeVisible();
   const rack = page.getByRole('navigation', { name: 'Room and rack' });
   await expect(rack.getByText('Quay')).toHaveCount(0);
   await page.reload();
-  await page.getByRole('button', { name: 'Put the room back as it was before' }).click();
+  await page.getByRole('button', { name: 'Restore the room from before' }).click();
   await expect(rack.getByText('Quay')).toBeVisible();
 });
 
@@ -91,7 +91,7 @@ test('two tabs change one list, and each takes back its own change only', async 
 
 test.describe('workers that cannot start', () => {
   for (const [name, path] of [
-    ['the order', '/order?tank=demo-skerry'],
+    ['the order', '/hierarchy?tank=demo-skerry'],
     ['candidates', '/stock?tank=demo-fen&part=joins'],
     ['line-ups', '/lineups?tank=demo-fen'],
   ] as const)

@@ -11,7 +11,7 @@ test('watch by thumb, read what it shows, take a step, see whether it worked', a
     await page.getByRole('button', { name: /^Tawny/ }).click();
     await expect(logged).toContainText('Amber chased Tawny (right, floor).');
     await page.getByRole('button', { name: 'ram', exact: true }).click();
-    await page.getByRole('button', { name: 'to hurt' }).click();
+    await page.getByRole('button', { name: 'injury' }).click();
     await expect(logged).toContainText('Amber rammed Tawny to hurt (right, floor).');
     await page.getByRole('button', { name: /^Tawny/ }).click();
     await page.getByRole('button', { name: 'torn', exact: true }).click();
@@ -24,7 +24,7 @@ test('watch by thumb, read what it shows, take a step, see whether it worked', a
 
   await test.step('Settle shows the pattern with its numbers, and the last step with its limits', async () => {
     await page.setViewportSize({ width: 1280, height: 800 });
-    await page.goto('/settle?tank=demo-skerry');
+    await page.goto('/aggression?tank=demo-skerry');
     await expect(page.getByText(/95 % limits/).first()).toBeVisible();
     await expect(page.getByText('one boss')).toBeVisible();
     await expect(page.getByText(/an even share would be/).first()).toBeVisible();
@@ -39,11 +39,11 @@ test('watch by thumb, read what it shows, take a step, see whether it worked', a
       .click();
     await page.getByRole('button', { name: 'shorter light', exact: true }).click();
     await expect(page.getByText(/are one bundle/)).toBeVisible();
-    await expect(page.getByRole('button', { name: 'Record what was done' })).toBeDisabled();
+    await expect(page.getByRole('button', { name: 'Save intervention' })).toBeDisabled();
     await page.getByLabel('Who', { exact: true }).selectOption({ label: 'Amber' });
     await page.getByLabel('Where', { exact: true }).selectOption({ label: 'Nursery' });
     await page.getByLabel('Until', { exact: true }).fill('2031-01-05');
-    await page.getByRole('button', { name: 'Record what was done' }).click();
+    await page.getByRole('button', { name: 'Save intervention' }).click();
     await expect(
       page.getByText(/parts cannot be told apart|Nothing has been watched since/).first(),
     ).toBeVisible();
@@ -54,7 +54,7 @@ test('watch by thumb, read what it shows, take a step, see whether it worked', a
 
 test('losses, head counts and the story of a fish', async ({ page }) => {
   await test.step('curves by shop, with and without the incident', async () => {
-    await openDemo(page, '/leavers?tank=demo-fen&part=losses');
+    await openDemo(page, '/departures?tank=demo-fen&part=losses');
     await expect(page.locator('canvas')).toBeVisible();
     await expect(page.getByText(/loses more than the others/).first()).toBeVisible();
     const died = page.getByRole('row', { name: /Harbour Aquatics/ });
@@ -64,23 +64,23 @@ test('losses, head counts and the story of a fish', async ({ page }) => {
   });
 
   await test.step('the fortnight before a death gathers itself', async () => {
-    await page.goto('/leavers?tank=demo-fen');
-    await page.getByRole('button', { name: 'the fortnight before' }).last().click();
-    await expect(page.getByText('Possibilities from the record, not the finding of a vet.')).toBeVisible();
+    await page.goto('/departures?tank=demo-fen');
+    await page.getByRole('button', { name: '14 days before' }).last().click();
+    await expect(page.getByText('From the record; no diagnosis.')).toBeVisible();
     await expect(page.getByText(/the way here/)).toBeVisible();
   });
 
   await test.step('a count below the book, and the book put right', async () => {
-    await page.goto('/leavers?tank=demo-fen&part=counts');
+    await page.goto('/departures?tank=demo-fen&part=counts');
     await page.getByLabel('harlequin rasbora seen', { exact: true }).fill('10');
     await page.getByRole('button', { name: 'Record the count of harlequin rasbora seen' }).click();
     await expect(page.getByText(/4 not seen/)).toBeVisible();
     await page
       .getByRole('listitem')
       .filter({ hasText: 'harlequin rasbora' })
-      .getByRole('button', { name: 'put the book right' })
+      .getByRole('button', { name: 'correct record' })
       .click();
-    await page.getByRole('button', { name: 'Put the book right: 10' }).click();
+    await page.getByRole('button', { name: 'Correct record: 10' }).click();
     await expect(page.getByText('All 10 seen.')).toBeVisible();
     await page.keyboard.press('Control+z');
     await expect(page.getByText(/4 not seen/)).toBeVisible();
@@ -107,7 +107,7 @@ test('losses, head counts and the story of a fish', async ({ page }) => {
     });
     await expect(page.getByRole('img', { name: /^Amber on/ })).toBeVisible();
     const download = page.waitForEvent('download');
-    await page.getByRole('button', { name: 'Save its story' }).click();
+    await page.getByRole('button', { name: 'Save history' }).click();
     const path = await (await download).path();
     await page.goto('/files');
     await page.locator('input[type=file][accept*="json"]').setInputFiles({
@@ -115,8 +115,8 @@ test('losses, head counts and the story of a fish', async ({ page }) => {
       mimeType: 'application/json',
       buffer: (await import('node:fs')).readFileSync(path),
     });
-    await expect(page.getByText(/is the story of Amber/)).toBeVisible();
-    await page.getByRole('button', { name: 'It has come' }).click();
+    await expect(page.getByText(/is the history of Amber/)).toBeVisible();
+    await page.getByRole('button', { name: 'Confirm arrival' }).click();
     await expect(page.getByText('Amber came with its story').first()).toBeVisible();
   });
 
@@ -129,7 +129,7 @@ test('losses, head counts and the story of a fish', async ({ page }) => {
         'time,winner,loser\n2026-11-01 18:00,Tawny,Tawny\n2026-11-01 18:01,Big One,Tawny\n2031-01-01,Tawny,Inky\n2026-11-01 18:02,Tawny,Inky\n',
       ),
     });
-    await expect(page.getByText(/old\.csv: 1 rows can be taken in, 3 things are wrong/)).toBeVisible();
+    await expect(page.getByText(/old\.csv: 1 rows can be imported, 3 things are wrong/)).toBeVisible();
     await expect(page.getByText(/line 2, column loser: expected another fish/)).toBeVisible();
     await page.getByLabel('Who is "Big One"?').selectOption({ label: 'Saffron' });
     await expect(page.getByText(/old\.csv: 2 rows can be taken in/)).toBeVisible();

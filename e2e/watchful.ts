@@ -31,13 +31,13 @@ export async function newTank(
   measures: readonly [string, string, string],
 ): Promise<void> {
   await page.goto('/');
-  await page.getByRole('button', { name: /I have this tank|New tank/ }).click();
+  await page.getByRole('button', { name: /Add tank|New tank/ }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('Name').fill(name);
   await dialog.getByLabel('Length').fill(measures[0]);
   await dialog.getByLabel('Width').fill(measures[1]);
   await dialog.getByLabel('Height').fill(measures[2]);
-  await dialog.getByRole('button', { name: 'Put it in the rack' }).click();
+  await dialog.getByRole('button', { name: 'Add tank' }).click();
   await expect(page.getByRole('heading', { level: 1, name: `${name}, display` })).toBeVisible();
 }
 

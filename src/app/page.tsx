@@ -1,5 +1,5 @@
-import { RoomScreen } from '@/features/room/RoomScreen';
+import { TodayScreen } from '@/features/today/TodayScreen';
 
 export default function Page() {
-  return <RoomScreen />;
+  return <TodayScreen />;
 }

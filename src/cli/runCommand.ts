@@ -5,7 +5,7 @@ import { lineUps, readProblem, readWishes, solveProblem } from '@/core/lineups';
 import { checkFile, speciesAnswer } from '@/core/formats';
 import { type Fault, faultLine, type Outcome, parseJson } from '@/core/kernel';
 import { type Catalogue, resolveSpecies } from '@/core/model';
-import { orderAnswer, rateAnswer, survivalAnswer } from './orderCommands';
+import { orderAnswer, rateAnswer, survivalAnswer } from './hierarchyCommands';
 import { WATER_OPTIONS, waterCommand } from './waterCommand';
 
 /** What a command may ask of the world. */

@@ -118,7 +118,7 @@ describe('a session', () => {
   it('keeps two tabs in step', async () => {
     const place = await placeWithTanks();
     const [first, second] = [await open(place, 'a'), await open(place, 'b')];
-    await first.run('bring in', [append(first, came('x', '2026-04-02T10:00:00.000Z', 6))]);
+    await first.run('bring home', [append(first, came('x', '2026-04-02T10:00:00.000Z', 6))]);
     expect(second.state.getState().room.residents['x']?.count).toBe(6);
     await second.run('one dies', [
       append(second, {
@@ -139,7 +139,7 @@ describe('a session', () => {
   it('rebuilds a snapshot that disagrees with the journal', async () => {
     const place = await placeWithTanks();
     const session = await open(place);
-    await session.run('bring in', [append(session, came('x', '2026-04-02T10:00:00.000Z', 6))]);
+    await session.run('bring home', [append(session, came('x', '2026-04-02T10:00:00.000Z', 6))]);
     place.snapshot = {
       seq: 1,
       lastOn: '2026-04-02T10:00:00.000Z',
@@ -156,7 +156,7 @@ describe('a session', () => {
   it('loses nothing that is committed while the journal is still being read', async () => {
     const place = await placeWithTanks();
     const first = await open(place);
-    await first.run('bring in', [append(first, came('x', '2026-04-02T10:00:00.000Z', 6))]);
+    await first.run('bring home', [append(first, came('x', '2026-04-02T10:00:00.000Z', 6))]);
     place.snapshot = {
       seq: 1,
       lastOn: '2026-04-02T10:00:00.000Z',
@@ -186,7 +186,7 @@ describe('a session', () => {
     const place = await placeWithTanks();
     const first = await open(place);
     for (const day of ['05', '03', '04'])
-      await first.run('bring in', [append(first, came(`d${day}`, `2026-04-${day}T10:00:00.000Z`, 6))]);
+      await first.run('bring home', [append(first, came(`d${day}`, `2026-04-${day}T10:00:00.000Z`, 6))]);
     const shown = canonicalJson(first.state.getState().room);
     const again = await open(place, 'again');
     expect(canonicalJson(again.state.getState().room)).toBe(shown);
@@ -226,7 +226,7 @@ describe('a session', () => {
   it('is told what another tab writes while it opens', async () => {
     const place = await placeWithTanks();
     const first = await open(place);
-    await first.run('bring in', [append(first, came('x', '2026-04-02T10:00:00.000Z', 6))]);
+    await first.run('bring home', [append(first, came('x', '2026-04-02T10:00:00.000Z', 6))]);
     const store = memoryStore(place);
     let heard: (announcement: Announcement) => void = () => {};
     let held: (() => void) | null = null;

@@ -4,12 +4,12 @@ import { SelectField } from './Field';
 const LABELS: Readonly<Record<FacetName, string>> = {
   layer: 'Layer',
   size: 'Size',
-  temper: 'Temper',
+  temper: 'Temperament',
   water: 'Water',
   region: 'Region',
   theme: 'Theme',
   colour: 'Colour',
-  work: 'Useful work',
+  work: 'Eats',
   ease: 'Ease of care',
 };
 

@@ -1,5 +1,6 @@
 'use client';
 
+import { termOf } from '@/words/en';
 import { useId, type InputHTMLAttributes, type ReactNode, type SelectHTMLAttributes } from 'react';
 import { classes } from './classes';
 
@@ -100,6 +101,6 @@ export function SelectField({
 export const options = (words: readonly string[]) =>
   words.map((word) => (
     <option key={word} value={word}>
-      {word}
+      {termOf(word)}
     </option>
   ));

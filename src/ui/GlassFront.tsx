@@ -10,7 +10,7 @@ export interface GlassGroup {
   readonly count: number;
   readonly lengthCm: number;
   readonly colour: string;
-  /** Listed, not here yet: drawn as an outline would hide it, so it is drawn lighter. */
+  /** Planned: drawn as an outline would hide it, so it is drawn lighter. */
   readonly planned: boolean;
 }
 

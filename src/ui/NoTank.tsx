@@ -16,13 +16,10 @@ export function NoTank({ title }: { readonly title: string }) {
         {wanted ? (
           <>
             This room has no tank with that address. It may have been removed.{' '}
-            {start('Choose one in the room')}.
+            {start('Choose a tank under Today')}.
           </>
         ) : (
-          <>
-            There is no tank yet. {start('Start in the room')}: with the fish you want, or with the tank you
-            have.
-          </>
+          <>Add a tank first. {start('Add tank')}or start with the fish you want.</>
         )}
       </Empty>
     </Screen>

@@ -1,5 +1,5 @@
 /** The words on the screen for the severities of a finding. */
-export const SEVERITY_WORDS = { stop: 'stop', caution: 'think', note: 'note', good: 'good' } as const;
+export const SEVERITY_WORDS = { stop: 'stop', caution: 'caution', note: 'note', good: 'good' } as const;
 export type SeverityName = keyof typeof SEVERITY_WORDS;
 
 const COLOURS = { stop: 'text-buoy', caution: 'text-lamp', note: 'text-slate', good: 'text-kelp' } as const;
@@ -54,7 +54,7 @@ export function SeverityMark({
 
 const VERDICTS = {
   stop: { severity: 'stop', words: 'Stop' },
-  caution: { severity: 'caution', words: 'Think' },
+  caution: { severity: 'caution', words: 'Caution' },
   fits: { severity: 'good', words: 'Fits' },
 } as const;
 

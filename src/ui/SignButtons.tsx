@@ -1,5 +1,6 @@
 'use client';
 
+import { termOf } from '@/words/en';
 import { Button } from './Button';
 
 /** Words to press, several at once, with targets for wet hands. */
@@ -24,7 +25,7 @@ export function SignButtons<T extends string>({
             className={on ? 'border-deep text-deep' : ''}
             onClick={() => onChange(on ? chosen.filter((other) => other !== one) : [...chosen, one])}
           >
-            {one}
+            {termOf(one)}
           </Button>
         );
       })}

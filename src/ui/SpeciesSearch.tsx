@@ -93,7 +93,7 @@ export function SpeciesSearch({
         </p>
       )}
       {typed.trim() !== '' && found.length === 0 && (
-        <p className="text-[12px] text-buoy">No species of that name is in the catalogue.</p>
+        <p className="text-[12px] text-buoy">No species of that name.</p>
       )}
     </Command>
   );

@@ -21,7 +21,7 @@ function List() {
         ))}
       </ul>
       <button disabled={full} onClick={() => setFull(true)}>
-        Fill
+        Level
       </button>
       <button>After</button>
     </main>
@@ -56,7 +56,7 @@ describe('the focus', () => {
     for (const [removed, next] of [
       ['Remove b', 'Remove c'],
       ['Remove c', 'Remove a'],
-      ['Remove a', 'Fill'],
+      ['Remove a', 'Level'],
     ] as const) {
       screen.getByRole('button', { name: removed }).focus();
       await userEvent.keyboard('{Enter}');
@@ -65,7 +65,7 @@ describe('the focus', () => {
   });
   it('passes on from a button that can no longer be pressed, never into a field', async () => {
     render(<List />);
-    screen.getByRole('button', { name: 'Fill' }).focus();
+    screen.getByRole('button', { name: 'Level' }).focus();
     await userEvent.keyboard('{Enter}');
     await waitFor(() => expect(screen.getByRole('button', { name: 'After' })).toHaveFocus());
   });

@@ -10,7 +10,7 @@ export type Shrunk =
 
 const refused = (why: string): Shrunk => ({
   ok: false,
-  why: `${why} Nothing was kept; the file is as it was.`,
+  why: `${why} Nothing was saved.`,
 });
 
 /** A picture of any size made small enough to be kept with the room: a JPEG as a data address. */

@@ -6,7 +6,7 @@ import { catalogue, TODAY } from '@/testing/plans';
 import { buildCatalogue } from '../model/catalogue';
 import type { PlanFile } from '../model/plan';
 import { assess } from './assess';
-import { joinEffects, offeredGroup } from './joinEffects';
+import { candidatesFor, offeredGroup } from './candidatesFor';
 import { readPlan } from './readPlan';
 import { toAnswer } from './toAnswer';
 import { whatItAdds } from './whatItAdds';
@@ -61,7 +61,7 @@ describe('what was worked out before', () => {
     fc.assert(
       fc.property(anyPlan, fc.constantFrom(...catalogue.all), (file, profile) => {
         const list = checked(file);
-        const [effect] = joinEffects(list, catalogue, TODAY, [profile]);
+        const [effect] = candidatesFor(list, catalogue, TODAY, [profile]);
         const after = checked({ ...list, groups: [...list.groups, offeredGroup(profile)] });
         const { brings } = whatItAdds(assess(list, catalogue, TODAY), assess(after, catalogue, TODAY));
         const told = (rows: readonly { readonly rule: string; readonly severity: string }[]) =>

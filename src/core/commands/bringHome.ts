@@ -18,7 +18,7 @@ export interface Arrival {
   readonly note: string;
   readonly as: 'individuals' | 'group';
   readonly count: number;
-  /** Names or marks, with commas. */
+  /** Names or marks, separated by commas. */
   readonly names: string;
   readonly dead: number;
   readonly way?: Way | undefined;

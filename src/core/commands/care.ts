@@ -11,7 +11,7 @@ const editCare = (documents: Documents, tank: TankId, remake: (items: Items) => 
     items: remake(body.items),
   }));
 
-/** Care that comes round from today on, every so many days; one of the same name gives way. `today` is `YYYY-MM-DD`. */
+/** Maintenance from today on, every so many days; one of the same name gives way. `today` is `YYYY-MM-DD`. */
 export const addCare = (
   documents: Documents,
   tank: TankId,

@@ -20,7 +20,7 @@ describe('what is recorded about one that lives here', () => {
     ['split off', { count: 9, text: 'Brim' }, 'count', /1 to 8/],
     ['split off', { text: 'Brim' }, 'count', /1 to 8/],
     ['split off', { count: 2 }, 'text', /name/],
-    ['identified anew', {}, 'species', /species/],
+    ['identified', {}, 'species', /species/],
     ['paired', {}, 'partner', /partner/],
     ['fry seen', {}, 'count', /whole number/],
     ['young kept', {}, 'count', /whole number/],

@@ -10,7 +10,7 @@ export const RECORDS = [
   'sexed',
   'named',
   'split off',
-  'identified anew',
+  'identified',
   'paired',
   'spawned',
   'fry seen',
@@ -80,7 +80,7 @@ export function recordResident(
       return text
         ? { type: 'split', resident: id, into: [unsexed(count, count === 1)] }
         : missing('text', 'a name or a mark');
-    case 'identified anew':
+    case 'identified':
       return species
         ? { type: 'identified', resident: id, species, note: text }
         : missing('species', 'the species it turned out to be');

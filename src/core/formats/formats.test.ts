@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import fc from 'fast-check';
 import { demoRoom } from '@/demo/demoRoom';
 import { catalogue } from '@/testing/plans';
-import { watchesOf } from '../effects/watches';
+import { watchesOf } from '../aggression/watches';
 import { effective } from '../events/roomAt';
 import { BACKUP_MIGRATIONS, BACKUP_VERSION, assertContiguous, migrate } from '../migrate/migrations';
 import { readBackup, writeBackup } from './backup';

@@ -1,6 +1,6 @@
 import { cameOf, chasedOf, happened, memberOf, watchedOf } from '@/testing/happened';
 import { catalogue } from '@/testing/plans';
-import { orderAnswer } from '../../cli/orderCommands';
+import { orderAnswer } from '../../cli/hierarchyCommands';
 import { applyEvent } from '../events/events';
 import type { Dated } from '../events/events';
 import { EMPTY_ROOM } from '../events/room';

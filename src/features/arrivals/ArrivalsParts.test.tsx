@@ -25,7 +25,7 @@ async function withQuay(session: Session): Promise<Session> {
 
 afterEach(() => window.history.replaceState(null, '', '/'));
 
-describe('Sourcing', () => {
+describe('Where to buy', () => {
   it('tells bad rows of a stock file, takes the good ones, and goes back with one press', async () => {
     open('source');
     const session = await room([], [neons]);
@@ -69,24 +69,21 @@ describe('Bringing in', () => {
     window.history.replaceState(null, '', '/arrivals?tank=T&bring=n');
     const session = await room([], [neons]);
     show(session, <ArrivalsScreen />);
-    await userEvent.clear(screen.getByLabelText('How many came'));
-    await userEvent.type(screen.getByLabelText('How many came'), '7');
+    await userEvent.clear(screen.getByLabelText('Number received'));
+    await userEvent.type(screen.getByLabelText('Number received'), '7');
     await userEvent.type(screen.getByLabelText('From'), 'Pier');
     await userEvent.click(screen.getByText(/Dead on arrival, another kind/));
-    await userEvent.selectOptions(screen.getByLabelText('Come by'), 'shop');
+    await userEvent.selectOptions(screen.getByLabelText('How acquired'), 'shop');
     await userEvent.clear(screen.getByLabelText('Dead on arrival'));
     await userEvent.type(screen.getByLabelText('Dead on arrival'), '2');
-    await userEvent.clear(screen.getByLabelText('Of another kind'));
-    await userEvent.type(screen.getByLabelText('Of another kind'), '1');
-    await userEvent.type(screen.getByLabelText('Claim with the seller'), 'one is a cardinal');
+    await userEvent.clear(screen.getByLabelText('Wrong species'));
+    await userEvent.type(screen.getByLabelText('Wrong species'), '1');
+    await userEvent.type(screen.getByLabelText('Claim with the shop'), 'one is a cardinal');
     await userEvent.click(screen.getByRole('button', { name: 'eats' }));
-    await userEvent.click(screen.getByRole('button', { name: 'They are in' }));
-    expect(await screen.findByText('Choose which species they are.')).toBeInTheDocument();
-    await userEvent.type(
-      screen.getByRole('combobox', { name: 'They are in truth' }),
-      'cardinal tetra{Enter}',
-    );
-    await userEvent.click(screen.getByRole('button', { name: 'They are in' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Confirm arrival' }));
+    expect(await screen.findByText('Choose the species.')).toBeInTheDocument();
+    await userEvent.type(screen.getByRole('combobox', { name: 'Actual species' }), 'cardinal tetra{Enter}');
+    await userEvent.click(screen.getByRole('button', { name: 'Confirm arrival' }));
     await waitFor(() => expect(entries(session)).toHaveLength(3));
     expect(entries(session)).toMatchObject([
       { type: 'came', ordered: 10, deadOnArrival: 2, way: 'shop', quarantine: 'none', seen: ['eats'] },
@@ -112,7 +109,7 @@ describe('Quarantine', () => {
   });
 });
 
-describe('A look after', () => {
+describe('Follow-up check', () => {
   it('is a minute: what is seen, how many; nothing that is no number', async () => {
     open('look');
     const session = await room([group('Shoal', 6)], [], 'paracheirodon-innesi');
@@ -120,10 +117,10 @@ describe('A look after', () => {
     await userEvent.click(screen.getByRole('button', { name: 'gasping' }));
     expect(screen.getByText(/Gasping at the surface: test ammonia/)).toBeInTheDocument();
     await userEvent.type(screen.getByLabelText('Newcomers seen'), 'all');
-    expect(screen.getByRole('button', { name: 'I have looked' })).toBeDisabled();
+    expect(screen.getByRole('button', { name: 'Save check' })).toBeDisabled();
     await userEvent.clear(screen.getByLabelText('Newcomers seen'));
     await userEvent.type(screen.getByLabelText('Newcomers seen'), '5');
-    await userEvent.click(screen.getByRole('button', { name: 'I have looked' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save check' }));
     await waitFor(() =>
       expect(entries(session).at(-1)).toMatchObject({
         type: 'looked',
@@ -135,7 +132,7 @@ describe('A look after', () => {
   });
 });
 
-describe('A release', () => {
+describe('Release', () => {
   it('moves whom it releases out of quarantine, and ends only when what is vital is ticked', async () => {
     open('release');
     const session = await withQuay(await room([group('Shoal', 6)], [], 'paracheirodon-innesi'));
@@ -151,14 +148,14 @@ describe('A release', () => {
     show(session, <ArrivalsScreen />);
     await userEvent.click(screen.getByRole('checkbox', { name: /6 neon tetras in Quay/ }));
     await userEvent.click(screen.getByRole('button', { name: 'Begin the release' }));
-    const done = await screen.findByRole('button', { name: 'They are in' });
+    const done = await screen.findByRole('button', { name: 'Confirm arrival' });
     expect(done).toBeDisabled();
     const many = screen.getAllByRole('checkbox').length;
     for (let i = 0; i < many; i += 1) {
       await userEvent.click(screen.getAllByRole('checkbox')[i]!);
       await waitFor(() => expect(screen.getAllByRole('checkbox')[i]).toBeChecked());
     }
-    await userEvent.click(screen.getByRole('button', { name: 'They are in' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Confirm arrival' }));
     await waitFor(() => expect(session.state.getState().room.residents['shoal']?.tank).toBe('T'));
     expect(entries(session).at(-1)).toMatchObject({
       type: 'noted',
@@ -181,20 +178,20 @@ describe('A release', () => {
   });
 });
 
-describe('Moving house', () => {
+describe('Moving tanks', () => {
   it('splits a group of which some are left behind, and moves the rest', async () => {
     open('moving');
     const session = await withQuay(await room([group('Shoal', 6)], [], 'paracheirodon-innesi'));
     show(session, <ArrivalsScreen />);
     await userEvent.selectOptions(screen.getByLabelText('To'), 'Quay');
     await userEvent.click(screen.getByRole('button', { name: 'Begin the move' }));
-    await userEvent.selectOptions(await screen.findByLabelText('Into the bucket'), 'Shoal (6)');
-    await userEvent.clear(screen.getByLabelText('How many went in'));
-    await userEvent.type(screen.getByLabelText('How many went in'), '9');
+    await userEvent.selectOptions(await screen.findByLabelText('Fill bucket'), 'Shoal (6)');
+    await userEvent.clear(screen.getByLabelText('Fish in'));
+    await userEvent.type(screen.getByLabelText('Fish in'), '9');
     await userEvent.click(screen.getByRole('button', { name: 'In the bucket' }));
     expect(await screen.findByText('Only 6 are here.')).toBeInTheDocument();
-    await userEvent.clear(screen.getByLabelText('How many went in'));
-    await userEvent.type(screen.getByLabelText('How many went in'), '5');
+    await userEvent.clear(screen.getByLabelText('Fish in'));
+    await userEvent.type(screen.getByLabelText('Fish in'), '5');
     await userEvent.click(screen.getByRole('button', { name: 'In the bucket' }));
     await userEvent.click(await screen.findByRole('button', { name: 'in the new tank' }));
     expect(await screen.findByText(/5 of 6 are over; 1 still here/)).toBeInTheDocument();
@@ -221,10 +218,10 @@ describe('An impulse buy', () => {
     open('waves');
     const session = await room([group('Shoal', 8)], [neons], 'paracheirodon-innesi');
     show(session, <ArrivalsScreen />);
-    await userEvent.type(screen.getByRole('combobox', { name: 'Which kind' }), 'oscar{Enter}');
+    await userEvent.type(screen.getByRole('combobox', { name: 'Species' }), 'oscar{Enter}');
     expect(await screen.findByText('1 oscar')).toBeInTheDocument();
     expect(screen.getAllByText('stop').length).toBeGreaterThan(0);
-    await userEvent.click(screen.getByRole('button', { name: 'Put it on the list all the same' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Add to the list anyway' }));
     await waitFor(() =>
       expect(session.state.getState().documents['draft-T']?.body).toMatchObject({
         groups: [{ key: 'n' }, { group: { species: 'astronotus-ocellatus', count: 1 } }],

@@ -12,7 +12,7 @@ afterEach(() => window.history.replaceState(null, '', '/'));
 describe('Arrivals', () => {
   it('says where to begin when nothing is listed', async () => {
     show(await room(), <ArrivalsScreen />);
-    expect(screen.getByRole('link', { name: 'List what should come' })).toHaveAttribute(
+    expect(screen.getByRole('link', { name: 'Plan the stock list' })).toHaveAttribute(
       'href',
       '/stock?tank=T',
     );
@@ -23,10 +23,10 @@ describe('Arrivals', () => {
     const session = await room([], [neons]);
     show(session, <ArrivalsScreen />);
     expect(screen.getByLabelText('Kept as')).toHaveValue('group');
-    await userEvent.clear(screen.getByLabelText('How many came'));
-    await userEvent.type(screen.getByLabelText('How many came'), '8');
+    await userEvent.clear(screen.getByLabelText('Number received'));
+    await userEvent.type(screen.getByLabelText('Number received'), '8');
     await userEvent.type(screen.getByLabelText('Name of the group'), 'Shoal');
-    await userEvent.click(screen.getByRole('button', { name: 'They are in' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Confirm arrival' }));
     await waitFor(() => expect(heads(session)).toEqual({ Shoal: 8 }));
     expect(session.state.getState().documents['draft-T']?.body).toMatchObject({
       groups: [{ key: 'n', group: { count: 2 } }],
@@ -43,9 +43,9 @@ describe('Arrivals', () => {
     const session = await room([], [neons]);
     show(session, <ArrivalsScreen />);
     for (const wrong of ['0', '2.5', 'some']) {
-      await userEvent.clear(screen.getByLabelText('How many came'));
-      await userEvent.type(screen.getByLabelText('How many came'), wrong);
-      await userEvent.click(screen.getByRole('button', { name: 'They are in' }));
+      await userEvent.clear(screen.getByLabelText('Number received'));
+      await userEvent.type(screen.getByLabelText('Number received'), wrong);
+      await userEvent.click(screen.getByRole('button', { name: 'Confirm arrival' }));
       expect(
         await screen.findByText(`Type a whole number from 1. You typed “${wrong}”.`),
       ).toBeInTheDocument();
@@ -60,11 +60,11 @@ describe('Arrivals', () => {
     await userEvent.selectOptions(screen.getByLabelText('What'), 'split off');
     await userEvent.type(screen.getByLabelText('How many'), '9');
     await userEvent.type(screen.getByLabelText('Name or mark'), 'Kink');
-    await userEvent.click(screen.getByRole('button', { name: 'Record it' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save' }));
     expect(screen.getByRole('alert')).toHaveTextContent('1 to 6');
     await userEvent.clear(screen.getByLabelText('How many'));
     await userEvent.type(screen.getByLabelText('How many'), '1');
-    await userEvent.click(screen.getByRole('button', { name: 'Record it' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save' }));
     await waitFor(() => expect(heads(session)).toEqual({ Shoal: 5, Kink: 1 }));
   });
 
@@ -92,13 +92,10 @@ describe('Arrivals', () => {
     const session = await room([group('Shoal', 6)], [], 'paracheirodon-innesi');
     show(session, <ArrivalsScreen />);
     await userEvent.click(screen.getByRole('button', { name: 'Record something about Shoal' }));
-    await userEvent.selectOptions(screen.getByLabelText('What'), 'identified anew');
-    await userEvent.type(
-      screen.getByRole('combobox', { name: 'It turned out to be' }),
-      'cardinal tetra{Enter}',
-    );
+    await userEvent.selectOptions(screen.getByLabelText('What'), 'identified');
+    await userEvent.type(screen.getByRole('combobox', { name: 'Actual species' }), 'cardinal tetra{Enter}');
     await userEvent.click(screen.getByRole('checkbox', { name: /put the past right too/ }));
-    await userEvent.click(screen.getByRole('button', { name: 'Record it' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save' }));
     await waitFor(() =>
       expect(session.state.getState().entries?.at(-1)).toMatchObject({
         type: 'identified',

@@ -17,9 +17,9 @@ import { Button } from '@/ui/Button';
 import { NoTank } from '@/ui/NoTank';
 import { PartNav } from '@/ui/PartNav';
 import { Empty, Screen, Section } from '@/ui/Screen';
-import { BagPart } from './BagPart';
-import { BringIn } from './BringIn';
-import { LookPart } from './LookPart';
+import { AcclimationPart } from './AcclimationPart';
+import { BringHome } from './BringHome';
+import { FollowUpPart } from './FollowUpPart';
 import { MovingPart } from './MovingPart';
 import { QuarantinePart } from './QuarantinePart';
 import { ReleasePart } from './ReleasePart';
@@ -44,11 +44,11 @@ function Listed({ tank }: { readonly tank: TankView }) {
   if (listed.length === 0) {
     return (
       <Empty>
-        Nothing is listed for {tank.body.name}.{' '}
+        No fish planned for {tank.body.name}.{' '}
         <Link href={`/stock?tank=${tank.id}`} className="text-deep underline">
-          List what should come
+          Plan the stock list
         </Link>
-        , read the verdict, then bring it in here.
+        , read the verdict, then bring the fish home here.
       </Empty>
     );
   }
@@ -64,11 +64,11 @@ function Listed({ tank }: { readonly tank: TankView }) {
                 {countedOf(entry.group.count, profile)}{' '}
                 <span className="text-slate italic">{profile.scientificName}</span>
               </span>
-              {chosen !== entry.key && <Button onClick={() => choose(entry.key)}>Bring in</Button>}
+              {chosen !== entry.key && <Button onClick={() => choose(entry.key)}>Bring home</Button>}
             </div>
             {chosen === entry.key && (
               <div className="mt-2">
-                <BringIn entry={entry} profile={profile} tank={tank} onDone={() => choose(null)} />
+                <BringHome entry={entry} profile={profile} tank={tank} onDone={() => choose(null)} />
               </div>
             )}
           </li>
@@ -84,7 +84,7 @@ function Here({ tank }: { readonly tank: TankView }) {
   const colours = useResidentColours(residents);
   const nameOf = useResidentName();
   const [open, setOpen] = useState<Resident | null>(null);
-  if (residents.length === 0) return <Empty>Nobody lives in {tank.body.name} yet.</Empty>;
+  if (residents.length === 0) return <Empty>No fish in {tank.body.name} yet.</Empty>;
   return (
     <>
       <table className="w-full text-left">
@@ -94,8 +94,8 @@ function Here({ tank }: { readonly tank: TankView }) {
             <th className="font-medium max-sm:hidden">Kind</th>
             <th className="font-medium">Heads</th>
             <th className="font-medium max-sm:hidden">Sex</th>
-            <th className="font-medium max-sm:hidden">Length, about</th>
-            <th className="font-medium">Came</th>
+            <th className="font-medium max-sm:hidden">Estimated length</th>
+            <th className="font-medium">Arrived</th>
             <th>
               <span className="sr-only">Actions</span>
             </th>
@@ -119,11 +119,8 @@ function Here({ tank }: { readonly tank: TankView }) {
                     {nameOf(resident)}
                   </Link>
                   {resident.quarantine === 'none' && (
-                    <span
-                      className="ml-1 text-[12px] text-lamp"
-                      title="Never quarantined: a risk for the others"
-                    >
-                      not quarantined
+                    <span className="ml-1 text-[12px] text-lamp" title="No quarantine: a risk to the others">
+                      no quarantine
                     </span>
                   )}
                   {resident.until && (
@@ -145,7 +142,7 @@ function Here({ tank }: { readonly tank: TankView }) {
                   <Button
                     tone="quiet"
                     onClick={() => setOpen(resident)}
-                    aria-label={`Record something about ${nameOf(resident)}`}
+                    aria-label={`Add an entry about ${nameOf(resident)}`}
                   >
                     record
                   </Button>
@@ -161,14 +158,14 @@ function Here({ tank }: { readonly tank: TankView }) {
 }
 
 const PARTS = [
-  ['here', 'Listed and here'],
-  ['source', 'Sourcing'],
+  ['here', 'Planned and here'],
+  ['source', 'Where to buy'],
   ['waves', 'Waves'],
   ['quarantine', 'Quarantine'],
-  ['bag', 'From the bag'],
-  ['release', 'A release'],
-  ['look', 'A look after'],
-  ['moving', 'Moving house'],
+  ['bag', 'Acclimation'],
+  ['release', 'Release'],
+  ['look', 'Follow-up check'],
+  ['moving', 'Moving tanks'],
 ] as const;
 type Part = (typeof PARTS)[number][0];
 
@@ -181,27 +178,27 @@ function Arrivals({ tank }: { readonly tank: TankView }) {
   return (
     <Screen title={`Arrivals in ${tank.body.name}`}>
       <PartNav
-        label="Ways to bring them in"
+        label="Steps of an arrival"
         parts={PARTS}
         current={part}
         href={(id) => `/arrivals?tank=${tank.id}${id === 'here' ? '' : `&part=${id}`}`}
       />
       {part === 'here' && (
         <>
-          <Section title="Listed, not here yet">
+          <Section title="Planned">
             <Listed tank={tank} />
           </Section>
-          <Section title="Here now">
+          <Section title="In the tank">
             <Here tank={tank} />
           </Section>
         </>
       )}
       {part === 'waves' && <WavesPart tank={tank} />}
       {part === 'release' && <ReleasePart tank={tank} />}
-      {part === 'bag' && <BagPart tank={tank} />}
+      {part === 'bag' && <AcclimationPart tank={tank} />}
       {part === 'source' && <SourcePart tank={tank} />}
       {part === 'quarantine' && <QuarantinePart tank={tank} />}
-      {part === 'look' && <LookPart tank={tank} />}
+      {part === 'look' && <FollowUpPart tank={tank} />}
       {part === 'moving' && <MovingPart tank={tank} />}
     </Screen>
   );

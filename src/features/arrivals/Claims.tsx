@@ -24,7 +24,7 @@ function Open({
 }) {
   const { session, keep } = useCommands();
   const form = useRoomForm({
-    fields: { outcome: textField('how it ended') },
+    fields: { outcome: textField('outcome') },
     start: { outcome: '' },
     save: ({ outcome }) =>
       keep('Claim settled', [
@@ -46,7 +46,7 @@ function Open({
       </p>
       <Form form={form} className="mt-1 flex items-end gap-2">
         <TextField
-          label={`How it ended with ${from}`}
+          label={`Outcome with ${from}`}
           placeholder="credit, exchanged, refused"
           {...form.part('outcome')}
         />
@@ -63,7 +63,7 @@ export function Claims({ tank }: { readonly tank: TankView }) {
   const claims = useRoomState((state) => state.room.tanks[tank.id]?.claims);
   if (!claims || claims.length === 0) return null;
   return (
-    <Section title="Claims that wait for an answer">
+    <Section title="Open claims">
       <ul>
         {claims.map((claim) => (
           <Open key={`${claim.from}${claim.about}`} tank={tank} {...claim} />

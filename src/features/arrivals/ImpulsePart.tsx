@@ -22,7 +22,7 @@ import type { Waves } from './useWaves';
 const KEY = 'impulse';
 const TOLD = 5;
 
-/** A fish seen at the shop that nobody planned: what it would do to the list and to the waves, before it is paid for. */
+/** A fish seen at the shop that nobody planned: what it would change to the list and to the waves, before it is paid for. */
 export function ImpulsePart({ tank, waves }: { readonly tank: TankView; readonly waves: Waves }) {
   const catalogue = useCatalogue();
   const say = useSayings();
@@ -63,9 +63,9 @@ export function ImpulsePart({ tank, waves }: { readonly tank: TankView; readonly
   };
   const day = (iso: string): string => format(parseISO(iso), 'd MMM');
   return (
-    <Section title="Seen at the shop, not on the list" aside="what it would do">
+    <Section title="Impulse buy" aside="what it would change">
       <div className="grid max-w-[46rem] grid-cols-[1fr_6rem] items-end gap-3">
-        <SpeciesSearch catalogue={catalogue} label="Which kind" onPick={setProfile} />
+        <SpeciesSearch catalogue={catalogue} label="Species" onPick={setProfile} />
         <TextField
           label="How many"
           inputMode="numeric"
@@ -79,13 +79,13 @@ export function ImpulsePart({ tank, waves }: { readonly tank: TankView; readonly
           <p>
             <strong>{countedOf(count, profile)}</strong>: in{' '}
             {told.wave.lane === null ? 'straight' : `quarantine from ${day(told.wave.arrives)}`}, released{' '}
-            {day(told.wave.releases)}; {told.load.toFixed(1)} mg/L of nitrate a week more when grown.{' '}
+            {day(told.wave.releases)}; {told.load.toFixed(1)} mg/L of nitrate a week more at full size.{' '}
             {told.wave.later.length === 0
-              ? 'Nobody on the list waits longer for it.'
-              : `Later for it: ${everyOf(told.wave.later.map((one) => `${nameOf(one.key)} by ${one.days} days`))}.`}
+              ? 'No planned fish waits longer.'
+              : `Waiting longer: ${everyOf(told.wave.later.map((one) => `${nameOf(one.key)} by ${one.days} days`))}.`}
           </p>
           {told.fresh.length === 0 ? (
-            <p className="text-kelp">It brings no new stop and no new doubt to the list.</p>
+            <p className="text-kelp">No new stops or cautions.</p>
           ) : (
             <ul className="mt-1">
               {told.fresh.slice(0, TOLD).map((finding) => (
@@ -107,7 +107,7 @@ export function ImpulsePart({ tank, waves }: { readonly tank: TankView; readonly
               ]).then((done) => done && setProfile(null))
             }
           >
-            Put it on the list all the same
+            Add to the list anyway
           </Button>
         </div>
       )}

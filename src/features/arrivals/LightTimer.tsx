@@ -46,8 +46,8 @@ export function LightTimer({
           onClick={() => run('Light off', [setLight(tank.id, rampFor(protocol, session.stamp.now()))], true)}
         >
           {protocol === 'skittish'
-            ? 'Dark for two days and a half, then slowly up'
-            : 'Off until tomorrow, then slowly up'}
+            ? 'Dark for two and a half days, then slowly brighter'
+            : 'Off until tomorrow, then slowly brighter'}
         </Button>
       )}
     </div>

@@ -17,22 +17,22 @@ export function MoreOnArrival({ form }: { readonly form: ArrivalForm }) {
   return (
     <details>
       <summary className="cursor-pointer font-medium text-deep">
-        Dead on arrival, another kind among them, condition, a home for a time
+        Losses, wrong species, condition, temporary stay
       </summary>
       <div className="mt-2 grid grid-cols-2 gap-2 sm:grid-cols-4">
-        <SelectField label="Come by" {...form.part('way')}>
+        <SelectField label="How acquired" {...form.part('way')}>
           <option value="">not said</option>
           {options(WAYS)}
         </SelectField>
         <TextField label="Days in the shop" {...form.part('daysInShop')} />
-        <TextField label="Dead on arrival" {...form.part('deadOnArrival')} hint="beside those that came" />
+        <TextField label="Dead on arrival" {...form.part('deadOnArrival')} hint="besides those received" />
         <TextField label="Born about" placeholder="2024, or spring" {...form.part('bornAbout')} />
-        <TextField label="Of another kind" {...form.part('others')} hint="beside those that came" />
-        <TextField label="Only until" {...form.part('until')} />
-        <TextField label="Then to" placeholder="next tank" {...form.part('nextTank')} />
+        <TextField label="Wrong species" {...form.part('others')} hint="besides those received" />
+        <TextField label="Stays until" {...form.part('until')} />
+        <TextField label="Next tank" placeholder="next tank" {...form.part('nextTank')} />
         <TextField
-          label="Claim with the seller"
-          placeholder="wrong kind, dead ones"
+          label="Claim with the shop"
+          placeholder="wrong species, dead fish"
           {...form.part('claim')}
         />
       </div>
@@ -40,7 +40,7 @@ export function MoreOnArrival({ form }: { readonly form: ArrivalForm }) {
         <div className="mt-2">
           <SpeciesSearch
             catalogue={catalogue}
-            label="They are in truth"
+            label="Actual species"
             error={form.errorOf('stranger')}
             onPick={(profile) => form.put('stranger', profile.id)}
           />
@@ -48,7 +48,7 @@ export function MoreOnArrival({ form }: { readonly form: ArrivalForm }) {
         </div>
       )}
       <fieldset className="mt-2">
-        <legend className="text-[12px] font-medium text-slate">Seen to be well (press what holds)</legend>
+        <legend className="text-[12px] font-medium text-slate">Condition (tap all that apply)</legend>
         <SignButtons offered={CONDITIONS} chosen={seen} onChange={(chosen) => form.put('seen', chosen)} />
       </fieldset>
     </details>

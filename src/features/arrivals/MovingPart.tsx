@@ -43,16 +43,12 @@ export function MovingPart({ tank }: { readonly tank: TankView }) {
 
   if (!move)
     return residents.length === 0 || tanks.length === 0 ? (
-      <Empty>
-        {residents.length === 0
-          ? `Nobody lives in ${tank.body.name}: there is nobody to move.`
-          : 'There is no other tank in the rack to move to.'}
-      </Empty>
+      <Empty>{residents.length === 0 ? `No fish in ${tank.body.name} to move.` : 'Add a second tank.'}</Empty>
     ) : (
       <div className="flex max-w-[46rem] flex-col gap-3">
         <p>
-          From {tank.body.name} in bucket loads: what goes out is counted, what comes in is counted again, and
-          whoever is left behind is looked for. Who goes and who stays is worked out under Line-ups.
+          From {tank.body.name} by the bucket: count fish out and in, then search for the rest. Line-ups shows
+          which fish can move.
         </p>
         <div className="flex items-end gap-3">
           <SelectField label="To" value={to} onChange={(event) => setTo(event.target.value)}>
@@ -87,7 +83,7 @@ export function MovingPart({ tank }: { readonly tank: TankView }) {
   };
   return (
     <div className="grid gap-6 lg:grid-cols-2">
-      <Section title={`From ${tank.body.name} to ${target?.body.name ?? 'a tank no longer there'}`}>
+      <Section title={`From ${tank.body.name} to ${target?.body.name ?? 'a removed tank'}`}>
         <ol>
           {MOVING_STEPS.map((step) => (
             <li key={step} className="border-b border-line">
@@ -113,7 +109,7 @@ export function MovingPart({ tank }: { readonly tank: TankView }) {
         </ol>
         <Caution>
           Unplug heaters, filters and lights before the level falls and before hands go in. Spines and stings:
-          a container, never bare hands. A filled tank is never carried.
+          use a container, never bare hands. Never carry a filled tank.
         </Caution>
       </Section>
       <Section title="Buckets" aside="count fish out and in">
@@ -183,7 +179,7 @@ function Loads({
   return (
     <>
       <Form form={form} className="flex flex-wrap items-end gap-2">
-        <SelectField label="Into the bucket" {...form.part('resident')}>
+        <SelectField label="Fill bucket" {...form.part('resident')}>
           <option value="">who</option>
           {residents.map((one) => (
             <option key={one.id} value={one.id}>
@@ -192,12 +188,7 @@ function Loads({
           ))}
         </SelectField>
         {chosen && !chosen.individual && (
-          <TextField
-            label="How many went in"
-            wrap="w-32"
-            {...form.part('out')}
-            hint={`up to ${chosen.count}`}
-          />
+          <TextField label="Fish in" wrap="w-32" {...form.part('out')} hint={`up to ${chosen.count}`} />
         )}
         <Button type="submit" large waiting={form.waiting}>
           In the bucket
@@ -217,7 +208,7 @@ function Loads({
             {load.in === null ? (
               <Arrived
                 most={load.out}
-                label={`How many of bucket ${index + 1} came out alive`}
+                label={`Alive from bucket ${index + 1}`}
                 onIn={(value) => void onEmpty(index, value)}
               />
             ) : (

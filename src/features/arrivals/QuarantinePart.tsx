@@ -25,11 +25,11 @@ export function QuarantinePart({ tank }: { readonly tank: TankView }) {
   if (!lane)
     return (
       <Empty>
-        No tank in the rack is for quarantine.{' '}
+        No quarantine tank.{' '}
         <Link href="/" className="text-deep underline">
-          Put a spare tank in the rack
+          Add a spare tank
         </Link>
-        , wet and ripe: without one, whatever newcomers carry, all get.
+        with a proven filter: without one, any disease newcomers carry reaches the others.
       </Empty>
     );
   return (
@@ -92,24 +92,24 @@ function Run({ lane }: { readonly lane: TankView }) {
             </p>
             {(sources.length > 1 || days.length > 1) && (
               <Caution>
-                Two batches share this tank{sources.length > 1 ? ` (${sources.join(', ')})` : ''}: what one
-                carries the other gets, and the days count from the last that came.
+                Two batches share this tank{sources.length > 1 ? ` (${sources.join(', ')})` : ''}: disease
+                passes between them, and the days count from the last arrival.
               </Caution>
             )}
             {life.begunOn === null && life.passedOn === null && <Begin lane={lane} onDo={onDo} />}
             <Running lane={lane} onDo={onDo} />
             <p className="text-slate">
-              Somebody died?{' '}
-              <Link className="text-deep underline" href={`/leavers?tank=${lane.id}`}>
-                Record it under Leavers
+              Did a fish die?{' '}
+              <Link className="text-deep underline" href={`/departures?tank=${lane.id}`}>
+                Record it under Departures
               </Link>
-              . Own nets and hoses stay with this tank.
+              . Keep nets and hoses for this tank alone.
             </p>
           </>
         )}
         <Afterwards lane={lane} onDo={onDo} />
       </div>
-      <Section title="What was seen and done">
+      <Section title="History">
         {story.length === 0 && <Empty>Nothing yet.</Empty>}
         <ol>
           {story.map((event) => (

@@ -65,11 +65,11 @@ export function Begin({ lane, onDo }: { readonly lane: TankView; readonly onDo: 
   const [ticked, setTicked] = useState<readonly QuarantineCheck[]>([]);
   const [days, setDays] = useState<number>(QUARANTINE_DAYS);
   return (
-    <Section title={`Begin a quarantine in ${lane.body.name}`} aside="each must be ticked">
+    <Section title={`Start a quarantine in ${lane.body.name}`} aside="tick each">
       <TickList items={QUARANTINE_CHECKS} ticked={ticked} words={(check) => check} onChange={setTicked} />
       <div className="mt-2 flex items-end gap-3">
         <SelectField
-          label="To last"
+          label="Length"
           value={String(days)}
           onChange={(event) => setDays(Number(event.target.value))}
         >
@@ -84,7 +84,7 @@ export function Begin({ lane, onDo }: { readonly lane: TankView; readonly onDo: 
           large
           disabled={ticked.length < QUARANTINE_CHECKS.length}
           onClick={() =>
-            onDo('Quarantine begun', {
+            onDo('Quarantine started', {
               type: 'quarantine',
               on: session.stamp.now(),
               tank: lane.id,
@@ -99,8 +99,7 @@ export function Begin({ lane, onDo }: { readonly lane: TankView; readonly onDo: 
         </Button>
       </div>
       <Caution>
-        Forgetting the dechlorinator kills the whole batch. A filter that is not seeded poisons it more
-        slowly.
+        Without dechlorinator the whole batch dies; an unseeded filter poisons it more slowly.
       </Caution>
     </Section>
   );
@@ -137,7 +136,7 @@ export function Running({ lane, onDo }: { readonly lane: TankView; readonly onDo
           <Button
             tone={left <= 0 ? 'main' : 'plain'}
             disabled={left > 0}
-            onClick={() => onDo('Quarantine passed', { ...base, type: 'quarantine', what: 'passed' })}
+            onClick={() => onDo('Quarantine finished', { ...base, type: 'quarantine', what: 'passed' })}
           >
             Passed
           </Button>
@@ -151,24 +150,24 @@ export function Running({ lane, onDo }: { readonly lane: TankView; readonly onDo
               })
             }
           >
-            Two weeks more
+            Two more weeks
           </Button>
           <Button
             tone="warn"
             onClick={() =>
-              onDo('Quarantine given up', {
+              onDo('Quarantine cancelled', {
                 ...base,
                 type: 'quarantine',
                 what: 'given up',
-                note: 'Whatever they carry goes with them.',
+                note: 'Any disease they carry goes with them.',
               })
             }
           >
-            Give it up
+            Cancel quarantine
           </Button>
         </div>
       </Section>
-      <Section title="Seen today" aside="illness makes it longer by two clear weeks">
+      <Section title="Seen today" aside="signs of illness add two clear weeks">
         <SignButtons offered={SIGNS_HERE} chosen={signs} onChange={setSigns} />
         <Button
           className="mt-2"
@@ -180,14 +179,14 @@ export function Running({ lane, onDo }: { readonly lane: TankView; readonly onDo
             ).then((done) => done && setSigns([]));
           }}
         >
-          Record what you see
+          Save signs
         </Button>
       </Section>
       <Section title="Given" aside="a record, not advice">
         <Form form={treatment} className="flex items-end gap-2">
-          <TextField label="What was given, and how much" {...treatment.part('what')} />
+          <TextField label="Product and dose" {...treatment.part('what')} />
           <Button type="submit" waiting={treatment.waiting}>
-            Record it
+            Save
           </Button>
         </Form>
         <Caution>
@@ -213,8 +212,8 @@ export function Afterwards({ lane, onDo }: { readonly lane: TankView; readonly o
     <Section title="After the batch" aside={`${DRYING_DAYS} days dry`}>
       {dry === null ? (
         <p>
-          The batch has passed. Tear the tank down, wipe it, drain it and let it dry before the next one.{' '}
-          <Button onClick={() => step('torn down', 'Torn down')}>Torn down</Button>
+          The batch has finished. Drain the tank, wipe it and let it dry before the next one.{' '}
+          <Button onClick={() => step('torn down', 'Drained')}>Drained</Button>
         </p>
       ) : dry < DRYING_DAYS ? (
         <p>

@@ -25,7 +25,7 @@ const FIELDS = {
   sure: eventFields('sexed').sure,
   partner: eventFields('paired').second.optional(),
   species: eventFields('identified').species.optional(),
-  fromStart: yesNoField('from the day it came'),
+  fromStart: yesNoField('from the day it arrived'),
   lengthCm: eventFields('measured').lengthCm.optional(),
   count: wholeField('how many', 1, 10_000).optional(),
   text: noteField('a note'),
@@ -69,7 +69,7 @@ export function ResidentDialog({
     save: async ({ kind, fromStart, ...input }) => {
       const body = recordResident(kind, resident, input, session.stamp);
       if ('expected' in body) return [body];
-      // What was learned late holds from the day it came: the past is told with it.
+      // What was learned late holds from the day it arrived: the past is told with it.
       const on = fromStart ? resident.cameOn : session.stamp.now();
       const kept = await keep(`${nameOf(resident)}: ${kind}`, [appendChange(session, { ...body, on })]);
       if (kept === true) onClose();
@@ -81,7 +81,7 @@ export function ResidentDialog({
   const anew = form.text('species');
 
   return (
-    <Dialog open onOpenChange={onClose} title={nameOf(resident)} about="What is there to record?">
+    <Dialog open onOpenChange={onClose} title={nameOf(resident)} about="What do you want to record?">
       <Form form={form} className="flex flex-col gap-3">
         <SelectField
           label="What"
@@ -125,11 +125,11 @@ export function ResidentDialog({
             ))}
           </SelectField>
         )}
-        {kind === 'identified anew' && (
+        {kind === 'identified' && (
           <>
             <SpeciesSearch
               catalogue={catalogue}
-              label="It turned out to be"
+              label="Actual species"
               error={form.errorOf('species')}
               onPick={(profile) => form.put('species', profile.id)}
             />
@@ -138,23 +138,23 @@ export function ResidentDialog({
         )}
         {kind === 'moved' && (
           <TextField
-            label="Only until"
+            label="Stays until"
             min={todayIso()}
             {...form.part('until')}
-            hint="A home for a time comes due on its day"
+            hint="The stay comes due on its day"
           />
         )}
-        {(kind === 'identified anew' || kind === 'sexed') && (
+        {(kind === 'identified' || kind === 'sexed') && (
           <label className="flex min-h-8 items-center gap-2">
             <input type="checkbox" className="size-4 accent-(--deep)" {...form.tick('fromStart')} />
-            It was so from the day it came: put the past right too
+            It was so from the day it arrived: put the past right too
           </label>
         )}
         {kind === 'measured' && <TextField label="Length" {...form.part('lengthCm')} />}
         {COUNTS.includes(kind) && <TextField label="How many" {...form.part('count')} />}
         {kind !== 'measured' && <TextField label={TEXT_LABEL[kind] ?? 'Note'} {...form.part('text')} />}
         <Button tone="main" type="submit" waiting={form.waiting}>
-          Record it
+          Save
         </Button>
       </Form>
     </Dialog>

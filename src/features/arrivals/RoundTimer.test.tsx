@@ -15,8 +15,8 @@ describe('Rounds of mixing', () => {
 
   it('run five minutes each, survive a reload, and end', () => {
     const { unmount } = render(<RoundTimer rounds={2} addLitres={1.5} />);
-    fireEvent.click(screen.getByRole('button', { name: 'Start the rounds' }));
-    expect(screen.getByRole('timer')).toHaveTextContent('Round 1 of 2: 1.5 L in now. Next in 5:00');
+    fireEvent.click(screen.getByRole('button', { name: 'Start rounds' }));
+    expect(screen.getByRole('timer')).toHaveTextContent('Round 1 of 2: 1.5 L now. Next in 5:00');
     act(() => void jest.advanceTimersByTime(2 * MINUTE));
     expect(screen.getByRole('timer')).toHaveTextContent('Next in 3:00');
     unmount();
@@ -24,9 +24,9 @@ describe('Rounds of mixing', () => {
     render(<RoundTimer rounds={2} addLitres={1.5} />);
     expect(screen.getByRole('timer')).toHaveTextContent('Round 2 of 2');
     act(() => void jest.advanceTimersByTime(5 * MINUTE));
-    expect(screen.getByText('All rounds are done: let them go.')).toBeInTheDocument();
+    expect(screen.getByText('All rounds done: release the fish.')).toBeInTheDocument();
     fireEvent.click(screen.getByRole('button', { name: 'Done' }));
-    expect(screen.getByRole('button', { name: 'Start the rounds' })).toBeInTheDocument();
+    expect(screen.getByRole('button', { name: 'Start rounds' })).toBeInTheDocument();
     expect(window.localStorage).toHaveLength(0);
   });
 });

@@ -29,7 +29,7 @@ export function RoundTimer({ rounds, addLitres }: { readonly rounds: number; rea
   if (began === null)
     return (
       <Button large onClick={() => start(Date.now())}>
-        Start the rounds
+        Start rounds
       </Button>
     );
   const passed = Math.max(0, now - began);
@@ -38,16 +38,16 @@ export function RoundTimer({ rounds, addLitres }: { readonly rounds: number; rea
   return (
     <div className="flex flex-wrap items-center gap-3" role="timer" aria-label="Rounds of mixing">
       {round > rounds ? (
-        <strong>All rounds are done: let them go.</strong>
+        <strong>All rounds done: release the fish.</strong>
       ) : (
         <span>
-          Round <span className="fig">{round}</span> of {rounds}: {addLitres.toFixed(1)} L in now. Next in{' '}
+          Round <span className="fig">{round}</span> of {rounds}: {addLitres.toFixed(1)} L now. Next in{' '}
           <span className="fig text-[20px]">
             {Math.floor(left / 60)}:{String(left % 60).padStart(2, '0')}
           </span>
         </span>
       )}
-      <Button onClick={() => start(null)}>{round > rounds ? 'Done' : 'Give up'}</Button>
+      <Button onClick={() => start(null)}>{round > rounds ? 'Done' : 'Cancel'}</Button>
     </div>
   );
 }

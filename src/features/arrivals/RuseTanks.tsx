@@ -35,10 +35,11 @@ export function RuseTanks({ tank, newcomer }: { readonly tank: TankView; readonl
   return (
     <div className="border-l-2 border-deep pl-3">
       <p>
-        For the week: {joiners.map(nameOf).join(', ') || 'three or four residents'} join it for {RUSE_DAYS}{' '}
-        days in a tank that carries them all, once its own quarantine is over; then all come in together.
+        For the week: {joiners.map(nameOf).join(', ') || 'three or four residents'} join the newcomer for{' '}
+        {RUSE_DAYS} days in a tank that carries them all, once its quarantine is over; then all go in
+        together.
       </p>
-      {told.length === 0 && <p className="text-lamp">There is no spare tank in the rack for it.</p>}
+      {told.length === 0 && <p className="text-lamp">No spare tank is free.</p>}
       <ul>
         {told.map((one) => (
           <li key={one.tank} className="flex flex-wrap items-baseline gap-2">

@@ -42,7 +42,7 @@ function WaveBar({
       type="button"
       {...listeners}
       {...attributes}
-      aria-label={`${label}: drag, or press Space and the arrows, to move it by days`}
+      aria-label={`${label}: drag, or press Space and the arrow keys, to move it by days`}
       className={`absolute truncate rounded-xs border px-1.5 text-left text-[12px] ${unwise ? 'border-lamp bg-panel text-lamp' : 'border-deep bg-water text-ink'}`}
       style={{
         left,

@@ -131,11 +131,11 @@ export function WavesPart({ tank }: { readonly tank: TankView }) {
   if (waves.toCome.length === 0)
     return (
       <Empty>
-        Nothing is listed for {tank.body.name}.{' '}
+        No fish planned for {tank.body.name}.{' '}
         <Link href={`/stock?tank=${tank.id}`} className="text-deep underline">
-          List what should come
+          Plan the stock list
         </Link>
-        : the waves follow from it.
+        to plan the waves.
       </Empty>
     );
   return (
@@ -148,7 +148,7 @@ export function WavesPart({ tank }: { readonly tank: TankView }) {
             waves.choose({ school: event.target.value as 'gentlest first' | 'favourite first' })
           }
         >
-          <option value="gentlest first">gentlest first, the roughest last</option>
+          <option value="gentlest first">peaceful first, aggressive last</option>
           <option value="favourite first">what is wished for most first</option>
         </SelectField>
         <SelectField
@@ -177,7 +177,7 @@ export function WavesPart({ tank }: { readonly tank: TankView }) {
       {waves.lanes.length === 0 && waves.rules.quarantineDays > 0 && (
         <Caution>
           No tank in the rack is for quarantine: the waves go straight in, and whatever they carry, all get.
-          Put a spare tank in the rack, wet and ripe.
+          Add a spare tank, wet and ripe.
         </Caution>
       )}
       <WaveLine waves={waves} display={tank.body.name} nameOf={(index) => kindsOf(waves, index)} />

@@ -72,7 +72,7 @@ describe('species of the keeper’s own', () => {
     window.history.replaceState(null, '', '/catalogue?species=paracheirodon-innesi');
     const session = await room();
     show(session, <CatalogueScreen />);
-    fireEvent.click(screen.getByText('Copy as a species of my own'));
+    fireEvent.click(screen.getByText('Copy and edit values'));
     const dialog = inDialog();
     put(dialog.getByLabelText('Find a field'), 'size.maleCm');
     put(dialog.getByLabelText('male'), '200');

@@ -49,7 +49,7 @@ export function CatalogueScreen() {
   return (
     <Screen
       title="Catalogue"
-      about={`${catalogue.all.length} species, filled from general knowledge of husbandry. Each says what it rests on and how sure it is.`}
+      about={`${catalogue.all.length} species, each with source and confidence.`}
       actions={<SpeciesFiles />}
     >
       <div className="grid gap-6 lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
@@ -110,26 +110,28 @@ export function CatalogueScreen() {
               </button>
             )}
             <div className="no-print mb-2 flex flex-wrap gap-2">
-              <Button onClick={() => setEditing('copy')}>Copy as a species of my own</Button>
+              <Button onClick={() => setEditing('copy')}>Copy and edit values</Button>
               <Button onClick={() => setEditing('change')}>{isOwn ? 'Change' : 'Put my own figures'}</Button>
               {isMine && (
                 <Button
                   tone="quiet"
                   onClick={() =>
                     run(
-                      isOwn ? `Removed ${commonName(profile)}` : `Back to the shipped ${commonName(profile)}`,
+                      isOwn
+                        ? `Removed ${commonName(profile)}`
+                        : `Back to shipped values of ${commonName(profile)}`,
                       [speciesChange(profile.id, null)],
                     )
                   }
                 >
-                  {isOwn ? 'Remove it' : 'Back to the shipped figures'}
+                  {isOwn ? 'Remove' : 'Back to the shipped figures'}
                 </Button>
               )}
             </div>
             {isMine && (
               <p className="mb-2 border-l-2 border-deep pl-3 text-[13px] text-slate">
                 {isOwn
-                  ? 'A species of your own.'
+                  ? 'Your own species.'
                   : `Your figures for: ${mine.body?.changed.join(', ') || 'nothing'}. The shipped entry stays under them.`}
               </p>
             )}

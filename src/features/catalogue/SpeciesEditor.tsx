@@ -110,13 +110,13 @@ export function SpeciesEditor({ mode, profile, catalogue, shipped, onSave, onClo
       onOpenChange={onClose}
       title={
         mode === 'copy'
-          ? `A species of your own, like ${commonName(profile)}`
+          ? `Your own species, like ${commonName(profile)}`
           : `Your figures for ${commonName(profile)}`
       }
       about={
         mode === 'copy'
-          ? 'Change what differs. Ranges as "24 - 28", lists with ";", units where you like: "4 in", "78 F".'
-          : 'The shipped entry stays as it is under yours, and fields that you leave alone follow its updates.'
+          ? 'Change what differs. Type ranges as "24 - 28", lists with ";", and any unit: "4 in", "78 F".'
+          : 'The shipped entry stays; values that you leave alone follow its updates.'
       }
     >
       <Form
@@ -139,10 +139,8 @@ export function SpeciesEditor({ mode, profile, catalogue, shipped, onSave, onClo
         {(faults.length > 0 || elsewhere.length > 0) && (
           <div role="alert" className="text-buoy">
             <p>
-              {faults.length === 1
-                ? 'One field is not right yet'
-                : `${faults.length} fields are not right yet`}
-              ; nothing is lost.
+              {faults.length === 1 ? '1 value to correct' : `${faults.length} values to correct`}; nothing is
+              lost.
             </p>
             <ul>
               {faults.map((fault) => (

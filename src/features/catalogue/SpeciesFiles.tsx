@@ -27,7 +27,7 @@ export function SpeciesFiles() {
   const bad = file?.read.rows.filter((row) => row.species === null) ?? [];
   const take = (): void => {
     void run(
-      `Took in ${good.length} species`,
+      `Imported ${good.length} species`,
       good.flatMap((row) => (row.species ? [speciesChange(row.species.profile.id, row.species)] : [])),
     );
     setFile(null);
@@ -61,13 +61,7 @@ export function SpeciesFiles() {
         }}
       />
       {file && (
-        <Dialog
-          open
-          wide
-          onOpenChange={() => setFile(null)}
-          title={file.name}
-          about="Nothing has been taken in yet."
-        >
+        <Dialog open wide onOpenChange={() => setFile(null)} title={file.name} about="Nothing was imported.">
           <div className="flex max-h-[70dvh] flex-col gap-3 overflow-y-auto">
             {file.read.faults.map((fault) => (
               <p key={fault.path + fault.received} role="alert" className="text-buoy">
@@ -77,7 +71,7 @@ export function SpeciesFiles() {
             {bad.length > 0 && (
               <section>
                 <h3 className="font-semibold">
-                  {bad.length === 1 ? '1 row stays out' : `${bad.length} rows stay out`}
+                  {bad.length === 1 ? '1 row cannot be read' : `${bad.length} rows cannot be read`}
                 </h3>
                 <ul>
                   {bad.map((row) => (
@@ -97,9 +91,9 @@ export function SpeciesFiles() {
             )}
             <section>
               <h3 className="font-semibold">
-                {good.length === 1 ? '1 row can come in' : `${good.length} rows can come in`}
+                {good.length === 1 ? '1 row can be imported' : `${good.length} rows can be imported`}
               </h3>
-              {same > 0 && <p className="text-slate">{same} more say what the shipped entries say.</p>}
+              {same > 0 && <p className="text-slate">{same} more are the same as the shipped entries.</p>}
               <ul>
                 {good.map((row) => (
                   <li key={row.line} className="border-b border-line py-1">
@@ -110,7 +104,7 @@ export function SpeciesFiles() {
               </ul>
             </section>
             <Button tone="main" disabled={good.length === 0} onClick={take}>
-              Take in {good.length} species
+              Import {good.length} species
             </Button>
           </div>
         </Dialog>

@@ -24,23 +24,23 @@ const LABELS: Readonly<Record<string, string>> = {
   what: 'What',
   place: 'Where',
   cause: 'Cause',
-  taker: 'Who takes it',
-  credit: 'For what',
+  taker: 'New keeper',
+  credit: 'In return',
   reason: 'Why',
   how: 'How',
   sex: 'Sex',
   sure: 'How sure',
-  step: 'Step',
+  step: 'Intervention',
   origin: 'Origin',
-  way: 'Come by',
+  way: 'How acquired',
   quarantine: 'Quarantine',
   protocol: 'Introduced',
   ordered: 'Ordered',
   deadOnArrival: 'Dead on arrival',
   daysInShop: 'Days in the shop',
   bornAbout: 'Born about',
-  bad: 'How bad, 1 to 3',
-  trigger: 'Set off by',
+  bad: 'Severity, 1 to 3',
+  trigger: 'Trigger',
   hours: 'Hours after',
   days: 'Days',
   about: 'About',
@@ -100,8 +100,8 @@ export function CorrectDialog({ event, onClose, onCorrect }: Props) {
     <Dialog
       open
       onOpenChange={onClose}
-      title="Correct this entry"
-      about="The old words stay in the journal, struck through."
+      title="Correct entry"
+      about="The old entry stays in the journal, struck out."
     >
       <Form form={form} className="grid gap-3">
         <TextField label="When it happened" {...form.part('on')} type="datetime-local" />
@@ -117,7 +117,7 @@ export function CorrectDialog({ event, onClose, onCorrect }: Props) {
           );
         })}
         <Button tone="main" type="submit" waiting={form.waiting}>
-          Correct it
+          Save correction
         </Button>
       </Form>
     </Dialog>

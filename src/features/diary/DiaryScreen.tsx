@@ -72,7 +72,7 @@ function Row({
       <span className="no-print flex gap-3 whitespace-nowrap">
         {struck ? (
           <Button tone="quiet" onClick={onRestore}>
-            put back
+            restore
           </Button>
         ) : (
           <>
@@ -121,7 +121,7 @@ export function DiaryScreen() {
     fields: { text: eventFields('noted').text },
     start: { text: '' },
     save: ({ text }) =>
-      keep('Note written', [
+      keep('Note saved', [
         appendChange(session, {
           type: 'noted',
           on: session.stamp.now(),
@@ -152,13 +152,9 @@ export function DiaryScreen() {
         </Form>
       </div>
       {entries === null ? (
-        <p className="text-slate">Reading the journal…</p>
+        <p className="text-slate">Loading…</p>
       ) : shown.length === 0 ? (
-        <Empty>
-          {rows.length === 0
-            ? 'Nothing has been written yet. Arrivals, watches, leavers and notes all come together here.'
-            : 'Nothing matches.'}
-        </Empty>
+        <Empty>{rows.length === 0 ? 'Nothing recorded yet.' : 'Nothing matches.'}</Empty>
       ) : (
         <div
           ref={scroller}
@@ -186,7 +182,7 @@ export function DiaryScreen() {
                       void run('Entry struck out', [correctChange(session, row.event.id, row.event.on, null)])
                     }
                     onRestore={() =>
-                      void run('Entry put back', [
+                      void run('Entry restored', [
                         correctChange(session, row.event.id, row.event.on, datedOf(row.event)),
                       ])
                     }

@@ -38,16 +38,16 @@ export function AsidePart() {
               {whatItWas(one)}: <span className="break-words text-slate">{one.why}</span>
             </span>
             <Button tone="quiet" onClick={() => save([one])}>
-              Save it
+              Save
             </Button>
             <Button tone="quiet" onClick={() => session.dropAside(one.key)}>
-              Remove it
+              Remove
             </Button>
           </li>
         ))}
       </ul>
       <Button className="mt-2" onClick={() => save(aside)}>
-        Save all of them
+        Save all
       </Button>
     </Section>
   );

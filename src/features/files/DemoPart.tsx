@@ -17,18 +17,14 @@ export function DemoPart() {
       {room === 'demo' ? (
         <div className="flex flex-wrap gap-2">
           <Button tone="main" onClick={() => goTo('own')}>
-            Leave it for your own room
+            Go to my room
           </Button>
-          <Button onClick={() => removeDemo()}>Remove it</Button>
-          <Button onClick={() => resetDemo().then(() => toast('The demo room is as new.'))}>
-            Make it as new
-          </Button>
+          <Button onClick={() => removeDemo()}>Remove</Button>
+          <Button onClick={() => resetDemo().then(() => toast('Demo reset.'))}>Reset demo</Button>
         </div>
       ) : (
         <>
-          <p className="mb-2 text-slate">
-            Four made-up tanks to try things on. It has a store of its own and never mixes with yours.
-          </p>
+          <p className="mb-2 text-slate">Four made-up tanks to try things on, kept apart from your room.</p>
           <Button onClick={() => goTo('demo')}>Open the demo room</Button>
         </>
       )}

@@ -45,7 +45,7 @@ describe('Files', () => {
     );
     expect(await screen.findByRole('alert')).toHaveTextContent('The room is as it was.');
     expect(screen.getByRole('alert')).toHaveTextContent('tank.heightCm: expected height in cm above 0');
-    await userEvent.click(screen.getByRole('button', { name: 'All right' }));
+    await userEvent.click(screen.getByRole('button', { name: 'OK' }));
     expect(heads(session)).toEqual({ Torch: 1 });
   });
 
@@ -70,7 +70,7 @@ describe('Files', () => {
         '{"format":"lomvik-plan","version":1,"tank":{"lengthCm":100,"widthCm":40,"heightCm":50},"groups":[{"species":"neon tetra","count":12}]}',
       ),
     );
-    await userEvent.click(await screen.findByRole('button', { name: 'Add the tank' }));
+    await userEvent.click(await screen.findByRole('button', { name: 'Add tank' }));
     await waitFor(() => expect(names(session)).toEqual(['Holm', 'river']));
   });
 
@@ -78,7 +78,7 @@ describe('Files', () => {
     const session = await room();
     show(session, <FilesScreen />);
     await userEvent.upload(input(), file('demo.lomvik.json', text));
-    await userEvent.click(await screen.findByRole('button', { name: 'Leave it' }));
+    await userEvent.click(await screen.findByRole('button', { name: 'Cancel' }));
     expect(names(session)).toEqual(['Holm']);
   });
 

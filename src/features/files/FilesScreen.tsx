@@ -14,7 +14,7 @@ import { UnitsPart } from './UnitsPart';
 const PARTS: readonly (readonly [string, () => ReactNode])[] = [
   ['Saving', () => <SavePart />],
   ['Opening', () => <OpenPart />],
-  ['What was set aside', () => <AsidePart />],
+  ['Damaged records', () => <AsidePart />],
   ['Tables', () => <TablesPart />],
   [
     'Units',
@@ -32,7 +32,7 @@ export function FilesScreen() {
   return (
     <Screen
       title="Files"
-      about="Everything stays in this browser until you save it. A saved room can be opened on any machine."
+      about="Your room is only in this browser until you save it. A saved room opens on any machine."
     >
       <div className="grid max-w-5xl gap-6 lg:grid-cols-2">
         {PARTS.map(([name, part]) => (

@@ -42,10 +42,10 @@ export function ImportPreview({ name, look, changedSince, watchRuns, tankName, o
   if (look.kind === 'refused') {
     return (
       <div role="alert" className="border-l-2 border-buoy pl-3">
-        <p className="font-semibold text-buoy">{name} was not taken in. The room is as it was.</p>
+        <p className="font-semibold text-buoy">{name} cannot be imported. Nothing was changed.</p>
         <Faults faults={look.faults} more={look.more} />
         <Button className="mt-2" onClick={onLeave}>
-          All right
+          OK
         </Button>
       </div>
     );
@@ -60,9 +60,9 @@ export function ImportPreview({ name, look, changedSince, watchRuns, tankName, o
         </p>
         <div className="mt-2 flex gap-2">
           <Button tone="main" onClick={onAgree}>
-            Add the tank
+            Add tank
           </Button>
-          <Button onClick={onLeave}>Leave it</Button>
+          <Button onClick={onLeave}>Cancel</Button>
         </div>
       </div>
     );
@@ -72,15 +72,15 @@ export function ImportPreview({ name, look, changedSince, watchRuns, tankName, o
     return (
       <div className="border-l-2 border-deep pl-3">
         <p>
-          {name} is the story of {life.name || `${life.count} ${life.species.replace(/-/g, ' ')}`}
+          {name} is the history of {life.name || `${life.count} ${life.species.replace(/-/g, ' ')}`}
           {life.keeper && `, kept by ${life.keeper}`}: {life.story.length} lines, {life.lengths.length}{' '}
-          lengths. It would come to {tankName} today, {life.lengthCm} cm long; nothing else changes.
+          lengths. It would arrive in {tankName} today, {life.lengthCm} cm long; nothing else changes.
         </p>
         <div className="mt-2 flex gap-2">
           <Button tone="main" onClick={onAgree}>
-            It has come
+            Confirm arrival
           </Button>
-          <Button onClick={onLeave}>Leave it</Button>
+          <Button onClick={onLeave}>Cancel</Button>
         </div>
       </div>
     );
@@ -90,7 +90,7 @@ export function ImportPreview({ name, look, changedSince, watchRuns, tankName, o
     <div className="border-l-2 border-deep pl-3">
       {changedSince && (
         <p role="alert" className="mb-2 text-lamp">
-          This room was changed since you looked. Look again at what would happen:
+          This room has changed since. Check again what would change:
         </p>
       )}
       <p className="mb-2">
@@ -101,39 +101,36 @@ export function ImportPreview({ name, look, changedSince, watchRuns, tankName, o
       {look.leftOut > 0 && (
         <div role="alert" className="mb-2 border-l-2 border-lamp pl-3">
           <p>
-            {look.leftOut} of its records cannot be taken in. They stay in the file; the others can be opened
-            without them.
+            {look.leftOut} of its records cannot be imported. They stay in the file; the others can be opened.
           </p>
           <Faults faults={look.faults} more={look.more} />
         </div>
       )}
       {watchRuns && (
         <p className="mb-2 text-lamp">
-          A watch is running in this room. Finish it first, or its minutes go with the room.
+          A watch is running in this room. Finish it first, or its minutes are lost.
         </p>
       )}
       {changes.same ? (
-        <p>It says the same as this room. Nothing would change.</p>
+        <p>It is the same as this room. Nothing would change.</p>
       ) : (
         <Ledger
           rows={[
             ['Would be added', all(changes.documents.added)],
             ['Would be changed', all(changes.documents.changed)],
-            ['Would be gone', all(changes.documents.removed)],
+            ['Would be removed', all(changes.documents.removed)],
             ['Entries added', changes.entries.added],
             ['Entries changed', changes.entries.changed],
-            ['Entries gone', changes.entries.removed],
+            ['Entries removed', changes.entries.removed],
           ]}
         />
       )}
-      <p className="mt-2 text-slate">
-        This room is kept as it is now, and can be put back afterwards under Files.
-      </p>
+      <p className="mt-2 text-slate">This room is kept and can be restored under Files.</p>
       <div className="mt-2 flex gap-2">
         <Button tone={changes.entries.removed > 0 ? 'warn' : 'main'} onClick={onAgree}>
           Replace this room
         </Button>
-        <Button onClick={onLeave}>Leave it</Button>
+        <Button onClick={onLeave}>Cancel</Button>
       </div>
     </div>
   );

@@ -28,14 +28,14 @@ export function OpenPart() {
 
   const putBack = async (): Promise<void> => {
     if (await files.putBack(() => void putBack()))
-      toast('The room is as it was before the file, with everything that was written since.');
+      toast('The room is restored, with everything recorded since.');
   };
   const agree = async (): Promise<void> => {
     if (work.kind !== 'looked') return;
     const { file, look } = work;
     if (look.kind === 'room') {
       if (await files.replace(file))
-        toast('The room now holds what the file says.', {
+        toast('The room was replaced by the file.', {
           duration: UNDO_IMPORT_MS,
           action: { label: 'Undo', onClick: () => void putBack() },
         });
@@ -45,10 +45,10 @@ export function OpenPart() {
       const into = tanks[0];
       if (into)
         await run(
-          `${look.life.name || 'A fish'} came with its story`,
+          `${look.life.name || 'A fish'} arrived with its history`,
           openLife(look.life, into.id, session.stamp),
         );
-      else toast.error('There is no tank yet for it to come to. Make one first; the file is as it was.');
+      else toast.error('Add a tank first. Nothing was imported.');
     }
     if (look.kind === 'plan') {
       const name = file.name.replace(/\.lomvik-plan\.json$|\.json$/, '') || 'Plan';
@@ -70,15 +70,14 @@ export function OpenPart() {
           look={work.look}
           changedSince={work.changedSince}
           watchRuns={watching?.body != null}
-          tankName={tanks[0]?.body.name ?? 'a tank; make one first'}
+          tankName={tanks[0]?.body.name ?? 'a tank; add one first'}
           onAgree={() => void agree()}
           onLeave={files.leave}
         />
       ) : (
         <label className="block">
           <span className="mb-2 block text-slate">
-            A saved room, a plan, or a fish with its story. You see what it would change before anything is
-            touched.
+            A saved room, a plan, or a fish with its history. You see what would change first.
           </span>
           <input
             type="file"
@@ -95,8 +94,8 @@ export function OpenPart() {
       <WorkLine files={files} />
       {replacedOn !== null && work.kind === 'idle' && (
         <div className="mt-3 flex flex-wrap items-center gap-2">
-          <p className="text-slate">A file took the place of the room on {replacedOn.slice(0, 10)}.</p>
-          <Button onClick={() => putBack()}>Put the room back as it was before</Button>
+          <p className="text-slate">A file replaced the room on {replacedOn.slice(0, 10)}.</p>
+          <Button onClick={() => putBack()}>Restore the room from before</Button>
         </div>
       )}
     </Section>

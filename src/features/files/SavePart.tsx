@@ -36,22 +36,19 @@ export function SavePart() {
   return (
     <Section title="Save">
       <p className="mb-2 text-slate">
-        The whole room: tanks, lists, settings and every entry of the journal. Pictures are saved beside it in
-        one zip file.
+        The whole room: tanks, lists, settings and every entry. With pictures it is one zip file.
       </p>
       <div className="flex flex-col gap-2">
         <div>
           <Button tone="main" disabled={files.work.kind === 'busy'} onClick={() => saveRoom()}>
-            Save the room
+            Save room
           </Button>
         </div>
         <WorkLine files={files} />
       </div>
       {tanks.length > 0 && (
         <>
-          <p className="mt-4 mb-1 text-slate">
-            One tank with its stock list, as a plan that other tools can read:
-          </p>
+          <p className="mt-4 mb-1 text-slate">One tank with its stock list, as a plan:</p>
           <div className="flex flex-wrap gap-2">
             {tanks.map((tank) => (
               <Button key={tank.id} onClick={() => savePlan(tank)}>

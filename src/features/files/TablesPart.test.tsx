@@ -22,12 +22,12 @@ describe('Tables as CSV', () => {
       ),
     );
     expect(
-      await screen.findByText(/old\.csv: 1 rows can be taken in, 2 things are wrong/),
+      await screen.findByText(/old\.csv: 1 rows can be imported, 2 things are wrong/),
     ).toBeInTheDocument();
     expect(screen.getByText(/line 4, column loser: expected another fish/)).toBeInTheDocument();
     await userEvent.selectOptions(screen.getByLabelText('Who is "Bully"?'), 'Torch');
     expect(
-      await screen.findByText(/old\.csv: 2 rows can be taken in, 1 things are wrong/),
+      await screen.findByText(/old\.csv: 2 rows can be imported, 1 things are wrong/),
     ).toBeInTheDocument();
     await userEvent.click(screen.getByRole('button', { name: 'Take the 2 rows' }));
     await waitFor(() =>
@@ -45,7 +45,7 @@ describe('Tables as CSV', () => {
     show(session, <TablesPart />);
     await userEvent.selectOptions(screen.getByLabelText('Table'), 'water tests');
     await userEvent.upload(screen.getByLabelText('Read from CSV'), csv('w.csv', 'time,ph\n2026-02-01,7\n'));
-    await userEvent.click(await screen.findByRole('button', { name: 'Leave it' }));
+    await userEvent.click(await screen.findByRole('button', { name: 'Cancel' }));
     expect(session.state.getState().entries).toHaveLength(1);
   });
 

@@ -41,7 +41,7 @@ export function TablesPart() {
   const tank = tanks.find((one) => one.id === chosen) ?? tanks[0];
   if (!tank) return null;
   return (
-    <Section title="Tables as CSV" aside="contests, watches, water tests, leavers, stock; both ways">
+    <Section title="Tables as CSV" aside="contests, watches, water tests, departures, stock; save and read">
       <div className="grid grid-cols-2 gap-3">
         <SelectField label="Tank" value={tank.id} onChange={(event) => setChosen(event.target.value)}>
           {tanks.map((one) => (
@@ -125,7 +125,7 @@ function Table({ tank, kind }: { readonly tank: TankView; readonly kind: TableKi
     if (!read || !file) return;
     const done =
       kind === 'stock'
-        ? await run(`${read.listed.length} groups listed`, ({ documents: now }) => [
+        ? await run(`${read.listed.length} groups planned`, ({ documents: now }) => [
             addGroups(now, tank.id, read.listed, session.stamp),
           ])
         : await run(
@@ -162,8 +162,7 @@ function Table({ tank, kind }: { readonly tank: TankView; readonly kind: TableKi
       {read && file && (
         <div className="border-l-2 border-deep pl-3" role="status">
           <p>
-            {file.name}: {rows} rows can be taken in, {read.faults.length} things are wrong. Nothing is taken
-            in yet.
+            {file.name}: {rows} rows can be imported, {read.faults.length} faults. Nothing was imported yet.
           </p>
           {read.strangers.map((name) => (
             <SelectField
@@ -172,7 +171,7 @@ function Table({ tank, kind }: { readonly tank: TankView; readonly kind: TableKi
               value={meant[name] ?? ''}
               onChange={(event) => setMeant({ ...meant, [name]: event.target.value })}
             >
-              <option value="">nobody here; leave those rows out</option>
+              <option value="">no fish here; skip those rows</option>
               {lived.map((one) => (
                 <option key={one.id} value={one.id}>
                   {names.resident(one.id)}
@@ -190,7 +189,7 @@ function Table({ tank, kind }: { readonly tank: TankView; readonly kind: TableKi
             <Button tone="main" disabled={rows === 0} onClick={() => take()}>
               Take the {rows} rows
             </Button>
-            <Button onClick={() => setFile(null)}>Leave it</Button>
+            <Button onClick={() => setFile(null)}>Cancel</Button>
           </div>
         </div>
       )}

@@ -150,8 +150,8 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   const rack = (
     <>
       <RoomLinks path={path} onGo={() => setDrawer(false)} />
-      <p className="mt-4 mb-1 pl-3 text-[12px] text-slate">Rack</p>
-      <Boundary what="The rack">
+      <p className="mt-4 mb-1 pl-3 text-[12px] text-slate">Tanks</p>
+      <Boundary what="Tanks">
         <Rack tanks={tanks} chosen={onRoom ? null : (tank?.id ?? null)} onGo={() => setDrawer(false)} />
       </Boundary>
     </>
@@ -160,7 +160,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   return (
     <div className="min-h-dvh md:grid md:grid-cols-[196px_1fr]">
       <a href="#work" className="sr-only focus:not-sr-only focus:fixed focus:z-50 focus:bg-panel focus:p-2">
-        Skip to the work
+        Skip to content
       </a>
       <aside className="no-print hidden min-h-dvh border-r border-line md:block">
         <div className="sticky top-0 flex max-h-dvh flex-col gap-3 overflow-y-auto py-3">
@@ -172,7 +172,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
               Demo room, all made up
             </p>
           )}
-          <nav aria-label="Room and rack">{rack}</nav>
+          <nav aria-label="Room and tanks">{rack}</nav>
         </div>
       </aside>
       <div className="min-w-0">
@@ -181,7 +181,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
             <Radix.Root open={drawer} onOpenChange={setDrawer}>
               <Radix.Trigger
                 className="flex min-w-11 items-center gap-1.5 px-3 md:hidden"
-                aria-label="Room and rack"
+                aria-label="Room and tanks"
               >
                 <Menu size={18} aria-hidden="true" />
               </Radix.Trigger>
@@ -237,8 +237,8 @@ export function Frame({ children }: { readonly children: ReactNode }) {
               type="button"
               className={classes(ICON, 'max-sm:hidden')}
               onClick={openPalette}
-              aria-label="Go to anything"
-              title="Go to anything (Ctrl K)"
+              aria-label="Search"
+              title="Search (Ctrl K)"
             >
               <Search size={16} aria-hidden="true" />
             </button>

@@ -4,14 +4,14 @@ import { Dialog } from '@/ui/Dialog';
 import { ROOM_SCREENS, TANK_SCREENS } from './links';
 
 const KEYS: readonly (readonly [string, string])[] = [
-  ['Ctrl Z', 'take the last thing back'],
-  ['Ctrl Shift Z', 'do it again'],
-  ['Ctrl K', 'go to anything by name'],
+  ['Ctrl Z', 'undo'],
+  ['Ctrl Shift Z', 'redo'],
+  ['Ctrl K', 'search by name'],
   ['?', 'this list'],
   ...[...TANK_SCREENS, ...ROOM_SCREENS].map((screen) => [`Alt ${screen.key}`, screen.name] as const),
-  ['1 to 9 on Watch', 'first who chases, then whom'],
+  ['1 to 9 on Watch', 'the chaser, then the fish chased'],
   ['Space on Watch', 'start or pause the clock'],
-  ['Backspace on Watch', 'take the last chase back'],
+  ['Backspace on Watch', 'undo the last contest'],
 ];
 
 /** Every key there is. */

@@ -29,17 +29,17 @@ export default function Palette({ open, onOpenChange, tank, go, acts }: Props) {
     <Command.Dialog
       open={open}
       onOpenChange={onOpenChange}
-      label="Go to anything"
+      label="Search"
       overlayClassName="fixed inset-0 z-40 bg-ink/40"
       contentClassName="fixed top-[12dvh] left-1/2 z-50 w-[94vw] max-w-lg -translate-x-1/2 border border-line bg-panel shadow-lg"
     >
-      <Radix.Title className="sr-only">Go to anything</Radix.Title>
+      <Radix.Title className="sr-only">Search</Radix.Title>
       <Command.Input
         placeholder="A tank, a screen, a species…"
         className="w-full border-b border-line bg-transparent px-3 py-2.5 outline-none"
       />
       <Command.List className="max-h-[50dvh] overflow-y-auto py-1">
-        <Command.Empty className="px-3 py-2 text-slate">Nothing of that name.</Command.Empty>
+        <Command.Empty className="px-3 py-2 text-slate">No match.</Command.Empty>
         <Command.Group
           heading="Here"
           className="[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-[12px] [&_[cmdk-group-heading]]:text-slate"

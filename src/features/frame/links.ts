@@ -5,16 +5,16 @@ export const TANK_SCREENS = [
   { path: '/lineups', name: 'Line-ups', key: 'L' },
   { path: '/arrivals', name: 'Arrivals', key: '3' },
   { path: '/watch', name: 'Watch', key: '4' },
-  { path: '/order', name: 'Order', key: '5' },
-  { path: '/settle', name: 'Settle', key: 'S' },
-  { path: '/leavers', name: 'Leavers', key: '6' },
+  { path: '/hierarchy', name: 'Hierarchy', key: '5' },
+  { path: '/aggression', name: 'Aggression', key: 'A' },
+  { path: '/departures', name: 'Departures', key: '6' },
   { path: '/water', name: 'Water', key: 'W' },
   { path: '/diary', name: 'Diary', key: '7' },
 ] as const;
 
 /** What belongs to the room, not to a tank. */
 export const ROOM_SCREENS = [
-  { path: '/', name: 'Room', key: '0' },
+  { path: '/', name: 'Today', key: '0' },
   { path: '/catalogue', name: 'Catalogue', key: '8' },
   { path: '/files', name: 'Files', key: '9' },
 ] as const;

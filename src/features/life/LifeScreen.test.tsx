@@ -41,10 +41,10 @@ async function lived() {
   return session;
 }
 
-describe('A life', () => {
+describe('History of a fish', () => {
   it('asks whose when nobody is named', async () => {
     show(await lived(), <LifeScreen />);
-    expect(screen.getByLabelText('Whose story?')).toBeInTheDocument();
+    expect(screen.getByLabelText('Which fish?')).toBeInTheDocument();
   });
 
   it('tells what a fish went through; its contests when asked', async () => {

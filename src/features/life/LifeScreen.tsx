@@ -7,7 +7,7 @@ import { useMemo, useState } from 'react';
 import { lengthToday } from '@/core/assess';
 import { canonicalJson } from '@/core/kernel';
 import { newLifeFile } from '@/core/formats';
-import { lifeStory, type LifeStory } from '@/core/leavers';
+import { lifeStory, type LifeStory } from '@/core/departures';
 import { commonName } from '@/core/model';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
 import { useHappenings, useNames, useResidentName, useTell } from '@/session/react/useNames';
@@ -34,8 +34,8 @@ export function LifeScreen() {
   );
   if (!happenings)
     return (
-      <Screen title="A life">
-        <p className="text-slate">Reading the journal…</p>
+      <Screen title="History of a fish">
+        <p className="text-slate">Loading…</p>
       </Screen>
     );
   return story ? <Life key={fish} story={story} /> : <Choose />;
@@ -49,12 +49,12 @@ function Choose() {
   const tank = useSearchParams().get('tank') ?? '';
   const all = Object.values(room.residents);
   return (
-    <Screen title="A life">
+    <Screen title="History of a fish">
       {all.length === 0 ? (
-        <Empty>Nobody has come yet.</Empty>
+        <Empty>No arrivals yet.</Empty>
       ) : (
         <SelectField
-          label="Whose story?"
+          label="Which fish?"
           wrap="max-w-80"
           value=""
           onChange={(event) => router.replace(`/life?tank=${tank}&fish=${event.target.value}`)}
@@ -133,12 +133,12 @@ function Life({ story }: { readonly story: LifeStory }) {
               href={`/arrivals?tank=${resident.tank}`}
               className="inline-flex min-h-7 items-center border border-line bg-panel px-2.5 text-[13px] font-medium"
             >
-              Record something
+              Add entry
             </Link>
           )}
           <Button onClick={() => window.print()}>Print</Button>
           <Button tone="main" onClick={save}>
-            Save its story
+            Save history
           </Button>
         </>
       }
@@ -147,13 +147,13 @@ function Life({ story }: { readonly story: LifeStory }) {
         <div className="flex flex-col gap-5">
           <Ledger
             rows={[
-              [resident.bornHere ? 'Born here' : 'Came', day(resident.cameOn)],
+              [resident.bornHere ? 'Born here' : 'Arrived', day(resident.cameOn)],
               ['Here for', `${days} days`],
               ['From', resident.source || 'not said'],
               ...events.flatMap((event) =>
                 event.type === 'rehomed' ? [['Went to', `${event.taker}, ${day(event.on)}`] as const] : [],
               ),
-              ['Come by', resident.way ?? 'not said'],
+              ['How acquired', resident.way ?? 'not said'],
               ['Born', resident.bornAbout || 'not known'],
               ['Origin', resident.origin],
               [
@@ -174,7 +174,7 @@ function Life({ story }: { readonly story: LifeStory }) {
                       ? 'in it'
                       : 'not said',
               ],
-              ['Length, about', `${now.toFixed(1)} cm`],
+              ['Estimated length', `${now.toFixed(1)} cm`],
               ['Paired with', resident.pairedWith ? names.resident(resident.pairedWith) : '–'],
               ['Tanks', tanks.map((one) => names.tank(one.tank)).join(' → ') || names.tank(resident.tank)],
               ...(resident.toGo
@@ -188,7 +188,7 @@ function Life({ story }: { readonly story: LifeStory }) {
               ...(resident.until
                 ? ([
                     [
-                      'Only until',
+                      'Stays until',
                       `${resident.until}${resident.nextTank ? `, then ${resident.nextTank}` : ''}`,
                     ],
                   ] as const)
@@ -202,7 +202,7 @@ function Life({ story }: { readonly story: LifeStory }) {
           <Photos resident={resident} />
         </div>
         <Section
-          title="Its story"
+          title="History"
           aside={
             fights > 0 ? (
               <label className="flex items-center gap-1.5">
@@ -221,7 +221,7 @@ function Life({ story }: { readonly story: LifeStory }) {
         >
           {before && (
             <p className="mb-1 text-slate">
-              The first {before.story.length} lines are by its former keeper
+              The first {before.story.length} entries are by its former keeper
               {before.keeper ? `, ${before.keeper}` : ''}.
             </p>
           )}

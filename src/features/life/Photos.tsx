@@ -44,7 +44,7 @@ export function Photos({ resident }: { readonly resident: Resident }) {
       title="Pictures"
       aside={
         <Button tone="quiet" disabled={busy} onClick={() => input.current?.click()}>
-          {busy ? 'making it small…' : 'add one'}
+          {busy ? 'resizing…' : 'Add picture'}
         </Button>
       }
     >
@@ -66,7 +66,7 @@ export function Photos({ resident }: { readonly resident: Resident }) {
         </p>
       )}
       {photos.length === 0 && (
-        <p className="text-slate">None yet. One each season tells growth, colour and scars.</p>
+        <p className="text-slate">None yet. One a season shows growth, colour and scars.</p>
       )}
       <ul className="flex gap-2 overflow-x-auto">
         {photos.map((photo) => (

@@ -3,7 +3,7 @@
 import { useMemo } from 'react';
 import { format, parseISO } from 'date-fns';
 import type { Resident } from '@/core/events';
-import { ELO_START, ladderOf } from '@/core/order';
+import { ELO_START, ladderOf } from '@/core/hierarchy';
 import { useHappenings } from '@/session/react/useNames';
 import { LineChart } from '@/ui/chart/LineChart';
 import { Section } from '@/ui/Screen';

@@ -43,13 +43,13 @@ export function LeftOutList({
     if (asked.ok) setTakes((before) => ({ ...before, [species]: changeWords(asked.value, catalogue) }));
     else if (asked.why !== 'cancelled') setFailed({ species, why: asked.why });
   };
-  if (found.leftOut.length === 0) return <p className="text-slate">Line-up {place} leaves no wish out.</p>;
+  if (found.leftOut.length === 0) return <p className="text-slate">Line-up {place} leaves out no wish.</p>;
   return (
     <Section
       title={`What line-up ${place} leaves out, and why`}
       aside={
         <Button tone="quiet" onClick={() => found.leftOut.forEach(({ species }) => void ask(species))}>
-          What would each take?
+          What would each need?
         </Button>
       }
     >
@@ -67,7 +67,7 @@ export function LeftOutList({
                 {say.finding(why)}{' '}
                 {takes[species] === undefined ? (
                   <Button tone="quiet" onClick={() => ask(species)}>
-                    What would it take?
+                    What would it need?
                   </Button>
                 ) : (
                   <span className="block text-slate" aria-live="polite">

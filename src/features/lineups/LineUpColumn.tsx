@@ -117,7 +117,7 @@ export function LineUpColumn(props: Props) {
           <span className="fig text-[18px] font-semibold">{found.value.toFixed(1)}</span>{' '}
           <span className="text-[12px] text-slate">
             {place === 1
-              ? 'the best'
+              ? 'best'
               : found.value === best
                 ? 'as good'
                 : `${(best - found.value).toFixed(1)} less`}
@@ -125,7 +125,7 @@ export function LineUpColumn(props: Props) {
         </button>
         <span className="inline-flex items-baseline gap-2">
           <VerdictMark verdict={assessment.verdict} small />
-          {cautions > 0 && <span className="text-[12px] text-slate">{cautions} to settle</span>}
+          {cautions > 0 && <span className="text-[12px] text-slate">{cautions} to solve</span>}
         </span>
       </header>
       {found.favourites && (
@@ -171,7 +171,7 @@ export function LineUpColumn(props: Props) {
                   type="button"
                   aria-pressed={wish.mustHave === true}
                   aria-label={`${commonName(profile)} must be there`}
-                  title="Lock it and search again"
+                  title="Lock and search again"
                   className={classes(
                     'grid size-6 place-items-center rounded-xs',
                     wish.mustHave === true ? 'bg-deep text-on-deep' : 'text-slate hover:text-ink',
@@ -181,7 +181,7 @@ export function LineUpColumn(props: Props) {
                   <Pin size={12} aria-hidden="true" />
                 </button>
               ) : (
-                <span className="min-h-6 pr-1 text-[12px] text-slate">lives here</span>
+                <span className="min-h-6 pr-1 text-[12px] text-slate">in the tank</span>
               )}
             </li>
           );
@@ -197,16 +197,16 @@ export function LineUpColumn(props: Props) {
           ],
           ['Cost', cost(found.groups, wishes.body.wishes, wishes.living)],
           [
-            'Gives up',
+            'Leaves out',
             found.leftOut.length === 0
               ? 'nothing'
-              : `${found.leftOut.length} of ${wishes.body.wishes.length} wishes, ${Math.round((lost / Math.max(1, all)) * 100)} % by weight`,
+              : `${found.leftOut.length} of ${wishes.body.wishes.length} wishes, ${Math.round((lost / Math.max(1, all)) * 100)}% by weight`,
           ],
         ]}
       />
       <div className="flex flex-wrap gap-1">
         <Button tone={place === 1 ? 'main' : 'plain'} onClick={onAdopt}>
-          Take as a draft
+          Save as draft
         </Button>
         <Button tone="quiet" onClick={() => wishes.lock(open, true)}>
           Lock these, search again

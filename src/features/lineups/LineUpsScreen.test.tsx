@@ -55,7 +55,7 @@ describe('from the wishes', () => {
     });
     expect(await screen.findByText('Proven:')).toBeInTheDocument();
     const eaten = await screen.findByText(/eats? (the )?neon tetras/);
-    await userEvent.click(within(eaten.closest('li')!).getByRole('button', { name: 'What would it take?' }));
+    await userEvent.click(within(eaten.closest('li')!).getByRole('button', { name: 'What would it need?' }));
     expect(await screen.findByText(/It could take the place of the angelfish/)).toBeInTheDocument();
   });
 
@@ -73,7 +73,7 @@ describe('from the wishes', () => {
     );
     const first = await screen.findByRole('article', { name: 'Line-up 1' });
     await waitFor(() => expect(within(first).getByText('9')).toBeInTheDocument());
-    await userEvent.click(within(first).getByRole('button', { name: 'Take as a draft' }));
+    await userEvent.click(within(first).getByRole('button', { name: 'Save as draft' }));
     await waitFor(() =>
       expect(
         draftsOf(session)
@@ -87,8 +87,8 @@ describe('from the wishes', () => {
     const session = await open('', [group('Labs', 6)]);
     await wishFor('red zebra');
     const first = await screen.findByRole('article', { name: 'Line-up 1' });
-    expect(within(first).getByText('lives here')).toBeInTheDocument();
-    await userEvent.click(within(first).getByRole('button', { name: 'Take as a draft' }));
+    expect(within(first).getByText('in the tank')).toBeInTheDocument();
+    await userEvent.click(within(first).getByRole('button', { name: 'Save as draft' }));
     await waitFor(() => expect(draftsOf(session)).not.toHaveLength(0));
     expect(
       draftsOf(session)
@@ -101,11 +101,11 @@ describe('from the wishes', () => {
 describe('who moves, who leaves', () => {
   it('says who cannot move and why, and puts them on Leavers with the reason', async () => {
     const session = await open('moves', [group('Oscars', 3)], 'astronotus-ocellatus');
-    await userEvent.selectOptions(screen.getByLabelText('Where they are to live together'), '20 US gal long');
-    await userEvent.click(screen.getByRole('button', { name: 'Say who moves and who leaves' }));
+    await userEvent.selectOptions(screen.getByLabelText('New home'), '20 US gal long');
+    await userEvent.click(screen.getByRole('button', { name: 'Find who moves' }));
     expect(await screen.findByText('0 stay together, 3 leave')).toBeInTheDocument();
     await userEvent.selectOptions(screen.getByLabelText('Why oscar leaves'), 'moving house');
-    await userEvent.click(screen.getByRole('button', { name: 'Put them on Leavers, to rehome' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Add to departures' }));
     await waitFor(() =>
       expect(Object.values(session.state.getState().room.residents)[0]?.toGo).toMatchObject({
         count: 3,

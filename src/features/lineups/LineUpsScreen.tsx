@@ -11,9 +11,9 @@ import { useWishes } from './useWishes';
 import { WishesPart } from './WishesPart';
 
 const PARTS = [
-  ['wishes', 'From the wishes'],
-  ['size', 'How large a tank'],
-  ['moves', 'Who moves, who leaves'],
+  ['wishes', 'From wishes'],
+  ['size', 'Smallest tank'],
+  ['moves', 'Moving fish'],
 ] as const;
 type Part = (typeof PARTS)[number][0];
 

@@ -59,7 +59,7 @@ function DecisionRow({
       <Cell>
         {name}
         {decision.old && (
-          <span className="block text-[12px] text-lamp">old for its kind: a move is hard on it</span>
+          <span className="block text-[12px] text-lamp">old for its species: a move is hard on it</span>
         )}
       </Cell>
       <Cell figures>{decision.moves || '–'}</Cell>
@@ -168,7 +168,7 @@ export function MovesPart({ tank, wishes }: { readonly tank: TankView; readonly 
       );
     });
     const heads = leaving.reduce((sum, one) => sum + one.leaves, 0);
-    void run(`${heads} put on Leavers, to rehome`, changes);
+    void run(`${heads} added to departures`, changes);
   };
 
   return (
@@ -176,7 +176,7 @@ export function MovesPart({ tank, wishes }: { readonly tank: TankView; readonly 
       {failure !== null && <Failed why={failureWords(failure) ?? ''} onAgain={() => void search()} />}
       <div className="grid gap-x-6 gap-y-3 sm:grid-cols-2">
         <fieldset>
-          <legend className="text-[12px] font-medium text-slate">Who is asked: those that live in</legend>
+          <legend className="text-[12px] font-medium text-slate">Fish that live in</legend>
           <div className="flex flex-wrap gap-x-4">
             {tanks.map((one) => (
               <label key={one.id} className="flex min-h-8 items-center gap-1.5">
@@ -195,14 +195,14 @@ export function MovesPart({ tank, wishes }: { readonly tank: TankView; readonly 
           </div>
         </fieldset>
         <SelectField
-          label="Where they are to live together"
+          label="New home"
           value={target}
           onChange={(event) => {
             setTarget(event.target.value);
             forget();
           }}
         >
-          <option value={THIS_TANK}>{tank.body.name}, as it stands</option>
+          <option value={THIS_TANK}>{tank.body.name}, as it is</option>
           {STANDARD_TANKS.map((size) => (
             <option key={size.name} value={size.name}>
               a new tank: {size.name}
@@ -211,9 +211,9 @@ export function MovesPart({ tank, wishes }: { readonly tank: TankView; readonly 
         </SelectField>
       </div>
       {kinds.length === 0 ? (
-        <Empty>Nobody lives in the tanks that are ticked.</Empty>
+        <Empty>No fish in the ticked tanks.</Empty>
       ) : (
-        <Section title="Must they stay?" aside="pin those that stay whatever happens">
+        <Section title="Must stay" aside="pin the fish that must stay">
           <ul className="flex flex-wrap gap-2">
             {kinds.map(({ species, count }) => (
               <li key={species}>
@@ -248,17 +248,17 @@ export function MovesPart({ tank, wishes }: { readonly tank: TankView; readonly 
                   forget();
                 }}
               />
-              Make room for what is wished for {tank.body.name} as well
+              Make room for the wishes {tank.body.name} as well
             </label>
           )}
           <Button tone="main" className="mt-3" onClick={() => search()}>
-            Say who moves and who leaves
+            Find who moves
           </Button>
         </Section>
       )}
       {answer === 'none' && (
         <p className="text-buoy" role="alert">
-          Those that must stay cannot live together there. Unpin one, or choose a larger tank.
+          The pinned fish cannot live together there. Unpin one, or choose a larger tank.
         </p>
       )}
       {Array.isArray(answer) && (
@@ -267,12 +267,12 @@ export function MovesPart({ tank, wishes }: { readonly tank: TankView; readonly 
           aside="proven: no other choice keeps more"
         >
           <Table
-            caption="Who moves and who leaves"
+            caption="Moving fish"
             heads={[
               'Kind',
               { name: 'Stay', figures: true },
               { name: 'Leave', figures: true },
-              { name: 'Kept as the reason' },
+              { name: 'Reason' },
               { name: 'Why' },
             ]}
           >
@@ -288,15 +288,14 @@ export function MovesPart({ tank, wishes }: { readonly tank: TankView; readonly 
           </Table>
           <div className="mt-3 flex flex-wrap items-center gap-3">
             <Button tone="main" disabled={leaving.length === 0} onClick={keep}>
-              Put them on Leavers, to rehome
+              Add to departures
             </Button>
-            <Link className="underline" href={`/leavers?tank=${tank.id}`}>
-              To Leavers
+            <Link className="underline" href={`/departures?tank=${tank.id}`}>
+              Departures
             </Link>
           </div>
           <Caution>
-            Never release fish into the wild. Those that wait to leave stay in the sums of their tank until
-            they go.
+            Never release fish into the wild. Fish that wait to leave stay in the sums of their tank.
           </Caution>
         </Section>
       )}

@@ -46,7 +46,7 @@ function SizeAnswerView({ answer, share }: { readonly answer: Answer; readonly s
         </p>
       ) : (
         <p>
-          No size that stands there carries {share === 1 ? 'all of them' : 'nine tenths of them'}: the largest
+          No size that fits there carries {share === 1 ? 'all of them' : 'nine tenths of them'}: the largest
           keeps <span className="fig">{Math.round(answer.share * 100)} %</span> by weight.
         </p>
       )}
@@ -95,7 +95,7 @@ export function SizePart({ tank, wishes }: { readonly tank: TankView; readonly w
     },
     STANDARD_TANKS,
   );
-  if (!file) return <Empty>Write down some wishes first.</Empty>;
+  if (!file) return <Empty>Add fish you would like.</Empty>;
   const search = async (): Promise<void> => {
     setAnswers([]);
     setFailure(null);
@@ -124,12 +124,12 @@ export function SizePart({ tank, wishes }: { readonly tank: TankView; readonly w
   return (
     <div className="flex max-w-[64rem] flex-col gap-4">
       <p className="max-w-[70ch] text-slate">
-        The {file.wishes.length} kinds wished for {tank.body.name}, in tanks furnished like it and lidded: the
-        smallest standard size in which they can live together, grown.
+        The {file.wishes.length} wished species {tank.body.name}, in tanks furnished like it and with a lid:
+        the smallest standard size in which they can live together at full size.
       </p>
       <div className="flex flex-wrap items-end gap-3">
         <TextField
-          label="Wall, from end to end"
+          label="Length of the wall"
           placeholder="any length"
           wrap="w-44"
           value={wall}
@@ -137,11 +137,11 @@ export function SizePart({ tank, wishes }: { readonly tank: TankView; readonly w
           onChange={(event) => setWall(event.target.value)}
         />
         <Button tone="main" disabled={wrong || trying !== null} onClick={() => search()}>
-          Find the size
+          Find size
         </Button>
         {trying !== null && (
           <span className="flex items-center gap-2" aria-live="polite">
-            Trying {trying}
+            Checking {trying}
             <Button
               onClick={() => {
                 stop();
@@ -168,7 +168,7 @@ export function SizePart({ tank, wishes }: { readonly tank: TankView; readonly w
         );
       })}
       <Caution>
-        A full tank weighs far more than its glass. Ask somebody licensed before a large one stands on an
+        A full tank weighs far more than its glass. Ask a structural engineer before a large one stands on an
         upper floor.
       </Caution>
     </div>

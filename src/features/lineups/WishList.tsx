@@ -96,7 +96,7 @@ function Weight({
   readonly onChange: (value: number) => void;
 }) {
   return (
-    <span role="radiogroup" aria-label={`How much ${name} is wished`} className="inline-flex">
+    <span role="radiogroup" aria-label={`Priority of ${name}`} className="inline-flex">
       {WEIGHTS.map((weight) => (
         <label key={weight} className="grid h-7 w-4 cursor-pointer place-items-center">
           <input
@@ -150,7 +150,7 @@ function QuickSets({ tank, wishes }: { readonly tank: TankView; readonly wishes:
       fitting.length > first.length
         ? `The first ${first.length} of ${fitting.length} that can live here.`
         : fitting.length === 0
-          ? `None of ${matching.length} can live here by itself.`
+          ? `None of ${matching.length} can live here alone.`
           : '',
     );
     wishes.add(
@@ -181,7 +181,7 @@ function QuickSets({ tank, wishes }: { readonly tank: TankView; readonly wishes:
         {pick('region', 'Region')}
         {pick('layer', 'Layer')}
         <Button disabled={!Object.values(chosen).some(Boolean)} onClick={() => add()}>
-          Add the set
+          Add set
         </Button>
       </div>
       {failure !== null && <Failed why={failureWords(failure) ?? ''} onAgain={() => void add()} />}
@@ -209,7 +209,7 @@ export function WishList({ tank, wishes }: { readonly tank: TankView; readonly w
                 {prices ? 'Counts' : 'Prices'}
               </Button>
               <Button tone="quiet" onClick={wishes.clear}>
-                Empty the list
+                Clear list
               </Button>
             </span>
           )
@@ -217,7 +217,7 @@ export function WishList({ tank, wishes }: { readonly tank: TankView; readonly w
       >
         {wishes.living.size > 0 && (
           <p className="mb-1 text-[12px] text-slate">
-            Built around who lives here:{' '}
+            Built around the fish here:{' '}
             {[...wishes.living]
               .map(([species, count]) => {
                 const profile = catalogue.byId.get(species);
@@ -253,8 +253,8 @@ export function WishList({ tank, wishes }: { readonly tank: TankView; readonly w
                   />
                 ) : (
                   <WishField
-                    label={`Counts of ${name} to consider`}
-                    expected="Counts to consider: whole numbers from 1 to 500, with commas"
+                    label={`Numbers of ${name} to consider`}
+                    expected="Numbers to consider: whole numbers from 1 to 500, with commas"
                     placeholder={[
                       ...new Set([profile.company.smallestGroup, profile.company.comfortableGroup]),
                     ].join(', ')}
@@ -278,7 +278,7 @@ export function WishList({ tank, wishes }: { readonly tank: TankView; readonly w
                 </button>
                 <button
                   type="button"
-                  aria-label={`Take ${name} off the wishes`}
+                  aria-label={`Remove ${name} from the wishes`}
                   className="grid size-7 place-items-center text-slate hover:text-ink"
                   onClick={() => wishes.remove(wish.species)}
                 >
@@ -296,7 +296,7 @@ export function WishList({ tank, wishes }: { readonly tank: TankView; readonly w
               checked={wishes.body.calm === true}
               onChange={(event) => void wishes.set({ calm: event.target.checked || undefined })}
             />
-            Only kinds that keepers put together without a second thought
+            Trouble-free only
           </label>
         )}
       </Section>

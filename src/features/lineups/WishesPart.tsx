@@ -40,7 +40,7 @@ function Proof({ search, way }: { readonly search: ReturnType<typeof useLineUps>
           Searching
           {soFar[0] ? (
             <>
-              : best so far <span className="fig">{soFar[0].value.toFixed(1)}</span>
+              : best score so far <span className="fig">{soFar[0].value.toFixed(1)}</span>
             </>
           ) : (
             '…'
@@ -54,17 +54,17 @@ function Proof({ search, way }: { readonly search: ReturnType<typeof useLineUps>
   return (
     <p className="text-slate" aria-live="polite">
       {answer.best.length === 0 ? (
-        'No line-up is allowed with what must be there. Unlock something, or read what stands in the way on the stock list.'
+        'No line-up works with what must be there. Unlock a species, or read the problems on the stock list.'
       ) : answer.proven ? (
         <>
-          <strong className="text-kelp">Proven:</strong> no other list of these wishes is worth more. {took},{' '}
+          <strong className="text-kelp">Proven:</strong> no other list of these wishes scores more. {took},{' '}
           <span className="fig">{answer.searched.toLocaleString('en')}</span> branches
           {answer.refused > 0 && `, ${answer.refused} refused when judged whole`}.
         </>
       ) : (
         <>
-          <strong className="text-lamp">Not proven:</strong> stopped after {took}; another list could be worth
-          up to <span className="fig">{answer.bound.toFixed(1)}</span>.
+          <strong className="text-lamp">Not proven:</strong> stopped after {took}; another list could score up
+          to <span className="fig">{answer.bound.toFixed(1)}</span>.
         </>
       )}{' '}
       {way === 'around' && !around && 'Looking around the favourites…'}
@@ -103,8 +103,8 @@ function Columns({
       const price = wishes.body.wishes.find((wish) => wish.species === group.species)?.price;
       return count > 0 ? [{ group: { ...group, count }, ...(price === undefined ? {} : { price }) }] : [];
     });
-    const name = `Line-up ${place}, worth ${found.value.toFixed(1)}`;
-    return run(`${name} is among the drafts`, ({ documents }) => [
+    const name = `Line-up ${place}, score ${found.value.toFixed(1)}`;
+    return run(`${name} saved as a draft`, ({ documents }) => [
       newList(documents, tank.id, { name, groups }, session.stamp),
     ]);
   };
@@ -156,8 +156,8 @@ export function WishesPart({ tank, wishes }: { readonly tank: TankView; readonly
       <div className="flex min-w-0 flex-col gap-3">
         {wishes.file === null ? (
           <Empty>
-            Write down what you would like to keep here, as many kinds as you like, and how much. Lomvik finds
-            the lists that give you most of it, proves that none is better, and says why the rest is left out.
+            Add fish you would like, and how much you want each. Lomvik finds the best lists, proves that none
+            scores more, and says why the rest is left out.
           </Empty>
         ) : (
           <>
@@ -189,10 +189,7 @@ export function WishesPart({ tank, wishes }: { readonly tank: TankView; readonly
                 ))}
               </div>
             </div>
-            <Caution>
-              The value counts what you wish for and nothing else. Read what is to settle before you buy; fish
-              differ one by one.
-            </Caution>
+            <Caution>The score counts wishes only. Read the problems before you buy; fish differ.</Caution>
             {shown && shown.length > 0 && (
               <Columns key={way} tank={tank} wishes={wishes} file={wishes.file} best={shown} />
             )}

@@ -15,14 +15,14 @@ const WORDS: {
   ph: ({ ph }) => `pH ${tenth(ph)}`,
   hardness: ({ ghDh }) => `${tenth(ghDh)} °dH`,
   routine: ({ changeFraction, everyDays }) =>
-    `${tenth(changeFraction * 100)} % of the water changed every ${everyDays} days, which carries more nitrate than the budget`,
+    `${tenth(changeFraction * 100)} % of the water changed every ${everyDays} days, for more nitrate than the budget`,
   tank: ({ size }) => `a larger tank: ${size.name} is the smallest standard one that serves`,
 };
 
 /** What single changes let a wish in, in a sentence or two. */
 export function changeWords(changes: readonly Change[], catalogue: Catalogue): string {
   if (changes.length === 0)
-    return 'No single change of the tank, its water, its routine or one other kind lets it in.';
+    return 'No single change of tank, water, routine or one other species lets it in.';
   const instead = changes.flatMap((change) => {
     const profile = change.kind === 'without' ? catalogue.byId.get(change.species) : undefined;
     return profile ? [profile] : [];
@@ -30,12 +30,12 @@ export function changeWords(changes: readonly Change[], catalogue: Catalogue): s
   const others = changes.filter((change) => change.kind !== 'without');
   const one = others.map((change) => (WORDS[change.kind] as (change: Change) => string)(change));
   const said: string[] = [];
-  if (one.length > 0) said.push(`It would take ${everyOf(one, 'or')}.`);
+  if (one.length > 0) said.push(`It would need ${everyOf(one, 'or')}.`);
   if (instead.length > 0)
     said.push(
       instead.length > NAMED
-        ? `It could take the place of any one of ${instead.length} kinds, such as ${instead.slice(0, NAMED).map(commonName).join(', ')}.`
-        : `It could take the place of ${everyOf(
+        ? `It could replace any one of ${instead.length} species, such as ${instead.slice(0, NAMED).map(commonName).join(', ')}.`
+        : `It could replace ${everyOf(
             instead.map((profile) => `the ${commonName(profile)}`),
             'or',
           )}.`,

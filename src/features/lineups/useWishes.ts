@@ -83,8 +83,8 @@ export function useWishes(tank: TankView) {
         wishes.map((wish) => (species.includes(wish.species) ? { ...wish, mustHave } : wish)),
       ),
     remove: (species: string) =>
-      void remake('Wish taken off', (wishes) => wishes.filter((wish) => wish.species !== species), false),
-    clear: () => void remake('Wish list emptied', () => [], false),
+      void remake('Wish removed', (wishes) => wishes.filter((wish) => wish.species !== species), false),
+    clear: () => void remake('Wish list cleared', () => [], false),
   };
 }
 

@@ -14,7 +14,7 @@ import type { useStock } from './useStock';
 
 const SHOWN = 3;
 
-/** Adds a species to the list, and says what it would do before it is added. */
+/** Adds a species to the list, and says what it would change before it is added. */
 export function AddSpecies({
   tank,
   stock,
@@ -59,7 +59,7 @@ export function AddSpecies({
               </span>
               <VerdictMark verdict={preview.verdict} small />
             </p>
-            {preview.brings.length === 0 && <p className="text-slate">It brings no trouble of its own.</p>}
+            {preview.brings.length === 0 && <p className="text-slate">No new problems.</p>}
             <ul>
               {preview.brings.slice(0, SHOWN).map((finding) => (
                 <li key={signature(finding)} className="grid grid-cols-[4rem_1fr] items-start gap-1">
@@ -73,10 +73,10 @@ export function AddSpecies({
             )}
             {preview.settles.length > 0 && (
               <p className="text-kelp">
-                It settles: {preview.settles.map((finding) => say.finding(finding)).join(' ')}
+                It solves: {preview.settles.map((finding) => say.finding(finding)).join(' ')}
               </p>
             )}
-            <p className="sr-only">Press Enter to list {commonName(looked)}.</p>
+            <p className="sr-only">Press Enter to add {commonName(looked)}.</p>
           </div>
         )}
       </div>

@@ -81,7 +81,7 @@ function Differences({ title, findings }: { readonly title: string; readonly fin
   return (
     <Section title={title}>
       {findings.length === 0 ? (
-        <p className="text-slate">Nothing that the other does not have.</p>
+        <p className="text-slate">The same fish.</p>
       ) : (
         <ul>
           {findings.map((finding) => (
@@ -113,7 +113,7 @@ function Compare({ judged }: { readonly judged: readonly Judged[] }) {
         const profile = catalogue.byId.get(group.species);
         return profile ? [countedOf(group.count, profile)] : [];
       }),
-    ) || 'nobody new';
+    ) || 'no new fish';
   const pick = (label: string, value: string, onPick: (id: DocumentId) => void) => (
     <SelectField label={label} value={value} onChange={(event) => onPick(event.target.value as DocumentId)}>
       {judged.map(({ draft }) => (
@@ -129,7 +129,7 @@ function Compare({ judged }: { readonly judged: readonly Judged[] }) {
         {(
           [
             [one, setLeft, 'This list'],
-            [two, setRight, 'With this one'],
+            [two, setRight, 'Compared with'],
           ] as const
         ).map(([judgedOne, set, label]) => (
           <div key={label} className="flex flex-col gap-2">
@@ -137,12 +137,12 @@ function Compare({ judged }: { readonly judged: readonly Judged[] }) {
             <VerdictMark verdict={judgedOne.assessment.verdict} />
             <p>{kinds(judgedOne)}.</p>
             <p className="fig text-slate">
-              {tenth(judgedOne.assessment.context.load.nitrateMgLWeek)} mg/L nitrate a week when grown
+              {tenth(judgedOne.assessment.context.load.nitrateMgLWeek)} mg/L nitrate a week at full size
             </p>
           </div>
         ))}
-        <Differences title={`Only with ${one.draft.body.name}`} findings={settles} />
-        <Differences title={`Only with ${two.draft.body.name}`} findings={brings} />
+        <Differences title={`Only in ${one.draft.body.name}`} findings={settles} />
+        <Differences title={`Only in ${two.draft.body.name}`} findings={brings} />
       </div>
     </Section>
   );
@@ -154,11 +154,10 @@ export function DraftsPart({ tank }: { readonly tank: TankView }) {
   const drafts = useDrafts(tank.id);
   const judged = useJudged(tank, drafts);
   const swap = (draft: DraftView) =>
-    run(`The tank goes by ${draft.body.name}`, ({ documents }) => goByList(documents, draft.id));
+    run(`${draft.body.name} is the active list`, ({ documents }) => goByList(documents, draft.id));
   const describe = (label: string, id: DocumentId, how: { name?: string; note?: string }): void =>
     void run(label, ({ documents }) => describeList(documents, id, how), true);
-  if (drafts.length === 0)
-    return <Empty>List some fish first; then keep the list as it is, and try another beside it.</Empty>;
+  if (drafts.length === 0) return <Empty>Save this list to try another.</Empty>;
   return (
     <div className="flex max-w-[72rem] flex-col gap-5">
       <Table
@@ -167,7 +166,7 @@ export function DraftsPart({ tank }: { readonly tank: TankView }) {
           'List and note',
           { name: 'Verdict' },
           { name: 'Groups', figures: true, wide: true },
-          { name: 'What to do with it', hidden: true },
+          { name: 'Actions', hidden: true },
         ]}
       >
         {judged.map(({ draft, assessment }) => (
@@ -195,9 +194,9 @@ export function DraftsPart({ tank }: { readonly tank: TankView }) {
             <Cell>
               <span className="flex flex-wrap justify-end gap-1">
                 {draft.main ? (
-                  <span className="self-center pr-2 text-[13px] text-slate">the tank goes by this one</span>
+                  <span className="self-center pr-2 text-[13px] text-slate">active list</span>
                 ) : (
-                  <Button onClick={() => swap(draft)}>Go by this one</Button>
+                  <Button onClick={() => swap(draft)}>Make active</Button>
                 )}
                 <Button
                   onClick={() =>
@@ -224,12 +223,12 @@ export function DraftsPart({ tank }: { readonly tank: TankView }) {
       <div>
         <Button
           onClick={() =>
-            run('New empty list', ({ documents }) => [
+            run('New list', ({ documents }) => [
               newList(documents, tank.id, { name: `List ${drafts.length + 1}`, groups: [] }, session.stamp),
             ])
           }
         >
-          New empty list
+          New list
         </Button>
       </div>
       {judged.length > 1 && <Compare judged={judged} />}

@@ -42,7 +42,7 @@ export function GroupDialog({ profile, group, onSave, onClose }: Props) {
       together: group.grownTogether === undefined ? 'unknown' : group.grownTogether ? 'yes' : 'no',
       breeding: group.breeding ? 'yes' : 'no',
     },
-    asks: { until: 'Type a month such as 2027-06.' },
+    asks: { until: 'type a month such as 2027-06.' },
     check: ({ count, males = 0, females = 0 }) =>
       males + females > count
         ? { females: `${males} males and ${females} females are more than ${count} fish.` }
@@ -68,16 +68,11 @@ export function GroupDialog({ profile, group, onSave, onClose }: Props) {
           <TextField label="Females, if known" {...form.part('females')} />
         </div>
         <div className="grid grid-cols-2 gap-2">
-          <TextField label="Length when they come" {...form.part('lengthCm')} />
+          <TextField label="Length on arrival" {...form.part('lengthCm')} />
           <SelectField label="Origin" {...form.part('origin')}>
             {options(ORIGINS)}
           </SelectField>
-          <TextField
-            label="Stays until"
-            placeholder="2027-06"
-            {...form.part('until')}
-            hint="Blank when it stays for good"
-          />
+          <TextField label="Stays until" placeholder="2027-06" {...form.part('until')} hint="optional" />
           <TextField label="Next tank" {...form.part('nextTank')} />
           <SelectField label="Grown up together" {...form.part('together')}>
             {options(['unknown', 'yes', 'no'])}
@@ -87,12 +82,12 @@ export function GroupDialog({ profile, group, onSave, onClose }: Props) {
           </SelectField>
         </div>
         <TextField
-          label="Way out"
+          label="Exit plan"
           {...form.part('wayOut')}
           hint="Who takes it back, or which tank is free tonight"
         />
         <Button tone="main" type="submit" waiting={form.waiting}>
-          Keep
+          Save
         </Button>
       </Form>
     </Dialog>

@@ -15,10 +15,10 @@ import { Caution, Empty, Section } from '@/ui/Screen';
 import { VerdictMark } from '@/ui/SeverityMark';
 import { AddSpecies } from './AddSpecies';
 import { FindingItem } from './FindingItem';
-import { HangsOn } from './HangsOn';
+import { MainCauses } from './MainCauses';
 import { StockTable } from './StockTable';
 import type { useStock } from './useStock';
-import { WaterWindows } from './WaterWindows';
+import { WaterRanges } from './WaterRanges';
 
 /** Nobody plans further ahead on a slider; profiles that grow longer are cut here. */
 const FURTHEST_MONTHS = 60;
@@ -128,24 +128,18 @@ export function ListPart({
           groups={drawn}
           lit={lit}
           className="max-h-60 w-full"
-          label={`${tank.body.name} from the front at true scale with ${lines.map((line) => `${line.count} ${line.profile.commonNames[0]}`).join(', ') || 'nobody in it'}`}
+          label={`${tank.body.name} from the front at true scale with ${lines.map((line) => `${line.count} ${line.profile.commonNames[0]}`).join(', ') || 'no fish'}`}
         />
         <DateSlider months={months} last={last} onChange={setMonths} />
         <AddSpecies tank={tank} stock={stock} />
         {lines.length > 0 ? (
           <StockTable months={months} tank={tank.id} stock={stock} onLight={setLitLine} />
         ) : (
-          <Empty>
-            Nobody lives here and nobody is listed. Type a name above: you see what a kind would do here
-            before you list it.
-          </Empty>
+          <Empty>No fish yet. Type a name above to see what a species would change.</Empty>
         )}
         {lines.length > 0 && (
-          <Section
-            title="Water windows"
-            aside="bar: what a kind stands; band: what all share; line: the tank"
-          >
-            <WaterWindows assessment={calm} colours={colours} />
+          <Section title="Water ranges" aside="bar: tolerated, band: shared, line: tank">
+            <WaterRanges assessment={calm} colours={colours} />
           </Section>
         )}
       </div>
@@ -165,14 +159,12 @@ export function ListPart({
               <span className="text-[12px] text-slate">
                 {counted.length} to settle, {notes.length} to note,{' '}
                 <span className="fig">{assessment.context.load.nitrateMgLWeek.toFixed(0)}</span> mg/L nitrate
-                a week when grown
+                a week at full size
               </span>
             </div>
-            <Caution>
-              Fish differ one by one. “Fits” is no promise: watch them, and keep the way out ready.
-            </Caution>
+            <Caution>Fish differ: “fits” is no promise. Keep an exit plan.</Caution>
             {calm.verdict !== 'fits' && counted.length >= MANY && (
-              <HangsOn
+              <MainCauses
                 tank={tank}
                 residents={stock.residents}
                 listed={listed}
@@ -185,21 +177,19 @@ export function ListPart({
             </ul>
             {notes.length > 0 && (
               <details className="mt-2" open={counted.length === 0}>
-                <summary className="cursor-pointer text-slate">To note ({notes.length})</summary>
+                <summary className="cursor-pointer text-slate">Notes ({notes.length})</summary>
                 <ul data-testid="notes">{notes.map(item)}</ul>
               </details>
             )}
             {good.length > 0 && (
               <details className="mt-2">
-                <summary className="cursor-pointer text-slate">What is right ({good.length})</summary>
+                <summary className="cursor-pointer text-slate">What works ({good.length})</summary>
                 <ul>{good.map(item)}</ul>
               </details>
             )}
             {calm.assumed.length > 0 && (
               <details className="mt-2">
-                <summary className="cursor-pointer text-slate">
-                  Taken for granted ({calm.assumed.length})
-                </summary>
+                <summary className="cursor-pointer text-slate">Assumed ({calm.assumed.length})</summary>
                 <ul className="fig text-[12px] text-slate">
                   {calm.assumed.map((line) => (
                     <li key={line}>{line}</li>

@@ -68,7 +68,7 @@ function Answers({
   const name = profile ? commonName(profile) : 'this kind';
   return (
     <div className="grid gap-6 lg:grid-cols-2">
-      <Section title={`Of ${n} that nobody can sex`} aside="binomial, exact">
+      <Section title={`Of ${n} unsexed`} aside="binomial, exact">
         <Ledger
           rows={[
             ['At least one of each sex', percent(pairChance(n, p))],
@@ -77,8 +77,8 @@ function Answers({
               percent(atLeastChance(n, p, wanted)),
             ],
             ['Exactly one male', percent(oneMaleChance(n, p))],
-            ['Exactly two males, who watch only each other', percent(twoMalesChance(n, p))],
-            ['Sexes that do not pair off evenly', percent(oddOneOutChance(n, p))],
+            ['Exactly two males', percent(twoMalesChance(n, p))],
+            ['Uneven sexes', percent(oddOneOutChance(n, p))],
             ...(ratio === null
               ? []
               : ([
@@ -119,7 +119,8 @@ function Answers({
         )}
         <p className="mt-2 text-slate">
           With {n} bought, <span className="fig">{tenth(over.males)}</span> males and{' '}
-          <span className="fig">{tenth(over.females)}</span> females are left over on average.
+          <span className="fig">{tenth(over.females)}</span> females are left over on average. Find a home for
+          the surplus first.
         </p>
         {profile?.company.sexedFromCm ? (
           <p className="mt-2 text-slate">
@@ -162,10 +163,7 @@ export function OddsPart({ stock }: { readonly stock: ReturnType<typeof useStock
     value === null ? `A whole number from 0 to ${most}` : undefined;
   return (
     <div className="flex max-w-[64rem] flex-col gap-4">
-      <p className="max-w-[84ch] text-slate">
-        Juveniles come unsexed, each a male with the same chance. What are the odds of the group you want, and
-        how many do you have to buy?
-      </p>
+      <p className="max-w-[84ch] text-slate">Young fish cannot be sexed. How many should you buy?</p>
       <div className="grid gap-3 lg:grid-cols-[18rem_1fr]">
         <div>
           <SpeciesSearch catalogue={catalogue} label="Kind" onPick={take} />

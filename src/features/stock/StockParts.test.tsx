@@ -47,10 +47,10 @@ describe('fill', () => {
   it('sets all schools and two routines side by side, and says what each kind adds', async () => {
     await open('fill');
     const rows = (name: string) => within(screen.getByRole('table', { name })).getAllByRole('row').length - 1;
-    expect(rows('How full, by school')).toBe(4);
+    expect(rows('Stocking level by rule')).toBe(4);
     // The tank's own routine is one of the two that are compared.
-    expect(rows('Routines of water changes compared')).toBe(2);
-    expect(rows('What each kind adds')).toBe(3);
+    expect(rows('Water change routines compared')).toBe(2);
+    expect(rows('What each species adds')).toBe(3);
   });
 });
 
@@ -86,11 +86,11 @@ describe('drafts', () => {
           .sort(),
       ).toEqual(['Quieter', 'list']),
     );
-    await userEvent.click(await screen.findByRole('button', { name: 'Go by this one' }));
+    await userEvent.click(await screen.findByRole('button', { name: 'Make active' }));
     await waitFor(() =>
       expect(session.state.getState().documents['draft-T']?.body).toMatchObject({ name: 'Quieter' }),
     );
-    expect(screen.getAllByText('Nothing that the other does not have.')).toHaveLength(2);
+    expect(screen.getAllByText('The same fish.')).toHaveLength(2);
     await userEvent.click(screen.getByRole('button', { name: 'Remove' }));
     await waitFor(() => expect(drafts(session)).toHaveLength(1));
     for (let i = 0; i < 4; i += 1) await act(async () => void (await session.undo()));

@@ -46,7 +46,7 @@ describe('the stock list', () => {
     expect(within(findings()).getAllByText(/Leave out the yellow labs/).length).toBeGreaterThan(0);
     expect(screen.getByRole('link', { name: 'rehome' })).toHaveAttribute(
       'href',
-      expect.stringContaining('/leavers?tank=T'),
+      expect.stringContaining('/departures?tank=T'),
     );
   });
 
@@ -56,7 +56,7 @@ describe('the stock list', () => {
       [listed('paracheirodon-innesi', 12), listed('corydoras-panda', 8), listed('astronotus-ocellatus', 1)],
     );
     show(session, <StockScreen />);
-    const most = await screen.findByRole('list', { name: 'Kinds that most of the trouble hangs on' });
+    const most = await screen.findByRole('list', { name: 'Main causes of trouble' });
     const [first] = within(most).getAllByRole('listitem');
     expect(first).toHaveTextContent('Without the oscar');
     await userEvent.click(within(first!).getByRole('button', { name: 'Without the oscar' }));

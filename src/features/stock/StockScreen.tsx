@@ -6,23 +6,23 @@ import { NoTank } from '@/ui/NoTank';
 import { PartNav } from '@/ui/PartNav';
 import { Screen } from '@/ui/Screen';
 import { VerdictMark } from '@/ui/SeverityMark';
-import { BuyPart } from './BuyPart';
-import { CompanyPart } from './CompanyPart';
+import { ShoppingPart } from './ShoppingPart';
+import { CompatibilityPart } from './CompatibilityPart';
 import { DraftsPart } from './DraftsPart';
-import { FillPart } from './FillPart';
-import { JoinsPart } from './JoinsPart';
+import { StockingPart } from './StockingPart';
+import { CandidatesPart } from './CandidatesPart';
 import { ListPart } from './ListPart';
 import { OddsPart } from './OddsPart';
 import { useStock } from './useStock';
 
 const PARTS = [
-  ['list', 'The list'],
-  ['company', 'Who with whom'],
-  ['joins', 'What would join'],
-  ['fill', 'Fill'],
-  ['odds', 'Odds'],
+  ['list', 'List'],
+  ['company', 'Compatibility'],
+  ['joins', 'What could I add?'],
+  ['fill', 'Stocking level'],
+  ['odds', 'Sex odds'],
   ['drafts', 'Drafts'],
-  ['buy', 'To buy'],
+  ['buy', 'Shopping list'],
 ] as const;
 type Part = (typeof PARTS)[number][0];
 
@@ -46,7 +46,7 @@ function StockList({ tank }: { readonly tank: TankView }) {
           <a
             href={part === 'list' ? '#verdict' : `/stock?tank=${tank.id}`}
             className={part === 'list' ? 'lg:hidden' : ''}
-            aria-label="To the verdict and its reasons"
+            aria-label="Stop or caution: read the reasons"
           >
             <VerdictMark verdict={stock.assessment.verdict} />
           </a>
@@ -54,18 +54,18 @@ function StockList({ tank }: { readonly tank: TankView }) {
       }
     >
       <PartNav
-        label="Ways to look at the list"
+        label="Parts of Stock list"
         parts={PARTS}
         current={part}
         href={(id) => `/stock?tank=${tank.id}${id === 'list' ? '' : `&part=${id}`}`}
       />
       {part === 'list' && <ListPart tank={tank} stock={stock} />}
-      {part === 'company' && <CompanyPart stock={stock} />}
-      {part === 'joins' && <JoinsPart tank={tank} stock={stock} />}
-      {part === 'fill' && <FillPart stock={stock} />}
+      {part === 'company' && <CompatibilityPart stock={stock} />}
+      {part === 'joins' && <CandidatesPart tank={tank} stock={stock} />}
+      {part === 'fill' && <StockingPart stock={stock} />}
       {part === 'odds' && <OddsPart stock={stock} />}
       {part === 'drafts' && <DraftsPart tank={tank} />}
-      {part === 'buy' && <BuyPart tank={tank} stock={stock} />}
+      {part === 'buy' && <ShoppingPart tank={tank} stock={stock} />}
     </Screen>
   );
 }

@@ -131,7 +131,7 @@ const Line = memo(function Line({
               href={`/arrivals?tank=${tank}&bring=${listed.key}`}
               className="mr-1 inline-flex min-h-6 items-center text-[13px] text-deep underline-offset-2 hover:underline"
             >
-              bring in
+              bring home
             </Link>
             <button
               type="button"
@@ -153,7 +153,7 @@ const Line = memo(function Line({
         ) : (
           <Link
             prefetch={false}
-            href={`/leavers?tank=${tank}&species=${line.profile.id}`}
+            href={`/departures?tank=${tank}&species=${line.profile.id}`}
             className="inline-flex min-h-6 items-center text-[13px] text-slate underline-offset-2 hover:underline"
           >
             rehome

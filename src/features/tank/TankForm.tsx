@@ -39,7 +39,7 @@ function Furnishing({ tank }: { readonly tank: TankView }) {
     put('hides', { hides: HIDE_KINDS.some((one) => next[one] !== undefined) ? next : undefined });
   };
   return (
-    <Section title="Hides and light" aside="blank: not judged by it">
+    <Section title="Hiding places and light" aside="optional">
       <div className="grid grid-cols-2 gap-x-3 gap-y-2 sm:grid-cols-4">
         {HIDE_KINDS.map((kind) => (
           <PlainNumber
@@ -82,8 +82,8 @@ function Furnishing({ tank }: { readonly tank: TankView }) {
 }
 
 const PRACTICES = [
-  { name: 'tankSize', label: 'School of tank size', choices: TANK_SCHOOLS, usual: 'middle' },
-  { name: 'males', label: 'Males of harem kinds', choices: MALES, usual: 'harem' },
+  { name: 'tankSize', label: 'Tank size', choices: TANK_SCHOOLS, usual: 'middle' },
+  { name: 'males', label: 'Males', choices: MALES, usual: 'harem' },
 ] as const;
 
 /** Everything about a tank that the keeper can set. */
@@ -99,7 +99,7 @@ export function TankForm({ tank }: { readonly tank: TankView }) {
     save('practice', (old) => ({ ...old, practice: { ...old.practice, ...part } }));
   return (
     <div className="grid gap-5">
-      <Section title="Measures" aside="any unit; what you type stays">
+      <Section title="Measures" aside="any unit">
         <div className="grid grid-cols-2 gap-x-3 gap-y-2 sm:grid-cols-3">
           <Measures tank={tank} rows={MEASURES} />
           <SelectField
@@ -149,7 +149,7 @@ export function TankForm({ tank }: { readonly tank: TankView }) {
             }
           />
           <SelectField
-            label="What it is for"
+            label="Purpose"
             value={body.purpose}
             onChange={(event) => setPurpose(event.target.value as (typeof TANK_PURPOSES)[number])}
           >
@@ -158,13 +158,13 @@ export function TankForm({ tank }: { readonly tank: TankView }) {
         </div>
       </Section>
       <Furnishing tank={tank} />
-      <Section title="Water" aside="leave blank what you do not know">
+      <Section title="Water" aside="optional">
         <div className="grid grid-cols-2 gap-x-3 gap-y-2 sm:grid-cols-3">
           <PhField tank={tank} />
           <Measures tank={tank} rows={WATER} />
         </div>
       </Section>
-      <Section title="Routine and practice" aside="the practice decides which school a verdict follows">
+      <Section title="Routine and practice" aside="verdicts follow these choices">
         <div className="grid grid-cols-2 gap-x-3 gap-y-2 sm:grid-cols-3">
           <SelectField
             label="Water changed"
@@ -208,7 +208,7 @@ export function TankForm({ tank }: { readonly tank: TankView }) {
             </SelectField>
           ))}
           <SelectField
-            label="Rift-lake numbers"
+            label="Rift-lake density"
             value={body.practice.riftDensity ?? ''}
             onChange={(event) =>
               practise({
@@ -216,7 +216,7 @@ export function TankForm({ tank }: { readonly tank: TankView }) {
               })
             }
           >
-            <option value="">as usual for the kind</option>
+            <option value="">usual for the species</option>
             {options(DENSITIES)}
           </SelectField>
           <PlainNumber

@@ -27,14 +27,14 @@ export const MEASURES: readonly Row[] = [
   { label: 'Water line', part: 'tank', name: 'waterLineCm', optional: true },
   { label: 'Glass', part: 'tank', name: 'glassMm', optional: true },
   { label: 'Substrate depth', part: 'tank', name: 'substrateCm', optional: true },
-  { label: 'Filter, as its label says', part: 'tank', name: 'filterLph', optional: true },
+  { label: 'Filter flow (label)', part: 'tank', name: 'filterLph', optional: true },
 ];
 
 export const WATER: readonly Row[] = [
   { label: 'Temperature', part: 'water', name: 'temperatureC', optional: true },
-  { label: 'General hardness', part: 'water', name: 'ghDh', optional: true },
-  { label: 'Carbonate hardness', part: 'water', name: 'khDh', optional: true },
-  { label: 'Nitrate in the tap', part: 'water', name: 'nitrateTapMgL', optional: true },
+  { label: 'GH', part: 'water', name: 'ghDh', optional: true },
+  { label: 'KH', part: 'water', name: 'khDh', optional: true },
+  { label: 'Nitrate in tap water', part: 'water', name: 'nitrateTapMgL', optional: true },
   { label: 'Salinity', part: 'water', name: 'salinityPpt', optional: true },
 ];
 

@@ -28,7 +28,7 @@ describe('Tank', () => {
     ['Height', 'high', 'Type a measure such as'],
     ['Height', '9000 cm', 'Type more than 0 cm, at most 500 cm.'],
     ['Temperature', '78 cm', 'Type a temperature such as'],
-    ['General hardness', '900 dH', 'Type 0 °dH to 60 °dH.'],
+    ['GH', '900 dH', 'Type 0 °dH to 60 °dH.'],
   ])('refuses %s "%s" where it stands, and changes nothing', async (label, text, words) => {
     const session = await room();
     const before = tank(session);
@@ -64,7 +64,7 @@ describe('Tank', () => {
     const session = await room();
     show(session, <TankScreen />);
     await userEvent.selectOptions(screen.getByLabelText('Top'), 'open');
-    await userEvent.selectOptions(screen.getByLabelText('School of tank size'), 'cautious');
+    await userEvent.selectOptions(screen.getByLabelText('Tank size'), 'cautious');
     await waitFor(() =>
       expect(tank(session)).toMatchObject({ tank: { lid: false }, practice: { tankSize: 'cautious' } }),
     );
@@ -99,8 +99,8 @@ describe('the furnishing of a tank', () => {
   it('sets the practice that verdicts follow', async () => {
     const session = await room();
     show(session, <TankScreen />);
-    await userEvent.selectOptions(screen.getByLabelText('Males of harem kinds'), 'all-male');
-    await userEvent.selectOptions(screen.getByLabelText('Rift-lake numbers'), 'dense');
+    await userEvent.selectOptions(screen.getByLabelText('Males'), 'all-male');
+    await userEvent.selectOptions(screen.getByLabelText('Rift-lake density'), 'dense');
     await waitFor(() =>
       expect(tank(session).practice).toMatchObject({ males: 'all-male', riftDensity: 'dense' }),
     );

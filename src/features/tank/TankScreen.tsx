@@ -40,13 +40,13 @@ function Figures({ tank }: { readonly tank: TankView }) {
     <>
       <Ledger
         rows={[
-          ['Volume by its outside', write('volume', figures.grossL)],
+          ['Outside volume', write('volume', figures.grossL)],
           ['Net water', write('volume', figures.netL)],
           ['Inside, from above', areaWords(footprintCm2, settings.length)],
           ['Water depth', write('length', figures.waterDepthCm)],
           ['Longest free swim', write('length', figures.freeSwimCm)],
-          ['Turnover, real', `${figures.turnoverPerHour.toFixed(1)} × an hour`],
-          ['Filled mass, about', kg(mass.totalKg)],
+          ['Real turnover', `${figures.turnoverPerHour.toFixed(1)} × an hour`],
+          ['Full weight (estimate)', kg(mass.totalKg)],
           ['Water', kg(mass.waterKg)],
           ['Glass', kg(mass.glassKg)],
           ['Substrate, rock and wood', kg(mass.substrateKg + mass.hardscapeKg)],
@@ -65,7 +65,7 @@ function Figures({ tank }: { readonly tank: TankView }) {
           {figures.grossL > ASK_ENGINEER_L
             ? ' At this size, and in old or rented buildings at any size, ask a structural engineer or the local building authority.'
             : ' In old or rented buildings ask before you fill it.'}{' '}
-          A level stand rated for the load, away from joists that run along it.
+          Use a level, rated stand across the joists.
         </Caution>
       </div>
     </>
@@ -89,9 +89,7 @@ function Likes({ tank }: { readonly tank: TankView }) {
           </li>
         ))}
       </ul>
-      <p className="mt-1 text-[13px] text-slate">
-        To bottom and territorial fish they are one tank; the taller serves tall-bodied and mid-water fish.
-      </p>
+      <p className="mt-1 text-[13px] text-slate">Only tall and mid-water fish gain by height.</p>
     </Section>
   );
 }
@@ -111,7 +109,7 @@ function OneTank({ tank }: { readonly tank: TankView }) {
   const { lengthCm, widthCm, heightCm, waterLineCm, substrateCm, glassMm, shape, bowCm } = furnishTank(
     tank.body.tank,
   ).furnished;
-  const remove = () => run(`Removed ${tank.body.name} from the rack`, removeTank(tank.id));
+  const remove = () => run(`Removed ${tank.body.name}`, removeTank(tank.id));
   return (
     <Screen
       title={`${tank.body.name}, ${tank.body.purpose}`}
@@ -154,7 +152,7 @@ function OneTank({ tank }: { readonly tank: TankView }) {
           <TankForm tank={tank} />
         </div>
         <div className="grid content-start gap-5">
-          <Section title="What follows">
+          <Section title="Summary">
             <Figures tank={tank} />
           </Section>
           <Likes tank={tank} />

@@ -22,7 +22,7 @@ function CountRow({
   return (
     <li className="flex items-center justify-between gap-2 border-b border-line py-1">
       <span className="min-w-0">
-        {name} <span className="fig text-slate">{expected} in the book</span>
+        {name} <span className="fig text-slate">{expected} on record</span>
       </span>
       <span className="flex items-center gap-1">
         <Button
@@ -48,7 +48,7 @@ function CountRow({
         >
           +
         </Button>
-        <Button large onClick={() => record(profile, seen)} aria-label={`Record the count of ${name}`}>
+        <Button large onClick={() => record(profile, seen)} aria-label={`Save the count of ${name}`}>
           Count
         </Button>
       </span>

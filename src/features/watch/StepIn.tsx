@@ -18,7 +18,7 @@ export function StepIn({ tank }: { readonly tank: TankView }) {
     start: { step: 'rearranged', note: '' },
     stays: ['step'],
     save: (values) =>
-      keep(`Step taken: ${values.step}`, [
+      keep(`Intervention: ${values.step}`, [
         appendChange(session, {
           type: 'stepped-in',
           on: session.stamp.now(),
@@ -34,7 +34,7 @@ export function StepIn({ tank }: { readonly tank: TankView }) {
       </SelectField>
       <TextField label="Note" {...form.part('note')} />
       <Button large type="submit" waiting={form.waiting} className="col-span-2">
-        Record the step
+        Save intervention
       </Button>
     </Form>
   );

@@ -7,9 +7,9 @@ import { Press, PressRow } from './Press';
 import type { useWatch } from './useWatch';
 
 const BAD = [
-  [1, 'in passing'],
+  [1, 'mild'],
   [2, 'hard'],
-  [3, 'to hurt'],
+  [3, 'injury'],
 ] as const;
 const SHOWN = 8;
 
@@ -26,7 +26,7 @@ export function SayNearer({ watch }: { readonly watch: ReturnType<typeof useWatc
           </Press>
         ))}
       </PressRow>
-      <PressRow label="How bad it was">
+      <PressRow label="Severity">
         {BAD.map(([bad, words]) => (
           <Press key={bad} on={last.bad === bad} onPress={() => watch.call({ bad })}>
             {words}

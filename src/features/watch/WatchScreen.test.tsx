@@ -52,7 +52,7 @@ describe('Watch', () => {
     show(session, <WatchScreen />);
     await userEvent.click(screen.getByRole('button', { name: 'left, floor' }));
     await userEvent.click(screen.getByRole('button', { name: 'feeding' }));
-    await userEvent.click(screen.getByRole('button', { name: 'one that I cannot tell' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Unidentified fish' }));
     await userEvent.click(screen.getByRole('button', { name: 'a male yellow lab' }));
     await userEvent.click(screen.getByRole('button', { name: /^Sol/ }));
     await waitFor(() =>
@@ -73,10 +73,10 @@ describe('Watch', () => {
   it('counts quiet minutes: a watch without a chase is an entry', async () => {
     const session = await room([individual('Sol'), individual('Torch')]);
     show(session, <WatchScreen />);
-    await userEvent.click(screen.getByRole('button', { name: 'Start the clock' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Start watch' }));
     await userEvent.click(await screen.findByRole('button', { name: 'Finish' }));
     await waitFor(() => expect(session.state.getState().room.tanks['T']?.lastWatch).not.toBeNull());
-    expect(screen.getByRole('button', { name: 'Start the clock' })).toBeInTheDocument();
+    expect(screen.getByRole('button', { name: 'Start watch' })).toBeInTheDocument();
   });
 
   it('records a count and a step', async () => {
@@ -85,7 +85,7 @@ describe('Watch', () => {
     await userEvent.click(screen.getByRole('button', { name: 'One yellow lab fewer seen' }));
     await userEvent.click(screen.getByRole('button', { name: 'Record the count of yellow lab' }));
     await userEvent.selectOptions(screen.getByLabelText('What you did'), 'sight breaks');
-    await userEvent.click(screen.getByRole('button', { name: 'Record the step' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save intervention' }));
     await waitFor(() =>
       expect(session.state.getState().entries?.slice(1)).toMatchObject([
         { type: 'counted', seen: 1 },

@@ -1,5 +1,6 @@
 'use client';
 
+import { termOf } from '@/words/en';
 import { DAY_MS, type ResidentId } from '@/core/kernel';
 import { Pause, Play, Square, Undo2 } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
@@ -106,8 +107,7 @@ function Watch({ tank }: { readonly tank: TankView }) {
     return (
       <Screen title={`Watch ${tank.body.name}`}>
         <Empty>
-          Nobody lives here yet. Bring fish in under Arrivals; as individuals if you want to know who chases
-          whom.
+          No fish here yet. Bring fish home under Arrivals, as individuals if you want to see who chases whom.
         </Empty>
       </Screen>
     );
@@ -115,7 +115,7 @@ function Watch({ tank }: { readonly tank: TankView }) {
   if (watch.elsewhere) {
     return (
       <Screen title={`Watch ${tank.body.name}`}>
-        <Empty>A watch of another tank is running. Finish that one first, on its own Watch screen.</Empty>
+        <Empty>A watch of another tank is running. Finish it first.</Empty>
       </Screen>
     );
   }
@@ -137,11 +137,11 @@ function Watch({ tank }: { readonly tank: TankView }) {
               className="px-3"
               tone={watch.watching ? 'plain' : 'main'}
               onClick={toggle}
-              aria-label={watch.running ? 'Pause' : watch.watching ? 'Go on' : 'Start the clock'}
+              aria-label={watch.running ? 'Pause' : watch.watching ? 'Continue' : 'Start watch'}
             >
               {watch.running ? <Pause size={16} aria-hidden="true" /> : <Play size={16} aria-hidden="true" />}
               <span className={watch.watching ? 'max-sm:hidden' : ''}>
-                {watch.running ? 'Pause' : watch.watching ? 'Go on' : 'Start the clock'}
+                {watch.running ? 'Pause' : watch.watching ? 'Continue' : 'Start watch'}
               </span>
             </Button>
             {watch.watching && (
@@ -165,14 +165,12 @@ function Watch({ tank }: { readonly tank: TankView }) {
           <p aria-live="assertive" className="min-h-5">
             {chosen ? (
               <>
-                <strong>{names.resident(chosen)}</strong> went for… press whom; or press what you see of it
+                <strong>{names.resident(chosen)}</strong> chased… tap the fish chased, or tap a sign
               </>
             ) : watch.logged.length > 0 ? (
-              <>Press who starts the next one.</>
+              <>Tap the next chaser.</>
             ) : (
-              <span className="text-slate">
-                Press who chases, then whom. Nothing happening is worth recording too: let the clock run.
-              </span>
+              <span className="text-slate">Tap the chaser, then the fish chased. Quiet minutes count.</span>
             )}
           </p>
           <div className="grid grid-cols-2 gap-2 sm:grid-cols-3" role="group" aria-label="Fish">
@@ -211,27 +209,27 @@ function Watch({ tank }: { readonly tank: TankView }) {
                 onClick={() => setUntold(!untold)}
                 className="min-h-11 border border-dashed border-line px-3 text-left text-slate"
               >
-                {untold ? 'only those with a name' : 'one that I cannot tell'}
+                {untold ? 'named fish' : 'Unidentified fish'}
               </button>
             )}
           </div>
           <SayNearer watch={watch} />
-          <PressRow label="You see it">
+          <PressRow label="Signs">
             {OFFERED_SIGNS.map((sign) => (
               <Press key={sign} strong={chosen !== null} onPress={() => watch.sign(sign)}>
-                {sign}
+                {termOf(sign)}
               </Press>
             ))}
           </PressRow>
           <TankSketch tank={tank} place={watch.place} onPlace={watch.setPlace} holders={holders} />
-          <PressRow label="Set off by">
+          <PressRow label="Trigger">
             {TRIGGERS.map((trigger) => (
               <Press
                 key={trigger}
                 on={watch.trigger === trigger}
                 onPress={() => watch.setTrigger(watch.trigger === trigger ? null : trigger)}
               >
-                {trigger}
+                {termOf(trigger)}
               </Press>
             ))}
           </PressRow>
@@ -241,7 +239,7 @@ function Watch({ tank }: { readonly tank: TankView }) {
           <Section title="Count heads" aside="what you see, not what should be there">
             <CountHeads tank={tank} />
           </Section>
-          <Section title="Stepped in" aside="whether it worked is told under Settle">
+          <Section title="Intervention" aside="results: Aggression">
             <StepIn tank={tank} />
           </Section>
         </div>

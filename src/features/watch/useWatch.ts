@@ -43,7 +43,7 @@ export function useWatch(tank: TankView) {
     if (elsewhere) return;
     if (!watching) void run('Watch started', [startWatch(tank.id, session.stamp).change], true);
     else
-      void run(running ? 'Watch paused' : 'Watch going on', [pauseOrResume(watching, session.stamp)], true);
+      void run(running ? 'Watch paused' : 'Watch continued', [pauseOrResume(watching, session.stamp)], true);
     setNow(Date.now());
   }, [elsewhere, watching, running, run, session, tank.id]);
 
@@ -103,7 +103,7 @@ export function useWatch(tank: TankView) {
       if (last?.type !== 'chased') return;
       const { id, seq: _seq, corrected: _corrected, recorded: _recorded, ...dated } = last;
       const said: Dated = { ...dated, ...more };
-      void run('Said nearer', [correctChange(session, id, last.on, said)], true);
+      void run('Details added', [correctChange(session, id, last.on, said)], true);
     },
     [last, run, session],
   );

@@ -4,7 +4,7 @@ import type { TankView } from '@/session/react/useTanks';
 import { room, show, TANK } from '@/testing/inRoom';
 import { CareCard } from './CareCard';
 
-describe('Care that comes round', () => {
+describe('Maintenance', () => {
   it('is taken up with one press, done with another, and let go', async () => {
     const session = await room();
     const tank: TankView = { id: TANK, body: { name: 'Holm' } as TankView['body'] };

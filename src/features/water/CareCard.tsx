@@ -17,10 +17,10 @@ import { Section } from '@/ui/Screen';
 const USUAL: readonly (readonly [string, number])[] = [
   ['Rinse the sponge in tank water', 30],
   ['Deep clean and rearrange', 42],
-  ['Look over cables and drip loops', 30],
+  ['Check cables and drip loops', 30],
 ];
 
-/** Care that comes round: done is one press, and it comes due again by itself. */
+/** Maintenance: done is one press, and it comes due again by itself. */
 export function CareCard({ tank }: { readonly tank: TankView }) {
   const { session, run } = useCommands();
   const id = ofTank('care', tank.id);
@@ -39,7 +39,7 @@ export function CareCard({ tank }: { readonly tank: TankView }) {
   });
   const offered = USUAL.filter(([name]) => !items.some((one) => one.what === name));
   return (
-    <Section title="Care that comes round">
+    <Section title="Maintenance">
       <ul>
         {items.map((item) => {
           const left = daysBetween(today, addDays(item.lastOn, item.everyDays));

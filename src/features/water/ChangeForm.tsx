@@ -29,7 +29,7 @@ export function ChangeForm({ tank }: { readonly tank: TankView }) {
     start: { percent: usual, checked: [] },
     stays: ['percent'],
     save: ({ percent, checked }) =>
-      keep('Water change kept', [
+      keep('Water change logged', [
         appendChange(session, {
           type: 'water-changed',
           on: momentOn(todayIso()),
@@ -43,7 +43,7 @@ export function ChangeForm({ tank }: { readonly tank: TankView }) {
   const ticked = form.typed('checked') as readonly ChangeCheck[];
   const open = CHANGE_CHECKS.filter((check) => !ticked.includes(check));
   return (
-    <Section title="A water change">
+    <Section title="Water change">
       <Caution>
         Unplug heater and pumps before your hands go in or the level falls. Never start a siphon by mouth.
       </Caution>
@@ -51,7 +51,7 @@ export function ChangeForm({ tank }: { readonly tank: TankView }) {
         <div className="mt-2 grid gap-x-6 gap-y-1 sm:grid-cols-[8rem_1fr]">
           <TextField label="Share changed, %" {...form.part('percent')} />
           <fieldset>
-            <legend className="text-[12px] font-medium text-slate">Tick each when it is done</legend>
+            <legend className="text-[12px] font-medium text-slate">Tick each when done</legend>
             <TickList
               items={CHANGE_CHECKS}
               ticked={ticked}
@@ -62,7 +62,7 @@ export function ChangeForm({ tank }: { readonly tank: TankView }) {
         </div>
         <div className="mt-2 flex flex-wrap items-center gap-3">
           <Button tone="main" large type="submit" waiting={form.waiting} disabled={open.length > 0}>
-            The change is done
+            Log water change
           </Button>
           {open.length > 0 && <span className="text-slate">{open.length} still to tick</span>}
         </div>

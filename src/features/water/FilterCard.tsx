@@ -12,12 +12,12 @@ import { Button } from '@/ui/Button';
 import { Section } from '@/ui/Screen';
 
 const WORDS: Readonly<Record<Ripeness['state'], string>> = {
-  ripe: 'Proven: a test dose was gone within a day.',
-  'lived-in': 'Fish have lived here for weeks: taken as ripe, though no dose has proven it.',
-  proving: 'A dose is in. Test ammonia and nitrite a day after it: both must read nothing.',
-  ripening: 'Not ripe yet. No fish before a test dose is gone within a day.',
-  'nothing known': 'Nothing is known of this filter. Say when it was started, or prove it with a dose.',
-  down: 'Torn down to dry. Start it anew, best with a sponge from a running tank.',
+  ripe: 'Cycled: a test dose was gone within a day.',
+  'lived-in': 'Established; no test dose yet.',
+  proving: 'Dosed. Test ammonia and nitrite a day after it: both should be 0.',
+  ripening: 'Not cycled yet. No fish before a test dose is gone within a day.',
+  'nothing known': 'Unknown. Log when it was started, or test it with a dose.',
+  down: 'Drained and dried. Start it again, best with a sponge from a running tank.',
 };
 const DOSE_MGL = 2;
 
@@ -43,14 +43,14 @@ export function FilterCard({ tank }: { readonly tank: TankView }) {
       }),
     ]);
   return (
-    <Section title="The filter" aside={state}>
+    <Section title="Filter" aside={state}>
       <p className={state === 'ripe' || state === 'lived-in' ? '' : 'text-lamp'}>
         {WORDS[state]}
         {expected && (
           <span className="text-slate">
             {' '}
-            Perhaps ripe about <span className="fig">{format(parseISO(expected), 'd MMM')}</span>; a test
-            decides.
+            Perhaps cycled about <span className="fig">{format(parseISO(expected), 'd MMM')}</span>; test to
+            be sure.
           </span>
         )}
       </p>
@@ -59,7 +59,7 @@ export function FilterCard({ tank }: { readonly tank: TankView }) {
         <Button onClick={() => step('Filter seeded', 'seeded')}>Seeded from a running tank</Button>
         <Button onClick={() => step('Dose given', 'dosed', DOSE_MGL)}>Dosed to {DOSE_MGL} mg/L</Button>
         <Button onClick={() => step('Filter cleaned', 'cleaned')}>Cleaned</Button>
-        <Button onClick={() => step('Torn down', 'torn down')}>Torn down to dry</Button>
+        <Button onClick={() => step('Drained', 'torn down')}>Drain and dry</Button>
       </div>
     </Section>
   );

@@ -23,15 +23,14 @@ const routineWords = ({ fraction, everyDays }: ChangeRoutine): string =>
 /** What was measured against what was expected, in a sentence that says how sure it is. */
 function measuredWords({ rate, predicted, factor }: WaterLog): string {
   const week = (perDay: number): string => tenth(perDay * 7);
-  if (!rate)
-    return `Two nitrate tests are needed. Until then: ${week(predicted)} mg/L a week, predicted from the fish and their food.`;
+  if (!rate) return `Test twice, a week apart. Until then ${week(predicted)} mg/L a week is an estimate.`;
   if (rate.rises === 1)
-    return `One pair of tests says ${week(rate.perDay)} mg/L a week, without limits yet; ${week(predicted)} was predicted.`;
+    return `One pair of tests: ${week(rate.perDay)} mg/L a week, without limits yet; predicted ${week(predicted)}.`;
   const sure = `${week(rate.perDay)} mg/L a week (95 % limits ${week(rate.low)} to ${week(rate.high)}, ${rate.rises} pairs of tests${rate.setAside > 0 ? `, ${rate.setAside} far off and given little weight` : ''})`;
-  return `Measured: ${sure}; ${week(predicted)} predicted.${
+  return `Measured ${sure}; predicted ${week(predicted)}.${
     factor === null
       ? predicted > 0
-        ? ' The two are too far apart to be of one tank: look at the tests, or at who is on the list.'
+        ? ' They are too far apart for one tank: check the tests and the stock list.'
         : ''
       : ` This tank makes ${tenth(factor * 100)} % of what is predicted, and forecasts for it use that.`
   }`;
@@ -45,7 +44,7 @@ export function OutlookPart({ log }: { readonly log: WaterLog }) {
   const ahead = nitrateCourse(nowMgL ?? tap, perDay, routine, tap, AHEAD_DAYS);
   const leaves = outlook.roomWeek - log.listAdds;
   return (
-    <Section title="Nitrate, measured and coming">
+    <Section title="Nitrate, measured and forecast">
       <div className="mb-1 max-w-48">
         <SelectField
           label="Reading"
@@ -70,8 +69,8 @@ export function OutlookPart({ log }: { readonly log: WaterLog }) {
       ))}
       {waveUnmeasured && (
         <p className="text-slate">
-          What the fish of {format(parseISO(waveUnmeasured), 'd MMM')} did cannot be told yet: three nitrate
-          tests before a wave and three after it say it.
+          The effect of the fish of {format(parseISO(waveUnmeasured), 'd MMM')} is not known yet: test nitrate
+          three times before and after a wave.
         </p>
       )}
       <Ledger
@@ -79,36 +78,36 @@ export function OutlookPart({ log }: { readonly log: WaterLog }) {
           [`Peak with ${routineWords(routine)}`, peak(routine)],
           [`Peak with ${routineWords(OTHER)}`, peak(OTHER)],
           [
-            `Least that holds ${NITRATE_EDGE} mg/L, every ${routine.everyDays} days`,
-            outlook.leastFraction === null ? 'no share does' : percent(outlook.leastFraction),
+            `Smallest change that keeps nitrate under ${NITRATE_EDGE}, every ${routine.everyDays} days`,
+            outlook.leastFraction === null ? 'no change does' : percent(outlook.leastFraction),
           ],
           [
-            'When changes stop now',
+            'If changes stop',
             outlook.missedDays === null
               ? 'it does not rise'
               : outlook.missedDays === 0
                 ? `at ${NITRATE_EDGE} already`
                 : `${NITRATE_EDGE} in ${Math.round(outlook.missedDays)} days`,
           ],
-          [`Left of the ${NITRATE_BUDGET} a week`, `${tenth(outlook.roomWeek)} mg/L`],
+          [`Budget left of ${NITRATE_BUDGET} a week`, `${tenth(outlook.roomWeek)} mg/L`],
         ]}
       />
       {log.listed > 0 && (
         <p className={`mt-2 ${leaves < 0 ? 'text-lamp' : ''}`}>
-          What is listed adds about <span className="fig">{tenth(log.listAdds)} mg/L a week</span> when grown:{' '}
+          Planned fish add about <span className="fig">{tenth(log.listAdds)} mg/L a week</span> when grown:{' '}
           {leaves >= 0
-            ? 'the budget carries it. Test again before and after each wave.'
-            : `${tenth(-leaves)} more than the budget leaves. Change more, plant more, or let some stay out.`}
+            ? 'within budget. Test again before and after each wave.'
+            : `${tenth(-leaves)} over budget. Change more, plant more, or plan fewer fish.`}
         </p>
       )}
       {log.coming.length > 0 && (
         <Table
-          caption="Whether the routine carries what is listed, one kind after the other"
+          caption="Can your routine carry these fish?"
           heads={[
-            'Next, gentlest first',
+            'Species',
             { name: 'Adds a week', figures: true },
             { name: 'Peak then', figures: true },
-            'Affordable',
+            'Room',
           ]}
         >
           {log.coming.map((one) => (

@@ -22,9 +22,9 @@ export function TestForm({ tank }: { readonly tank: TankView }) {
     fields: { ...READINGS, on: pastDay('the day', todayIso) },
     start: { ...BLANK, on: todayIso() },
     check: ({ on: _on, ...values }) =>
-      Object.values(values).every((value) => value === undefined) ? { '': 'Nothing is filled in.' } : {},
+      Object.values(values).every((value) => value === undefined) ? { '': 'Fill in one reading.' } : {},
     save: ({ on, ...values }) =>
-      keep('Test kept', [
+      keep('Test saved', [
         appendChange(session, {
           type: 'tested',
           on: momentOn(on),
@@ -43,7 +43,7 @@ export function TestForm({ tank }: { readonly tank: TankView }) {
       ? ammonia * ammoniaFraction(warmth, ph)
       : null;
   return (
-    <Section title="A test" aside="any unit; leave blank what was not measured">
+    <Section title="Water test" aside="optional">
       <Form form={form}>
         <div className="grid grid-cols-2 gap-x-3 gap-y-2 sm:grid-cols-4">
           {READING_FIELDS.map(({ name, label }) => (
@@ -57,20 +57,18 @@ export function TestForm({ tank }: { readonly tank: TankView }) {
         </div>
         {toxic !== null && (
           <p className={`mt-2 ${toxic >= TOXIC_AMMONIA_MGL ? 'text-buoy' : 'text-slate'}`} aria-live="polite">
-            Of it <span className="fig">{toxic.toFixed(3)} mg/L</span> is un-ionised at pH {tenth(ph ?? 7)}{' '}
+            Of it <span className="fig">{toxic.toFixed(3)} mg/L</span> is toxic ammonia at pH {tenth(ph ?? 7)}{' '}
             and {tenth(warmth ?? 25)} °C
             {toxic >= TOXIC_AMMONIA_MGL ? ': it burns gills. Change water today and stop feeding.' : '.'}
           </p>
         )}
         {ammonia !== undefined && ammonia > 0 && toxic === null && (
-          <p className="mt-2 text-slate">
-            With pH and temperature Lomvik says how much of the ammonia is toxic.
-          </p>
+          <p className="mt-2 text-slate">Add pH and temperature to see how much ammonia is toxic.</p>
         )}
         <div className="mt-2 flex flex-wrap items-end gap-3">
           <TextField label="Day" max={todayIso()} {...form.part('on')} />
           <Button type="submit" tone="main" large waiting={form.waiting}>
-            Keep the test
+            Save test
           </Button>
         </div>
       </Form>

@@ -48,7 +48,7 @@ export function WaterChart({
             weight: 1.5,
           },
           {
-            label: `${NITRATE_EDGE}, the edge`,
+            label: `${NITRATE_EDGE}, the limit`,
             points: [
               { x: first, y: NITRATE_EDGE },
               { x: AHEAD_DAYS, y: NITRATE_EDGE },
@@ -69,7 +69,14 @@ export function WaterChart({
       dots: 5,
       bare: true,
     },
-    { label: 'fish came', points: marks(log.waves, foot), ink: 'buoy', mark: 'rectRot', dots: 6, bare: true },
+    {
+      label: 'fish arrived',
+      points: marks(log.waves, foot),
+      ink: 'buoy',
+      mark: 'rectRot',
+      dots: 6,
+      bare: true,
+    },
   ];
   return (
     <LineChart

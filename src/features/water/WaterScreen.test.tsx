@@ -29,14 +29,14 @@ describe('A water test', () => {
     await userEvent.type(screen.getByLabelText('pH'), '70');
     await userEvent.tab();
     expect(await screen.findByRole('alert')).toHaveTextContent('Type 3 to 11. You typed “70”.');
-    await userEvent.click(screen.getByRole('button', { name: 'Keep the test' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save test' }));
     expect(session.state.getState().entries).toHaveLength(1);
   });
 
   it('wants something to be filled in', async () => {
     show(await room(), <WaterScreen />);
-    await userEvent.click(screen.getByRole('button', { name: 'Keep the test' }));
-    expect(await screen.findByText('Nothing is filled in.')).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: 'Save test' }));
+    expect(await screen.findByText('Fill in one reading.')).toBeInTheDocument();
   });
 
   it('takes any unit, and tells the part of the ammonia that burns', async () => {
@@ -48,21 +48,21 @@ describe('A water test', () => {
     // Emerson and others 1975: 5.37 % at 25 °C and pH 8.
     expect(screen.getByText('0.054 mg/L')).toBeInTheDocument();
     expect(screen.getByText(/it burns gills/)).toBeInTheDocument();
-    await userEvent.click(screen.getByRole('button', { name: 'Keep the test' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save test' }));
     await waitFor(() =>
       expect(last(session)).toMatchObject({ type: 'tested', temperatureC: 25, ph: 8, ammoniaMgL: 1 }),
     );
   });
 });
 
-describe('A water change', () => {
+describe('Water change', () => {
   it('is done only when each step is ticked, and says which share', async () => {
     const session = await room();
     show(session, <WaterScreen />);
-    const done = screen.getByRole('button', { name: 'The change is done' });
+    const done = screen.getByRole('button', { name: 'Log water change' });
     expect(done).toBeDisabled();
     expect(screen.getByText('4 still to tick')).toBeInTheDocument();
-    const steps = within(screen.getByRole('group', { name: 'Tick each when it is done' }));
+    const steps = within(screen.getByRole('group', { name: 'Tick each when done' }));
     for (const box of steps.getAllByRole('checkbox')) await userEvent.click(box);
     await userEvent.clear(screen.getByLabelText('Share changed, %'));
     await userEvent.type(screen.getByLabelText('Share changed, %'), '140');
@@ -82,7 +82,7 @@ describe('A water change', () => {
   });
 });
 
-describe('The filter', () => {
+describe('Filter', () => {
   it('is proven by a dose that is gone within a day, not before', async () => {
     const session = await room();
     show(session, <WaterScreen />);

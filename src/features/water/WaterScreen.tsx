@@ -19,10 +19,8 @@ function LastTests({ log }: { readonly log: WaterLog }) {
   const tell = useTell();
   const done = [...log.tests, ...log.changes].sort((a, b) => (a.on < b.on ? 1 : -1)).slice(0, SHOWN);
   return (
-    <Section title="Measured and done">
-      {done.length === 0 && (
-        <Empty>Nothing measured yet. Two nitrate tests a week apart start the forecast.</Empty>
-      )}
+    <Section title="Log">
+      {done.length === 0 && <Empty>Two nitrate tests a week apart start the forecast.</Empty>}
       <ol>
         {done.map((event) => (
           <li key={event.id} className="grid grid-cols-[5rem_1fr] gap-2 border-b border-line py-1">

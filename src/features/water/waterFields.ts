@@ -20,7 +20,7 @@ export const READING_FIELDS: readonly ReadingField[] = [
   { name: 'nitriteMgL', label: 'Nitrite', unit: 'mg/L' },
   { name: 'nitrateMgL', label: 'Nitrate', unit: 'mg/L' },
   { name: 'ghDh', label: 'Hardness', unit: '°dH' },
-  { name: 'khDh', label: 'Carbonate', unit: '°dH' },
+  { name: 'khDh', label: 'KH', unit: '°dH' },
   { name: 'tdsPpm', label: 'TDS', unit: 'ppm' },
 ];
 

@@ -3,7 +3,7 @@
 import { useEffect, useState } from 'react';
 import type { Standing } from '@/core/events';
 import type { TankId } from '@/core/kernel';
-import { type Course, packCourseInSteps } from '@/core/order';
+import { type Course, packCourseInSteps } from '@/core/hierarchy';
 import { withPauses } from '../withPauses';
 
 interface Asked {

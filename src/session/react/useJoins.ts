@@ -1,20 +1,20 @@
 'use client';
 
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { byHowWellItJoins, type JoinEffect, roomPlan } from '@/core/assess';
+import { byHowWellItJoins, type Candidate, roomPlan } from '@/core/assess';
 import type { DraftGroup } from '@/core/records';
 import type { Resident } from '@/core/events';
 import { keeperSpeciesOf } from '@/core/model';
 import { todayIso } from '../today';
-import type { JoinsWork } from '@/workers/joins.worker';
-import { startJoins } from '@/workers/startJoins';
+import type { JoinsWork } from '@/workers/candidates.worker';
+import { startCandidates } from '@/workers/startCandidates';
 import { workerLine, type WorkerFailure, type WorkerLine } from '@/workers/workerLine';
 import { useCatalogue, useRoomState } from './RoomProvider';
 import type { TankView } from './useTanks';
 
 interface Joins {
   /** Null until the first answer. */
-  readonly effects: readonly JoinEffect[] | null;
+  readonly effects: readonly Candidate[] | null;
   /** Milliseconds that the last answer took, there and back. */
   readonly tookMs: number | null;
   /** How many answers there have been. */
@@ -54,7 +54,7 @@ export function useJoins(
   useEffect(() => {
     let late = false;
     if (lines.current.length === 0)
-      lines.current = Array.from({ length: helpersHere() }, () => workerLine(startJoins));
+      lines.current = Array.from({ length: helpersHere() }, () => workerLine(startCandidates));
     const started = performance.now();
     const plan = roomPlan(tank.body, residents, listed, catalogue, todayIso());
     const all = lines.current;

@@ -3,14 +3,14 @@
 import { transfer } from 'comlink';
 import { startTransition, useCallback, useEffect, useState } from 'react';
 import type { Resident } from '@/core/events';
-import { type Course, newcomersAmong, placeFrom } from '@/core/order';
+import { type Course, newcomersAmong, placeFrom } from '@/core/hierarchy';
 import { whenNow } from '../today';
-import type { OrderAnswer } from '@/workers/orderWork';
-import { startOrder } from '@/workers/startOrder';
+import type { HierarchyAnswer } from '@/workers/hierarchyWork';
+import { startHierarchy } from '@/workers/startHierarchy';
 import { workerLine, type WorkerFailure } from '@/workers/workerLine';
 
 interface Worked {
-  readonly answer: OrderAnswer | null;
+  readonly answer: HierarchyAnswer | null;
   readonly failure: WorkerFailure | null;
 }
 
@@ -31,7 +31,7 @@ export function useOrder(
   }, []);
   useEffect(() => {
     if (course === null) return undefined;
-    const line = workerLine(startOrder);
+    const line = workerLine(startHierarchy);
     const { packed, on } = course;
     // A copy travels: the effect may run again with the same course.
     const copy = {

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { bundlesOf, type NextStep, type Pattern, type StepEffect } from '@/core/effects';
-import { stepEffect } from '@/core/effects/stepEffect';
-import type { Watch } from '@/core/effects/watches';
+import { bundlesOf, type NextStep, type Pattern, type StepEffect } from '@/core/aggression';
+import { stepEffect } from '@/core/aggression/stepEffect';
+import type { Watch } from '@/core/aggression/watches';
 import {
   circularTriads,
   linearity,
@@ -11,7 +11,7 @@ import {
   unknownPairs,
   winTable,
 } from '@/core/stats';
-import type { OrderMeasures } from '@/core/order';
+import type { HierarchyMeasures } from '@/core/hierarchy';
 import { catalogue } from '@/testing/plans';
 import { chasedOf, happened } from '@/testing/happened';
 import { sayEffect, sayPattern, sayStep, sayStepWhy } from './aggression';
@@ -134,14 +134,14 @@ describe('whether an intervention worked', () => {
 });
 
 describe('a hierarchy', () => {
-  const measures = (wins: readonly (readonly [string, string])[]): OrderMeasures => {
+  const measures = (wins: readonly (readonly [string, string])[]): HierarchyMeasures => {
     const table = winTable(wins.map(([winner, loser]) => ({ winner, loser })));
     return {
       steepness: steepness(davidsScore(table).normalised),
       linearity: linearity(table, seededChance(1)),
       kendall: circularTriads(table),
       unknownPairs: unknownPairs(table),
-    } as OrderMeasures;
+    } as HierarchyMeasures;
   };
   it('is linear and steep where everybody wins downwards', () => {
     const ids = ['a', 'b', 'c', 'd', 'e', 'f', 'g'];

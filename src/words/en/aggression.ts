@@ -1,4 +1,4 @@
-import type { Against, NextStep, Pattern, PatternName, StepEffect } from '@/core/effects';
+import type { Against, NextStep, Pattern, PatternName, StepEffect } from '@/core/aggression';
 import type { Step } from '@/core/events';
 import { capital, countOf, everyOf, verb } from './names';
 import { termOf } from './vocabulary';

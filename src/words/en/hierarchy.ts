@@ -1,4 +1,4 @@
-import type { OrderMeasures } from '@/core/order';
+import type { HierarchyMeasures } from '@/core/hierarchy';
 import { countOf } from './names';
 
 /** From these on a hierarchy is steep, or flat (from memory; the measure runs from 0 to 1). */
@@ -20,7 +20,7 @@ export function sayHierarchy({
   linearity,
   kendall,
   unknownPairs,
-}: OrderMeasures): readonly string[] {
+}: HierarchyMeasures): readonly string[] {
   const { improvedH, p } = linearity;
   const circles = kendall.circularTriads;
   return [

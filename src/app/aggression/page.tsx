@@ -1,0 +1,5 @@
+import { AggressionScreen } from '@/features/aggression/AggressionScreen';
+
+export default function Page() {
+  return <AggressionScreen />;
+}

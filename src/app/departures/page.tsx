@@ -1,0 +1,5 @@
+import { DeparturesScreen } from '@/features/departures/DeparturesScreen';
+
+export default function Page() {
+  return <DeparturesScreen />;
+}

@@ -1,0 +1,5 @@
+import { HierarchyScreen } from '@/features/hierarchy/HierarchyScreen';
+
+export default function Page() {
+  return <HierarchyScreen />;
+}

@@ -1,5 +1,0 @@
-import { LeaversScreen } from '@/features/leavers/LeaversScreen';
-
-export default function Page() {
-  return <LeaversScreen />;
-}

@@ -1,5 +1,0 @@
-import { OrderScreen } from '@/features/order/OrderScreen';
-
-export default function Page() {
-  return <OrderScreen />;
-}

@@ -1,5 +1,0 @@
-import { SettleScreen } from '@/features/settle/SettleScreen';
-
-export default function Page() {
-  return <SettleScreen />;
-}

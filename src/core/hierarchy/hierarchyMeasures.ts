@@ -1,0 +1,74 @@
+import {
+  bradleyTerry,
+  type BradleyTerry,
+  type Chance,
+  circularTriads,
+  type CircularTriads,
+  davidsScore,
+  linearity,
+  type Linearity,
+  steepness,
+  unknownPairs,
+  type Win,
+  winTable,
+} from '../stats';
+import { ELO_START, eloTrace } from './eloLadder';
+
+/** One fish by every measure. */
+export interface Measured {
+  readonly id: string;
+  /** Weighted, where contests have weights. */
+  readonly wins: number;
+  readonly losses: number;
+  readonly davidsScore: number;
+  readonly normalisedDavidsScore: number;
+  /** By contests in the order given, whatever their weight. */
+  readonly elo: number;
+}
+
+export interface HierarchyMeasures {
+  readonly contests: number;
+  readonly unknownPairs: number;
+  /** Highest normalised David's score first. */
+  readonly fish: readonly Measured[];
+  readonly steepness: number | null;
+  readonly linearity: Linearity;
+  readonly kendall: CircularTriads;
+  readonly bradleyTerry: BradleyTerry;
+}
+
+/**
+ * An order by every measure. Pairs that never met count as 0 both ways in David's scores and the steepness, one half in
+ * the linearity and the triads. Contests in the order of time; those of a fish against itself are left out.
+ */
+export function hierarchyMeasures(
+  contests: readonly Win[],
+  chance: Chance,
+  among?: readonly string[],
+): HierarchyMeasures {
+  const table = winTable(contests, among);
+  const { score, normalised } = davidsScore(table);
+  const elo = new Map<string, number>();
+  const counted = contests.filter(({ winner, loser }) => winner !== loser);
+  for (const step of eloTrace(counted.map(({ winner, loser }) => ({ winner, loser, on: '' })))) {
+    elo.set(step.winner, step.winnerAfter);
+    elo.set(step.loser, step.loserAfter);
+  }
+  const fish = table.ids.map((id, i): Measured => ({
+    id,
+    wins: table.wins[i]!.reduce((sum, one) => sum + one, 0),
+    losses: table.wins.reduce((sum, row) => sum + row[i]!, 0),
+    davidsScore: score[i]!,
+    normalisedDavidsScore: normalised[i]!,
+    elo: elo.get(id) ?? ELO_START,
+  }));
+  return {
+    contests: counted.length,
+    unknownPairs: unknownPairs(table),
+    fish: fish.sort((a, b) => b.normalisedDavidsScore - a.normalisedDavidsScore || (a.id < b.id ? -1 : 1)),
+    steepness: steepness(normalised),
+    linearity: linearity(table, chance),
+    kendall: circularTriads(table),
+    bradleyTerry: bradleyTerry(table),
+  };
+}

@@ -1,0 +1,11 @@
+export { ladderCertainty, rungsOf } from './certainty';
+export type { Certainty } from './certainty';
+export { ELO_START } from './eloLadder';
+export { FEW_A_FISH, ladderFrom, ladderOf } from './ladderOf';
+export type { Ladder } from './ladderOf';
+export { newcomerPaths, newcomersAmong, hierarchyMarks } from './marks';
+export type { Newcomer, NewcomerPath, OrderMark } from './marks';
+export { hierarchyMeasures } from './hierarchyMeasures';
+export type { HierarchyMeasures } from './hierarchyMeasures';
+export { packCourseInSteps, placeFrom, unpackCourse } from './packedCourse';
+export type { Course, PackedCourse } from './packedCourse';

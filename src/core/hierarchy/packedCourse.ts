@@ -1,0 +1,84 @@
+import { atOnce } from '../kernel';
+import type { Standing } from '../events';
+import { weightOf } from '../aggression';
+import { courseInSteps } from './ladderOf';
+import type { Contest, Return } from './eloLadder';
+
+/** Contests and returns of a tank as plain numbers, so that a hundred thousand of them cross to a worker at once. */
+export interface PackedCourse {
+  readonly ids: readonly string[];
+  /** Who won, or who came back, as a place in `ids`. */
+  readonly first: Int32Array;
+  /** Who lost; -1 for one that came back. */
+  readonly second: Int32Array;
+  /** What each contest weighs. */
+  readonly weight: Float64Array;
+}
+
+/** A packed course with its moments, which stay where they are: the worker answers by places in them. */
+export interface Course {
+  readonly packed: PackedCourse;
+  /** ISO moments, one a contest or return. */
+  readonly on: readonly string[];
+}
+
+/** The course of a tank from a moment on, packed; with pauses in it. Complexity: one walk over the journal. */
+export function* packCourseInSteps(
+  happenings: readonly Standing[],
+  tank: string,
+  from: string,
+  weighted: boolean,
+): Generator<undefined, Course> {
+  const course = yield* courseInSteps(happenings, tank, from, weighted ? weightOf : undefined);
+  yield;
+  const places = new Map<string, number>();
+  const placeOf = (id: string): number => {
+    const known = places.get(id);
+    if (known !== undefined) return known;
+    places.set(id, places.size);
+    return places.size - 1;
+  };
+  const first = new Int32Array(course.length);
+  const second = new Int32Array(course.length);
+  const weight = new Float64Array(course.length).fill(1);
+  const on: string[] = [];
+  for (const [i, one] of course.entries()) {
+    first[i] = placeOf('back' in one ? one.back : one.winner);
+    second[i] = 'back' in one ? -1 : placeOf(one.loser);
+    if (!('back' in one)) weight[i] = one.weight ?? 1;
+    on.push(one.on);
+    if (i % CONTESTS_A_STEP === CONTESTS_A_STEP - 1) yield;
+  }
+  return { packed: { ids: [...places.keys()], first, second, weight }, on };
+}
+
+/** So many contests are packed before the packing can pause. */
+const CONTESTS_A_STEP = 10_000;
+
+/** The same in one go. */
+export const packCourse = (
+  happenings: readonly Standing[],
+  tank: string,
+  from: string,
+  weighted: boolean,
+): Course => atOnce(packCourseInSteps(happenings, tank, from, weighted));
+
+/** The course again; the moment of each is its place in it. */
+export function unpackCourse({ ids, first, second, weight }: PackedCourse): readonly (Contest | Return)[] {
+  return Array.from(first, (who, i): Contest | Return =>
+    second[i]! < 0
+      ? { back: ids[who]!, on: String(i) }
+      : { winner: ids[who]!, loser: ids[second[i]!]!, on: String(i), weight: weight[i]! },
+  );
+}
+
+/** The first place in a course that is not before a moment. Moments are in order. */
+export function placeFrom(on: readonly string[], moment: string): number {
+  let [low, high] = [0, on.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (on[middle]! < moment) low = middle + 1;
+    else high = middle;
+  }
+  return low;
+}

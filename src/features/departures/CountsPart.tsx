@@ -1,0 +1,208 @@
+'use client';
+
+import { format, parseISO } from 'date-fns';
+import { useMemo, useState } from 'react';
+import { type Dated, eventFields, RECOUNTS, type Resident } from '@/core/events';
+import { headCount, type HeadCount } from '@/core/departures';
+import { commonName, type SpeciesProfile } from '@/core/model';
+import { useCatalogue } from '@/session/react/RoomProvider';
+import { appendChange, useCommands } from '@/session/react/useCommands';
+import { useHeadCount } from '@/session/react/useHeadCount';
+import { useHappenings, useResidentName } from '@/session/react/useNames';
+import { useRoomForm } from '@/session/react/useRoomForm';
+import { useResidents, type TankView } from '@/session/react/useTanks';
+import { whenNow } from '@/session/today';
+import { Button } from '@/ui/Button';
+import { INPUT, SelectField, TextField } from '@/ui/Field';
+import { Form } from '@/ui/form/Form';
+import { Caution, Empty } from '@/ui/Screen';
+
+const POINTS = 10;
+
+/** The last counts as a small line, the book as a level. */
+function CountLine({ count }: { readonly count: HeadCount }) {
+  const points = count.counts.slice(-POINTS);
+  if (points.length < 2) return null;
+  const most = Math.max(count.book, ...points.map((one) => one.seen), 1);
+  const x = (i: number): number => 2 + (i / (points.length - 1)) * 116;
+  const y = (seen: number): number => 30 - (seen / most) * 26;
+  return (
+    <svg
+      viewBox="0 0 120 32"
+      className="h-8 w-32"
+      role="img"
+      aria-label={points.map((one) => `${format(parseISO(one.on), 'd MMM')}: ${one.seen}`).join(', ')}
+    >
+      <line
+        x1="0"
+        x2="120"
+        y1={y(count.book)}
+        y2={y(count.book)}
+        stroke="var(--slate)"
+        strokeDasharray="3 3"
+        strokeWidth="1"
+      />
+      <polyline
+        points={points.map((one, i) => `${x(i)},${y(one.seen)}`).join(' ')}
+        fill="none"
+        stroke="var(--deep)"
+        strokeWidth="1.75"
+      />
+      {points.map((one, i) => (
+        <circle key={one.on} cx={x(i)} cy={y(one.seen)} r="2.2" fill="var(--deep)" />
+      ))}
+    </svg>
+  );
+}
+
+/** Brings the book to what was counted, with the reason why it was off. */
+function PutRight({
+  group,
+  seen,
+  onDone,
+}: {
+  readonly group: Resident;
+  readonly seen: number;
+  readonly onDone: () => void;
+}) {
+  const { session, run } = useCommands();
+  const [why, setWhy] = useState<(typeof RECOUNTS)[number]>(seen > group.count ? 'born here' : 'lost unseen');
+  const fitting = RECOUNTS.filter((one) =>
+    seen > group.count ? one !== 'lost unseen' : one !== 'born here',
+  );
+  const event: Dated = {
+    type: 'recounted',
+    on: session.stamp.now(),
+    resident: group.id,
+    count: seen,
+    why,
+    note: '',
+  };
+  return (
+    <div className="flex items-end gap-2">
+      <SelectField
+        label="Reason"
+        value={why}
+        onChange={(change) => setWhy(change.target.value as typeof why)}
+      >
+        {fitting.map((one) => (
+          <option key={one} value={one}>
+            {one}
+          </option>
+        ))}
+      </SelectField>
+      <Button
+        onClick={() =>
+          run(`On record: ${seen}`, [appendChange(session, event)]).then((done) => done && onDone())
+        }
+      >
+        Correct record: {seen}
+      </Button>
+    </div>
+  );
+}
+
+function Kind({
+  tank,
+  profile,
+  residents,
+  count,
+}: {
+  readonly tank: TankView;
+  readonly profile: SpeciesProfile;
+  readonly residents: readonly Resident[];
+  readonly count: HeadCount;
+}) {
+  const record = useHeadCount(tank.id);
+  const nameOf = useResidentName();
+  const form = useRoomForm({
+    fields: { seen: eventFields('counted').seen },
+    start: { seen: '' },
+    save: ({ seen }) => record(profile, seen),
+  });
+  const [mending, setMending] = useState(false);
+  const name = commonName(profile);
+  const groups = residents.filter((one) => !one.individual);
+  const last = count.counts.at(-1);
+  const only = groups.length === 1 && residents.length === 1 ? groups[0] : undefined;
+  return (
+    <li className="grid gap-x-4 gap-y-1 border-b border-line py-2 sm:grid-cols-[11rem_1fr_9rem_auto] sm:items-center">
+      <span>
+        <strong>{name}</strong>
+        <span className="fig block text-[12px] text-slate">
+          {count.book} on record{count.hidden ? ', hides' : ''}
+        </span>
+      </span>
+      <span className={count.dwindling || (count.unaccounted ?? 0) < 0 ? 'text-lamp' : ''}>
+        {count.text}
+        {only && last && last.seen !== only.count && !mending && (
+          <>
+            {' '}
+            <Button tone="quiet" onClick={() => setMending(true)}>
+              correct record
+            </Button>
+          </>
+        )}
+        {only && last && mending && last.seen !== only.count && (
+          <PutRight group={only} seen={last.seen} onDone={() => setMending(false)} />
+        )}
+        {!only && residents.length > 1 && (
+          <span className="block text-[12px] text-slate">
+            {residents.map((one) => nameOf(one)).join(', ')}
+          </span>
+        )}
+      </span>
+      <CountLine count={count} />
+      <Form form={form} className="flex items-start gap-1.5">
+        <TextField
+          label={`${name} seen`}
+          labelHidden
+          wrap="w-28"
+          placeholder={String(count.book)}
+          className={`${INPUT} min-h-11 max-w-20 text-[16px]`}
+          {...form.part('seen')}
+        />
+        <Button large type="submit" waiting={form.waiting} aria-label={`Save the count of ${name} seen`}>
+          Count
+        </Button>
+      </Form>
+    </li>
+  );
+}
+
+/** Head counts by kind: book against eye, last seen, what dwindles, what hides by nature. */
+export function CountsPart({ tank }: { readonly tank: TankView }) {
+  const residents = useResidents(tank.id);
+  const happenings = useHappenings();
+  const catalogue = useCatalogue();
+  const kinds = useMemo(
+    () =>
+      [...new Set(residents.map((one) => one.species))].flatMap((species) => {
+        const profile = catalogue.byId.get(species);
+        const own = residents.filter((one) => one.species === species);
+        return profile && happenings
+          ? [{ profile, own, count: headCount(profile, own, happenings, tank.id, whenNow().daysSince) }]
+          : [];
+      }),
+    [residents, catalogue, happenings, tank.id],
+  );
+  if (residents.length === 0) return <Empty>No fish in {tank.body.name}.</Empty>;
+  return (
+    <div className="flex max-w-[70rem] flex-col gap-3">
+      <p className="text-slate">
+        Counts do not change the record. Hidden fish show by torchlight after lights out. Correct the record
+        for young and losses.
+      </p>
+      <ul>
+        {kinds.map(({ profile, own, count }) => (
+          <Kind key={profile.id} tank={tank} profile={profile} residents={own} count={count} />
+        ))}
+      </ul>
+      {kinds.some(({ count }) => (count.unaccounted ?? 0) > 0 && !count.hidden) && (
+        <Caution>
+          Check behind the background, in hollow decor, in the filter and on the floor behind the tank.
+        </Caution>
+      )}
+    </div>
+  );
+}

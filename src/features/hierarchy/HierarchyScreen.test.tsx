@@ -1,0 +1,78 @@
+import { screen, within } from '@testing-library/react';
+import type { ResidentId } from '@/core/kernel/schema/ids';
+import { individual, room, show, TANK } from '@/testing/inRoom';
+import type { Session } from '@/session/types';
+import { hierarchyWork } from '@/workers/hierarchyWork';
+import { HierarchyScreen } from './HierarchyScreen';
+
+jest.mock('@/workers/startHierarchy', () => ({
+  startHierarchy: () => ({
+    thread: { terminate: () => undefined },
+    remote: {
+      order: (...args: Parameters<typeof hierarchyWork.order>) =>
+        Promise.resolve(hierarchyWork.order(...args)),
+    },
+  }),
+}));
+
+async function contested(
+  session: Session,
+  ...pairs: readonly (readonly [string, string])[]
+): Promise<Session> {
+  for (const [winner, loser] of pairs) {
+    await session.run('chase', [
+      {
+        kind: 'append',
+        entry: {
+          id: session.stamp.id(),
+          recorded: session.stamp.now(),
+          type: 'chased',
+          on: session.stamp.now(),
+          tank: TANK,
+          watch: 'w',
+          winner: winner as ResidentId,
+          loser: loser as ResidentId,
+          what: 'chase',
+          place: '',
+        },
+      },
+    ]);
+  }
+  return session;
+}
+
+describe('Order', () => {
+  it('says what to do while there is no contest', async () => {
+    show(await room([individual('Sol'), individual('Torch')]), <HierarchyScreen />);
+    expect(await screen.findByRole('link', { name: 'Watch for ten minutes' })).toHaveAttribute(
+      'href',
+      '/watch?tank=T',
+    );
+  });
+
+  it('puts the winner on top, says that few is few, and keeps the unknown unknown', async () => {
+    const session = await room([
+      individual('Sol'),
+      individual('Torch'),
+      individual('Brim'),
+      individual('Lye'),
+    ]);
+    await contested(session, ['torch', 'sol'], ['torch', 'sol'], ['sol', 'brim']);
+    show(session, <HierarchyScreen />);
+    const [ladder, whoWhom] = await screen.findAllByRole('table');
+    expect(
+      within(ladder!)
+        .getAllByRole('row')
+        .slice(1)
+        .map((row) => row.textContent),
+    ).toEqual([
+      expect.stringContaining('Torch'),
+      expect.stringContaining('Sol'),
+      expect.stringContaining('Brim'),
+    ]);
+    expect(screen.getByText(/That is few/)).toHaveTextContent('4 of 6 pairs never met');
+    expect(screen.getByText(/Not ranked: Lye/)).toBeInTheDocument();
+    expect(within(whoWhom!).getByTitle('Torch over Sol: 2')).toHaveTextContent('2');
+    expect(within(whoWhom!).getByTitle('Torch and Brim never met')).toHaveTextContent('?');
+  });
+});

@@ -1,0 +1,97 @@
+'use client';
+
+import { useDeferredValue } from 'react';
+import type { HierarchyAnswer } from '@/workers/hierarchyWork';
+import { SpanBar } from '@/ui/SpanBar';
+import { Cell, Row, Table } from '@/ui/Table';
+
+/** So many rows are made with the screen; the rest follow at once, when these have been drawn. */
+const AT_ONCE = 24;
+
+interface Props {
+  readonly answer: HierarchyAnswer;
+  readonly nameOf: (id: string) => string;
+  readonly colours: ReadonlyMap<string, string>;
+}
+
+/** The middle of a place on a line of all places. */
+const along = (place: number, of: number): number => (place - 0.5) / of;
+
+/** The ladder: those that cannot be told apart stand on one rung, with a bracket; how sure each place is is drawn. */
+export function RankTable({ answer, nameOf, colours }: Props) {
+  const { ladder, rungs } = answer;
+  const all = rungs.flat();
+  const others = Math.max(0, ladder.rungs.length + ladder.unmet.length - 1);
+  const shown = useDeferredValue(all.length, AT_ONCE);
+  const of = new Map(ladder.rungs.map((rung) => [rung.id, rung]));
+  return (
+    <Table
+      caption="Ranking, highest first"
+      heads={[
+        'Rank',
+        'Who',
+        { name: 'Likely ranks', wide: true },
+        { name: 'Score', figures: true },
+        { name: 'Rating', figures: true, wide: true },
+        { name: 'Won', figures: true },
+        { name: 'Lost', figures: true },
+        { name: 'Opponents', figures: true },
+      ]}
+    >
+      {rungs.flatMap((rung) =>
+        rung.map((id, within) => {
+          const at = all.indexOf(id) + 1;
+          if (at > shown) return null;
+          const first = all.indexOf(rung[0] as string) + 1;
+          const index = answer.ids.indexOf(id);
+          const places = index >= 0 ? answer.certainty.places[index] : undefined;
+          const measured = answer.measures.fish.find((fish) => fish.id === id);
+          const elo = of.get(id);
+          return (
+            <Row key={id} className={rung.length > 1 && within < rung.length - 1 ? 'border-b-0' : ''}>
+              <Cell>
+                <span className="fig">
+                  {rung.length > 1 ? (within === 0 ? `${first} to ${first + rung.length - 1}` : '') : at}
+                </span>
+                {rung.length > 1 && within === 0 && <span className="ml-1 text-[12px] text-slate">tied</span>}
+              </Cell>
+              <Cell>
+                <span className={rung.length > 1 ? 'border-l-2 border-slate pl-2' : 'pl-2.5'}>
+                  <span
+                    className="mr-2 inline-block h-3 w-1.5"
+                    style={{ background: colours.get(id) }}
+                    aria-hidden="true"
+                  />
+                  <span className="font-medium">{nameOf(id)}</span>
+                </span>
+              </Cell>
+              <Cell wide>
+                {places && (
+                  <>
+                    <SpanBar
+                      from={along(places[0], all.length)}
+                      to={along(places[1], all.length)}
+                      at={along(at, all.length)}
+                    />
+                    <span className="sr-only">
+                      between {places[0]} and {places[1]}
+                    </span>
+                  </>
+                )}
+              </Cell>
+              <Cell figures>{measured ? measured.normalisedDavidsScore.toFixed(2) : '…'}</Cell>
+              <Cell figures wide>
+                {elo ? Math.round(elo.rating) : ''}
+              </Cell>
+              <Cell figures>{elo?.wins ?? 0}</Cell>
+              <Cell figures>{elo?.losses ?? 0}</Cell>
+              <Cell figures>
+                {elo?.met ?? 0} of {others}
+              </Cell>
+            </Row>
+          );
+        }),
+      )}
+    </Table>
+  );
+}

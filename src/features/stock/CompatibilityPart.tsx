@@ -1,0 +1,117 @@
+'use client';
+
+import { useSayings } from '@/session/react/useSayings';
+import { useMemo, useState } from 'react';
+import { type PairCell, pairMatrix, signature } from '@/core/assess';
+import { commonName } from '@/core/model';
+import { SEVERITIES } from '@/core/rules';
+import { classes } from '@/ui/classes';
+import { Empty } from '@/ui/Screen';
+import { SEVERITY_WORDS, SeverityMark } from '@/ui/SeverityMark';
+import type { useStock } from './useStock';
+
+/** The first pair of the worst severity: that is what a keeper came to see. */
+function worstPair(matrix: readonly (readonly PairCell[])[]): readonly [number, number] {
+  for (const severity of SEVERITIES)
+    for (const [i, row] of matrix.entries())
+      for (const [j, cell] of row.entries()) if (i < j && cell.severity === severity) return [i, j];
+  return [0, 0];
+}
+
+/** Who with whom: a square of marks, and the reasons of the one that is looked at. */
+export function CompatibilityPart({ stock }: { readonly stock: ReturnType<typeof useStock> }) {
+  const say = useSayings();
+  const { assessment, colours } = stock;
+  const matrix = useMemo(() => pairMatrix(assessment), [assessment]);
+  const [looked, setAt] = useState<readonly [number, number] | null>(null);
+  const at = looked ?? worstPair(matrix);
+  const names = assessment.context.kinds.map((kind) => commonName(kind.profile));
+  if (names.length === 0) return <Empty>Add two species to compare them.</Empty>;
+  const cell: PairCell | undefined = matrix[at[0]]?.[at[1]] ?? matrix[0]?.[0];
+  const nameOf = (id: string): string =>
+    names[assessment.context.kinds.findIndex((kind) => kind.profile.id === id)] ?? id;
+  return (
+    <div className="grid gap-6 lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
+      <div className="overflow-x-auto">
+        <table className="border-collapse">
+          <caption className="sr-only">Compatibility, worst finding of each pair</caption>
+          <thead>
+            <tr>
+              <th className="sr-only">Kind</th>
+              {names.map((name) => (
+                <th key={name} scope="col" className="h-28 w-9 align-bottom text-[12px] font-medium">
+                  <span className="block max-h-28 rotate-180 overflow-hidden py-1 whitespace-nowrap [writing-mode:vertical-rl]">
+                    {name}
+                  </span>
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {matrix.map((row, i) => (
+              <tr key={names[i]}>
+                <th scope="row" className="max-w-44 truncate pr-2 text-left text-[13px] font-medium">
+                  <span
+                    className="mr-1.5 inline-block size-2.5"
+                    style={{ background: colours.get(row[0]?.a ?? '') }}
+                    aria-hidden="true"
+                  />
+                  {names[i]}
+                </th>
+                {row.map((one, j) => (
+                  <td key={names[j]} className={classes('border border-line p-0', i === j && 'bg-water')}>
+                    <button
+                      type="button"
+                      className={classes(
+                        'grid h-9 w-9 place-items-center',
+                        at[0] === i && at[1] === j && 'outline-2 -outline-offset-2 outline-deep',
+                      )}
+                      aria-label={`${names[i]}${i === j ? ' by itself' : ` with ${names[j]}`}: ${one.severity ? SEVERITY_WORDS[one.severity] : 'no findings'}${one.contested ? ', contested' : ''}`}
+                      onPointerEnter={() => setAt([i, j])}
+                      onFocus={() => setAt([i, j])}
+                      onClick={() => setAt([i, j])}
+                    >
+                      {one.severity ? (
+                        <SeverityMark severity={one.severity} bare />
+                      ) : (
+                        <span aria-hidden="true" className="text-line">
+                          ·
+                        </span>
+                      )}
+                    </button>
+                  </td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <div aria-live="polite" className="min-h-40 border-l border-line pl-4">
+        {cell && (
+          <>
+            <h2 className="mb-1 font-semibold">
+              {cell.a === cell.b
+                ? `${nameOf(cell.a)}, by itself`
+                : `${nameOf(cell.a)} with ${nameOf(cell.b)}`}
+            </h2>
+            {cell.findings.length === 0 && <p className="text-slate">No findings.</p>}
+            <ul>
+              {cell.findings.map((finding) => (
+                <li
+                  key={signature(finding)}
+                  className="grid grid-cols-[4rem_1fr] items-start gap-1 border-b border-line py-1"
+                >
+                  <SeverityMark severity={finding.severity} />
+                  <span>
+                    {say.finding(finding)}
+                    {finding.contested && <span className="text-slate"> Keepers disagree.</span>}
+                  </span>
+                </li>
+              ))}
+            </ul>
+          </>
+        )}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,92 @@
+import { memo } from 'react';
+import type { Assessment } from '@/core/assess';
+import { commonName } from '@/core/model';
+import { tenth } from '@/words/en';
+
+const MEASURES = [
+  { name: 'temperatureC', label: 'Temperature, °C', low: 14, high: 34 },
+  { name: 'ph', label: 'pH', low: 4, high: 9.5 },
+  { name: 'ghDh', label: 'Hardness, °dH', low: 0, high: 30 },
+] as const;
+
+/** Water windows of all kinds with what they share and where the tank stands. */
+export const WaterRanges = memo(function WaterRanges({
+  assessment,
+  colours,
+}: {
+  readonly assessment: Assessment;
+  readonly colours: ReadonlyMap<string, string>;
+}) {
+  const { kinds, shared, water } = assessment.context;
+  return (
+    <div className="grid grid-cols-1 gap-4 sm:grid-cols-3">
+      {MEASURES.map(({ name, label, low, high }) => {
+        const at = (value: number): string =>
+          `${(Math.min(1, Math.max(0, (value - low) / (high - low))) * 100).toFixed(2)}%`;
+        const common = shared[name];
+        const known = !water.assumed.has(name);
+        return (
+          <figure key={name}>
+            <figcaption className="text-[12px] text-slate">
+              <span className="block font-medium">{label}</span>
+              <span className="fig block min-h-[1.45em]">
+                {common
+                  ? `shared ${tenth(common[0])} to ${tenth(common[1])}`
+                  : kinds.length > 0
+                    ? 'nothing shared'
+                    : ''}
+              </span>
+            </figcaption>
+            <div className="relative border-x border-line py-1">
+              {common && (
+                <div
+                  className="absolute inset-y-0 bg-water"
+                  style={{
+                    left: at(common[0]),
+                    width: `calc(${at(common[1])} - ${at(common[0])})`,
+                    minWidth: 2,
+                  }}
+                />
+              )}
+              {known && (
+                <div
+                  className="absolute inset-y-0 w-px bg-ink"
+                  style={{ left: at(water[name]) }}
+                  title={`tank ${water[name]}`}
+                />
+              )}
+              <ul className="relative flex flex-col gap-[3px]">
+                {kinds.map((kind) => {
+                  const [from, to] = kind.range[name];
+                  return (
+                    <li
+                      key={kind.profile.id}
+                      className="h-[7px]"
+                      title={`${commonName(kind.profile)}: ${from} to ${to}`}
+                    >
+                      <span className="sr-only">{`${commonName(kind.profile)}: ${from} to ${to}`}</span>
+                      <span
+                        aria-hidden="true"
+                        className="absolute h-[5px]"
+                        style={{
+                          left: at(from),
+                          width: `calc(${at(to)} - ${at(from)})`,
+                          background: colours.get(kind.profile.id),
+                        }}
+                      />
+                    </li>
+                  );
+                })}
+              </ul>
+            </div>
+            <div className="fig flex justify-between text-[11px] text-slate">
+              <span>{low}</span>
+              <span>{known ? `tank ${tenth(water[name])}` : 'tank not measured'}</span>
+              <span>{high}</span>
+            </div>
+          </figure>
+        );
+      })}
+    </div>
+  );
+});

@@ -1,0 +1,54 @@
+'use client';
+
+import { signature } from '@/core/assess';
+import { useSayings } from '@/session/react/useSayings';
+import Link from 'next/link';
+import { useAssessment } from '@/session/react/useAssessment';
+import { useListed, useResidents, type TankView } from '@/session/react/useTanks';
+import { SeverityMark, VerdictMark } from '@/ui/SeverityMark';
+
+const SHOWN = 4;
+
+/** The worst findings of one tank, with the way to them. */
+export function Problems({ tank }: { readonly tank: TankView }) {
+  const say = useSayings();
+  const residents = useResidents(tank.id);
+  const listed = useListed(tank.id);
+  const { findings, today } = useAssessment(tank, residents, listed);
+  const wrong = findings.filter((finding) => finding.severity === 'stop' || finding.severity === 'caution');
+  const href = `/stock?tank=${tank.id}`;
+  if (residents.length + listed.length === 0) {
+    return (
+      <li className="border-b border-line py-2">
+        <span className="font-semibold">{tank.body.name}</span>{' '}
+        <Link href={href} className="text-deep underline">
+          No fish yet: start the stock list
+        </Link>
+      </li>
+    );
+  }
+  return (
+    <li className="border-b border-line py-2">
+      <div className="flex items-baseline justify-between">
+        <Link href={href} className="font-semibold hover:underline">
+          {tank.body.name}
+        </Link>
+        <VerdictMark verdict={today} small />
+      </div>
+      {wrong.length === 0 && <p className="text-slate">No problems.</p>}
+      <ul>
+        {wrong.slice(0, SHOWN).map((finding) => (
+          <li key={signature(finding)} className="grid grid-cols-[4rem_1fr] items-start gap-2 py-0.5">
+            <SeverityMark severity={finding.severity} />
+            <span>{say.finding(finding)}</span>
+          </li>
+        ))}
+      </ul>
+      {wrong.length > SHOWN && (
+        <Link href={href} className="text-[13px] text-deep underline">
+          {wrong.length - SHOWN} more on the stock list
+        </Link>
+      )}
+    </li>
+  );
+}

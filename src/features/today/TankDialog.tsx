@@ -1,0 +1,94 @@
+'use client';
+
+import { newTank, tankChange } from '@/core/commands';
+import { useRouter } from 'next/navigation';
+import { STANDARD_TANKS } from '@/catalogue/standardTanks';
+import { TANK_PURPOSES, tankFields } from '@/core/records';
+import { type TankId, withUnit } from '@/core/kernel';
+import { planTankFields } from '@/core/model';
+import { newId } from '@/session/browserStamp';
+import { useCommands } from '@/session/react/useCommands';
+import { useRoomForm } from '@/session/react/useRoomForm';
+import { useSettings, useTanks } from '@/session/react/useTanks';
+import { Button } from '@/ui/Button';
+import { Dialog } from '@/ui/Dialog';
+import { SelectField, TextField, options } from '@/ui/Field';
+import { Form } from '@/ui/form/Form';
+
+const { lengthCm, widthCm, heightCm } = planTankFields;
+const MEASURES = { lengthCm, widthCm, heightCm };
+type Measure = keyof typeof MEASURES;
+const LABELS: readonly (readonly [Measure, string, string])[] = [
+  ['lengthCm', 'Length', '4 ft'],
+  ['widthCm', 'Width', '50 cm'],
+  ['heightCm', 'Height', '20 in'],
+];
+
+/** A new tank: its name, what it is for, and its outside measures in any unit. */
+export function TankDialog({
+  open,
+  onOpenChange,
+}: {
+  readonly open: boolean;
+  readonly onOpenChange: (open: boolean) => void;
+}) {
+  const router = useRouter();
+  const { keep } = useCommands();
+  const tanks = useTanks();
+  const { length: unit } = useSettings();
+  const form = useRoomForm({
+    fields: { ...tankFields, ...MEASURES },
+    start: { name: '', purpose: 'display', lengthCm: '', widthCm: '', heightCm: '' },
+    asks: { name: 'Name the tank.' },
+    save: async ({ name, purpose, ...size }) => {
+      const id = newId<TankId>();
+      const entered = Object.fromEntries(
+        LABELS.map(([measure]) => [measure, withUnit(form.text(measure), 'length', unit)]),
+      );
+      const body = newTank(name, purpose, size, tanks.length + 1, entered);
+      const kept = await keep(`New tank: ${body.name}`, [tankChange(id, body)]);
+      if (kept !== true) return kept;
+      onOpenChange(false);
+      router.push(`/tank?tank=${id}`);
+      return true;
+    },
+  });
+
+  const take = (which: string): void => {
+    const standard = STANDARD_TANKS.find((tank) => tank.name === which);
+    if (!standard) return;
+    for (const [measure] of LABELS) form.put(measure, `${standard[measure]} cm`);
+  };
+
+  return (
+    <Dialog
+      open={open}
+      onOpenChange={onOpenChange}
+      title="Add tank"
+      about="Outside measures; add the rest on the Tank screen."
+    >
+      <Form form={form} className="flex flex-col gap-3">
+        <TextField label="Name" {...form.part('name')} />
+        <SelectField label="Purpose" {...form.part('purpose')}>
+          {options(TANK_PURPOSES)}
+        </SelectField>
+        <SelectField
+          label="Start from a common size"
+          defaultValue=""
+          onChange={(event) => take(event.target.value)}
+        >
+          <option value="">Measured myself</option>
+          {options(STANDARD_TANKS.map((tank) => tank.name))}
+        </SelectField>
+        <div className="grid grid-cols-3 gap-2">
+          {LABELS.map(([measure, label, such]) => (
+            <TextField key={measure} label={label} {...form.part(measure)} placeholder={such} />
+          ))}
+        </div>
+        <Button tone="main" type="submit" waiting={form.waiting}>
+          Add tank
+        </Button>
+      </Form>
+    </Dialog>
+  );
+}

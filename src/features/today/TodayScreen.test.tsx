@@ -1,0 +1,74 @@
+import { screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import type { DocumentId } from '@/core/kernel/schema/ids';
+import { individual, room, show } from '@/testing/inRoom';
+import type { Session } from '@/session/types';
+import { TodayScreen } from './TodayScreen';
+
+const tanks = (session: Session) =>
+  Object.values(session.state.getState().documents).filter(
+    (document) => document.kind === 'tank' && document.body !== null,
+  );
+
+async function emptyRoom(): Promise<Session> {
+  const session = await room();
+  await session.run('away', [
+    { kind: 'put', document: { id: 'T' as DocumentId, kind: 'tank', rev: 1, body: null } },
+  ]);
+  return session;
+}
+
+afterEach(() => window.history.replaceState(null, '', '/'));
+
+describe('Room', () => {
+  it('begins with the keeper’s own question', async () => {
+    show(await emptyRoom(), <TodayScreen />);
+    expect(screen.getByRole('heading', { name: 'Start with fish' })).toBeInTheDocument();
+    expect(screen.getByRole('heading', { name: 'Start with a tank' })).toBeInTheDocument();
+  });
+
+  it('takes a tank by a common size, and refuses one without name or size', async () => {
+    const session = await emptyRoom();
+    show(session, <TodayScreen />);
+    await userEvent.click(screen.getByRole('button', { name: 'Add tank' }));
+    const dialog = within(screen.getByRole('dialog'));
+    await userEvent.click(dialog.getByRole('button', { name: 'Add tank' }));
+    expect(dialog.getAllByRole('alert')).toHaveLength(4);
+    await userEvent.type(dialog.getByLabelText('Name'), 'Holm');
+    await userEvent.selectOptions(dialog.getByLabelText('Start from a common size'), '29 US gal');
+    await userEvent.click(dialog.getByRole('button', { name: 'Add tank' }));
+    await waitFor(() =>
+      expect(tanks(session).map((document) => document.body)).toMatchObject([
+        { name: 'Holm', tank: { lengthCm: 76.2, widthCm: 30.5, heightCm: 45.7 } },
+      ]),
+    );
+    expect(window.location.pathname).toBe('/tank');
+  });
+
+  it('says from the fish what tank carries them, and starts with it and their list', async () => {
+    const session = await emptyRoom();
+    show(session, <TodayScreen />);
+    await userEvent.click(screen.getByRole('button', { name: 'Start with fish' }));
+    const dialog = within(screen.getByRole('dialog'));
+    await userEvent.type(dialog.getByRole('combobox'), 'yellow lab{Enter}');
+    expect(
+      dialog.getByRole('row', { name: /middle 120 cm\s?yellow lab 45 cm\s?yellow lab any 284 L/ }),
+    ).toBeInTheDocument();
+    await userEvent.click(dialog.getByRole('button', { name: 'Start with 75 US gal' }));
+    await waitFor(() => expect(tanks(session)).toHaveLength(1));
+    const [tank] = tanks(session);
+    expect(session.state.getState().documents[`draft-${tank!.id}`]?.body).toMatchObject({
+      groups: [{ group: { species: 'labidochromis-caeruleus', count: 6 } }],
+    });
+  });
+
+  it('tells what is due, and what is wrong, with the way to it', async () => {
+    show(await room([individual('Torch'), individual('Sol')]), <TodayScreen />);
+    expect(screen.getByRole('link', { name: /Holm Never watched yet/ })).toHaveAttribute(
+      'href',
+      '/watch?tank=T',
+    );
+    expect(screen.getByText(/Avoid 2 yellow labs/)).toBeInTheDocument();
+    expect(screen.getByRole('link', { name: 'Holm' })).toHaveAttribute('href', '/stock?tank=T');
+  });
+});

@@ -1,0 +1,112 @@
+'use client';
+
+import Link from 'next/link';
+import { useState } from 'react';
+import { useRooms, useRoomState } from '@/session/react/RoomProvider';
+import { useTanks } from '@/session/react/useTanks';
+import { Button } from '@/ui/Button';
+import { Screen, Section } from '@/ui/Screen';
+import { DueList } from './DueList';
+import { FromFish } from './FromFish';
+import { TankDialog } from './TankDialog';
+import { Problems } from './Problems';
+
+/** The first screen of the room: what is due, and what is wrong. */
+export function TodayScreen() {
+  const tanks = useTanks();
+  const room = useRoomState((state) => state.room);
+  const aside = useRoomState((state) => state.aside.length);
+  const { goTo, name } = useRooms();
+  const [adding, setAdding] = useState(false);
+  const [fishing, setFishing] = useState(false);
+
+  const dialogs = (
+    <>
+      {adding && <TankDialog open onOpenChange={setAdding} />}
+      {fishing && <FromFish open onOpenChange={setFishing} />}
+    </>
+  );
+
+  if (tanks.length === 0) {
+    return (
+      <Screen title="Start with the fish you want or the tank you have.">
+        <div className="grid max-w-3xl gap-6 md:grid-cols-2">
+          <section className="border-t-2 border-deep pt-3">
+            <h2 className="text-[16px] font-semibold">Start with fish</h2>
+            <p className="mt-1 mb-3 text-slate">
+              You know which fish you want. Lomvik says which tank carries them before you buy it.
+            </p>
+            <Button tone="main" onClick={() => setFishing(true)}>
+              Start with fish
+            </Button>
+          </section>
+          <section className="border-t-2 border-deep pt-3">
+            <h2 className="text-[16px] font-semibold">Start with a tank</h2>
+            <p className="mt-1 mb-3 text-slate">You have a tank. Measure it, then plan its stock list.</p>
+            <Button tone="main" onClick={() => setAdding(true)}>
+              Add tank
+            </Button>
+          </section>
+        </div>
+        {name === 'own' && (
+          <p className="text-slate">
+            Or look around first:{' '}
+            <Button tone="quiet" onClick={() => goTo('demo')}>
+              open the demo room
+            </Button>
+            . It is made up and kept apart from yours.
+          </p>
+        )}
+        {dialogs}
+      </Screen>
+    );
+  }
+
+  return (
+    <Screen
+      title="What is due and what is wrong"
+      actions={
+        <>
+          <Button onClick={() => setFishing(true)}>Start with fish</Button>
+          <Button tone="main" onClick={() => setAdding(true)}>
+            New tank
+          </Button>
+        </>
+      }
+    >
+      <div className="grid gap-6 lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)]">
+        {aside > 0 && (
+          <p className="border-l-2 border-lamp pl-3 lg:col-span-2">
+            {aside === 1 ? '1 record could not be read' : `${aside} records could not be read`}.{' '}
+            <Link href="/files" className="text-deep underline">
+              See damaged records under Files
+            </Link>
+            ; the rest of the room works without.
+          </p>
+        )}
+        <DueList />
+        {room.loose.length > 0 && (
+          <Section
+            title="Entries that do not fit"
+            className="order-last lg:col-span-2"
+            aside="they stay in the journal and in every saved file"
+          >
+            <ul className="fig text-[13px]">
+              {room.loose.slice(0, 8).map((line) => (
+                <li key={line}>{line}</li>
+              ))}
+            </ul>
+          </Section>
+        )}
+        <Section title="Wrong" aside="in the tank and planned">
+          <ul>
+            {tanks.map((tank) => (
+              <Problems key={tank.id} tank={tank} />
+            ))}
+          </ul>
+        </Section>
+      </div>
+      {dialogs}
+    </Screen>
+  );
+}

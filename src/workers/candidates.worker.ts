@@ -1,0 +1,30 @@
+import { expose } from 'comlink';
+import { SHIPPED_SPECIES } from '@/catalogue';
+import { type Candidate, candidatesFor } from '@/core/assess';
+import { buildCatalogue, type KeeperSpecies, type PlanFile, withKeeperSpecies } from '@/core/model';
+
+const shipped = buildCatalogue(SHIPPED_SPECIES);
+
+/** A line of the list tells the worst; the whole is asked for when a kind is looked at. */
+const TOLD = 1;
+
+const work = {
+  /**
+   * What a share of all kinds would bring to this plan: every `of`th kind from `part` on, so that several workers share the
+   * catalogue. `today` is an ISO date.
+   */
+  joins: (
+    plan: PlanFile,
+    own: readonly KeeperSpecies[],
+    today: string,
+    part: number,
+    of: number,
+  ): readonly Candidate[] => {
+    const catalogue = withKeeperSpecies(shipped, own);
+    const mine = catalogue.all.filter((_, index) => index % of === part);
+    return candidatesFor(plan, catalogue, today, mine, TOLD);
+  },
+};
+export type JoinsWork = typeof work;
+
+expose(work);

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { hierarchyWork } from './hierarchyWork';
+
+expose(hierarchyWork);

@@ -1,0 +1,98 @@
+import {
+  type Certainty,
+  ELO_START,
+  type Ladder,
+  ladderCertainty,
+  ladderFrom,
+  type Newcomer,
+  type NewcomerPath,
+  newcomerPaths,
+  hierarchyMeasures,
+  type HierarchyMeasures,
+  type PackedCourse,
+  rungsOf,
+  unpackCourse,
+} from '@/core/hierarchy';
+import { davidsScore, seededChance, winTable } from '@/core/stats';
+
+/** How a ladder moved, at the contests that are drawn. */
+export interface Drawn {
+  /** Places of the contests in the course. */
+  readonly at: readonly number[];
+  /** Ratings at each, by fish. */
+  readonly ratings: Readonly<Record<string, readonly number[]>>;
+}
+
+export interface HierarchyAnswer {
+  readonly ladder: Omit<Ladder, 'trace' | 'contests'>;
+  readonly contests: number;
+  readonly drawn: Drawn;
+  readonly newcomers: readonly NewcomerPath[];
+  readonly measures: HierarchyMeasures;
+  /** The fish in the order in which `certainty` has them. */
+  readonly ids: readonly string[];
+  readonly certainty: Certainty;
+  /** Names by rung, those that cannot be told apart together. */
+  readonly rungs: readonly (readonly string[])[];
+  readonly tookMs: number;
+}
+
+/** The same contests give the same answer. */
+const SEED = 20_261;
+/** More points than this, of all fish together, take long to draw: every so many contests are drawn, the last always. */
+const MOST_POINTS = 3000;
+const POINTS_A_FISH = 240;
+
+function drawnOf({ trace, rungs }: Ladder): Drawn {
+  const points = Math.min(POINTS_A_FISH, Math.ceil(MOST_POINTS / Math.max(1, rungs.length)));
+  const every = Math.max(1, Math.ceil(trace.length / points));
+  const at: number[] = [];
+  const now = new Map(rungs.map((rung) => [rung.id, ELO_START]));
+  const ratings: Record<string, number[]> = Object.fromEntries(rungs.map((rung) => [rung.id, []]));
+  trace.forEach((step, i) => {
+    if (now.has(step.winner)) now.set(step.winner, step.winnerAfter);
+    if (now.has(step.loser)) now.set(step.loser, step.loserAfter);
+    if (i % every !== 0 && i !== trace.length - 1) return;
+    at.push(Number(step.on));
+    for (const [id, rating] of now) ratings[id]!.push(Math.round(rating));
+  });
+  return { at, ratings };
+}
+
+/** What the order worker does; plain functions, so that a test and a bench can call them without a worker. */
+export const hierarchyWork = {
+  /** The ladder of a tank with every measure of its order, and how sure it is. */
+  order: (
+    packed: PackedCourse,
+    residents: readonly string[],
+    newcomers: readonly Newcomer[],
+    rounds?: number,
+  ): HierarchyAnswer => {
+    const started = performance.now();
+    const course = unpackCourse(packed);
+    const ladder = ladderFrom(course, residents);
+    const among = ladder.rungs.map((rung) => rung.id);
+    const standing = new Set(among);
+    const contests = ladder.contests.filter(
+      ({ winner, loser }) => standing.has(winner) && standing.has(loser),
+    );
+    const chance = seededChance(SEED);
+    const table = winTable(contests, among);
+    const certainty = ladderCertainty(table, chance, rounds);
+    const { trace, contests: all, ...rest } = ladder;
+    return {
+      ladder: rest,
+      contests: all.length,
+      drawn: drawnOf(ladder),
+      newcomers: newcomerPaths(trace, newcomers),
+      measures: hierarchyMeasures(contests, chance, among),
+      ids: table.ids,
+      certainty,
+      rungs: rungsOf(davidsScore(table).normalised, certainty.above).map((rung) =>
+        rung.map((index) => table.ids[index] as string),
+      ),
+      tookMs: performance.now() - started,
+    };
+  },
+};
+export type OrderWork = typeof hierarchyWork;

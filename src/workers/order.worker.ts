@@ -1,4 +1,0 @@
-import { expose } from 'comlink';
-import { orderWork } from './orderWork';
-
-expose(orderWork);

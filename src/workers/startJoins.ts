@@ -1,9 +1,0 @@
-import { wrap } from 'comlink';
-import type { JoinsWork } from './joins.worker';
-import type { Helper } from './workerLine';
-
-/** Starts a worker that works out what kinds would bring to a list. */
-export function startJoins(): Helper<JoinsWork> {
-  const thread = new Worker(new URL('./joins.worker.ts', import.meta.url), { type: 'module' });
-  return { thread, remote: wrap<JoinsWork>(thread) };
-}
