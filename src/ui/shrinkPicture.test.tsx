@@ -34,7 +34,7 @@ describe('a picture made small', () => {
   it('says why not, and that nothing was lost', async () => {
     expect(await shrinkPicture(sized(120 * MB))).toMatchObject({
       ok: false,
-      why: expect.stringMatching(/120 MB; at most 80.*Nothing was kept/),
+      why: expect.stringMatching(/120 MB; at most 80.*Nothing was saved/),
     });
     Object.assign(globalThis, { createImageBitmap: () => Promise.reject(new Error('no picture')) });
     expect(await shrinkPicture(sized(MB))).toMatchObject({

@@ -131,6 +131,6 @@ describe('coloursFor', () => {
 describe('SeverityMark', () => {
   it('says its severity in a word, not by colour alone', () => {
     render(<SeverityMark severity="caution" />);
-    expect(screen.getByText('think')).toBeInTheDocument();
+    expect(screen.getByText('caution')).toBeInTheDocument();
   });
 });

@@ -1,4 +1,4 @@
-import { commonName, type ShopItem, type SpeciesProfile } from '../model';
+import { type ShopItem, type SpeciesProfile } from '../model';
 
 /** A kind that is to be bought, whole: males and females where the list says so. */
 export interface ToBuy {

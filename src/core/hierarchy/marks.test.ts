@@ -5,8 +5,6 @@ import { EMPTY_ROOM, residentsOf } from '../events/room';
 import { eloTrace } from './eloLadder';
 import { courseOf, ladderFrom } from './ladderOf';
 import { newcomerPaths, newcomersAmong, hierarchyMarks } from './marks';
-import { hierarchyMeasures } from './hierarchyMeasures';
-import { seededChance } from '../stats/seededChance';
 import { packCourse, placeFrom, unpackCourse } from './packedCourse';
 
 const at = (day: number, minute = 0): string => new Date(Date.UTC(2026, 2, day, 18, minute)).toISOString();

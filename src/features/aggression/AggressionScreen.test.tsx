@@ -35,22 +35,22 @@ const record = (session: Session, ...events: readonly Dated[]) =>
     events.map((event) => appendChange(session, event)),
   );
 
-describe('Settle', () => {
+describe('Aggression', () => {
   it('says how to begin where nobody has watched', async () => {
     show(await room(four), <AggressionScreen />);
-    expect(screen.getByText(/No step has been taken here/)).toBeInTheDocument();
-    expect(screen.getByText(/Nobody has watched in the last 60 days/)).toBeInTheDocument();
+    expect(screen.getByText(/No interventions yet/)).toBeInTheDocument();
+    expect(screen.getByText(/No watches in the last 60 days/)).toBeInTheDocument();
   });
 
   it('names the boss with its share, offers the gentlest step first, and what is against the others', async () => {
     const session = await room(four);
     await record(session, ...watch(9, 7), ...watch(6, 7));
     show(session, <AggressionScreen />);
-    expect(screen.getByText('one boss')).toBeInTheDocument();
-    expect(screen.getByText(/Torch starts 14 of 14 contests/)).toBeInTheDocument();
-    const steps = screen.getAllByRole('button', { name: /^Take the step/ });
-    expect(steps[0]).toHaveAccessibleName('Take the step: fed more often');
-    expect(screen.getByText(/No spare tank is free; a divider would have to do/)).toBeInTheDocument();
+    expect(screen.getByText('One dominant fish')).toBeInTheDocument();
+    expect(screen.getByText(/Torch started 14 of 14 contests/)).toBeInTheDocument();
+    const steps = screen.getAllByRole('button', { name: /^Do this/ });
+    expect(steps[0]).toHaveAccessibleName('Do this: more meals');
+    expect(screen.getByText(/Not now: no spare tank is free/)).toBeInTheDocument();
   });
 
   it('says that a step helped, with its limits, and keeps account of it', async () => {
@@ -64,7 +64,7 @@ describe('Settle', () => {
       ...watch(8, 1),
     );
     show(session, <AggressionScreen />);
-    expect(screen.getByText(/95 % limits .* It helped\./)).toBeInTheDocument();
+    expect(screen.getByText(/^Helped: contests fell .*95% limits/)).toBeInTheDocument();
     expect(screen.getByText('helped')).toBeInTheDocument();
     expect(screen.getByText('Two slates.')).toBeInTheDocument();
     expect(screen.getByRole('row', { name: /sight breaks 1 1 0 0/ })).toBeInTheDocument();
@@ -75,9 +75,9 @@ describe('Settle', () => {
     show(session, <AggressionScreen />);
     const save = screen.getByRole('button', { name: 'Save intervention' });
     expect(save).toBeDisabled();
-    await userEvent.click(screen.getByRole('button', { name: 'rearranged' }));
-    await userEvent.click(screen.getByRole('button', { name: 'boss set aside' }));
-    expect(screen.getByText(/2 steps in one go are one bundle/)).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: 'rearranged rocks' }));
+    await userEvent.click(screen.getByRole('button', { name: 'dominant fish removed' }));
+    expect(screen.getByText(/2 changes within an hour count as one/)).toBeInTheDocument();
     expect(screen.getByRole('alert')).toHaveTextContent('Choose the fish.');
     await userEvent.selectOptions(screen.getByLabelText('Who'), 'Torch');
     await userEvent.type(screen.getByLabelText('Details'), 'All rock to the left.');
@@ -97,10 +97,10 @@ describe('Settle', () => {
 
   it('refuses a day of return that has gone', async () => {
     show(await room(four), <AggressionScreen />);
-    await userEvent.click(screen.getByRole('button', { name: 'box or divider' }));
+    await userEvent.click(screen.getByRole('button', { name: 'target separated' }));
     await userEvent.selectOptions(screen.getByLabelText('Who'), 'Lye');
     await userEvent.type(screen.getByLabelText('Until'), '2020-01-01');
-    expect(screen.getByRole('alert')).toHaveTextContent('lies in the past');
+    expect(screen.getByRole('alert')).toHaveTextContent('Choose a day to come');
     expect(screen.getByRole('button', { name: 'Save intervention' })).toBeDisabled();
   });
 
@@ -115,8 +115,8 @@ describe('Settle', () => {
       note: '',
     });
     show(session, <AggressionScreen />);
-    expect(screen.getAllByText(/a pair guards/).length).toBeGreaterThan(0);
-    expect(screen.queryByRole('button', { name: 'Take the step: rearranged' })).toBeNull();
+    expect(screen.getAllByText(/a pair is guarding/).length).toBeGreaterThan(0);
+    expect(screen.queryByRole('button', { name: 'Do this: rearranged' })).toBeNull();
   });
 });
 
@@ -126,7 +126,7 @@ describe('Sight lines', () => {
     const session = await room(four);
     show(session, <AggressionScreen />);
     await userEvent.click(screen.getByRole('button', { name: 'Place it left of centre' }));
-    expect(await screen.findByText('100 %')).toBeInTheDocument();
+    expect(await screen.findByText('100%')).toBeInTheDocument();
     await userEvent.click(screen.getByRole('button', { name: 'Keep this map for comparison' }));
     await userEvent.click(screen.getByRole('button', { name: 'Where would one more slate help most?' }));
     await userEvent.click(await screen.findByRole('button', { name: 'Place it there' }));

@@ -26,7 +26,7 @@ const GROW = 1.2;
 
 const points = (polygon: Polygon, widthCm: Cm): string =>
   polygon.map(([x, y]) => `${x.toFixed(1)},${(widthCm - y).toFixed(1)}`).join(' ');
-const percent = (share: number): string => `${Math.round(share * 100)} %`;
+const percent = (share: number): string => `${Math.round(share * 100)}%`;
 
 /** Who sees whom: the floor from above, what a holder sees from where it sits, and where one more break hides most. */
 export function SightPart({ tank }: { readonly tank: TankView }) {

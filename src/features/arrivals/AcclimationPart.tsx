@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { acclimation, ACCLIMATION_WAYS, type AcclimationWay } from '@/core/water';
 import { useWords } from '@/session/react/useSayings';
 import { useSettings, type TankView } from '@/session/react/useTanks';
-import { type QuantityKind, keeperUnit } from '@/core/kernel';
+import { keeperUnit } from '@/core/kernel';
 import { SelectField, TextField, options } from '@/ui/Field';
 import { QuantityField } from '@/ui/QuantityField';
 import { Caution, Ledger, Section } from '@/ui/Screen';
@@ -100,7 +100,7 @@ export function AcclimationPart({ tank }: { readonly tank: TankView }) {
   };
   const measure = (name: MeasureName) => {
     const [kind, label, low, high] = MEASURES[name];
-    const of = (core: number): string => words.quantity(kind as QuantityKind, core);
+    const of = (core: number): string => words.quantity(kind, core);
     return (
       <QuantityField
         label={label}

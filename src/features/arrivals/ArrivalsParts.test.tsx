@@ -35,10 +35,10 @@ describe('Where to buy', () => {
     // The stand-in for a browser cannot read files.
     Object.assign(file, { text: () => Promise.resolve(text) });
     await userEvent.upload(screen.getByLabelText('A CSV file of shop stock'), file);
-    expect(await screen.findByText('1 rows can be read, 1 things cannot.')).toBeInTheDocument();
-    await userEvent.click(screen.getByRole('button', { name: 'Take the 1 rows' }));
+    expect(await screen.findByText('1 row can be read; 1 fault.')).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: 'Import 1 row' }));
     expect(await screen.findByRole('heading', { name: 'Pier' })).toBeInTheDocument();
-    expect(screen.getByText('one quarantine · 20.00 in all')).toBeInTheDocument();
+    expect(screen.getByText('1 quarantine · total 20.00')).toBeInTheDocument();
     await userEvent.click(screen.getByRole('button', { name: 'Back to the made-up shops' }));
     expect(await screen.findByText(/Four made-up shops stand in/)).toBeInTheDocument();
   });
@@ -58,7 +58,7 @@ describe('Where to buy', () => {
     ]);
     show(session, <ArrivalsScreen />);
     expect(screen.getByText(/two were dead/)).toBeInTheDocument();
-    await userEvent.type(screen.getByLabelText('How it ended with Pier'), 'credit');
+    await userEvent.type(screen.getByLabelText('Outcome with Pier'), 'credit');
     await userEvent.click(screen.getByRole('button', { name: 'Settled' }));
     await waitFor(() => expect(screen.queryByText(/two were dead/)).toBeNull());
   });
@@ -72,7 +72,7 @@ describe('Bringing in', () => {
     await userEvent.clear(screen.getByLabelText('Number received'));
     await userEvent.type(screen.getByLabelText('Number received'), '7');
     await userEvent.type(screen.getByLabelText('From'), 'Pier');
-    await userEvent.click(screen.getByText(/Dead on arrival, another kind/));
+    await userEvent.click(screen.getByText(/Losses, wrong species/));
     await userEvent.selectOptions(screen.getByLabelText('How acquired'), 'shop');
     await userEvent.clear(screen.getByLabelText('Dead on arrival'));
     await userEvent.type(screen.getByLabelText('Dead on arrival'), '2');
@@ -147,7 +147,7 @@ describe('Release', () => {
     ]);
     show(session, <ArrivalsScreen />);
     await userEvent.click(screen.getByRole('checkbox', { name: /6 neon tetras in Quay/ }));
-    await userEvent.click(screen.getByRole('button', { name: 'Begin the release' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Start release' }));
     const done = await screen.findByRole('button', { name: 'Confirm arrival' });
     expect(done).toBeDisabled();
     const many = screen.getAllByRole('checkbox').length;
@@ -168,13 +168,13 @@ describe('Release', () => {
     const session = await room([individual('Sol')], [neons]);
     show(session, <ArrivalsScreen />);
     await userEvent.click(screen.getByRole('checkbox', { name: /10 neon tetras/ }));
-    await userEvent.click(screen.getByRole('button', { name: 'Begin the release' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Start release' }));
     await userEvent.click(
       await screen.findByRole('button', { name: /Off until tomorrow|Dark for two days/ }),
     );
-    expect(await screen.findByText('0 %')).toBeInTheDocument();
+    expect(await screen.findByText('0%')).toBeInTheDocument();
     await userEvent.click(screen.getByRole('button', { name: 'Light as usual' }));
-    expect(await screen.findByText('100 %')).toBeInTheDocument();
+    expect(await screen.findByText('100%')).toBeInTheDocument();
   });
 });
 
@@ -184,7 +184,7 @@ describe('Moving tanks', () => {
     const session = await withQuay(await room([group('Shoal', 6)], [], 'paracheirodon-innesi'));
     show(session, <ArrivalsScreen />);
     await userEvent.selectOptions(screen.getByLabelText('To'), 'Quay');
-    await userEvent.click(screen.getByRole('button', { name: 'Begin the move' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Start move' }));
     await userEvent.selectOptions(await screen.findByLabelText('Fill bucket'), 'Shoal (6)');
     await userEvent.clear(screen.getByLabelText('Fish in'));
     await userEvent.type(screen.getByLabelText('Fish in'), '9');
@@ -194,13 +194,13 @@ describe('Moving tanks', () => {
     await userEvent.type(screen.getByLabelText('Fish in'), '5');
     await userEvent.click(screen.getByRole('button', { name: 'In the bucket' }));
     await userEvent.click(await screen.findByRole('button', { name: 'in the new tank' }));
-    expect(await screen.findByText(/5 of 6 are over; 1 still here/)).toBeInTheDocument();
+    expect(await screen.findByText(/5 of 6 moved; 1 not found/)).toBeInTheDocument();
     const many = screen.getAllByRole('checkbox').length;
     for (let i = 0; i < many; i += 1) {
       await userEvent.click(screen.getAllByRole('checkbox')[i]!);
       await waitFor(() => expect(screen.getAllByRole('checkbox')[i]).toBeChecked());
     }
-    await userEvent.click(screen.getByRole('button', { name: 'The move is done' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Finish move' }));
     await waitFor(() => {
       const all = Object.values(session.state.getState().room.residents);
       expect(all.map((one) => [one.tank, one.count]).sort()).toEqual([

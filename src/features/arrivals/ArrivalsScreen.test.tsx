@@ -56,7 +56,7 @@ describe('Arrivals', () => {
   it('records what is learned of a group, and refuses what cannot be', async () => {
     const session = await room([group('Shoal', 6)], [], 'paracheirodon-innesi');
     show(session, <ArrivalsScreen />);
-    await userEvent.click(screen.getByRole('button', { name: 'Record something about Shoal' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Add an entry about Shoal' }));
     await userEvent.selectOptions(screen.getByLabelText('What'), 'split off');
     await userEvent.type(screen.getByLabelText('How many'), '9');
     await userEvent.type(screen.getByLabelText('Name or mark'), 'Kink');
@@ -80,7 +80,7 @@ describe('Arrivals', () => {
       }),
     ]);
     show(session, <ArrivalsScreen />);
-    await userEvent.click(screen.getByRole('button', { name: 'Record something about Shoal' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Add an entry about Shoal' }));
     await userEvent.selectOptions(screen.getByLabelText('What'), 'measured');
     await userEvent.type(screen.getByLabelText('Length'), '1 1/4{Enter}');
     await waitFor(() =>
@@ -91,7 +91,7 @@ describe('Arrivals', () => {
   it('puts the past right too, when a fish was another kind from the start', async () => {
     const session = await room([group('Shoal', 6)], [], 'paracheirodon-innesi');
     show(session, <ArrivalsScreen />);
-    await userEvent.click(screen.getByRole('button', { name: 'Record something about Shoal' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Add an entry about Shoal' }));
     await userEvent.selectOptions(screen.getByLabelText('What'), 'identified');
     await userEvent.type(screen.getByRole('combobox', { name: 'Actual species' }), 'cardinal tetra{Enter}');
     await userEvent.click(screen.getByRole('checkbox', { name: /put the past right too/ }));

@@ -32,7 +32,7 @@ export function LightTimer({
         style={{ background: `color-mix(in srgb, var(--water) ${Math.round(level * 100)}%, #0e1a1f)` }}
       />
       <span>
-        Light <span className="fig">{Math.round(level * 100)} %</span>{' '}
+        Light <span className="fig">{Math.round(level * 100)}%</span>{' '}
         <span className="text-slate">
           {told && level < 1
             ? `dark since ${when(told.offOn)}, raised from ${when(told.rampFrom)} over ${told.rampMinutes} min`

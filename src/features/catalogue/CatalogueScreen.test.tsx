@@ -29,8 +29,8 @@ describe('Catalogue', () => {
     const profile = within(screen.getByRole('article'));
     expect(profile.getByRole('heading', { name: 'angelfish' })).toBeInTheDocument();
     expect(profile.getByRole('img', { name: /Grown 15 cm and as sold 3.5 cm/ })).toBeInTheDocument();
-    expect(profile.getAllByText(/^Contested with/)[0]).toHaveTextContent('silver dollar');
-    expect(profile.getByText(/Rests on/)).toHaveTextContent('of 3');
+    expect(profile.getAllByText(/^Keepers disagree about/)[0]).toHaveTextContent('silver dollar');
+    expect(profile.getByText(/^Source:/)).toHaveTextContent('confidence');
   });
 
   it('carries the cautions of a ray where it is read', async () => {
@@ -41,7 +41,7 @@ describe('Catalogue', () => {
 
   it('says which water range a touchy wild kind goes by', async () => {
     await open('otocinclus-vittatus');
-    expect(screen.getByText('judged by the wild range, as it is touchy')).toBeInTheDocument();
+    expect(screen.getByText('sensitive: judged by the wild range')).toBeInTheDocument();
   });
 });
 

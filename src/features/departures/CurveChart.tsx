@@ -30,7 +30,7 @@ export function CurveChart({ curves }: { readonly curves: readonly (readonly [st
       label={`Share alive by day, ${curves.length} curves`}
       lines={lines}
       x={{ label: 'days since arrival', min: 0 }}
-      y={{ label: '', min: 0, max: 1, write: (share) => `${Math.round(share * 100)} %` }}
+      y={{ label: '', min: 0, max: 1, write: (share) => `${Math.round(share * 100)}%` }}
       png="lomvik-losses.png"
     />
   );

@@ -36,9 +36,9 @@ describe('Losses', () => {
       died('2026-03-15T10:00:00.000Z', 4, { incident: 'no dechlorinator' }),
     );
     show(session, <DeparturesScreen />);
-    expect(screen.getByText(/died within 14 days of coming \(20 %\)/)).toBeInTheDocument();
+    expect(screen.getByText(/died within 14 days of arrival \(20%\)/)).toBeInTheDocument();
     expect(screen.getByRole('row', { name: /a club 10 6 2/ })).toBeInTheDocument();
-    await userEvent.click(screen.getByRole('checkbox', { name: /without the incidents/ }));
+    await userEvent.click(screen.getByRole('checkbox', { name: /without incidents/ }));
     expect(screen.getByRole('row', { name: /a club 10 2 2/ })).toBeInTheDocument();
     await userEvent.selectOptions(screen.getByLabelText('By'), 'kind');
     expect(screen.getByRole('row', { name: /neon tetra/ })).toBeInTheDocument();
@@ -47,7 +47,7 @@ describe('Losses', () => {
   it('says that there is nothing to tell of an empty room', async () => {
     open('losses');
     show(await room(), <DeparturesScreen />);
-    expect(screen.getByText(/Nobody has come yet/)).toBeInTheDocument();
+    expect(screen.getByText(/No arrivals yet/)).toBeInTheDocument();
   });
 });
 
@@ -75,7 +75,7 @@ describe('A death', () => {
     });
     await userEvent.click(await screen.findByRole('button', { name: '14 days before' }));
     expect(screen.getByText('chlorine')).toBeInTheDocument();
-    expect(screen.getByText(/not the finding of a vet/)).toBeInTheDocument();
+    expect(screen.getByText(/no diagnosis/)).toBeInTheDocument();
   });
 });
 
@@ -86,7 +86,7 @@ describe('Head counts', () => {
     show(session, <DeparturesScreen />);
     expect(screen.getByText(/10 in the book, never counted/)).toBeInTheDocument();
     await userEvent.type(screen.getByLabelText('neon tetra seen'), '12');
-    await userEvent.click(screen.getByRole('button', { name: 'Record the count of neon tetra seen' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save the count of neon tetra seen' }));
     expect(await screen.findByText(/12 seen, 10 in the book/)).toBeInTheDocument();
     await userEvent.click(screen.getByRole('button', { name: 'correct record' }));
     await userEvent.click(screen.getByRole('button', { name: 'Correct record: 12' }));

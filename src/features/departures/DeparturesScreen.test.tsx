@@ -5,17 +5,17 @@ import type { ResidentId } from '@/core/kernel/schema/ids';
 import { appendChange } from '@/session/react/useCommands';
 import { DeparturesScreen } from './DeparturesScreen';
 
-describe('Leavers', () => {
+describe('Departures', () => {
   it('wants a taker, then rehomes with the reason', async () => {
     const session = await room([individual('Torch')]);
     show(session, <DeparturesScreen />);
     await userEvent.click(screen.getByRole('button', { name: 'Record rehoming' }));
-    expect(await screen.findByText('Type who takes Torch.')).toBeInTheDocument();
+    expect(await screen.findByText('type who takes Torch.')).toBeInTheDocument();
     expect(heads(session)).toEqual({ Torch: 1 });
     await userEvent.selectOptions(screen.getByLabelText('Why'), 'bullied');
     await userEvent.type(screen.getByLabelText('New keeper'), 'Maren');
     await userEvent.click(screen.getByRole('button', { name: 'Record rehoming' }));
-    expect(await screen.findByText(/Torch rehomed to Maren: bullied\./)).toBeInTheDocument();
+    expect(await screen.findByText(/Rehomed Torch to Maren: bullied\./)).toBeInTheDocument();
     expect(heads(session)).toEqual({ Torch: 0 });
   });
 
@@ -51,11 +51,11 @@ describe('Leavers', () => {
 
   it('carries the caution of what is done', async () => {
     show(await room([individual('Torch')]), <DeparturesScreen />);
-    expect(screen.getByText(/Never into the wild/)).toBeInTheDocument();
+    expect(screen.getByText(/Never release fish into the wild/)).toBeInTheDocument();
     await userEvent.click(screen.getByRole('radio', { name: 'Died' }));
-    expect(screen.getByText(/Sealed disposal/)).toBeInTheDocument();
+    expect(screen.getByText(/Dispose sealed/)).toBeInTheDocument();
     await userEvent.selectOptions(screen.getByLabelText('How'), 'put down');
-    expect(screen.getByText(/vet’s advice first/)).toBeInTheDocument();
+    expect(screen.getByText(/Ask a vet first/)).toBeInTheDocument();
   });
 
   it('keeps those that wait until a taker is found, and lets them stay after all', async () => {
@@ -76,7 +76,7 @@ describe('Leavers', () => {
     const waiting = screen.getByRole('list', { name: 'To rehome' });
     expect(waiting).toHaveTextContent(/surplus\..*Too many for the next tank/);
     expect(within(waiting).queryByRole('button', { name: 'Record rehoming' })).toBeNull();
-    await userEvent.type(within(waiting).getByLabelText(/Who takes/), 'Maren{Enter}');
+    await userEvent.type(within(waiting).getByLabelText(/New keeper/), 'Maren{Enter}');
     await userEvent.click(await within(waiting).findByRole('button', { name: 'Record rehoming' }));
     await waitFor(() => expect(heads(session)).toEqual({ Shoal: 2 }));
     expect(toGo()).toBeNull();

@@ -45,7 +45,7 @@ const QUARANTINE_WORDS: Readonly<Record<string, string>> = {
 const MOST_CURVES = 6;
 const FEW = 10;
 
-const percent = (share: number): string => `${Math.round(share * 100)} %`;
+const percent = (share: number): string => `${Math.round(share * 100)}%`;
 
 /** How a group is called on the screen. */
 function useGroupName(): (by: Grouping, name: string) => string {

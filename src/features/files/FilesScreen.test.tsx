@@ -43,7 +43,7 @@ describe('Files', () => {
         '{"format":"lomvik-plan","version":1,"tank":{"lengthCm":60,"widthCm":30,"heightCm":-1},"groups":[]}',
       ),
     );
-    expect(await screen.findByRole('alert')).toHaveTextContent('The room is as it was.');
+    expect(await screen.findByRole('alert')).toHaveTextContent('Nothing was changed.');
     expect(screen.getByRole('alert')).toHaveTextContent('tank.heightCm: expected height in cm above 0');
     await userEvent.click(screen.getByRole('button', { name: 'OK' }));
     expect(heads(session)).toEqual({ Torch: 1 });

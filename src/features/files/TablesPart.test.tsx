@@ -21,15 +21,11 @@ describe('Tables as CSV', () => {
         'time,winner,loser,what\n2026-02-01 18:00,Sol,Torch,nip\n2026-02-01 18:01,Bully,Sol,\n2026-02-01,Sol,Sol,\n',
       ),
     );
-    expect(
-      await screen.findByText(/old\.csv: 1 rows can be imported, 2 things are wrong/),
-    ).toBeInTheDocument();
+    expect(await screen.findByText(/old\.csv: 1 rows can be imported, 2 faults/)).toBeInTheDocument();
     expect(screen.getByText(/line 4, column loser: expected another fish/)).toBeInTheDocument();
     await userEvent.selectOptions(screen.getByLabelText('Who is "Bully"?'), 'Torch');
-    expect(
-      await screen.findByText(/old\.csv: 2 rows can be imported, 1 things are wrong/),
-    ).toBeInTheDocument();
-    await userEvent.click(screen.getByRole('button', { name: 'Take the 2 rows' }));
+    expect(await screen.findByText(/old\.csv: 2 rows can be imported, 1 faults/)).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: 'Import 2 rows' }));
     await waitFor(() =>
       expect(session.state.getState().entries?.slice(1)).toMatchObject([
         { type: 'chased', winner: 'sol', loser: 'torch', what: 'nip' },
@@ -57,7 +53,7 @@ describe('Tables as CSV', () => {
       screen.getByLabelText('Read from CSV'),
       csv('s.csv', 'species,count,length\nneon tetra,10,1 in\n'),
     );
-    await userEvent.click(await screen.findByRole('button', { name: 'Take the 1 rows' }));
+    await userEvent.click(await screen.findByRole('button', { name: 'Import 1 row' }));
     await waitFor(() =>
       expect(session.state.getState().documents['draft-T']?.body).toMatchObject({
         groups: [{ group: { species: 'paracheirodon-innesi', count: 10, lengthCm: 2.54 } }],

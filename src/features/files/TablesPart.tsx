@@ -1,6 +1,7 @@
 'use client';
 
 import { addGroups, listedIn } from '@/core/commands';
+import { countOf } from '@/words/en';
 import { useMemo, useState } from 'react';
 import { faultLine } from '@/core/kernel';
 import {
@@ -187,7 +188,7 @@ function Table({ tank, kind }: { readonly tank: TankView; readonly kind: TableKi
           {read.faults.length > TOLD && <p className="text-slate">and {read.faults.length - TOLD} more</p>}
           <div className="mt-2 flex gap-2">
             <Button tone="main" disabled={rows === 0} onClick={() => take()}>
-              Take the {rows} rows
+              Import {countOf(rows, 'row')}
             </Button>
             <Button onClick={() => setFile(null)}>Cancel</Button>
           </div>

@@ -44,7 +44,7 @@ const many = (n: number, days: number, winner: string, loser: string) =>
 
 afterEach(() => window.history.replaceState(null, '', '/'));
 
-describe('Order, how sure it is', () => {
+describe('Hierarchy, how sure it is', () => {
   it('brackets those that cannot be told apart, and gives a rung of its own to one that can', async () => {
     show(
       await fought(
@@ -60,7 +60,7 @@ describe('Order, how sure it is', () => {
     expect(rows[0]).toHaveTextContent(/^1Torch/);
     expect(rows[1]).toHaveTextContent(/^2 to 3\s*tied/);
     expect(screen.getByText('started', { exact: false, selector: 'p' })).toHaveTextContent(
-      /Torch starts 91 % of all/,
+      /Torch started 91% of the contests/,
     );
   });
 
@@ -92,7 +92,7 @@ describe('Order, how sure it is', () => {
       return within(ladder!).getAllByRole('row')[1]!;
     };
     expect(await first()).toHaveTextContent('Sol');
-    await userEvent.click(screen.getByRole('checkbox', { name: /weigh by how bad/ }));
+    await userEvent.click(screen.getByRole('checkbox', { name: /weight by severity/ }));
     await waitFor(async () => expect(await first()).toHaveTextContent('Torch'));
   });
 

@@ -125,13 +125,14 @@ function Standouts({
   };
   const boss = share('wins');
   const target = share('losses');
-  const percent = (value: number): string => `${Math.round(value * 100)} %`;
+  const percent = (value: number): string => `${Math.round(value * 100)}%`;
   return (
     <>
       {boss && target && (
         <p>
-          <strong>{nameOf(boss[0])}</strong> started <span className="fig">{percent(boss[1])}</span> of all;{' '}
-          <strong>{nameOf(target[0])}</strong> takes <span className="fig">{percent(target[1])}</span>.
+          <strong>{nameOf(boss[0])}</strong> started <span className="fig">{percent(boss[1])}</span> of the
+          contests; <strong>{nameOf(target[0])}</strong> was the target in{' '}
+          <span className="fig">{percent(target[1])}</span>.
         </p>
       )}
       {newcomers.map((one) => (

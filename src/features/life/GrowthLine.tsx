@@ -62,8 +62,8 @@ export function GrowthLine({
           {Math.abs(off) < 0.1
             ? ': as it should.'
             : off < 0
-              ? `: ${Math.round(-off * 100)} % behind.`
-              : `: ${Math.round(off * 100)} % ahead.`}
+              ? `: ${Math.round(-off * 100)}% behind.`
+              : `: ${Math.round(off * 100)}% ahead.`}
         </p>
       )}
     </Section>

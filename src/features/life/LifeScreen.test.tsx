@@ -82,7 +82,7 @@ describe('History of a fish', () => {
     const file = new File(['x'], 'sol.jpg', { type: 'image/jpeg' });
     shrunk = {
       ok: false,
-      why: 'sol.jpg has 120 MB; at most 80 can be read. Nothing was kept; the file is as it was.',
+      why: 'sol.jpg has 120 MB; at most 80 can be read. Nothing was saved; the file is as it was.',
     };
     await userEvent.upload(screen.getByLabelText('A picture of Sol'), file);
     expect(await screen.findByRole('alert')).toHaveTextContent('at most 80');

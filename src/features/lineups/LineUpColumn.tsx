@@ -31,7 +31,7 @@ function Layers({ assessment }: { readonly assessment: Assessment }) {
       className="flex flex-col gap-0.5"
       role="img"
       aria-label={LAYERS.map(
-        ([id, name]) => `${name} ${Math.round((assessment.layers[id] / CROWDED) * 100)} % full`,
+        ([id, name]) => `${name} ${Math.round((assessment.layers[id] / CROWDED) * 100)}% full`,
       ).join(', ')}
     >
       {LAYERS.map(([id]) => (

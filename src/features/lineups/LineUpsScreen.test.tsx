@@ -43,10 +43,10 @@ async function wishFor(...names: readonly string[]): Promise<void> {
 describe('from the wishes', () => {
   it('finds the best line-ups, proves them, says why the rest is left out and what that would take', async () => {
     await open();
-    expect(screen.getByText(/Write down what you would like/)).toBeInTheDocument();
+    expect(screen.getByText(/Add fish you would like/)).toBeInTheDocument();
     await wishFor('angelfish', 'neon tetra', 'sterbai');
     await userEvent.click(
-      within(screen.getByRole('radiogroup', { name: 'How much angelfish is wished' })).getByLabelText('5'),
+      within(screen.getByRole('radiogroup', { name: 'Priority of angelfish' })).getByLabelText('5'),
     );
     // The search begins anew with each wish: what is waited for is the answer to the last.
     await waitFor(() => {
@@ -56,14 +56,14 @@ describe('from the wishes', () => {
     expect(await screen.findByText('Proven:')).toBeInTheDocument();
     const eaten = await screen.findByText(/eats? (the )?neon tetras/);
     await userEvent.click(within(eaten.closest('li')!).getByRole('button', { name: 'What would it need?' }));
-    expect(await screen.findByText(/It could take the place of the angelfish/)).toBeInTheDocument();
+    expect(await screen.findByText(/It could replace the angelfish/)).toBeInTheDocument();
   });
 
   it('locks, takes off, and keeps what is typed; a line-up becomes a draft', async () => {
     const session = await open();
     await wishFor('sterbai', 'cherry barb');
     await userEvent.click(screen.getByRole('button', { name: 'cherry barb must be there' }));
-    const counts = screen.getByRole('textbox', { name: /Counts of cherry barb/ });
+    const counts = screen.getByRole('textbox', { name: /Numbers of cherry barb/ });
     await userEvent.type(counts, 'many{Enter}');
     expect(counts).toHaveAttribute('aria-invalid', 'true');
     await userEvent.clear(counts);

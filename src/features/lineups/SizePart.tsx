@@ -47,7 +47,7 @@ function SizeAnswerView({ answer, share }: { readonly answer: Answer; readonly s
       ) : (
         <p>
           No size that fits there carries {share === 1 ? 'all of them' : 'nine tenths of them'}: the largest
-          keeps <span className="fig">{Math.round(answer.share * 100)} %</span> by weight.
+          keeps <span className="fig">{Math.round(answer.share * 100)}%</span> by weight.
         </p>
       )}
       {answer.lineUp && (

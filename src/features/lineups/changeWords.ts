@@ -15,7 +15,7 @@ const WORDS: {
   ph: ({ ph }) => `pH ${tenth(ph)}`,
   hardness: ({ ghDh }) => `${tenth(ghDh)} °dH`,
   routine: ({ changeFraction, everyDays }) =>
-    `${tenth(changeFraction * 100)} % of the water changed every ${everyDays} days, for more nitrate than the budget`,
+    `${tenth(changeFraction * 100)}% of the water changed every ${everyDays} days, for more nitrate than the budget`,
   tank: ({ size }) => `a larger tank: ${size.name} is the smallest standard one that serves`,
 };
 

@@ -25,7 +25,7 @@ const MOST = 200;
 const malesOf = (n: number): string => `${n} ${n === 1 ? 'male' : 'males'}`;
 const femalesOf = (n: number): string => `${n} ${n === 1 ? 'female' : 'females'}`;
 const percent = (chance: number): string =>
-  `${(chance * 100).toFixed(chance > 0.995 || chance < 0.005 ? 1 : 0)} %`;
+  `${(chance * 100).toFixed(chance > 0.995 || chance < 0.005 ? 1 : 0)}%`;
 const whole = (text: string, most: number): number | null => {
   const value = Number(text);
   return text.trim() !== '' && Number.isInteger(value) && value >= 0 && value <= most ? value : null;

@@ -39,7 +39,7 @@ describe('who with whom', () => {
   });
   it('says what to do while nobody is listed', async () => {
     await open('company', []);
-    expect(screen.getByText(/List two kinds/)).toBeInTheDocument();
+    expect(screen.getByText(/Add two species/)).toBeInTheDocument();
   });
 });
 
@@ -120,7 +120,7 @@ describe('to buy', () => {
     const buy = screen.getByLabelText('How many angelfish to buy');
     await userEvent.clear(buy);
     await userEvent.type(buy, '8{Enter}');
-    await waitFor(() => expect(screen.getByText(/are bought over/)).toBeInTheDocument());
+    await waitFor(() => expect(screen.getByText(/extra: find them a home/)).toBeInTheDocument());
     expect(screen.getByText('60.00', { selector: 'strong' })).toBeInTheDocument();
     expect(screen.getByText(/2 without a price/)).toBeInTheDocument();
   });

@@ -9,7 +9,7 @@ const listed = (species: string, count: number) => ({ key: species, group: { spe
 describe('the stock list', () => {
   it('says what to do while nobody is listed', async () => {
     show(await room(), <StockScreen />);
-    expect(screen.getByText(/Nobody lives here and nobody is listed/)).toBeInTheDocument();
+    expect(screen.getByText(/No fish yet/)).toBeInTheDocument();
   });
 
   it('shows what a kind would do, lists it on Enter, and takes it back', async () => {
@@ -58,8 +58,8 @@ describe('the stock list', () => {
     show(session, <StockScreen />);
     const most = await screen.findByRole('list', { name: 'Main causes of trouble' });
     const [first] = within(most).getAllByRole('listitem');
-    expect(first).toHaveTextContent('Without the oscar');
-    await userEvent.click(within(first!).getByRole('button', { name: 'Without the oscar' }));
+    expect(first).toHaveTextContent('Without the oscars');
+    await userEvent.click(within(first!).getByRole('button', { name: 'Without the oscars' }));
     await waitFor(() => expect(findings()).not.toHaveTextContent('oscar'));
     expect(screen.queryByLabelText('1 oscar listed')).toBeNull();
     await act(async () => void (await session.undo()));

@@ -10,7 +10,7 @@ import { SpanBar } from '@/ui/SpanBar';
 import { Cell, Row, Table } from '@/ui/Table';
 import type { useStock } from './useStock';
 
-const percent = (share: number): string => `${Math.round(share * 100)} %`;
+const percent = (share: number): string => `${Math.round(share * 100)}%`;
 /** A bar shows twice of what is full; the mark in its middle is full. */
 const FULL_SHARE = 2;
 

@@ -192,7 +192,7 @@ export function TankForm({ tank }: { readonly tank: TankView }) {
               const [fraction, days] = routine.split('/').map(Number) as [number, number];
               return (
                 <option key={routine} value={routine}>
-                  {Math.round(fraction * 100)} % every {days} days
+                  {Math.round(fraction * 100)}% every {days} days
                 </option>
               );
             })}

@@ -20,7 +20,7 @@ async function emptyRoom(): Promise<Session> {
 
 afterEach(() => window.history.replaceState(null, '', '/'));
 
-describe('Room', () => {
+describe('Today', () => {
   it('begins with the keeper’s own question', async () => {
     show(await emptyRoom(), <TodayScreen />);
     expect(screen.getByRole('heading', { name: 'Start with fish' })).toBeInTheDocument();
@@ -64,7 +64,7 @@ describe('Room', () => {
 
   it('tells what is due, and what is wrong, with the way to it', async () => {
     show(await room([individual('Torch'), individual('Sol')]), <TodayScreen />);
-    expect(screen.getByRole('link', { name: /Holm Never watched yet/ })).toHaveAttribute(
+    expect(screen.getByRole('link', { name: /Holm Watch the tank/ })).toHaveAttribute(
       'href',
       '/watch?tank=T',
     );

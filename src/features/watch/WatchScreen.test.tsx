@@ -8,7 +8,7 @@ const logged = () => screen.getByTestId('logged');
 describe('Watch', () => {
   it('says what to do while nobody lives there', async () => {
     show(await room(), <WatchScreen />);
-    expect(screen.getByText(/Nobody lives here yet/)).toBeInTheDocument();
+    expect(screen.getByText(/No fish here yet/)).toBeInTheDocument();
   });
 
   it('logs who goes for whom with two presses, and the clock starts by itself', async () => {
@@ -38,7 +38,7 @@ describe('Watch', () => {
     await userEvent.click(screen.getByRole('button', { name: 'nip' }));
     await waitFor(() => expect(logged()).toHaveTextContent('Sol nipped Torch.'));
     await userEvent.click(screen.getByRole('button', { name: 'hard' }));
-    await waitFor(() => expect(logged()).toHaveTextContent('Sol nipped Torch hard.'));
+    await waitFor(() => expect(logged()).toHaveTextContent('Sol nipped Torch, hard.'));
     await userEvent.keyboard('{Backspace}');
     await waitFor(() => expect(logged()).toHaveTextContent('Sol nipped Torch.'));
     await userEvent.keyboard('{Backspace}');
@@ -56,7 +56,7 @@ describe('Watch', () => {
     await userEvent.click(screen.getByRole('button', { name: 'a male yellow lab' }));
     await userEvent.click(screen.getByRole('button', { name: /^Sol/ }));
     await waitFor(() =>
-      expect(logged()).toHaveTextContent('a male yellow lab chased Sol (left, floor, feeding).'),
+      expect(logged()).toHaveTextContent('a male yellow lab chased Sol (left, floor; feeding).'),
     );
   });
 
@@ -65,8 +65,8 @@ describe('Watch', () => {
     show(session, <WatchScreen />);
     await userEvent.click(screen.getByRole('button', { name: 'right, floor' }));
     await userEvent.click(screen.getByRole('button', { name: /^Torch/ }));
-    await userEvent.click(screen.getByRole('button', { name: 'holds ground' }));
-    await waitFor(() => expect(logged()).toHaveTextContent('Torch holds ground (right, floor).'));
+    await userEvent.click(screen.getByRole('button', { name: 'holds territory' }));
+    await waitFor(() => expect(logged()).toHaveTextContent('Torch held a territory (right, floor).'));
     expect(screen.getByRole('button', { name: 'right, floor' })).toHaveTextContent('Torch');
   });
 
@@ -83,7 +83,7 @@ describe('Watch', () => {
     const session = await room([individual('Sol'), individual('Torch')]);
     show(session, <WatchScreen />);
     await userEvent.click(screen.getByRole('button', { name: 'One yellow lab fewer seen' }));
-    await userEvent.click(screen.getByRole('button', { name: 'Record the count of yellow lab' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save the count of yellow lab' }));
     await userEvent.selectOptions(screen.getByLabelText('What you did'), 'sight breaks');
     await userEvent.click(screen.getByRole('button', { name: 'Save intervention' }));
     await waitFor(() =>

@@ -16,7 +16,7 @@ import type { WaterLog } from './useWaterLog';
 const AHEAD_DAYS = 28;
 const OTHER: ChangeRoutine = { fraction: 0.25, everyDays: 3 };
 
-const percent = (share: number): string => `${Math.round(share * 100)} %`;
+const percent = (share: number): string => `${Math.round(share * 100)}%`;
 const routineWords = ({ fraction, everyDays }: ChangeRoutine): string =>
   `${percent(fraction)} every ${everyDays} days`;
 
@@ -26,13 +26,13 @@ function measuredWords({ rate, predicted, factor }: WaterLog): string {
   if (!rate) return `Test twice, a week apart. Until then ${week(predicted)} mg/L a week is an estimate.`;
   if (rate.rises === 1)
     return `One pair of tests: ${week(rate.perDay)} mg/L a week, without limits yet; predicted ${week(predicted)}.`;
-  const sure = `${week(rate.perDay)} mg/L a week (95 % limits ${week(rate.low)} to ${week(rate.high)}, ${rate.rises} pairs of tests${rate.setAside > 0 ? `, ${rate.setAside} far off and given little weight` : ''})`;
+  const sure = `${week(rate.perDay)} mg/L a week (95% limits ${week(rate.low)} to ${week(rate.high)}, ${rate.rises} pairs of tests${rate.setAside > 0 ? `, ${rate.setAside} far off and given little weight` : ''})`;
   return `Measured ${sure}; predicted ${week(predicted)}.${
     factor === null
       ? predicted > 0
         ? ' They are too far apart for one tank: check the tests and the stock list.'
         : ''
-      : ` This tank makes ${tenth(factor * 100)} % of what is predicted, and forecasts for it use that.`
+      : ` This tank makes ${tenth(factor * 100)}% of what is predicted, and forecasts for it use that.`
   }`;
 }
 
@@ -63,7 +63,7 @@ export function OutlookPart({ log }: { readonly log: WaterLog }) {
       {effects.map(({ on, effect }) => (
         <p key={on}>
           The fish of {format(parseISO(on), 'd MMM')} changed it by{' '}
-          <span className="fig">{tenth(effect.perDay * 7)} mg/L a week</span> (95 % limits{' '}
+          <span className="fig">{tenth(effect.perDay * 7)} mg/L a week</span> (95% limits{' '}
           {tenth(effect.low * 7)} to {tenth(effect.high * 7)}).
         </p>
       ))}

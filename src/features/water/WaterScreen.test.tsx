@@ -86,15 +86,15 @@ describe('Filter', () => {
   it('is proven by a dose that is gone within a day, not before', async () => {
     const session = await room();
     show(session, <WaterScreen />);
-    expect(screen.getByText(/Nothing is known of this filter/)).toBeInTheDocument();
+    expect(screen.getByText(/Unknown\. Log when it was started/)).toBeInTheDocument();
     await userEvent.click(screen.getByRole('button', { name: 'Seeded from a running tank' }));
-    expect(await screen.findByText(/Not ripe yet/)).toBeInTheDocument();
+    expect(await screen.findByText(/Not cycled yet/)).toBeInTheDocument();
     await record(
       session,
       { type: 'filter', on: ago(2), tank: TANK, what: 'dosed', doseMgL: 2, note: '' },
       { type: 'tested', on: ago(1.2), tank: TANK, ammoniaMgL: 0, nitriteMgL: 0, note: '' },
     );
-    expect(await screen.findByText(/Proven: a test dose was gone within a day/)).toBeInTheDocument();
+    expect(await screen.findByText(/Cycled: a test dose was gone within a day/)).toBeInTheDocument();
   });
 });
 
@@ -102,9 +102,9 @@ describe('Nitrate', () => {
   it('is predicted until it is measured, then measured with limits', async () => {
     const session = await room([group('Shoal', 12)], [], 'paracheirodon-innesi');
     show(session, <WaterScreen />);
-    expect(screen.getByText(/Two nitrate tests are needed/)).toBeInTheDocument();
+    expect(screen.getByText(/Test twice, a week apart/)).toBeInTheDocument();
     await record(session, ...[28, 21, 14, 7, 0.5].map((days, i) => nitrate(days, 10 + 4 * i)));
-    expect(await screen.findByText(/^Measured: 4(\.\d+)? mg\/L a week \(95 % limits/)).toBeInTheDocument();
+    expect(await screen.findByText(/^Measured 4(\.\d+)? mg\/L a week \(95% limits/)).toBeInTheDocument();
   });
 
   it('says of each listed kind whether the routine carries it', async () => {
@@ -117,7 +117,7 @@ describe('Nitrate', () => {
       'paracheirodon-innesi',
     );
     show(session, <WaterScreen />);
-    const table = screen.getByRole('table', { name: /Whether the routine carries what is listed/ });
+    const table = screen.getByRole('table', { name: /Can your routine carry these fish/ });
     const rows = within(table).getAllByRole('row').slice(1);
     expect(rows[0]).toHaveTextContent(/zebra danio.*now/);
     expect(rows[1]).toHaveTextContent(/oscar.*(from \d+ % a change|at no change|budget)/);
