@@ -1,3 +1,5 @@
+import { monthName } from '@/words/en';
+
 /** The words on the screen for the severities of a finding. */
 export const SEVERITY_WORDS = { stop: 'stop', caution: 'caution', note: 'note', good: 'good' } as const;
 export type SeverityName = keyof typeof SEVERITY_WORDS;
@@ -58,12 +60,14 @@ const VERDICTS = {
   fits: { severity: 'good', words: 'Fits' },
 } as const;
 
-/** The verdict on a whole list. */
+/** The verdict on a whole list today, and until when it holds: never a bare "Fits" over later stops. */
 export function VerdictMark({
   verdict,
+  later = null,
   small = false,
 }: {
   readonly verdict: keyof typeof VERDICTS;
+  readonly later?: { readonly from: string; readonly verdict: keyof typeof VERDICTS } | null;
   readonly small?: boolean;
 }) {
   const { severity, words } = VERDICTS[verdict];
@@ -75,6 +79,7 @@ export function VerdictMark({
         <Shape severity={severity} />
       </svg>
       {words}
+      {later && ` until ${monthName(later.from)}, then ${VERDICTS[later.verdict].words}`}
     </span>
   );
 }

@@ -9,8 +9,8 @@ export interface Assessment {
   readonly verdict: Verdict;
   /** The verdict on what is true today, before anything grows or matures. */
   readonly today: Verdict;
-  /** The first month in which the verdict gets worse than today's; null when it does not. */
-  readonly worseFrom: string | null;
+  /** The first month in which the verdict gets worse than today's, and what it is then; null when it does not. */
+  readonly later: { readonly from: string; readonly verdict: Verdict } | null;
   readonly findings: readonly Finding[];
   readonly context: RuleContext;
   readonly layers: Readonly<Record<'top' | 'middle' | 'bottom', number>>;
@@ -36,6 +36,24 @@ export function verdictOf(findings: readonly Finding[]): Verdict {
   return findings.some((finding) => finding.severity === 'caution') ? 'caution' : 'fits';
 }
 
+const VERDICTS: readonly Verdict[] = ['fits', 'caution', 'stop'];
+
+/** The first month in which something worse than `now` begins. */
+function laterThan(now: Verdict, findings: readonly Finding[]): Assessment['later'] {
+  const months = findings.flatMap((finding) =>
+    finding.from !== null && VERDICTS.indexOf(verdictOf([finding])) > VERDICTS.indexOf(now)
+      ? [finding.from]
+      : [],
+  );
+  const [from] = months.sort();
+  return from === undefined
+    ? null
+    : {
+        from,
+        verdict: verdictOf(findings.filter((finding) => finding.from === null || finding.from <= from)),
+      };
+}
+
 /**
  * Runs every rule over a checked plan.
  *
@@ -46,13 +64,10 @@ export function assess(plan: PlanFile, catalogue: Catalogue, today: string): Ass
   const findings = [...judgeAll(context)].sort(inOrder);
   const verdict = verdictOf(findings);
   const now = verdictOf(findings.filter((finding) => finding.from === null));
-  const worse = findings
-    .filter((finding) => finding.from !== null && verdictOf([finding]) === verdict)
-    .map((finding) => finding.from as string);
   return {
     verdict,
     today: now,
-    worseFrom: verdict === now ? null : (worse.sort()[0] ?? null),
+    later: laterThan(now, findings),
     findings,
     context,
     layers: layerRoom(context),

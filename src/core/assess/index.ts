@@ -20,3 +20,5 @@ export type { Sayers } from './toAnswer';
 export { troubleInSteps } from './trouble';
 export type { Trouble } from './trouble';
 export { isBad, whatItAdds } from './whatItAdds';
+export { causeOf, fishIn, groupByCause } from './causes';
+export type { Cause, CauseGroup } from './causes';

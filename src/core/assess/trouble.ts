@@ -1,18 +1,24 @@
 import { type Catalogue, type PlanFile, resolveSpecies } from '../model';
 import { assess, type Assessment, type Verdict } from './assess';
+import { editOf, type PlanEdit } from '../rules';
 import { isBad, whatItAdds } from './whatItAdds';
 
-/** What a list would be rid of without one of its kinds. */
-export interface Settling {
-  readonly species: string;
+/** What one change of a list would solve. */
+interface Solved {
   /** Stops and cautions that would be gone, and how many of them are stops. */
   readonly settles: number;
   readonly stops: number;
   /** What would be new: company that a shoal or a pair loses. */
   readonly brings: number;
-  /** The verdict on the rest. */
+  /** The verdict after it. */
   readonly verdict: Verdict;
 }
+
+/** What a list would be rid of without one of its species. */
+export type Settling = Solved & { readonly species: string };
+
+/** What a change of the tank or its water would solve. */
+export type TankChange = Solved & { readonly edit: PlanEdit };
 
 /** So many kinds are tried, those that are named most often. */
 const TRIED = 6;
@@ -25,7 +31,7 @@ function without(plan: PlanFile, species: readonly string[], catalogue: Catalogu
   return { ...plan, groups: plan.groups.filter((group) => !goes(group.species)) };
 }
 
-/** The fewest kinds without which no stop is left. */
+/** The fewest species without which no stop is left. */
 export interface LeftOut {
   readonly species: readonly string[];
   readonly settles: number;
@@ -43,9 +49,11 @@ function choices(of: readonly string[], many: number): readonly (readonly string
   return of.flatMap((first, i) => choices(of.slice(i + 1), many - 1).map((rest) => [first, ...rest]));
 }
 
-/** What a troubled list hangs on. */
+/** The main causes of trouble. */
 export interface Trouble {
   readonly most: readonly Settling[];
+  /** A lid, a bottom, a temperature: whatever a fix proposes and solves more than one problem. */
+  readonly changes: readonly TankChange[];
   readonly least: LeftOut | null;
 }
 
@@ -59,7 +67,7 @@ export interface TroubledList {
 }
 
 /**
- * Which kinds a troubled list hangs on: those without which most stops, then most cautions, would be gone, net of what would be
+ * The main causes of trouble: species without which most stops, then most cautions, would be gone, net of what would be
  * new, each tried by judging the list without it; and the fewest that can be left out so that no stop is left.
  *
  * A kind that would settle nothing is left out; the best first. With a pause after each list that is judged. Domain: a plan
@@ -67,8 +75,51 @@ export interface TroubledList {
  */
 export function* troubleInSteps(list: TroubledList): Generator<undefined, Trouble> {
   const most = yield* settlesMost(list);
+  const changes = yield* changesThatSolve(list);
   const least = yield* leastLeftOut(list);
-  return { most, least };
+  return { most, changes, least };
+}
+
+/** The plan with a change of its tank or water; null for edits of its fish. */
+function changed(plan: PlanFile, edit: PlanEdit): PlanFile | null {
+  switch (edit.kind) {
+    case 'set-lid':
+      return { ...plan, tank: { ...plan.tank, lid: edit.lid } };
+    case 'set-substrate':
+      return { ...plan, tank: { ...plan.tank, substrate: edit.substrate } };
+    case 'set-temperature':
+      return { ...plan, water: { ...plan.water, temperatureC: edit.temperatureC } };
+    default:
+      return null;
+  }
+}
+
+/** What the difference between two assessments solves. */
+function solvedBy(before: Assessment, after: Assessment): Solved {
+  const { brings, settles } = whatItAdds(before, after);
+  const stops = settles.filter((finding) => finding.severity === 'stop').length;
+  return { settles: settles.length, stops, brings: brings.length, verdict: after.verdict };
+}
+
+/** Changes of the tank that fixes propose, each tried; those that solve more than one problem, net of what they bring. */
+function* changesThatSolve({
+  plan,
+  before,
+  catalogue,
+  today,
+}: TroubledList): Generator<undefined, readonly TankChange[]> {
+  const edits = new Map<string, PlanEdit>();
+  for (const { fixes } of before.findings.filter(isBad))
+    for (const edit of fixes.map(editOf)) if (edit) edits.set(JSON.stringify(edit), edit);
+  const found: TankChange[] = [];
+  for (const edit of edits.values()) {
+    const file = changed(plan, edit);
+    if (file === null) continue;
+    const solved = solvedBy(before, assess(file, catalogue, today));
+    if (solved.settles - solved.brings > 1) found.push({ ...solved, edit });
+    yield;
+  }
+  return found.sort((a, b) => b.stops - a.stops || b.settles - a.settles);
 }
 
 function* settlesMost({
@@ -89,10 +140,8 @@ function* settlesMost({
   const found: Settling[] = [];
   for (const species of tried) {
     const after = assess(without(plan, [species], catalogue), catalogue, today);
-    const { brings, settles } = whatItAdds(before, after);
-    const stops = settles.filter((finding) => finding.severity === 'stop').length;
-    if (settles.length > brings.length)
-      found.push({ species, settles: settles.length, stops, brings: brings.length, verdict: after.verdict });
+    const solved = solvedBy(before, after);
+    if (solved.settles > solved.brings) found.push({ ...solved, species });
     yield;
   }
   return found.sort(

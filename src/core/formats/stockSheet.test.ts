@@ -1,4 +1,3 @@
-import { PLAINLY } from '@/testing/plans';
 import Papa from 'papaparse';
 import { catalogue, judge, plan, TANKS } from '@/testing/plans';
 import { shoppingSum, stockCsv, stockMarkdown, type SheetLine } from './stockSheet';
@@ -29,10 +28,14 @@ const answer = judge(
 
 describe('a stock list that is shared', () => {
   it('is Markdown with the verdict and its reasons', () => {
-    const text = stockMarkdown('Skerry', 'For the | wall', lines, answer, PLAINLY);
+    const text = stockMarkdown('Skerry', 'For the | wall', lines, answer, {
+      cause: (group) => group.findings.map(({ fact }) => fact.says).join(),
+      verdict: ({ today }) => today,
+      length: (cm) => `${cm} cm`,
+    });
     expect(text).toContain('# Skerry');
     expect(text).toContain('| angelfish | *Pterophyllum scalare* | 6 |');
-    expect(text).toContain('**Verdict: Stop.**');
+    expect(text).toContain('**Verdict: stop.**');
     expect(text).toMatch(/- \*\*Stop\*\*.*eating\/eats/);
     expect(text).not.toContain('**Good**');
   });

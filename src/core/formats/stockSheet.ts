@@ -1,6 +1,6 @@
 import type { Cm } from '../kernel';
 import Papa from 'papaparse';
-import type { Assessment, Sayers } from '../assess';
+import { type Assessment, type CauseGroup, fishIn, groupByCause } from '../assess';
 import { adultLengthCm, commonName, type SpeciesProfile } from '../model';
 
 /** One line of a stock list as it is shared and bought. */
@@ -18,8 +18,14 @@ export interface SheetLine {
   readonly wayOut: string;
 }
 
-const WORDS = { stop: 'Stop', caution: 'Think', note: 'Note', good: 'Good' } as const;
-const VERDICTS = { stop: 'Stop', caution: 'Think', fits: 'Fits' } as const;
+const WORDS = { stop: 'Stop', caution: 'Caution', note: 'Note', good: 'Good' } as const;
+
+/** What says the verdict, its reasons and lengths, in the keeper's units. */
+export interface SheetSayers {
+  readonly cause: (group: CauseGroup) => string;
+  readonly verdict: (answer: Pick<Assessment, 'today' | 'later'>) => string;
+  readonly length: (cm: Cm) => string;
+}
 
 const sexes = ({ males, females }: SheetLine): string =>
   males === null && females === null ? '' : `${males ?? 0} m, ${females ?? 0} f`;
@@ -33,24 +39,25 @@ export function stockMarkdown(
   note: string,
   lines: readonly SheetLine[],
   assessment: Assessment,
-  say: Pick<Sayers, 'finding'>,
+  say: SheetSayers,
 ): string {
   const rows = lines.map(
     (line) =>
-      `| ${safe(commonName(line.profile))} | *${safe(line.profile.scientificName)}* | ${line.count} | ${sexes(line)} | ${adultLengthCm(line.profile)} cm | ${line.here ? 'here' : 'listed'} |`,
+      `| ${safe(commonName(line.profile))} | *${safe(line.profile.scientificName)}* | ${line.count} | ${sexes(line)} | ${say.length(adultLengthCm(line.profile))} | ${line.here ? 'in tank' : 'planned'} |`,
   );
-  const reasons = assessment.findings
-    .filter((finding) => finding.severity !== 'good')
-    .map((finding) => `- **${WORDS[finding.severity]}**: ${say.finding(finding)}`);
+  const reasons = groupByCause(
+    assessment.findings.filter((finding) => finding.severity !== 'good'),
+    fishIn(assessment.context.kinds),
+  ).map((group) => `- **${WORDS[group.severity]}**: ${say.cause(group)}`);
   return [
     `# ${title}`,
     ...(note.trim() === '' ? [] : ['', note.trim()]),
     '',
-    '| Kind | Species | Number | Sexes | Grown | State |',
+    '| Species | Scientific name | Number | Sexes | Full size | State |',
     '|---|---|---|---|---|---|',
     ...rows,
     '',
-    `**Verdict: ${VERDICTS[assessment.verdict]}.** Fish differ one by one; “fits” is no promise.`,
+    `**Verdict: ${say.verdict(assessment)}.** Fish differ: “fits” is no promise. Keep an exit plan.`,
     '',
     ...reasons,
     '',

@@ -7,6 +7,7 @@ import { useAssessment } from '@/session/react/useAssessment';
 import { useListed, useResidents, type TankView } from '@/session/react/useTanks';
 import { classes } from '@/ui/classes';
 import { VerdictMark } from '@/ui/SeverityMark';
+import { monthName } from '@/words/en';
 import { TANK_SCREENS, withTank } from './links';
 
 /** Pixels that the longest tank of the rack gets; the others follow in scale. */
@@ -26,7 +27,7 @@ function RackTank({
   const path = usePathname();
   const residents = useResidents(tank.id);
   const listed = useListed(tank.id);
-  const { today, worseFrom } = useAssessment(tank, residents, listed);
+  const { today, later } = useAssessment(tank, residents, listed);
   const { lengthCm, heightCm, waterLineCm } = furnishTank(tank.body.tank).furnished;
   const here = TANK_SCREENS.some((screen) => screen.path === path) ? path : '/stock';
   const heads = residents.reduce((sum, resident) => sum + resident.count, 0);
@@ -75,9 +76,9 @@ function RackTank({
             </>
           ) : null}
         </span>
-        {worseFrom && (
+        {later && (
           <span className="block text-[12px] text-slate">
-            worse from <span className="fig">{worseFrom}</span>
+            until {monthName(later.from)}, then {later.verdict}
           </span>
         )}
       </Link>

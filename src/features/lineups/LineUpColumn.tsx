@@ -124,7 +124,7 @@ export function LineUpColumn(props: Props) {
           </span>
         </button>
         <span className="inline-flex items-baseline gap-2">
-          <VerdictMark verdict={assessment.verdict} small />
+          <VerdictMark verdict={assessment.today} later={assessment.later} small />
           {cautions > 0 && <span className="text-[12px] text-slate">{cautions} to solve</span>}
         </span>
       </header>

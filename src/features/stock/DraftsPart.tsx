@@ -134,7 +134,7 @@ function Compare({ judged }: { readonly judged: readonly Judged[] }) {
         ).map(([judgedOne, set, label]) => (
           <div key={label} className="flex flex-col gap-2">
             {pick(label, judgedOne.draft.id, set)}
-            <VerdictMark verdict={judgedOne.assessment.verdict} />
+            <VerdictMark verdict={judgedOne.assessment.today} later={judgedOne.assessment.later} />
             <p>{kinds(judgedOne)}.</p>
             <p className="fig text-slate">
               {tenth(judgedOne.assessment.context.load.nitrateMgLWeek)} mg/L nitrate a week at full size
@@ -186,7 +186,7 @@ export function DraftsPart({ tank }: { readonly tank: TankView }) {
               />
             </Cell>
             <Cell>
-              <VerdictMark verdict={assessment.verdict} small />
+              <VerdictMark verdict={assessment.today} later={assessment.later} small />
             </Cell>
             <Cell figures wide>
               {draft.body.groups.length}

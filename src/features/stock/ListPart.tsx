@@ -4,17 +4,18 @@ import { furnishTank } from '@/core/tank';
 import { format, parse } from 'date-fns';
 import { Slider } from 'radix-ui';
 import { useDeferredValue, useMemo, useState } from 'react';
-import { isBad, signature } from '@/core/assess';
+import { type CauseGroup, fishIn, groupByCause, isBad } from '@/core/assess';
 import { addMonths } from '@/core/kernel';
 import { lengthAfterMonths } from '@/core/growth';
-import { editOf } from '@/core/rules';
+import { editOf, type Severity } from '@/core/rules';
 import type { TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
 import { GlassFront } from '@/ui/GlassFront';
 import { Caution, Empty, Section } from '@/ui/Screen';
 import { VerdictMark } from '@/ui/SeverityMark';
+import { countOf } from '@/words/en';
 import { AddSpecies } from './AddSpecies';
-import { FindingItem } from './FindingItem';
+import { CauseItem, editKey } from './CauseItem';
 import { MainCauses } from './MainCauses';
 import { StockTable } from './StockTable';
 import type { useStock } from './useStock';
@@ -22,8 +23,10 @@ import { WaterRanges } from './WaterRanges';
 
 /** Nobody plans further ahead on a slider; profiles that grow longer are cut here. */
 const FURTHEST_MONTHS = 60;
-/** From so many stops and cautions on a list is told what most of them hang on. */
+/** From so many problems on a list is told what most of them come from. */
 const MANY = 4;
+/** So many groups of findings stand open before notes fold away. */
+const AT_FIRST_SIGHT = 3;
 
 const monthWords = (month: string): string => format(parse(month, 'yyyy-MM', new Date()), 'MMMM yyyy');
 
@@ -100,22 +103,30 @@ export function ListPart({
   const colours = useDeferredValue(stock.colours);
   const { lid = true } = tank.body.tank;
   const { lengthCm, heightCm, waterLineCm, substrateCm } = furnishTank(tank.body.tank).furnished;
-  const counted = assessment.findings.filter((finding) => isBad(finding));
-  const notes = calm.findings.filter((finding) => finding.severity === 'note');
-  const good = calm.findings.filter((finding) => finding.severity === 'good');
-  const doable = ({ fixes }: (typeof counted)[number]): string =>
-    fixes
-      .map(editOf)
-      .map((edit) => (edit && stock.canDo(edit) ? '1' : '0'))
-      .join('');
-  const item = (finding: (typeof counted)[number]) => (
-    <FindingItem
-      key={signature(finding)}
-      finding={finding}
-      doable={doable(finding)}
+  const problems = groupByCause(assessment.findings.filter(isBad), fishIn(assessment.context.kinds));
+  const of = (severity: Severity) =>
+    groupByCause(
+      calm.findings.filter((finding) => finding.severity === severity),
+      fishIn(calm.context.kinds),
+    );
+  const notes = of('note');
+  const good = of('good');
+  // A sound list reads in one screen: the first notes stand open while there are few problems.
+  const shown = notes.slice(0, Math.max(0, AT_FIRST_SIGHT - problems.length));
+  const folded = notes.slice(shown.length);
+  const doable = ({ findings }: CauseGroup): string =>
+    findings
+      .flatMap(({ fixes }) => fixes.map(editOf))
+      .flatMap((edit) => (edit && stock.canDo(edit) ? [editKey(edit)] : []))
+      .join('\n');
+  const item = (group: CauseGroup) => (
+    <CauseItem
+      key={group.key}
+      group={group}
+      doable={doable(group)}
       onFix={stock.doFix}
       onLight={setLitSpecies}
-      later={finding.from !== null && finding.from > month}
+      later={group.from !== null && group.from > month}
     />
   );
 
@@ -147,38 +158,33 @@ export function ListPart({
         {lines.length > 0 && (
           <>
             <div id="verdict" className="mb-1 flex items-baseline justify-between gap-2" aria-live="polite">
-              <span className="flex items-baseline gap-2">
-                <VerdictMark verdict={assessment.verdict} />
-                {assessment.worseFrom && (
-                  <span className="text-[13px] text-slate">
-                    from <span className="fig">{assessment.worseFrom}</span>; today{' '}
-                    <VerdictMark verdict={assessment.today} small />
-                  </span>
-                )}
-              </span>
+              <VerdictMark verdict={assessment.today} later={assessment.later} />
               <span className="text-[12px] text-slate">
-                {counted.length} to settle, {notes.length} to note,{' '}
-                <span className="fig">{assessment.context.load.nitrateMgLWeek.toFixed(0)}</span> mg/L nitrate
-                a week at full size
+                {countOf(problems.length, 'problem')}, {countOf(notes.length, 'note')}
               </span>
             </div>
             <Caution>Fish differ: “fits” is no promise. Keep an exit plan.</Caution>
-            {calm.verdict !== 'fits' && counted.length >= MANY && (
+            {calm.verdict !== 'fits' && problems.length >= MANY && (
               <MainCauses
                 tank={tank}
                 residents={stock.residents}
                 listed={listed}
                 assessment={calm}
                 leaveOut={stock.leaveOut}
+                canDo={stock.canDo}
+                onFix={stock.doFix}
               />
             )}
             <ul className="mt-2" data-testid="findings">
-              {counted.map(item)}
+              {problems.map(item)}
+              {shown.map(item)}
             </ul>
-            {notes.length > 0 && (
-              <details className="mt-2" open={counted.length === 0}>
-                <summary className="cursor-pointer text-slate">Notes ({notes.length})</summary>
-                <ul data-testid="notes">{notes.map(item)}</ul>
+            {folded.length > 0 && (
+              <details className="mt-2">
+                <summary className="cursor-pointer text-slate">
+                  {shown.length > 0 ? 'More notes' : 'Notes'} ({folded.length})
+                </summary>
+                <ul data-testid="notes">{folded.map(item)}</ul>
               </details>
             )}
             {good.length > 0 && (

@@ -5,7 +5,9 @@ import type { Assessment, Trouble } from '@/core/assess';
 import type { DraftGroup } from '@/core/records';
 import type { Resident } from '@/core/events';
 import type { SpeciesProfile } from '@/core/model';
-import { everyOf, manyOf } from '@/words/en';
+import { countOf, everyOf, manyOf } from '@/words/en';
+import type { Fix, PlanEdit } from '@/core/rules';
+import { useSayings } from '@/session/react/useSayings';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useTrouble } from '@/session/react/useTrouble';
 import type { TankView } from '@/session/react/useTanks';
@@ -13,52 +15,69 @@ import { Button } from '@/ui/Button';
 import { classes } from '@/ui/classes';
 import { VerdictMark } from '@/ui/SeverityMark';
 
-/** So many kinds are named one by one. */
+/** So many causes are named. */
 const NAMED = 3;
 
 interface Way {
+  readonly key: string;
+  /** Species that are left out, or the edit that is made. */
   readonly species: readonly string[];
+  readonly edit: PlanEdit | null;
   readonly said: string;
   readonly verdict: Assessment['verdict'];
 }
 
-function waysOf(trouble: Trouble | null): readonly Way[] {
-  if (trouble === null) return [];
-  const { most, least } = trouble;
-  return [
-    ...(least && least.species.length > 1
-      ? [{ ...least, said: `${least.settles} solved, no stops left` }]
-      : []),
-    // What settles one thing only has its fix beside that thing.
+const solvedWords = (settles: number, stops: number, brings: number): string =>
+  `${countOf(settles, 'problem')} solved${stops > 0 ? `, ${stops} of them ${stops === 1 ? 'a stop' : 'stops'}` : ''}${brings > 0 ? `, ${brings} new` : ''}`;
+
+function waysOf({ most, changes, least }: Trouble): readonly Way[] {
+  const single = [
+    ...changes.map((one) => ({ ...one, species: [], key: JSON.stringify(one.edit) })),
+    // What solves one problem only has its fix beside that problem.
     ...most
       .filter((one) => one.settles > 1)
-      .slice(0, NAMED)
-      .map(({ species, settles, stops, brings, verdict }) => ({
-        species: [species],
-        said: `${settles} gone${stops > 0 ? `, ${stops} of them stops` : ''}${brings > 0 ? `, ${brings} new` : ''}`,
-        verdict,
-      })),
-  ];
+      .map((one) => ({ ...one, species: [one.species], edit: null, key: one.species })),
+  ]
+    .sort((a, b) => b.stops - a.stops || b.settles - b.brings - (a.settles - a.brings))
+    .slice(0, NAMED)
+    .map(({ key, species, edit, settles, stops, brings, verdict }) => ({
+      key,
+      species,
+      edit,
+      verdict,
+      said: solvedWords(settles, stops, brings),
+    }));
+  if (!least || least.species.length < 2) return single;
+  const { species, settles, verdict } = least;
+  const said = `${countOf(settles, 'problem')} solved, no stops left`;
+  return [{ key: species.join(), species, edit: null, verdict, said }, ...single];
 }
 
-/** Which of the listed kinds most of the trouble hangs on, and the fewest without which no stop is left; each one press. */
+/** The main causes of trouble: what of the tank or which species; each one press. */
 export const MainCauses = memo(function MainCauses({
   tank,
   residents,
   listed,
   assessment,
   leaveOut,
+  canDo,
+  onFix,
 }: {
   readonly tank: TankView;
   readonly residents: readonly Resident[];
   readonly listed: readonly DraftGroup[];
   readonly assessment: Assessment;
   readonly leaveOut: (kinds: readonly SpeciesProfile[]) => unknown;
+  readonly canDo: (edit: PlanEdit) => boolean;
+  readonly onFix: (fix: Fix) => unknown;
 }) {
+  const say = useSayings();
   const catalogue = useCatalogue();
   const trouble = useTrouble(tank, residents, listed, assessment);
   const there = new Set<string>(listed.map((one) => one.group.species));
-  const ways = waysOf(trouble).filter(({ species }) => species.every((id) => there.has(id)));
+  const ways = (trouble === null ? [] : waysOf(trouble)).filter(({ species, edit }) =>
+    edit === null ? species.every((id) => there.has(id)) : canDo(edit),
+  );
   if (trouble !== null && ways.length === 0) return null;
   return (
     // Room is kept while it is looked into: nothing below jumps under the finger.
@@ -66,13 +85,17 @@ export const MainCauses = memo(function MainCauses({
       <p className="text-[12px] text-slate">Main causes of trouble</p>
       {ways.length > 0 && (
         <ul aria-label="Main causes of trouble" className="flex flex-col gap-1">
-          {ways.map(({ species, said, verdict }) => {
+          {ways.map(({ key, species, edit, said, verdict }) => {
             const kinds = species.flatMap((id) => catalogue.byId.get(id) ?? []);
             return (
-              <li key={species.join()} className="flex flex-wrap items-center gap-x-3">
-                <Button onClick={() => leaveOut(kinds)}>
-                  Without {everyOf(kinds.map((kind) => `the ${manyOf(kind)}`))}
-                </Button>
+              <li key={key} className="flex flex-wrap items-center gap-x-3">
+                {edit === null ? (
+                  <Button onClick={() => leaveOut(kinds)}>
+                    Without {everyOf(kinds.map((kind) => `the ${manyOf(kind)}`))}
+                  </Button>
+                ) : (
+                  <Button onClick={() => onFix({ edit })}>{say.fix({ edit }).replace(/\.$/, '')}</Button>
+                )}
                 <span className="inline-flex min-h-6 items-center gap-x-3 text-[13px] whitespace-nowrap">
                   {said}
                   <VerdictMark verdict={verdict} small />

@@ -42,6 +42,7 @@ describe('the stock list', () => {
 
   it('offers no press that would send away who lives there', async () => {
     show(await room([individual('Torch'), individual('Sol')]), <StockScreen />);
+    for (const why of within(findings()).getAllByRole('button', { name: /^Why/ })) await userEvent.click(why);
     expect(within(findings()).queryByRole('button', { name: /Leave out/ })).toBeNull();
     expect(within(findings()).getAllByText(/Leave out the yellow labs/).length).toBeGreaterThan(0);
     expect(screen.getByRole('link', { name: 'rehome' })).toHaveAttribute(

@@ -48,7 +48,7 @@ function StockList({ tank }: { readonly tank: TankView }) {
             className={part === 'list' ? 'lg:hidden' : ''}
             aria-label="Stop or caution: read the reasons"
           >
-            <VerdictMark verdict={stock.assessment.verdict} />
+            <VerdictMark verdict={stock.assessment.today} later={stock.assessment.later} />
           </a>
         )
       }

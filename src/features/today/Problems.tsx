@@ -1,6 +1,6 @@
 'use client';
 
-import { signature } from '@/core/assess';
+import { fishIn, groupByCause, isBad } from '@/core/assess';
 import { useSayings } from '@/session/react/useSayings';
 import Link from 'next/link';
 import { useAssessment } from '@/session/react/useAssessment';
@@ -9,13 +9,13 @@ import { SeverityMark, VerdictMark } from '@/ui/SeverityMark';
 
 const SHOWN = 4;
 
-/** The worst findings of one tank, with the way to them. */
+/** The worst problems of one tank, with the way to them. */
 export function Problems({ tank }: { readonly tank: TankView }) {
   const say = useSayings();
   const residents = useResidents(tank.id);
   const listed = useListed(tank.id);
-  const { findings, today } = useAssessment(tank, residents, listed);
-  const wrong = findings.filter((finding) => finding.severity === 'stop' || finding.severity === 'caution');
+  const { findings, today, later, context } = useAssessment(tank, residents, listed);
+  const wrong = groupByCause(findings.filter(isBad), fishIn(context.kinds));
   const href = `/stock?tank=${tank.id}`;
   if (residents.length + listed.length === 0) {
     return (
@@ -33,14 +33,14 @@ export function Problems({ tank }: { readonly tank: TankView }) {
         <Link href={href} className="font-semibold hover:underline">
           {tank.body.name}
         </Link>
-        <VerdictMark verdict={today} small />
+        <VerdictMark verdict={today} later={later} small />
       </div>
       {wrong.length === 0 && <p className="text-slate">No problems.</p>}
       <ul>
-        {wrong.slice(0, SHOWN).map((finding) => (
-          <li key={signature(finding)} className="grid grid-cols-[4rem_1fr] items-start gap-2 py-0.5">
-            <SeverityMark severity={finding.severity} />
-            <span>{say.finding(finding)}</span>
+        {wrong.slice(0, SHOWN).map((group) => (
+          <li key={group.key} className="grid grid-cols-[4.6rem_1fr] items-start gap-2 py-0.5">
+            <SeverityMark severity={group.severity} />
+            <span>{say.cause(group)}</span>
           </li>
         ))}
       </ul>

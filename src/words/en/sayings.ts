@@ -1,8 +1,10 @@
+import type { Assessment, CauseGroup } from '@/core/assess';
 import type { DueItem } from '@/core/due';
 import type { Dated } from '@/core/events';
 import type { UnitChoice } from '@/core/kernel';
 import type { Catalogue } from '@/core/model';
 import type { Finding, Fix, Reason } from '@/core/rules';
+import { sayCause } from './causes';
 import { type RoomNames, sayEvent } from './diary';
 import { sayDue } from './due';
 import { sayFact } from './findings';
@@ -15,7 +17,13 @@ import { monthName, wordsFor } from './words';
 export interface Sayings {
   /** What a finding says; one that begins later opens with its date. */
   readonly finding: (finding: Reason) => string;
+  /** The headline of findings of one cause. */
+  readonly cause: (group: CauseGroup) => string;
   readonly fix: (fix: Fix) => string;
+  /** "Fits until Jul 2027, then Stop" */
+  readonly verdict: (answer: Pick<Assessment, 'today' | 'later'>) => string;
+  /** A length of a fish. */
+  readonly length: (cm: number) => string;
   /** What happened, as a line of the diary. */
   readonly event: (event: Dated, names: RoomNames) => string;
   readonly due: (item: Pick<DueItem, 'fact'>) => string;
@@ -23,15 +31,25 @@ export interface Sayings {
   readonly why: (finding: Pick<Finding, 'because' | 'fact'>) => readonly (readonly [string, string])[];
 }
 
+/** The verdict on a list. */
+export const VERDICTS = { stop: 'Stop', caution: 'Caution', fits: 'Fits' } as const;
+
+/** A sentence about what is true today, or that opens with the month in which it begins. */
+const dated = (said: string, from: string | null): string =>
+  from === null ? capital(said) : `From about ${monthName(from)}, ${said}`;
+
 /** What a finding says, and what a fix does, in the words of a keeper. */
 export function sayingsFor(catalogue: Pick<Catalogue, 'byId'>, choice: UnitChoice): Sayings {
   const words = wordsFor(catalogue, choice);
   return {
-    finding: (finding) => {
-      const said = sayFact(finding, words);
-      return finding.from === null ? capital(said) : `From about ${monthName(finding.from)}, ${said}`;
-    },
+    finding: (finding) => dated(sayFact(finding, words), finding.from),
+    cause: (group) => dated(sayCause(group, words), group.from),
     fix: (fix) => sayFix(fix, words),
+    verdict: ({ today, later }) =>
+      later === null
+        ? VERDICTS[today]
+        : `${VERDICTS[today]} until ${monthName(later.from)}, then ${VERDICTS[later.verdict]}`,
+    length: (cm) => words.quantity('length', cm),
     event: (event, names) => sayEvent(event, names, words),
     due: ({ fact }) => sayDue(fact, words),
     why: (finding) => whyOf(finding, words),

@@ -28,6 +28,10 @@ const ph = (value: number): string => String(Math.round(value * 10) / 10);
 const BRACKISH_PPT = 1;
 const isBrackish = (range: Span): boolean => range[0] >= BRACKISH_PPT;
 
+/** A figure of the tank's water: "pH 8.2", "25 °C". */
+export const sayWaterOf = (measure: WaterName, value: number, words: Words): string =>
+  `${BEFORE[measure]}${measure === 'ph' ? ph(value) : words.quantity(KINDS[measure], value)}`;
+
 /** What the water does. `species` are those that the finding names, in order. */
 export function sayWater(fact: WaterFact, species: readonly string[], words: Words): string {
   const { measure } = fact;
