@@ -24,7 +24,7 @@ test('from the fish and a wall to a tank with its list', async ({ page }) => {
     .first()
     .click();
   await expect(page.getByRole('heading', { level: 1, name: /Stock list of angelfish tank/ })).toBeVisible();
-  await expect(page.getByLabel('6 angelfish listed')).toBeVisible();
+  await expect(page.getByLabel('6 angelfish planned')).toBeVisible();
 });
 
 test('a list is looked at in every way, and each is taken back with one press', async ({ page }) => {
@@ -67,7 +67,7 @@ test('a list is looked at in every way, and each is taken back with one press', 
     await expect(page.getByText(/the angelfish (will )?eat (the )?neon tetras/i)).toBeVisible();
     await page.keyboard.press('Control+z');
     await part(page, 'List');
-    await expect(page.getByLabel('10 neon tetra listed')).toBeVisible();
+    await expect(page.getByLabel('10 neon tetra planned')).toBeVisible();
   });
 
   await test.step('odds: how many to buy, and what is refused', async () => {

@@ -26,7 +26,8 @@ const FOLDERS = [
 ];
 const UNSEEN_ATTRIBUTES =
   /^(className|wrap|href|id|type|key|role|name|htmlFor|viewBox|d|fill|stroke|style|preserveAspectRatio|data-.*|aria-(hidden|live|invalid|expanded|pressed|controls|current|describedby|labelledby|haspopup)|inputMode|autoComplete|accept|tone|as|side|align|rel|target|method|points|transform|textAnchor)$/;
-const CLASSES = /(^|\s)(flex|grid|fig|sr-only|no-print|border|text-|bg-|px-|py-|min-|max-|w-|h-|rounded|size-|mt-|mb-|gap-|items-|ml-|mr-|hover:|md:|lg:)/;
+const CLASSES =
+  /(^|\s)(flex|grid|fig|sr-only|no-print|border|text-|bg-|px-|py-|min-|max-|w-|h-|rounded|size-|mt-|mb-|gap-|items-|ml-|mr-|hover:|md:|lg:)/;
 
 const files = (folder) =>
   readdirSync(folder, { withFileTypes: true })
@@ -76,4 +77,7 @@ export const textsPage = () =>
     })
     .join('\n');
 
-if (process.argv[1]?.endsWith('texts.mjs')) writeFileSync(join(root, 'docs/texts.txt'), textsPage());
+if (process.argv[1]?.endsWith('texts.mjs')) {
+  if (process.argv.includes('--print')) process.stdout.write(textsPage());
+  else writeFileSync(join(root, 'docs/texts.txt'), textsPage());
+}

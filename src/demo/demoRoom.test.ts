@@ -33,7 +33,7 @@ describe('the demo room', () => {
     expect(entries.filter((entry) => entry.on.slice(0, 10) > today)).toEqual([]);
   });
 
-  it('has a planted community whose list has real problems, each of another kind', () => {
+  it('has a planted community whose list has real problems, each of the wrong species', () => {
     const answer = assess(
       roomPlan(
         tankOf(DEMO_TANKS.fen),

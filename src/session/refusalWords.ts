@@ -47,10 +47,10 @@ export function changedWords(conflicts: readonly Conflict[]): string {
 export function stayedWords(taken: Extract<TakenBack, { kind: 'refused' }>): string {
   switch (taken.why) {
     case 'entry':
-      return `Not taken back: ${taken.label}. An entry of it was corrected since.`;
+      return `Not undone: ${taken.label}. An entry of it was corrected since.`;
     case 'document':
-      return `Not taken back: ${taken.label}. The same was changed since.`;
+      return `Not undone: ${taken.label}. The same was changed since.`;
     case 'gate':
-      return `Not taken back: ${taken.label}. ${taken.refusal ? clashWords(taken.refusal) || lines(taken.refusal.faults) : ''}.`;
+      return `Not undone: ${taken.label}. ${taken.refusal ? clashWords(taken.refusal) || lines(taken.refusal.faults) : ''}.`;
   }
 }

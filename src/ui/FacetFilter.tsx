@@ -17,10 +17,13 @@ const LABELS: Readonly<Record<FacetName, string>> = {
 export function FacetFilter({
   chosen,
   onChange,
+  nameOf,
   narrow = false,
 }: {
   readonly chosen: Chosen;
   readonly onChange: (chosen: Chosen) => void;
+  /** The name of a choice, in the keeper's units. */
+  readonly nameOf: (facet: FacetName, value: string) => string;
   /** In a column beside something else. */
   readonly narrow?: boolean;
 }) {
@@ -36,7 +39,7 @@ export function FacetFilter({
           <option value="">any</option>
           {FACETS[name].map((value) => (
             <option key={value} value={value}>
-              {value}
+              {nameOf(name, value)}
             </option>
           ))}
         </SelectField>

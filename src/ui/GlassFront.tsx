@@ -22,6 +22,8 @@ interface Props {
   /** The group under the pointer or the keyboard; the others step back. */
   readonly lit?: string | null;
   readonly className?: string;
+  /** How far apart the ticks under the glass stand. */
+  readonly tickCm?: number;
 }
 
 /** More than this many of one group say no more than this many. */
@@ -83,6 +85,7 @@ export const GlassFront = memo(function GlassFront({
   label,
   lit = null,
   className,
+  tickCm = 10,
 }: Props) {
   const { lengthCm, heightCm, waterLineCm, substrateCm } = tank;
   const surface = heightCm - waterLineCm;
@@ -119,11 +122,11 @@ export const GlassFront = memo(function GlassFront({
       <path d={`M0 0V${heightCm}H${lengthCm}V0`} fill="none" stroke="var(--slate)" strokeWidth={0.7} />
       {lid && <line x1={-1} x2={lengthCm + 1} y1={-0.8} y2={-0.8} stroke="var(--slate)" strokeWidth={1} />}
       <g stroke="var(--slate)" strokeWidth={0.25}>
-        {Array.from({ length: Math.floor(lengthCm / 10) + 1 }, (_, i) => (
+        {Array.from({ length: Math.floor(lengthCm / tickCm + 1e-9) + 1 }, (_, i) => (
           <line
             key={i}
-            x1={i * 10}
-            x2={i * 10}
+            x1={i * tickCm}
+            x2={i * tickCm}
             y1={heightCm + 0.8}
             y2={heightCm + (i % 5 === 0 ? 2.6 : 1.6)}
           />

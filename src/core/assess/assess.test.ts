@@ -37,7 +37,6 @@ describe('assess', () => {
   });
 
   it('never gets milder in tank size as the school gets stricter', () => {
-
     fc.assert(
       fc.property(anyPlan, (file) => {
         const tank = (tankSize: 'cautious' | 'middle' | 'tried') => {
@@ -188,7 +187,7 @@ describe('readPlan', () => {
     [
       'hides as words',
       { ...good, tank: { ...good.tank, hides: 'many' } },
-      'tank.hides: expected hides, or hides by kind, a whole number from 0 to 500, found "many"',
+      'tank.hides: expected hiding places, or hiding places by type, a whole number from 0 to 500, found "many"',
     ],
   ])('refuses %s with the path and what was expected', (_what, value, expected) =>
     expect(faults(value)).toContain(expected),

@@ -6,7 +6,7 @@ import {
   type PlanGroup,
   type SpeciesProfile,
 } from '../model';
-import { type Finding, judgeAll, layerRoom, ruleOf } from '../rules';
+import { type Fact, type Finding, judgeAll, layerRoom, ruleOf } from '../rules';
 import { verdictOf, type Verdict } from './assess';
 import { contextOn, planGroups, stageOf } from './buildContext';
 import { kindOf, kindsOf, withKind } from './kindsOf';
@@ -14,6 +14,12 @@ import { findingKey, isBad } from './whatItAdds';
 
 /** A finding without its fixes: what is told of a newcomer. */
 export type Told = Omit<Finding, 'fixes'>;
+
+/** A problem of the whole tank that gets worse: what was found without the newcomer, and what is found with it. */
+export interface Growth {
+  readonly finding: Told;
+  readonly was: Fact;
+}
 
 export interface Candidate {
   readonly species: string;
@@ -23,11 +29,23 @@ export interface Candidate {
   readonly stops: number;
   readonly cautions: number;
   readonly brings: readonly Told[];
+  /** Problems that are there already and get worse: bioload, nitrate, territories, a layer. */
+  readonly grows: readonly Growth[];
+  /** Who may eat, nip or bully whom, where it is less than a caution. */
+  readonly risks: readonly Told[];
+  /** How many of it live in the tank or are planned already. */
+  readonly already: number;
+  /** Nitrate of the grown list, mg/L a week, with it. */
+  readonly nitrateMgLWeek: number;
+  /** How well it belongs to the list, 0 to 7: water, region, temperament, pace, an empty layer. */
+  readonly belongs: number;
   /** The layer it lives in most, and whether the list has little there yet. */
   readonly fillsEmptyLayer: boolean;
   /** Whether a kind of the list comes from the same waters. */
   readonly sameWaters: boolean;
 }
+
+const tell = ({ fixes: _fixes, ...rest }: Finding): Told => rest;
 
 /** What a keeper would bring home: the group that is at ease, at the size in the shop. */
 export const offeredGroup = (profile: SpeciesProfile): PlanGroup => ({
@@ -54,15 +72,50 @@ function watersOf(profile: SpeciesProfile): string {
 const bySeverity = (a: Finding, b: Finding): number =>
   Number(b.severity === 'stop') - Number(a.severity === 'stop');
 
-/** The best company first: fewest stops, fewest cautions, then kinds of the same waters, then those who live where nobody does. */
-export function byHowWellItJoins(a: Candidate, b: Candidate): number {
+/** How bad a newcomer is: stops, then cautions and what gets worse, then risks, then none. */
+const harm = ({ stops, cautions, grows, risks }: Candidate): number =>
+  stops > 0 ? 3 : cautions + grows.length > 0 ? 2 : risks.length > 0 ? 1 : 0;
+
+/** Least harm first, and within it those that belong to the list most. */
+export function byHowWellItFits(a: Candidate, b: Candidate): number {
   return (
+    harm(a) - harm(b) ||
     a.stops - b.stops ||
-    a.cautions - b.cautions ||
-    Number(b.sameWaters) - Number(a.sameWaters) ||
-    Number(b.fillsEmptyLayer) - Number(a.fillsEmptyLayer) ||
+    b.belongs - a.belongs ||
+    a.cautions + a.grows.length - (b.cautions + b.grows.length) ||
     (a.species < b.species ? -1 : 1)
   );
+}
+
+/** Problems of the whole tank that a newcomer can make worse. */
+const CAN_GROW: readonly Fact['says'][] = ['floor/claimed', 'bioload/rules', 'nitrate/makes', 'home/layer'];
+/** What one species may do to another. */
+const COMPANY = /^(eating|pair)\//;
+
+const WATER = ['temperatureC', 'ph', 'ghDh'] as const;
+const middle = ([low, high]: readonly [number, number]): number => (low + high) / 2;
+const mean = (values: readonly number[]): number =>
+  values.reduce((sum, value) => sum + value, 0) / Math.max(1, values.length);
+/** 1 for the same level, a half for the next, none beyond. */
+const near = (a: number, b: number): number => Math.max(0, 1 - Math.abs(a - b) / 2);
+
+/** How well a species belongs to others: two points each for wild water and region, one for temperament, pace and an empty layer (from memory). */
+function belonging(
+  profile: SpeciesProfile,
+  others: readonly SpeciesProfile[],
+  waters: ReadonlySet<string>,
+  fillsEmptyLayer: boolean,
+): number {
+  const layer = Number(fillsEmptyLayer);
+  if (others.length === 0) return layer;
+  const water = WATER.filter((name) => {
+    const [low, high] = profile.water.wild[name];
+    const theirs = mean(others.map((one) => middle(one.water.wild[name])));
+    return theirs >= low && theirs <= high;
+  }).length;
+  const temper = near(profile.company.temper.mature, mean(others.map((one) => one.company.temper.mature)));
+  const pace = near(profile.habits.activity, mean(others.map((one) => one.habits.activity)));
+  return (water / WATER.length) * 2 + Number(waters.has(watersOf(profile))) * 2 + temper + pace + layer;
 }
 
 /** Whether a finding can only have come with a kind that was not there: its key names it. */
@@ -71,7 +124,8 @@ const isAbout = ({ rule, species }: Finding, id: string): boolean =>
   (species[0] === id || (species[1] === id && ruleOf(rule).about !== 'the first'));
 
 /**
- * What each kind of the catalogue would bring to a list: stops and cautions that are not there without it.
+ * What each species of the catalogue would change in a list: stops and cautions that are not there without it, problems that get
+ * worse, and risks of company below a caution.
  *
  * The same findings as two whole assessments would differ by, asked for in one go: only pairs with the newcomer and the
  * sums over all are judged again. At most `told` findings a kind are told, the worst; all are counted. `today` is an ISO date. Domain: a plan that `readPlan` accepted with this catalogue.
@@ -87,7 +141,14 @@ export function candidatesFor(
   const there = planGroups(plan, catalogue, today);
   const kinds = kindsOf(there);
   const alone = contextOn(stage, kinds);
-  const had = new Set(judgeAll(alone).filter(isBad).map(findingKey));
+  const bad = judgeAll(alone).filter(isBad);
+  const had = new Set(bad.map(findingKey));
+  const tankWide = new Map(
+    bad
+      .filter(({ fact }) => CAN_GROW.includes(fact.says))
+      .map((finding) => [finding.rule + (finding.part ?? ''), finding]),
+  );
+  const others = [...new Set(there.map(({ profile }) => profile))];
   const room = layerRoom(alone);
   const waters = new Set(there.map((group) => watersOf(group.profile)));
   return candidates
@@ -97,10 +158,19 @@ export function candidatesFor(
       const newcomer = kindOf([...there.filter((one) => one.profile === profile), ...added]);
       const context = contextOn(stage, withKind(kinds, newcomer), newcomer);
       const isListed = newcomer.groups.length > 1;
-      const brings = judgeAll(context).filter(
+      const found = judgeAll(context);
+      const brings = found.filter(
         (finding) =>
           isBad(finding) && ((!isListed && isAbout(finding, profile.id)) || !had.has(findingKey(finding))),
       );
+      const grows = found.flatMap((finding): readonly Growth[] => {
+        const was = tankWide.get(finding.rule + (finding.part ?? ''));
+        const same = was === undefined || JSON.stringify(was.fact) === JSON.stringify(finding.fact);
+        return same || brings.includes(finding) || !isBad(finding)
+          ? []
+          : [{ finding: tell(finding), was: was.fact }];
+      });
+      const fillsEmptyLayer = room[mainLayer(profile)] < EMPTY;
       brings.sort(bySeverity);
       const stops = brings.filter((finding) => finding.severity === 'stop').length;
       return {
@@ -109,10 +179,26 @@ export function candidatesFor(
         verdict: verdictOf(brings),
         stops,
         cautions: brings.length - stops,
-        brings: brings.slice(0, told).map(({ fixes: _fixes, ...rest }) => rest),
-        fillsEmptyLayer: room[mainLayer(profile)] < EMPTY,
+        brings: brings.slice(0, told).map(tell),
+        grows: grows.slice(0, told),
+        risks: found
+          .filter(
+            ({ fact, severity, species }) =>
+              severity === 'note' && COMPANY.test(fact.says) && species.includes(profile.id),
+          )
+          .slice(0, told)
+          .map(tell),
+        already: newcomer.count - group.count,
+        nitrateMgLWeek: context.load.nitrateMgLWeek,
+        belongs: belonging(
+          profile,
+          others.filter((one) => one !== profile),
+          waters,
+          fillsEmptyLayer,
+        ),
+        fillsEmptyLayer,
         sameWaters: waters.has(watersOf(profile)),
       };
     })
-    .sort(byHowWellItJoins);
+    .sort(byHowWellItFits);
 }

@@ -333,8 +333,8 @@ describe('a damaged record', () => {
     const room = roomAt([...good, odd, broken, undated]);
     expect(room.residents['g']).toMatchObject({ count: 5, lengthCm: 3 });
     expect(room.loose).toEqual([
-      'odd: a kind of entry that this Lomvik does not know',
-      'cut: a damaged entry of kind came',
+      'odd: an entry type that this Lomvik does not know',
+      'cut: a damaged entry of type came',
       'no-day: an entry without a name or a day',
     ]);
   });

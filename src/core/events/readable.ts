@@ -26,10 +26,10 @@ export function unreadable(entry: Entry): string | null {
     return `${String(entry.id)}: an entry without a name or a day`;
   if (entry.type === 'corrected') return null;
   const parts = PARTS.get(entry.type);
-  if (!parts) return `${entry.id}: a kind of entry that this Lomvik does not know`;
+  if (!parts) return `${entry.id}: an entry type that this Lomvik does not know`;
   const said = entry as unknown as Record<string, unknown>;
   for (const name of parts)
-    if (said[name] == null) return `${entry.id}: a damaged entry of kind ${entry.type}`;
+    if (said[name] == null) return `${entry.id}: a damaged entry of type ${entry.type}`;
   return null;
 }
 
@@ -44,8 +44,8 @@ export function damageOf(entry: Entry): string | null {
       ? null
       : `${entry.id}: a correction of nothing`;
   if (typeof said !== 'object') return `${entry.id}: a damaged correction`;
-  if (!isEventType(said.type)) return `${entry.id}: a correction to a kind that this Lomvik does not know`;
+  if (!isEventType(said.type)) return `${entry.id}: a correction to a type that this Lomvik does not know`;
   if (typeof said.on !== 'string') return `${entry.id}: a correction without a day`;
   const check = quickCheck(schemaOf(said.type));
-  return check === null || check(said) ? null : `${entry.id}: a damaged entry of kind ${said.type}`;
+  return check === null || check(said) ? null : `${entry.id}: a damaged entry of type ${said.type}`;
 }

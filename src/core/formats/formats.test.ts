@@ -52,7 +52,7 @@ describe('a backup', () => {
       /^entries\[0\]\.species: expected a species of the catalogue/,
     );
     expect(fault((file) => (file.entries[0]!.type = 'vanished'))).toMatch(
-      /^entries\[0\]\.type: expected the kind of entry: one of came/,
+      /^entries\[0\]\.type: expected the type of entry: one of came/,
     );
     expect(fault((file) => (file.entries[3]!.on = 'yesterday'))).toMatch(
       /^entries\[3\]\.on: expected when it happened as an ISO date and time/,

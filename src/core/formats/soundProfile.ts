@@ -83,7 +83,7 @@ const company: Check = ({ company: it, layers, mouth }) => [
   ...when(
     it.mode === 'solitary' && it.smallestGroup > 1,
     'company.smallestGroup',
-    'one, for a kind that lives alone',
+    'one, for a species that lives alone',
     it.smallestGroup,
   ),
   ...when(
@@ -107,7 +107,7 @@ const company: Check = ({ company: it, layers, mouth }) => [
   ...when(
     mouth.eatsFish === 'any' && mouth.gapeRatio < 0.1,
     'mouth.gapeRatio',
-    'at least 0.1 for a kind that eats any fish',
+    'at least 0.1 for a species that eats any fish',
     mouth.gapeRatio,
   ),
 ];

@@ -41,8 +41,8 @@ const refused = (...faults: readonly Fault[]): Outcome<never> => ({ ok: false, f
 const typeField = mixed<EventType | 'corrected'>(
   (value): value is EventType | 'corrected' => value === 'corrected' || isEventType(value),
 )
-  .typeError(`the kind of entry: one of ${[...EVENT_TYPES, 'corrected'].join(', ')}`)
-  .required('the kind of entry')
+  .typeError(`the type of entry: one of ${[...EVENT_TYPES, 'corrected'].join(', ')}`)
+  .required('the type of entry')
   .meta({ choices: [...EVENT_TYPES, 'corrected'] });
 
 const entryBase = groupField('an entry', {
@@ -55,7 +55,7 @@ const entryBase = groupField('an entry', {
 
 const documentBase = groupField('a document', {
   id: idField<DocumentId>('a document identifier'),
-  kind: choiceField('the kind of document', DOCUMENT_KINDS),
+  kind: choiceField('the type of document', DOCUMENT_KINDS),
   rev: wholeField('a revision', 1, 1e9),
   v: wholeField("the version of the document's shape", 1, 1e6).optional(),
 });

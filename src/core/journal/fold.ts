@@ -15,7 +15,7 @@ function step<S, H extends Happened>({ apply, loose }: Folding<S, H>, state: S, 
   try {
     return apply(state, event);
   } catch {
-    return loose(state, `a damaged entry of kind ${event.type} on ${event.on}`);
+    return loose(state, `a damaged entry of type ${event.type} on ${event.on}`);
   }
 }
 

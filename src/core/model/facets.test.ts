@@ -9,7 +9,7 @@ describe('facets', () => {
       'paracheirodon-innesi',
       {
         layer: 'middle',
-        size: 'up to 4 cm',
+        size: 'tiny',
         temper: 'gentle',
         water: 'soft',
         region: 'South America',

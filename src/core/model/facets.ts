@@ -4,7 +4,8 @@ import { adultLengthCm, type Layer, type SpeciesProfile } from './species';
 /** What keepers sort kinds by. Each facet of a profile is one or several of its choices. */
 export const FACETS = {
   layer: ['top', 'middle', 'bottom'],
-  size: ['up to 4 cm', '4 to 8 cm', '8 to 15 cm', '15 to 30 cm', 'over 30 cm'],
+  /** By adult length; the limits are `SIZE_LIMITS_CM`. */
+  size: ['tiny', 'small', 'medium', 'large', 'very large'],
   temper: ['gentle', 'pushy', 'rough', 'deadly'],
   water: ['soft', 'middling', 'hard', 'brackish'],
   region: [
@@ -28,7 +29,7 @@ export type Facets = Readonly<Record<FacetName, readonly string[]>>;
 
 const LAYERS: readonly Layer[] = ['top', 'middle', 'bottom'];
 const AT_HOME = 0.3;
-const SIZE_LIMITS_CM = [4, 8, 15, 30] as const;
+export const SIZE_LIMITS_CM = [4, 8, 15, 30] as const;
 const COOL_C = 24;
 const WARM_C = 28;
 

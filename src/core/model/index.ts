@@ -1,6 +1,6 @@
 export { buildCatalogue, commonName, foldName, namesOf, resolveSpecies } from './catalogue';
 export type { Catalogue } from './catalogue';
-export { FACETS, facetsOf, hasFacets } from './facets';
+export { FACETS, facetsOf, hasFacets, SIZE_LIMITS_CM } from './facets';
 export type { Chosen, FacetName } from './facets';
 export { findSpecies } from './findSpecies';
 export { changedPaths, keeperSpeciesOf, withKeeperSpecies } from './keeperSpecies';

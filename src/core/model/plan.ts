@@ -24,7 +24,7 @@ export const MALES = ['harem', 'all-male', 'one-each'] as const;
 export const TANK_SHAPES = ['box', 'bow-front', 'corner', 'round'] as const;
 export type TankShape = (typeof TANK_SHAPES)[number];
 
-const hideCounts = groupField('hides by kind', {
+const hideCounts = groupField('hiding places by type', {
   caves: wholeField('caves', 0, 500).optional(),
   overhangs: wholeField('overhangs', 0, 500).optional(),
   upright: wholeField('upright cover', 0, 500).optional(),
@@ -34,7 +34,7 @@ const hideCounts = groupField('hides by kind', {
 const hidesField = lazy((value: unknown) =>
   value !== null && typeof value === 'object'
     ? hideCounts
-    : wholeField('hides, or hides by kind', 0, 500).optional(),
+    : wholeField('hiding places, or hiding places by type', 0, 500).optional(),
 );
 
 /** A tank in a plan file. Only the three measures are required. */
@@ -76,9 +76,9 @@ export const planRoutineSchema = groupField('the routine', {
 });
 
 export const planPracticeSchema = groupField('the practice', {
-  tankSize: choiceField('school of tank size', TANK_SCHOOLS).optional(),
-  riftDensity: choiceField('school of rift-lake numbers', DENSITIES).optional(),
-  males: choiceField('school of males', MALES).optional(),
+  tankSize: choiceField('approach to tank size', TANK_SCHOOLS).optional(),
+  riftDensity: choiceField('rift-lake density', DENSITIES).optional(),
+  males: choiceField('approach to males', MALES).optional(),
 });
 
 const MONTH = /^\d{4}-(0[1-9]|1[0-2])$/;
@@ -103,7 +103,7 @@ export const planGroupFields = {
     .nonNullable('a month as YYYY-MM')
     .optional(),
   grownTogether: yesNoField('grown together').optional(),
-  wayOut: noteField('the way out').optional(),
+  wayOut: noteField('the exit plan').optional(),
 };
 export const planGroupSchema = groupField('a group', planGroupFields);
 

@@ -82,7 +82,7 @@ export const speciesSchema = groupField('a species profile', {
     /^[a-z0-9]+(-[a-z0-9]+)*$/,
     'an identifier such as "pterophyllum-scalare"',
   ),
-  life: choiceField('the kind of animal', LIFE_FORMS),
+  life: choiceField('the type of animal', LIFE_FORMS),
   scientificName: textField('the scientific name'),
   formerNames: listField<string>('former scientific names', textField('a name')),
   commonNames: listField<string>('common names', textField('a name')).min(1, 'at least one common name'),
@@ -205,7 +205,7 @@ export const speciesSchema = groupField('a species profile', {
   }),
   trade: groupField('trade', {
     soldTiny: yesNoField('sold tiny'),
-    mixedUpWith: noteField('what it is mixed up with and the telling mark'),
+    mixedUpWith: noteField('what it is confused with and how to tell them apart'),
     soldInPairs: yesNoField('sold in pairs'),
     supply: choiceField('supply', ['farmed', 'wild', 'both'] as const),
     met: choiceField('where met', ['shop', 'specialist', 'club'] as const),

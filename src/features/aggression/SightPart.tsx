@@ -1,5 +1,6 @@
 'use client';
 
+import { useWords } from '@/session/react/useSayings';
 import type { Cm } from '@/core/kernel';
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { type BestBreak, type Piece, PIECES, type Polygon, shapeOf } from '@/core/sightlines';
@@ -30,6 +31,7 @@ const percent = (share: number): string => `${Math.round(share * 100)}%`;
 
 /** Who sees whom: the floor from above, what a holder sees from where it sits, and where one more break hides most. */
 export function SightPart({ tank }: { readonly tank: TankView }) {
+  const words = useWords();
   const floor = useFloor(tank);
   const { lengthCm, widthCm } = tank.body.tank;
   const [chosen, setChosen] = useState<number | null>(null);
@@ -99,7 +101,7 @@ export function SightPart({ tank }: { readonly tank: TankView }) {
           viewBox={`0 0 ${lengthCm} ${widthCm}`}
           className="w-full touch-none border-2 border-slate bg-panel"
           role="group"
-          aria-label={`Floor of ${tank.body.name}, ${lengthCm} by ${widthCm} cm`}
+          aria-label={`Floor of ${tank.body.name}, ${words.tank('length', lengthCm)} by ${words.tank('length', widthCm)}`}
           onPointerDown={(event) => {
             if (event.target !== event.currentTarget) return;
             setChosen(null);
@@ -228,9 +230,10 @@ export function SightPart({ tank }: { readonly tank: TankView }) {
             </div>
             {found && (
               <p className="mt-2" role="status">
-                A slate of {found.piece.lengthCm} cm at {Math.round(found.piece.x)} cm from the left and{' '}
-                {Math.round(found.piece.y)} cm from the front, turned {found.piece.turned}°: it would see{' '}
-                {percent(found.share)} then. <Button onClick={() => add(found.piece)}>Place it there</Button>
+                A slate of {words.tank('length', found.piece.lengthCm)}, {words.tank('length', found.piece.x)}{' '}
+                from the left and {words.tank('length', found.piece.y)} from the front, turned{' '}
+                {found.piece.turned}°: the fish would see {percent(found.share)} then.{' '}
+                <Button onClick={() => add(found.piece)}>Place it there</Button>
               </p>
             )}
             {floor.changed !== null && floor.changed < 0.25 && pieces.length > 0 && (

@@ -166,7 +166,7 @@ export function AcclimationPart({ tank }: { readonly tank: TankView }) {
             />
             {plan.rounds > 0 && (
               <div className="my-2">
-                <RoundTimer rounds={plan.rounds} addLitres={plan.addLitres} />
+                <RoundTimer rounds={plan.rounds} add={words.fine('volume', plan.addLitres)} />
               </div>
             )}
             <Caution>

@@ -1,5 +1,6 @@
 'use client';
 
+import { useWords } from '@/session/react/useSayings';
 import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
@@ -79,6 +80,7 @@ function Listed({ tank }: { readonly tank: TankView }) {
 }
 
 function Here({ tank }: { readonly tank: TankView }) {
+  const words = useWords();
   const residents = useResidents(tank.id);
   const catalogue = useCatalogue();
   const colours = useResidentColours(residents);
@@ -91,7 +93,7 @@ function Here({ tank }: { readonly tank: TankView }) {
         <thead className="text-[12px] text-slate">
           <tr className="border-b border-line">
             <th className="py-1 font-medium">Who</th>
-            <th className="font-medium max-sm:hidden">Kind</th>
+            <th className="font-medium max-sm:hidden">Species</th>
             <th className="font-medium">Heads</th>
             <th className="font-medium max-sm:hidden">Sex</th>
             <th className="font-medium max-sm:hidden">Estimated length</th>
@@ -135,7 +137,7 @@ function Here({ tank }: { readonly tank: TankView }) {
                     : '–'}
                 </td>
                 <td className="fig max-sm:hidden">
-                  {lengthToday(resident, catalogue, todayIso()).toFixed(1)} cm
+                  {words.quantity('length', lengthToday(resident, catalogue, todayIso()))}
                 </td>
                 <td className="fig">{day(resident.cameOn)}</td>
                 <td className="text-right">

@@ -78,7 +78,7 @@ export function BringHome({ entry, profile, tank, onDone }: Props) {
       label={`Bring home ${commonName(profile)}`}
     >
       <div className="grid grid-cols-2 gap-2 sm:grid-cols-4">
-        <TextField label="Number received" {...form.part('count')} hint={`${entry.group.count} listed`} />
+        <TextField label="Number received" {...form.part('count')} hint={`${entry.group.count} planned`} />
         <TextField label="Length" {...form.part('lengthCm')} />
         <TextField label="Day" max={todayIso()} {...form.part('on')} />
         <SelectField label="Origin" {...form.part('origin')}>

@@ -1,6 +1,6 @@
 'use client';
 
-import { useSayings } from '@/session/react/useSayings';
+import { useSayings, useWords } from '@/session/react/useSayings';
 import { format, parseISO } from 'date-fns';
 import { useMemo, useState } from 'react';
 import { impulse } from '@/core/arrivals';
@@ -24,6 +24,7 @@ const TOLD = 5;
 
 /** A fish seen at the shop that nobody planned: what it would change to the list and to the waves, before it is paid for. */
 export function ImpulsePart({ tank, waves }: { readonly tank: TankView; readonly waves: Waves }) {
+  const words = useWords();
   const catalogue = useCatalogue();
   const say = useSayings();
   const { session, run } = useCommands();
@@ -79,7 +80,8 @@ export function ImpulsePart({ tank, waves }: { readonly tank: TankView; readonly
           <p>
             <strong>{countedOf(count, profile)}</strong>: in{' '}
             {told.wave.lane === null ? 'straight' : `quarantine from ${day(told.wave.arrives)}`}, released{' '}
-            {day(told.wave.releases)}; {told.load.toFixed(1)} mg/L of nitrate a week more at full size.{' '}
+            {day(told.wave.releases)}; {words.fine('concentration', told.load)} of nitrate a week more at full
+            size.{' '}
             {told.wave.later.length === 0
               ? 'No planned fish waits longer.'
               : `Waiting longer: ${everyOf(told.wave.later.map((one) => `${nameOf(one.key)} by ${one.days} days`))}.`}
@@ -102,7 +104,7 @@ export function ImpulsePart({ tank, waves }: { readonly tank: TankView; readonly
           <Button
             className="mt-2"
             onClick={() =>
-              run(`${countedOf(count, profile)} listed`, ({ documents }) => [
+              run(`Added ${countedOf(count, profile)}`, ({ documents }) => [
                 addGroups(documents, tank.id, [told.entry.group], session.stamp),
               ]).then((done) => done && setProfile(null))
             }

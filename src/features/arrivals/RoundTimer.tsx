@@ -1,6 +1,5 @@
 'use client';
 
-import type { Litres } from '@/core/kernel';
 import { useEffect, useState } from 'react';
 import { Button } from '@/ui/Button';
 
@@ -9,7 +8,7 @@ const TICK_MS = 1000;
 const ROUND_MS = 5 * 60_000;
 
 /** Rounds of mixing with a clock; when they began is kept in this browser, so that a reload loses nothing. */
-export function RoundTimer({ rounds, addLitres }: { readonly rounds: number; readonly addLitres: Litres }) {
+export function RoundTimer({ rounds, add }: { readonly rounds: number; readonly add: string }) {
   const [began, setBegan] = useState<number | null>(() => {
     const kept = Number(window.localStorage.getItem(KEY));
     return Number.isFinite(kept) && kept > 0 ? kept : null;
@@ -41,7 +40,7 @@ export function RoundTimer({ rounds, addLitres }: { readonly rounds: number; rea
         <strong>All rounds done: release the fish.</strong>
       ) : (
         <span>
-          Round <span className="fig">{round}</span> of {rounds}: {addLitres.toFixed(1)} L now. Next in{' '}
+          Round <span className="fig">{round}</span> of {rounds}: {add} now. Next in{' '}
           <span className="fig text-[20px]">
             {Math.floor(left / 60)}:{String(left % 60).padStart(2, '0')}
           </span>

@@ -163,7 +163,7 @@ export function WavesPart({ tank }: { readonly tank: TankView }) {
           ))}
           <option value="0">none, at my own risk</option>
         </SelectField>
-        <Button onClick={() => saveCalendar(tank, waves)}>Save for a calendar</Button>
+        <Button onClick={() => saveCalendar(tank, waves)}>Export to calendar</Button>
         {waves.byHand && <Button onClick={waves.anew}>Plan anew</Button>}
       </div>
       {waves.ripe.state !== 'ripe' && waves.ripe.state !== 'lived-in' && (
@@ -176,8 +176,8 @@ export function WavesPart({ tank }: { readonly tank: TankView }) {
       )}
       {waves.lanes.length === 0 && waves.rules.quarantineDays > 0 && (
         <Caution>
-          No tank in the rack is for quarantine: the waves go straight in, and whatever they carry, all get.
-          Add a spare tank, wet and ripe.
+          No quarantine tank: any disease they carry reaches the others. Add a spare tank with a proven
+          filter.
         </Caution>
       )}
       <WaveLine waves={waves} display={tank.body.name} nameOf={(index) => kindsOf(waves, index)} />

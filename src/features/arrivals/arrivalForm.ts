@@ -23,7 +23,7 @@ export const ARRIVAL_FIELDS = {
   daysInShop: came.daysInShop,
   bornAbout: came.bornAbout,
   seen: came.seen,
-  others: heads('of another kind'),
+  others: heads('of the wrong species'),
   stranger: came.species.optional(),
   until: comingDay('only until', todayIso),
   nextTank: came.nextTank,

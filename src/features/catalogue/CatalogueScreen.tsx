@@ -1,5 +1,6 @@
 'use client';
 
+import { facetName } from '@/words/en';
 import { speciesChange } from '@/core/commands';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
@@ -61,7 +62,12 @@ export function CatalogueScreen() {
             onChange={(event) => setTyped(event.target.value)}
           />
           <div className="mt-2">
-            <FacetFilter chosen={chosen} onChange={setChosen} narrow />
+            <FacetFilter
+              chosen={chosen}
+              onChange={setChosen}
+              nameOf={(facet, value) => facetName(facet, value, words)}
+              narrow
+            />
           </div>
           <p className="mt-1 text-[12px] text-slate" aria-live="polite">
             {shown.length} of {catalogue.all.length}

@@ -1,5 +1,7 @@
 'use client';
 
+import { countOf } from '@/words/en';
+import { useWords } from '@/session/react/useSayings';
 import { Button } from '@/ui/Button';
 import { Ledger } from '@/ui/Screen';
 import type { Look } from '@/workers/roomWork';
@@ -39,6 +41,7 @@ const all = (names: readonly string[]): string => (names.length === 0 ? 'none' :
 
 /** What a file holds and what it would change. Nothing is touched until the keeper agrees. */
 export function ImportPreview({ name, look, changedSince, watchRuns, tankName, onAgree, onLeave }: Props) {
+  const words = useWords();
   if (look.kind === 'refused') {
     return (
       <div role="alert" className="border-l-2 border-buoy pl-3">
@@ -54,9 +57,12 @@ export function ImportPreview({ name, look, changedSince, watchRuns, tankName, o
     return (
       <div className="border-l-2 border-deep pl-3">
         <p>
-          {name} is a plan: a tank of {look.plan.tank.lengthCm} × {look.plan.tank.widthCm} ×{' '}
-          {look.plan.tank.heightCm} cm with {look.plan.groups.length} groups. It would become a new tank with
-          that list; nothing else changes.
+          {name} is a plan: a tank of{' '}
+          {[look.plan.tank.lengthCm, look.plan.tank.widthCm, look.plan.tank.heightCm]
+            .map((cm) => words.tank('length', cm))
+            .join(' × ')}{' '}
+          with {countOf(look.plan.groups.length, 'group')}. It would become a new tank with that list; nothing
+          else changes.
         </p>
         <div className="mt-2 flex gap-2">
           <Button tone="main" onClick={onAgree}>
@@ -74,7 +80,8 @@ export function ImportPreview({ name, look, changedSince, watchRuns, tankName, o
         <p>
           {name} is the history of {life.name || `${life.count} ${life.species.replace(/-/g, ' ')}`}
           {life.keeper && `, kept by ${life.keeper}`}: {life.story.length} lines, {life.lengths.length}{' '}
-          lengths. It would arrive in {tankName} today, {life.lengthCm} cm long; nothing else changes.
+          lengths. It would arrive in {tankName} today, {words.quantity('length', life.lengthCm)} long;
+          nothing else changes.
         </p>
         <div className="mt-2 flex gap-2">
           <Button tone="main" onClick={onAgree}>

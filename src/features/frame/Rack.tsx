@@ -68,11 +68,11 @@ function RackTank({
           {residents.length + listed.length > 0 && <VerdictMark verdict={today} small />}
         </span>
         <span className="text-[12px] text-slate">
-          {tank.body.purpose}, <span className="fig">{heads}</span> here
+          {tank.body.purpose}, <span className="fig">{heads}</span> in tank
           {listed.length > 0 ? (
             <>
               , <span className="fig">{listed.reduce((sum, entry) => sum + entry.group.count, 0)}</span>{' '}
-              listed
+              planned
             </>
           ) : null}
         </span>

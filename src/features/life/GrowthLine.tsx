@@ -1,5 +1,6 @@
 'use client';
 
+import { useWords } from '@/session/react/useSayings';
 import type { Cm } from '@/core/kernel';
 import { addDays, differenceInDays, format, parseISO } from 'date-fns';
 import { lengthAfterMonths } from '@/core/growth';
@@ -20,12 +21,16 @@ export function GrowthLine({
   readonly lengths: readonly { readonly on: string; readonly lengthCm: Cm }[];
   readonly until: string;
 }) {
+  const words = useWords();
   const [first] = lengths;
   if (!first) return null;
   const span = Math.max(30, differenceInDays(parseISO(until), parseISO(first.on)));
   const expected = Array.from({ length: STEPS + 1 }, (_, i) => {
     const days = (span * i) / STEPS;
-    return { x: days, y: lengthAfterMonths(profile, first.lengthCm, days / MONTH_DAYS) };
+    return {
+      x: days,
+      y: words.value('length', lengthAfterMonths(profile, first.lengthCm, days / MONTH_DAYS)),
+    };
   });
   const at = (on: string): number => differenceInDays(parseISO(on), parseISO(first.on));
   const last = lengths.at(-1) ?? first;
@@ -35,12 +40,12 @@ export function GrowthLine({
     <Section title="Growth" aside="expected from the first measure">
       <LineChart
         label={lengths
-          .map((one) => `${format(parseISO(one.on), 'd MMM yyyy')}: ${one.lengthCm} cm`)
+          .map((one) => `${format(parseISO(one.on), 'd MMM yyyy')}: ${words.reading('length', one.lengthCm)}`)
           .join(', ')}
         lines={[
           {
             label: 'measured',
-            points: lengths.map((one) => ({ x: at(one.on), y: one.lengthCm })),
+            points: lengths.map((one) => ({ x: at(one.on), y: words.value('length', one.lengthCm) })),
             ink: 'deep',
             dots: 4,
           },
@@ -53,12 +58,13 @@ export function GrowthLine({
           max: span,
           write: (days) => format(addDays(parseISO(first.on), Math.round(days)), 'd MMM yy'),
         }}
-        y={{ label: 'cm', fromZero: true }}
+        y={{ label: words.unit('length'), fromZero: true }}
         png="lomvik-growth.png"
       />
       {lengths.length > 1 && (
         <p>
-          {last.lengthCm} cm when last measured, {due.toFixed(1)} expected by then
+          {words.reading('length', last.lengthCm)} when last measured, {words.quantity('length', due)}{' '}
+          expected by then
           {Math.abs(off) < 0.1
             ? ': as it should.'
             : off < 0

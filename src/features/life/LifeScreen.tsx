@@ -1,5 +1,6 @@
 'use client';
 
+import { useWords } from '@/session/react/useSayings';
 import { differenceInCalendarDays, format, parseISO } from 'date-fns';
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
@@ -73,6 +74,7 @@ function Choose() {
 }
 
 function Life({ story }: { readonly story: LifeStory }) {
+  const words = useWords();
   const { resident, events, lengths, tanks } = story;
   const catalogue = useCatalogue();
   const names = useNames();
@@ -174,7 +176,7 @@ function Life({ story }: { readonly story: LifeStory }) {
                       ? 'in it'
                       : 'not said',
               ],
-              ['Estimated length', `${now.toFixed(1)} cm`],
+              ['Estimated length', words.quantity('length', now)],
               ['Paired with', resident.pairedWith ? names.resident(resident.pairedWith) : '–'],
               ['Tanks', tanks.map((one) => names.tank(one.tank)).join(' → ') || names.tank(resident.tank)],
               ...(resident.toGo

@@ -1,6 +1,6 @@
 'use client';
 
-import { useSayings } from '@/session/react/useSayings';
+import { useSayings, useWords } from '@/session/react/useSayings';
 import { useState } from 'react';
 import type { WishesFile } from '@/core/lineups';
 import { commonName } from '@/core/model';
@@ -24,6 +24,7 @@ export function LeftOutList({
   readonly found: Found;
   readonly place: number;
 }) {
+  const words = useWords();
   const catalogue = useCatalogue();
   const { ask: askWorker, own } = useLineUpsWorker();
   const say = useSayings();
@@ -40,7 +41,8 @@ export function LeftOutList({
     const asked = await askWorker((remote) =>
       remote.takes(file, own, todayIso(), found.groups, { species, count }),
     );
-    if (asked.ok) setTakes((before) => ({ ...before, [species]: changeWords(asked.value, catalogue) }));
+    if (asked.ok)
+      setTakes((before) => ({ ...before, [species]: changeWords(asked.value, catalogue, words) }));
     else if (asked.why !== 'cancelled') setFailed({ species, why: asked.why });
   };
   if (found.leftOut.length === 0) return <p className="text-slate">Line-up {place} leaves out no wish.</p>;

@@ -193,7 +193,7 @@ export function LineUpColumn(props: Props) {
           ['Layers', <Layers key="layers" assessment={assessment} />],
           [
             'Nitrate a week',
-            `${tenth(assessment.context.load.nitrateMgLWeek)} of ${tenth(wishes.body.nitrateBudget ?? NITRATE_BUDGET)} mg/L`,
+            `${tenth(assessment.context.load.nitrateMgLWeek)} of ${words.quantity('concentration', wishes.body.nitrateBudget ?? NITRATE_BUDGET)}`,
           ],
           ['Cost', cost(found.groups, wishes.body.wishes, wishes.living)],
           [

@@ -269,7 +269,7 @@ export function MovesPart({ tank, wishes }: { readonly tank: TankView; readonly 
           <Table
             caption="Moving fish"
             heads={[
-              'Kind',
+              'Species',
               { name: 'Stay', figures: true },
               { name: 'Leave', figures: true },
               { name: 'Reason' },

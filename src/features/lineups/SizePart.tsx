@@ -1,11 +1,11 @@
 'use client';
 
-import { useSayings } from '@/session/react/useSayings';
+import { useSayings, useWords } from '@/session/react/useSayings';
 import { proxy } from 'comlink';
 import { useState } from 'react';
 import { STANDARD_TANKS } from '@/catalogue/standardTanks';
 import { commonName } from '@/core/model';
-import { countedOf, everyOf, tenth } from '@/words/en';
+import { countedOf, everyOf } from '@/words/en';
 import { sizesForPlace, USUAL_CLEARANCE_CM } from '@/core/tank';
 import { parseQuantity } from '@/core/kernel';
 import { useCatalogue } from '@/session/react/RoomProvider';
@@ -28,6 +28,7 @@ const SHARES = [
 ] as const;
 
 function SizeAnswerView({ answer, share }: { readonly answer: Answer; readonly share: number }) {
+  const words = useWords();
   const say = useSayings();
   const catalogue = useCatalogue();
   const nameOf = (species: string): string => {
@@ -40,7 +41,9 @@ function SizeAnswerView({ answer, share }: { readonly answer: Answer; readonly s
         <p>
           <strong className="text-[18px]">{answer.size.name}</strong>{' '}
           <span className="fig text-slate">
-            {tenth(answer.size.lengthCm)} × {tenth(answer.size.widthCm)} × {tenth(answer.size.heightCm)} cm
+            {[answer.size.lengthCm, answer.size.widthCm, answer.size.heightCm]
+              .map((cm) => words.tank('length', cm))
+              .join(' × ')}
           </span>
           {!answer.proven && <span className="text-lamp"> A smaller one was left undecided.</span>}
         </p>

@@ -69,7 +69,7 @@ export function useWishes(tank: TankView) {
       if (fresh.length === 0) return;
       const [first] = fresh;
       void remake(
-        fresh.length === 1 && first ? `Wished ${commonName(first)}` : `Wished ${fresh.length} kinds`,
+        fresh.length === 1 && first ? `Added wish: ${commonName(first)}` : `Added ${fresh.length} wishes`,
         (wishes) => [...wishes, ...fresh.map(({ id }) => ({ species: id, weight: MIDDLING }))],
         fresh.length === 1,
       );

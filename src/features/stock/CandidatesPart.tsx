@@ -3,7 +3,7 @@
 import { useSayings, useWords } from '@/session/react/useSayings';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useMemo, useRef, useState } from 'react';
-import { type Candidate, candidatesFor, offeredGroup, roomPlan, signature } from '@/core/assess';
+import { type Candidate, candidatesFor, offeredGroup, roomPlan } from '@/core/assess';
 import {
   adultLengthCm,
   type Chosen,
@@ -13,9 +13,10 @@ import {
   namesOf,
   type SpeciesProfile,
 } from '@/core/model';
-import { countedOf } from '@/words/en';
+import { NITRATE_BUDGET, type Severity } from '@/core/rules';
+import { countedOf, type Sayings, facetName } from '@/words/en';
 import { useCatalogue } from '@/session/react/RoomProvider';
-import { useJoins } from '@/session/react/useJoins';
+import { useCandidates } from '@/session/react/useCandidates';
 import type { TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
 import { failureWords } from '@/workers/workerLine';
@@ -30,6 +31,18 @@ import type { useStock } from './useStock';
 const ROW_PX = 52;
 const SHOWN = 6;
 
+/** What a candidate changes, worst first: what it brings, what gets worse, and what is only a risk. */
+function linesOf(
+  { brings, grows, risks }: Candidate,
+  say: Sayings,
+): readonly (readonly [Severity, string])[] {
+  return [
+    ...brings.map((one) => [one.severity, say.finding(one)] as const),
+    ...grows.map((one) => [one.finding.severity, say.grows(one)] as const),
+    ...risks.map((one) => [one.severity, say.finding(one)] as const),
+  ];
+}
+
 function Effect({
   effect,
   profile,
@@ -41,7 +54,8 @@ function Effect({
 }) {
   const say = useSayings();
   const words = useWords();
-  const more = effect.brings.length - SHOWN;
+  const lines = linesOf(effect, say);
+  const more = lines.length - SHOWN;
   return (
     <div>
       <h2 className="text-[16px] font-semibold">{countedOf(effect.count, profile)}</h2>
@@ -51,31 +65,35 @@ function Effect({
         {effect.sameWaters ? '; from the same waters as your list' : ''}
         {effect.fillsEmptyLayer ? '; fills an empty layer' : ''}.
       </p>
-      {effect.brings.length === 0 ? (
+      {effect.already > 0 && (
+        <p className="mb-2">{countedOf(effect.already, profile)} already in the tank or planned.</p>
+      )}
+      {lines.length === 0 ? (
         <p className="mb-2">No new problems. Watch it all the same.</p>
       ) : (
         <ul className="mb-2">
-          {effect.brings.slice(0, SHOWN).map((finding) => (
-            <li
-              key={signature(finding)}
-              className="grid grid-cols-[4rem_1fr] gap-1 border-b border-line py-1"
-            >
-              <SeverityMark severity={finding.severity} />
-              <span>{say.finding(finding)}</span>
+          {lines.slice(0, SHOWN).map(([severity, said]) => (
+            <li key={said} className="grid grid-cols-[4.6rem_1fr] gap-1 border-b border-line py-1">
+              <SeverityMark severity={severity} />
+              <span>{said}</span>
             </li>
           ))}
           {more > 0 && <li className="text-slate">and {more} more</li>}
         </ul>
       )}
+      <p className="mb-2 text-slate">
+        Nitrate at full size: {words.quantity('concentration', effect.nitrateMgLWeek)} a week, budget{' '}
+        {NITRATE_BUDGET}.
+      </p>
       {profile.notes && <p className="mb-2 text-slate">{profile.notes}</p>}
       <Button tone="main" onClick={onAdd}>
-        List {countedOf(effect.count, profile)}
+        Add {countedOf(effect.count, profile)}
       </Button>
     </div>
   );
 }
 
-/** The whole catalogue for the tank at hand, best company first, with what each kind would do. */
+/** What could I add? The whole catalogue for the tank at hand, best first, with what each species would change. */
 export function CandidatesPart({
   tank,
   stock,
@@ -85,16 +103,17 @@ export function CandidatesPart({
 }) {
   const catalogue = useCatalogue();
   const say = useSayings();
-  const { effects, failure, again, tookMs, answered } = useJoins(tank, stock.residents, stock.listed);
+  const { effects, failure, again, tookMs, answered } = useCandidates(tank, stock.residents, stock.listed);
   const [chosen, setChosen] = useState<Chosen>({});
-  const [words, setWords] = useState('');
+  const words = useWords();
+  const [typed, setTyped] = useState('');
   const [picked, setPicked] = useState<string | null>(null);
   const facets = useMemo(
     () => new Map(catalogue.all.map((profile) => [profile.id, facetsOf(profile)])),
     [catalogue],
   );
   const shown = useMemo(() => {
-    const parts = foldName(words).split(' ').filter(Boolean);
+    const parts = foldName(typed).split(' ').filter(Boolean);
     return (effects ?? []).filter((effect) => {
       const profile = catalogue.byId.get(effect.species);
       const has = facets.get(effect.species);
@@ -102,7 +121,7 @@ export function CandidatesPart({
       const text = namesOf(profile).join(' ');
       return parts.every((part) => text.includes(part));
     });
-  }, [effects, facets, chosen, words, catalogue]);
+  }, [effects, facets, chosen, typed, catalogue]);
   const scroller = useRef<HTMLDivElement>(null);
   const rows = useVirtualizer({
     count: shown.length,
@@ -131,10 +150,14 @@ export function CandidatesPart({
         <TextField
           label="Name"
           type="search"
-          value={words}
-          onChange={(event) => setWords(event.target.value)}
+          value={typed}
+          onChange={(event) => setTyped(event.target.value)}
         />
-        <FacetFilter chosen={chosen} onChange={setChosen} />
+        <FacetFilter
+          chosen={chosen}
+          onChange={setChosen}
+          nameOf={(facet, value) => facetName(facet, value, words)}
+        />
       </div>
       {failure !== null && <Failed why={failureWords(failure) ?? ''} onAgain={again} />}
       <div className="grid gap-6 lg:grid-cols-[minmax(0,6fr)_minmax(0,5fr)]">
@@ -144,7 +167,7 @@ export function CandidatesPart({
               ? failure === null
                 ? 'Checking…'
                 : ''
-              : `${shown.length} of ${effects.length} kinds`}
+              : `${shown.length} of ${effects.length} species`}
           </p>
           <div
             ref={scroller}
@@ -159,7 +182,7 @@ export function CandidatesPart({
               {rows.getVirtualItems().map((row) => {
                 const effect = shown[row.index] as Candidate;
                 const one = catalogue.byId.get(effect.species) as SpeciesProfile;
-                const worst = effect.brings[0];
+                const [worst] = linesOf(effect, say);
                 return (
                   <li
                     key={effect.species}
@@ -172,22 +195,24 @@ export function CandidatesPart({
                       onClick={() => setPicked(effect.species)}
                       onFocus={() => setPicked(effect.species)}
                       className={classes(
-                        'grid h-full w-full grid-cols-[4.2rem_1fr] items-start gap-x-2 border-b border-line px-1 py-1.5 text-left hover:bg-panel',
+                        'grid h-full w-full grid-cols-[4.6rem_1fr] items-start gap-x-2 border-b border-line px-1 py-1.5 text-left hover:bg-panel',
                         effect === current && 'bg-panel',
                       )}
                     >
-                      <SeverityMark severity={effect.verdict === 'fits' ? 'good' : effect.verdict} />
+                      <SeverityMark severity={worst?.[0] ?? 'good'} />
                       <span className="min-w-0">
                         <span className="block truncate font-medium">
                           {countedOf(effect.count, one)}{' '}
-                          <span className="fig font-normal text-slate">{adultLengthCm(one)} cm</span>
+                          <span className="fig font-normal text-slate">
+                            {words.quantity('length', adultLengthCm(one))}
+                          </span>
                         </span>
                         <span className="block truncate text-[12px] text-slate">
-                          {worst
-                            ? say.finding(worst)
-                            : effect.fillsEmptyLayer
+                          {effect.already > 0 && `${effect.already} already here. `}
+                          {worst?.[1] ??
+                            (effect.fillsEmptyLayer
                               ? 'No new problems; fills an empty layer.'
-                              : 'No new problems.'}
+                              : 'No new problems.')}
                         </span>
                       </span>
                     </button>

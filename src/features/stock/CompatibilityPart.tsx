@@ -37,7 +37,7 @@ export function CompatibilityPart({ stock }: { readonly stock: ReturnType<typeof
           <caption className="sr-only">Compatibility, worst finding of each pair</caption>
           <thead>
             <tr>
-              <th className="sr-only">Kind</th>
+              <th className="sr-only">Species</th>
               {names.map((name) => (
                 <th key={name} scope="col" className="h-28 w-9 align-bottom text-[12px] font-medium">
                   <span className="block max-h-28 rotate-180 overflow-hidden py-1 whitespace-nowrap [writing-mode:vertical-rl]">

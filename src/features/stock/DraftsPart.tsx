@@ -1,12 +1,12 @@
 'use client';
 
-import { useSayings } from '@/session/react/useSayings';
+import { useSayings, useWords } from '@/session/react/useSayings';
 import { copyList, describeList, goByList, newList, removeList } from '@/core/commands';
 import { useMemo, useState } from 'react';
 import { assess, type Assessment, roomPlan, whatItAdds, signature } from '@/core/assess';
 import type { DocumentId } from '@/core/kernel';
 import type { Finding } from '@/core/rules';
-import { countedOf, everyOf, tenth } from '@/words/en';
+import { countedOf, everyOf } from '@/words/en';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useDrafts, useResidents, type DraftView, type TankView } from '@/session/react/useTanks';
@@ -100,6 +100,7 @@ function Differences({ title, findings }: { readonly title: string; readonly fin
 }
 
 function Compare({ judged }: { readonly judged: readonly Judged[] }) {
+  const words = useWords();
   const catalogue = useCatalogue();
   const [left, setLeft] = useState(judged[0]?.draft.id ?? '');
   const [right, setRight] = useState(judged[1]?.draft.id ?? '');
@@ -137,7 +138,8 @@ function Compare({ judged }: { readonly judged: readonly Judged[] }) {
             <VerdictMark verdict={judgedOne.assessment.today} later={judgedOne.assessment.later} />
             <p>{kinds(judgedOne)}.</p>
             <p className="fig text-slate">
-              {tenth(judgedOne.assessment.context.load.nitrateMgLWeek)} mg/L nitrate a week at full size
+              {words.quantity('concentration', judgedOne.assessment.context.load.nitrateMgLWeek)} nitrate a
+              week at full size
             </p>
           </div>
         ))}

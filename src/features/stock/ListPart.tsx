@@ -1,5 +1,6 @@
 'use client';
 
+import { useWords } from '@/session/react/useSayings';
 import { furnishTank } from '@/core/tank';
 import { format, parse } from 'date-fns';
 import { Slider } from 'radix-ui';
@@ -73,6 +74,7 @@ export function ListPart({
   readonly tank: TankView;
   readonly stock: ReturnType<typeof useStock>;
 }) {
+  const words = useWords();
   const { lines, assessment } = stock;
   const [months, setMonths] = useState(0);
   // A line of the list, or the kind that a finding is about.
@@ -138,6 +140,7 @@ export function ListPart({
           lid={lid}
           groups={drawn}
           lit={lit}
+          tickCm={words.tick(lengthCm).cm}
           className="max-h-60 w-full"
           label={`${tank.body.name} from the front at true scale with ${lines.map((line) => `${line.count} ${line.profile.commonNames[0]}`).join(', ') || 'no fish'}`}
         />

@@ -1,5 +1,6 @@
 'use client';
 
+import { useWords } from '@/session/react/useSayings';
 import { useState } from 'react';
 import { commonName, type SpeciesProfile } from '@/core/model';
 import {
@@ -59,13 +60,14 @@ function Answers({
   /** Puts so many on the shopping list; null when the kind is not listed. */
   readonly onBuy: ((count: number) => void) | null;
 }) {
+  const words = useWords();
   const wanted = { males, females };
   const buy = smallestPurchase(sure, p, wanted);
   const over = expectedSurplus(n, p, wanted);
   const overBought = buy === null ? null : expectedSurplus(buy, p, wanted);
   const ratio = profile?.company.femalesPerMale ?? null;
   const avoid = profile?.company.badNumbers ?? [];
-  const name = profile ? commonName(profile) : 'this kind';
+  const name = profile ? commonName(profile) : 'this species';
   return (
     <div className="grid gap-6 lg:grid-cols-2">
       <Section title={`Of ${n} unsexed`} aside="binomial, exact">
@@ -124,7 +126,7 @@ function Answers({
         </p>
         {profile?.company.sexedFromCm ? (
           <p className="mt-2 text-slate">
-            Sexes of {name} can be told from about {tenth(profile.company.sexedFromCm)} cm.
+            Sexes of {name} can be told from about {words.quantity('length', profile.company.sexedFromCm)}.
           </p>
         ) : null}
       </Section>
@@ -166,7 +168,7 @@ export function OddsPart({ stock }: { readonly stock: ReturnType<typeof useStock
       <p className="max-w-[84ch] text-slate">Young fish cannot be sexed. How many should you buy?</p>
       <div className="grid gap-3 lg:grid-cols-[18rem_1fr]">
         <div>
-          <SpeciesSearch catalogue={catalogue} label="Kind" onPick={take} />
+          <SpeciesSearch catalogue={catalogue} label="Species" onPick={take} />
           {profile && <p className="mt-1 font-medium">{commonName(profile)}</p>}
         </div>
         <div className="grid grid-cols-2 gap-2 sm:grid-cols-5">

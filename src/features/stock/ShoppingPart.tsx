@@ -139,7 +139,7 @@ export function ShoppingPart({
             <Table
               caption="Shopping list"
               heads={[
-                'Kind',
+                'Species',
                 { name: 'Keep', figures: true },
                 { name: 'Shopping list', figures: true },
                 { name: 'Extra', figures: true, wide: true },

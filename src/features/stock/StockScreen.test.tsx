@@ -29,7 +29,7 @@ describe('the stock list', () => {
     const session = await room([], [listed('paracheirodon-innesi', 3)]);
     show(session, <StockScreen />);
     await userEvent.click(within(findings()).getByRole('button', { name: 'Keep 10 neon tetras' }));
-    await waitFor(() => expect(screen.getByLabelText('10 neon tetra listed')).toBeInTheDocument());
+    await waitFor(() => expect(screen.getByLabelText('10 neon tetra planned')).toBeInTheDocument());
     expect(findings()).not.toHaveTextContent('need company');
   });
 
@@ -37,7 +37,7 @@ describe('the stock list', () => {
     show(await room([], [listed('paracheirodon-innesi', 6)]), <StockScreen />);
     const more = screen.getByRole('button', { name: 'One neon tetra more' });
     for (let i = 0; i < 7; i += 1) fireEvent.click(more);
-    await waitFor(() => expect(screen.getByLabelText('13 neon tetra listed')).toBeInTheDocument());
+    await waitFor(() => expect(screen.getByLabelText('13 neon tetra planned')).toBeInTheDocument());
   });
 
   it('offers no press that would send away who lives there', async () => {
@@ -62,9 +62,9 @@ describe('the stock list', () => {
     expect(first).toHaveTextContent('Without the oscars');
     await userEvent.click(within(first!).getByRole('button', { name: 'Without the oscars' }));
     await waitFor(() => expect(findings()).not.toHaveTextContent('oscar'));
-    expect(screen.queryByLabelText('1 oscar listed')).toBeNull();
+    expect(screen.queryByLabelText('1 oscar planned')).toBeNull();
     await act(async () => void (await session.undo()));
-    await waitFor(() => expect(screen.getByLabelText('1 oscar listed')).toBeInTheDocument());
+    await waitFor(() => expect(screen.getByLabelText('1 oscar planned')).toBeInTheDocument());
   });
 
   it('tells the numbers behind a finding when asked', async () => {

@@ -1,5 +1,6 @@
 'use client';
 
+import { useWords } from '@/session/react/useSayings';
 import { Minus, Pencil, Plus, Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import { memo, useState } from 'react';
@@ -36,15 +37,16 @@ function Sexes({ line }: { readonly line: StockLine }) {
 
 /** Length today, or on the date of the slider with the band that growth leaves open. */
 function LengthThen({ line, months }: { readonly line: StockLine; readonly months: number }) {
+  const words = useWords();
   const after = (later: number): number => lengthAfterMonths(line.profile, line.lengthCm, later);
   const [least, most] = lengthBand(after, months);
   return (
     <>
-      {after(months).toFixed(1)}{' '}
+      {words.figure('length', after(months))}{' '}
       <span className="text-slate">
         {months > 0 && most - least > 0.2
-          ? `(${least.toFixed(1)} to ${most.toFixed(1)})`
-          : `of ${adultLengthCm(line.profile)} cm`}
+          ? `(${words.range('length', [least, most])})`
+          : `of ${words.quantity('length', adultLengthCm(line.profile))}`}
       </span>
     </>
   );
@@ -105,7 +107,7 @@ const Line = memo(function Line({
             >
               <Minus size={13} aria-hidden="true" />
             </button>
-            <span className="fig w-6 text-center" aria-label={`${listed.group.count} ${name} listed`}>
+            <span className="fig w-6 text-center" aria-label={`${listed.group.count} ${name} planned`}>
               {listed.group.count}
             </span>
             <button type="button" className={TOOL} aria-label={`One ${name} more`} onClick={() => step(1)}>
@@ -122,7 +124,7 @@ const Line = memo(function Line({
       <td className="fig whitespace-nowrap max-sm:hidden">
         <LengthThen line={line} months={months} />
       </td>
-      <td className="text-slate max-sm:hidden">{listed ? 'listed' : 'here'}</td>
+      <td className="text-slate max-sm:hidden">{listed ? 'planned' : 'in tank'}</td>
       <td className="no-print text-right whitespace-nowrap">
         {listed ? (
           <>
@@ -186,7 +188,7 @@ export function StockTable({
       <table className="w-full text-left">
         <thead className="text-[12px] text-slate">
           <tr className="border-b border-line">
-            <th className="py-1 font-medium">Kind</th>
+            <th className="py-1 font-medium">Species</th>
             <th className="pl-7 font-medium whitespace-nowrap">How many</th>
             <th className="font-medium max-sm:hidden">Sexes</th>
             <th className="font-medium max-sm:hidden">{months > 0 ? 'Length then' : 'Length now'}</th>

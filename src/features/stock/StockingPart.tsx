@@ -1,5 +1,6 @@
 'use client';
 
+import { useWords } from '@/session/react/useSayings';
 import { useMemo } from 'react';
 import { fillReport, type FillReport, type RoutineOutlook } from '@/core/assess';
 import { commonName } from '@/core/model';
@@ -15,30 +16,31 @@ const percent = (share: number): string => `${Math.round(share * 100)}%`;
 const FULL_SHARE = 2;
 
 function Schools({ report }: { readonly report: FillReport }) {
+  const words = useWords();
   const { length, surface, nitrate, floor } = report.schools;
   const rows = [
     [
       'Nitrate budget',
       nitrate.mgLWeek / nitrate.budget,
-      `${tenth(nitrate.mgLWeek)} of ${nitrate.budget} mg/L a week`,
+      `${tenth(nitrate.mgLWeek)} of ${words.quantity('concentration', nitrate.budget)} a week`,
       'the only one you can measure',
     ],
     [
       'Length rule',
       length.cm / Math.max(1, length.allowsCm),
-      `${Math.round(length.cm)} of ${Math.round(length.allowsCm)} cm of fish`,
+      `${words.figure('length', length.cm)} of ${words.quantity('length', length.allowsCm)} of fish`,
       'an inch of fish to a US gallon of net water',
     ],
     [
       'Surface rule',
       surface.cm / Math.max(1, surface.allowsCm),
-      `${Math.round(surface.cm)} of ${Math.round(surface.allowsCm)} cm of fish`,
+      `${words.figure('length', surface.cm)} of ${words.quantity('length', surface.allowsCm)} of fish`,
       'an inch of fish to twelve square inches',
     ],
     [
       'Floor rule',
       floor.heldCm2 / Math.max(1, floor.footprintCm2),
-      `${Math.round(floor.heldCm2)} of ${Math.round(floor.footprintCm2)} cm² held`,
+      `${words.area(floor.heldCm2)} of ${words.area(floor.footprintCm2)}`,
       'territories against floor',
     ],
   ] as const;
@@ -46,7 +48,7 @@ function Schools({ report }: { readonly report: FillReport }) {
     <Table
       caption="Stocking level by rule"
       heads={[
-        'School',
+        'Rule',
         { name: 'Level', figures: true },
         'Mark = 100%',
         'From',
@@ -76,6 +78,7 @@ const weeks = ({ weeksToLimit }: RoutineOutlook): string =>
   weeksToLimit === null ? 'never' : weeksToLimit === 0 ? 'over it already' : `${tenth(weeksToLimit)} weeks`;
 
 function Routines({ report }: { readonly report: FillReport }) {
+  const words = useWords();
   return (
     <Table
       caption="Water change routines compared"
@@ -83,7 +86,7 @@ function Routines({ report }: { readonly report: FillReport }) {
         'Routine',
         { name: 'After a change', figures: true },
         { name: 'Peak', figures: true },
-        { name: `Until ${report.limitMgL} mg/L if changes stop`, figures: true },
+        { name: `Until ${words.quantity('concentration', report.limitMgL)} if changes stop`, figures: true },
       ]}
     >
       {report.outlooks.map((outlook, index) => (
@@ -92,8 +95,8 @@ function Routines({ report }: { readonly report: FillReport }) {
             {percent(outlook.routine.fraction)} every {tenth(outlook.routine.everyDays)} days
             {index === 0 ? ', yours' : ''}
           </Cell>
-          <Cell figures>{tenth(outlook.after)} mg/L</Cell>
-          <Cell figures>{tenth(outlook.before)} mg/L</Cell>
+          <Cell figures>{words.quantity('concentration', outlook.after)}</Cell>
+          <Cell figures>{words.quantity('concentration', outlook.before)}</Cell>
           <Cell figures>{weeks(outlook)}</Cell>
         </Row>
       ))}
@@ -103,6 +106,7 @@ function Routines({ report }: { readonly report: FillReport }) {
 
 /** How full the tank is by every school, what each kind adds, and what routines make of it. */
 export function StockingPart({ stock }: { readonly stock: ReturnType<typeof useStock> }) {
+  const words = useWords();
   const catalogue = useCatalogue();
   const report = useMemo(() => fillReport(stock.assessment), [stock.assessment]);
   if (report.lines.length === 0) return <Empty>No fish yet.</Empty>;
@@ -111,7 +115,7 @@ export function StockingPart({ stock }: { readonly stock: ReturnType<typeof useS
       <Schools report={report} />
       <Section
         title="Two other routines"
-        aside={`tap ${tenth(report.tapMgL)} mg/L; plants are taken to use ${percent(report.plantShare)}, a rough figure`}
+        aside={`tap ${words.quantity('concentration', report.tapMgL)}; plants use about ${percent(report.plantShare)}`}
       >
         <Routines report={report} />
         <p className="mt-1 text-[12px] text-slate">
@@ -123,7 +127,7 @@ export function StockingPart({ stock }: { readonly stock: ReturnType<typeof useS
         <Table
           caption="What each species adds"
           heads={[
-            'Kind',
+            'Species',
             { name: 'Number', figures: true },
             { name: 'Mass', figures: true },
             { name: 'Food a day', figures: true },
@@ -141,9 +145,11 @@ export function StockingPart({ stock }: { readonly stock: ReturnType<typeof useS
                   <Cell figures>{line.count}</Cell>
                   <Cell figures>{line.massG < 10 ? line.massG.toFixed(1) : Math.round(line.massG)} g</Cell>
                   <Cell figures>{line.feedGDay.toFixed(2)} g</Cell>
-                  <Cell figures>{line.nitrateMgLWeek.toFixed(2)} mg/L</Cell>
+                  <Cell figures>
+                    {words.reading('concentration', Number(line.nitrateMgLWeek.toFixed(2)))}
+                  </Cell>
                   <Cell figures wide>
-                    {line.heldCm2 > 0 ? `${Math.round(line.heldCm2)} cm²` : '–'}
+                    {line.heldCm2 > 0 ? words.area(line.heldCm2) : '–'}
                   </Cell>
                 </Row>
               );

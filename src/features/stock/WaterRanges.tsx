@@ -1,15 +1,16 @@
+import { useWords } from '@/session/react/useSayings';
 import { memo } from 'react';
 import type { Assessment } from '@/core/assess';
 import { commonName } from '@/core/model';
 import { tenth } from '@/words/en';
 
 const MEASURES = [
-  { name: 'temperatureC', label: 'Temperature, °C', low: 14, high: 34 },
-  { name: 'ph', label: 'pH', low: 4, high: 9.5 },
-  { name: 'ghDh', label: 'Hardness, °dH', low: 0, high: 30 },
+  { name: 'temperatureC', label: 'Temperature', kind: 'temperature', low: 14, high: 34 },
+  { name: 'ph', label: 'pH', kind: null, low: 4, high: 9.5 },
+  { name: 'ghDh', label: 'GH', kind: 'hardness', low: 0, high: 30 },
 ] as const;
 
-/** Water windows of all kinds with what they share and where the tank stands. */
+/** Water ranges of all species with what they share and where the tank stands. */
 export const WaterRanges = memo(function WaterRanges({
   assessment,
   colours,
@@ -17,10 +18,14 @@ export const WaterRanges = memo(function WaterRanges({
   readonly assessment: Assessment;
   readonly colours: ReadonlyMap<string, string>;
 }) {
+  const words = useWords();
   const { kinds, shared, water } = assessment.context;
   return (
     <div className="grid grid-cols-1 gap-4 sm:grid-cols-3">
-      {MEASURES.map(({ name, label, low, high }) => {
+      {MEASURES.map(({ name, label, kind: measured, low, high }) => {
+        const figure = (value: number): string =>
+          measured === null ? tenth(value) : words.figure(measured, value);
+        const title = measured === null ? label : `${label}, ${words.unit(measured)}`;
         const at = (value: number): string =>
           `${(Math.min(1, Math.max(0, (value - low) / (high - low))) * 100).toFixed(2)}%`;
         const common = shared[name];
@@ -28,10 +33,10 @@ export const WaterRanges = memo(function WaterRanges({
         return (
           <figure key={name}>
             <figcaption className="text-[12px] text-slate">
-              <span className="block font-medium">{label}</span>
+              <span className="block font-medium">{title}</span>
               <span className="fig block min-h-[1.45em]">
                 {common
-                  ? `shared ${tenth(common[0])} to ${tenth(common[1])}`
+                  ? `shared ${figure(common[0])} to ${figure(common[1])}`
                   : kinds.length > 0
                     ? 'nothing shared'
                     : ''}
@@ -52,7 +57,7 @@ export const WaterRanges = memo(function WaterRanges({
                 <div
                   className="absolute inset-y-0 w-px bg-ink"
                   style={{ left: at(water[name]) }}
-                  title={`tank ${water[name]}`}
+                  title={`tank ${figure(water[name])}`}
                 />
               )}
               <ul className="relative flex flex-col gap-[3px]">
@@ -62,9 +67,9 @@ export const WaterRanges = memo(function WaterRanges({
                     <li
                       key={kind.profile.id}
                       className="h-[7px]"
-                      title={`${commonName(kind.profile)}: ${from} to ${to}`}
+                      title={`${commonName(kind.profile)}: ${figure(from)} to ${figure(to)}`}
                     >
-                      <span className="sr-only">{`${commonName(kind.profile)}: ${from} to ${to}`}</span>
+                      <span className="sr-only">{`${commonName(kind.profile)}: ${figure(from)} to ${figure(to)}`}</span>
                       <span
                         aria-hidden="true"
                         className="absolute h-[5px]"
@@ -80,9 +85,9 @@ export const WaterRanges = memo(function WaterRanges({
               </ul>
             </div>
             <div className="fig flex justify-between text-[11px] text-slate">
-              <span>{low}</span>
-              <span>{known ? `tank ${tenth(water[name])}` : 'tank not measured'}</span>
-              <span>{high}</span>
+              <span>{figure(low)}</span>
+              <span>{known ? `tank ${figure(water[name])}` : 'tank not measured'}</span>
+              <span>{figure(high)}</span>
             </div>
           </figure>
         );

@@ -87,7 +87,7 @@ describe('the furnishing of a tank', () => {
     await waitFor(() => expect(tank(session).tank.bowCm).toBeCloseTo(10.16, 6));
     expect(screen.getByRole('img', { name: /Seen from above: bow-front/ })).toBeInTheDocument();
   });
-  it('counts hides by kind, and refuses half a cave', async () => {
+  it('counts hiding places by type, and refuses half a cave', async () => {
     const session = await room();
     show(session, <TankScreen />);
     await userEvent.type(screen.getByLabelText('Caves'), '4{Enter}');

@@ -1,5 +1,6 @@
 'use client';
 
+import { useWords } from '@/session/react/useSayings';
 import { CM_PER_INCH, formatQuantity, keeperUnit, type QuantityKind } from '@/core/kernel';
 import { removeTank } from '@/core/commands';
 import { useMemo } from 'react';
@@ -105,10 +106,12 @@ function OneTank({ tank }: { readonly tank: TankView }) {
   const residents = useResidents(tank.id);
   const settings = useSettings();
   const length = (cm: number): string => formatQuantity('length', cm, settings.length);
+  const words = useWords();
   const { lid = true } = tank.body.tank;
   const { lengthCm, widthCm, heightCm, waterLineCm, substrateCm, glassMm, shape, bowCm } = furnishTank(
     tank.body.tank,
   ).furnished;
+  const tick = words.tick(lengthCm);
   const remove = () => run(`Removed ${tank.body.name}`, removeTank(tank.id));
   return (
     <Screen
@@ -131,11 +134,12 @@ function OneTank({ tank }: { readonly tank: TankView }) {
               <GlassFront
                 tank={{ lengthCm, heightCm, waterLineCm, substrateCm }}
                 lid={lid}
+                tickCm={tick.cm}
                 groups={[]}
                 label={`From the front: ${length(lengthCm)} by ${length(heightCm)}, water to ${length(waterLineCm)}`}
                 className="max-h-52 w-full"
               />
-              <figcaption className="text-[12px] text-slate">Front, ticks every 10 cm</figcaption>
+              <figcaption className="text-[12px] text-slate">Front, a tick every {tick.label}</figcaption>
             </figure>
             <figure>
               <TankTop

@@ -1,3 +1,4 @@
+import { useWords } from '@/session/react/useSayings';
 import type { Cm, Mm } from '@/core/kernel';
 import type { TankShape } from '@/core/model';
 
@@ -34,11 +35,12 @@ export function TankTop({
   readonly bowCm?: Cm | undefined;
   readonly className?: string;
 }) {
+  const words = useWords();
   const pane = glassMm / 10;
   return (
     <svg
       role="img"
-      aria-label={`Seen from above: ${shape === 'box' ? '' : `${shape}, `}${lengthCm} by ${widthCm} cm`}
+      aria-label={`Seen from above: ${shape === 'box' ? '' : `${shape}, `}${words.tank('length', lengthCm)} by ${words.tank('length', widthCm)}`}
       viewBox={`-3 -3 ${lengthCm + 6} ${widthCm + 6}`}
       className={className}
       preserveAspectRatio="xMidYMid meet"

@@ -1,5 +1,6 @@
 'use client';
 
+import { useWords } from '@/session/react/useSayings';
 import { draftChange, newTank, tankChange } from '@/core/commands';
 import { X } from 'lucide-react';
 import { useRouter } from 'next/navigation';
@@ -56,11 +57,12 @@ function Need({
   readonly answer: SchoolAnswer<StandardTank>;
   readonly measure: keyof TankFigure;
 }) {
+  const words = useWords();
   const value = answer.least[measure];
   if (value === null) return <span className="text-slate">any</span>;
   return (
     <>
-      <span className="fig block">{measure === 'litres' ? `${value} L` : `${value} cm`}</span>
+      <span className="fig block">{words.tank(measure === 'litres' ? 'volume' : 'length', value)}</span>
       <span className="block text-[12px] text-slate">{everyOf(answer.drivers[measure].map(commonName))}</span>
     </>
   );

@@ -64,7 +64,7 @@ export function TodayScreen() {
 
   return (
     <Screen
-      title="What is due and what is wrong"
+      title="Today"
       actions={
         <>
           <Button onClick={() => setFishing(true)}>Start with fish</Button>
@@ -98,7 +98,7 @@ export function TodayScreen() {
             </ul>
           </Section>
         )}
-        <Section title="Wrong" aside="in the tank and planned">
+        <Section title="Problems" aside="in the tank and planned">
           <ul>
             {tanks.map((tank) => (
               <Problems key={tank.id} tank={tank} />

@@ -1,5 +1,6 @@
 'use client';
 
+import { useWords } from '@/session/react/useSayings';
 import type { MgL } from '@/core/kernel';
 import { format, parseISO } from 'date-fns';
 import { type FILTER_STEPS, NEW_TANK_LIFE } from '@/core/events';
@@ -23,6 +24,7 @@ const DOSE_MGL = 2;
 
 /** How far the filter is, and what is done with it. */
 export function FilterCard({ tank }: { readonly tank: TankView }) {
+  const words = useWords();
   const { session, run } = useCommands();
   const life = useRoomState((state) => state.room.tanks[tank.id]) ?? NEW_TANK_LIFE;
   const residents = useResidents(tank.id);
@@ -57,7 +59,9 @@ export function FilterCard({ tank }: { readonly tank: TankView }) {
       <div className="mt-2 flex flex-wrap gap-2">
         <Button onClick={() => step('Filter started', 'started')}>Started</Button>
         <Button onClick={() => step('Filter seeded', 'seeded')}>Seeded from a running tank</Button>
-        <Button onClick={() => step('Dose given', 'dosed', DOSE_MGL)}>Dosed to {DOSE_MGL} mg/L</Button>
+        <Button onClick={() => step('Dose given', 'dosed', DOSE_MGL)}>
+          Dosed to {words.quantity('concentration', DOSE_MGL)}
+        </Button>
         <Button onClick={() => step('Filter cleaned', 'cleaned')}>Cleaned</Button>
         <Button onClick={() => step('Drained', 'torn down')}>Drain and dry</Button>
       </div>

@@ -1,5 +1,6 @@
 'use client';
 
+import { useWords } from '@/session/react/useSayings';
 import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
 import { NITRATE_BUDGET, NITRATE_EDGE } from '@/core/rules';
@@ -21,26 +22,29 @@ const routineWords = ({ fraction, everyDays }: ChangeRoutine): string =>
   `${percent(fraction)} every ${everyDays} days`;
 
 /** What was measured against what was expected, in a sentence that says how sure it is. */
-function measuredWords({ rate, predicted, factor }: WaterLog): string {
+function measuredWords({ rate, predicted, factor }: WaterLog, unit: string): string {
   const week = (perDay: number): string => tenth(perDay * 7);
-  if (!rate) return `Test twice, a week apart. Until then ${week(predicted)} mg/L a week is an estimate.`;
+  if (!rate) return `Test twice, a week apart. Until then ${week(predicted)} ${unit} a week is an estimate.`;
   if (rate.rises === 1)
-    return `One pair of tests: ${week(rate.perDay)} mg/L a week, without limits yet; predicted ${week(predicted)}.`;
-  const sure = `${week(rate.perDay)} mg/L a week (95% limits ${week(rate.low)} to ${week(rate.high)}, ${rate.rises} pairs of tests${rate.setAside > 0 ? `, ${rate.setAside} far off and given little weight` : ''})`;
+    return `One pair of tests: ${week(rate.perDay)} ${unit} a week, without limits yet; predicted ${week(predicted)}.`;
+  const sure = `${week(rate.perDay)} ${unit} a week (95% limits ${week(rate.low)} to ${week(rate.high)}, ${rate.rises} pairs of tests${rate.setAside > 0 ? `, ${rate.setAside} far off and given little weight` : ''})`;
   return `Measured ${sure}; predicted ${week(predicted)}.${
     factor === null
       ? predicted > 0
         ? ' They are too far apart for one tank: check the tests and the stock list.'
         : ''
-      : ` This tank makes ${tenth(factor * 100)}% of what is predicted, and forecasts for it use that.`
+      : ` This tank makes ${Math.round(factor * 100)}% of the prediction; the forecast uses that.`
   }`;
 }
 
 /** Nitrate: what it does, what is coming, what the routine has to be, and when the next wave can be afforded. */
 export function OutlookPart({ log }: { readonly log: WaterLog }) {
   const [reading, setReading] = useState<Reading>('nitrateMgL');
+  const words = useWords();
+  const unit = words.unit('concentration');
   const { routine, outlook, perDay, tap, nowMgL, effects, waveUnmeasured } = log;
-  const peak = (one: ChangeRoutine): string => `${tenth(steadyState(one, perDay, tap).before)} mg/L`;
+  const peak = (one: ChangeRoutine): string =>
+    words.quantity('concentration', steadyState(one, perDay, tap).before);
   const ahead = nitrateCourse(nowMgL ?? tap, perDay, routine, tap, AHEAD_DAYS);
   const leaves = outlook.roomWeek - log.listAdds;
   return (
@@ -59,12 +63,14 @@ export function OutlookPart({ log }: { readonly log: WaterLog }) {
         </SelectField>
       </div>
       <WaterChart log={log} ahead={ahead} today={todayIso()} reading={reading} />
-      <p className="mt-2">{measuredWords(log)}</p>
+      <p className="mt-2">{measuredWords(log, unit)}</p>
       {effects.map(({ on, effect }) => (
         <p key={on}>
           The fish of {format(parseISO(on), 'd MMM')} changed it by{' '}
-          <span className="fig">{tenth(effect.perDay * 7)} mg/L a week</span> (95% limits{' '}
-          {tenth(effect.low * 7)} to {tenth(effect.high * 7)}).
+          <span className="fig">
+            {tenth(effect.perDay * 7)} {unit} a week
+          </span>{' '}
+          (95% limits {tenth(effect.low * 7)} to {tenth(effect.high * 7)}).
         </p>
       ))}
       {waveUnmeasured && (
@@ -89,12 +95,16 @@ export function OutlookPart({ log }: { readonly log: WaterLog }) {
                 ? `at ${NITRATE_EDGE} already`
                 : `${NITRATE_EDGE} in ${Math.round(outlook.missedDays)} days`,
           ],
-          [`Budget left of ${NITRATE_BUDGET} a week`, `${tenth(outlook.roomWeek)} mg/L`],
+          [`Budget left of ${NITRATE_BUDGET} a week`, `${tenth(outlook.roomWeek)} ${unit}`],
         ]}
       />
       {log.listed > 0 && (
         <p className={`mt-2 ${leaves < 0 ? 'text-lamp' : ''}`}>
-          Planned fish add about <span className="fig">{tenth(log.listAdds)} mg/L a week</span> when grown:{' '}
+          Planned fish add about{' '}
+          <span className="fig">
+            {tenth(log.listAdds)} {unit} a week
+          </span>{' '}
+          at full size:{' '}
           {leaves >= 0
             ? 'within budget. Test again before and after each wave.'
             : `${tenth(-leaves)} over budget. Change more, plant more, or plan fewer fish.`}

@@ -1,5 +1,6 @@
 'use client';
 
+import { useWords } from '@/session/react/useSayings';
 import { ammoniaFraction, TOXIC_AMMONIA_MGL } from '@/core/water';
 import { tenth } from '@/words/en';
 import { appendChange, useCommands } from '@/session/react/useCommands';
@@ -17,6 +18,7 @@ const BLANK = Object.fromEntries(READING_FIELDS.map(({ name }) => [name, '']));
 
 /** A water test at the tank: what was read, in any unit, with the part of the ammonia that burns. */
 export function TestForm({ tank }: { readonly tank: TankView }) {
+  const words = useWords();
   const { session, keep } = useCommands();
   const form = useRoomForm({
     fields: { ...READINGS, on: pastDay('the day', todayIso) },
@@ -57,8 +59,11 @@ export function TestForm({ tank }: { readonly tank: TankView }) {
         </div>
         {toxic !== null && (
           <p className={`mt-2 ${toxic >= TOXIC_AMMONIA_MGL ? 'text-buoy' : 'text-slate'}`} aria-live="polite">
-            Of it <span className="fig">{toxic.toFixed(3)} mg/L</span> is toxic ammonia at pH {tenth(ph ?? 7)}{' '}
-            and {tenth(warmth ?? 25)} °C
+            Of it{' '}
+            <span className="fig">
+              {toxic.toFixed(3)} {words.unit('concentration')}
+            </span>{' '}
+            is toxic ammonia at pH {tenth(ph ?? 7)} and {words.fine('temperature', warmth ?? 25)}
             {toxic >= TOXIC_AMMONIA_MGL ? ': it burns gills. Change water today and stop feeding.' : '.'}
           </p>
         )}

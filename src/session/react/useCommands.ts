@@ -106,11 +106,11 @@ export function useCommands(): Commands {
       }
     };
     const undo = async (id?: string): Promise<void> =>
-      tell(await session.undo(id).catch(complain), 'Taken back', 'Nothing to take back.');
+      tell(await session.undo(id).catch(complain), 'Undone', 'Nothing to take back.');
     return {
       session,
       undo: () => undo(),
-      redo: async () => tell(await session.redo().catch(complain), 'Done again', 'Nothing to do again.'),
+      redo: async () => tell(await session.redo().catch(complain), 'Redone', 'Nothing to do again.'),
       run: async (label, changes, quiet = false) => {
         const outcome = await attempt(label, changes, quiet);
         return outcome?.kind === 'done';

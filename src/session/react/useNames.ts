@@ -40,7 +40,7 @@ export function useNames(): RoomNames {
   return useMemo(() => {
     const tanks = new Map<string, string>(tanksOf(documents).map((tank) => [tank.id, tank.body.name]));
     return {
-      tank: (id) => tanks.get(id) ?? 'a tank no longer in the rack',
+      tank: (id) => tanks.get(id) ?? 'a removed tank',
       resident: (id) => somebodyWords(id, catalogue) ?? nameOf(room.residents[id]),
     };
   }, [catalogue, documents, room, nameOf]);

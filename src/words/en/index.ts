@@ -10,6 +10,7 @@ export {
 export { sayEffect, sayPattern, sayStep, sayStepWhy } from './aggression';
 export type { RoomNames } from './diary';
 export { sayLateness, saySpare } from './due';
+export { facetName } from './facets';
 export { sayHierarchy } from './hierarchy';
 export { capital, countedOf, countOf, everyOf, listed, manyOf, verb } from './names';
 export { METRIC, tenth } from './quantities';

@@ -21,12 +21,16 @@ const STEP: Readonly<Record<string, number>> = {
   dH: 1,
   ppmCaCO3: 5,
   'mg/L': 1,
+  ppm: 1,
   ppt: 0.5,
   kg: 1,
   lb: 1,
   'L/h': 10,
   gph: 5,
 };
+
+/** Digits behind the point of what was read off a kit or typed in another unit; two where nothing is said. */
+const READ: Readonly<Record<string, number>> = { ppmCaCO3: 0, F: 1 };
 
 /** Tanks are measured more roughly than fish. */
 const TANK_STEP: Readonly<Record<string, number>> = { cm: 1, in: 0.5 };
@@ -71,6 +75,12 @@ const TICKS = [1, 2, 5, 10, 20];
 const MOST_TICKS = 15;
 
 export interface Quantities {
+  /** The label of the keeper's unit: "°F". */
+  readonly unit: (kind: QuantityKind) => string;
+  /** A value in the keeper's unit, for axes. */
+  readonly value: (kind: QuantityKind, core: number) => number;
+  /** The same rounded for reading, without the unit. */
+  readonly figure: (kind: QuantityKind, core: number) => string;
   /** "28 °C", "82 °F" */
   readonly quantity: (kind: QuantityKind, core: number) => string;
   /** What somebody typed or read off a kit: as it is, to a hundredth of the keeper's unit. */
@@ -91,9 +101,12 @@ export interface Quantities {
 export function quantitiesIn(choice: UnitChoice): Quantities {
   const label = (kind: QuantityKind): string => unitById(kind, keeperUnit(kind, choice)).label;
   return {
+    unit: label,
+    value: (kind, core) => fromCore(kind, core, keeperUnit(kind, choice)),
+    figure: (kind, core) => figureOf(kind, core, choice),
     quantity: (kind, core) => `${figureOf(kind, core, choice)} ${label(kind)}`,
     reading: (kind, core) =>
-      `${Number(fromCore(kind, core, keeperUnit(kind, choice)).toFixed(2))} ${label(kind)}`,
+      `${Number(fromCore(kind, core, keeperUnit(kind, choice)).toFixed(READ[keeperUnit(kind, choice)] ?? 2))} ${label(kind)}`,
     fine: (kind, core) =>
       `${Number(fromCore(kind, core, keeperUnit(kind, choice)).toFixed(1))} ${label(kind)}`,
     tank: (kind, core) => {

@@ -1,9 +1,10 @@
-import type { Assessment, CauseGroup } from '@/core/assess';
+import type { Assessment, CauseGroup, Growth } from '@/core/assess';
 import type { DueItem } from '@/core/due';
 import type { Dated } from '@/core/events';
 import type { UnitChoice } from '@/core/kernel';
 import type { Catalogue } from '@/core/model';
 import type { Finding, Fix, Reason } from '@/core/rules';
+import { sayGrowth } from './candidates';
 import { sayCause } from './causes';
 import { type RoomNames, sayEvent } from './diary';
 import { sayDue } from './due';
@@ -19,6 +20,8 @@ export interface Sayings {
   readonly finding: (finding: Reason) => string;
   /** The headline of findings of one cause. */
   readonly cause: (group: CauseGroup) => string;
+  /** A problem that a newcomer makes worse. */
+  readonly grows: (growth: Growth) => string;
   readonly fix: (fix: Fix) => string;
   /** "Fits until Jul 2027, then Stop" */
   readonly verdict: (answer: Pick<Assessment, 'today' | 'later'>) => string;
@@ -43,6 +46,7 @@ export function sayingsFor(catalogue: Pick<Catalogue, 'byId'>, choice: UnitChoic
   const words = wordsFor(catalogue, choice);
   return {
     finding: (finding) => dated(sayFact(finding, words), finding.from),
+    grows: (growth) => sayGrowth(growth, words),
     cause: (group) => dated(sayCause(group, words), group.from),
     fix: (fix) => sayFix(fix, words),
     verdict: ({ today, later }) =>

@@ -73,3 +73,6 @@ const TERMS: Readonly<Record<string, string>> = {
 
 /** A word of a file in the words of the trade: "too rough" is "too aggressive". */
 export const termOf = (word: string): string => TERMS[word] ?? word;
+
+/** Words of files that have another name on the screen. */
+export const FILE_WORDS: readonly string[] = Object.keys(TERMS);

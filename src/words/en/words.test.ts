@@ -180,7 +180,7 @@ describe('the tank, growth, feeding and nitrate', () => {
       'nitrate',
       [one('astronotus-ocellatus', 4)],
       /^When grown, these fish make \d+ mg\/L of nitrate a week; the budget is 20\.$/,
-      /\d+ mg\/L of nitrate/,
+      /\d+ ppm of nitrate/,
     ],
     [
       'panic',
@@ -223,7 +223,7 @@ describe('the tank, growth, feeding and nitrate', () => {
     expect(us.why({ because, fact: { says: 'food/meals' } }).map(([, figure]) => figure)).toEqual([
       '8 1/4 in',
       '109 sq in',
-      '35 mg/L a week',
+      '35 ppm a week',
       '1 in',
       '3',
     ]);

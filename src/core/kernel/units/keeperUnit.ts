@@ -25,7 +25,7 @@ export function keeperUnit(kind: QuantityKind, choice: UnitChoice): string {
     case 'flow':
       return isUs(choice) ? 'gph' : 'L/h';
     case 'concentration':
-      return 'mg/L';
+      return isUs(choice) ? 'ppm' : 'mg/L';
     case 'salinity':
       return 'ppt';
   }

@@ -24,7 +24,7 @@ export const tankRecord = defineRecord(
   'a tank',
   {
     ...tankFields,
-    order: numberField('its place in the rack', -1e6, 1e6),
+    order: numberField('its place in the list', -1e6, 1e6),
     tank: planTankSchema,
     water: planWaterSchema,
     routine: planRoutineSchema,

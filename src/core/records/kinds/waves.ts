@@ -4,7 +4,7 @@ import { wrong } from '../../events';
 import { defineRecord, tank } from '../define';
 
 const waveSchema = groupField('a wave', {
-  keys: listField<string>('kinds that come together', textField('a key')),
+  keys: listField<string>('species that are taken together', textField('a key')),
   lane: textField('a quarantine tank').nullable().optional().default(null),
   arrives: dayField('when it comes'),
   releases: dayField('when it is released'),

@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { byHowWellItJoins, type Candidate, roomPlan } from '@/core/assess';
+import { byHowWellItFits, type Candidate, roomPlan } from '@/core/assess';
 import type { DraftGroup } from '@/core/records';
 import type { Resident } from '@/core/events';
 import { keeperSpeciesOf } from '@/core/model';
@@ -26,7 +26,7 @@ interface Joins {
 const helpersHere = (): number => Math.min(2, Math.max(1, navigator.hardwareConcurrency - 1));
 
 /** What every kind of the catalogue would bring to a tank, worked out beside the screen. */
-export function useJoins(
+export function useCandidates(
   tank: TankView,
   residents: readonly Resident[],
   listed: readonly DraftGroup[],
@@ -68,7 +68,7 @@ export function useJoins(
           setJoins((before) => ({ ...before, failure: failed.why }));
         return;
       }
-      const effects = parts.flatMap((part) => (part.ok ? part.value : [])).sort(byHowWellItJoins);
+      const effects = parts.flatMap((part) => (part.ok ? part.value : [])).sort(byHowWellItFits);
       setJoins((before) => ({
         effects,
         tookMs: performance.now() - started,
