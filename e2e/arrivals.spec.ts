@@ -14,7 +14,7 @@ test('from the list to the tank: shops, an impulse, quarantine, a release, a loo
     await openDemo(page, '/arrivals?tank=demo-fen&part=source');
     await expect(page.getByText(/quarantine/).first()).toBeVisible();
     await page.getByText('pearl gourami', { exact: true }).last().click();
-    await expect(page.getByText(/Would they be taken back/).locator('visible=true')).toHaveCount(1);
+    await expect(page.getByText(/Would you take them back/).locator('visible=true')).toHaveCount(1);
   });
 
   await test.step('a shop file with unknown kinds: good rows offered, bad ones named', async () => {
@@ -25,9 +25,9 @@ test('from the list to the tank: shops, an impulse, quarantine, a release, a loo
         'shop,species,price,stock\nPier,tiger barb,2,30\nPier,no such fish,1,1\nPier,pearl gourami,x,4\n',
       ),
     });
-    await expect(page.getByText('1 rows can be read, 2 things cannot.')).toBeVisible();
+    await expect(page.getByText('1 row can be read; 2 faults.')).toBeVisible();
     await expect(page.getByText(/line 3, column species: expected a species of the catalogue/)).toBeVisible();
-    await page.getByRole('button', { name: 'Take the 1 rows' }).click();
+    await page.getByRole('button', { name: 'Import 1 row' }).click();
     await expect(page.getByText(/Stock from your file/)).toBeVisible();
     await expect(page.getByRole('heading', { name: 'Pier' })).toBeVisible();
     await page.keyboard.press('Control+z');
@@ -44,9 +44,9 @@ test('from the list to the tank: shops, an impulse, quarantine, a release, a loo
   });
 
   await test.step('a wave moved before its quarantine ends is told unwise', async () => {
-    await page.getByRole('button', { name: 'Wave 2 a week earlier' }).click();
+    await page.getByRole('button', { name: 'Wave 2: 1 week earlier' }).click();
     await expect(
-      page.getByText(/holds another batch, or is drying|is not free before/).first(),
+      page.getByText(/holds another batch, or is drying|is in use until/).first(),
     ).toBeVisible();
     await page.keyboard.press('Control+z');
   });
@@ -54,26 +54,26 @@ test('from the list to the tank: shops, an impulse, quarantine, a release, a loo
   await test.step('illness seen makes a quarantine longer', async () => {
     await page.goto('/arrivals?tank=demo-quay&part=quarantine');
     await expect(page.getByRole('heading', { name: /^Day \d+/ })).toBeVisible();
-    await expect(page.getByRole('button', { name: 'Passed' })).toBeDisabled();
+    await expect(page.getByRole('button', { name: 'Finish quarantine' })).toBeDisabled();
     await page.getByRole('button', { name: 'spots or film' }).click();
     await page.getByRole('button', { name: 'Save signs' }).click();
-    await expect(page.getByText(/Longer than was set: something showed/)).toBeVisible();
+    await expect(page.getByText(/^Signs on .*: extended to/)).toBeVisible();
     await page.getByLabel('Product and dose').fill('a made-up remedy, as the label says');
     await page.getByRole('button', { name: 'Save' }).click();
-    await expect(page.getByText('Given to Quay: a made-up remedy, as the label says.')).toBeVisible();
+    await expect(page.getByText('Treated Quay: a made-up remedy, as the label says.')).toBeVisible();
   });
 
   await test.step('a release from quarantine, ticked step by step, survives a reload and moves the fish', async () => {
     await page.goto('/arrivals?tank=demo-fen&part=release');
-    await expect(page.getByText(/Its quarantine lasts until/)).toBeVisible();
+    await expect(page.getByText(/[Qq]uarantine until/)).toBeVisible();
     await page.getByRole('checkbox', { name: /dwarf chain loaches/ }).check();
-    await page.getByRole('button', { name: 'Begin the release' }).click();
-    await page.getByRole('checkbox', { name: /Lights off/ }).click();
-    await expect(page.getByRole('checkbox', { name: /Lights off/ })).toBeChecked();
+    await page.getByRole('button', { name: 'Start release' }).click();
+    await page.getByRole('checkbox', { name: /Turn the lights off/ }).click();
+    await expect(page.getByRole('checkbox', { name: /Turn the lights off/ })).toBeChecked();
     await page.reload();
-    await expect(page.getByRole('checkbox', { name: /Lights off/ })).toBeChecked();
-    await page.getByRole('button', { name: /Off until tomorrow|Dark for two days/ }).click();
-    await expect(page.getByText(/Light 0 %/)).toBeVisible();
+    await expect(page.getByRole('checkbox', { name: /Turn the lights off/ })).toBeChecked();
+    await page.getByRole('button', { name: /Off until tomorrow|Dark for two/ }).click();
+    await expect(page.getByText(/Light 0%/)).toBeVisible();
     await expect(page.getByRole('button', { name: 'Confirm arrival' })).toBeDisabled();
     await tickAll(page);
     await page.getByRole('button', { name: 'Confirm arrival' }).click();
@@ -95,17 +95,17 @@ test('from the list to the tank: shops, an impulse, quarantine, a release, a loo
 test('moving house counts out and in, and finds who was left behind', async ({ page }) => {
   await openDemo(page, '/arrivals?tank=demo-nursery&part=moving');
   await page.getByLabel('To', { exact: true }).selectOption({ label: 'Fen' });
-  await page.getByRole('button', { name: 'Begin the move' }).click();
+  await page.getByRole('button', { name: 'Start move' }).click();
   await page.getByLabel('Fill bucket').selectOption({ index: 1 });
   await page.getByLabel('Fish in').fill('4');
   await page.getByRole('button', { name: 'In the bucket' }).click();
   await page.getByRole('button', { name: 'in the new tank' }).click();
-  await expect(page.getByText(/4 of 5 are over; 1 still here: look behind the back wall/)).toBeVisible();
-  await expect(page.getByRole('button', { name: 'The move is done' })).toBeDisabled();
+  await expect(page.getByText(/4 of 5 moved; 1 not found/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Finish move' })).toBeDisabled();
   await page.reload();
-  await expect(page.getByText(/4 of 5 are over/)).toBeVisible();
+  await expect(page.getByText(/4 of 5 moved/)).toBeVisible();
   await tickAll(page);
-  await page.getByRole('button', { name: 'The move is done' }).click();
+  await page.getByRole('button', { name: 'Finish move' }).click();
   await page.getByRole('link', { name: 'Planned and here' }).click();
   await expect(page.getByRole('row', { name: /Young clowns/ })).toContainText('1');
 });

@@ -66,10 +66,10 @@ test('nothing is wider than a phone', async ({ page }) => {
 test('the demo room and the keeper’s own are never mixed', async ({ page }) => {
   await page.goto('/');
   await page.getByRole('button', { name: 'open the demo room' }).click();
-  await expect(page.getByRole('navigation', { name: 'Room and rack' })).toContainText('Skerry');
+  await expect(page.getByRole('navigation', { name: 'Room and tanks' })).toContainText('Skerry');
   await page.getByRole('link', { name: 'Files' }).first().click();
   await page.getByRole('button', { name: 'Go to my room' }).click();
-  await page.getByRole('link', { name: 'Room', exact: true }).first().click();
+  await page.getByRole('link', { name: 'Today', exact: true }).first().click();
   await expect(
     page.getByRole('heading', { name: 'Start with the fish you want or the tank you have.' }),
   ).toBeVisible();
@@ -81,7 +81,7 @@ test('the demo room and the keeper’s own are never mixed', async ({ page }) =>
   await page.getByRole('link', { name: 'Files' }).first().click();
   await page.getByRole('button', { name: 'Remove' }).click();
   await expect(page.getByRole('heading', { name: 'Demo room', exact: true })).toBeVisible();
-  await expect(page.getByRole('navigation', { name: 'Room and rack' })).not.toContainText('Skerry');
+  await expect(page.getByRole('navigation', { name: 'Room and tanks' })).not.toContainText('Skerry');
 });
 
 test('growth on the slider brings findings up on their day', async ({ page }) => {
@@ -111,7 +111,7 @@ test.describe('by touch', () => {
 
   test('a watch, a count and the due list on a phone, one-handed', async ({ page }) => {
     await openDemo(page);
-    await page.getByRole('link', { name: /Fen Not counted/ }).click();
+    await page.getByRole('link', { name: /Fen Count the/ }).click();
     await expect(page.getByRole('heading', { name: 'Watch Fen' })).toBeVisible();
     const small = await page
       .getByRole('main')
@@ -123,9 +123,9 @@ test.describe('by touch', () => {
       );
     expect(small).toEqual([]);
     await page.getByRole('button', { name: 'One kuhli loach fewer seen' }).click();
-    await page.getByRole('button', { name: 'Record the count of kuhli loach' }).click();
-    await expect(page.getByText('Counted 7 kuhli loach')).toBeVisible();
-    await page.getByRole('button', { name: 'Room and rack' }).click();
+    await page.getByRole('button', { name: 'Save the count of kuhli loach' }).click();
+    await expect(page.getByText('Counted 7 kuhli loaches')).toBeVisible();
+    await page.getByRole('button', { name: 'Room and tanks' }).click();
     await page.getByRole('link', { name: /Skerry/ }).click();
     await page.getByRole('button', { name: /Amber/ }).tap();
     await page.getByRole('button', { name: /Tawny/ }).tap();
@@ -144,14 +144,14 @@ test('everything is reached by keys: palette, list of keys, screens, undo', asyn
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'Stock list of Nursery' })).toBeVisible();
   await page.keyboard.press('Alt+5');
-  await expect(page.getByRole('heading', { name: 'Order in Nursery' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Hierarchy in Nursery' })).toBeVisible();
   await page.goBack();
   await expect(page.getByRole('heading', { name: 'Stock list of Nursery' })).toBeVisible();
 });
 
 test('a fish gets a history: moved, measured, sexed, split and named', async ({ page }) => {
   await openDemo(page, '/arrivals?tank=demo-quay');
-  await page.getByRole('button', { name: 'Record something about Chain loaches' }).click();
+  await page.getByRole('button', { name: 'Add an entry about Chain loaches' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('What').selectOption('split off');
   await dialog.getByRole('button', { name: 'Save' }).click();
@@ -160,7 +160,7 @@ test('a fish gets a history: moved, measured, sexed, split and named', async ({ 
   await dialog.getByLabel('Name or mark').fill('Notch');
   await dialog.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('row', { name: /Notch/ })).toBeVisible();
-  await page.getByRole('button', { name: 'Record something about Notch' }).click();
+  await page.getByRole('button', { name: 'Add an entry about Notch' }).click();
   await dialog.getByLabel('What').selectOption('moved');
   await dialog.getByLabel('To').selectOption({ label: 'Fen' });
   await dialog.getByRole('button', { name: 'Save' }).click();
@@ -179,7 +179,7 @@ unwatched(
     await page.reload();
     await context.setOffline(true);
     await page.goto('/hierarchy?tank=demo-skerry');
-    await expect(page.getByRole('heading', { name: 'Order in Skerry' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Hierarchy in Skerry' })).toBeVisible();
     await expect(page.locator('canvas')).toBeVisible();
     await page.goto('/watch?tank=demo-skerry');
     const fish = page.getByRole('group', { name: 'Fish' });

@@ -12,7 +12,7 @@ test('the whole job, once through, in the keeper’s own room', async ({ page },
 
   await test.step('a tank without a size is refused, one with is in the rack as typed', async () => {
     await page.getByRole('button', { name: 'Add tank' }).click();
-    await page.getByRole('button', { name: 'Add tank' }).click();
+    await page.getByRole('dialog').getByRole('button', { name: 'Add tank' }).click();
     await expect(page.getByRole('alert').first()).toBeVisible();
     await page.keyboard.press('Escape');
     await newTank(page, 'Holm', ['4 ft', '18 in', '21 in']);
@@ -23,7 +23,7 @@ test('the whole job, once through, in the keeper’s own room', async ({ page },
   await test.step('a measure that makes no sense is refused where it stands', async () => {
     await page.getByLabel('Width', { exact: true }).fill('wide');
     await page.getByLabel('Width', { exact: true }).press('Enter');
-    await expect(page.getByRole('alert').filter({ hasText: 'Type a measure such as' })).toBeVisible();
+    await expect(page.getByRole('alert').filter({ hasText: 'type a measure such as' })).toBeVisible();
     await page.getByLabel('Width', { exact: true }).press('Escape');
     await expect(page.getByLabel('Width', { exact: true })).toHaveValue('18 in');
   });
@@ -50,7 +50,7 @@ test('the whole job, once through, in the keeper’s own room', async ({ page },
 
   await test.step('the list is brought in as individuals, and counts too large are refused', async () => {
     await page.getByRole('link', { name: 'bring home' }).click();
-    const form = page.getByRole('form', { name: 'Bring in yellow lab' });
+    const form = page.getByRole('form', { name: 'Bring home yellow lab' });
     await form.getByLabel('Number received').fill('0');
     await form.getByRole('button', { name: 'Confirm arrival' }).click();
     await expect(form.getByRole('alert')).toContainText('Type a whole number from 1.');
@@ -97,7 +97,7 @@ test('the whole job, once through, in the keeper’s own room', async ({ page },
   });
 
   await test.step('the ladder stands', async () => {
-    await screen(page, 'Order');
+    await screen(page, 'Hierarchy');
     const ladder = page.getByRole('table').first();
     await expect(ladder.getByRole('row').nth(1)).toContainText('Torch');
     await expect(page.getByText('4 contests among 4 fish')).toBeVisible();
@@ -105,13 +105,13 @@ test('the whole job, once through, in the keeper’s own room', async ({ page },
   });
 
   await test.step('one is rehomed, with a reason and a taker; one dies, with circumstances', async () => {
-    await screen(page, 'Leavers');
+    await screen(page, 'Departures');
     await page.getByLabel('Who', { exact: true }).selectOption({ label: 'Torch' });
     await page.getByRole('button', { name: 'Record rehoming' }).click();
-    await expect(page.getByRole('main').getByRole('alert')).toContainText('Type who takes Torch.');
+    await expect(page.getByRole('main').getByRole('alert')).toContainText('type who takes Torch.');
     await page.getByLabel('New keeper').fill('Maren');
     await page.getByRole('button', { name: 'Record rehoming' }).click();
-    await expect(page.getByText('Torch rehomed to Maren: too rough.')).toBeVisible();
+    await expect(page.getByText('Rehomed Torch to Maren: too aggressive.')).toBeVisible();
     await page.getByRole('radio', { name: 'Died' }).check();
     await page.getByLabel('Who', { exact: true }).selectOption({ label: 'Lye' });
     await page.getByLabel('Cause, if known').fill('torn fins');
@@ -164,12 +164,12 @@ test('the whole job, once through, in the keeper’s own room', async ({ page },
       const path = info.outputPath(name);
       writeFileSync(path, text);
       await page.locator('input[type=file][accept*="json"]').setInputFiles(path);
-      const alert = page.getByRole('alert').filter({ hasText: 'was not taken in' });
-      await expect(alert).toContainText('The room is as it was.');
+      const alert = page.getByRole('alert').filter({ hasText: 'cannot be imported' });
+      await expect(alert).toContainText('Nothing was changed.');
       await expect(alert).toContainText(words);
       await alert.getByRole('button', { name: 'OK' }).click();
     }
-    await expect(page.getByRole('navigation', { name: 'Room and rack' })).toContainText('Holm');
+    await expect(page.getByRole('navigation', { name: 'Room and tanks' })).toContainText('Holm');
   });
 
   await test.step('what was lost comes back from the file, after a look at what would change', async () => {
@@ -177,13 +177,13 @@ test('the whole job, once through, in the keeper’s own room', async ({ page },
     await page.getByRole('link', { name: 'Files' }).first().click();
     await page.locator('input[type=file][accept*="json"]').setInputFiles(saved);
     await expect(page.getByText('tank Doomed')).toBeVisible();
-    await expect(page.getByRole('navigation', { name: 'Room and rack' })).toContainText('Doomed');
+    await expect(page.getByRole('navigation', { name: 'Room and tanks' })).toContainText('Doomed');
     await page.getByRole('button', { name: 'Replace this room' }).click();
-    const rack = page.getByRole('navigation', { name: 'Room and rack' });
+    const rack = page.getByRole('navigation', { name: 'Room and tanks' });
     await expect(rack).not.toContainText('Doomed');
     await page
       .locator('[data-sonner-toast]')
-      .filter({ hasText: 'The room now holds' })
+      .filter({ hasText: 'The room was replaced' })
       .getByRole('button', { name: 'Undo' })
       .click();
     await expect(rack).toContainText('Doomed');
@@ -192,7 +192,7 @@ test('the whole job, once through, in the keeper’s own room', async ({ page },
     await expect(rack).not.toContainText('Doomed');
     await page.reload();
     await page.getByRole('link', { name: /^Holm/ }).click();
-    await screen(page, 'Order');
+    await screen(page, 'Hierarchy');
     await expect(page.getByRole('table').first()).toContainText('Sol');
   });
 });

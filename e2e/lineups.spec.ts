@@ -10,14 +10,14 @@ test('a wish list becomes line-ups with proof, one of them a draft, and it is ta
     await expect(first).toContainText('best');
   });
   await test.step('what is left out has a reason, and what it would take', async () => {
-    const open = page.getByRole('listitem').filter({ hasText: 'jumps, and this tank is open' }).first();
+    const open = page.getByRole('listitem').filter({ hasText: 'this tank has no lid' }).first();
     await open.getByRole('button', { name: 'What would it need?' }).click();
-    await expect(open).toContainText(/It would take a lid|No single change/);
+    await expect(open).toContainText(/It would need a lid|No single change/);
   });
   await test.step('a set is added at one press, and undone', async () => {
     await page.getByLabel('Theme').selectOption('cool');
     await page.getByRole('button', { name: 'Add set' }).click();
-    const added = page.getByRole('button', { name: /^Undo: Wished/ });
+    const added = page.getByRole('button', { name: /^Undo: Added/ });
     await expect(added).toBeVisible();
     await added.click();
     await expect(page.getByRole('heading', { name: 'Wishes (12)' })).toBeVisible();
@@ -30,7 +30,7 @@ test('a wish list becomes line-ups with proof, one of them a draft, and it is ta
     await first.getByRole('button', { name: 'Save as draft' }).click();
     await expect(page.getByRole('button', { name: /^Undo: .*draft/i })).toBeVisible();
     await page.goto('/stock?tank=demo-fen&part=drafts');
-    await expect(page.getByRole('textbox', { name: /^Name of Line-up 1, worth/ })).toBeVisible();
+    await expect(page.getByRole('textbox', { name: /^Name of Line-up 1, score/ })).toBeVisible();
   });
   await test.step('the smallest tank for them is looked for, and the search can be stopped', async () => {
     await page.goto('/lineups?tank=demo-fen&part=size');

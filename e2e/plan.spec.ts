@@ -13,11 +13,11 @@ test('from the fish and a wall to a tank with its list', async ({ page }) => {
     await dialog.getByRole('combobox').fill(fish);
     await page.keyboard.press('Enter');
   }
-  await expect(dialog.getByRole('row', { name: /^middle/ })).toContainText('silver dollar');
+  await expect(dialog.getByRole('row', { name: /^usual/ })).toContainText('silver dollar');
   await dialog.getByLabel('Length of the wall').fill('5 ft');
-  await expect(dialog.getByRole('row', { name: /^middle/ })).toContainText('This place takes none');
+  await expect(dialog.getByRole('row', { name: /^usual/ })).toContainText('No size that carries them fits');
   await dialog.getByLabel('Length of the wall').fill('wide');
-  await expect(dialog.getByRole('alert')).toContainText('Expected a length');
+  await expect(dialog.getByRole('alert')).toContainText('a length such as');
   await dialog.getByLabel('Length of the wall').fill('260 cm');
   await dialog
     .getByRole('button', { name: /^Start with/ })
@@ -50,7 +50,7 @@ test('a list is looked at in every way, and each is taken back with one press', 
     await page.getByLabel('Eats').selectOption('algae');
     await page.getByLabel('Name', { exact: true }).fill('bristlenose');
     await expect(kinds.getByRole('button')).toHaveCount(1);
-    await page.getByRole('button', { name: 'List 1 bristlenose pleco' }).click();
+    await page.getByRole('button', { name: 'Add 1 bristlenose pleco' }).click();
     await expect(page.getByText('Listed 1 bristlenose pleco')).toBeVisible();
   });
 
@@ -63,7 +63,7 @@ test('a list is looked at in every way, and each is taken back with one press', 
     await part(page, 'List');
     await page.getByRole('button', { name: 'Leave out neon tetra' }).click();
     await part(page, 'Drafts');
-    await expect(page.getByText('Only with Stock list')).toBeVisible();
+    await expect(page.getByText('Only in Stock list')).toBeVisible();
     await expect(page.getByText(/the angelfish (will )?eat (the )?neon tetras/i)).toBeVisible();
     await page.keyboard.press('Control+z');
     await part(page, 'List');
@@ -97,16 +97,16 @@ test('species of the keeper’s own: changed, put back, taken in from a file wit
   page,
 }) => {
   await openDemo(page, '/catalogue?species=paracheirodon-innesi');
-  await page.getByRole('button', { name: 'Put my own figures' }).click();
+  await page.getByRole('button', { name: 'Edit values' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('male', { exact: true }).fill('2 m');
-  await dialog.getByRole('button', { name: 'Keep my figures' }).click();
+  await dialog.getByRole('button', { name: 'Save values' }).click();
   await expect(dialog.getByRole('alert').first()).toContainText('nothing is lost');
   await dialog.getByLabel('male', { exact: true }).fill('1.5 in');
-  await dialog.getByRole('button', { name: 'Keep my figures' }).click();
-  await expect(page.getByText('Your figures for: size.maleCm.')).toBeVisible();
-  await page.getByRole('button', { name: 'Back to the shipped figures' }).click();
-  await expect(page.getByText('Your figures for: size.maleCm.')).toHaveCount(0);
+  await dialog.getByRole('button', { name: 'Save values' }).click();
+  await expect(page.getByText('Your values for: size.maleCm.')).toBeVisible();
+  await page.getByRole('button', { name: 'Back to shipped values' }).click();
+  await expect(page.getByText('Your values for: size.maleCm.')).toHaveCount(0);
 
   await page.getByLabel('Species as CSV').setInputFiles({
     name: 'mine.csv',

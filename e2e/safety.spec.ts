@@ -59,11 +59,11 @@ test('a file with bad parts is opened in part, replaced, and put back', async ({
   };
   bad.documents = bad.documents.filter((document) => (document as { id?: string }).id !== 'demo-quay');
   await openFile(page, 'mended.lomvik.json', JSON.stringify(bad));
-  await expect(page.getByText(/records? cannot be taken in/)).toBeVisible();
+  await expect(page.getByText(/records? cannot be imported/)).toBeVisible();
   await expect(page.getByText(/entries\[\d+\]\.on: expected when it happened/)).toBeVisible();
   await page.getByRole('button', { name: 'Replace this room' }).click();
   await expect(page.getByText('The room was replaced by the file.')).toBeVisible();
-  const rack = page.getByRole('navigation', { name: 'Room and rack' });
+  const rack = page.getByRole('navigation', { name: 'Room and tanks' });
   await expect(rack.getByText('Quay')).toHaveCount(0);
   await page.reload();
   await page.getByRole('button', { name: 'Restore the room from before' }).click();
@@ -74,7 +74,7 @@ test('two tabs change one list, and each takes back its own change only', async 
   await openDemo(page, '/stock?tank=demo-fen');
   const other = await context.newPage();
   await openDemo(other, '/stock?tank=demo-fen');
-  const listed = (tab: Page, name: string) => tab.getByLabel(new RegExp(`^\\d+ ${name} listed`));
+  const listed = (tab: Page, name: string) => tab.getByLabel(new RegExp(`^\\d+ ${name} planned`));
   await list(page, 'sterbai cory');
   await expect(listed(other, 'sterbai cory')).toBeVisible();
   await list(other, 'honey gourami');

@@ -12,12 +12,12 @@ test('watch by thumb, read what it shows, take a step, see whether it worked', a
     await expect(logged).toContainText('Amber chased Tawny (right, floor).');
     await page.getByRole('button', { name: 'ram', exact: true }).click();
     await page.getByRole('button', { name: 'injury' }).click();
-    await expect(logged).toContainText('Amber rammed Tawny to hurt (right, floor).');
+    await expect(logged).toContainText('Amber rammed Tawny, injury (right, floor).');
     await page.getByRole('button', { name: /^Tawny/ }).click();
-    await page.getByRole('button', { name: 'torn', exact: true }).click();
-    await expect(logged).toContainText('Tawny is torn (right, floor).');
+    await page.getByRole('button', { name: 'torn fins', exact: true }).click();
+    await expect(logged).toContainText('Tawny had torn fins (right, floor).');
     await page.reload();
-    await expect(logged).toContainText('Tawny is torn');
+    await expect(logged).toContainText('Tawny had torn fins');
     await page.getByRole('button', { name: 'Finish' }).click();
     await expect(page.getByText(/Watched Skerry for/)).toBeVisible();
   });
@@ -25,27 +25,27 @@ test('watch by thumb, read what it shows, take a step, see whether it worked', a
   await test.step('Settle shows the pattern with its numbers, and the last step with its limits', async () => {
     await page.setViewportSize({ width: 1280, height: 800 });
     await page.goto('/aggression?tank=demo-skerry');
-    await expect(page.getByText(/95 % limits/).first()).toBeVisible();
-    await expect(page.getByText('one boss')).toBeVisible();
-    await expect(page.getByText(/an even share would be/).first()).toBeVisible();
-    await expect(page.getByText(/It could also be/).first()).toBeVisible();
+    await expect(page.getByText(/95% limits/).first()).toBeVisible();
+    await expect(page.getByText('One dominant fish')).toBeVisible();
+    await expect(page.getByText(/even share/).first()).toBeVisible();
+    await expect(page.getByText(/or a guarding pair/).first()).toBeVisible();
   });
 
   await test.step('two steps at once are one bundle; the boss is put aside until a day', async () => {
     await page
-      .getByRole('button', { name: 'Take the step: boss set aside' })
-      .or(page.getByRole('button', { name: 'boss set aside', exact: true }))
+      .getByRole('button', { name: 'Do this: dominant fish removed' })
+      .or(page.getByRole('button', { name: 'dominant fish removed', exact: true }))
       .first()
       .click();
     await page.getByRole('button', { name: 'shorter light', exact: true }).click();
-    await expect(page.getByText(/are one bundle/)).toBeVisible();
+    await expect(page.getByText(/count as one/)).toBeVisible();
     await expect(page.getByRole('button', { name: 'Save intervention' })).toBeDisabled();
     await page.getByLabel('Who', { exact: true }).selectOption({ label: 'Amber' });
     await page.getByLabel('Where', { exact: true }).selectOption({ label: 'Nursery' });
     await page.getByLabel('Until', { exact: true }).fill('2031-01-05');
     await page.getByRole('button', { name: 'Save intervention' }).click();
     await expect(
-      page.getByText(/parts cannot be told apart|Nothing has been watched since/).first(),
+      page.getByText(/Too early|Not watched since|count as one/).first(),
     ).toBeVisible();
     await page.goto('/watch?tank=demo-skerry');
     await expect(page.getByRole('button', { name: /^Amber/ })).toHaveCount(0);
@@ -59,7 +59,7 @@ test('losses, head counts and the story of a fish', async ({ page }) => {
     await expect(page.getByText(/loses more than the others/).first()).toBeVisible();
     const died = page.getByRole('row', { name: /Harbour Aquatics/ });
     await expect(died).toContainText('9');
-    await page.getByRole('checkbox', { name: /without the incidents/ }).check();
+    await page.getByRole('checkbox', { name: /without incidents/ }).check();
     await expect(died).not.toContainText('9');
   });
 
@@ -73,7 +73,7 @@ test('losses, head counts and the story of a fish', async ({ page }) => {
   await test.step('a count below the book, and the book put right', async () => {
     await page.goto('/departures?tank=demo-fen&part=counts');
     await page.getByLabel('harlequin rasbora seen', { exact: true }).fill('10');
-    await page.getByRole('button', { name: 'Record the count of harlequin rasbora seen' }).click();
+    await page.getByRole('button', { name: 'Save the count of harlequin rasbora seen' }).click();
     await expect(page.getByText(/4 not seen/)).toBeVisible();
     await page
       .getByRole('listitem')
@@ -117,7 +117,7 @@ test('losses, head counts and the story of a fish', async ({ page }) => {
     });
     await expect(page.getByText(/is the history of Amber/)).toBeVisible();
     await page.getByRole('button', { name: 'Confirm arrival' }).click();
-    await expect(page.getByText('Amber came with its story').first()).toBeVisible();
+    await expect(page.getByText('Amber arrived with its history').first()).toBeVisible();
   });
 
   await test.step('contests by CSV: bad rows named, strangers mapped, good ones taken', async () => {
@@ -129,11 +129,11 @@ test('losses, head counts and the story of a fish', async ({ page }) => {
         'time,winner,loser\n2026-11-01 18:00,Tawny,Tawny\n2026-11-01 18:01,Big One,Tawny\n2031-01-01,Tawny,Inky\n2026-11-01 18:02,Tawny,Inky\n',
       ),
     });
-    await expect(page.getByText(/old\.csv: 1 rows can be imported, 3 things are wrong/)).toBeVisible();
+    await expect(page.getByText(/old\.csv: 1 rows can be imported, 3 faults/)).toBeVisible();
     await expect(page.getByText(/line 2, column loser: expected another fish/)).toBeVisible();
     await page.getByLabel('Who is "Big One"?').selectOption({ label: 'Saffron' });
-    await expect(page.getByText(/old\.csv: 2 rows can be taken in/)).toBeVisible();
-    await page.getByRole('button', { name: 'Take the 2 rows' }).click();
+    await expect(page.getByText(/old\.csv: 2 rows can be imported/)).toBeVisible();
+    await page.getByRole('button', { name: 'Import 2 rows' }).click();
     await expect(page.getByText('2 contests read in').first()).toBeVisible();
   });
 });

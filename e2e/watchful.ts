@@ -31,7 +31,7 @@ export async function newTank(
   measures: readonly [string, string, string],
 ): Promise<void> {
   await page.goto('/');
-  await page.getByRole('button', { name: /Add tank|New tank/ }).click();
+  await page.getByRole('button', { name: 'Add tank' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('Name').fill(name);
   await dialog.getByLabel('Length').fill(measures[0]);

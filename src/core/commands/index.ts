@@ -4,7 +4,7 @@ export { draftChange, draftId, listChangeIn, listedIn, speciesChange, tankChange
 export { beginMove, dropMove, emptyBucket, fillBucket, finishMove, tickMove } from './houseMove';
 export type { HouseMove } from './houseMove';
 export { decideToGo, recordDeath, rehome } from './leave';
-export { addGroups, copyList, describeList, goByList, newList, removeList } from './lists';
+export { addEntries, addGroups, copyList, describeList, goByList, newList, removeList } from './lists';
 export { newTank } from './newTank';
 export { bodyOf, ofTank } from './ofTank';
 export { openLife, openPlan } from './openFile';

@@ -22,7 +22,24 @@ export const addGroups = (
   groups: readonly PlanGroup[],
   stamp: Pick<Stamp, 'id'>,
 ): Change =>
-  listChangeIn(documents, tank, (listed) => [...listed, ...groups.map((group) => keyed(group, stamp))]);
+  addEntries(
+    documents,
+    tank,
+    groups.map((group) => ({ group })),
+    stamp,
+  );
+
+/** The same with prices and how many to buy. */
+export const addEntries = (
+  documents: Documents,
+  tank: TankId,
+  entries: readonly Omit<DraftGroup, 'key'>[],
+  stamp: Pick<Stamp, 'id'>,
+): Change =>
+  listChangeIn(documents, tank, (listed) => [
+    ...listed,
+    ...entries.map((entry) => ({ ...entry, key: freshId<string>(stamp) })),
+  ]);
 
 /** A list beside the one that the tank goes by, or the first where it has none. */
 export function newList(

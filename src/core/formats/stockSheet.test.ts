@@ -12,6 +12,9 @@ const line = (id: string, more: Partial<SheetLine>): SheetLine => ({
   price: null,
   buy: 6,
   wayOut: '',
+  origin: 'tank-bred',
+  until: '',
+  nextTank: '',
   ...more,
 });
 const lines = [

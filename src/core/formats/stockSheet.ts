@@ -16,6 +16,9 @@ export interface SheetLine {
   /** How many are bought; the count when nobody said. */
   readonly buy: number;
   readonly wayOut: string;
+  readonly origin: string;
+  readonly until: string;
+  readonly nextTank: string;
 }
 
 const WORDS = { stop: 'Stop', caution: 'Caution', note: 'Note', good: 'Good' } as const;
@@ -75,6 +78,9 @@ const CSV_FIELDS = [
   'buy',
   'price',
   'wayOut',
+  'origin',
+  'until',
+  'nextTank',
 ];
 
 /** A stock list as CSV (RFC 4180), with prices and what to buy. */
@@ -88,11 +94,14 @@ export function stockCsv(lines: readonly SheetLine[]): string {
         line.count,
         line.males ?? '',
         line.females ?? '',
-        Number(line.lengthCm.toFixed(1)),
+        Number(line.lengthCm.toFixed(2)),
         line.here ? 'here' : 'listed',
         line.here ? '' : line.buy,
         line.price ?? '',
         line.wayOut,
+        line.origin,
+        line.until,
+        line.nextTank,
       ]),
     },
     { newline: '\n' },

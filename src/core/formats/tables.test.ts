@@ -72,15 +72,42 @@ describe('tables of a tank, out and in', () => {
       'stock',
       stockTableCsv(
         Object.values(room.residents).filter((one) => one.count > 0),
-        [{ key: 'k', group: { species: 'danio-rerio', count: 8 } }],
+        [
+          {
+            key: 'k',
+            group: {
+              species: 'danio-rerio',
+              count: 8,
+              lengthCm: 2.5,
+              origin: 'wild',
+              wayOut: 'a club',
+              until: '2027-06',
+            },
+            price: 2.5,
+            buy: 10,
+          },
+        ],
       ),
       tableRoom(),
     );
     expect(stock.faults).toEqual([]);
-    expect(stock.listed.map((group) => [group.species, group.count])).toEqual([
+    expect(stock.listed.map(({ group }) => [group.species, group.count])).toEqual([
       ['labidochromis-caeruleus', 1],
       ['danio-rerio', 8],
     ]);
+    // Nothing that the keeper said is lost on the way: the same list, and the same verdict.
+    expect(stock.listed[1]).toEqual({
+      group: {
+        species: 'danio-rerio',
+        count: 8,
+        lengthCm: 2.5,
+        origin: 'wild',
+        wayOut: 'a club',
+        until: '2027-06',
+      },
+      price: 2.5,
+      buy: 10,
+    });
   });
   it('go into the command line as they are', () => {
     expect(orderAnswer(contestsCsv(happenings, 'T', (id) => id)).ok).toBe(true);

@@ -32,9 +32,12 @@ export interface TableRoom {
   readonly known: (event: Dated) => boolean;
 }
 
+/** A group of a stock table, with its price and how many to buy. */
+export type ListedRow = Omit<DraftGroup, 'key'>;
+
 export interface TableRead {
   readonly events: readonly Dated[];
-  readonly listed: readonly DraftGroup['group'][];
+  readonly listed: readonly ListedRow[];
   readonly faults: readonly Fault[];
   /** Names that nobody bears; a mapping is offered for them. */
   readonly strangers: readonly string[];
@@ -176,7 +179,9 @@ const READINGS: readonly (readonly [string, string, QuantityKind | null, string,
 function waterTest(at: Reading, room: TableRoom): Dated | null {
   const on = moment(at, room.now);
   const values: Record<string, number> = {};
-  for (const [column, field, kind, unit, low, high] of READINGS) {
+  for (const [old, field, kind, unit, low, high] of READINGS) {
+    // Our own headers name the unit; those of older files do not.
+    const column = at.cell(field) === '' ? old : field;
     const text = at.cell(column);
     if (text === '') continue;
     const parsed = kind === null ? null : parseQuantity(kind, text, unit);
@@ -184,7 +189,7 @@ function waterTest(at: Reading, room: TableRoom): Dated | null {
     if (value >= low && value <= high) values[field] = value;
     else at.say(column, `a reading from ${low} to ${high}${unit ? ` ${unit}` : ''}`);
   }
-  if (READINGS.every(([column]) => at.cell(column) === '')) at.say('ph', 'at least one reading in the row');
+  if (READINGS.every(([column, field]) => at.cell(column) === '' && at.cell(field) === '')) at.say('ph', 'at least one reading in the row');
   return on === null ? null : { type: 'tested', on, tank: room.tank, note: at.cell('note'), ...values };
 }
 
@@ -228,29 +233,42 @@ function leaver(at: Reading, room: TableRoom, strangers: Set<string>): Dated | n
       };
 }
 
-function stock(at: Reading, room: TableRoom): DraftGroup['group'] | null {
+function stock(at: Reading, room: TableRoom): ListedRow | null {
   const found = resolveSpecies(room.catalogue, at.cell('species'));
   if (!found.ok) at.say('species', `a species of the catalogue (nearest: ${found.nearest})`);
   const count = whole(at, 'count', null);
   if (count === null && at.cell('count') === '') at.say('count', 'a whole number from 1');
   const males = whole(at, 'males', null, 0);
   const females = whole(at, 'females', null, 0);
-  const length = at.cell('length');
+  // The header of our own tables names the unit; that of older ones does not.
+  const column = at.cell('lengthCm') === '' ? 'length' : 'lengthCm';
+  const length = at.cell(column);
   const parsed = length === '' ? null : parseQuantity('length', length, 'cm');
   const lengthCm = parsed === null ? null : parsed.ok ? parsed.quantity.core : NaN;
   if (lengthCm !== null && !(lengthCm > 0 && lengthCm <= 400))
-    at.say('length', 'a length, as "4 cm" or "1.5 in"');
+    at.say(column, 'a length, as "4 cm" or "1.5 in"');
   const origin = choice(at, 'origin', ORIGINS, 'unknown');
   if (count !== null && (males ?? 0) + (females ?? 0) > count)
     at.say('males', `no more males and females than ${count}`);
   if (!found.ok || count === null || origin === null) return null;
+  const price = at.cell('price') === '' ? null : Number(at.cell('price').replace(',', '.'));
+  if (price !== null && !(price >= 0 && price <= 1e6)) at.say('price', 'a price, such as 7.50');
+  const buy = whole(at, 'buy', null);
+  const texts = ['wayOut', 'until', 'nextTank'].flatMap((name) =>
+    at.cell(name) === '' ? [] : [[name, at.cell(name)] as const],
+  );
   return {
-    species: found.profile.id,
-    count,
-    origin,
-    ...(males === null ? {} : { males }),
-    ...(females === null ? {} : { females }),
-    ...(lengthCm === null ? {} : { lengthCm }),
+    group: {
+      species: found.profile.id,
+      count,
+      origin,
+      ...(males === null ? {} : { males }),
+      ...(females === null ? {} : { females }),
+      ...(lengthCm === null ? {} : { lengthCm }),
+      ...Object.fromEntries(texts),
+    },
+    ...(price === null ? {} : { price }),
+    ...(buy === null || buy === count ? {} : { buy }),
   };
 }
 
@@ -271,7 +289,7 @@ export function readTable(kind: TableKind, text: string, room: TableRoom): Table
   const faults: Fault[] = [...broken];
   const strangers = new Set<string>();
   const events: Dated[] = [];
-  const listed: DraftGroup['group'][] = [];
+  const listed: ListedRow[] = [];
   const seen = new Set<string>();
   for (const row of rows) {
     const before = faults.length;
@@ -282,9 +300,9 @@ export function readTable(kind: TableKind, text: string, room: TableRoom): Table
         void faults.push(cellFault(row.line, column, expected, row.cells[column] ?? '')),
     };
     if (kind === 'stock') {
-      const group = stock(at, room);
-      if (group && faults.length === before) sayFaults(validate(planGroupSchema, group), row, faults);
-      if (group && faults.length === before) listed.push(group);
+      const entry = stock(at, room);
+      if (entry && faults.length === before) sayFaults(validate(planGroupSchema, entry.group), row, faults);
+      if (entry && faults.length === before) listed.push(entry);
       continue;
     }
     const event =

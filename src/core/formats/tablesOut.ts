@@ -17,14 +17,14 @@ export const CONTEST_COLUMNS = [
 export const WATCH_COLUMNS = ['time', 'minutes', 'note', 'watch'] as const;
 export const WATER_COLUMNS = [
   'time',
-  'temperature',
+  'temperatureC',
   'ph',
-  'ammonia',
-  'nitrite',
-  'nitrate',
-  'gh',
-  'kh',
-  'tds',
+  'ammoniaMgL',
+  'nitriteMgL',
+  'nitrateMgL',
+  'ghDh',
+  'khDh',
+  'tdsPpm',
   'note',
 ] as const;
 export const LEAVER_COLUMNS = [
@@ -46,11 +46,16 @@ export const STOCK_COLUMNS = [
   'count',
   'males',
   'females',
-  'length',
+  'lengthCm',
   'origin',
   'came',
   'from',
   'state',
+  'until',
+  'nextTank',
+  'wayOut',
+  'price',
+  'buy',
 ] as const;
 
 const ofTank = (happenings: readonly Standing[], tank: string): readonly Standing[] =>
@@ -170,8 +175,13 @@ export const stockTableCsv = (residents: readonly Resident[], listed: readonly D
       one.cameOn.slice(0, 10),
       one.source,
       'here',
+      one.until ?? '',
+      one.nextTank,
+      '',
+      null,
+      null,
     ]),
-    ...listed.map(({ group }) => [
+    ...listed.map(({ group, price, buy }) => [
       group.species,
       '',
       group.count,
@@ -182,5 +192,10 @@ export const stockTableCsv = (residents: readonly Resident[], listed: readonly D
       '',
       '',
       'listed',
+      group.until ?? '',
+      group.nextTank ?? '',
+      group.wayOut ?? '',
+      price ?? null,
+      buy ?? null,
     ]),
   ]);

@@ -58,14 +58,14 @@ describe('species of the keeper’s own', () => {
     window.history.replaceState(null, '', '/catalogue?species=pterophyllum-scalare');
     const session = await room();
     show(session, <CatalogueScreen />);
-    fireEvent.click(screen.getByText('Put my own figures'));
+    fireEvent.click(screen.getByText('Edit values'));
     const dialog = inDialog();
     put(dialog.getByLabelText('Find a field'), 'size.maleCm');
     put(dialog.getByLabelText('male'), '14');
-    fireEvent.click(dialog.getByText('Keep my figures'));
+    fireEvent.click(dialog.getByText('Save values'));
     await waitFor(() => expect(session.catalogue.byId.get('pterophyllum-scalare')?.size.maleCm).toBe(14));
     expect(session.shipped.byId.get('pterophyllum-scalare')?.size.maleCm).toBe(15);
-    fireEvent.click(screen.getByText('Back to the shipped figures'));
+    fireEvent.click(screen.getByText('Back to shipped values'));
     await waitFor(() => expect(bodies(session)).toEqual([]));
   });
   it('refuses a copy that cannot be, tells where, and keeps what was typed', async () => {

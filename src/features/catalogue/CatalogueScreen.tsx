@@ -117,7 +117,7 @@ export function CatalogueScreen() {
             )}
             <div className="no-print mb-2 flex flex-wrap gap-2">
               <Button onClick={() => setEditing('copy')}>Copy and edit values</Button>
-              <Button onClick={() => setEditing('change')}>{isOwn ? 'Change' : 'Put my own figures'}</Button>
+              <Button onClick={() => setEditing('change')}>{isOwn ? 'Change' : 'Edit values'}</Button>
               {isMine && (
                 <Button
                   tone="quiet"
@@ -130,7 +130,7 @@ export function CatalogueScreen() {
                     )
                   }
                 >
-                  {isOwn ? 'Remove' : 'Back to the shipped figures'}
+                  {isOwn ? 'Remove' : 'Back to shipped values'}
                 </Button>
               )}
             </div>
@@ -138,7 +138,7 @@ export function CatalogueScreen() {
               <p className="mb-2 border-l-2 border-deep pl-3 text-[13px] text-slate">
                 {isOwn
                   ? 'Your own species.'
-                  : `Your figures for: ${mine.body?.changed.join(', ') || 'nothing'}. The shipped entry stays under them.`}
+                  : `Your values for: ${mine.body?.changed.join(', ') || 'nothing'}. The shipped entry stays.`}
               </p>
             )}
             <Profile profile={profile} catalogue={catalogue} />
@@ -157,7 +157,7 @@ export function CatalogueScreen() {
             void run(
               editing === 'copy'
                 ? `Added ${commonName(species.profile)}`
-                : `Your figures for ${commonName(species.profile)}`,
+                : `Your values for ${commonName(species.profile)}`,
               [speciesChange(species.profile.id, species)],
             );
             router.replace(`/catalogue?species=${species.profile.id}`, { scroll: false });

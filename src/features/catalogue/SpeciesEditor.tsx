@@ -111,7 +111,7 @@ export function SpeciesEditor({ mode, profile, catalogue, shipped, onSave, onClo
       title={
         mode === 'copy'
           ? `Your own species, like ${commonName(profile)}`
-          : `Your figures for ${commonName(profile)}`
+          : `Your values for ${commonName(profile)}`
       }
       about={
         mode === 'copy'
@@ -182,7 +182,7 @@ export function SpeciesEditor({ mode, profile, catalogue, shipped, onSave, onClo
             ))}
         </div>
         <Button tone="main" type="submit">
-          {mode === 'copy' ? 'Add to the catalogue' : 'Keep my figures'}
+          {mode === 'copy' ? 'Add to the catalogue' : 'Save values'}
         </Button>
       </Form>
     </Dialog>

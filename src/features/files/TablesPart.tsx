@@ -1,6 +1,6 @@
 'use client';
 
-import { addGroups, listedIn } from '@/core/commands';
+import { addEntries, listedIn } from '@/core/commands';
 import { countOf } from '@/words/en';
 import { useMemo, useState } from 'react';
 import { faultLine } from '@/core/kernel';
@@ -127,7 +127,7 @@ function Table({ tank, kind }: { readonly tank: TankView; readonly kind: TableKi
     const done =
       kind === 'stock'
         ? await run(`${read.listed.length} groups planned`, ({ documents: now }) => [
-            addGroups(now, tank.id, read.listed, session.stamp),
+            addEntries(now, tank.id, read.listed, session.stamp),
           ])
         : await run(
             `${read.events.length} ${kind} read in`,

@@ -20,4 +20,7 @@ export const sheetLines = (lines: readonly StockLine[]): readonly SheetLine[] =>
     price: line.listed?.price ?? null,
     buy: line.listed?.buy ?? line.count,
     wayOut: line.listed?.group.wayOut ?? '',
+    origin: line.listed?.group.origin ?? line.residents[0]?.origin ?? '',
+    until: line.listed?.group.until ?? line.residents[0]?.until ?? '',
+    nextTank: line.listed?.group.nextTank ?? line.residents[0]?.nextTank ?? '',
   }));

@@ -69,7 +69,7 @@ export function TodayScreen() {
         <>
           <Button onClick={() => setFishing(true)}>Start with fish</Button>
           <Button tone="main" onClick={() => setAdding(true)}>
-            New tank
+            Add tank
           </Button>
         </>
       }
