@@ -45,9 +45,7 @@ test('from the list to the tank: shops, an impulse, quarantine, a release, a loo
 
   await test.step('a wave moved before its quarantine ends is told unwise', async () => {
     await page.getByRole('button', { name: 'Wave 2: 1 week earlier' }).click();
-    await expect(
-      page.getByText(/holds another batch, or is drying|is in use until/).first(),
-    ).toBeVisible();
+    await expect(page.getByText(/holds another batch, or is drying|is in use until/).first()).toBeVisible();
     await page.keyboard.press('Control+z');
   });
 
@@ -97,7 +95,7 @@ test('moving house counts out and in, and finds who was left behind', async ({ p
   await page.getByLabel('To', { exact: true }).selectOption({ label: 'Fen' });
   await page.getByRole('button', { name: 'Start move' }).click();
   await page.getByLabel('Fill bucket').selectOption({ index: 1 });
-  await page.getByLabel('Fish in').fill('4');
+  await page.getByRole('textbox', { name: 'Fish in' }).fill('4');
   await page.getByRole('button', { name: 'In the bucket' }).click();
   await page.getByRole('button', { name: 'in the new tank' }).click();
   await expect(page.getByText(/4 of 5 moved; 1 not found/)).toBeVisible();

@@ -109,7 +109,7 @@ test('the whole job, once through, in the keeper’s own room', async ({ page },
     await page.getByLabel('Who', { exact: true }).selectOption({ label: 'Torch' });
     await page.getByRole('button', { name: 'Record rehoming' }).click();
     await expect(page.getByRole('main').getByRole('alert')).toContainText('type who takes Torch.');
-    await page.getByLabel('New keeper').fill('Maren');
+    await page.getByLabel('New keeper', { exact: true }).fill('Maren');
     await page.getByRole('button', { name: 'Record rehoming' }).click();
     await expect(page.getByText('Rehomed Torch to Maren: too aggressive.')).toBeVisible();
     await page.getByRole('radio', { name: 'Died' }).check();

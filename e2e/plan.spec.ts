@@ -3,7 +3,10 @@ import { expect, list, newTank, openDemo, test } from './watchful';
 
 /** The parts of the stock list stand in a row of links of their own. */
 const part = (page: Parameters<typeof list>[0], name: string) =>
-  page.getByRole('navigation', { name: 'Parts of Stock list' }).getByRole('link', { name }).click();
+  page
+    .getByRole('navigation', { name: 'Parts of Stock list' })
+    .getByRole('link', { name, exact: true })
+    .click();
 
 test('from the fish and a wall to a tank with its list', async ({ page }) => {
   await page.goto('/');
@@ -97,7 +100,7 @@ test('species of the keeper’s own: changed, put back, taken in from a file wit
   page,
 }) => {
   await openDemo(page, '/catalogue?species=paracheirodon-innesi');
-  await page.getByRole('button', { name: 'Edit values' }).click();
+  await page.getByRole('button', { name: 'Edit values', exact: true }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('male', { exact: true }).fill('2 m');
   await dialog.getByRole('button', { name: 'Save values' }).click();

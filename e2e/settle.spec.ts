@@ -44,9 +44,7 @@ test('watch by thumb, read what it shows, take a step, see whether it worked', a
     await page.getByLabel('Where', { exact: true }).selectOption({ label: 'Nursery' });
     await page.getByLabel('Until', { exact: true }).fill('2031-01-05');
     await page.getByRole('button', { name: 'Save intervention' }).click();
-    await expect(
-      page.getByText(/Too early|Not watched since|count as one/).first(),
-    ).toBeVisible();
+    await expect(page.getByText(/Too early|Not watched since|count as one/).first()).toBeVisible();
     await page.goto('/watch?tank=demo-skerry');
     await expect(page.getByRole('button', { name: /^Amber/ })).toHaveCount(0);
   });

@@ -1,15 +1,35 @@
-import { CHANGE_CHECKS, ILLNESS, residentsOfEvent, type Standing, tankOfEvent } from '../events';
+import { CHANGE_CHECKS, ILLNESS, residentsOfEvent, type Sign, type Standing, tankOfEvent } from '../events';
 import type { DocumentBodies } from '../records';
 import { ammoniaFraction, TOXIC_AMMONIA_MGL } from '../water';
-import { addDays, daysBetween } from '../kernel';
+import { addDays, type Celsius, daysBetween, type MgL } from '../kernel';
 
 export const BEFORE_DAYS = 14;
 
 /** What could have been behind a death: a possibility to look into, never the finding of a vet. */
-export interface Possibility {
-  readonly cause: string;
-  readonly evidence: string;
-}
+export type Possibility =
+  | { readonly says: 'chlorine' | 'cold tank' | 'jumped'; readonly on: string }
+  | { readonly says: 'missed changes'; readonly days: number; readonly everyDays: number }
+  | { readonly says: 'ammonia' | 'nitrite' | 'nitrate'; readonly mgL: MgL; readonly on: string }
+  | {
+      readonly says: 'temperature';
+      readonly temperatureC: Celsius;
+      readonly usualC: Celsius;
+      readonly on: string;
+    }
+  | { readonly says: 'pH jump'; readonly from: number; readonly to: number; readonly on: string }
+  | { readonly says: 'bullied'; readonly taken: number; readonly of: number }
+  | { readonly says: 'illness'; readonly signs: readonly Sign[] }
+  | { readonly says: 'wounds' }
+  | { readonly says: 'arrival'; readonly days: number }
+  | {
+      readonly says: 'brought in';
+      readonly species: string;
+      readonly on: string;
+      readonly quarantined: boolean;
+    }
+  | { readonly says: 'moved'; readonly days: number }
+  | { readonly says: 'treated'; readonly what: string; readonly on: string }
+  | { readonly says: 'old age'; readonly years: number; readonly usualYears: number };
 
 export interface BeforeDeath {
   /** Everything of the fortnight before that touches the fish or its tank, in the order of time. */
@@ -25,6 +45,7 @@ const OFF_C = 3;
 const OFF_PH = 0.7;
 /** A move or a treatment within these days (from memory). */
 const FRESH_DAYS = 7;
+const DAYS_A_YEAR = 365.25;
 /** A change is missed when the last is this many times the routine ago (from memory). */
 const MISSED_TIMES = 1.6;
 
@@ -49,21 +70,20 @@ function waterCauses(story: readonly Standing[], body: Input['body']): readonly 
     if (event.ammoniaMgL !== undefined && event.ammoniaMgL > 0) {
       const toxic =
         event.ammoniaMgL * ammoniaFraction(event.temperatureC ?? usual ?? 25, event.ph ?? ph ?? 7.5);
-      if (toxic >= TOXIC_AMMONIA_MGL)
-        found.push({ cause: 'ammonia', evidence: `${toxic.toFixed(3)} mg/L un-ionised on ${day}` });
+      if (toxic >= TOXIC_AMMONIA_MGL) found.push({ says: 'ammonia', mgL: toxic, on: day });
     }
     if ((event.nitriteMgL ?? 0) >= NITRITE_MGL)
-      found.push({ cause: 'nitrite', evidence: `${event.nitriteMgL} mg/L on ${day}` });
+      found.push({ says: 'nitrite', mgL: event.nitriteMgL ?? 0, on: day });
     if ((event.nitrateMgL ?? 0) > NITRATE_MGL)
-      found.push({ cause: 'high nitrate', evidence: `${event.nitrateMgL} mg/L on ${day}` });
+      found.push({ says: 'nitrate', mgL: event.nitrateMgL ?? 0, on: day });
     if (
       event.temperatureC !== undefined &&
       usual !== undefined &&
       Math.abs(event.temperatureC - usual) >= OFF_C
     )
-      found.push({ cause: 'temperature', evidence: `${event.temperatureC} °C on ${day}, ${usual} is usual` });
+      found.push({ says: 'temperature', temperatureC: event.temperatureC, usualC: usual, on: day });
     if (event.ph !== undefined && ph !== undefined && Math.abs(event.ph - ph) >= OFF_PH)
-      found.push({ cause: 'a jump of pH', evidence: `${ph} to ${event.ph} on ${day}` });
+      found.push({ says: 'pH jump', from: ph, to: event.ph, on: day });
     ph = event.ph ?? ph;
   }
   return found;
@@ -74,18 +94,9 @@ function changeCauses(input: Input, story: readonly Standing[]): readonly Possib
   for (const event of story)
     if (event.type === 'water-changed') {
       const missing = CHANGE_CHECKS.filter((check) => !event.checked.includes(check));
-      if (missing.includes('dechlorinated'))
-        found.push({
-          cause: 'chlorine',
-          evidence: `the change of ${event.on.slice(0, 10)}: dechlorinator not ticked`,
-        });
-      if (missing.includes('heater on again'))
-        found.push({
-          cause: 'a cold tank',
-          evidence: `the change of ${event.on.slice(0, 10)}: heater not ticked`,
-        });
-      if (missing.includes('lid closed'))
-        found.push({ cause: 'a jump', evidence: `the change of ${event.on.slice(0, 10)}: lid not ticked` });
+      if (missing.includes('dechlorinated')) found.push({ says: 'chlorine', on: event.on.slice(0, 10) });
+      if (missing.includes('heater on again')) found.push({ says: 'cold tank', on: event.on.slice(0, 10) });
+      if (missing.includes('lid closed')) found.push({ says: 'jumped', on: event.on.slice(0, 10) });
     }
   const every = input.body?.routine?.everyDays;
   const changes = input.happenings.filter(
@@ -94,11 +105,7 @@ function changeCauses(input: Input, story: readonly Standing[]): readonly Possib
   const last = changes.at(-1);
   if (every !== undefined && last) {
     const days = daysBetween(last.on, input.on);
-    if (days >= every * MISSED_TIMES)
-      found.push({
-        cause: 'missed changes',
-        evidence: `the last change was ${days} days before, ${every} is the routine`,
-      });
+    if (days >= every * MISSED_TIMES) found.push({ says: 'missed changes', days, everyDays: every });
   }
   return found;
 }
@@ -107,42 +114,32 @@ function socialCauses(input: Input, story: readonly Standing[]): readonly Possib
   const found: Possibility[] = [];
   const taken = story.filter((event) => event.type === 'chased' && event.loser === input.resident).length;
   const all = story.filter((event) => event.type === 'chased').length;
-  if (taken >= 3)
-    found.push({
-      cause: 'harried to death',
-      evidence: `it took ${taken} of ${all} contests that were logged`,
-    });
+  if (taken >= 3) found.push({ says: 'bullied', taken, of: all });
   const own = story.flatMap((event) =>
     event.type === 'saw' && event.resident === input.resident ? [event.what] : [],
   );
   // Torn fins are told as wounds.
   const ill = own.filter((sign) => ILLNESS.has(sign) && sign !== 'torn');
-  if (ill.length > 0)
-    found.push({ cause: 'illness', evidence: `seen on it: ${[...new Set(ill)].join(', ')}` });
-  if (own.includes('torn')) found.push({ cause: 'wounds', evidence: 'it was seen torn' });
+  if (ill.length > 0) found.push({ says: 'illness', signs: [...new Set(ill)] });
+  if (own.includes('torn')) found.push({ says: 'wounds' });
   const days = daysBetween(input.cameOn, input.on);
-  if (days <= BEFORE_DAYS)
-    found.push({
-      cause: 'the way here',
-      evidence: `it had come ${days} days before: transport, acclimation, what it brought along`,
-    });
+  if (days <= BEFORE_DAYS) found.push({ says: 'arrival', days });
   for (const event of story) {
     const ago = daysBetween(event.on, input.on);
     if (event.type === 'came' && !event.members.some((member) => member.id === input.resident))
       found.push({
-        cause: 'something carried in',
-        evidence: `${event.species.replace(/-/g, ' ')} came on ${event.on.slice(0, 10)}${event.quarantine === 'none' ? ', not quarantined' : ''}`,
+        says: 'brought in',
+        species: event.species,
+        on: event.on.slice(0, 10),
+        quarantined: event.quarantine !== 'none',
       });
     if (event.type === 'moved' && event.resident === input.resident && ago <= FRESH_DAYS)
-      found.push({ cause: 'the move', evidence: `it was moved ${ago} days before` });
+      found.push({ says: 'moved', days: ago });
     if (event.type === 'treated' && ago <= FRESH_DAYS)
-      found.push({ cause: 'the treatment', evidence: `${event.what} was given on ${event.on.slice(0, 10)}` });
+      found.push({ says: 'treated', what: event.what, on: event.on.slice(0, 10) });
   }
-  if (input.oldYears !== null && days >= input.oldYears * 365.25)
-    found.push({
-      cause: 'old age',
-      evidence: `${(days / 365.25).toFixed(1)} years here; the kind lives ${input.oldYears} and more`,
-    });
+  if (input.oldYears !== null && days >= input.oldYears * DAYS_A_YEAR)
+    found.push({ says: 'old age', years: days / DAYS_A_YEAR, usualYears: input.oldYears });
   return found;
 }
 
@@ -167,8 +164,8 @@ export function beforeDeath(input: Input): BeforeDeath {
   const seen = new Set<string>();
   return {
     story,
-    possible: possible.filter(({ cause, evidence }) => {
-      const key = `${cause}|${evidence}`;
+    possible: possible.filter((one) => {
+      const key = JSON.stringify(one);
       return seen.has(key) ? false : Boolean(seen.add(key));
     }),
   };

@@ -25,7 +25,8 @@ export interface HeadCount {
   readonly allThere: number | null;
   /** The counts fall, count after count. */
   readonly dwindling: boolean;
-  readonly text: string;
+  /** Days since any of them was seen last; null when none was. */
+  readonly lastSeenDays: number | null;
 }
 
 /** So many counts, none above the one before and in all fallen by so much, are a trend (from memory). */
@@ -130,27 +131,6 @@ export function headCount(
     usuallySeen,
     allThere,
     dwindling,
-    text: sentence({ book, last: last ?? null, hidden, allThere, dwindling, lastSeen, daysSince }),
+    lastSeenDays: lastSeen === null ? null : daysSince(lastSeen),
   };
-}
-
-function sentence(at: {
-  book: number;
-  last: Count | null;
-  hidden: boolean;
-  allThere: number | null;
-  dwindling: boolean;
-  lastSeen: string | null;
-  daysSince: (moment: string) => number;
-}): string {
-  const { book, last, hidden, allThere, dwindling, lastSeen, daysSince } = at;
-  const ago = lastSeen === null ? 'never seen since it came' : `last seen ${daysSince(lastSeen)} days ago`;
-  if (!last) return `${book} in the book, never counted, ${ago}.`;
-  if (last.seen > book) return `${last.seen} seen, ${book} in the book: young, or a count to put right.`;
-  if (last.seen === book) return `All ${book} seen.`;
-  const missing = `${book - last.seen} not seen`;
-  const fewer = dwindling ? ' The counts fall one after the other: old, eaten or ill, look into it.' : '';
-  if (hidden && (allThere ?? 0) > 0.1)
-    return `${missing}, as is usual for a kind that hides; ${ago}.${fewer}`;
-  return `${missing}; the chance that all ${book} are there is about ${Math.round((allThere ?? 0) * 100)} %. Look behind the back wall and in hollow decor.${fewer}`;
 }

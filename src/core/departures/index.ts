@@ -7,3 +7,4 @@ export { FORTNIGHT_DAYS, GROUPINGS, fortnightOf, livesBy, livesOf, withoutIncide
 export type { Grouping, Life } from './lives';
 export { lossWarnings } from './lossWarnings';
 export type { LossWarning } from './lossWarnings';
+export type { Possibility } from './beforeDeath';

@@ -189,7 +189,8 @@ function waterTest(at: Reading, room: TableRoom): Dated | null {
     if (value >= low && value <= high) values[field] = value;
     else at.say(column, `a reading from ${low} to ${high}${unit ? ` ${unit}` : ''}`);
   }
-  if (READINGS.every(([column, field]) => at.cell(column) === '' && at.cell(field) === '')) at.say('ph', 'at least one reading in the row');
+  if (READINGS.every(([column, field]) => at.cell(column) === '' && at.cell(field) === ''))
+    at.say('ph', 'at least one reading in the row');
   return on === null ? null : { type: 'tested', on, tank: room.tank, note: at.cell('note'), ...values };
 }
 

@@ -138,7 +138,7 @@ export function Running({ lane, onDo }: { readonly lane: TankView; readonly onDo
             disabled={left > 0}
             onClick={() => onDo('Quarantine finished', { ...base, type: 'quarantine', what: 'passed' })}
           >
-            Passed
+            Finish quarantine
           </Button>
           <Button
             onClick={() =>

@@ -1,5 +1,6 @@
 'use client';
 
+import { sayHeadCount } from '@/words/en';
 import { format, parseISO } from 'date-fns';
 import { useMemo, useState } from 'react';
 import { type Dated, eventFields, RECOUNTS, type Resident } from '@/core/events';
@@ -134,7 +135,7 @@ function Kind({
         </span>
       </span>
       <span className={count.dwindling || (count.unaccounted ?? 0) < 0 ? 'text-lamp' : ''}>
-        {count.text}
+        {sayHeadCount(count)}
         {only && last && last.seen !== only.count && !mending && (
           <>
             {' '}

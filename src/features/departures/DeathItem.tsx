@@ -1,5 +1,7 @@
 'use client';
 
+import { useWords } from '@/session/react/useSayings';
+import { sayPossibility } from '@/words/en';
 import { differenceInCalendarDays, format, parseISO } from 'date-fns';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
@@ -22,6 +24,7 @@ function Before({
   readonly tank: TankView;
   readonly happenings: readonly Standing[];
 }) {
+  const words = useWords();
   const tell = useTell();
   const catalogue = useCatalogue();
   const resident = useRoomState((state) => state.room.residents[event.resident]);
@@ -45,9 +48,7 @@ function Before({
       ) : (
         <ul>
           {told.possible.map((one) => (
-            <li key={one.cause + one.evidence}>
-              Possible causes: <strong>{one.cause}</strong>: {one.evidence}.
-            </li>
+            <li key={JSON.stringify(one)}>Possible cause: {sayPossibility(one, words)}.</li>
           ))}
         </ul>
       )}

@@ -74,7 +74,7 @@ describe('A death', () => {
       incident: 'the change',
     });
     await userEvent.click(await screen.findByRole('button', { name: '14 days before' }));
-    expect(screen.getByText('chlorine')).toBeInTheDocument();
+    expect(screen.getByText(/Possible cause: chlorine/)).toBeInTheDocument();
     expect(screen.getByText(/no diagnosis/)).toBeInTheDocument();
   });
 });
@@ -84,7 +84,7 @@ describe('Head counts', () => {
     open('counts');
     const session = await room([group('Shoal', 10)], [], 'paracheirodon-innesi');
     show(session, <DeparturesScreen />);
-    expect(screen.getByText(/10 in the book, never counted/)).toBeInTheDocument();
+    expect(screen.getByText(/10 on record, never counted/)).toBeInTheDocument();
     await userEvent.type(screen.getByLabelText('neon tetra seen'), '12');
     await userEvent.click(screen.getByRole('button', { name: 'Save the count of neon tetra seen' }));
     expect(await screen.findByText(/12 seen, 10 in the book/)).toBeInTheDocument();

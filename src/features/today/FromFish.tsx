@@ -8,7 +8,7 @@ import { useMemo, useState } from 'react';
 import { STANDARD_TANKS, type StandardTank } from '@/catalogue/standardTanks';
 import { commonName, type SpeciesProfile, type TankFigure } from '@/core/model';
 import { parseQuantity, type TankId } from '@/core/kernel';
-import { everyOf } from '@/words/en';
+import { everyOf, termOf } from '@/words/en';
 import { fishFirst, type Place, type SchoolAnswer, USUAL_CLEARANCE_CM } from '@/core/tank';
 import { newId } from '@/session/browserStamp';
 import { useCatalogue } from '@/session/react/RoomProvider';
@@ -188,7 +188,7 @@ export function FromFish({
             >
               {answers.map((answer) => (
                 <Row key={answer.school}>
-                  <Cell>{answer.school}</Cell>
+                  <Cell>{termOf(answer.school)}</Cell>
                   {MEASURES.map(([measure]) => (
                     <Cell key={measure}>
                       <Need answer={answer} measure={measure} />

@@ -1,6 +1,7 @@
 'use client';
 
-import { commonName, type SpeciesProfile } from '@/core/model';
+import { countedOf } from '@/words/en';
+import { type SpeciesProfile } from '@/core/model';
 import type { TankId } from '@/core/kernel';
 import { appendChange, useCommands } from './useCommands';
 
@@ -8,7 +9,7 @@ import { appendChange, useCommands } from './useCommands';
 export function useHeadCount(tank: TankId): (profile: SpeciesProfile, seen: number) => Promise<boolean> {
   const { session, run } = useCommands();
   return (profile, seen) =>
-    run(`Counted ${seen} ${commonName(profile)}`, [
+    run(`Counted ${countedOf(seen, profile)}`, [
       appendChange(session, {
         type: 'counted',
         on: session.stamp.now(),

@@ -1,0 +1,52 @@
+import type { HeadCount, Possibility } from '@/core/departures';
+import { catalogue } from '@/testing/plans';
+import { sayHeadCount, sayPossibility } from './departures';
+import { METRIC, US } from './quantities';
+import { wordsFor } from './words';
+
+const metric = wordsFor(catalogue, METRIC);
+const us = wordsFor(catalogue, US);
+
+describe('possible causes of a death', () => {
+  beforeEach(() => void jest.useFakeTimers({ now: new Date('2026-11-28T12:00:00Z') }));
+  afterEach(() => void jest.useRealTimers());
+  it.each<[Possibility, string]>([
+    [{ says: 'chlorine', on: '2026-11-03' }, 'chlorine (dechlorinator not ticked 3 Nov)'],
+    [{ says: 'bullied', taken: 6, of: 9 }, 'bullied (target in 6 of 9 contests)'],
+    [
+      { says: 'brought in', species: 'chromobotia-macracanthus', on: '2026-11-01', quarantined: false },
+      'disease brought in (clown loaches, 1 Nov, no quarantine)',
+    ],
+    [{ says: 'missed changes', days: 16, everyDays: 7 }, 'no water change (16 days; the routine is 7)'],
+    [{ says: 'illness', signs: ['spots or film', 'gasping'] }, 'illness (spots or film and gasping)'],
+    [{ says: 'old age', years: 6.1, usualYears: 5 }, 'old age (6 years here; they live 5 and more)'],
+  ])('%o', (one, sentence) => expect(sayPossibility(one, metric)).toBe(sentence));
+  it('give temperatures in the keeper’s degrees', () =>
+    expect(sayPossibility({ says: 'temperature', temperatureC: 20, usualC: 25, on: '2026-11-03' }, us)).toBe(
+      'temperature (68 °F on 3 Nov, usually 77 °F)',
+    ));
+});
+
+describe('head counts', () => {
+  const count = (seen: readonly number[], more: Partial<HeadCount> = {}): HeadCount =>
+    ({
+      book: 14,
+      counts: seen.map((one) => ({ seen: one })),
+      hidden: false,
+      allThere: 0.12,
+      dwindling: false,
+      lastSeenDays: 19,
+      ...more,
+    }) as unknown as HeadCount;
+  it.each([
+    [count([14]), 'All 14 seen.'],
+    [count([16]), '16 seen, 14 on record: young, or a count to correct.'],
+    [count([]), '14 on record, never counted.'],
+    [count([11]), '11 of 14 seen; 12% likely that all are alive. Check behind the background.'],
+    [count([11], { hidden: true }), '11 of 14 seen; this species often hides. Last seen 19 days ago.'],
+    [
+      count([14, 12, 11, 9], { dwindling: true }),
+      '9 of 14 seen; 12% likely that all are alive. Check behind the background. Counts are falling: 12, 11, 9.',
+    ],
+  ])('%#', (one, sentence) => expect(sayHeadCount(one)).toBe(sentence));
+});

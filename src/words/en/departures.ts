@@ -1,0 +1,64 @@
+import type { HeadCount, Possibility } from '@/core/departures';
+import { countOf, everyOf, verb } from './names';
+import { termOf } from './vocabulary';
+import { dayName, type Words } from './words';
+
+/** What could have been behind a death, with what it rests on; no diagnosis. */
+export function sayPossibility(one: Possibility, words: Words): string {
+  switch (one.says) {
+    case 'chlorine':
+      return `chlorine (dechlorinator not ticked ${dayName(one.on)})`;
+    case 'cold tank':
+      return `a cold tank (heater not ticked ${dayName(one.on)})`;
+    case 'jumped':
+      return `a jump (lid not ticked ${dayName(one.on)})`;
+    case 'missed changes':
+      return `no water change (${countOf(one.days, 'day')}; the routine is ${one.everyDays})`;
+    case 'ammonia':
+      return `free ammonia (${one.mgL.toFixed(3)} ${words.unit('concentration')}, ${dayName(one.on)})`;
+    case 'nitrite':
+    case 'nitrate':
+      return `${one.says} (${words.reading('concentration', one.mgL)}, ${dayName(one.on)})`;
+    case 'temperature':
+      return `temperature (${words.fine('temperature', one.temperatureC)} on ${dayName(one.on)}, usually ${words.fine('temperature', one.usualC)})`;
+    case 'pH jump':
+      return `a jump of pH (${one.from} to ${one.to}, ${dayName(one.on)})`;
+    case 'bullied':
+      return `bullied (target in ${one.taken} of ${countOf(one.of, 'contest')})`;
+    case 'illness':
+      return `illness (${everyOf(one.signs.map(termOf))})`;
+    case 'wounds':
+      return 'wounds (torn fins)';
+    case 'arrival':
+      return `transport or acclimation (arrived ${countOf(one.days, 'day')} before)`;
+    case 'brought in':
+      return `disease brought in (${words.many(one.species)}, ${dayName(one.on)}${one.quarantined ? '' : ', no quarantine'})`;
+    case 'moved':
+      return `the move (${countOf(one.days, 'day')} before)`;
+    case 'treated':
+      return `the treatment (${one.what}, ${dayName(one.on)})`;
+    case 'old age':
+      return `old age (${countOf(Math.round(one.years), 'year')} here; they live ${one.usualYears} and more)`;
+  }
+}
+
+/** From this chance on nobody is missed of a species that hides (from memory). */
+const LIKELY = 0.1;
+
+/** What a head count says against the record. */
+export function sayHeadCount({ book, counts, hidden, allThere, dwindling, lastSeenDays }: HeadCount): string {
+  const last = counts.at(-1);
+  if (!last) return `${book} on record, never counted.`;
+  if (last.seen > book) return `${last.seen} seen, ${book} on record: young, or a count to correct.`;
+  if (last.seen === book) return `All ${book} seen.`;
+  const falling = dwindling
+    ? ` Counts are falling: ${counts
+        .slice(-3)
+        .map((one) => one.seen)
+        .join(', ')}.`
+    : '';
+  const seen = `${last.seen} of ${book} seen`;
+  if (hidden && (allThere ?? 0) > LIKELY)
+    return `${seen}; this species often hides.${lastSeenDays === null ? '' : ` Last seen ${countOf(lastSeenDays, 'day')} ago.`}${falling}`;
+  return `${seen}; ${Math.round((allThere ?? 0) * 100)}% likely that all ${verb(book, 'is', 'are')} alive. Check behind the background.${falling}`;
+}
