@@ -57,7 +57,7 @@ test('from the list to the tank: shops, an impulse, quarantine, a release, a loo
     await page.getByRole('button', { name: 'Save signs' }).click();
     await expect(page.getByText(/^Signs on .*: extended to/)).toBeVisible();
     await page.getByLabel('Product and dose').fill('a made-up remedy, as the label says');
-    await page.getByRole('button', { name: 'Save' }).click();
+    await page.getByRole('button', { name: 'Save', exact: true }).last().click();
     await expect(page.getByText('Treated Quay: a made-up remedy, as the label says.')).toBeVisible();
   });
 

@@ -122,13 +122,13 @@ test('the whole job, once through, in the keeper’s own room', async ({ page },
 
   await test.step('the diary holds everything; it is corrected and put right there', async () => {
     await screen(page, 'Diary');
-    await page.getByLabel('Search').fill('torn fins');
+    await page.getByRole('searchbox', { name: 'Search' }).fill('torn fins');
     const entries = page.getByRole('region', { name: 'Entries' });
     await expect(entries.getByRole('listitem')).toHaveCount(1);
     await entries.getByRole('button', { name: 'correct' }).click();
     await page.getByRole('dialog').getByLabel('Cause').fill('a swollen belly');
     await page.getByRole('button', { name: 'Save correction' }).click();
-    await page.getByLabel('Search').fill('swollen');
+    await page.getByRole('searchbox', { name: 'Search' }).fill('swollen');
     await expect(entries).toContainText('Lye found dead: a swollen belly');
     await entries.getByRole('button', { name: 'strike out' }).click();
     await expect(page.getByText('Nothing matches.')).toBeVisible();

@@ -121,7 +121,7 @@ test('species of the keeper’s own: changed, put back, taken in from a file wit
   const preview = page.getByRole('dialog');
   await expect(preview).toContainText('1 row cannot be read');
   await expect(preview).toContainText('line 3');
-  await preview.getByRole('button', { name: /^Take in 1/ }).click();
+  await preview.getByRole('button', { name: /^Import 1/ }).click();
   await page.getByRole('searchbox', { name: /Search/ }).fill('porch');
   await page.getByRole('region', { name: 'Species' }).getByRole('button').click();
   await expect(page.getByText('Your own species.')).toBeVisible();

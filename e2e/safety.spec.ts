@@ -31,7 +31,7 @@ test('a room saved while a watch is paused opens again as it was', async ({ page
   await page.getByRole('group', { name: 'Fish' }).getByRole('button').nth(1).click();
   await expect(page.getByTestId('logged').getByRole('listitem')).toHaveCount(1);
   await page.getByRole('button', { name: 'Pause' }).click();
-  await expect(page.getByRole('button', { name: /Go on|Start/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /Continue|Start/ })).toBeVisible();
   const { room } = await savedRoom(page);
   expect(room.documents.find(({ kind }) => kind === 'watching')?.body).toMatchObject({ runningSince: null });
   const path = info.outputPath('room.lomvik.json');

@@ -5,11 +5,11 @@ import { ensureInstalled, root, say } from './lib.mjs';
 
 /** One picture of each main view, from the demo room. */
 const SHOTS = [
-  { name: 'room', path: '/' },
+  { name: 'today', path: '/' },
   { name: 'tank', path: '/tank?tank=demo-skerry' },
   { name: 'stock-list', path: '/stock?tank=demo-fen' },
-  { name: 'joins', path: '/stock?tank=demo-skerry&part=joins', wait: '[data-answered="1"]' },
-  { name: 'fill', path: '/stock?tank=demo-fen&part=fill' },
+  { name: 'candidates', path: '/stock?tank=demo-skerry&part=joins', wait: '[data-answered="1"]' },
+  { name: 'stocking-level', path: '/stock?tank=demo-fen&part=fill' },
   { name: 'line-ups', path: '/lineups?tank=demo-fen', wait: '[aria-label="Line-up 3"]' },
   { name: 'arrivals', path: '/arrivals?tank=demo-fen&bring=demo-l2' },
   { name: 'sourcing', path: '/arrivals?tank=demo-fen&part=source' },

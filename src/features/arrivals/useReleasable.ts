@@ -1,3 +1,4 @@
+import { dayName } from '@/words/en';
 import { useMemo } from 'react';
 import { batchSince, quarantineState } from '@/core/arrivals';
 import { NEW_TANK_LIFE } from '@/core/events';
@@ -48,9 +49,7 @@ export function useReleasable(tank: TankView): readonly Releasable[] {
           count: resident.count,
           resident: resident.id,
           where: `in ${lane.body.name}`,
-          caution: early
-            ? `Its quarantine lasts until ${freeOn}: sooner, whatever it carries goes with it.`
-            : '',
+          caution: early ? `In quarantine until ${dayName(freeOn)}: sooner risks disease.` : '',
         },
       ];
     });
@@ -64,7 +63,7 @@ export function useReleasable(tank: TankView): readonly Releasable[] {
               count: entry.group.count,
               resident: null,
               where: 'listed, straight from the seller',
-              caution: 'Not quarantined: whatever they carry, the others get.',
+              caution: 'No quarantine: any disease they carry reaches the others.',
             },
           ]
         : [];

@@ -1,6 +1,6 @@
 import { expect, openDemo, test } from './watchful';
 
-test('watch by thumb, read what it shows, take a step, see whether it worked', async ({ page }) => {
+test('watch by thumb, read what it shows, step in, see whether it worked', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await openDemo(page, '/watch?tank=demo-skerry');
   const logged = page.getByTestId('logged');
@@ -22,10 +22,10 @@ test('watch by thumb, read what it shows, take a step, see whether it worked', a
     await expect(page.getByText(/Watched Skerry for/)).toBeVisible();
   });
 
-  await test.step('Settle shows the pattern with its numbers, and the last step with its limits', async () => {
+  await test.step('Aggression shows the pattern with its numbers, and the last step with its limits', async () => {
     await page.setViewportSize({ width: 1280, height: 800 });
     await page.goto('/aggression?tank=demo-skerry');
-    await expect(page.getByText(/95% limits/).first()).toBeVisible();
+    await expect(page.getByText(/contests fell|Too early to say|No clear difference/).first()).toBeVisible();
     await expect(page.getByText('One dominant fish')).toBeVisible();
     await expect(page.getByText(/even share/).first()).toBeVisible();
     await expect(page.getByText(/or a guarding pair/).first()).toBeVisible();
@@ -65,14 +65,14 @@ test('losses, head counts and the story of a fish', async ({ page }) => {
     await page.goto('/departures?tank=demo-fen');
     await page.getByRole('button', { name: '14 days before' }).last().click();
     await expect(page.getByText('From the record; no diagnosis.')).toBeVisible();
-    await expect(page.getByText(/the way here/)).toBeVisible();
+    await expect(page.getByText(/transport or acclimation/)).toBeVisible();
   });
 
   await test.step('a count below the book, and the book put right', async () => {
     await page.goto('/departures?tank=demo-fen&part=counts');
     await page.getByLabel('harlequin rasbora seen', { exact: true }).fill('10');
     await page.getByRole('button', { name: 'Save the count of harlequin rasbora seen' }).click();
-    await expect(page.getByText(/4 not seen/)).toBeVisible();
+    await expect(page.getByText(/10 of 14 seen/)).toBeVisible();
     await page
       .getByRole('listitem')
       .filter({ hasText: 'harlequin rasbora' })
@@ -81,7 +81,7 @@ test('losses, head counts and the story of a fish', async ({ page }) => {
     await page.getByRole('button', { name: 'Correct record: 10' }).click();
     await expect(page.getByText('All 10 seen.')).toBeVisible();
     await page.keyboard.press('Control+z');
-    await expect(page.getByText(/4 not seen/)).toBeVisible();
+    await expect(page.getByText(/10 of 14 seen/)).toBeVisible();
   });
 
   await test.step('a life with a picture goes into a file, and comes with its next keeper', async () => {
