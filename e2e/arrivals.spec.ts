@@ -86,7 +86,7 @@ test('from the list to the tank: shops, an impulse, quarantine, a release, a loo
     await page.getByLabel('Newcomers seen').fill('8');
     await page.getByRole('button', { name: 'Save check' }).click();
     await page.getByRole('link', { name: 'Diary', exact: true }).first().click();
-    await expect(page.getByText(/Newcomers checked in Fen/).first()).toBeVisible();
+    await expect(page.getByText(/Checked the newcomers in Fen/).first()).toBeVisible();
   });
 });
 
