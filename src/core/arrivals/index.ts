@@ -6,7 +6,7 @@ export { isVitalMove, MOVING_STEPS, reconcile } from './movingHouse';
 export type { MovingStep } from './movingHouse';
 export { batchSince, quarantineOf, quarantineSince, quarantineState } from './quarantine';
 export { releaseSheet } from './releaseSheet';
-export type { ReleaseStep, SheetStep } from './releaseSheet';
+export type { SheetStep } from './releaseSheet';
 export { RUSE_DAYS, joinersFor, ruseTanks } from './ruse';
 export { readShopCsv } from './shopStock';
 export { simulatedShops } from './simulatedShops';

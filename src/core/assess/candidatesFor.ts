@@ -72,9 +72,9 @@ function watersOf(profile: SpeciesProfile): string {
 const bySeverity = (a: Finding, b: Finding): number =>
   Number(b.severity === 'stop') - Number(a.severity === 'stop');
 
-/** How bad a newcomer is: stops, then cautions and what gets worse, then risks, then none. */
-const harm = ({ stops, cautions, grows, risks }: Candidate): number =>
-  stops > 0 ? 3 : cautions + grows.length > 0 ? 2 : risks.length > 0 ? 1 : 0;
+/** How bad a newcomer is: stops, then cautions and what gets worse, then neither. */
+const harm = ({ stops, cautions, grows }: Candidate): number =>
+  stops > 0 ? 2 : cautions + grows.length > 0 ? 1 : 0;
 
 /** Least harm first, and within it those that belong to the list most. */
 export function byHowWellItFits(a: Candidate, b: Candidate): number {
@@ -82,13 +82,19 @@ export function byHowWellItFits(a: Candidate, b: Candidate): number {
     harm(a) - harm(b) ||
     a.stops - b.stops ||
     b.belongs - a.belongs ||
+    a.risks.length - b.risks.length ||
     a.cautions + a.grows.length - (b.cautions + b.grows.length) ||
     (a.species < b.species ? -1 : 1)
   );
 }
 
 /** Problems of the whole tank that a newcomer can make worse. */
-const CAN_GROW: readonly Fact['says'][] = ['floor/claimed', 'bioload/rules', 'nitrate/makes', 'home/layer'];
+const CAN_GROW: ReadonlySet<Fact['says']> = new Set([
+  'floor/claimed',
+  'bioload/rules',
+  'nitrate/makes',
+  'home/layer',
+]);
 /** What one species may do to another. */
 const COMPANY = /^(eating|pair)\//;
 
@@ -99,23 +105,43 @@ const mean = (values: readonly number[]): number =>
 /** 1 for the same level, a half for the next, none beyond. */
 const near = (a: number, b: number): number => Math.max(0, 1 - Math.abs(a - b) / 2);
 
-/** How well a species belongs to others: two points each for wild water and region, one for temperament, pace and an empty layer (from memory). */
-function belonging(
-  profile: SpeciesProfile,
-  others: readonly SpeciesProfile[],
-  waters: ReadonlySet<string>,
-  fillsEmptyLayer: boolean,
-): number {
+/** What the species of a list have in common, worked out once. */
+interface Company {
+  readonly size: number;
+  /** Middles of their wild ranges, averaged. */
+  readonly water: Readonly<Record<(typeof WATER)[number], number>>;
+  readonly temper: number;
+  readonly pace: number;
+  readonly waters: ReadonlySet<string>;
+}
+
+const companyOf = (there: readonly SpeciesProfile[]): Company => {
+  const water = (name: (typeof WATER)[number]): number =>
+    mean(there.map((one) => middle(one.water.wild[name])));
+  return {
+    size: there.length,
+    water: { temperatureC: water('temperatureC'), ph: water('ph'), ghDh: water('ghDh') },
+    temper: mean(there.map((one) => one.company.temper.mature)),
+    pace: mean(there.map((one) => one.habits.activity)),
+    waters: new Set(there.map(watersOf)),
+  };
+};
+
+/** How well a species belongs to a list: two points each for wild water and region, one for temperament, pace and an empty layer (from memory). */
+function belonging(profile: SpeciesProfile, list: Company, fillsEmptyLayer: boolean): number {
   const layer = Number(fillsEmptyLayer);
-  if (others.length === 0) return layer;
+  if (list.size === 0) return layer;
   const water = WATER.filter((name) => {
     const [low, high] = profile.water.wild[name];
-    const theirs = mean(others.map((one) => middle(one.water.wild[name])));
-    return theirs >= low && theirs <= high;
+    return list.water[name] >= low && list.water[name] <= high;
   }).length;
-  const temper = near(profile.company.temper.mature, mean(others.map((one) => one.company.temper.mature)));
-  const pace = near(profile.habits.activity, mean(others.map((one) => one.habits.activity)));
-  return (water / WATER.length) * 2 + Number(waters.has(watersOf(profile))) * 2 + temper + pace + layer;
+  return (
+    (water / WATER.length) * 2 +
+    Number(list.waters.has(watersOf(profile))) * 2 +
+    near(profile.company.temper.mature, list.temper) +
+    near(profile.habits.activity, list.pace) +
+    layer
+  );
 }
 
 /** Whether a finding can only have come with a kind that was not there: its key names it. */
@@ -145,12 +171,11 @@ export function candidatesFor(
   const had = new Set(bad.map(findingKey));
   const tankWide = new Map(
     bad
-      .filter(({ fact }) => CAN_GROW.includes(fact.says))
+      .filter(({ fact }) => CAN_GROW.has(fact.says))
       .map((finding) => [finding.rule + (finding.part ?? ''), finding]),
   );
-  const others = [...new Set(there.map(({ profile }) => profile))];
+  const company = companyOf([...new Set(there.map(({ profile }) => profile))]);
   const room = layerRoom(alone);
-  const waters = new Set(there.map((group) => watersOf(group.profile)));
   return candidates
     .map((profile): Candidate => {
       const group = offeredGroup(profile);
@@ -158,18 +183,25 @@ export function candidatesFor(
       const newcomer = kindOf([...there.filter((one) => one.profile === profile), ...added]);
       const context = contextOn(stage, withKind(kinds, newcomer), newcomer);
       const isListed = newcomer.groups.length > 1;
-      const found = judgeAll(context);
-      const brings = found.filter(
-        (finding) =>
-          isBad(finding) && ((!isListed && isAbout(finding, profile.id)) || !had.has(findingKey(finding))),
-      );
-      const grows = found.flatMap((finding): readonly Growth[] => {
-        const was = tankWide.get(finding.rule + (finding.part ?? ''));
-        const same = was === undefined || JSON.stringify(was.fact) === JSON.stringify(finding.fact);
-        return same || brings.includes(finding) || !isBad(finding)
-          ? []
-          : [{ finding: tell(finding), was: was.fact }];
-      });
+      const brings: Finding[] = [];
+      const grows: Growth[] = [];
+      const risks: Finding[] = [];
+      for (const finding of judgeAll(context)) {
+        if (isBad(finding)) {
+          if ((!isListed && isAbout(finding, profile.id)) || !had.has(findingKey(finding)))
+            brings.push(finding);
+          else if (CAN_GROW.has(finding.fact.says)) {
+            const was = tankWide.get(finding.rule + (finding.part ?? ''));
+            if (was !== undefined && JSON.stringify(was.fact) !== JSON.stringify(finding.fact))
+              grows.push({ finding: tell(finding), was: was.fact });
+          }
+        } else if (
+          finding.severity === 'note' &&
+          finding.species.includes(profile.id) &&
+          COMPANY.test(finding.fact.says)
+        )
+          risks.push(finding);
+      }
       const fillsEmptyLayer = room[mainLayer(profile)] < EMPTY;
       brings.sort(bySeverity);
       const stops = brings.filter((finding) => finding.severity === 'stop').length;
@@ -181,23 +213,12 @@ export function candidatesFor(
         cautions: brings.length - stops,
         brings: brings.slice(0, told).map(tell),
         grows: grows.slice(0, told),
-        risks: found
-          .filter(
-            ({ fact, severity, species }) =>
-              severity === 'note' && COMPANY.test(fact.says) && species.includes(profile.id),
-          )
-          .slice(0, told)
-          .map(tell),
+        risks: risks.slice(0, told).map(tell),
         already: newcomer.count - group.count,
         nitrateMgLWeek: context.load.nitrateMgLWeek,
-        belongs: belonging(
-          profile,
-          others.filter((one) => one !== profile),
-          waters,
-          fillsEmptyLayer,
-        ),
+        belongs: belonging(profile, company, fillsEmptyLayer),
         fillsEmptyLayer,
-        sameWaters: waters.has(watersOf(profile)),
+        sameWaters: company.waters.has(watersOf(profile)),
       };
     })
     .sort(byHowWellItFits);

@@ -8,10 +8,6 @@ import { bodyOf, editOf, type Documents } from './ofTank';
 
 type Draft = DocumentBodies['draft'];
 
-const keyed = (group: PlanGroup, stamp: Pick<Stamp, 'id'>): DraftGroup => ({
-  key: freshId<string>(stamp),
-  group,
-});
 const anotherId = (tank: TankId, stamp: Pick<Stamp, 'id'>): DocumentId =>
   `draft-${tank}-${freshId<string>(stamp)}` as DocumentId;
 

@@ -87,7 +87,7 @@ describe('Head counts', () => {
     expect(screen.getByText(/10 on record, never counted/)).toBeInTheDocument();
     await userEvent.type(screen.getByLabelText('neon tetra seen'), '12');
     await userEvent.click(screen.getByRole('button', { name: 'Save the count of neon tetra seen' }));
-    expect(await screen.findByText(/12 seen, 10 in the book/)).toBeInTheDocument();
+    expect(await screen.findByText(/12 seen, 10 on record/)).toBeInTheDocument();
     await userEvent.click(screen.getByRole('button', { name: 'correct record' }));
     await userEvent.click(screen.getByRole('button', { name: 'Correct record: 12' }));
     await waitFor(() => expect(heads(session)).toEqual({ Shoal: 12 }));

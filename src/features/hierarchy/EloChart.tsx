@@ -98,8 +98,8 @@ export function EloChart({
       {placed.length > 0 && (
         <p className="text-[12px] text-slate">
           Upright lines:{' '}
-          {placed.map((mark) => `${format(parseISO(mark.on), 'd MMM')} ${mark.text}`).join('; ')}. Whole:
-          came; dashed: left; dotted: a step.
+          {placed.map((mark) => `${format(parseISO(mark.on), 'd MMM')} ${mark.text}`).join('; ')}. Solid:
+          arrived; dashed: left; dotted: intervention.
         </p>
       )}
       {chosen.size < ladder.rungs.length && (

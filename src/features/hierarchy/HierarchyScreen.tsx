@@ -137,7 +137,7 @@ function Standouts({
       )}
       {newcomers.map((one) => (
         <p key={one.id}>
-          <strong>{nameOf(one.id)}</strong> came {one.days} days ago and has won {one.wins} and lost{' '}
+          <strong>{nameOf(one.id)}</strong> arrived {one.days} days ago and has won {one.wins} and lost{' '}
           {one.losses}
           {one.ratings.length > 1
             ? `: from 1000 to ${Math.round(one.ratings.at(-1) ?? 1000)}, at worst ${Math.round(Math.min(...one.ratings))}.`

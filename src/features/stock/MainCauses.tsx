@@ -1,13 +1,13 @@
 'use client';
 
 import { memo } from 'react';
-import type { Assessment, Trouble } from '@/core/assess';
+import { type Assessment, fishIn, type Trouble } from '@/core/assess';
 import type { DraftGroup } from '@/core/records';
 import type { Resident } from '@/core/events';
 import type { SpeciesProfile } from '@/core/model';
-import { countOf, everyOf, manyOf } from '@/words/en';
+import { countOf, everyOf } from '@/words/en';
 import type { Fix, PlanEdit } from '@/core/rules';
-import { useSayings } from '@/session/react/useSayings';
+import { useSayings, useWords } from '@/session/react/useSayings';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useTrouble } from '@/session/react/useTrouble';
 import type { TankView } from '@/session/react/useTanks';
@@ -72,6 +72,8 @@ export const MainCauses = memo(function MainCauses({
   readonly onFix: (fix: Fix) => unknown;
 }) {
   const say = useSayings();
+  const words = useWords();
+  const fishOf = fishIn(assessment.context.kinds);
   const catalogue = useCatalogue();
   const trouble = useTrouble(tank, residents, listed, assessment);
   const there = new Set<string>(listed.map((one) => one.group.species));
@@ -91,7 +93,7 @@ export const MainCauses = memo(function MainCauses({
               <li key={key} className="flex flex-wrap items-center gap-x-3">
                 {edit === null ? (
                   <Button onClick={() => leaveOut(kinds)}>
-                    Without {everyOf(kinds.map((kind) => `the ${manyOf(kind)}`))}
+                    Without {everyOf(species.map((id) => words.own(id, fishOf(id))))}
                   </Button>
                 ) : (
                   <Button onClick={() => onFix({ edit })}>{say.fix({ edit }).replace(/\.$/, '')}</Button>

@@ -59,8 +59,8 @@ describe('the stock list', () => {
     show(session, <StockScreen />);
     const most = await screen.findByRole('list', { name: 'Main causes of trouble' });
     const [first] = within(most).getAllByRole('listitem');
-    expect(first).toHaveTextContent('Without the oscars');
-    await userEvent.click(within(first!).getByRole('button', { name: 'Without the oscars' }));
+    expect(first).toHaveTextContent('Without the oscar');
+    await userEvent.click(within(first!).getByRole('button', { name: 'Without the oscar' }));
     await waitFor(() => expect(findings()).not.toHaveTextContent('oscar'));
     expect(screen.queryByLabelText('1 oscar planned')).toBeNull();
     await act(async () => void (await session.undo()));

@@ -121,10 +121,10 @@ const Line = memo(function Line({
       <td className="pr-2 whitespace-nowrap max-sm:hidden">
         <Sexes line={line} />
       </td>
-      <td className="fig whitespace-nowrap max-sm:hidden">
+      <td className="fig pr-2 text-[13px] whitespace-nowrap max-sm:hidden">
         <LengthThen line={line} months={months} />
       </td>
-      <td className="text-slate max-sm:hidden">{listed ? 'planned' : 'in tank'}</td>
+      <td className="whitespace-nowrap text-slate max-sm:hidden">{listed ? 'planned' : 'in tank'}</td>
       <td className="no-print text-right whitespace-nowrap">
         {listed ? (
           <>

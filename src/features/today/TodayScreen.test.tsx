@@ -52,7 +52,7 @@ describe('Today', () => {
     const dialog = within(screen.getByRole('dialog'));
     await userEvent.type(dialog.getByRole('combobox'), 'yellow lab{Enter}');
     expect(
-      dialog.getByRole('row', { name: /middle 120 cm\s?yellow lab 45 cm\s?yellow lab any 284 L/ }),
+      dialog.getByRole('row', { name: /usual 120 cm\s?yellow lab 45 cm\s?yellow lab any 284 L/ }),
     ).toBeInTheDocument();
     await userEvent.click(dialog.getByRole('button', { name: 'Start with 75 US gal' }));
     await waitFor(() => expect(tanks(session)).toHaveLength(1));

@@ -13,7 +13,7 @@ export type { RoomNames } from './diary';
 export { sayLateness, saySpare } from './due';
 export { facetName } from './facets';
 export { sayHierarchy } from './hierarchy';
-export { capital, countedOf, countOf, everyOf, listed, manyOf, verb } from './names';
+export { capital, countedOf, countOf, everyOf, manyOf } from './names';
 export { METRIC, tenth } from './quantities';
 export { sayingsFor } from './sayings';
 export type { Sayings } from './sayings';
