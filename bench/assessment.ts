@@ -34,7 +34,7 @@ function median(groups: number, runs = 60): number {
 }
 
 /**
- * Milliseconds of the joining effect of so many kinds beside a plan of so many groups: the first asking, when nothing is
+ * Milliseconds of the joining effect of so many species beside a plan of so many groups: the first asking, when nothing is
  * known of any two of them, and the median after one group of the list was changed, which is what a press of a key asks.
  */
 function joining(groups: number, kinds: number) {
@@ -53,7 +53,7 @@ function joining(groups: number, kinds: number) {
   return { first: first as number, edited: later.sort((a, b) => a - b)[4] as number };
 }
 
-/** What every kind would bring: the whole catalogue against 80 kinds, beside 30 groups and beside 5. */
+/** What every species would bring: the whole catalogue against 80 species, beside 30 groups and beside 5. */
 export function joins() {
   joining(30, catalogue.all.length);
   const whole = joining(30, catalogue.all.length);

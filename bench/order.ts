@@ -1,6 +1,6 @@
 import { packCourse } from '../src/core/hierarchy/packedCourse';
 import type { Standing } from '../src/core/events/roomAt';
-import { ladderCertainty } from '../src/core/hierarchy/certainty';
+import { rankingCertainty } from '../src/core/hierarchy/certainty';
 import { effective } from '../src/core/events/roomAt';
 import type { Entry } from '../src/core/events/events';
 import { roomAfter, roomAt } from '../src/core/events/roomAt';
@@ -140,17 +140,17 @@ const TANKS = [
   { name: 'six fish, few contests (30)', fish: 6, contests: 30, apart: 1 },
   { name: 'twelve fish, 900 contests', fish: 12, contests: 900, apart: 0.8 },
 ] as const;
-const LADDERS = 200;
+const RANKINGS = 200;
 /** Claims are gathered by how sure they are. */
 const BOLD = [0.9, 0.95, 0.99] as const;
 
-/** What ladders say of fish whose true order is known: claims that one stands above another, and limits of its place. */
-function ladderCoverage({ fish, contests, apart }: (typeof TANKS)[number], chance: () => number) {
+/** What rankings say of fish whose true order is known: claims that one stands above another, and limits of its place. */
+function rankingCoverage({ fish, contests, apart }: (typeof TANKS)[number], chance: () => number) {
   const normal = (): number => Math.sqrt(-2 * Math.log(1 - chance())) * Math.cos(2 * Math.PI * chance());
   const claims = BOLD.map(() => ({ claims: 0, claimed: 0, held: 0 }));
   let places = 0;
   let within = 0;
-  for (let i = 0; i < LADDERS; i += 1) {
+  for (let i = 0; i < RANKINGS; i += 1) {
     const strength = Array.from({ length: fish }, () => Math.exp(apart * normal()));
     const seen = Array.from({ length: contests }, () => {
       const a = Math.floor(chance() * fish);
@@ -159,7 +159,7 @@ function ladderCoverage({ fish, contests, apart }: (typeof TANKS)[number], chanc
       return { winner: String(first ? a : b), loser: String(first ? b : a) };
     });
     const ids = strength.map((_, id) => String(id));
-    const { above, places: between } = ladderCertainty(winTable(seen, ids), chance, 300);
+    const { above, places: between } = rankingCertainty(winTable(seen, ids), chance, 300);
     for (let a = 0; a < fish; a += 1) {
       const truly = 1 + strength.filter((other) => other > strength[a]!).length;
       places += 1;
@@ -212,7 +212,7 @@ export function coverageBench() {
       '12 an hour, same, 90 min each': rate(12, 1, 90),
       '4 an hour, same, 60 min each': rate(4, 1, 60),
     },
-    ladders: Object.fromEntries(TANKS.map((tank) => [tank.name, ladderCoverage(tank, chance)])),
+    rankings: Object.fromEntries(TANKS.map((tank) => [tank.name, rankingCoverage(tank, chance)])),
     aim: '95 % limits hold in 93 to 97 of 100; exact ones in at least 95, and more where counts are small, as do places, which are whole; claims hold about as often as claimed',
   };
 }

@@ -31,7 +31,7 @@ test('watch by thumb, read what it shows, step in, see whether it worked', async
     await expect(page.getByText(/or a guarding pair/).first()).toBeVisible();
   });
 
-  await test.step('two steps at once are one bundle; the boss is put aside until a day', async () => {
+  await test.step('two steps at once are one bundle; the dominant fish is put aside until a day', async () => {
     await page
       .getByRole('button', { name: 'Do this: dominant fish removed' })
       .or(page.getByRole('button', { name: 'dominant fish removed', exact: true }))

@@ -28,7 +28,7 @@ test('the whole job, once through, in the keeper’s own room', async ({ page },
     await expect(page.getByLabel('Width', { exact: true })).toHaveValue('18 in');
   });
 
-  await test.step('the stock list says what a kind would do before it is listed', async () => {
+  await test.step('the stock list says what a species would do before it is listed', async () => {
     await screen(page, 'Stock list');
     await page.getByRole('combobox', { name: 'Add to the list' }).fill('yellow lab');
     await expect(page.getByText('With 6 yellow labs the list says')).toBeVisible();
@@ -96,10 +96,10 @@ test('the whole job, once through, in the keeper’s own room', async ({ page },
     await expect(page.getByText(/Watched Holm for/)).toBeVisible();
   });
 
-  await test.step('the ladder stands', async () => {
+  await test.step('the ranking stands', async () => {
     await screen(page, 'Hierarchy');
-    const ladder = page.getByRole('table').first();
-    await expect(ladder.getByRole('row').nth(1)).toContainText('Torch');
+    const ranking = page.getByRole('table').first();
+    await expect(ranking.getByRole('row').nth(1)).toContainText('Torch');
     await expect(page.getByText('4 contests among 4 fish')).toBeVisible();
     await expect(page.getByText('2 of 6 pairs never met')).toBeVisible();
   });

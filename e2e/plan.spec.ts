@@ -39,13 +39,13 @@ test('a list is looked at in every way, and each is taken back with one press', 
   await list(page, 'angelfish');
   await list(page, 'neon tetra');
 
-  await test.step('who with whom: the reasons come with the focus', async () => {
+  await test.step('compatibility: the reasons come with the focus', async () => {
     await part(page, 'Compatibility');
     await page.getByRole('button', { name: /^angelfish with neon tetra: stop/ }).focus();
     await expect(page.getByText(/the angelfish (will )?eat (the )?neon tetras/i)).toBeVisible();
   });
 
-  await test.step('what would join: filtered, and listed with one press', async () => {
+  await test.step('candidates: filtered, and listed with one press', async () => {
     await part(page, 'What could I add?');
     const kinds = page.getByRole('region', { name: 'Species by how well they fit' });
     await expect(kinds.getByRole('button').first()).toBeVisible();

@@ -4,11 +4,11 @@ import { bodyMass } from '../core/fish/bodyMass';
 import { speciesRate } from '../core/growth/speciesGrowth';
 import { faultLine, validate } from '../core/kernel/schema/faults';
 import { buildCatalogue, namesOf, resolveSpecies } from '../core/model/catalogue';
-import { adultLengthCm, speciesSchema, type School } from '../core/model/species';
+import { adultLengthCm, speciesSchema, type Approach } from '../core/model/species';
 
 const every = SHIPPED_SPECIES.map((profile) => [profile.id, profile] as const);
 const catalogue = buildCatalogue(SHIPPED_SPECIES);
-const SCHOOLS: readonly School[] = ['tried', 'middle', 'cautious'];
+const APPROACHES: readonly Approach[] = ['tried', 'middle', 'cautious'];
 const MEASURES = ['lengthCm', 'widthCm', 'heightCm', 'litres'] as const;
 
 describe('the shipped catalogue', () => {
@@ -53,8 +53,8 @@ describe('the shipped catalogue', () => {
   it.each(every)('%s leaves no field out: a default is written as a default', (_id, profile) => {
     const top = Object.keys(speciesSchema.fields);
     expect(Object.keys(profile).sort()).toEqual(top.sort());
-    for (const school of SCHOOLS)
-      expect(Object.keys(profile.tank[school]).sort()).toEqual([...MEASURES].sort());
+    for (const approach of APPROACHES)
+      expect(Object.keys(profile.tank[approach]).sort()).toEqual([...MEASURES].sort());
   });
 
   it.each(every)(
@@ -71,7 +71,7 @@ describe('the shipped catalogue', () => {
 
   it.each(every)('%s: cautious >= middle >= tried in every measure', (_id, profile) => {
     for (const measure of MEASURES) {
-      const figures = SCHOOLS.map((school) => profile.tank[school][measure]);
+      const figures = APPROACHES.map((approach) => profile.tank[approach][measure]);
       expect(new Set(figures.map((figure) => figure === null)).size).toBe(1);
       const known = figures.filter((figure): figure is number => figure !== null);
       expect(known).toEqual([...known].sort((a, b) => a - b));

@@ -180,7 +180,7 @@ const fenWishes: RoomDocument = {
   },
 };
 
-/** The rocks of Skerry from above, with the boss in its caves on the right. */
+/** The rocks of Skerry from above, with the dominant male in its caves on the right. */
 const skerryFloor: RoomDocument = {
   id: `floor-${DEMO_TANKS.skerry}` as DocumentId,
   kind: 'floor',

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
-import { SUBSTRATES, PLANTS, TANK_SCHOOLS, type PlanFile, type PlanGroup } from '@/core/model/plan';
+import { SUBSTRATES, PLANTS, TANK_APPROACHES, type PlanFile, type PlanGroup } from '@/core/model/plan';
 import { catalogue } from './plans';
 
 const ids = catalogue.all.map((profile) => profile.id);
-/** Any group of any kind, told in any detail. */
+/** Any group of any species, told in any detail. */
 export const anyGroup: fc.Arbitrary<PlanGroup> = fc
   .record({
     species: fc.constantFrom(...ids),
@@ -37,6 +37,6 @@ export const anyPlan: fc.Arbitrary<PlanFile> = fc.record({
     temperatureC: fc.double({ min: 5, max: 35, noNaN: true }),
     ph: fc.double({ min: 4, max: 9.5, noNaN: true }),
   }),
-  practice: fc.record({ tankSize: fc.constantFrom(...TANK_SCHOOLS) }),
+  practice: fc.record({ tankSize: fc.constantFrom(...TANK_APPROACHES) }),
   groups: fc.array(anyGroup, { maxLength: 8 }),
 });

@@ -23,3 +23,17 @@ describe('the layer table', () => {
     expect(folders.filter((folder) => !known.has(folder))).toEqual(['src/core', 'src/testing', 'src/types']);
   });
 });
+
+/** Paths of sources that the docs name, as `core/water/osmosis.ts`. */
+describe('the docs', () => {
+  const docs = [
+    'README.md',
+    ...readdirSync('docs', { recursive: true }).map((name) => `docs/${String(name)}`),
+  ];
+  it.each(docs.filter((name) => name.endsWith('.md')))('name no source that is not there: %s', (name) => {
+    const paths = [...readFileSync(name, 'utf8').matchAll(/`((?:src\/)?[a-z]\w*\/[\w/.-]+\.tsx?)`/g)].map(
+      ([, path]) => path as string,
+    );
+    expect(paths.filter((path) => !existsSync(path) && !existsSync(`src/${path}`))).toEqual([]);
+  });
+});

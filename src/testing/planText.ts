@@ -1,6 +1,6 @@
 import type { PlanGroup } from '@/core/model/plan';
 
-/** Groups written as "count kind", with the sexes as "males+females" and a length as "@cm", apart by commas. */
+/** Groups written as "count species", with the sexes as "males+females" and a length as "@cm", apart by commas. */
 export const groupsOf = (text: string, more: Partial<PlanGroup> = {}): readonly PlanGroup[] =>
   text.split(',').map((one) => ({ ...groupOf(one.trim()), ...more }));
 

@@ -1,4 +1,4 @@
-import { monthName } from '@/words/en';
+import { untilThen, VERDICTS } from '@/words/en';
 
 /** The words on the screen for the severities of a finding. */
 export const SEVERITY_WORDS = { stop: 'stop', caution: 'caution', note: 'note', good: 'good' } as const;
@@ -54,11 +54,7 @@ export function SeverityMark({
   );
 }
 
-const VERDICTS = {
-  stop: { severity: 'stop', words: 'Stop' },
-  caution: { severity: 'caution', words: 'Caution' },
-  fits: { severity: 'good', words: 'Fits' },
-} as const;
+const MARKS = { stop: 'stop', caution: 'caution', fits: 'good' } as const;
 
 /** The verdict on a whole list today, and until when it holds: never a bare "Fits" over later stops. */
 export function VerdictMark({
@@ -66,11 +62,11 @@ export function VerdictMark({
   later = null,
   small = false,
 }: {
-  readonly verdict: keyof typeof VERDICTS;
-  readonly later?: { readonly from: string; readonly verdict: keyof typeof VERDICTS } | null;
+  readonly verdict: keyof typeof MARKS;
+  readonly later?: { readonly from: string; readonly verdict: keyof typeof MARKS } | null;
   readonly small?: boolean;
 }) {
-  const { severity, words } = VERDICTS[verdict];
+  const severity = MARKS[verdict];
   return (
     <span
       className={`inline-flex items-center gap-1.5 ${COLOURS[severity]} ${small ? 'text-[12px]' : 'text-[20px]'} font-semibold`}
@@ -78,8 +74,8 @@ export function VerdictMark({
       <svg viewBox="0 0 12 14" width={small ? 11 : 18} height={small ? 13 : 21} aria-hidden="true">
         <Shape severity={severity} />
       </svg>
-      {words}
-      {later && ` until ${monthName(later.from)}, then ${VERDICTS[later.verdict].words}`}
+      {VERDICTS[verdict]}
+      {later && ` ${untilThen(later)}`}
     </span>
   );
 }

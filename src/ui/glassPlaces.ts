@@ -19,7 +19,7 @@ function startOf(name: string): number {
   return hash / 9973;
 }
 
-/** Where each of `count` animals of a kind is drawn: in the layers by the share of time it spends there. Always the same. */
+/** Where each of `count` animals of a species is drawn: in the layers by the share of time it spends there. Always the same. */
 export function glassPlaces(profile: SpeciesProfile, count: number): readonly GlassPlace[] {
   const start = startOf(profile.id);
   const { top, middle } = profile.layers;

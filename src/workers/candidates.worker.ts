@@ -5,12 +5,12 @@ import { buildCatalogue, type KeeperSpecies, type PlanFile, withKeeperSpecies } 
 
 const shipped = buildCatalogue(SHIPPED_SPECIES);
 
-/** A line of the list tells the worst; the whole is asked for when a kind is looked at. */
+/** A line of the list tells the worst; the whole is asked for when a species is looked at. */
 const TOLD = 1;
 
 const work = {
   /**
-   * What a share of all kinds would bring to this plan: every `of`th kind from `part` on, so that several workers share the
+   * What a share of all species would bring to this plan: every `of`th species from `part` on, so that several workers share the
    * catalogue. `today` is an ISO date.
    */
   joins: (

@@ -1,21 +1,21 @@
 import {
   type Certainty,
   ELO_START,
-  type Ladder,
-  ladderCertainty,
-  ladderFrom,
+  type Ranking,
+  rankingCertainty,
+  rankingFrom,
   type Newcomer,
   type NewcomerPath,
   newcomerPaths,
   hierarchyMeasures,
   type HierarchyMeasures,
   type PackedCourse,
-  rungsOf,
+  ranksOf,
   unpackCourse,
 } from '@/core/hierarchy';
 import { davidsScore, seededChance, winTable } from '@/core/stats';
 
-/** How a ladder moved, at the contests that are drawn. */
+/** How a ranking moved, at the contests that are drawn. */
 export interface Drawn {
   /** Places of the contests in the course. */
   readonly at: readonly number[];
@@ -24,7 +24,7 @@ export interface Drawn {
 }
 
 export interface HierarchyAnswer {
-  readonly ladder: Omit<Ladder, 'trace' | 'contests'>;
+  readonly ranking: Omit<Ranking, 'trace' | 'contests'>;
   readonly contests: number;
   readonly drawn: Drawn;
   readonly newcomers: readonly NewcomerPath[];
@@ -32,8 +32,8 @@ export interface HierarchyAnswer {
   /** The fish in the order in which `certainty` has them. */
   readonly ids: readonly string[];
   readonly certainty: Certainty;
-  /** Names by rung, those that cannot be told apart together. */
-  readonly rungs: readonly (readonly string[])[];
+  /** Names by rank, those that cannot be told apart together. */
+  readonly ranks: readonly (readonly string[])[];
   readonly tookMs: number;
 }
 
@@ -43,12 +43,12 @@ const SEED = 20_261;
 const MOST_POINTS = 3000;
 const POINTS_A_FISH = 240;
 
-function drawnOf({ trace, rungs }: Ladder): Drawn {
-  const points = Math.min(POINTS_A_FISH, Math.ceil(MOST_POINTS / Math.max(1, rungs.length)));
+function drawnOf({ trace, ranked }: Ranking): Drawn {
+  const points = Math.min(POINTS_A_FISH, Math.ceil(MOST_POINTS / Math.max(1, ranked.length)));
   const every = Math.max(1, Math.ceil(trace.length / points));
   const at: number[] = [];
-  const now = new Map(rungs.map((rung) => [rung.id, ELO_START]));
-  const ratings: Record<string, number[]> = Object.fromEntries(rungs.map((rung) => [rung.id, []]));
+  const now = new Map(ranked.map((one) => [one.id, ELO_START]));
+  const ratings: Record<string, number[]> = Object.fromEntries(ranked.map((one) => [one.id, []]));
   trace.forEach((step, i) => {
     if (now.has(step.winner)) now.set(step.winner, step.winnerAfter);
     if (now.has(step.loser)) now.set(step.loser, step.loserAfter);
@@ -61,7 +61,7 @@ function drawnOf({ trace, rungs }: Ladder): Drawn {
 
 /** What the order worker does; plain functions, so that a test and a bench can call them without a worker. */
 export const hierarchyWork = {
-  /** The ladder of a tank with every measure of its order, and how sure it is. */
+  /** The ranking of a tank with every measure of its order, and how sure it is. */
   order: (
     packed: PackedCourse,
     residents: readonly string[],
@@ -70,26 +70,26 @@ export const hierarchyWork = {
   ): HierarchyAnswer => {
     const started = performance.now();
     const course = unpackCourse(packed);
-    const ladder = ladderFrom(course, residents);
-    const among = ladder.rungs.map((rung) => rung.id);
+    const ranking = rankingFrom(course, residents);
+    const among = ranking.ranked.map((one) => one.id);
     const standing = new Set(among);
-    const contests = ladder.contests.filter(
+    const contests = ranking.contests.filter(
       ({ winner, loser }) => standing.has(winner) && standing.has(loser),
     );
     const chance = seededChance(SEED);
     const table = winTable(contests, among);
-    const certainty = ladderCertainty(table, chance, rounds);
-    const { trace, contests: all, ...rest } = ladder;
+    const certainty = rankingCertainty(table, chance, rounds);
+    const { trace, contests: all, ...rest } = ranking;
     return {
-      ladder: rest,
+      ranking: rest,
       contests: all.length,
-      drawn: drawnOf(ladder),
+      drawn: drawnOf(ranking),
       newcomers: newcomerPaths(trace, newcomers),
       measures: hierarchyMeasures(contests, chance, among),
       ids: table.ids,
       certainty,
-      rungs: rungsOf(davidsScore(table).normalised, certainty.above).map((rung) =>
-        rung.map((index) => table.ids[index] as string),
+      ranks: ranksOf(davidsScore(table).normalised, certainty.above).map((one) =>
+        one.map((index) => table.ids[index] as string),
       ),
       tookMs: performance.now() - started,
     };

@@ -87,7 +87,7 @@ export const work = {
     wished: PlanGroup,
   ): readonly Change[] =>
     whatItTakes(file, withKeeperSpecies(shipped, own), today, groups, wished, STANDARD_TANKS),
-  /** Those of these kinds that are no stop by themselves in the tank of the wishes. */
+  /** Those of these species that are no stop by themselves in the tank of the wishes. */
   fitting: (
     file: WishesFile,
     own: readonly KeeperSpecies[],

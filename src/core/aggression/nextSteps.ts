@@ -1,11 +1,24 @@
 import type { DocumentBodies } from '../records';
+import type { Celsius } from '../kernel';
 import type { Step } from '../events';
 import type { Pattern, PatternName } from './patterns';
 import type { StepEffect } from './stepEffect';
 
 /** Why a step is not for now. */
 export type Against =
-  'done already' | 'pair guards' | 'too many territories' | 'nitrate full' | 'no spare tank';
+  | 'done already'
+  | 'needs warmth'
+  | 'temperature unknown'
+  | 'pair guards'
+  | 'too many territories'
+  | 'nitrate full'
+  | 'no spare tank';
+
+/** The coolest water that one of the species here takes. */
+interface Lowest {
+  readonly species: string;
+  readonly temperatureC: Celsius;
+}
 
 /** A step that may be tried, from the gentlest on. */
 export interface NextStep {
@@ -18,6 +31,10 @@ export interface NextStep {
   readonly species: string | null;
   readonly meals: number;
   readonly lightHours: number;
+  /** The cooler temperature to go to; null where nobody knows that of the tank. */
+  readonly coolerC: Celsius | null;
+  /** The species that wants the warmest water; null in a tank without fish. */
+  readonly warmest: Lowest | null;
   /** What it did here before; null when it was never tried. */
   readonly before: StepEffect['verdict'] | null;
 }
@@ -27,6 +44,10 @@ export interface StepSituation {
   /** The species of the fish at the centre of it; null where nobody is. */
   readonly species: string | null;
   readonly tank: DocumentBodies['tank'];
+  /** Of the tank; null when nobody says. */
+  readonly temperatureC: Celsius | null;
+  /** The coolest water that each species here takes. */
+  readonly lowest: readonly Lowest[];
   /** A pair guards eggs or fry. */
   readonly guarding: boolean;
   readonly tried: readonly StepEffect[];
@@ -39,8 +60,11 @@ export interface StepSituation {
 const LIGHT_HOURS = 8;
 /** Several small meals rather than one, twice a day at the least (common practice). */
 const MEALS = 3;
+/** Cooler by so much over two days, where all take it; by less than the second it is no step (from memory). */
+const COOLER_BY_C = 2;
+const LEAST_COOLER_C = 1;
 
-interface Rung {
+interface Intervention {
   readonly step: Step;
   readonly for: readonly PatternName[];
   /** The pattern that names the fish it is done to. */
@@ -52,11 +76,25 @@ const not =
   (when: (at: StepSituation) => boolean, why: Against) =>
   (at: StepSituation): Against | null =>
     when(at) ? why : null;
+const warmestOf = ({ lowest }: StepSituation): Lowest | null =>
+  [...lowest].sort((a, b) => b.temperatureC - a.temperatureC)[0] ?? null;
+
+function coolerOf(at: StepSituation): Celsius | null {
+  if (at.temperatureC === null) return null;
+  return Math.max(at.temperatureC - COOLER_BY_C, warmestOf(at)?.temperatureC ?? 0);
+}
+
+function againstCooler(at: StepSituation): Against | null {
+  const cooler = coolerOf(at);
+  if (at.temperatureC === null || cooler === null) return 'temperature unknown';
+  return at.temperatureC - cooler < LEAST_COOLER_C ? 'needs warmth' : null;
+}
+
 const isGuarding = ({ guarding }: StepSituation): boolean => guarding;
 const isFull = ({ full }: StepSituation): boolean => full;
 
 /** The steps, gentlest first, the last resort last (common practice). */
-const LADDER: readonly Rung[] = [
+const INTERVENTIONS: readonly Intervention[] = [
   {
     step: 'fed more often',
     for: ['feeding time', 'one boss', 'one victim', 'newcomer picked on'],
@@ -66,6 +104,11 @@ const LADDER: readonly Rung[] = [
     step: 'shorter light',
     for: ['lights', 'one boss', 'duel', 'pair on guard', 'too many holders'],
     against: not(({ tank }) => (tank.tank.lightHours ?? 10) <= LIGHT_HOURS, 'done already'),
+  },
+  {
+    step: 'slightly cooler',
+    for: ['one boss', 'one victim', 'duel', 'pair on guard'],
+    against: againstCooler,
   },
   {
     step: 'sight breaks',
@@ -123,15 +166,17 @@ const lastTime = (step: Step, tried: readonly StepEffect[]): StepEffect['verdict
  * now with the reason. A step that did not help here before is told so, not hidden.
  */
 export function nextSteps(at: StepSituation): readonly NextStep[] {
-  const steps = LADDER.filter((rung) => at.patterns.some(({ name }) => rung.for.includes(name))).map(
-    (rung): NextStep => ({
-      step: rung.step,
-      against: rung.against?.(at) ?? null,
-      who: at.patterns.find(({ name }) => rung.to?.includes(name))?.who[0] ?? null,
+  const steps = INTERVENTIONS.filter((one) => at.patterns.some(({ name }) => one.for.includes(name))).map(
+    (one): NextStep => ({
+      step: one.step,
+      against: one.against?.(at) ?? null,
+      who: at.patterns.find(({ name }) => one.to?.includes(name))?.who[0] ?? null,
       species: at.species,
       meals: MEALS,
       lightHours: LIGHT_HOURS,
-      before: lastTime(rung.step, at.tried),
+      coolerC: coolerOf(at),
+      warmest: warmestOf(at),
+      before: lastTime(one.step, at.tried),
     }),
   );
   const fits = ({ against }: NextStep): boolean => against === null;

@@ -37,7 +37,7 @@ type Found = Omit<Pattern, 'place' | 'alone'> & Partial<Pattern>;
 const FEW_CONTESTS = 12;
 const LEAST_CONTESTS = 5;
 /** Shares from which on one fish, a pair, a trigger or a place is the pattern (from memory). */
-const BOSS_SHARE = 0.4;
+const DOMINANT_SHARE = 0.4;
 const DUEL_SHARE = 0.4;
 const DUEL_EACH = 0.2;
 const GUARD_SHARE = 0.4;
@@ -98,7 +98,7 @@ function oneFish(input: PatternInput, contests: readonly Contest[], fish: number
   ] as const;
   for (const [name, side] of sides) {
     const top = most(countBy(contests, (contest) => contest[side]));
-    if (!top || top[1] / n < BOSS_SHARE || lowest(top[1], n) <= fair) continue;
+    if (!top || top[1] / n < DOMINANT_SHARE || lowest(top[1], n) <= fair) continue;
     found.push({
       name,
       who: [top[0]],

@@ -63,7 +63,7 @@ export const CONTEST_WEIGHTS: Readonly<Record<Contest['what'], number>> = {
   pin: 3,
 };
 
-/** Weight of a contest: its kind, times how bad it was said to be. */
+/** Weight of a contest: what was done, times how bad it was said to be. */
 export const weightOf = ({ what, bad = 1 }: Pick<Contest, 'what' | 'bad'>): number =>
   CONTEST_WEIGHTS[what] * bad;
 

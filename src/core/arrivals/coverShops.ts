@@ -1,6 +1,6 @@
 import { type ShopItem, type SpeciesProfile } from '../model';
 
-/** A kind that is to be bought, whole: males and females where the list says so. */
+/** A species that is to be bought, whole: males and females where the list says so. */
 export interface ToBuy {
   readonly key: string;
   readonly profile: SpeciesProfile;
@@ -9,7 +9,7 @@ export interface ToBuy {
   readonly females: number | null;
 }
 
-/** Where a kind is bought, for how much. */
+/** Where a species is bought, for how much. */
 export interface Purchase {
   readonly key: string;
   readonly item: ShopItem;
@@ -43,7 +43,7 @@ const pairsFor = ({ count, males, females }: ToBuy): number =>
     ? Math.ceil(count / 2)
     : Math.max(males, females, Math.ceil((males + females) / 2));
 
-/** What buying a kind there means; null when there are not enough. */
+/** What buying a species there means; null when there are not enough. */
 export function purchaseOf(wanted: ToBuy, item: ShopItem): Purchase | null {
   const { count } = wanted;
   const units = item.soldAs === 'pair' ? pairsFor(wanted) : count;
@@ -87,7 +87,7 @@ function* choices<T>(from: readonly T[], size: number, start = 0): Generator<rea
 }
 
 /**
- * The fewest shops that together hold the most of the list, each kind whole from one shop; among equals the cheapest.
+ * The fewest shops that together hold the most of the list, each species whole from one shop; among equals the cheapest.
  * Then the same with one shop fewer, for as long as something is bought: fewer quarantines against what is missed.
  * Exact. Complexity: 2^shops x list.
  */

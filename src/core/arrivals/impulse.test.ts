@@ -12,7 +12,7 @@ const kind = (id: string): ToCome => ({
 const lanes: readonly Lane[] = [{ id: 'Q', name: 'Q', litres: 60, freeFrom: '2026-01-01' }];
 const rules: WaveRules = {
   today: '2026-03-01',
-  school: 'gentlest first',
+  approach: 'gentlest first',
   quarantineDays: 28,
   readyOn: '2026-03-01',
   presentMgLWeek: 0,
@@ -20,7 +20,7 @@ const rules: WaveRules = {
 
 describe('an impulse buy', () => {
   const list = ['paracheirodon-innesi', 'maylandia-lombardoi'].map(kind);
-  it('says who waits longer for it: the rougher kinds behind it, not the gentle ones before', () => {
+  it('says who waits longer for it: the rougher species behind it, not the gentle ones before', () => {
     const told = impulse(kind('thorichthys-meeki'), list, lanes, rules);
     expect(told.lane).toBe('Q');
     expect(told.later.map((one) => one.key)).toEqual(['maylandia-lombardoi']);

@@ -11,7 +11,7 @@ export interface Impulse {
   readonly later: readonly { readonly key: string; readonly days: number }[];
 }
 
-/** Drops a kind into a plan and says who has to wait longer for it. Both plans are made anew by the same rules. */
+/** Drops a species into a plan and says who has to wait longer for it. Both plans are made anew by the same rules. */
 export function impulse(
   bought: ToCome,
   list: readonly ToCome[],

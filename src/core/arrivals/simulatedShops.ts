@@ -2,7 +2,7 @@ import type { Catalogue, ShopItem, SpeciesProfile } from '../model';
 import { seededChance } from '../stats';
 import { daysBetween } from '../kernel';
 
-/** A made-up shop: what it leans to, how dear it is, how many of a hundred kinds it has in a week. */
+/** A made-up shop: what it leans to, how dear it is, how many of a hundred species it has in a week. */
 interface Shop {
   readonly name: string;
   readonly likes: (profile: SpeciesProfile) => boolean;

@@ -43,7 +43,7 @@ describe('shops that cover a list', () => {
     ]);
     expect(plans[0]!.cost).toBe(10 * 1 + 6 * 2 + 2 * 9);
   });
-  it('takes a kind whole from one shop, or not at all', () => {
+  it('takes a species whole from one shop, or not at all', () => {
     expect(
       coverShops([kind(neon, 10)], [item('A', neon, { stock: 6 }), item('B', neon, { stock: 6 })]),
     ).toEqual([]);

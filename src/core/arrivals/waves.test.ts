@@ -24,7 +24,7 @@ const kind = (id: string, more: Partial<ToCome> = {}): ToCome => ({
 });
 const rules: WaveRules = {
   today: '2026-03-01',
-  school: 'gentlest first',
+  approach: 'gentlest first',
   quarantineDays: 28,
   readyOn: '2026-03-01',
   presentMgLWeek: 4,
@@ -42,7 +42,7 @@ const KINDS = [
 ];
 
 describe('planWaves', () => {
-  it('F96, common practice: gentle and shy kinds first, the roughest last, two weeks apart or more', () => {
+  it('F96, common practice: gentle and shy species first, the roughest last, two weeks apart or more', () => {
     const waves = planWaves(
       [
         kind('maylandia-lombardoi'),
@@ -75,7 +75,7 @@ describe('planWaves', () => {
     expect(daysBetween(waves[0]!.releases, waves[1]!.releases)).toBe(WAVE_GAP_DAYS);
     expect(new Set(waves.map((wave) => wave.lane)).size).toBe(2);
   });
-  it('puts what is wanted most first by the other school', () => {
+  it('puts what is wanted most first by the other approach', () => {
     const list = [kind('paracheirodon-innesi'), kind('maylandia-lombardoi', { favourite: true })];
     expect(inOrder(list, 'favourite first')[0]!.key).toBe('maylandia-lombardoi');
     expect(inOrder(list, 'gentlest first')[0]!.key).toBe('paracheirodon-innesi');
@@ -119,11 +119,11 @@ describe('planWaves', () => {
         fc.integer({ min: 0, max: 90 }),
         fc.integer({ min: 0, max: 60 }),
         fc.constantFrom('gentlest first' as const, 'favourite first' as const),
-        (list, lanes, ready, busy, school) => {
+        (list, lanes, ready, busy, approach) => {
           const rack = Array.from({ length: lanes }, (_, i) =>
             lane(`L${i}`, addDays('2026-03-01', i * busy), 400),
           );
-          const asked = { ...rules, school, readyOn: addDays('2026-03-01', ready) };
+          const asked = { ...rules, approach, readyOn: addDays('2026-03-01', ready) };
           const waves = planWaves(list, rack, asked);
           expect(waves.flatMap((wave) => wave.keys).sort()).toEqual(list.map((one) => one.key).sort());
           waves.forEach((wave, i) => {

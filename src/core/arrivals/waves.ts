@@ -1,7 +1,7 @@
 import { addDays, daysBetween, type Litres } from '../kernel';
 import { isRough, type SpeciesProfile } from '../model';
 
-/** A kind that is listed and has to come, whole. */
+/** A species that is listed and has to come, whole. */
 export interface ToCome {
   readonly key: string;
   readonly profile: SpeciesProfile;
@@ -20,11 +20,11 @@ export interface Lane {
   readonly freeFrom: string;
 }
 
-export type OrderSchool = 'gentlest first' | 'favourite first';
+export type ArrivalOrder = 'gentlest first' | 'favourite first';
 
 export interface WaveRules {
   readonly today: string;
-  readonly school: OrderSchool;
+  readonly approach: ArrivalOrder;
   /** Days in quarantine; 0 for none. */
   readonly quarantineDays: number;
   /** When the display is ready; nobody is released before. */
@@ -37,7 +37,7 @@ export interface WaveRules {
   readonly apart?: ReadonlySet<string>;
 }
 
-/** The name of a pair of kinds, whichever comes first. */
+/** The name of a pair of species, whichever comes first. */
 export const pairOf = (a: string, b: string): string => [a, b].sort().join('|');
 
 /** Kinds that come together, wait together and are released together. */
@@ -61,12 +61,12 @@ const SETTLED_DAYS = 60;
 
 const rankOf = ({ profile }: ToCome): number => profile.company.temper.mature * 10 - profile.habits.shyness;
 
-/** Gentle and shy before bold, the roughest last; by the other school what is wanted most comes first. */
-export function inOrder(toCome: readonly ToCome[], school: OrderSchool): readonly ToCome[] {
+/** Gentle and shy before bold, the roughest last; by the other approach what is wanted most comes first. */
+export function inOrder(toCome: readonly ToCome[], approach: ArrivalOrder): readonly ToCome[] {
   const rank = (one: ToCome): number => one.profile.company.temper.mature;
   return [...toCome].sort((a, b) => {
     const liked = Number(b.favourite) - Number(a.favourite);
-    if (school === 'favourite first' && liked !== 0) return liked;
+    if (approach === 'favourite first' && liked !== 0) return liked;
     return rank(a) - rank(b) || liked || rankOf(a) - rankOf(b) || (a.key < b.key ? -1 : 1);
   });
 }
@@ -74,7 +74,7 @@ export function inOrder(toCome: readonly ToCome[], school: OrderSchool): readonl
 const litresFor = (group: readonly ToCome[]): number =>
   group.reduce((sum, { profile, count }) => sum + profile.size.soldCm * count * LITRES_A_CM, 0);
 
-/** Kinds into batches: whole kinds, gentle ones together while the filter can follow, each rough kind by itself. */
+/** Species into batches: whole species, gentle ones together while the filter can follow, each rough species by itself. */
 function batches(
   ordered: readonly ToCome[],
   lanes: readonly Lane[],
@@ -108,7 +108,7 @@ const latest = (...dates: readonly string[]): string =>
   dates.reduce((late, date) => (date > late ? date : late), '');
 
 /**
- * When each wave comes and is released: whole kinds in the order of the school, two weeks apart or more, each batch alone in
+ * When each wave comes and is released: whole species in the order of the approach, two weeks apart or more, each batch alone in
  * the quarantine tank that lets it out soonest, never before the display and the lane are ready. Dates are ISO. Without a
  * lane, quarantine is left out and the waves say so (`lane` null). Deterministic.
  */
@@ -119,7 +119,7 @@ export function planWaves(
 ): readonly Wave[] {
   const free = new Map(lanes.map((lane) => [lane.id, latest(lane.freeFrom, rules.today)]));
   let earliest = latest(rules.readyOn, rules.today);
-  return batches(inOrder(toCome, rules.school), lanes, rules).map((batch): Wave => {
+  return batches(inOrder(toCome, rules.approach), lanes, rules).map((batch): Wave => {
     const keys = batch.map((one) => one.key);
     if (lanes.length === 0 || rules.quarantineDays === 0) {
       const day = earliest;
@@ -195,7 +195,7 @@ export function judgeWaves(
     if (before) {
       const gap = daysBetween(before.releases, wave.releases);
       if (gap < WAVE_GAP_DAYS) say(index, { says: 'too soon', days: gap, gap: WAVE_GAP_DAYS });
-      if (rules.school === 'gentlest first' && temper(before) > temper(wave))
+      if (rules.approach === 'gentlest first' && temper(before) > temper(wave))
         say(index, { says: 'peaceful first' });
     }
     const load = kinds(wave).reduce((sum, one) => sum + one.loadMgLWeek, 0);

@@ -36,7 +36,7 @@ describe('assess', () => {
     );
   });
 
-  it('never gets milder in tank size as the school gets stricter', () => {
+  it('never gets milder in tank size as the approach gets stricter', () => {
     fc.assert(
       fc.property(anyPlan, (file) => {
         const tank = (tankSize: 'cautious' | 'middle' | 'tried') => {
@@ -176,7 +176,7 @@ describe('readPlan', () => {
     [
       'a water line over the rim',
       { ...good, tank: { ...good.tank, waterLineCm: 40 } },
-      'tank.waterLineCm: expected a water line of at most the height of 36 cm, found 40',
+      'tank.waterLineCm: expected a water line no higher than the tank, found 40',
     ],
     ['a pH of seventy', { ...good, water: { ph: 70 } }, 'water.ph: expected pH from 3 to 11, found 70'],
     [

@@ -1,7 +1,7 @@
 import { type Celsius, monthOf, monthsBetween } from '../kernel';
 import { lengthAfterMonths } from '../growth';
 import { adultLengthCm, type Catalogue, type PlanFile, type PlanGroup, resolveSpecies } from '../model';
-import type { Load, PlannedGroup, PlannedKind, RuleContext, RuleTank, SharedWater } from '../rules';
+import type { Load, PlannedGroup, PlannedSpecies, RuleContext, RuleTank, SharedWater } from '../rules';
 import { tankFigures } from '../tank';
 import { fillRoutine, fillWater, furnish, takeOr } from './defaults';
 import { burdenOf, fillLoad, type Burden, type Fed } from './fillLoad';
@@ -76,7 +76,7 @@ export interface Stage {
   readonly plan: PlanFile;
   readonly month: string;
   readonly routine: RuleContext['routine'];
-  readonly school: RuleContext['school'];
+  readonly approach: RuleContext['approach'];
   readonly males: RuleContext['males'];
   /** The tank when its water has so many degrees. */
   readonly tankAt: (temperatureC: Celsius) => RuleTank;
@@ -98,7 +98,7 @@ export function stageOf(plan: PlanFile, today: string, assumed: string[] = []): 
     plan,
     month: monthOf(today),
     routine: fillRoutine(plan, assumed),
-    school: takeOr(assumed, 'practice.tankSize', plan.practice?.tankSize, 'middle'),
+    approach: takeOr(assumed, 'practice.tankSize', plan.practice?.tankSize, 'middle'),
     males: takeOr(assumed, 'practice.males', plan.practice?.males, 'harem'),
     tankAt,
   };
@@ -108,10 +108,10 @@ interface Warm {
   readonly temperatureC: Celsius;
   readonly burden: Burden;
 }
-/** The burden of a kind at the lengths it is judged at, and the temperature it was worked out for. */
-const BURDENS = new WeakMap<PlannedKind, Warm>();
+/** The burden of a species at the lengths it is judged at, and the temperature it was worked out for. */
+const BURDENS = new WeakMap<PlannedSpecies, Warm>();
 
-function judgedBurden(kind: PlannedKind, temperatureC: Celsius): Burden {
+function judgedBurden(kind: PlannedSpecies, temperatureC: Celsius): Burden {
   const before = BURDENS.get(kind);
   if (before?.temperatureC === temperatureC) return before.burden;
   const fed = kind.groups.map((group) => ({ ...group, lengthCm: group.judgedCm * sexShare(group) }));
@@ -120,8 +120,8 @@ function judgedBurden(kind: PlannedKind, temperatureC: Celsius): Burden {
   return burden;
 }
 
-/** Those of the kinds who are still here after so many months, at the lengths that they have then. */
-const stillHere = (kinds: readonly PlannedKind[], months: number): readonly Fed[] =>
+/** Those of the species who are still here after so many months, at the lengths that they have then. */
+const stillHere = (kinds: readonly PlannedSpecies[], months: number): readonly Fed[] =>
   kinds.flatMap((kind) =>
     kind.groups
       .filter((group) => group.leavesInMonths === null || group.leavesInMonths >= months)
@@ -131,11 +131,11 @@ const stillHere = (kinds: readonly PlannedKind[], months: number): readonly Fed[
       })),
   );
 
-/** The context of a tank with these kinds in it; `focus` names the one whose effect alone is asked for. */
+/** The context of a tank with these species in it; `focus` names the one whose effect alone is asked for. */
 export function contextOn(
   stage: Stage,
-  kinds: readonly PlannedKind[],
-  focus: PlannedKind | null = null,
+  kinds: readonly PlannedSpecies[],
+  focus: PlannedSpecies | null = null,
   assumed: string[] = [],
 ): RuleContext {
   const { plan, routine } = stage;
@@ -155,7 +155,7 @@ export function contextOn(
     routine,
     load: loadOf(kinds.map((kind) => judgedBurden(kind, water.temperatureC))),
     loadAfter: (months) => loadOf([burdenOf(stillHere(kinds, months), water.temperatureC)]),
-    school: stage.school,
+    approach: stage.approach,
     males: stage.males,
     riftDensity: plan.practice?.riftDensity ?? null,
     month: stage.month,

@@ -61,7 +61,7 @@ const EMPTY = 0.2;
 const mainLayer = (profile: SpeciesProfile): Layer =>
   LAYERS.reduce((best, layer) => (profile.layers[layer] > profile.layers[best] ? layer : best));
 
-/** Where a kind comes from, worked out once. */
+/** Where a species comes from, worked out once. */
 const WATERS = new WeakMap<SpeciesProfile, string>();
 function watersOf(profile: SpeciesProfile): string {
   const waters = WATERS.get(profile) ?? facetsOf(profile).region[0] ?? '';
@@ -144,7 +144,7 @@ function belonging(profile: SpeciesProfile, list: Company, fillsEmptyLayer: bool
   );
 }
 
-/** Whether a finding can only have come with a kind that was not there: its key names it. */
+/** Whether a finding can only have come with a species that was not there: its key names it. */
 const isAbout = ({ rule, species }: Finding, id: string): boolean =>
   ruleOf(rule).about !== 'the whole tank' &&
   (species[0] === id || (species[1] === id && ruleOf(rule).about !== 'the first'));
@@ -154,7 +154,7 @@ const isAbout = ({ rule, species }: Finding, id: string): boolean =>
  * worse, and risks of company below a caution.
  *
  * The same findings as two whole assessments would differ by, asked for in one go: only pairs with the newcomer and the
- * sums over all are judged again. At most `told` findings a kind are told, the worst; all are counted. `today` is an ISO date. Domain: a plan that `readPlan` accepted with this catalogue.
+ * sums over all are judged again. At most `told` findings a species are told, the worst; all are counted. `today` is an ISO date. Domain: a plan that `readPlan` accepted with this catalogue.
  */
 export function candidatesFor(
   plan: PlanFile,

@@ -4,7 +4,7 @@ import {
   HIDE_KINDS,
   type HideKind,
   type Hides,
-  type PlannedKind,
+  type PlannedSpecies,
   type RuleContext,
   type RuleTank,
   type RuleWater,
@@ -65,13 +65,13 @@ function hidesOf(hides: PlanFile['tank']['hides'], assumed: string[]): Hides | n
 const PLAIN_WATER = { temperatureC: 25, ph: 7.2, ghDh: 8 } as const;
 
 /**
- * The tank's water. A value that nobody gave is set in the middle of what all kinds share, so that an unknown tap draws
- * no finding of its own; kinds are still compared with each other.
+ * The tank's water. A value that nobody gave is set in the middle of what all species share, so that an unknown tap draws
+ * no finding of its own; species are still compared with each other.
  */
 export function fillWater(
   plan: PlanFile,
   shared: SharedWater,
-  kinds: readonly PlannedKind[],
+  kinds: readonly PlannedSpecies[],
   assumed: string[],
 ): RuleWater {
   const given = plan.water ?? {};

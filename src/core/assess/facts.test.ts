@@ -3,7 +3,7 @@ import type { PlanTank } from '../model/plan';
 
 /**
  * Facts of the trade, common practice: values that practitioners work by. Their numbers are the brief's.
- * "Accepted" means no stop by the tank rules at the middle school; "refused" means a stop.
+ * "Accepted" means no stop by the tank rules at the middle approach; "refused" means a stop.
  */
 
 const TANK_RULES = ['tank-length', 'tank-width', 'tank-height', 'tank-volume'];
@@ -48,7 +48,7 @@ describe('smallest tanks', () => {
     ['F24', 'nematobrycon-palmeri', 8, TANKS.us20high],
     ['F24', 'danio-margaritatus', 6, TANKS.us10],
     ['F24', 'geophagus-altifrons', 7, TANKS.us180],
-  ] as const)('%s: %s (%d) has a tank that the middle school accepts', (_fact, species, count, tank) => {
+  ] as const)('%s: %s (%d) has a tank that the middle approach accepts', (_fact, species, count, tank) => {
     expect(tankVerdict(tank, species, count)).toBe('fine');
   });
 
@@ -63,10 +63,13 @@ describe('smallest tanks', () => {
     ['F24', 'paracheirodon-innesi', 10, TANKS.us5],
     ['F24', 'paracheirodon-axelrodi', 10, TANKS.us5],
     ['F24', 'geophagus-altifrons', 5, TANKS.us125],
-  ] as const)('%s: %s (%d) is between two schools, and is said to be so', (_fact, species, count, tank) => {
-    expect(['caution', 'fine']).toContain(tankVerdict(tank, species, count));
-    expect(tankVerdict(tank, species, count, 'tried')).toBe('fine');
-  });
+  ] as const)(
+    '%s: %s (%d) is between two approaches, and is said to be so',
+    (_fact, species, count, tank) => {
+      expect(['caution', 'fine']).toContain(tankVerdict(tank, species, count));
+      expect(tankVerdict(tank, species, count, 'tried')).toBe('fine');
+    },
+  );
 
   it.each([
     ['F18', 'pterophyllum-scalare', 4, TANKS.us20long],
@@ -140,7 +143,7 @@ describe('groups, ratios and numbers', () => {
     ).toMatchObject({ femalesPerMale: 2 });
   });
 
-  it('F36: a single cichlid of a pairing kind is no fault in a community', () => {
+  it('F36: a single cichlid of a pairing species is no fault in a community', () => {
     expect(
       severities(plan(TANKS.us90, [{ species: 'pterophyllum-scalare', count: 1 }]), 'group-size'),
     ).toEqual(['note']);
@@ -259,7 +262,7 @@ describe('eating, nipping and company', () => {
     );
     expect(between.map((finding) => finding.fact.says)).toEqual([]);
   });
-  it('F63: guppies with a betta are disputed, and a way out tips it', () => {
+  it('F63: guppies with a betta are disputed, and an exit plan tips it', () => {
     const pair = (wayOut?: string) =>
       found(
         plan(TANKS.us20long, [
@@ -269,7 +272,7 @@ describe('eating, nipping and company', () => {
         'temper',
       );
     expect(pair()).toEqual([
-      expect.objectContaining({ contested: true, severity: 'caution', school: 'avoid' }),
+      expect.objectContaining({ contested: true, severity: 'caution', approach: 'avoid' }),
     ]);
     expect(pair('a neighbour takes it')).toEqual([
       expect.objectContaining({ contested: true, severity: 'note' }),

@@ -11,7 +11,7 @@ export const SURFACE_RULE_CM_PER_CM2 = 2.54 / (12 * 2.54 * 2.54);
 /** Share of the nitrate that plants take up by class; rough, and said to be rough (from memory). */
 export const PLANT_UPTAKE = { none: 0, some: 0.1, dense: 0.25 } as const;
 
-/** Some of a kind at a length, cm. */
+/** Some of a species at a length, cm. */
 export interface Fed {
   readonly profile: SpeciesProfile;
   readonly count: number;

@@ -19,11 +19,11 @@ describe('fillReport', () => {
     const made = report.lines.reduce((sum, line) => sum + line.nitrateMgLWeek, 0);
     expect(made * (1 - report.plantShare)).toBeCloseTo(answer.context.load.nitrateMgLWeek, 8);
     expect(report.lines.reduce((sum, line) => sum + line.massG, 0)).toBeCloseTo(answer.context.load.massG, 8);
-    expect(report.schools.length.cm / report.schools.length.allowsCm).toBeCloseTo(
+    expect(report.approaches.length.cm / report.approaches.length.allowsCm).toBeCloseTo(
       answer.context.load.lengthRule,
       8,
     );
-    expect(report.schools.surface.cm / report.schools.surface.allowsCm).toBeCloseTo(
+    expect(report.approaches.surface.cm / report.approaches.surface.allowsCm).toBeCloseTo(
       answer.context.load.surfaceRule,
       8,
     );
@@ -41,7 +41,7 @@ describe('fillReport', () => {
   });
   it('F46, common practice: half a week and 20 made a week swing between tap + 20 and tap + 40', () => {
     const half = report.outlooks[1]!;
-    const made = report.schools.nitrate.mgLWeek;
+    const made = report.approaches.nitrate.mgLWeek;
     expect(half.after).toBeCloseTo(5 + made, 9);
     expect(half.before).toBeCloseTo(5 + 2 * made, 9);
   });

@@ -6,7 +6,7 @@ import type { Assessment } from './assess';
 import { LENGTH_RULE_CM_PER_L, PLANT_UPTAKE, SURFACE_RULE_CM_PER_CM2 } from './fillLoad';
 import { sexShare } from './sexShare';
 
-/** What one kind adds to the fill, at the lengths it is judged at. */
+/** What one species adds to the fill, at the lengths it is judged at. */
 export interface FillLine {
   readonly species: string;
   readonly count: number;
@@ -24,10 +24,10 @@ export interface RoutineOutlook extends SteadyState {
   readonly weeksToLimit: number | null;
 }
 
-/** All schools of fill side by side, with what each part comes from. */
+/** All approaches of fill side by side, with what each part comes from. */
 export interface FillReport {
   readonly lines: readonly FillLine[];
-  readonly schools: {
+  readonly approaches: {
     readonly length: { readonly cm: number; readonly allowsCm: Cm };
     readonly surface: { readonly cm: number; readonly allowsCm: Cm };
     readonly nitrate: { readonly mgLWeek: number; readonly budget: number };
@@ -49,7 +49,7 @@ export const COMPARED: readonly ChangeRoutine[] = [
 
 const DAYS = 7;
 
-/** The fill of an assessed plan, by kind and by school. Units as the names say. */
+/** The fill of an assessed plan, by species and by approach. Units as the names say. */
 export function fillReport({ context }: Assessment): FillReport {
   const { tank, water, routine, load } = context;
   const { netL, footprintCm2 } = tank.figures;
@@ -76,7 +76,7 @@ export function fillReport({ context }: Assessment): FillReport {
   const others = COMPARED.filter((one) => one.fraction !== own.fraction || one.everyDays !== own.everyDays);
   return {
     lines,
-    schools: {
+    approaches: {
       length: { cm: fishCm, allowsCm: netL * LENGTH_RULE_CM_PER_L },
       surface: { cm: fishCm, allowsCm: footprintCm2 * SURFACE_RULE_CM_PER_CM2 },
       nitrate: { mgLWeek: load.nitrateMgLWeek, budget: NITRATE_BUDGET },

@@ -1,13 +1,13 @@
 import type { SpeciesProfile } from '../model';
-import type { PlannedGroup, PlannedKind } from '../rules';
+import type { PlannedGroup, PlannedSpecies } from '../rules';
 
 /**
- * Groups of one kind taken together, by identifier. A kind leaves only when its last group does.
+ * Groups of one species taken together, by identifier. A species leaves only when its last group does.
  *
- * Kinds whose groups are told alike are the same object, also in another list: what is worked out for a kind, or for two,
+ * Species whose groups are told alike are the same object, also in another list: what is worked out for a species, or for two,
  * is kept with them and needs no second working out.
  */
-export function kindsOf(groups: readonly PlannedGroup[]): readonly PlannedKind[] {
+export function kindsOf(groups: readonly PlannedGroup[]): readonly PlannedSpecies[] {
   const byProfile = new Map<SpeciesProfile, PlannedGroup[]>();
   for (const group of groups) {
     const members = byProfile.get(group.profile);
@@ -17,8 +17,8 @@ export function kindsOf(groups: readonly PlannedGroup[]): readonly PlannedKind[]
   return [...byProfile.values()].map(kindOf).sort((a, b) => (a.profile.id < b.profile.id ? -1 : 1));
 }
 
-/** A list of kinds with this one in its place, instead of what there was of it. */
-export function withKind(kinds: readonly PlannedKind[], kind: PlannedKind): readonly PlannedKind[] {
+/** A list of species with this one in its place, instead of what there was of it. */
+export function withKind(kinds: readonly PlannedSpecies[], kind: PlannedSpecies): readonly PlannedSpecies[] {
   const { id } = kind.profile;
   const at = kinds.findIndex((one) => one.profile.id >= id);
   if (at < 0) return [...kinds, kind];
@@ -28,11 +28,11 @@ export function withKind(kinds: readonly PlannedKind[], kind: PlannedKind): read
 }
 
 /** Kinds that were made before, of each profile the latest few: the same groups are asked about again and again. */
-const MADE = new WeakMap<SpeciesProfile, PlannedKind[]>();
+const MADE = new WeakMap<SpeciesProfile, PlannedSpecies[]>();
 const KEPT = 16;
 
-/** These groups, all of one profile, as one kind. */
-export function kindOf(members: readonly PlannedGroup[]): PlannedKind {
+/** These groups, all of one profile, as one species. */
+export function kindOf(members: readonly PlannedGroup[]): PlannedSpecies {
   const { profile } = members[0] as PlannedGroup;
   const made = MADE.get(profile) ?? [];
   const before = made.find((kind) => areAlike(kind.groups, members));
@@ -70,7 +70,7 @@ const sumKnown = (values: readonly (number | null)[]): number | null =>
     ? null
     : values.reduce<number>((sum, value) => sum + (value ?? 0), 0);
 
-function oneKind(members: readonly PlannedGroup[]): PlannedKind {
+function oneKind(members: readonly PlannedGroup[]): PlannedSpecies {
   const first = members[0] as PlannedGroup;
   const leaves = members.map((group) => group.leavesInMonths);
   const strict = members.find((group) => group.rangeSource === 'wild') ?? first;

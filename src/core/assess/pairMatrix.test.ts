@@ -21,7 +21,7 @@ describe('pairMatrix', () => {
     expect(cell('pterophyllum-scalare', 'paracheirodon-innesi').findings[0]?.rule).toBe('predation');
     expect(cell('pterophyllum-scalare', 'metynnis-argenteus').contested).toBe(true);
   });
-  it('has what is said of one kind alone on the diagonal only', () => {
+  it('has what is said of one species alone on the diagonal only', () => {
     expect(cell('paracheirodon-innesi', 'paracheirodon-innesi').findings.map((each) => each.rule)).toContain(
       'group-size',
     );

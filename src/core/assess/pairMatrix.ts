@@ -1,7 +1,7 @@
 import { type Finding, ruleOf, SEVERITIES, type Severity } from '../rules';
 import type { Assessment } from './assess';
 
-/** What is said of two kinds together, or of one with itself. */
+/** What is said of two species together, or of one with itself. */
 export interface PairCell {
   readonly a: string;
   readonly b: string;
@@ -13,12 +13,12 @@ export interface PairCell {
 
 const rank = (finding: Finding): number => SEVERITIES.indexOf(finding.severity);
 
-/** How many kinds a finding may name and still be about a pair. */
+/** How many species a finding may name and still be about a pair. */
 const PAIR = 2;
 
 /**
- * Who with whom: for each kind a row of cells, one for each kind. Findings on two kinds stand in both their cells, findings
- * on one kind on the diagonal; a finding on many is about the first with each of the others.
+ * The compatibility chart: for each species a row of cells, one for each species. Findings on two species stand in both
+ * their cells, findings on one species on the diagonal; a finding on many is about the first with each of the others.
  */
 export function pairMatrix({ findings, context }: Assessment): readonly (readonly PairCell[])[] {
   const ids = context.kinds.map((kind) => kind.profile.id);

@@ -1,11 +1,11 @@
 import type { SpeciesProfile, WaterRange } from '../model';
 
-/** From this sensitivity on a kind is touchy: of unknown origin it is taken for wild (schools.md's rule, common practice). */
+/** From this sensitivity on a species is touchy: of unknown origin it is taken for wild (common practice). */
 const TOUCHY = 3;
 
 /**
  * The water range that a verdict rests on: tank-bred fish by the tank-bred range, wild fish by the wild one, and fish of
- * unknown origin by the wild one where the kind is touchy and not farmed.
+ * unknown origin by the wild one where the species is touchy and not farmed.
  */
 export function rangeUsed(
   profile: SpeciesProfile,

@@ -57,7 +57,7 @@ describe('what was worked out before', () => {
     );
   });
 
-  it('joins a list as two whole assessments differ, for any list and any kind', () => {
+  it('joins a list as two whole assessments differ, for any list and any species', () => {
     fc.assert(
       fc.property(anyPlan, fc.constantFrom(...catalogue.all), (file, profile) => {
         const list = checked(file);

@@ -87,7 +87,7 @@ describe('roomPlan', () => {
   it('lets fish grow since they were measured', () => {
     expect(of([resident('a')], '2026-11-20')[0]!.lengthCm!).toBeGreaterThan(8);
   });
-  it('leaves out who has left, and kinds that the catalogue no longer knows', () => {
+  it('leaves out who has left, and species that the catalogue no longer knows', () => {
     expect(of([resident('a', { count: 0 }), resident('b', { species: 'gone-away' })])).toEqual([
       listed.group,
     ]);
@@ -192,7 +192,7 @@ describe('applyEdit', () => {
 });
 
 describe('whatItAdds', () => {
-  it('tells what comes with a kind, and what it settles', () => {
+  it('tells what comes with a species, and what it settles', () => {
     const few = judge(plan(TANKS.pond, [{ species: 'paracheirodon-innesi', count: 3 }]));
     const more = judge(
       plan(TANKS.pond, [

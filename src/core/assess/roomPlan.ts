@@ -13,7 +13,7 @@ export function lengthToday(resident: Resident, catalogue: Catalogue, today: str
 
 const rounded = (cm: number): number => Math.max(0.1, Math.round(cm * 10) / 10);
 
-/** Sexes of residents of one kind and one length, as far as they are known. */
+/** Sexes of residents of one species and one length, as far as they are known. */
 function sexesOf(resident: Resident): { readonly males: number; readonly females: number } {
   if (!resident.individual) return { males: resident.males ?? 0, females: resident.females ?? 0 };
   return { males: resident.sex === 'male' ? 1 : 0, females: resident.sex === 'female' ? 1 : 0 };
@@ -61,7 +61,7 @@ function livingGroup(
   };
 }
 
-/** Residents that a plan can take as one group: same kind, origin and length. */
+/** Residents that a plan can take as one group: same species, origin and length. */
 function bundles(
   residents: readonly Resident[],
   catalogue: Catalogue,

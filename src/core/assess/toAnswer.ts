@@ -14,7 +14,7 @@ export interface AssessmentAnswer {
     readonly text: string;
     readonly because: Readonly<Record<string, number | string | boolean>>;
     readonly contested: boolean;
-    /** Present where the finding depends on a school. */
+    /** Present where the finding depends on an approach. */
     readonly school?: string;
     /** Month it begins; absent when it is true today. */
     readonly from?: string;
@@ -51,7 +51,7 @@ export function toAnswer(assessment: Assessment, say: Sayers): AssessmentAnswer 
       text: say.finding(finding),
       because: finding.because,
       contested: finding.contested,
-      ...(finding.school === null ? {} : { school: finding.school }),
+      ...(finding.approach === null ? {} : { school: finding.approach }),
       ...(finding.from === null
         ? {}
         : { from: finding.from, fromBand: growthBand(assessment.context.month, finding.from) }),

@@ -11,7 +11,7 @@ const trouble = (
 const ask = (file: PlanFile, removable?: readonly string[]) => trouble(file, removable).most;
 const kind = (species: string, count: number): PlanGroup => ({ species, count, origin: 'tank-bred' });
 
-describe('what a list hangs on', () => {
+describe('the main causes of trouble in a list', () => {
   const community = [
     kind('paracheirodon-innesi', 12),
     kind('corydoras-panda', 8),

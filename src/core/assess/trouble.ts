@@ -20,7 +20,7 @@ export type Settling = Solved & { readonly species: string };
 /** What a change of the tank or its water would solve. */
 export type TankChange = Solved & { readonly edit: PlanEdit };
 
-/** So many kinds are tried, those that are named most often. */
+/** So many species are tried, those that are named most often. */
 const TRIED = 6;
 
 function without(plan: PlanFile, species: readonly string[], catalogue: Catalogue): PlanFile {
@@ -38,9 +38,9 @@ export interface LeftOut {
   readonly verdict: Verdict;
 }
 
-/** More kinds than this are another list. */
+/** More species than this are another list. */
 const MOST_LEFT_OUT = 3;
-/** So many ways of as few kinds are judged. */
+/** So many ways of as few species are judged. */
 const WAYS = 6;
 
 /** All choices of so many of these, in their order. */
@@ -70,7 +70,7 @@ export interface TroubledList {
  * The main causes of trouble: species without which most stops, then most cautions, would be gone, net of what would be
  * new, each tried by judging the list without it; and the fewest that can be left out so that no stop is left.
  *
- * A kind that would settle nothing is left out; the best first. With a pause after each list that is judged. Domain: a plan
+ * A species that would settle nothing is left out; the best first. With a pause after each list that is judged. Domain: a plan
  * that `readPlan` accepted, and its assessment.
  */
 export function* troubleInSteps(list: TroubledList): Generator<undefined, Trouble> {
@@ -152,7 +152,7 @@ function* settlesMost({
 
 /**
  * Each stop must lose one of those it names; that no stop is left, and none is new, is proven by judging the rest. Of several
- * ways with as few kinds, of which six are judged, the one that settles most. Null when there is no stop, or no such way.
+ * ways with as few species, of which six are judged, the one that settles most. Null when there is no stop, or no such way.
  */
 function* leastLeftOut({
   plan,

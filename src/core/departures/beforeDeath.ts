@@ -55,7 +55,7 @@ interface Input {
   readonly tank: string;
   readonly on: string;
   readonly body: DocumentBodies['tank'] | null;
-  /** When the kind gets old, years; null when nobody knows. */
+  /** When the species gets old, years; null when nobody knows. */
   readonly oldYears: number | null;
   readonly cameOn: string;
 }

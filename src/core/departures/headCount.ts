@@ -1,7 +1,7 @@
 import { applyEvent, EMPTY_ROOM, type Resident, type Room, type Standing } from '../events';
 import type { SpeciesProfile } from '../model';
 
-/** A count of a kind on a day, with the heads that were in the book then. */
+/** A count of a species on a day, with the heads that were in the book then. */
 export interface Count {
   readonly on: string;
   readonly seen: number;
@@ -32,7 +32,7 @@ export interface HeadCount {
 /** So many counts, none above the one before and in all fallen by so much, are a trend (from memory). */
 const TREND_COUNTS = 3;
 const FALLEN = 0.15;
-/** Without any other knowledge a kind that hides is seen by half, one in the open by nearly all (from memory). */
+/** Without any other knowledge a species that hides is seen by half, one in the open by nearly all (from memory). */
 const SEEN_HIDDEN = 0.5;
 const SEEN_OPEN = 0.9;
 const HIDING = 2;
@@ -52,7 +52,7 @@ function atMost(n: number, k: number, p: number): number {
 
 const COUNTS = new WeakMap<readonly Standing[], Map<string, ReadonlyMap<string, readonly Count[]>>>();
 
-/** All counts of a tank by kind, in the order of time, each with the book of its day; worked out once for all kinds. */
+/** All counts of a tank by species, in the order of time, each with the book of its day; worked out once for all species. */
 function countsIn(happenings: readonly Standing[], tank: string): ReadonlyMap<string, readonly Count[]> {
   const known = COUNTS.get(happenings) ?? new Map<string, ReadonlyMap<string, readonly Count[]>>();
   const before = known.get(tank);
@@ -83,7 +83,7 @@ export const hidesByNature = (profile: SpeciesProfile): boolean =>
  * A kind of a tank, book against eye. `residents` are those of the kind that live there now; `happenings` of the tank.
  *
  * The chance that all are there takes each as seen with the same chance, that of earlier counts or, without any, one half for
- * a kind that hides: a rough figure, said to be so.
+ * a species that hides: a rough figure, said to be so.
  */
 export function headCount(
   profile: SpeciesProfile,

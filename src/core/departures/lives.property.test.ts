@@ -16,7 +16,7 @@ const groups = ['a', 'b', 'c'] as const;
 const who = fc.constantFrom(...groups);
 const few = fc.integer({ min: 1, max: 6 });
 
-/** Three batches from two shops, then losses and leavers in the order of time. */
+/** Three batches from two shops, then losses and departures in the order of time. */
 const story = fc
   .tuple(
     fc.tuple(few, few, few),

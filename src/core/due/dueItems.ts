@@ -6,7 +6,7 @@ import type { DueItem } from './dueItem';
 import { careDue, claimsDue, riskDue, staysDue, type Care } from './careDue';
 import { waitingDue, waterDue, wavesDue } from './waterDue';
 
-/** By what a due thing is put off: its tank and its kind. */
+/** By what a due thing is put off: its tank and its species. */
 export const dueKey = ({ tank, kind }: DueItem): string => `${tank}:${kind}`;
 
 /** Tells one due thing from all others. */

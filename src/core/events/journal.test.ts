@@ -124,7 +124,7 @@ describe('the room as a fold over the journal', () => {
     expect(room.residents['x']).toBeUndefined();
   });
 
-  it('counts leavers and never below nobody', () => {
+  it('counts departures and never below nobody', () => {
     const entries = journal(
       came([member('g', 5, { males: 2, females: 3 })]),
       {

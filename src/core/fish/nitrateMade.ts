@@ -16,7 +16,7 @@ const TAN_PER_PROTEIN = 0.092;
 /** Nitrate a unit of nitrogen: 62.005 / 14.007. */
 const NITRATE_PER_N = 4.427;
 
-/** Grams of food a day that one animal of this kind gets, by length in cm and temperature in °C. */
+/** Grams of food a day that one animal of this species gets, by length in cm and temperature in °C. */
 export function feedPerDay(profile: SpeciesProfile, lengthCm: Cm, temperatureC: Celsius): number {
   const mass = bodyMass(profile.size.shape, lengthCm);
   const ration = (RATION[profile.habits.activity] ?? 0.01) * (mass / RATION_MASS_G) ** RATION_EXPONENT;

@@ -15,4 +15,4 @@ export type { SheetLine } from './stockSheet';
 export { readSurvivalCsv } from './survivalCsv';
 export { TABLES, readTable } from './tablesIn';
 export type { TableKind } from './tablesIn';
-export { contestsCsv, leaversCsv, stockTableCsv, watchesCsv, waterCsv } from './tablesOut';
+export { contestsCsv, departuresCsv, stockTableCsv, watchesCsv, waterCsv } from './tablesOut';

@@ -1,8 +1,15 @@
 import type { Fault } from '../kernel';
 import { bodyMass } from '../fish';
-import { adultLengthCm, type Catalogue, foldName, namesOf, type School, type SpeciesProfile } from '../model';
+import {
+  adultLengthCm,
+  type Catalogue,
+  foldName,
+  namesOf,
+  type Approach,
+  type SpeciesProfile,
+} from '../model';
 
-const SCHOOLS: readonly School[] = ['tried', 'middle', 'cautious'];
+const APPROACHES: readonly Approach[] = ['tried', 'middle', 'cautious'];
 const MEASURES = ['lengthCm', 'widthCm', 'heightCm', 'litres'] as const;
 const WATER = ['temperatureC', 'ph', 'ghDh', 'salinityPpt'] as const;
 /** A kind this many times longer than every other of its family is a slip of the pen (from memory). */
@@ -32,9 +39,9 @@ const water: Check = ({ water: { wild, tankBred } }) =>
     ),
   );
 
-const schools: Check = ({ tank }) =>
+const approaches: Check = ({ tank }) =>
   MEASURES.flatMap((measure) => {
-    const figures = SCHOOLS.map((school) => tank[school][measure]);
+    const figures = APPROACHES.map((approach) => tank[approach][measure]);
     const known = figures.filter((figure): figure is number => figure !== null);
     const inOrder = known.every((figure, index) => index === 0 || figure >= (known[index - 1] as number));
     return when(
@@ -50,8 +57,8 @@ const sizes: Check = (profile) => {
   const { size, tank } = profile;
   const perCube = bodyMass(size.shape, adult) / adult ** 3;
   return [
-    ...when(size.soldCm >= adult, 'size.soldCm', `a length below the grown ${adult} cm`, size.soldCm),
-    ...when(size.matureCm >= adult, 'size.matureCm', `a length below the grown ${adult} cm`, size.matureCm),
+    ...when(size.soldCm >= adult, 'size.soldCm', 'a length below the adult length', size.soldCm),
+    ...when(size.matureCm >= adult, 'size.matureCm', 'a length below the adult length', size.matureCm),
     ...when(
       size.lifeYears[1] * 12 <= size.monthsToGrown,
       'size.lifeYears',
@@ -67,7 +74,7 @@ const sizes: Check = (profile) => {
     ...when(
       tank.cautious.widthCm !== null && adult > tank.cautious.widthCm * 2,
       'tank.cautious.widthCm',
-      `a width of at least half the grown ${adult} cm`,
+      'a width of at least half the adult length',
       tank.cautious.widthCm,
     ),
   ];
@@ -113,12 +120,12 @@ const company: Check = ({ company: it, layers, mouth }) => [
 ];
 
 /**
- * What cannot be right in one profile by itself: ranges, schools, sizes, company. Empty for a sound one.
+ * What cannot be right in one profile by itself: ranges, approaches, sizes, company. Empty for a sound one.
  *
  * The schema has been passed before; paths are those of the schema.
  */
 export const unsoundIn = (profile: SpeciesProfile): readonly Fault[] =>
-  [water, schools, sizes, company].flatMap((check) => check(profile));
+  [water, approaches, sizes, company].flatMap((check) => check(profile));
 
 /** What cannot be right beside the other species: a name that leads elsewhere, a size that no kin of it has. */
 export function unsoundBeside(profile: SpeciesProfile, catalogue: Catalogue): readonly Fault[] {

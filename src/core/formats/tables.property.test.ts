@@ -6,7 +6,8 @@ import { readContestsCsv } from './contestsCsv';
 import { readCsvTable, writeCsvTable } from '../kernel/schema/csvTable';
 import { faultLine } from '../kernel/schema/faults';
 import { readSurvivalCsv } from './survivalCsv';
-import { readTable, TABLES, type TableRoom } from './tablesIn';
+import type { TableRoom } from './tableCells';
+import { readTable, TABLES } from './tablesIn';
 
 const room: TableRoom = {
   tank: 'T' as TankId,

@@ -1,36 +1,20 @@
+import { choice, moment, type Reading, somebody, type TableRoom, whole } from './tableCells';
 import type { DraftGroup } from '../records';
 import { CONTEST_KINDS, type Dated, DEATHS, REHOME_REASONS, schemaOf, TRIGGERS } from '../events';
 import {
   cellFault,
   type CsvRow,
   type Fault,
-  isDay,
   type Outcome,
   parseQuantity,
   type QuantityKind,
   readCsvTable,
-  type ResidentId,
-  type TankId,
   validate,
 } from '../kernel';
-import { type Catalogue, ORIGINS, planGroupSchema, resolveSpecies } from '../model';
+import { ORIGINS, planGroupSchema, resolveSpecies } from '../model';
 
-export const TABLES = ['contests', 'watches', 'water tests', 'leavers', 'stock'] as const;
+export const TABLES = ['contests', 'watches', 'water tests', 'departures', 'stock'] as const;
 export type TableKind = (typeof TABLES)[number];
-
-/** What a reader of tables asks of the room. */
-export interface TableRoom {
-  readonly tank: TankId;
-  readonly catalogue: Catalogue;
-  /** ISO moment. */
-  readonly now: string;
-  /** A resident by its name, or by what the keeper said a strange name means. */
-  readonly resolve: (
-    name: string,
-  ) => { readonly id: ResidentId; readonly cameOn: string; readonly leftOn: string | null } | null;
-  /** Whether the same is in the journal already. */
-  readonly known: (event: Dated) => boolean;
-}
 
 /** A group of a stock table, with its price and how many to buy. */
 export type ListedRow = Omit<DraftGroup, 'key'>;
@@ -47,79 +31,9 @@ const NEEDED: Readonly<Record<TableKind, readonly string[]>> = {
   contests: ['time', 'winner', 'loser'],
   watches: ['time', 'minutes'],
   'water tests': ['time'],
-  leavers: ['time', 'who', 'what'],
+  departures: ['time', 'who', 'what'],
   stock: ['species', 'count'],
 };
-
-/** A row being read: cells, and faults as they are met. */
-interface Reading {
-  readonly row: CsvRow;
-  readonly cell: (column: string) => string;
-  readonly say: (column: string, expected: string) => void;
-}
-
-/** `2026-11-03`, `2026-11-03 18:30`, or an ISO moment; a day alone counts as noon. Null when it is none, or lies ahead. */
-function moment(at: Reading, now: string): string | null {
-  const text = at.cell('time');
-  const [, day, hour] = /^(\d{4}-\d{2}-\d{2})(?:[T ](\d{2}:\d{2}.*))?$/.exec(text) ?? [];
-  // Without a zone a time is the keeper's own.
-  const parsed = day === undefined || !isDay(day) ? NaN : Date.parse(`${day}T${hour ?? '12:00'}`);
-  if (Number.isNaN(parsed)) {
-    at.say('time', 'a day as 2026-11-03, or with an hour as 2026-11-03 18:30');
-    return null;
-  }
-  const iso = new Date(parsed).toISOString();
-  if (iso > now) {
-    at.say('time', 'a time that has been');
-    return null;
-  }
-  return iso;
-}
-
-function choice<T extends string>(at: Reading, column: string, of: readonly T[], usual: T | null): T | null {
-  const text = at.cell(column);
-  if (text === '') return usual;
-  const found = of.find((one) => one === text.toLowerCase());
-  if (found === undefined) at.say(column, `one of ${of.join(', ')}`);
-  return found ?? null;
-}
-
-function whole(at: Reading, column: string, usual: number | null, least = 1): number | null {
-  const text = at.cell(column);
-  if (text === '') return usual;
-  const value = /^\d{1,5}$/.test(text) ? Number(text) : NaN;
-  if (!(value >= least && value <= 10_000)) {
-    at.say(column, `a whole number from ${least}`);
-    return null;
-  }
-  return value;
-}
-
-/** A resident of a name, in the tank at that time. */
-function somebody(
-  at: Reading,
-  column: string,
-  on: string | null,
-  room: TableRoom,
-  strangers: Set<string>,
-): ResidentId | null {
-  const name = at.cell(column);
-  if (name === '') {
-    at.say(column, 'a name');
-    return null;
-  }
-  const found = room.resolve(name);
-  if (!found) {
-    strangers.add(name);
-    at.say(column, 'the name of somebody who lives or lived here');
-    return null;
-  }
-  if (on !== null && on < found.cameOn)
-    at.say(column, `somebody who had come by then (on ${found.cameOn.slice(0, 10)})`);
-  else if (on !== null && found.leftOn !== null && on > found.leftOn)
-    at.say(column, `somebody who was still here then (left on ${found.leftOn.slice(0, 10)})`);
-  return found.id;
-}
 
 function contest(at: Reading, room: TableRoom, strangers: Set<string>): Dated | null {
   const on = moment(at, room.now);
@@ -194,7 +108,7 @@ function waterTest(at: Reading, room: TableRoom): Dated | null {
   return on === null ? null : { type: 'tested', on, tank: room.tank, note: at.cell('note'), ...values };
 }
 
-function leaver(at: Reading, room: TableRoom, strangers: Set<string>): Dated | null {
+function departure(at: Reading, room: TableRoom, strangers: Set<string>): Dated | null {
   const on = moment(at, room.now);
   const resident = somebody(at, 'who', on, room, strangers);
   const what = choice(at, 'what', ['died', 'rehomed'] as const, null);
@@ -313,7 +227,7 @@ export function readTable(kind: TableKind, text: string, room: TableRoom): Table
           ? watch(at, room)
           : kind === 'water tests'
             ? waterTest(at, room)
-            : leaver(at, room, strangers);
+            : departure(at, room, strangers);
     if (event && faults.length === before) sayFaults(validate(schemaOf(event.type), event), row, faults);
     if (!event || faults.length > before) continue;
     const key = JSON.stringify(event);

@@ -27,7 +27,7 @@ export const WATER_COLUMNS = [
   'tdsPpm',
   'note',
 ] as const;
-export const LEAVER_COLUMNS = [
+export const DEPARTURE_COLUMNS = [
   'time',
   'who',
   'what',
@@ -117,13 +117,13 @@ export const waterCsv = (happenings: readonly Standing[], tank: string): string 
   );
 
 /** Those that left a tank, as CSV. */
-export const leaversCsv = (
+export const departuresCsv = (
   happenings: readonly Standing[],
   isOfTank: (resident: string) => boolean,
   nameOf: NameOf,
 ): string =>
   writeCsvTable(
-    LEAVER_COLUMNS,
+    DEPARTURE_COLUMNS,
     happenings.flatMap((event) => {
       if ((event.type !== 'died' && event.type !== 'rehomed') || !isOfTank(event.resident)) return [];
       const who = nameOf(event.resident);

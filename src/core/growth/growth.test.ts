@@ -22,7 +22,7 @@ describe('lengthAt', () => {
     },
   );
 
-  it('leaves a fish alone that is longer than its kind', () => {
+  it('leaves a fish alone that is longer than its species', () => {
     expect(lengthAt(10, 1, 12, 3)).toBe(12);
   });
 });

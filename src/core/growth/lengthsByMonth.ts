@@ -19,7 +19,7 @@ export function lengthsByMonth(profile: SpeciesProfile, nowCm: Cm): Float64Array
 
 /** Walks that were made before: the same fish are asked about again and again while a keeper plans. */
 const WALKED = new WeakMap<SpeciesProfile, Map<number, Float64Array>>();
-/** Lengths kept a kind. */
+/** Lengths kept a species. */
 const KEPT = 32;
 
 function walk(profile: SpeciesProfile, nowCm: Cm): Float64Array {

@@ -7,7 +7,7 @@ export const GROWN_SHARE = 0.95;
 /** How far ahead anything is forecast, in months. */
 export const HORIZON_MONTHS = 120;
 
-/** K per year of a kind, from its length when sold and its months to grown. */
+/** K per year of a species, from its length when sold and its months to grown. */
 export function speciesRate(profile: SpeciesProfile): number {
   const adult = adultLengthCm(profile);
   const sold = Math.min(profile.size.soldCm, adult * 0.9);

@@ -1,32 +1,32 @@
 import { davidsScore } from '../stats/davidsScore';
 import { coins, poissonDraw, seededChance } from '../stats/seededChance';
 import { winTable, type WinTable } from '../stats/winTable';
-import { ladderCertainty, rungsOf } from './certainty';
+import { rankingCertainty, ranksOf } from './certainty';
 
 const table = (rows: number[][]): WinTable => ({ ids: rows.map((_, i) => 'abcdefgh'[i]!), wins: rows });
 
-describe('how sure a ladder is', () => {
-  it('tells apart what many contests show, and leaves on one rung what they do not', () => {
+describe('how sure a ranking is', () => {
+  it('tells apart what many contests show, and leaves on one rank what they do not', () => {
     const sure = table([
       [0, 20, 20],
       [1, 0, 20],
       [0, 1, 0],
     ]);
-    const { above, places } = ladderCertainty(sure, seededChance(1));
+    const { above, places } = rankingCertainty(sure, seededChance(1));
     expect(above[0]![1]).toBeGreaterThan(0.99);
     expect(places).toEqual([
       [1, 1],
       [2, 2],
       [3, 3],
     ]);
-    expect(rungsOf(davidsScore(sure).normalised, above)).toEqual([[0], [1], [2]]);
+    expect(ranksOf(davidsScore(sure).normalised, above)).toEqual([[0], [1], [2]]);
     const few = table([
       [0, 1, 1],
       [1, 0, 1],
       [1, 1, 0],
     ]);
-    const tied = ladderCertainty(few, seededChance(1));
-    expect(rungsOf(davidsScore(few).normalised, tied.above)).toEqual([[0, 1, 2]]);
+    const tied = rankingCertainty(few, seededChance(1));
+    expect(ranksOf(davidsScore(few).normalised, tied.above)).toEqual([[0, 1, 2]]);
   });
   it('is the same for the same seed, and its two sides add up', () => {
     const some = table([
@@ -34,13 +34,13 @@ describe('how sure a ladder is', () => {
       [2, 0, 4],
       [1, 1, 0],
     ]);
-    const one = ladderCertainty(some, seededChance(8), 200);
-    expect(ladderCertainty(some, seededChance(8), 200)).toEqual(one);
+    const one = rankingCertainty(some, seededChance(8), 200);
+    expect(rankingCertainty(some, seededChance(8), 200)).toEqual(one);
     expect(one.above[0]![2]! + one.above[2]![0]!).toBeCloseTo(1, 12);
   });
   it('is not certain of a pair after a few wins to none', () => {
     const after = (wins: number) =>
-      ladderCertainty(
+      rankingCertainty(
         table([
           [0, wins],
           [0, 0],
@@ -61,13 +61,13 @@ describe('how sure a ladder is', () => {
         ],
         ['a', 'b'],
       );
-    const sure = (wins: WinTable) => ladderCertainty(wins, seededChance(6)).above[0]![1]!;
+    const sure = (wins: WinTable) => rankingCertainty(wins, seededChance(6)).above[0]![1]!;
     expect(sure(fights(3, 6))).toBeLessThan(sure(fights(18, 1)) - 0.05);
     expect(Math.abs(sure(fights(8, 5)) - sure(fights(8, 1)))).toBeLessThan(0.06);
   });
-  it('grows surer with more contests of the same kind', () => {
+  it('grows surer with more contests that end the same way', () => {
     const grow = (k: number) =>
-      ladderCertainty(
+      rankingCertainty(
         table([
           [0, 3 * k, 3 * k],
           [2 * k, 0, 3 * k],
@@ -88,7 +88,7 @@ describe('how sure a ladder is', () => {
       return { winner: String(first ? a : b), loser: String(first ? b : a) };
     });
     const wins = winTable(contests, ['0', '1', '2', '3', '4']);
-    const { above } = ladderCertainty(wins, chance);
+    const { above } = rankingCertainty(wins, chance);
     for (let i = 0; i < 4; i += 1) expect(above[i]![i + 1]).toBeGreaterThan(0.5);
   });
 });

@@ -1,7 +1,7 @@
 import { type Chance, davidsScore, normals, poissonDraw, type WinTable } from '../stats';
 
 export const BOOTSTRAP_ROUNDS = 1000;
-/** A fish stands on a rung of its own when the first above is above it in so many of the rounds. */
+/** A fish stands on a rank of its own when the first above is above it in so many of the rounds. */
 const TOLD_APART = 0.9;
 const LOW = 0.025;
 
@@ -34,11 +34,11 @@ function sourceOf({ wins, squares }: WinTable, i: number, j: number): Source {
 }
 
 /**
- * How sure a ladder is: the contests are drawn again, as many of each pair and result as chance gives about what was seen
+ * How sure a ranking is: the contests are drawn again, as many of each pair and result as chance gives about what was seen
  * (a Poisson bootstrap over events), and scored by normalised David's score each time. Source: Efron 1979 for the
  * bootstrap; the Poisson form draws each event a Poisson(1) number of times. Complexity: rounds x N^2.
  */
-export function ladderCertainty(table: WinTable, chance: Chance, rounds = BOOTSTRAP_ROUNDS): Certainty {
+export function rankingCertainty(table: WinTable, chance: Chance, rounds = BOOTSTRAP_ROUNDS): Certainty {
   const { ids } = table;
   const n = ids.length;
   const normal = normals(chance);
@@ -98,20 +98,20 @@ function between(counts: Uint32Array, rounds: number): readonly [number, number]
 }
 
 /**
- * Fish in the order of their scores, those that cannot be told apart on one rung: a rung holds its first and all below it
+ * Fish in the order of their scores, those that cannot be told apart on one rank: a rank holds its first and all below it
  * that it is not above in nine of ten rounds. Indices of the table.
  */
-export function rungsOf(
+export function ranksOf(
   normalised: readonly number[],
   above: Certainty['above'],
 ): readonly (readonly number[])[] {
   const order = normalised.map((_, i) => i).sort((a, b) => normalised[b]! - normalised[a]!);
-  const rungs: number[][] = [];
+  const ranks: number[][] = [];
   for (const fish of order) {
-    const rung = rungs.at(-1);
-    const first = rung?.[0];
-    if (rung && first !== undefined && above[first]![fish]! < TOLD_APART) rung.push(fish);
-    else rungs.push([fish]);
+    const rank = ranks.at(-1);
+    const first = rank?.[0];
+    if (rank && first !== undefined && above[first]![fish]! < TOLD_APART) rank.push(fish);
+    else ranks.push([fish]);
   }
-  return rungs;
+  return ranks;
 }

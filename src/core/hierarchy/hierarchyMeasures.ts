@@ -12,7 +12,7 @@ import {
   type Win,
   winTable,
 } from '../stats';
-import { ELO_START, eloTrace } from './eloLadder';
+import { ELO_START, eloTrace } from './eloRanking';
 
 /** One fish by every measure. */
 export interface Measured {

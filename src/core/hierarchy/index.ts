@@ -1,8 +1,8 @@
-export { ladderCertainty, rungsOf } from './certainty';
+export { rankingCertainty, ranksOf } from './certainty';
 export type { Certainty } from './certainty';
-export { ELO_START } from './eloLadder';
-export { FEW_A_FISH, ladderFrom, ladderOf } from './ladderOf';
-export type { Ladder } from './ladderOf';
+export { ELO_START } from './eloRanking';
+export { FEW_A_FISH, rankingFrom, rankingOf } from './rankingOf';
+export type { Ranking } from './rankingOf';
 export { newcomerPaths, newcomersAmong, hierarchyMarks } from './marks';
 export type { Newcomer, NewcomerPath, OrderMark } from './marks';
 export { hierarchyMeasures } from './hierarchyMeasures';

@@ -2,8 +2,8 @@ import { whenIn } from '../kernel/time/when';
 import { cameOf, chasedOf, happened, memberOf } from '@/testing/happened';
 import { applyEvent } from '../events/events';
 import { EMPTY_ROOM, residentsOf } from '../events/room';
-import { eloTrace } from './eloLadder';
-import { courseOf, ladderFrom } from './ladderOf';
+import { eloTrace } from './eloRanking';
+import { courseOf, rankingFrom } from './rankingOf';
 import { newcomerPaths, newcomersAmong, hierarchyMarks } from './marks';
 import { packCourse, placeFrom, unpackCourse } from './packedCourse';
 
@@ -34,7 +34,7 @@ describe('a packed course', () => {
     expect(on).toEqual(course.map((one) => one.on));
     expect(Array.from(packed.weight)).toEqual([6, 1, 1, 1, 1]);
     const ids = residents.map((one) => one.id);
-    expect(ladderFrom(unpackCourse(packed), ids).rungs).toEqual(ladderFrom(course, ids).rungs);
+    expect(rankingFrom(unpackCourse(packed), ids).ranked).toEqual(rankingFrom(course, ids).ranked);
   });
   it('begins where it is told to', () => {
     expect(packCourse(happenings, 'T', at(14), false).packed.first).toHaveLength(3);

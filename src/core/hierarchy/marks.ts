@@ -1,6 +1,6 @@
 import type { Resident, Room, Standing } from '../events';
 import type { When } from '../kernel';
-import { ELO_START, type EloStep } from './eloLadder';
+import { ELO_START, type EloStep } from './eloRanking';
 
 /** Something that may have moved the order: who came, who left, what was changed. */
 export interface OrderMark {

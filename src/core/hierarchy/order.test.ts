@@ -2,8 +2,8 @@ import fixture from '@/testing/fixtures/elo.json';
 import type { EntryId, ResidentId, TankId } from '../kernel/schema/ids';
 import type { Standing } from '../events/roomAt';
 import type { Resident } from '../events/room';
-import { ELO_START, eloExpectation, eloLadder, eloTrace } from './eloLadder';
-import { ladderOf } from './ladderOf';
+import { ELO_START, eloExpectation, eloRanking, eloTrace } from './eloRanking';
+import { rankingOf } from './rankingOf';
 
 describe('Elo rating', () => {
   it.each(fixture.expectation.map((row) => [row.diff, row.logistic] as const))(
@@ -27,7 +27,7 @@ describe('Elo rating', () => {
       expect(trace[i]!.loserAfter).toBeCloseTo(loser!, 8);
     });
     const final = sequence!.final as unknown as Record<string, number>;
-    for (const rung of eloLadder(contests)) expect(rung.rating).toBeCloseTo(final[rung.id]!, 8);
+    for (const one of eloRanking(contests)) expect(one.rating).toBeCloseTo(final[one.id]!, 8);
   });
 
   it('makes and loses no points', () => {
@@ -36,12 +36,12 @@ describe('Elo rating', () => {
       loser: 'bcd'[(i * 5) % 3]!,
       on: '',
     })).filter((one) => one.winner !== one.loser);
-    const ladder = eloLadder(contests);
-    expect(ladder.reduce((sum, rung) => sum + rung.rating, 0)).toBeCloseTo(ladder.length * ELO_START, 8);
+    const ranking = eloRanking(contests);
+    expect(ranking.reduce((sum, one) => sum + one.rating, 0)).toBeCloseTo(ranking.length * ELO_START, 8);
   });
 });
 
-describe('ladderOf', () => {
+describe('rankingOf', () => {
   const resident = (id: string): Resident => ({ id: id as ResidentId }) as Resident;
   const chased = (winner: string, loser: string, tank = 't', n = 0): Standing => ({
     type: 'chased',
@@ -58,31 +58,31 @@ describe('ladderOf', () => {
   });
 
   it('keeps unknown pairs unknown and leaves out who was in no contest', () => {
-    const ladder = ladderOf(
+    const ranking = rankingOf(
       [chased('a', 'b'), chased('a', 'b', 't', 1), chased('b', 'c', 'other', 2)],
       't',
       ['a', 'b', 'c'].map(resident),
     );
-    expect(ladder.rungs.map((rung) => rung.id)).toEqual(['a', 'b']);
-    expect(ladder.unmet).toEqual(['c']);
-    expect([ladder.unknownPairs, ladder.pairs]).toEqual([2, 3]);
-    expect(ladder.few).toBe(true);
-    expect(ladder.wins.get('a')?.get('b')).toBe(2);
+    expect(ranking.ranked.map((one) => one.id)).toEqual(['a', 'b']);
+    expect(ranking.unmet).toEqual(['c']);
+    expect([ranking.unknownPairs, ranking.pairs]).toEqual([2, 3]);
+    expect(ranking.few).toBe(true);
+    expect(ranking.wins.get('a')?.get('b')).toBe(2);
   });
 
-  it('takes off the ladder who has left, and what a group does to itself', () => {
-    const ladder = ladderOf(
+  it('takes off the ranking who has left, and what a group does to itself', () => {
+    const ranking = rankingOf(
       [chased('a', 'b'), chased('c', 'a', 't', 1), chased('b', 'b', 't', 2)],
       't',
       ['a', 'b'].map(resident),
     );
-    expect(ladder.rungs.map((rung) => rung.id)).toEqual(
+    expect(ranking.ranked.map((one) => one.id)).toEqual(
       ['b', 'a'].sort(
-        (x, y) => ladder.rungs.findIndex((r) => r.id === x) - ladder.rungs.findIndex((r) => r.id === y),
+        (x, y) => ranking.ranked.findIndex((r) => r.id === x) - ranking.ranked.findIndex((r) => r.id === y),
       ),
     );
-    expect(ladder.rungs.some((rung) => rung.id === 'c')).toBe(false);
-    expect(ladder.contests).toHaveLength(2);
+    expect(ranking.ranked.some((one) => one.id === 'c')).toBe(false);
+    expect(ranking.contests).toHaveLength(2);
   });
 
   const moved = (who: string, tank: string, on: string): Standing => ({
@@ -97,27 +97,27 @@ describe('ladderOf', () => {
   });
   const boss = [0, 1, 2].map((n) => chased('boss', 'b', 't', n));
 
-  it('F83, common practice: a boss put away for some days no longer leads when it is back', () => {
-    const before = ladderOf(boss, 't', ['boss', 'b'].map(resident));
-    expect(before.rungs[0]?.id).toBe('boss');
+  it('F83, common practice: a dominant fish put away for some days no longer leads when it is back', () => {
+    const before = rankingOf(boss, 't', ['boss', 'b'].map(resident));
+    expect(before.ranked[0]?.id).toBe('boss');
     const course = [...boss, moved('boss', 'spare', '2026-01-05'), moved('boss', 't', '2026-01-12')];
-    const back = ladderOf(course, 't', ['boss', 'b'].map(resident));
+    const back = rankingOf(course, 't', ['boss', 'b'].map(resident));
     expect(back.unmet).toEqual(['boss']);
     expect(back.trace).toHaveLength(3);
-    const beaten = ladderOf(
+    const beaten = rankingOf(
       [...course, { ...chased('b', 'boss', 't', 8), on: '2026-01-13' }],
       't',
       ['boss', 'b'].map(resident),
     );
-    expect(beaten.rungs.map((rung) => rung.id)).toEqual(['b', 'boss']);
-    expect(beaten.rungs[1]).toMatchObject({ wins: 0, losses: 1 });
+    expect(beaten.ranked.map((one) => one.id)).toEqual(['b', 'boss']);
+    expect(beaten.ranked[1]).toMatchObject({ wins: 0, losses: 1 });
   });
 
   it('keeps the rating of a fish that was out for a day only, and of one moved to where it was', () => {
     const course = [...boss, moved('boss', 'spare', '2026-01-05'), moved('boss', 't', '2026-01-06')];
-    expect(ladderOf(course, 't', ['boss', 'b'].map(resident)).rungs[0]?.id).toBe('boss');
+    expect(rankingOf(course, 't', ['boss', 'b'].map(resident)).ranked[0]?.id).toBe('boss');
     expect(
-      ladderOf([...boss, moved('boss', 't', '2026-01-20')], 't', ['boss', 'b'].map(resident)).rungs[0]?.id,
+      rankingOf([...boss, moved('boss', 't', '2026-01-20')], 't', ['boss', 'b'].map(resident)).ranked[0]?.id,
     ).toBe('boss');
   });
 });

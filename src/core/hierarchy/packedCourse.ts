@@ -1,8 +1,8 @@
 import { atOnce } from '../kernel';
 import type { Standing } from '../events';
 import { weightOf } from '../aggression';
-import { courseInSteps } from './ladderOf';
-import type { Contest, Return } from './eloLadder';
+import { courseInSteps } from './rankingOf';
+import type { Contest, Return } from './eloRanking';
 
 /** Contests and returns of a tank as plain numbers, so that a hundred thousand of them cross to a worker at once. */
 export interface PackedCourse {

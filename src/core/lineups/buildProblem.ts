@@ -22,7 +22,7 @@ import type { WishesFile } from './wishes';
 
 /** A group below its comfortable number gives this share of the pleasure (fixed by the format). */
 const BELOW_COMFORT = 0.7;
-/** A kind covers a layer in which it spends this share of its time (fixed by the format). */
+/** A species covers a layer in which it spends this share of its time (fixed by the format). */
 const COVERS = 0.25;
 const LAYER_BONUS = 1;
 const WEIGHT = 1;
@@ -36,7 +36,7 @@ export interface Candidate {
   readonly item: ProblemItem;
 }
 
-/** What speaks against a kind or a pair: what a rule found. */
+/** What speaks against a species or a pair: what a rule found. */
 export type Against = Reason & Pick<Finding, 'rule'>;
 
 /** Why a wish, at every count, is out before the search. */

@@ -11,7 +11,7 @@ export interface LeftOut {
   readonly by: Against | 'nitrate' | 'room' | null;
 }
 
-/** Why a wish is not in the best line-up: a stop by itself, a chosen kind, a limit, or something better in its place. */
+/** Why a wish is not in the best line-up: a stop by itself, a chosen species, a limit, or something better in its place. */
 function reason(
   species: string,
   wish: number,

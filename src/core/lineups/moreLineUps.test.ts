@@ -32,7 +32,7 @@ describe('calm line-ups', () => {
     expect(kinds(false)).toEqual(['corydoras-sterbai', 'pethia-padamya', 'trichogaster-chuna']);
     expect(kinds(true)).not.toEqual(expect.arrayContaining(['pethia-padamya', 'trichogaster-chuna']));
   });
-  it('say nothing against kinds that must both be there', () => {
+  it('say nothing against species that must both be there', () => {
     const locked = wishes.map((one) => ({ ...one, mustHave: true }));
     expect(lineUps(file(locked, { calm: true }), catalogue, TODAY).lineUps).not.toHaveLength(0);
   });

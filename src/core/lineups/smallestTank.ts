@@ -93,7 +93,7 @@ function keepsIn(
 /**
  * The smallest of `sizes`, by volume, in which wishes worth this share of the weight of all can live together.
  *
- * Layers give no value here: a list is measured by the weight of the kinds it keeps. Sizes are tried from the smallest up;
+ * Layers give no value here: a list is measured by the weight of the species it keeps. Sizes are tried from the smallest up;
  * `onSize` is told of each. When none is enough, the size is null and the list is the best of the largest. Domain:
  * 0 < share <= 1.
  */

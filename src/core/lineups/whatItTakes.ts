@@ -33,7 +33,7 @@ const ROUTINES = [
   { changeFraction: 0.6, everyDays: 4 },
 ] as const;
 
-/** Whether keepers would think twice about a kind beside some other; what the whole list leads to is not asked. */
+/** Whether keepers would think twice about a species beside some other; what the whole list leads to is not asked. */
 const isDoubted = ({ findings }: Assessment, species: string): boolean =>
   findings.some(
     (finding) =>
@@ -122,9 +122,9 @@ function changed(file: WishesFile, change: Change): WishesFile {
 }
 
 /**
- * What it would take to keep a wished kind beside a line-up: each single change of the tank, its water or its routine with
- * which the whole is allowed, the larger tank the smallest of `sizes` that serves; and, when one kind stands in the way,
- * that kind. Empty when no single change does. `today` is an ISO date.
+ * What it would take to keep a wished species beside a line-up: each single change of the tank, its water or its routine with
+ * which the whole is allowed, the larger tank the smallest of `sizes` that serves; and, when one species stands in the way,
+ * that species. Empty when no single change does. `today` is an ISO date.
  */
 export function whatItTakes(
   file: WishesFile,

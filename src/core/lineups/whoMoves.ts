@@ -9,7 +9,7 @@ import type { ReducedProblem } from './problem';
 import { solveProblem } from './solve';
 import type { WishesFile } from './wishes';
 
-/** Fish of one kind that live somewhere now and may move to a tank, or leave. */
+/** Fish of one species that live somewhere now and may move to a tank, or leave. */
 export interface Mover {
   readonly species: string;
   readonly count: number;
@@ -26,7 +26,7 @@ export interface Decision {
   /** Why those that leave do; null when all move. */
   readonly reason: RehomeReason | null;
   readonly why: Reason | null;
-  /** Said to be old for its kind: a move is hard on it. */
+  /** Said to be old for its species: a move is hard on it. */
   readonly old: boolean;
 }
 
@@ -39,7 +39,7 @@ export interface WhoMoves {
 /** From this share of its shortest usual life on, a fish counts as old (from memory). */
 const OLD = 0.8;
 
-/** The word that goes with what kept a kind out. */
+/** The word that goes with what kept a species out. */
 function reasonOf(species: string, { by }: Pick<LeftOut, 'by'>, planned: ReadonlySet<string>): RehomeReason {
   if (by === 'nitrate') return 'too messy';
   if (by === 'room') return 'too big';
@@ -59,12 +59,12 @@ function reasonOf(species: string, { by }: Pick<LeftOut, 'by'>, planned: Readonl
   }
 }
 
-/** The counts of a kind that a move may keep: all, or as many as it is at ease in, or as few as it can be. */
+/** The counts of a species that a move may keep: all, or as many as it is at ease in, or as few as it can be. */
 function countsOf(count: number, least: number, comfortable: number): number[] {
   return [...new Set([count, comfortable, least].filter((one) => one >= 1 && one <= count))];
 }
 
-/** Of those that live here every animal counts: a kind is worth the share of it that stays. */
+/** Of those that live here every animal counts: a species is worth the share of it that stays. */
 function byHeads(built: BuiltProblem, movers: readonly Mover[]): ReducedProblem {
   return {
     ...built.problem,
@@ -77,7 +77,7 @@ function byHeads(built: BuiltProblem, movers: readonly Mover[]): ReducedProblem 
 
 /**
  * Which of the fish that live in a room can move into one tank together, with the planned ones, and which are to leave, each
- * with the reason. The same exact search as for wishes: a kind is taken at a count, or not at all; one that must be kept
+ * with the reason. The same exact search as for wishes: a species is taken at a count, or not at all; one that must be kept
  * always at all of it. `file` gives the tank and, as its wishes, what is planned there; `today` is an ISO date.
  */
 export function whoMoves(

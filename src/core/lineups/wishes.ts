@@ -41,16 +41,16 @@ const wishesSchema = groupField('a wishes file', {
   calm: yesNoField('whether pairs in doubt are left out').optional(),
 });
 
-/** Wished kinds for a tank, `*.lomvik-wishes.json`. */
+/** Wished species for a tank, `*.lomvik-wishes.json`. */
 export interface WishesFile extends Pick<PlanFile, 'tank' | 'water' | 'routine' | 'practice'> {
   readonly wishes: readonly Wish[];
   readonly best?: number;
   readonly nitrateBudget?: number;
-  /** Two kinds between which a caution is found are not put together either, unless both must be there. */
+  /** Two species between which a caution is found are not put together either, unless both must be there. */
   readonly calm?: boolean;
 }
 
-/** One species wished twice would be two kinds to the search. */
+/** One species wished twice would be two species to the search. */
 function repeatFaults(wishes: readonly Wish[], catalogue: Catalogue): readonly Fault[] {
   const seen = new Map<string, number>();
   return wishes.flatMap((wish, index): Fault[] => {

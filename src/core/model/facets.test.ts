@@ -29,7 +29,7 @@ describe('facets', () => {
     ['anentome-helena', { work: 'snails' }],
   ] as const)('%s: %j', (id, chosen) => expect(hasFacets(of(id), chosen)).toBe(true));
 
-  it('only knows choices that a filter offers, and gives each kind one size, temper and ease', () => {
+  it('only knows choices that a filter offers, and gives each species one size, temper and ease', () => {
     for (const profile of catalogue.all) {
       const facets = facetsOf(profile);
       for (const name of ['layer', 'size', 'temper', 'region', 'ease'] as FacetName[]) {
@@ -38,7 +38,7 @@ describe('facets', () => {
       }
     }
   });
-  it('every choice that is offered is met by some kind', () => {
+  it('every choice that is offered is met by some species', () => {
     const all = catalogue.all.map(facetsOf);
     const unmet = (Object.keys(FACETS) as FacetName[]).flatMap((name) =>
       FACETS[name]

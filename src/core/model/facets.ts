@@ -1,7 +1,7 @@
 import { BOLD, DEADLY, FAST, FRAGILE, isRough, ROUGH, SENSITIVE, SHY } from './levels';
 import { adultLengthCm, type Layer, type SpeciesProfile } from './species';
 
-/** What keepers sort kinds by. Each facet of a profile is one or several of its choices. */
+/** What keepers sort species by. Each facet of a profile is one or several of its choices. */
 export const FACETS = {
   layer: ['top', 'middle', 'bottom'],
   /** By adult length; the limits are `SIZE_LIMITS_CM`. */

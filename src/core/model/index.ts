@@ -24,7 +24,7 @@ export {
   ORIGINS,
   PLANTS,
   SUBSTRATES,
-  TANK_SCHOOLS,
+  TANK_APPROACHES,
   TANK_SHAPES,
   planGroupFields,
   planGroupSchema,
@@ -42,6 +42,6 @@ export { recountGroup } from './recountGroup';
 export { SOLD_AS, shopItemSchema } from './shopItem';
 export type { ShopItem } from './shopItem';
 export { adultLengthCm, speciesSchema } from './species';
-export type { Layer, School, SpeciesProfile, TankFigure, WaterRange } from './species';
+export type { Layer, Approach, SpeciesProfile, TankFigure, WaterRange } from './species';
 export { wishSchema } from './wish';
 export type { Wish } from './wish';

@@ -17,13 +17,13 @@ export const VERY_SHY = 3;
 export const SENSITIVE = 2;
 export const FRAGILE = 3;
 
-/** A kind that is rough with others once it is grown. */
+/** A species that is rough with others once it is grown. */
 export const isRough = ({ company }: SpeciesProfile): boolean => company.temper.mature >= ROUGH;
 
 /** A kind of which either sex may kill its own. */
 export const killsItsOwn = ({ company }: SpeciesProfile): boolean =>
   Math.max(company.ownKind.male, company.ownKind.female) >= DEADLY;
 
-/** A kind that makes the tank it lives in a rough tank: rough with others, or several that may kill one another. */
+/** A species that makes the tank it lives in a rough tank: rough with others, or several that may kill one another. */
 export const makesRoughTank = (profile: SpeciesProfile, count: number): boolean =>
   isRough(profile) || (count > 1 && killsItsOwn(profile));

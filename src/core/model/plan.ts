@@ -16,7 +16,7 @@ import {
 export const SUBSTRATES = ['sand', 'fine-gravel', 'gravel', 'soil', 'rock', 'bare'] as const;
 export const PLANTS = ['none', 'some', 'dense'] as const;
 export const ORIGINS = ['tank-bred', 'wild', 'unknown'] as const;
-export const TANK_SCHOOLS = ['cautious', 'middle', 'tried'] as const;
+export const TANK_APPROACHES = ['cautious', 'middle', 'tried'] as const;
 export const DENSITIES = ['roomy', 'dense'] as const;
 export const MALES = ['harem', 'all-male', 'one-each'] as const;
 
@@ -76,7 +76,7 @@ export const planRoutineSchema = groupField('the routine', {
 });
 
 export const planPracticeSchema = groupField('the practice', {
-  tankSize: choiceField('approach to tank size', TANK_SCHOOLS).optional(),
+  tankSize: choiceField('approach to tank size', TANK_APPROACHES).optional(),
   riftDensity: choiceField('rift-lake density', DENSITIES).optional(),
   males: choiceField('approach to males', MALES).optional(),
 });

@@ -30,7 +30,7 @@ export function tankFaultsOf(tank: PlanFile['tank']): readonly Fault[] {
   if (tank.waterLineCm !== undefined && tank.waterLineCm > tank.heightCm) {
     faults.push({
       path: 'tank.waterLineCm',
-      expected: `a water line of at most the height of ${tank.heightCm} cm`,
+      expected: 'a water line no higher than the tank',
       received: String(tank.waterLineCm),
     });
   }
@@ -44,7 +44,7 @@ export function tankFaultsOf(tank: PlanFile['tank']): readonly Fault[] {
   if (tank.bowCm !== undefined && tank.bowCm >= tank.widthCm) {
     faults.push({
       path: 'tank.bowCm',
-      expected: `a bow of less than the width of ${tank.widthCm} cm, which is measured over it`,
+      expected: 'a bow smaller than the width, which is measured over it',
       received: String(tank.bowCm),
     });
   }

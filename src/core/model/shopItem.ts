@@ -15,5 +15,5 @@ export const shopItemSchema = groupField('an item of a shop', {
   /** Days that they have been in the shop. */
   days: wholeField('days in the shop', 0, 3650),
 });
-/** What a shop has of a kind. */
+/** What a shop has of a species. */
 export type ShopItem = InferType<typeof shopItemSchema>;

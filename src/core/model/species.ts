@@ -14,7 +14,7 @@ import {
   yesNoField,
 } from '../kernel';
 
-/** How keepers live with a kind: alone, as a pair, one male with females, a shoal, a colony, a loose group. */
+/** How keepers live with a species: alone, as a pair, one male with females, a shoal, a colony, a loose group. */
 export const COMPANY_MODES = ['solitary', 'pair', 'harem', 'shoal', 'colony', 'group'] as const;
 export const LIFE_FORMS = ['fish', 'shrimp', 'crayfish', 'crab', 'snail', 'frog'] as const;
 export const BODY_SHAPES = ['eel', 'elongated', 'fusiform', 'deep', 'flat', 'armoured', 'shell'] as const;
@@ -63,8 +63,8 @@ const waterRange = (meaning: string) =>
     salinityPpt: quantityRangeField('ppt', 'salinity', 0, 40),
   });
 
-const tankFigure = (school: string) =>
-  groupField(`the ${school} tank`, {
+const tankFigure = (approach: string) =>
+  groupField(`the ${approach} tank`, {
     lengthCm: positiveQuantityField('cm', 'length', 2000).nullable().optional().default(null),
     widthCm: positiveQuantityField('cm', 'width', 2000).nullable().optional().default(null),
     heightCm: positiveQuantityField('cm', 'height', 500).nullable().optional().default(null),
@@ -238,7 +238,7 @@ export const speciesSchema = groupField('a species profile', {
 export type SpeciesProfile = InferType<typeof speciesSchema>;
 export type TankFigure = SpeciesProfile['tank']['middle'];
 export type WaterRange = SpeciesProfile['water']['wild'];
-export type School = 'cautious' | 'middle' | 'tried';
+export type Approach = 'cautious' | 'middle' | 'tried';
 export type Layer = 'top' | 'middle' | 'bottom';
 
 /** The largest adult length of either sex, in cm. */

@@ -7,5 +7,5 @@ export const wishSchema = groupField('a wish', {
   mustHave: yesNoField('whether it must be there').optional(),
   counts: listField<number>('counts to consider', wholeField('a count', 1, 10_000)).optional(),
 });
-/** A kind wished for, with how much it is wished for and at which numbers. */
+/** A species wished for, with how much it is wished for and at which numbers. */
 export type Wish = InferType<typeof wishSchema>;

@@ -1,4 +1,4 @@
-import type { PlannedKind, RuleContext } from './context';
+import type { PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { advise, keepCount } from './fixes';
 import { begins, maturesInMonths } from './maturity';
@@ -34,20 +34,20 @@ const RIVALS = severityTable(
   'Common practice: two rivals watch only each other.',
 );
 
-const isHarem = (kind: PlannedKind): boolean =>
+const isHarem = (kind: PlannedSpecies): boolean =>
   kind.profile.company.pairs === 'mouthbroods' &&
   (kind.profile.company.mode === 'harem' || kind.profile.company.mode === 'colony');
 
-/** Males of a kind under this practice; null when nobody can say. */
-function malesOf(kind: PlannedKind, practice: RuleContext['males']): number | null {
+/** Males of a species under this practice; null when nobody can say. */
+function malesOf(kind: PlannedSpecies, practice: RuleContext['males']): number | null {
   if (kind.males !== null) return kind.males;
   return practice === 'harem' ? null : kind.count;
 }
 
-const noFemales = (kind: PlannedKind, practice: RuleContext['males']): boolean =>
+const noFemales = (kind: PlannedSpecies, practice: RuleContext['males']): boolean =>
   (malesOf(kind, practice) ?? 0) === kind.count;
 
-function rockDwellers(kinds: readonly PlannedKind[], context: RuleContext): readonly Finding[] {
+function rockDwellers(kinds: readonly PlannedSpecies[], context: RuleContext): readonly Finding[] {
   const shown = kinds.filter(isRockDweller);
   const males = shown.reduce((sum, kind) => sum + kind.count, 0);
   if (males < 2) return [];
@@ -60,14 +60,14 @@ function rockDwellers(kinds: readonly PlannedKind[], context: RuleContext): read
       species: shown.map((kind) => kind.profile.id),
       fact: { says: 'males/rock dwellers', colouredBoth },
       because: { males, species: shown.length },
-      school: 'all-male',
+      approach: 'all-male',
       from: begins(context, months),
       fixes: [advise('harems instead')],
     }),
   ];
 }
 
-function showTank(kinds: readonly PlannedKind[], context: RuleContext): readonly Finding[] {
+function showTank(kinds: readonly PlannedSpecies[], context: RuleContext): readonly Finding[] {
   const shown = kinds.filter(isOpenWater);
   const males = shown.reduce((sum, kind) => sum + kind.count, 0);
   if (males < 2) return [];
@@ -79,13 +79,13 @@ function showTank(kinds: readonly PlannedKind[], context: RuleContext): readonly
       species: shown.map((kind) => kind.profile.id),
       fact: { says: 'males/show tank', males, bestFromCm: SHOW_CM, lengthCm: length },
       because: { males, lengthCm: Math.round(length), bestFromCm: SHOW_CM },
-      school: 'all-male',
+      approach: 'all-male',
     }),
   ];
 }
 
 /** Females among shown males: they restart the fighting. Only said when the keeper chose a show tank. */
-function femalesAmong(kinds: readonly PlannedKind[], context: RuleContext): readonly Finding[] {
+function femalesAmong(kinds: readonly PlannedSpecies[], context: RuleContext): readonly Finding[] {
   if (context.males === 'harem') return [];
   return kinds
     .filter((kind) => (kind.females ?? 0) > 0)
@@ -95,13 +95,13 @@ function femalesAmong(kinds: readonly PlannedKind[], context: RuleContext): read
         species: [kind.profile.id],
         fact: { says: 'males/females among', females: kind.females ?? 0 },
         because: { females: kind.females ?? 0 },
-        school: context.males,
+        approach: context.males,
         fixes: [advise({ does: 'leave out females', species: kind.profile.id })],
       }),
     );
 }
 
-function oneOfEach(kinds: readonly PlannedKind[], context: RuleContext): readonly Finding[] {
+function oneOfEach(kinds: readonly PlannedSpecies[], context: RuleContext): readonly Finding[] {
   if (context.males !== 'one-each') return [];
   return kinds
     .filter((kind) => (malesOf(kind, context.males) ?? 0) > 1)
@@ -111,16 +111,16 @@ function oneOfEach(kinds: readonly PlannedKind[], context: RuleContext): readonl
         species: [kind.profile.id],
         fact: { says: 'males/more than one', count: kind.count },
         because: { males: kind.count },
-        school: 'one-each',
+        approach: 'one-each',
         fixes: [keepCount(kind, 1)],
       }),
     );
 }
 
-/** Under a harem practice, two males of different but rival kinds watch each other as two of one kind do. */
-function rivalsAcross(kinds: readonly PlannedKind[], context: RuleContext): readonly Finding[] {
+/** Under a harem practice, two males of different but rival species watch each other as two of one species do. */
+function rivalsAcross(kinds: readonly PlannedSpecies[], context: RuleContext): readonly Finding[] {
   if (context.males !== 'harem') return [];
-  const byTag = new Map<string, PlannedKind[]>();
+  const byTag = new Map<string, PlannedSpecies[]>();
   for (const kind of kinds)
     for (const tag of kind.profile.lookalike) byTag.set(tag, [...(byTag.get(tag) ?? []), kind]);
   return [...byTag.values()].flatMap((rivals) => {
@@ -132,14 +132,14 @@ function rivalsAcross(kinds: readonly PlannedKind[], context: RuleContext): read
         species: rivals.map((kind) => kind.profile.id),
         fact: { says: 'males/rival species' },
         because: { males, species: rivals.length },
-        school: 'harem',
+        approach: 'harem',
         fixes: [advise('one species or three males')],
       }),
     ];
   });
 }
 
-/** Tanks without females: peacocks and haps in six feet, never rock dwellers; males counted across kinds. */
+/** Tanks without females: peacocks and haps in six feet, never rock dwellers; males counted across species. */
 export const allMale: Rule = {
   name: 'all-male',
   leaveFor: 'fighting',

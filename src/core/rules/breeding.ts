@@ -1,5 +1,5 @@
 import { PUSHY } from '../model';
-import type { PlannedKind, RuleContext } from './context';
+import type { PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { begins, maturesInMonths } from './maturity';
 import type { Rule } from './rule';
@@ -37,13 +37,14 @@ const FREELY = severityTable(
   'Common practice: numbers follow the food.',
 );
 
-const canPair = (kind: PlannedKind): boolean => kind.count >= 2 && !(kind.males === 0 || kind.females === 0);
+const canPair = (kind: PlannedSpecies): boolean =>
+  kind.count >= 2 && !(kind.males === 0 || kind.females === 0);
 
-const keepsCompany = (other: PlannedKind): boolean => other.profile.life === 'fish';
-const companyOf = (kind: PlannedKind, context: RuleContext): readonly PlannedKind[] =>
+const keepsCompany = (other: PlannedSpecies): boolean => other.profile.life === 'fish';
+const companyOf = (kind: PlannedSpecies, context: RuleContext): readonly PlannedSpecies[] =>
   context.kinds.filter((other) => other !== kind && keepsCompany(other));
 
-function guardingPair(kind: PlannedKind, context: RuleContext): readonly Finding[] {
+function guardingPair(kind: PlannedSpecies, context: RuleContext): readonly Finding[] {
   const { company } = kind.profile;
   const guarding = kind.groups.some((group) => group.breeding);
   const others = companyOf(kind, context);
@@ -68,7 +69,7 @@ function guardingPair(kind: PlannedKind, context: RuleContext): readonly Finding
   ];
 }
 
-function multiplies(kind: PlannedKind, context: RuleContext): readonly Finding[] {
+function multiplies(kind: PlannedSpecies, context: RuleContext): readonly Finding[] {
   const { company } = kind.profile;
   const months = maturesInMonths(kind);
   if (company.breeds !== 'prolific' || !canPair(kind) || months === null) return [];
@@ -85,7 +86,7 @@ function multiplies(kind: PlannedKind, context: RuleContext): readonly Finding[]
   ];
 }
 
-/** Pairs that guard, and kinds that multiply. */
+/** Pairs that guard, and species that multiply. */
 export const breeding: Rule = {
   name: 'breeding',
   about: 'the first',

@@ -1,7 +1,7 @@
 import { DEADLY, PUSHY, ROUGH } from '../model';
 import { addMonths } from '../kernel';
 import { monthsUntilLength } from '../growth';
-import type { PlannedKind, RuleContext } from './context';
+import type { PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding, type Fix } from './finding';
 import { holdersOf, type Holders } from './ground';
 import { advise, keepCount } from './fixes';
@@ -14,15 +14,15 @@ const CROWDED = 2;
 /** A pair and nobody else needs no company to spread its temper over. */
 const PAIR = 2;
 
-/** Cichlids that grow up together get on better (fact of the trade, common practice); killers of their kind do not. */
-const grownTogether = (kind: PlannedKind): boolean =>
+/** Cichlids that grow up together get on better (fact of the trade, common practice); killers of their own kind do not. */
+const grownTogether = (kind: PlannedSpecies): boolean =>
   kind.groups.every((group) => group.grownTogether === true);
 
-/** One so many times as long as the smallest of its kind is a grown one among juveniles (from memory). */
+/** One so many times as long as the smallest of its species is a grown one among juveniles (from memory). */
 const GROWN_AMONG_YOUNG = 1.6;
 
 /** A grown one put among juveniles upsets the order. */
-function mixedAges(kind: PlannedKind, worst: number): readonly Finding[] {
+function mixedAges(kind: PlannedSpecies, worst: number): readonly Finding[] {
   if (worst < ROUGH || kind.count < 2 || kind.largestCm < kind.smallestCm * GROWN_AMONG_YOUNG) return [];
   return [
     finding('conspecific-aggression', {
@@ -36,7 +36,7 @@ function mixedAges(kind: PlannedKind, worst: number): readonly Finding[] {
 }
 
 interface Claimed {
-  readonly kind: PlannedKind;
+  readonly kind: PlannedSpecies;
   readonly worst: number;
   readonly room: Holders;
 }
@@ -85,12 +85,12 @@ const OWN = severityTable(
 );
 
 /** As many as the floor has room for: pairs can be counted out, males cannot while they are not sexed. */
-const fewer = (kind: PlannedKind, fit: number): Fix =>
+const fewer = (kind: PlannedSpecies, fit: number): Fix =>
   kind.profile.company.mode === 'pair'
     ? keepCount(kind, Math.max(1, Math.min(kind.count - 1, fit * PAIR)))
     : advise({ does: 'fewer males', species: kind.profile.id, males: fit });
 
-function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] {
+function judgeKind(kind: PlannedSpecies, context: RuleContext): readonly Finding[] {
   const { profile, count } = kind;
   const { ownKind, mode, spreadFrom } = profile.company;
   const worst = Math.max(ownKind.male, ownKind.female);
@@ -144,7 +144,7 @@ function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] 
     : [];
 }
 
-/** More of a kind would hold ground than the floor has ground for. Begins when they mature. */
+/** More of a species would hold ground than the floor has ground for. Begins when they mature. */
 export const conspecificAggression: Rule = {
   name: 'conspecific-aggression',
   leaveFor: 'fighting',

@@ -1,6 +1,6 @@
 import type { Celsius, Cm, Dh, MgL, Ppt } from '../kernel';
 import type { TankFigures } from '../tank';
-import type { School, SpeciesProfile, Substrate, WaterRange } from '../model';
+import type { Approach, SpeciesProfile, Substrate, WaterRange } from '../model';
 
 /** A group of a plan with everything a rule may ask of it, defaults filled in. */
 export interface PlannedGroup {
@@ -26,8 +26,8 @@ export interface PlannedGroup {
   readonly monthsHere: number | null;
 }
 
-/** All groups of one kind taken together: most rules count heads, not lines of a list. */
-export interface PlannedKind {
+/** All groups of one species taken together: most rules count heads, not lines of a list. */
+export interface PlannedSpecies {
   readonly profile: SpeciesProfile;
   readonly groups: readonly PlannedGroup[];
   readonly count: number;
@@ -58,7 +58,7 @@ export interface RuleTank {
   readonly substrate: Substrate;
   readonly lid: boolean;
   readonly plants: 'none' | 'some' | 'dense';
-  /** Hides by kind, or only their number; null when nobody says. */
+  /** Hides of each kind, or only their number; null when nobody says. */
   readonly hides: Hides | null;
   /** Hours of light a day; null when nobody says. */
   readonly lightHours: number | null;
@@ -78,7 +78,7 @@ export interface Hides {
   readonly byKind: Readonly<Record<HideKind, number>> | null;
 }
 
-/** Water ranges that all kinds share; null where they share none. */
+/** Water ranges that all species share; null where they share none. */
 export interface SharedWater {
   readonly temperatureC: readonly [number, number] | null;
   readonly ph: readonly [number, number] | null;
@@ -97,7 +97,7 @@ export interface Load {
 
 /** Everything a rule may look at. Nothing in it changes. */
 export interface RuleContext {
-  readonly kinds: readonly PlannedKind[];
+  readonly kinds: readonly PlannedSpecies[];
   readonly tank: RuleTank;
   readonly water: RuleWater;
   readonly shared: SharedWater;
@@ -112,12 +112,12 @@ export interface RuleContext {
     /** Nobody said how often. */
     readonly mealsAssumed: boolean;
   };
-  readonly school: School;
+  readonly approach: Approach;
   readonly males: 'harem' | 'all-male' | 'one-each';
-  /** Numbers of a rift-lake tank; null when the keeper has not chosen: then each kind goes by its own school. */
+  /** Numbers of a rift-lake tank; null when the keeper has not chosen: then each species goes by its own approach. */
   readonly riftDensity: 'roomy' | 'dense' | null;
   /** This month, `YYYY-MM`. */
   readonly month: string;
-  /** When set, only what this kind changes is asked for: pairs without it, and kinds alone, are passed over. */
-  readonly focus: PlannedKind | null;
+  /** When set, only what this species changes is asked for: pairs without it, and species alone, are passed over. */
+  readonly focus: PlannedSpecies | null;
 }

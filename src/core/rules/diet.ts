@@ -1,5 +1,5 @@
 import { SENSITIVE } from '../model';
-import type { PlannedKind, RuleContext } from './context';
+import type { PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
 import { concernedKinds } from './pairs';
@@ -9,7 +9,7 @@ import { otherwise, severityTable } from './severityTable';
 const GREEN = ['algae', 'herbivore'];
 const RICH = ['piscivore', 'invertivore', 'micro-predator', 'molluscs'];
 
-const RICH_FOOD = severityTable<PlannedKind>(
+const RICH_FOOD = severityTable<PlannedSpecies>(
   'Grazing cichlids beside cichlids that need rich food',
   [
     {
@@ -27,14 +27,14 @@ const SPECIAL = severityTable(
   'Common practice.',
 );
 
-const isCichlid = (kind: PlannedKind): boolean => kind.profile.family === 'Cichlidae';
+const isCichlid = (kind: PlannedSpecies): boolean => kind.profile.family === 'Cichlidae';
 
 /** Cichlids that must be fed what grazers fall ill of. */
-const needsRichFood = (kind: PlannedKind): boolean =>
+const needsRichFood = (kind: PlannedSpecies): boolean =>
   isCichlid(kind) && RICH.includes(kind.profile.mouth.diet);
 
-/** Grazing cichlids beside kinds that must be fed rich: whatever is fed, all eat. */
-function grazers(kind: PlannedKind, context: RuleContext): readonly Finding[] {
+/** Grazing cichlids beside species that must be fed rich: whatever is fed, all eat. */
+function grazers(kind: PlannedSpecies, context: RuleContext): readonly Finding[] {
   if (!GREEN.includes(kind.profile.mouth.diet) || !isCichlid(kind)) return [];
   const rich = context.kinds.filter((other) => other !== kind && needsRichFood(other));
   if (rich.length === 0) return [];
@@ -56,7 +56,7 @@ function grazers(kind: PlannedKind, context: RuleContext): readonly Finding[] {
 }
 
 /** Foods that a keeper must be able to get before the fish comes. */
-function special(kind: PlannedKind): readonly Finding[] {
+function special(kind: PlannedSpecies): readonly Finding[] {
   const { mouth, effect } = kind.profile;
   const says =
     mouth.diet === 'wood' || effect.eatsWood

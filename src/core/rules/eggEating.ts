@@ -1,4 +1,4 @@
-import type { PlannedKind } from './context';
+import type { PlannedSpecies } from './context';
 import { finding, type Finding } from './finding';
 import { advise, leaveOut } from './fixes';
 import type { Rule } from './rule';
@@ -7,7 +7,7 @@ import { otherwise, severityTable } from './severityTable';
 /** Mouths that carry the brood keep it from thieves. */
 const EXPOSED = ['guards', 'scatters'];
 
-const SEVERITY = severityTable<PlannedKind>(
+const SEVERITY = severityTable<PlannedSpecies>(
   'An egg eater beside fish that breed here',
   [
     {
@@ -20,7 +20,7 @@ const SEVERITY = severityTable<PlannedKind>(
   'Common practice: most broods go at night.',
 );
 
-function judgePair(thief: PlannedKind, parent: PlannedKind): Finding | null {
+function judgePair(thief: PlannedSpecies, parent: PlannedSpecies): Finding | null {
   const { nightActive } = thief.profile.habits;
   const breeds = parent.groups.some((group) => group.breeding);
   const severity = SEVERITY.of(thief);

@@ -1,5 +1,5 @@
 import type { Cm, MgL } from '../kernel';
-import type { Layer } from '../model';
+import type { Approach, Layer } from '../model';
 import type { HideKind } from './context';
 
 /** Measures of the water that fish have ranges of. */
@@ -30,8 +30,6 @@ export type WaterFact =
   /** What all share is narrow. */
   | { readonly says: 'water/narrow'; readonly measure: WaterName; readonly range: Span }
   | { readonly says: 'water/suits all'; readonly measure: WaterName; readonly tank: number };
-
-type Approach = 'cautious' | 'middle' | 'tried';
 
 /** A tank that is too small for a species in one measure: lengths in cm, volume in litres. */
 export interface SizeFact {

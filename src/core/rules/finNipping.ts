@@ -1,5 +1,5 @@
 import { adultLengthCm, SHY, SLOW } from '../model';
-import type { PlannedKind } from './context';
+import type { PlannedSpecies } from './context';
 import { finding, type Finding } from './finding';
 import { keepCount, leaveOut } from './fixes';
 import type { Rule } from './rule';
@@ -15,7 +15,7 @@ const OUT_OF_REACH = 2;
 const FLANKS: readonly string[] = ['flat', 'deep'];
 
 /** Shy fish that stand still and wear no armour, such as discus: they neither flee nor hit back (common practice). */
-const standsStill = ({ profile }: PlannedKind, nipper: PlannedKind): boolean =>
+const standsStill = ({ profile }: PlannedSpecies, nipper: PlannedSpecies): boolean =>
   profile.habits.shyness >= SHY &&
   profile.size.shape !== 'armoured' &&
   !profile.handling.spines &&
@@ -71,7 +71,7 @@ const SEVERITY = severityTable<Nipped>(
   'Common practice: a large group nips within itself.',
 );
 
-function judgePair(nipper: PlannedKind, victim: PlannedKind): Finding | null {
+function judgePair(nipper: PlannedSpecies, victim: PlannedSpecies): Finding | null {
   const { finNipping: nips, nipCalmGroup } = nipper.profile.company;
   if (nips === 0 || victim.profile.life !== 'fish') return null;
   const slow = victim.profile.habits.activity === SLOW && nips >= RELENTLESS;

@@ -81,7 +81,7 @@ export interface Finding {
   readonly part: string | null;
   readonly because: Readonly<Record<string, number | string | boolean>>;
   readonly contested: boolean;
-  readonly school: string | null;
+  readonly approach: string | null;
   /** Month it begins; null when it is true today. */
   readonly from: string | null;
   readonly fixes: readonly Fix[];
@@ -107,7 +107,7 @@ export const finding = (rule: string, draft: Draft): Finding => ({
   part: null,
   because: {},
   contested: false,
-  school: null,
+  approach: null,
   from: null,
   fixes: [],
   source: 'common practice',

@@ -1,11 +1,11 @@
-import type { PlannedKind, RuleContext } from './context';
+import type { PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { advise, leaveOut } from './fixes';
 import { judgedKinds } from './pairs';
 import type { Rule } from './rule';
 import { otherwise, severityTable } from './severityTable';
 
-/** Real turnover an hour that a current of this kind takes, and that it can stand (from memory). */
+/** Real turnover an hour that a current of this species takes, and that it can stand (from memory). */
 const NEEDS = { still: 0, gentle: 0, moderate: 2, strong: 6 } as const;
 const STANDS = { still: 6, gentle: 12, moderate: Infinity, strong: Infinity } as const;
 
@@ -43,7 +43,7 @@ const OPPOSITE = severityTable(
   'Common practice: one tank hardly gives both.',
 );
 
-function judgeTank(kind: PlannedKind, context: RuleContext): readonly Finding[] {
+function judgeTank(kind: PlannedSpecies, context: RuleContext): readonly Finding[] {
   if (context.tank.assumed.has('filterLph')) return [];
   const { flow } = kind.profile.water;
   const turnover = context.tank.figures.turnoverPerHour;
@@ -62,7 +62,7 @@ function judgeTank(kind: PlannedKind, context: RuleContext): readonly Finding[] 
   ];
 }
 
-function judgePair(strong: PlannedKind, still: PlannedKind): Finding | null {
+function judgePair(strong: PlannedSpecies, still: PlannedSpecies): Finding | null {
   if (strong.profile.water.flow !== 'strong' || still.profile.water.flow !== 'still') return null;
   return finding('flow', {
     severity: 'caution',

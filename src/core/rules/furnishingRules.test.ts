@@ -27,7 +27,7 @@ describe('flow', () => {
     ).toEqual(['note']));
   it('says nothing while nobody has said what filter there is', () =>
     expect(severities(plan(TANKS.us40breeder, [loaches]), 'flow')).toEqual([]));
-  it('finds two kinds that one current cannot serve', () =>
+  it('finds two species that one current cannot serve', () =>
     expect(found(plan(big, [loaches, one('betta-splendens')]), 'flow')[0]).toMatchObject({
       severity: 'caution',
       species: ['sewellia-lineolata', 'betta-splendens'],
@@ -106,13 +106,13 @@ describe('hides', () => {
     expect(of({ shells: 20 })).toEqual([]);
   });
   it('says nothing while nobody has said what there is', () => expect(of(undefined)).toEqual([]));
-  it('F103: wants refuges in a rough tank, and names the other school', () => {
+  it('F103: wants refuges in a rough tank, and names the other approach', () => {
     const [finding] = found(
       plan({ ...TANKS.us75, hides: 0 }, [one('maylandia-estherae', 12)]),
       'hides',
       'maylandia-estherae',
     ).filter((each) => each.contested);
-    expect(finding).toMatchObject({ severity: 'caution', school: 'more hides' });
+    expect(finding).toMatchObject({ severity: 'caution', approach: 'more hides' });
   });
 });
 

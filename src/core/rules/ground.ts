@@ -1,6 +1,6 @@
-import type { PlannedKind, RuleContext } from './context';
+import type { PlannedSpecies, RuleContext } from './context';
 
-/** Territories that the footprint can hold for this kind, and how many of it would hold one. */
+/** Territories that the footprint can hold for this species, and how many of it would hold one. */
 export interface Holders {
   readonly holders: number;
   readonly fit: number;
@@ -8,10 +8,10 @@ export interface Holders {
 
 /**
  * Holders against the ground there is: footprint over held ground, at least one. Where sexes are known the males hold,
- * elsewhere every second fish (pairs, or one sex of two; from memory); a male and a female of a pairing kind hold one
- * between them. Null for kinds that hold no ground.
+ * elsewhere every second fish (pairs, or one sex of two; from memory); a male and a female of a pairing species hold one
+ * between them. Null for species that hold no ground.
  */
-export function holdersOf(kind: PlannedKind, context: RuleContext): Holders | null {
+export function holdersOf(kind: PlannedSpecies, context: RuleContext): Holders | null {
   const ground = kind.profile.company.groundCm2;
   if (ground === null) return null;
   const { mode, ownKind } = kind.profile.company;

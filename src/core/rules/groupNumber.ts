@@ -1,5 +1,5 @@
 import { ROUGH } from '../model';
-import type { PlannedKind, RuleContext } from './context';
+import type { PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { keepCount } from './fixes';
 import { judgedKinds } from './pairs';
@@ -10,29 +10,29 @@ import { otherwise, severityTable } from './severityTable';
 const TRIO = 3;
 
 /** The nearest number above that is not one to avoid, at least the smallest group. */
-function nextGood(kind: PlannedKind): number {
+function nextGood(kind: PlannedSpecies): number {
   const { badNumbers, smallestGroup } = kind.profile.company;
   let count = Math.max(kind.count + 1, smallestGroup);
   while (badNumbers.includes(count)) count += 1;
   return count;
 }
 
-function nextGoodBelow(kind: PlannedKind): number | null {
+function nextGoodBelow(kind: PlannedSpecies): number | null {
   const { badNumbers } = kind.profile.company;
   for (let count = kind.count - 1; count > 0; count -= 1) if (!badNumbers.includes(count)) return count;
   return null;
 }
 
 /** Shown males without females have one another to watch; a pair of a species is a flaw there, and no duel (common practice). */
-const isShown = (kind: PlannedKind, { males }: RuleContext): boolean =>
+const isShown = (kind: PlannedSpecies, { males }: RuleContext): boolean =>
   males === 'all-male' && (kind.males ?? kind.count) === kind.count && isOpenWater(kind);
 
 /** One male with two females is too few, and no duel. */
-const isTrio = ({ count, males, females, profile }: PlannedKind): boolean =>
+const isTrio = ({ count, males, females, profile }: PlannedSpecies): boolean =>
   profile.company.mode === 'harem' && males === 1 && females === TRIO - 1 && count === TRIO;
 
 interface Numbered {
-  readonly kind: PlannedKind;
+  readonly kind: PlannedSpecies;
   readonly shown: boolean;
 }
 
@@ -52,7 +52,7 @@ const SEVERITY = severityTable<Numbered>(
   'Each species has its own numbers to avoid (common practice).',
 );
 
-function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] {
+function judgeKind(kind: PlannedSpecies, context: RuleContext): readonly Finding[] {
   const { profile, count } = kind;
   const { badNumbers, pairs, smallestGroup } = profile.company;
   const severity = SEVERITY.of({ kind, shown: isShown(kind, context) });

@@ -19,7 +19,7 @@ describe('group-size', () => {
       'note',
       'good',
     ]));
-  it('takes single males of harem kinds for shown ones', () =>
+  it('takes single males of harem species for shown ones', () =>
     expect(
       severities(
         plan(big, [{ species: 'aulonocara-baenschi', count: 1, males: 1, females: 0 }]),
@@ -27,7 +27,7 @@ describe('group-size', () => {
       ),
     ).toEqual(['note']));
   it('keeps silent about fish that live alone', () => expect(of(1, 'epalzeorhynchos-bicolor')).toEqual([]));
-  it('counts heads over all groups of a kind', () => {
+  it('counts heads over all groups of a species', () => {
     expect(
       severities(
         plan(big, [

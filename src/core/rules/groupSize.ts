@@ -1,4 +1,4 @@
-import type { PlannedKind } from './context';
+import type { PlannedSpecies } from './context';
 import type { GroupFact } from './facts';
 import { finding, type Finding } from './finding';
 import { keepCount, leaveOut } from './fixes';
@@ -11,13 +11,13 @@ const PAIR = 2;
 /** Half the smallest group and fewer: a shoal of these is in constant fear (from memory). */
 const HALF = 2;
 
-const isFew = ({ count, profile }: PlannedKind): boolean => count < profile.company.smallestGroup;
-const isPair = ({ count, profile: { company } }: PlannedKind): boolean =>
+const isFew = ({ count, profile }: PlannedSpecies): boolean => count < profile.company.smallestGroup;
+const isPair = ({ count, profile: { company } }: PlannedSpecies): boolean =>
   company.pairs === 'guards' && count <= PAIR && company.mode !== 'shoal';
-const isShown = ({ count, males, females, profile }: PlannedKind): boolean =>
+const isShown = ({ count, males, females, profile }: PlannedSpecies): boolean =>
   profile.company.mode === 'harem' && (count === 1 || (females === 0 && males === count));
 
-const SEVERITY = severityTable<PlannedKind>(
+const SEVERITY = severityTable<PlannedSpecies>(
   'Fish of one species against the group it needs',
   [
     {
@@ -54,10 +54,10 @@ const SEVERITY = severityTable<PlannedKind>(
 );
 
 /** Females that a breeding group adds to the males that are shown. */
-const femalesToAdd = ({ count, profile: { company } }: PlannedKind): number =>
+const femalesToAdd = ({ count, profile: { company } }: PlannedSpecies): number =>
   Math.max(1, Math.ceil(count * (company.femalesPerMale ?? company.smallestGroup - 1)));
 
-function factOf(kind: PlannedKind): GroupFact {
+function factOf(kind: PlannedSpecies): GroupFact {
   const { count } = kind;
   const { smallestGroup: least, comfortableGroup: ideal } = kind.profile.company;
   if (count >= ideal) return { says: 'group/good', count };
@@ -66,7 +66,7 @@ function factOf(kind: PlannedKind): GroupFact {
   return isPair(kind) ? { says: 'group/pair', count, least } : { says: 'group/too few', count, least, ideal };
 }
 
-function judgeKind(kind: PlannedKind): readonly Finding[] {
+function judgeKind(kind: PlannedSpecies): readonly Finding[] {
   const { profile, count } = kind;
   const { smallestGroup, comfortableGroup, mode } = profile.company;
   const severity = mode === 'solitary' ? null : SEVERITY.of(kind);

@@ -1,10 +1,10 @@
-import type { PlannedKind } from './context';
+import type { PlannedSpecies } from './context';
 import { finding, type Finding } from './finding';
 import { judgedKinds } from './pairs';
 import type { Rule } from './rule';
 import { severityTable } from './severityTable';
 
-const SEVERITY = severityTable<PlannedKind>(
+const SEVERITY = severityTable<PlannedSpecies>(
   'A fish that hurts the hand that moves it',
   [
     { when: 'venomous sting', holds: ({ profile }) => profile.handling.sting, severity: 'caution' },
@@ -13,7 +13,7 @@ const SEVERITY = severityTable<PlannedKind>(
   'Common practice: a container, never a net or the hand.',
 );
 
-function judgeKind(kind: PlannedKind): readonly Finding[] {
+function judgeKind(kind: PlannedSpecies): readonly Finding[] {
   const { sting, spines } = kind.profile.handling;
   const severity = kind.profile.life === 'fish' ? SEVERITY.of(kind) : null;
   if (severity === null) return [];

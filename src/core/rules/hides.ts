@@ -1,5 +1,5 @@
 import { isRough } from '../model';
-import { HIDE_KINDS, type HideKind, type Hides, type PlannedKind, type RuleContext } from './context';
+import { HIDE_KINDS, type HideKind, type Hides, type PlannedSpecies, type RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { holdersOf } from './ground';
 import { advise } from './fixes';
@@ -22,13 +22,13 @@ const SEVERITY = severityTable<number>(
 );
 
 /** How many hides of a kind these fish want at the least. */
-function wanted(kind: PlannedKind, hide: HideKind, context: RuleContext): number {
+function wanted(kind: PlannedSpecies, hide: HideKind, context: RuleContext): number {
   if (hide === 'shells') return kind.count * SHELLS_A_HEAD;
   if (hide === 'caves') return Math.max(1, holdersOf(kind, context)?.holders ?? Math.ceil(kind.count / 2));
   return 1;
 }
 
-function ofOneKind(kind: PlannedKind, hides: Hides, context: RuleContext): readonly Finding[] {
+function ofOneKind(kind: PlannedSpecies, hides: Hides, context: RuleContext): readonly Finding[] {
   return HIDE_KINDS.filter((hide) => kind.profile.tank[hide] === 'needs').flatMap((hide) => {
     const need = wanted(kind, hide, context);
     const have = hides.byKind?.[hide] ?? hides.total;
@@ -64,7 +64,7 @@ function refuges(hides: Hides, context: RuleContext): readonly Finding[] {
       fact: { says: 'home/refuges', have: hides.total, fish: heads },
       because: { hides: hides.total, heads },
       contested: true,
-      school: 'more hides',
+      approach: 'more hides',
       fixes: [
         advise({
           does: 'add hides',
@@ -76,7 +76,7 @@ function refuges(hides: Hides, context: RuleContext): readonly Finding[] {
   ];
 }
 
-/** Hides by kind against what each kind needs. Silent while nobody has said what there is. */
+/** Hides of each kind against what each species needs. Silent while nobody has said what there is. */
 export const hides: Rule = {
   name: 'hides',
   severities: [SEVERITY],

@@ -1,4 +1,4 @@
-import type { PlannedKind } from './context';
+import type { PlannedSpecies } from './context';
 import { finding, type Finding } from './finding';
 import { leaveOut } from './fixes';
 import { begins, maturesInMonths } from './maturity';
@@ -7,7 +7,7 @@ import { otherwise, severityTable } from './severityTable';
 
 /** Species that seldom breed in a tank hardly cross there. */
 const BREEDS = ['often', 'prolific'];
-const breedsHere = (kind: PlannedKind): boolean => BREEDS.includes(kind.profile.company.breeds);
+const breedsHere = (kind: PlannedSpecies): boolean => BREEDS.includes(kind.profile.company.breeds);
 
 const SEVERITY = severityTable(
   'Close kin of both sexes that breed in tanks',
@@ -15,7 +15,7 @@ const SEVERITY = severityTable(
   'Common practice: crosses are not raised or sold.',
 );
 
-function judgePair(a: PlannedKind, b: PlannedKind, now: ThisMonth): Finding | null {
+function judgePair(a: PlannedSpecies, b: PlannedSpecies, now: ThisMonth): Finding | null {
   if (a.profile.kin !== b.profile.kin || !breedsHere(a) || !breedsHere(b)) return null;
   const ages = [maturesInMonths(a), maturesInMonths(b)];
   if (ages.some((months) => months === null)) return null;

@@ -4,7 +4,7 @@ export type {
   Hides,
   Load,
   PlannedGroup,
-  PlannedKind,
+  PlannedSpecies,
   RuleContext,
   RuleTank,
   RuleWater,

@@ -1,4 +1,4 @@
-import type { PlannedKind, RuleContext } from './context';
+import type { PlannedSpecies, RuleContext } from './context';
 import type { Finding } from './finding';
 import { RULES } from './registry';
 import type { ThisMonth } from './rule';
@@ -15,11 +15,11 @@ interface Said {
   readonly findings: readonly Finding[];
 }
 
-/** What was said of two kinds before: kinds do not change, and what is said of two rests on them and the month alone. */
-const SAID = new WeakMap<PlannedKind, WeakMap<PlannedKind, Said>>();
+/** What was said of two species before: species do not change, and what is said of two rests on them and the month alone. */
+const SAID = new WeakMap<PlannedSpecies, WeakMap<PlannedSpecies, Said>>();
 const NOTHING: readonly Finding[] = [];
 
-function judgePair(a: PlannedKind, b: PlannedKind, now: ThisMonth): readonly Finding[] {
+function judgePair(a: PlannedSpecies, b: PlannedSpecies, now: ThisMonth): readonly Finding[] {
   const found: Finding[] = [];
   const keep = (finding: Finding | null): void => {
     if (finding !== null) found.push(finding);
@@ -32,8 +32,8 @@ function judgePair(a: PlannedKind, b: PlannedKind, now: ThisMonth): readonly Fin
   return found.length === 0 ? NOTHING : found;
 }
 
-/** Everything that the rules say of two kinds, `a` before `b` in the list. The same objects for the same kinds. */
-export function pairFindings(a: PlannedKind, b: PlannedKind, now: ThisMonth): readonly Finding[] {
+/** Everything that the rules say of two species, `a` before `b` in the list. The same objects for the same species. */
+export function pairFindings(a: PlannedSpecies, b: PlannedSpecies, now: ThisMonth): readonly Finding[] {
   let beside = SAID.get(a);
   if (beside === undefined) SAID.set(a, (beside = new WeakMap()));
   const before = beside.get(b);
@@ -44,18 +44,18 @@ export function pairFindings(a: PlannedKind, b: PlannedKind, now: ThisMonth): re
 }
 
 /**
- * Everything that the rules find in a list; with a `focus`, what that kind brings to it. Findings on pairs come first, then
- * those on kinds, the tank and the whole.
+ * Everything that the rules find in a list; with a `focus`, what that species brings to it. Findings on pairs come first, then
+ * those on species, the tank and the whole.
  */
 export function judgeAll(context: RuleContext): readonly Finding[] {
   const { kinds, focus } = context;
   const found: Finding[] = [];
-  const pair = (a: PlannedKind, b: PlannedKind): void => {
+  const pair = (a: PlannedSpecies, b: PlannedSpecies): void => {
     for (const finding of pairFindings(a, b, context)) found.push(finding);
   };
   const at = focus === null ? -1 : kinds.indexOf(focus);
   kinds.forEach((kind, i) => {
-    if (focus === null) for (let j = i + 1; j < kinds.length; j += 1) pair(kind, kinds[j] as PlannedKind);
+    if (focus === null) for (let j = i + 1; j < kinds.length; j += 1) pair(kind, kinds[j] as PlannedSpecies);
     else if (i < at) pair(kind, focus);
     else if (i > at) pair(focus, kind);
   });

@@ -1,5 +1,5 @@
 import type { Layer } from '../model';
-import type { PlannedKind, RuleContext } from './context';
+import type { PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { advise } from './fixes';
 import { layerRoom } from './layerRoom';
@@ -30,7 +30,7 @@ const ONE_SIDED = severityTable(
   'From memory.',
 );
 
-const livesIn = (kinds: readonly PlannedKind[], layer: Layer): readonly PlannedKind[] =>
+const livesIn = (kinds: readonly PlannedSpecies[], layer: Layer): readonly PlannedSpecies[] =>
   kinds.filter((kind) => kind.profile.layers[layer] >= 0.5);
 
 function crowded(context: RuleContext, layer: Layer, used: number): readonly Finding[] {

@@ -1,10 +1,10 @@
-import type { PlannedKind } from './context';
+import type { PlannedSpecies } from './context';
 import { finding } from './finding';
 import { judgedKinds } from './pairs';
 import type { Rule } from './rule';
 import { severityTable } from './severityTable';
 
-const SEVERITY = severityTable<PlannedKind>(
+const SEVERITY = severityTable<PlannedSpecies>(
   'An animal that can leave a tank without a lid',
   [
     { when: 'it jumps often', holds: ({ profile }) => profile.habits.jumps === 'often', severity: 'stop' },

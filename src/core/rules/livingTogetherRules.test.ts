@@ -65,7 +65,7 @@ describe('slime-grazing', () => {
       plan(big, [one('symphysodon-aequifasciatus', 6), one('semaprochilodus-taeniurus')]),
       'slime-grazing',
     );
-    expect(finding).toMatchObject({ contested: true, severity: 'caution', school: 'avoid' });
+    expect(finding).toMatchObject({ contested: true, severity: 'caution', approach: 'avoid' });
     expect(finding?.fact).toEqual({ says: 'pair/may rasp' });
   });
   it('knows the Chinese algae eater from the day it matures', () => {
@@ -129,7 +129,7 @@ describe('hybridising', () => {
 });
 
 describe('diet', () => {
-  it('knows delicate grazers beside kinds that need rich food', () =>
+  it('knows delicate grazers beside species that need rich food', () =>
     expect(
       severities(plan(big, [one('tropheus-moorii', 15), one('altolamprologus-calvus', 2)]), 'diet'),
     ).toEqual(['caution']));
@@ -188,7 +188,7 @@ describe('water-ph between natives of opposite waters', () => {
 describe('way-out', () => {
   const oscar = (wayOut?: string) =>
     plan(TANKS.us180, [{ ...one('astronotus-ocellatus'), wayOut }, one('metynnis-argenteus', 6)]);
-  it('says when none is arranged for a risky kind, and what is when it is', () => {
+  it('says when none is arranged for a risky species, and what is when it is', () => {
     expect(severities(oscar(), 'way-out', 'astronotus-ocellatus')).toEqual(['note']);
     expect(found(oscar('the shop on the quay takes it'), 'way-out', 'astronotus-ocellatus')[0]).toMatchObject(
       {
@@ -197,7 +197,7 @@ describe('way-out', () => {
       },
     );
   });
-  it('asks nothing of gentle kinds', () =>
+  it('asks nothing of gentle species', () =>
     expect(
       severities(plan(big, [one('paracheirodon-innesi', 10), one('corydoras-panda', 6)]), 'way-out'),
     ).toEqual([]));

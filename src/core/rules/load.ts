@@ -40,7 +40,7 @@ export const load: Rule = {
           surfaceRule: Number(surfaceRule.toFixed(2)),
           massG: Math.round(massG),
         },
-        school: 'length and surface rules',
+        approach: 'length and surface rules',
         fixes: [advise('fewer fish')],
       }),
     ];

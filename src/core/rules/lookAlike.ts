@@ -1,12 +1,12 @@
 import { DEADLY, ROUGH } from '../model';
-import type { PlannedKind } from './context';
+import type { PlannedSpecies } from './context';
 import { finding, type Finding } from './finding';
 import { leaveOut } from './fixes';
 import type { Rule } from './rule';
 import { severityTable } from './severityTable';
 
 /** A loner that kills its like, of either sex and also of a species next to its own: bettas, red-tailed sharks (common practice). */
-const killsLikes = ({ profile: { company } }: PlannedKind): boolean =>
+const killsLikes = ({ profile: { company } }: PlannedSpecies): boolean =>
   company.mode === 'solitary' && company.toLookalikes >= DEADLY;
 
 interface Rivals {
@@ -33,7 +33,7 @@ const SEVERITY = severityTable<Rivals>(
   'Common practice: rivals are known by shape and colour.',
 );
 
-function judgePair(a: PlannedKind, b: PlannedKind): Finding | null {
+function judgePair(a: PlannedSpecies, b: PlannedSpecies): Finding | null {
   const tag = a.profile.lookalike.find((one) => b.profile.lookalike.includes(one));
   if (tag === undefined) return null;
   const temper = Math.max(a.profile.company.toLookalikes, b.profile.company.toLookalikes);

@@ -1,10 +1,10 @@
 import { addMonths } from '../kernel';
 import { monthsUntilLength } from '../growth';
-import type { PlannedKind } from './context';
+import type { PlannedSpecies } from './context';
 import type { ThisMonth } from './rule';
 
-/** Whole months until the largest of a kind matures: 0 when it has, null when it leaves before. */
-export function maturesInMonths(kind: PlannedKind): number | null {
+/** Whole months until the largest of a species matures: 0 when it has, null when it leaves before. */
+export function maturesInMonths(kind: PlannedSpecies): number | null {
   const months = monthsUntilLength(kind.profile, kind.largestCm, kind.profile.size.matureCm) ?? 0;
   return kind.leavesInMonths !== null && kind.leavesInMonths < months ? null : months;
 }

@@ -89,7 +89,7 @@ export const nitrate: Rule = {
         because,
         from:
           over && context.focus === null ? begins(context, severity === 'stop' ? isFarOver : isOver) : null,
-        school: 'nitrate budget',
+        approach: 'nitrate budget',
         fixes: over ? fixes(context.load, changeFraction, everyDays) : [],
         source: 'Timmons and Ebeling for nitrogen from feed; rations from memory',
       }),

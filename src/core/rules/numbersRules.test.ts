@@ -41,14 +41,14 @@ describe('all-male', () => {
     ]);
     expect(severities(plan(TANKS.us125, group), 'all-male')).toEqual([]);
   });
-  it('holds one of each kind to one of each kind', () =>
+  it('holds one of each species to one of each species', () =>
     expect(
       severities(
         plan(TANKS.us125, [sexed('aulonocara-baenschi', 2, 0)], { practice: { males: 'one-each' } }),
         'all-male',
       ),
     ).toContain('caution'));
-  it('counts rival males across kinds', () => {
+  it('counts rival males across species', () => {
     const rivals = (males: number) =>
       found(
         plan(TANKS.us180, [
@@ -73,12 +73,12 @@ describe('under-stocked', () => {
     expect(few(12)).toEqual([]);
     expect(few(20)).toEqual([]);
   });
-  it('F91: a thin tank of rock dwellers, by the dense school only', () => {
+  it('F91: a thin tank of rock dwellers, by the dense approach only', () => {
     const thin = (riftDensity: 'dense' | 'roomy') =>
       found(
         plan(TANKS.us125, [sexed('labidochromis-caeruleus', 1, 7)], { practice: { riftDensity } }),
         'under-stocked',
-      ).filter((finding) => finding.school === 'dense');
+      ).filter((finding) => finding.approach === 'dense');
     expect(thin('dense')).toHaveLength(1);
     expect(thin('roomy')).toHaveLength(0);
   });
@@ -89,12 +89,12 @@ describe('under-stocked', () => {
           practice: { riftDensity: 'dense' },
         }),
         'under-stocked',
-      ).filter((finding) => finding.school === 'dense');
+      ).filter((finding) => finding.approach === 'dense');
     const dense = thin(10)[0]?.because.dense as number;
     expect(thin(Math.ceil(dense * 0.6) - 1)).toHaveLength(1);
     expect(thin(Math.ceil(dense * 0.6))).toHaveLength(0);
   });
-  it('leaves a single cichlid of a pairing kind alone', () =>
+  it('leaves a single cichlid of a pairing species alone', () =>
     expect(
       severities(plan(TANKS.us90, [{ species: 'pterophyllum-scalare', count: 1 }]), 'under-stocked'),
     ).toEqual([]));
@@ -129,16 +129,16 @@ describe('territory', () => {
         'territory',
       )[0]?.from,
     ).not.toBeNull());
-  it('F90: counts peacocks and haps by the roomy school, and lets the dense one have more', () => {
+  it('F90: counts peacocks and haps by the roomy approach, and lets the dense one have more', () => {
     const crowd = ['aulonocara-baenschi', 'copadichromis-azureus', 'protomelas-taeniolatus'].map((species) =>
       sexed(species, 2 + 1, 9),
     );
     const by = (riftDensity?: 'dense') =>
       found(plan(TANKS.us125, crowd, { practice: { riftDensity } }), 'territory').filter(
-        (finding) => finding.school !== null,
+        (finding) => finding.approach !== null,
       );
-    expect(by()).toEqual([expect.objectContaining({ severity: 'caution', school: 'roomy' })]);
-    expect(by('dense')).toEqual([expect.objectContaining({ severity: 'note', school: 'dense' })]);
+    expect(by()).toEqual([expect.objectContaining({ severity: 'caution', approach: 'roomy' })]);
+    expect(by('dense')).toEqual([expect.objectContaining({ severity: 'note', approach: 'dense' })]);
     expect(found(plan(TANKS.us125, [sexed('aulonocara-baenschi', 1, 4)]), 'territory')).toEqual([]);
   });
   it.each([
@@ -148,7 +148,9 @@ describe('territory', () => {
     // Larger tanks go on in proportion; a small one carries its share of ten.
     [1816, 70],
     [142, 5],
-  ])('F90: %d L carry %d by the roomy school', (litres, number) => expect(roomyNumber(litres)).toBe(number));
+  ])('F90: %d L carry %d by the roomy approach', (litres, number) =>
+    expect(roomyNumber(litres)).toBe(number),
+  );
 });
 
 describe('grown together', () => {

@@ -1,5 +1,5 @@
 import { adultLengthCm, FAST, SLOW } from '../model';
-import type { PlannedKind, RuleContext } from './context';
+import type { PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
 import { concernedKinds } from './pairs';
@@ -12,10 +12,10 @@ const BOTTOM = 0.7;
 const MINOR = 0.5;
 const FEW = 3;
 
-const isReached = ({ profile: { layers, habits } }: PlannedKind): boolean =>
+const isReached = ({ profile: { layers, habits } }: PlannedSpecies): boolean =>
   layers.bottom >= BOTTOM || habits.nightActive;
 
-const SEVERITY = severityTable<PlannedKind>(
+const SEVERITY = severityTable<PlannedSpecies>(
   'A slow eater beside fast ones',
   [
     { when: 'it lives at the bottom or eats at night', holds: isReached, severity: 'note' },
@@ -24,17 +24,17 @@ const SEVERITY = severityTable<PlannedKind>(
   'Common practice: food sunk after dark reaches fish of the bottom and of the night.',
 );
 
-const competes = (fast: PlannedKind, slow: PlannedKind): boolean =>
+const competes = (fast: PlannedSpecies, slow: PlannedSpecies): boolean =>
   fast.profile.habits.mealSpeed === FAST &&
   fast.profile.life === 'fish' &&
   adultLengthCm(fast.profile) >= adultLengthCm(slow.profile) * MINOR &&
   (fast.count >= FEW || adultLengthCm(fast.profile) > adultLengthCm(slow.profile));
 
 /** Fish that lose at meals. */
-const isSlow = ({ profile }: PlannedKind): boolean =>
+const isSlow = ({ profile }: PlannedSpecies): boolean =>
   profile.habits.mealSpeed === SLOW && profile.life === 'fish';
 
-function judgeSlow(slow: PlannedKind, context: RuleContext): readonly Finding[] {
+function judgeSlow(slow: PlannedSpecies, context: RuleContext): readonly Finding[] {
   if (!isSlow(slow)) return [];
   const fast = context.kinds.filter((kind) => kind !== slow && competes(kind, slow));
   if (fast.length === 0) return [];

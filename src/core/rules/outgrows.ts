@@ -1,7 +1,7 @@
 import { addMonths, type Cm } from '../kernel';
 import { lengthsByMonth } from '../growth';
 import { adultLengthCm } from '../model';
-import type { PlannedGroup, PlannedKind, RuleContext } from './context';
+import type { PlannedGroup, PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { begins } from './maturity';
 import { advise } from './fixes';
@@ -52,8 +52,8 @@ function outgrownIn(group: PlannedGroup, limitCm: Cm): number | null {
   return month < 0 ? null : month;
 }
 
-/** The first of a kind that this tank gets too small for. */
-function firstOutgrown(kind: PlannedKind, context: RuleContext): readonly Finding[] {
+/** The first of a species that this tank gets too small for. */
+function firstOutgrown(kind: PlannedSpecies, context: RuleContext): readonly Finding[] {
   const inOrder = kind.groups
     .flatMap((group) => {
       const months = outgrownIn(group, limitOf(group, context).lengthCm);
@@ -90,7 +90,7 @@ function outgrown(group: PlannedGroup, months: number, context: RuleContext): Fi
   });
 }
 
-/** Whether the grown fish would be too large here by the lenient school: then a stay is only a stay. */
+/** Whether the grown fish would be too large here by the lenient approach: then a stay is only a stay. */
 function onlyAStay(group: PlannedGroup, context: RuleContext): boolean {
   const { tried } = group.profile.tank;
   const { outside, grossL } = context.tank.figures;

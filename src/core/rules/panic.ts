@@ -1,5 +1,5 @@
 import { adultLengthCm } from '../model';
-import type { PlannedKind, RuleContext } from './context';
+import type { PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { advise } from './fixes';
 import type { Rule } from './rule';
@@ -26,7 +26,7 @@ const SEVERITY = severityTable<Dash>(
   'Common practice; the number of lengths is from memory.',
 );
 
-function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] {
+function judgeKind(kind: PlannedSpecies, context: RuleContext): readonly Finding[] {
   if (!kind.profile.habits.panics) return [];
   const { tank } = context;
   const short = tank.figures.freeSwimCm < kind.judgedCm * DASH;

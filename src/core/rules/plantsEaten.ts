@@ -1,4 +1,4 @@
-import type { PlannedKind, RuleContext } from './context';
+import type { PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { advise, leaveOut } from './fixes';
 import { judgedKinds } from './pairs';
@@ -9,7 +9,7 @@ import { severityTable } from './severityTable';
 const UPROOTS = 3;
 
 interface Planted {
-  readonly kind: PlannedKind;
+  readonly kind: PlannedSpecies;
   /** The keeper said that there are plants. */
   readonly said: boolean;
 }
@@ -33,7 +33,7 @@ const SEVERITY = severityTable<Planted>(
 
 const HOW = { yes: 'eats', some: 'nibbles', no: 'digs' } as const;
 
-function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] {
+function judgeKind(kind: PlannedSpecies, context: RuleContext): readonly Finding[] {
   const { eatsPlants, digs } = kind.profile.effect;
   const { plants, assumed } = context.tank;
   const severity = plants === 'none' ? null : SEVERITY.of({ kind, said: !assumed.has('plants') });

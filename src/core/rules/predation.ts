@@ -2,7 +2,7 @@ import { addMonths, type Cm } from '../kernel';
 import { adultLengthCm, SLOW } from '../model';
 import { FIT_LIMITS, mouthFit, type MouthFit, mouthRatio } from '../fish';
 import { HORIZON_MONTHS, lengthsByMonth } from '../growth';
-import type { PlannedKind } from './context';
+import type { PlannedSpecies } from './context';
 import type { EatingFact } from './facts';
 import { finding, type Finding, type Severity } from './finding';
 import { leaveOut } from './fixes';
@@ -17,7 +17,7 @@ const RANK: Readonly<Record<Severity, number>> = { stop: 3, caution: 2, note: 1,
 
 type Appetite = 'hunts' | 'takes' | 'picks' | 'fry-only' | 'none';
 
-function appetite(eater: PlannedKind, prey: PlannedKind): Appetite {
+function appetite(eater: PlannedSpecies, prey: PlannedSpecies): Appetite {
   const { mouth } = eater.profile;
   switch (prey.profile.life) {
     case 'snail':
@@ -47,7 +47,7 @@ function appetite(eater: PlannedKind, prey: PlannedKind): Appetite {
 }
 
 /** Claws catch fish that the mouth could not take whole, as long as they are no longer than their owner. */
-const hasClaws = ({ profile }: PlannedKind, prey: PlannedKind): boolean =>
+const hasClaws = ({ profile }: PlannedSpecies, prey: PlannedSpecies): boolean =>
   profile.life === 'crayfish' &&
   profile.mouth.picksApart &&
   (profile.mouth.eatsFish === 'small' || profile.mouth.eatsFish === 'any') &&
@@ -55,7 +55,7 @@ const hasClaws = ({ profile }: PlannedKind, prey: PlannedKind): boolean =>
   adultLengthCm(prey.profile) <= adultLengthCm(profile);
 
 /** What cracks snails also cuts up shrimp that are not much longer than itself: puffers above all (common practice). */
-const hasBeak = ({ profile: { mouth } }: PlannedKind, prey: PlannedKind): boolean =>
+const hasBeak = ({ profile: { mouth } }: PlannedSpecies, prey: PlannedSpecies): boolean =>
   prey.profile.life === 'shrimp' &&
   mouth.picksApart &&
   mouth.eatsSnails === 'yes' &&
@@ -65,7 +65,7 @@ const BEAK_REACH = 1.5;
 const ON_THE_BOTTOM = 0.4;
 
 /** Those that rest on the bottom, or are slow, or trail their fins are caught in their sleep (common practice). */
-function isCaught(eater: PlannedKind, prey: PlannedKind): boolean {
+function isCaught(eater: PlannedSpecies, prey: PlannedSpecies): boolean {
   const { layers, habits, company } = prey.profile;
   const slow = layers.bottom >= ON_THE_BOTTOM || habits.activity === SLOW || company.longFins;
   return slow && hasClaws(eater, prey);
@@ -129,7 +129,7 @@ interface Moment {
 }
 
 /** Each month from today until they part or are grown: the worst there will be, and the first month it is so bad. */
-function worstMoment(eater: PlannedKind, prey: PlannedKind, want: Appetite): Moment | null {
+function worstMoment(eater: PlannedSpecies, prey: PlannedSpecies, want: Appetite): Moment | null {
   // Prey only grows: what is no fry today never will be.
   if (want === 'none' || (want === 'fry-only' && prey.smallestCm > FRY_CM)) return null;
   const largest = lengthsByMonth(eater.profile, eater.largestCm);
@@ -149,28 +149,28 @@ function worstMoment(eater: PlannedKind, prey: PlannedKind, want: Appetite): Mom
 }
 
 /** Nobody shrinks: when the longest eater there will be cannot take the smallest prey there is, no month has to be asked. */
-const neverFits = (eater: PlannedKind, longestCm: Cm, prey: PlannedKind): boolean =>
+const neverFits = (eater: PlannedSpecies, longestCm: Cm, prey: PlannedSpecies): boolean =>
   !cracksShells(eater, prey) &&
   mouthRatio(eater.profile, longestCm, prey.profile, prey.smallestCm) > FIT_LIMITS.possible;
 
 /** A snail is eaten out of its shell or crushed: the width of the mouth is no protection from a specialist. */
-function fitOf(eater: PlannedKind, prey: PlannedKind, ratio: number, lengthShare: number): MouthFit {
+function fitOf(eater: PlannedSpecies, prey: PlannedSpecies, ratio: number, lengthShare: number): MouthFit {
   if (cracksShells(eater, prey)) return 'likely';
   const taken = isCaught(eater, prey) || (hasBeak(eater, prey) && lengthShare <= BEAK_REACH);
   return taken ? 'certain' : mouthFit(ratio, lengthShare);
 }
 
-const cracksShells = (eater: PlannedKind, prey: PlannedKind): boolean =>
+const cracksShells = (eater: PlannedSpecies, prey: PlannedSpecies): boolean =>
   prey.profile.life === 'snail' && eater.profile.mouth.eatsSnails === 'yes';
 
 /** In what way it is eaten. */
-function how(want: Appetite, prey: PlannedKind): EatingFact['how'] {
+function how(want: Appetite, prey: PlannedSpecies): EatingFact['how'] {
   if (want === 'picks') return 'bit by bit';
   if (want === 'fry-only') return 'while small';
   return prey.profile.life === 'snail' ? 'snails' : 'whole';
 }
 
-function judgePair(eater: PlannedKind, prey: PlannedKind, now: ThisMonth): Finding | null {
+function judgePair(eater: PlannedSpecies, prey: PlannedSpecies, now: ThisMonth): Finding | null {
   const want = appetite(eater, prey);
   const moment = worstMoment(eater, prey, want);
   if (!moment) return null;

@@ -1,7 +1,7 @@
 import type { Litres } from '../kernel';
-import type { PlannedKind, RuleContext } from './context';
+import type { PlannedSpecies, RuleContext } from './context';
 
-/** Lake Malawi kinds by how they are stocked (common practice). */
+/** Lake Malawi species by how they are stocked (common practice). */
 const OPEN_WATER = ['aulonocara', 'hap'];
 const ROCK_DWELLERS = ['mbuna'];
 
@@ -13,7 +13,7 @@ const ROOMY: readonly (readonly [number, number])[] = [
   [908, 35],
 ];
 
-/** How many peacocks and haps the roomy school keeps in so many gross litres, straight lines between the known sizes. */
+/** How many peacocks and haps the roomy approach keeps in so many gross litres, straight lines between the known sizes. */
 export function roomyNumber(grossL: Litres): number {
   for (let i = 1; i < ROOMY.length; i += 1) {
     const [fromL, from] = ROOMY[i - 1] as readonly [number, number];
@@ -24,28 +24,28 @@ export function roomyNumber(grossL: Litres): number {
   return Math.floor((last * grossL) / lastL);
 }
 
-/** Footprint that the dense school gives each grown rock dweller, cm2: some 20 in a four-foot 55 (from memory). */
+/** Footprint that the dense approach gives each grown rock dweller, cm2: some 20 in a four-foot 55 (from memory). */
 export const DENSE_CM2 = 210;
 
 export interface RiftStock {
-  readonly openWater: readonly PlannedKind[];
-  readonly rockDwellers: readonly PlannedKind[];
+  readonly openWater: readonly PlannedSpecies[];
+  readonly rockDwellers: readonly PlannedSpecies[];
 }
 
 /** Peacocks and haps, of which males are shown together. */
-export const isOpenWater = (kind: PlannedKind): boolean => OPEN_WATER.includes(kind.profile.kin);
-export const isRockDweller = (kind: PlannedKind): boolean => ROCK_DWELLERS.includes(kind.profile.kin);
+export const isOpenWater = (kind: PlannedSpecies): boolean => OPEN_WATER.includes(kind.profile.kin);
+export const isRockDweller = (kind: PlannedSpecies): boolean => ROCK_DWELLERS.includes(kind.profile.kin);
 
-/** The lake Malawi cichlids of a list, by school of numbers. */
+/** The lake Malawi cichlids of a list, by approach of numbers. */
 export const riftStock = (context: RuleContext): RiftStock => ({
   openWater: context.kinds.filter(isOpenWater),
   rockDwellers: context.kinds.filter(isRockDweller),
 });
 
-export const heads = (kinds: readonly PlannedKind[]): number =>
+export const heads = (kinds: readonly PlannedSpecies[]): number =>
   kinds.reduce((sum, kind) => sum + kind.count, 0);
 
-/** The school that a tank's rift-lake numbers go by: the keeper's choice, or each kind's usual one. */
+/** The approach that a tank's rift-lake numbers go by: the keeper's choice, or each species’ usual one. */
 export function densityOf(context: RuleContext): {
   readonly openWater: 'roomy' | 'dense';
   readonly rockDwellers: 'roomy' | 'dense';

@@ -1,12 +1,12 @@
-import type { PlannedKind, RuleContext } from './context';
+import type { PlannedSpecies, RuleContext } from './context';
 import type { Finding } from './finding';
 import type { PrintedTable } from './severityTable';
 
-/** What a finding on two kinds may know beside them: this month, and nothing else of the list or the tank. */
+/** What a finding on two species may know beside them: this month, and nothing else of the list or the tank. */
 export type ThisMonth = Pick<RuleContext, 'month'>;
 
 /**
- * One rule of compatibility. It knows no other rule, and says what it finds in up to three ways. What is said of two kinds
+ * One rule of compatibility. It knows no other rule, and says what it finds in up to three ways. What is said of two species
  * rests on these two alone, whoever else is there: so an answer holds for every list that they are in.
  */
 export interface Rule {
@@ -20,10 +20,10 @@ export interface Rule {
   readonly leaveFor?: 'too big' | 'too messy' | 'water' | 'fighting';
   /** How bad it calls what it finds, for `docs/rules.md`; the rule itself judges by the same tables. */
   readonly severities: readonly PrintedTable[];
-  /** Of kinds by themselves, of the tank, of the list as a whole. */
+  /** Of species by themselves, of the tank, of the list as a whole. */
   readonly judge?: (context: RuleContext) => readonly Finding[];
-  /** What one kind does to another. Both ways are asked. */
-  readonly toAnother?: (actor: PlannedKind, other: PlannedKind, now: ThisMonth) => Finding | null;
-  /** What two kinds are to each other. Asked once, in the order of the list. */
-  readonly together?: (a: PlannedKind, b: PlannedKind, now: ThisMonth) => Finding | null;
+  /** What one species does to another. Both ways are asked. */
+  readonly toAnother?: (actor: PlannedSpecies, other: PlannedSpecies, now: ThisMonth) => Finding | null;
+  /** What two species are to each other. Asked once, in the order of the list. */
+  readonly together?: (a: PlannedSpecies, b: PlannedSpecies, now: ThisMonth) => Finding | null;
 }

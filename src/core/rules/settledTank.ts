@@ -1,5 +1,5 @@
 import { isRough, makesRoughTank } from '../model';
-import type { PlannedGroup, PlannedKind, RuleContext } from './context';
+import type { PlannedGroup, PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { advise } from './fixes';
 import type { Rule } from './rule';
@@ -26,11 +26,11 @@ const SEVERITY = severityTable<boolean>(
   'Common practice: one or two newcomers are picked on by all, three and more share it. Small fish are often ignored; the share is from memory.',
 );
 
-const settled = (kind: PlannedKind): boolean =>
+const settled = (kind: PlannedSpecies): boolean =>
   kind.groups.some((group) => group.monthsHere !== null && group.monthsHere >= SETTLED_MONTHS) &&
   kind.largestCm >= kind.profile.size.matureCm;
 
-function judgeNewcomer(group: PlannedGroup, residents: readonly PlannedKind[]): readonly Finding[] {
+function judgeNewcomer(group: PlannedGroup, residents: readonly PlannedSpecies[]): readonly Finding[] {
   const rough = residents.filter((kind) => kind.profile.id === group.profile.id || isRough(kind.profile));
   if (group.monthsHere !== null || group.profile.life !== 'fish' || rough.length === 0) return [];
   const small = rough.every((kind) => group.lengthCm < kind.largestCm * SMALL);

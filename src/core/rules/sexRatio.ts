@@ -1,5 +1,5 @@
 import { DEADLY, ROUGH } from '../model';
-import type { PlannedKind, RuleContext } from './context';
+import type { PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { advise, keepSexes } from './fixes';
 import { judgedKinds } from './pairs';
@@ -10,7 +10,7 @@ import { otherwise, severityTable } from './severityTable';
 const RIVALS = 2;
 
 interface Sexed {
-  readonly kind: PlannedKind;
+  readonly kind: PlannedSpecies;
   readonly males: number;
   readonly females: number;
 }
@@ -94,7 +94,7 @@ function ratio(sexed: Sexed, perMale: number): readonly Finding[] {
   ];
 }
 
-function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] {
+function judgeKind(kind: PlannedSpecies, context: RuleContext): readonly Finding[] {
   const { profile, count, males, females } = kind;
   const { femalesPerMale, mode, pairs } = profile.company;
   if (femalesPerMale === null || count < 2 || mode === 'solitary') return [];

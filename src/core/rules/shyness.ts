@@ -1,5 +1,5 @@
 import { adultLengthCm, FAST, ROUGH, SHY, VERY_SHY } from '../model';
-import type { PlannedKind, RuleContext } from './context';
+import type { PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
 import { concernedKinds } from './pairs';
@@ -9,7 +9,7 @@ import { otherwise, severityTable } from './severityTable';
 /** Restless company counts as bold from so many times the length (from memory). */
 const LARGER = 1.5;
 
-const SEVERITY = severityTable<PlannedKind>(
+const SEVERITY = severityTable<PlannedSpecies>(
   'Shy fish without cover, or beside bold ones',
   [
     { when: 'very shy', holds: ({ profile }) => profile.habits.shyness >= VERY_SHY, severity: 'caution' },
@@ -18,16 +18,16 @@ const SEVERITY = severityTable<PlannedKind>(
   'Common practice.',
 );
 
-const isBold = (kind: PlannedKind, shy: PlannedKind): boolean => {
+const isBold = (kind: PlannedSpecies, shy: PlannedSpecies): boolean => {
   const { habits, company } = kind.profile;
   if (kind.profile.life !== 'fish' || habits.shyness > 1) return false;
   const large = adultLengthCm(kind.profile) >= adultLengthCm(shy.profile) * LARGER;
   return company.temper.mature >= ROUGH || (habits.activity === FAST && habits.mealSpeed === FAST && large);
 };
 
-const isShy = ({ profile }: PlannedKind): boolean => profile.habits.shyness >= SHY;
+const isShy = ({ profile }: PlannedSpecies): boolean => profile.habits.shyness >= SHY;
 
-function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] {
+function judgeKind(kind: PlannedSpecies, context: RuleContext): readonly Finding[] {
   if (!isShy(kind)) return [];
   const { shyness: shy } = kind.profile.habits;
   const { plants, hides, assumed } = context.tank;
@@ -59,7 +59,7 @@ function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] 
   return found;
 }
 
-/** Shy kinds without cover, or in bold company. */
+/** Shy species without cover, or in bold company. */
 export const shyness: Rule = {
   name: 'shyness',
   about: 'the first',

@@ -1,5 +1,5 @@
 import { SLOW } from '../model';
-import type { PlannedKind } from './context';
+import type { PlannedSpecies } from './context';
 import { finding, type Finding } from './finding';
 import { hasWayOut } from './pairs';
 import { leaveOut } from './fixes';
@@ -9,7 +9,7 @@ import { otherwise, severityTable } from './severityTable';
 
 const FLANK_CM = 10;
 
-const offersAFlank = (kind: PlannedKind): boolean =>
+const offersAFlank = (kind: PlannedSpecies): boolean =>
   kind.profile.life === 'fish' &&
   kind.profile.habits.activity === SLOW &&
   (kind.profile.size.shape === 'flat' || kind.profile.size.shape === 'deep') &&
@@ -35,7 +35,7 @@ const SEVERITY = severityTable<Grazed>(
   'Nobody disputes the sure raspers; about the others keepers disagree (common practice).',
 );
 
-function judgePair(grazer: PlannedKind, other: PlannedKind, now: ThisMonth): Finding | null {
+function judgePair(grazer: PlannedSpecies, other: PlannedSpecies, now: ThisMonth): Finding | null {
   const grazes = grazer.profile.company.slimeGrazing;
   const said = grazer.profile.contested.some((pair) => pair.species === other.profile.id);
   if (grazes === 'no' || !offersAFlank(other) || said) return null;
@@ -51,7 +51,7 @@ function judgePair(grazer: PlannedKind, other: PlannedKind, now: ThisMonth): Fin
         : { says: 'pair/may rasp' },
     because: { grazes, lengthCm: Number(other.judgedCm.toFixed(1)), exitPlanGiven: arranged },
     contested: grazes === 'some',
-    school: grazes === 'some' ? (arranged ? 'try with a way out' : 'avoid') : null,
+    approach: grazes === 'some' ? (arranged ? 'try with a way out' : 'avoid') : null,
     from: begins(now, months),
     fixes: [leaveOut(grazer), leaveOut(other)],
   });

@@ -1,5 +1,5 @@
 import { DEADLY } from '../model';
-import type { PlannedKind, RuleContext } from './context';
+import type { PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { keepCount } from './fixes';
 import { holdersOf } from './ground';
@@ -24,7 +24,7 @@ const SEVERITY = severityTable<Loners>(
 );
 
 /** One male with females is allowed in species whose females put up with each other. */
-function haremAllowed(kind: PlannedKind): boolean {
+function haremAllowed(kind: PlannedSpecies): boolean {
   return (
     kind.males !== null &&
     kind.males <= 1 &&
@@ -33,7 +33,7 @@ function haremAllowed(kind: PlannedKind): boolean {
   );
 }
 
-function judgeKind(kind: PlannedKind, context: RuleContext): readonly Finding[] {
+function judgeKind(kind: PlannedSpecies, context: RuleContext): readonly Finding[] {
   const { profile, count } = kind;
   if (profile.company.mode !== 'solitary' || count === 1 || haremAllowed(kind)) return [];
   const room = holdersOf(kind, context);

@@ -1,5 +1,5 @@
 import type { Substrate } from '../model';
-import type { PlannedKind } from './context';
+import type { PlannedSpecies } from './context';
 import { finding } from './finding';
 import type { Rule } from './rule';
 import { otherwise, severityTable } from './severityTable';
@@ -8,12 +8,12 @@ import { otherwise, severityTable } from './severityTable';
 const SIFTS_HARD = 2;
 
 interface OnFloor {
-  readonly kind: PlannedKind;
+  readonly kind: PlannedSpecies;
   readonly floor: Substrate;
 }
 
-const isFlat = ({ profile }: PlannedKind): boolean => profile.size.shape === 'flat';
-const sifts = ({ profile }: PlannedKind): boolean => profile.effect.digs >= SIFTS_HARD;
+const isFlat = ({ profile }: PlannedSpecies): boolean => profile.size.shape === 'flat';
+const sifts = ({ profile }: PlannedSpecies): boolean => profile.effect.digs >= SIFTS_HARD;
 
 const SEVERITY = severityTable<OnFloor>(
   'A fish that needs sand, on another bottom',

@@ -6,14 +6,14 @@ const big = TANKS.pond;
 const neons = { species: 'paracheirodon-innesi', count: 10 } as const;
 
 describe('tank rules', () => {
-  it('say that a tank lies between two schools', () => {
+  it('say that a tank lies between two approaches', () => {
     const [finding] = found(
       plan(TANKS.us75, [{ species: 'cyphotilapia-frontosa', count: 8 }]),
       'tank-length',
     );
     expect(finding).toMatchObject({
       severity: 'caution',
-      school: 'middle',
+      approach: 'middle',
       because: { middle: 180, tried: 120 },
     });
   });

@@ -1,7 +1,7 @@
 import { addMonths, type Cm } from '../kernel';
 import { lengthsByMonth } from '../growth';
-import { adultLengthCm, type School, type TankFigure } from '../model';
-import type { PlannedKind, RuleContext } from './context';
+import { adultLengthCm, type Approach, type TankFigure } from '../model';
+import type { PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding, type Severity } from './finding';
 import { advise, leaveOut } from './fixes';
 import { judgedKinds } from './pairs';
@@ -21,7 +21,7 @@ export interface TankMeasure {
 /** Makers round: a tank may fall short of a figure by this share and still count (common practice). */
 const TOLERANCE = 0.02;
 
-const NEXT_LOWER: Readonly<Record<School, School | null>> = {
+const NEXT_LOWER: Readonly<Record<Approach, Approach | null>> = {
   cautious: 'middle',
   middle: 'tried',
   tried: null,
@@ -35,14 +35,14 @@ const atLeast = (have: number, need: number | null, short = TOLERANCE): boolean 
 
 interface Sized {
   readonly have: number;
-  readonly figures: Readonly<Record<School, number | null>>;
-  readonly school: School;
+  readonly figures: Readonly<Record<Approach, number | null>>;
+  readonly approach: Approach;
 }
 
-const falls = ({ have, figures, school }: Sized): boolean => !atLeast(have, figures[school]);
+const falls = ({ have, figures, approach }: Sized): boolean => !atLeast(have, figures[approach]);
 /** The next more lenient approach would take it, but for a hair. */
-const nearly = ({ have, figures, school }: Sized): boolean =>
-  atLeast(have, figures[NEXT_LOWER[school] ?? school], NEARLY);
+const nearly = ({ have, figures, approach }: Sized): boolean =>
+  atLeast(have, figures[NEXT_LOWER[approach] ?? approach], NEARLY);
 
 /** The severity table of all rules on measures of the tank. */
 export const SIZE = severityTable<Sized>(
@@ -63,15 +63,15 @@ export const SIZE = severityTable<Sized>(
   'Each species has its own strict, usual and lenient figure (common practice and memory). Makers round, so 2% short still counts; 8% is from memory.',
 );
 
-/** What the school asks for a kind of this length: less for the young, never below a quarter. */
+/** What the approach asks for a kind of this length: less for the young, never below a quarter. */
 function scaled(
-  figures: PlannedKind['profile']['tank'],
+  figures: PlannedSpecies['profile']['tank'],
   measure: TankMeasure,
   share: number,
-): Record<School, number | null> {
+): Record<Approach, number | null> {
   const factor = Math.max(0.25, Math.min(1, share) ** measure.power);
-  const one = (school: School): number | null => {
-    const value = figures[school][measure.name];
+  const one = (approach: Approach): number | null => {
+    const value = figures[approach][measure.name];
     return value === null ? null : value * factor;
   };
   return { cautious: one('cautious'), middle: one('middle'), tried: one('tried') };
@@ -79,29 +79,29 @@ function scaled(
 
 /** The first month in which growth makes it as bad; 0 when it is so today. A longer fish never needs less. */
 function beginsInMonths(
-  kind: PlannedKind,
+  kind: PlannedSpecies,
   have: number,
   measure: TankMeasure,
-  school: School,
+  approach: Approach,
   severity: Severity,
 ): number {
   const adult = adultLengthCm(kind.profile);
   const asBad = (lengthCm: Cm): boolean =>
-    SIZE.of({ have, figures: scaled(kind.profile.tank, measure, lengthCm / adult), school }) === severity;
+    SIZE.of({ have, figures: scaled(kind.profile.tank, measure, lengthCm / adult), approach }) === severity;
   if (asBad(kind.largestCm)) return 0;
   const month = lengthsByMonth(kind.profile, kind.largestCm).findIndex(asBad);
   return Math.max(0, month);
 }
 
-/** Judges one measure of the tank against the three schools of every kind, at the length it is judged at. */
+/** Judges one measure of the tank against the three approaches of every species, at the length it is judged at. */
 export function judgeTank(context: RuleContext, measure: TankMeasure): readonly Finding[] {
   const have = measure.of(context);
   return judgedKinds(context).flatMap((kind) => {
     const share = kind.judgedCm / adultLengthCm(kind.profile);
     const need = scaled(kind.profile.tank, measure, share);
-    const severity = SIZE.of({ have, figures: need, school: context.school });
+    const severity = SIZE.of({ have, figures: need, approach: context.approach });
     if (severity === null) return [];
-    const months = severity === 'note' ? 0 : beginsInMonths(kind, have, measure, context.school, severity);
+    const months = severity === 'note' ? 0 : beginsInMonths(kind, have, measure, context.approach, severity);
     return [
       finding(measure.rule, {
         severity,
@@ -111,7 +111,7 @@ export function judgeTank(context: RuleContext, measure: TankMeasure): readonly 
           measure: measure.name,
           need,
           have,
-          approach: context.school,
+          approach: context.approach,
           count: kind.count,
         },
         because: {
@@ -121,7 +121,7 @@ export function judgeTank(context: RuleContext, measure: TankMeasure): readonly 
           tried: need.tried ?? 0,
           judgedAtCm: Number(kind.judgedCm.toFixed(1)),
         },
-        school: severity === 'note' ? 'cautious' : context.school,
+        approach: severity === 'note' ? 'cautious' : context.approach,
         from: months > 0 ? addMonths(context.month, months) : null,
         fixes: severity === 'note' ? [] : [advise('larger tank'), leaveOut(kind)],
       }),

@@ -1,7 +1,7 @@
 import { adultLengthCm, DEADLY, FAST, PUSHY, ROUGH, SHY, SLOW } from '../model';
 import { addMonths } from '../kernel';
 import { HORIZON_MONTHS, monthsUntilLength } from '../growth';
-import type { PlannedKind } from './context';
+import type { PlannedSpecies } from './context';
 import { finding, type Finding, type Severity } from './finding';
 import { leaveOut } from './fixes';
 import { hasWayOut, monthsTogether, sharedWaterShare } from './pairs';
@@ -17,7 +17,7 @@ const SOME_WATER = 1 / 3;
 const TOO_BIG = 2;
 
 /** Armour and spines stand some pushing. */
-const toughness = (kind: PlannedKind, temper: number): number =>
+const toughness = (kind: PlannedSpecies, temper: number): number =>
   temper + (kind.profile.handling.spines && kind.profile.layers.bottom >= SAME_WATER ? 1 : 0);
 
 /** A dither is no mouthful: at least this share of the length of whom it unsettles, and more with fins to catch it by (from memory). */
@@ -28,7 +28,7 @@ const LONG_FINNED_DITHER = 0.55;
 const OPEN_WATER = 0.7;
 
 /** Quick mid-water fish act as dithers: they are seen, chased and never caught. */
-const isDither = ({ profile }: PlannedKind, sizeRatio: number): boolean =>
+const isDither = ({ profile }: PlannedSpecies, sizeRatio: number): boolean =>
   profile.habits.activity === 3 &&
   profile.habits.mealSpeed === 3 &&
   profile.layers.middle + profile.layers.top >= OPEN_WATER &&
@@ -36,7 +36,7 @@ const isDither = ({ profile }: PlannedKind, sizeRatio: number): boolean =>
 
 /** Shy fish of no size stand up to nobody twice as long, whatever they are among their own (from memory). */
 const MEEK = 0.55;
-const isMeek = ({ profile }: PlannedKind, sizeRatio: number): boolean =>
+const isMeek = ({ profile }: PlannedSpecies, sizeRatio: number): boolean =>
   profile.habits.shyness >= SHY && profile.company.temper.mature <= PUSHY && sizeRatio <= MEEK;
 
 /**
@@ -45,7 +45,7 @@ const isMeek = ({ profile }: PlannedKind, sizeRatio: number): boolean =>
  */
 const SMALL_CM = 8;
 
-function isHounded(rough: PlannedKind, kind: PlannedKind): boolean {
+function isHounded(rough: PlannedSpecies, kind: PlannedSpecies): boolean {
   if (!isRockDweller(rough) || isRockDweller(kind)) return false;
   const other = kind.profile;
   const small = other.family !== rough.profile.family && adultLengthCm(other) <= SMALL_CM;
@@ -156,7 +156,7 @@ const CONTESTED = severityTable<boolean>(
 );
 
 /** How a temper falls on another species, eased by size and pace; null when it does not. */
-function temperSeverity(rough: PlannedKind, other: PlannedKind, temper: number): Severity | null {
+function temperSeverity(rough: PlannedSpecies, other: PlannedSpecies, temper: number): Severity | null {
   const sizeRatio = adultLengthCm(other.profile) / adultLengthCm(rough.profile);
   const hounded = isHounded(rough, other);
   const meek = isMeek(other, sizeRatio) || (hounded && other.profile.company.longFins);
@@ -174,7 +174,7 @@ function temperSeverity(rough: PlannedKind, other: PlannedKind, temper: number):
   return harm === null ? null : EASED.of({ harm, steps: Number(quick) + Number(large) });
 }
 
-function roughPair(rough: PlannedKind, other: PlannedKind, now: ThisMonth): Finding | null {
+function roughPair(rough: PlannedSpecies, other: PlannedSpecies, now: ThisMonth): Finding | null {
   if (other.profile.life === 'shrimp' || other.profile.life === 'snail') return null;
   const { young, mature } = rough.profile.company.temper;
   const grown = temperSeverity(rough, other, mature);
@@ -209,7 +209,7 @@ function roughPair(rough: PlannedKind, other: PlannedKind, now: ThisMonth): Find
 }
 
 /** Bad company that keepers agree on: named by species, or by kin. */
-function knownBad(kind: PlannedKind, other: PlannedKind): Finding | null {
+function knownBad(kind: PlannedSpecies, other: PlannedSpecies): Finding | null {
   const known = kind.profile.badWith.find(
     (entry) => entry.who === other.profile.id || entry.who === other.profile.kin,
   );
@@ -223,8 +223,8 @@ function knownBad(kind: PlannedKind, other: PlannedKind): Finding | null {
   });
 }
 
-/** Pairs about which serious keepers disagree: tried with a way out, or avoided. */
-function contestedPair(kind: PlannedKind, other: PlannedKind): Finding | null {
+/** Pairs about which serious keepers disagree: tried with an exit plan, or avoided. */
+function contestedPair(kind: PlannedSpecies, other: PlannedSpecies): Finding | null {
   const entry =
     kind.profile.contested.find((pair) => pair.species === other.profile.id) ??
     other.profile.contested.find((pair) => pair.species === kind.profile.id);
@@ -236,7 +236,7 @@ function contestedPair(kind: PlannedKind, other: PlannedKind): Finding | null {
     fact: { says: 'pair/contested', why: entry.why, exitPlan: arranged },
     because: { exitPlanGiven: arranged },
     contested: true,
-    school: arranged ? 'try with a way out' : 'avoid',
+    approach: arranged ? 'try with a way out' : 'avoid',
   });
 }
 

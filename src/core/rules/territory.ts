@@ -1,5 +1,5 @@
 import { PUSHY } from '../model';
-import type { PlannedKind, RuleContext } from './context';
+import type { PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { holdersOf } from './ground';
 import { advise, leaveOut } from './fixes';
@@ -30,13 +30,13 @@ const DENSE = severityTable<boolean>(
 );
 
 interface Held {
-  readonly kind: PlannedKind;
+  readonly kind: PlannedSpecies;
   readonly holders: number;
   readonly cm2: number;
   readonly months: number;
 }
 
-/** Held ground by kind. Rock dwellers kept dense are left out: there nobody holds ground for long. */
+/** Held ground by species. Rock dwellers kept dense are left out: there nobody holds ground for long. */
 function held(context: RuleContext): readonly Held[] {
   const dense = densityOf(context).rockDwellers === 'dense';
   return context.kinds.flatMap((kind) => {
@@ -97,7 +97,7 @@ function crowdedFloor(context: RuleContext): readonly Finding[] {
   ];
 }
 
-/** More peacocks and haps than the roomy school keeps in such a tank: its price is filtration and changes. */
+/** More peacocks and haps than the roomy approach keeps in such a tank: its price is filtration and changes. */
 function roomyCount(context: RuleContext): readonly Finding[] {
   const { openWater } = riftStock(context);
   const count = heads(openWater);
@@ -114,12 +114,12 @@ function roomyCount(context: RuleContext): readonly Finding[] {
       species: openWater.map((kind) => kind.profile.id),
       fact: { says: 'group/dense', count, roomy },
       because: { count, roomy, grossL: Math.round(context.tank.figures.grossL) },
-      school: dense ? 'dense' : 'roomy',
+      approach: dense ? 'dense' : 'roomy',
     }),
   ];
 }
 
-/** Held ground of all kinds together against the floor; numbers of open-water rift cichlids by school. */
+/** Held ground of all species together against the floor; numbers of open-water rift cichlids by approach. */
 export const territory: Rule = {
   name: 'territory',
   about: 'the whole tank',

@@ -1,5 +1,5 @@
 import { DEADLY, ROUGH } from '../model';
-import type { PlannedKind, RuleContext } from './context';
+import type { PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { advise, keepCount } from './fixes';
 import { begins, maturesInMonths } from './maturity';
@@ -26,7 +26,7 @@ const LIGHT = severityTable(
 );
 
 /** A species whose chasing needs more backs to fall on. */
-function tooFewOfAKind(kind: PlannedKind, context: RuleContext): readonly Finding[] {
+function tooFewOfAKind(kind: PlannedSpecies, context: RuleContext): readonly Finding[] {
   const { spreadFrom, ownKind, smallestGroup, mode, badNumbers } = kind.profile.company;
   const worst = Math.max(ownKind.male, ownKind.female);
   const months = maturesInMonths(kind);
@@ -60,7 +60,7 @@ function thinRockTank(context: RuleContext): readonly Finding[] {
       species: rockDwellers.map((kind) => kind.profile.id),
       fact: { says: 'group/light', count, dense },
       because: { count, dense, footprintCm2: Math.round(context.tank.figures.footprintCm2) },
-      school: 'dense',
+      approach: 'dense',
       from: begins(context, months),
       fixes: [
         advise({ does: 'more of them', species: rockDwellers.map((kind) => kind.profile.id), count: null }),

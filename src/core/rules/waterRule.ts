@@ -1,4 +1,4 @@
-import type { PlannedKind, RuleContext } from './context';
+import type { PlannedSpecies, RuleContext } from './context';
 import type { WaterName } from './facts';
 import { finding, type Finding, type Fix } from './finding';
 import { leaveOut } from './fixes';
@@ -20,7 +20,7 @@ export interface WaterMeasure {
   readonly gapLenient: number;
   /** A common window narrower than this leaves no room for error (from memory). */
   readonly narrow: number;
-  /** Kinds whose wild ranges miss each other by so much are natives of opposite waters: a narrow common window is no home for both. */
+  /** Species whose wild ranges miss each other by so much are natives of opposite waters: a narrow common window is no home for both. */
   readonly opposite?: {
     readonly wildGap: number;
     readonly window: number;
@@ -119,8 +119,8 @@ function againstTank(
 }
 
 function pairFinding(
-  a: PlannedKind,
-  b: PlannedKind,
+  a: PlannedSpecies,
+  b: PlannedSpecies,
   measure: WaterMeasure,
   { apart }: WaterTables,
 ): Finding | null {
@@ -137,7 +137,7 @@ function pairFinding(
 }
 
 /** Natives of opposite waters that only a sliver of what captive lines take has in common. */
-function opposites(a: PlannedKind, b: PlannedKind, measure: WaterMeasure): Finding | null {
+function opposites(a: PlannedSpecies, b: PlannedSpecies, measure: WaterMeasure): Finding | null {
   const [mine, theirs] = [a.range[measure.name], b.range[measure.name]];
   const shared = [Math.max(mine[0], theirs[0]), Math.min(mine[1], theirs[1])] as const;
   const width = shared[1] - shared[0];

@@ -1,4 +1,4 @@
-import type { PlannedKind, RuleContext } from './context';
+import type { PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { leaveOut } from './fixes';
 import { judgedKinds } from './pairs';
@@ -17,7 +17,7 @@ const SEVERITY = severityTable<number>(
   'From memory.',
 );
 
-function againstTank(kind: PlannedKind, { salinityPpt }: RuleContext['water']): readonly Finding[] {
+function againstTank(kind: PlannedSpecies, { salinityPpt }: RuleContext['water']): readonly Finding[] {
   const [low, high] = kind.range.salinityPpt;
   const away = salinityPpt < low ? low - salinityPpt : Math.max(0, salinityPpt - high);
   if (away === 0) return [];
@@ -38,7 +38,7 @@ function againstTank(kind: PlannedKind, { salinityPpt }: RuleContext['water']): 
   ];
 }
 
-function together(a: PlannedKind, b: PlannedKind): Finding | null {
+function together(a: PlannedSpecies, b: PlannedSpecies): Finding | null {
   const [first, second] = [a.range.salinityPpt, b.range.salinityPpt];
   const gap = Math.max(first[0], second[0]) - Math.min(first[1], second[1]);
   if (gap <= 0) return null;
@@ -51,7 +51,7 @@ function together(a: PlannedKind, b: PlannedKind): Finding | null {
   });
 }
 
-/** Fresh water for brackish fish, salt for freshwater fish, and kinds that want different salt. */
+/** Fresh water for brackish fish, salt for freshwater fish, and species that want different salt. */
 export const waterSalinity: Rule = {
   name: 'water-salinity',
   leaveFor: 'water',

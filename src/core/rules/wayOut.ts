@@ -1,5 +1,5 @@
 import { adultLengthCm, isRough, killsItsOwn } from '../model';
-import type { PlannedKind, RuleContext } from './context';
+import type { PlannedSpecies, RuleContext } from './context';
 import { finding } from './finding';
 import { advise } from './fixes';
 import { hasWayOut } from './pairs';
@@ -8,14 +8,14 @@ import { otherwise, severityTable } from './severityTable';
 
 const LARGE_CM = 30;
 
-const SEVERITY = severityTable<PlannedKind>(
+const SEVERITY = severityTable<PlannedSpecies>(
   `A fish that may have to leave in a hurry: aggressive, a killer of its own, contested, or ${LARGE_CM} cm and more`,
   [{ when: 'an exit plan is given', holds: (kind) => hasWayOut(kind), severity: 'good' }, otherwise('note')],
   'Common practice; the length is from memory.',
 );
 
 /** A species that may have to leave in a hurry: aggressive when mature, fierce to its own in a group, large, or contested here. */
-function risky(kind: PlannedKind, context: RuleContext): boolean {
+function risky(kind: PlannedSpecies, context: RuleContext): boolean {
   const fierce = kind.count > 1 && killsItsOwn(kind.profile);
   const contested = kind.profile.contested.some((pair) =>
     context.kinds.some((other) => other.profile.id === pair.species),

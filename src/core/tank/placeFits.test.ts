@@ -24,7 +24,7 @@ describe('a place', () => {
 
 describe('from the fish', () => {
   const wished = [of('metynnis-argenteus'), of('pterophyllum-scalare'), of('corydoras-aeneus')];
-  it('says who drives what, by school', () => {
+  it('says who drives what, by approach', () => {
     const [cautious, middle, tried] = fishFirst(wished, anywhere, STANDARD_TANKS);
     expect(middle!.drivers.lengthCm.map((one) => one.id)).toEqual(['metynnis-argenteus']);
     expect(middle!.drivers.heightCm.map((one) => one.id)).toEqual(['pterophyllum-scalare']);

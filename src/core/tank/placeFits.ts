@@ -1,5 +1,5 @@
 import type { Cm } from '../kernel';
-import type { School, SpeciesProfile, TankFigure } from '../model';
+import type { Approach, SpeciesProfile, TankFigure } from '../model';
 import { leastTank, tanksFor } from './tanksFor';
 
 /** A place for a tank, cm. Null where there is no limit. */
@@ -41,20 +41,20 @@ export type Drivers = Readonly<Record<keyof TankFigure, readonly SpeciesProfile[
 
 const MEASURES = ['lengthCm', 'widthCm', 'heightCm', 'litres'] as const;
 
-function driversOf(profiles: readonly SpeciesProfile[], school: School, least: TankFigure): Drivers {
+function driversOf(profiles: readonly SpeciesProfile[], approach: Approach, least: TankFigure): Drivers {
   return Object.fromEntries(
     MEASURES.map((measure) => [
       measure,
       least[measure] === null
         ? []
-        : profiles.filter((profile) => profile.tank[school][measure] === least[measure]),
+        : profiles.filter((profile) => profile.tank[approach][measure] === least[measure]),
     ]),
   ) as unknown as Drivers;
 }
 
-/** What one school says of wished kinds in a place. */
-export interface SchoolAnswer<T extends Sized> {
-  readonly school: School;
+/** What one approach says of wished species in a place. */
+export interface ApproachAnswer<T extends Sized> {
+  readonly approach: Approach;
   readonly least: TankFigure;
   readonly drivers: Drivers;
   /** Sizes that carry them together, smallest first, wherever they would stand. */
@@ -63,22 +63,22 @@ export interface SchoolAnswer<T extends Sized> {
   readonly fit: readonly T[];
 }
 
-const SCHOOLS: readonly School[] = ['cautious', 'middle', 'tried'];
+const APPROACHES: readonly Approach[] = ['cautious', 'middle', 'tried'];
 
-/** Wished kinds, a place and sizes in: by school the least tank, who drives it, and the sizes that carry and fit. */
+/** Wished species, a place and sizes in: by approach the least tank, who drives it, and the sizes that carry and fit. */
 export function fishFirst<T extends Sized>(
   profiles: readonly SpeciesProfile[],
   place: Place,
   sizes: readonly T[],
-): readonly SchoolAnswer<T>[] {
+): readonly ApproachAnswer<T>[] {
   const standing = new Set(sizesForPlace(place, sizes));
-  return SCHOOLS.map((school) => {
-    const least = leastTank(profiles, school);
+  return APPROACHES.map((approach) => {
+    const least = leastTank(profiles, approach);
     const carry = profiles.length === 0 ? [] : tanksFor(least, sizes);
     return {
-      school,
+      approach,
       least,
-      drivers: driversOf(profiles, school, least),
+      drivers: driversOf(profiles, approach, least),
       carry,
       fit: carry.filter((size) => standing.has(size)),
     };

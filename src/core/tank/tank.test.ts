@@ -135,7 +135,7 @@ describe('suggestGlassMm', () => {
 
 describe('tanksFor', () => {
   const of = (...ids: string[]) => ids.map((id) => catalogue.byId.get(id)!);
-  it('asks the most that any kind asks, measure by measure', () => {
+  it('asks the most that any species asks, measure by measure', () => {
     const least = leastTank(of('paracheirodon-innesi', 'pterophyllum-scalare'), 'middle');
     const angel = catalogue.byId.get('pterophyllum-scalare')!.tank.middle;
     expect(least).toEqual({

@@ -1,11 +1,11 @@
 import type { Cm } from '../kernel';
-import type { School, SpeciesProfile, TankFigure } from '../model';
+import type { Approach, SpeciesProfile, TankFigure } from '../model';
 
-/** The least a school asks for all these kinds together in each measure; null where no kind minds. */
-export function leastTank(profiles: readonly SpeciesProfile[], school: School): TankFigure {
+/** The least an approach asks for all these species together in each measure; null where no species minds. */
+export function leastTank(profiles: readonly SpeciesProfile[], approach: Approach): TankFigure {
   const most = (measure: keyof TankFigure): number | null =>
     profiles.reduce<number | null>((largest, profile) => {
-      const value = profile.tank[school][measure];
+      const value = profile.tank[approach][measure];
       return value === null ? largest : Math.max(largest ?? 0, value);
     }, null);
   return {

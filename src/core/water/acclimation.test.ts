@@ -29,7 +29,7 @@ describe('acclimation, by the measured difference and the hours in the bag (comm
     expect(ask({ bag: water(25, 300) }).remaining).toBeCloseTo(1 / 3, 12);
     expect(ask({ bag: water(25, 360) })).toMatchObject({ rounds: 3, remaining: 1 / 4 });
   });
-  it('drips when the waters lie far apart or the kind is sensitive', () => {
+  it('drips when the waters lie far apart or the species is sensitive', () => {
     expect(ask({ bag: water(25, 700) }).method).toBe('slow drip');
     expect(ask({ bag: water(25, 200, 6), tank: water(25, 210, 7.5) }).method).toBe('slow drip');
     expect(ask({ sensitive: true }).method).toBe('slow drip');

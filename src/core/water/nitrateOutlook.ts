@@ -66,13 +66,13 @@ export function tankFactor(measured: NitrateRate | null, predictedPerDay: number
   return factor >= LEAST_FACTOR && factor <= MOST_FACTOR ? factor : null;
 }
 
-/** A kind that is to come, and what it would add, mg/L a week. */
+/** A species that is to come, and what it would add, mg/L a week. */
 export interface Coming {
   readonly key: string;
   readonly addsWeek: number;
 }
 
-/** Whether a routine carries each kind that is to come, one after the other. */
+/** Whether a routine carries each species that is to come, one after the other. */
 export interface Afford {
   readonly key: string;
   readonly addsWeek: number;

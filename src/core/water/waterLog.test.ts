@@ -140,7 +140,7 @@ describe('ripening (F100, common practice)', () => {
 
 describe('when the next wave can be afforded', () => {
   const routine = { fraction: 0.5, everyDays: 7 };
-  it('adds one kind after the other, and says what the routine has to be then', () => {
+  it('adds one species after the other, and says what the routine has to be then', () => {
     const told = affordable(
       [
         { key: 'a', addsWeek: 5 },

@@ -13,7 +13,7 @@ const ago = (days: number, minutes = 0): string =>
 const four: Member[] = ['Sol', 'Torch', 'Brim', 'Lye'].map(individual);
 
 /** Twenty minutes on a day with so many contests that one starts against the others in turn. */
-function watch(days: number, contests: number, boss = 'torch'): readonly Dated[] {
+function watch(days: number, contests: number, dominant = 'torch'): readonly Dated[] {
   const others = ['sol', 'brim', 'lye'];
   return [
     ...Array.from({ length: contests }, (_, i): Dated => ({
@@ -21,7 +21,7 @@ function watch(days: number, contests: number, boss = 'torch'): readonly Dated[]
       on: ago(days, i),
       tank: TANK,
       watch: `w${days}`,
-      winner: boss as ResidentId,
+      winner: dominant as ResidentId,
       loser: others[i % 3] as ResidentId,
       what: 'chase',
       place: '',
@@ -42,7 +42,7 @@ describe('Aggression', () => {
     expect(screen.getByText(/No watches in the last 60 days/)).toBeInTheDocument();
   });
 
-  it('names the boss with its share, offers the gentlest step first, and what is against the others', async () => {
+  it('names the dominant fish with its share, offers the gentlest step first, and what is against the others', async () => {
     const session = await room(four);
     await record(session, ...watch(9, 7), ...watch(6, 7));
     show(session, <AggressionScreen />);

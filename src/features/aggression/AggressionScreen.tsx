@@ -58,7 +58,7 @@ function NextSteps({
           <span className="fig text-slate">{one.against === null ? index + 1 : '–'}</span>
           <span>
             {sayStep(one, words, resident)}
-            <span className="block text-[13px] text-slate">{sayStepWhy(one)}</span>
+            <span className="block text-[13px] text-slate">{sayStepWhy(one, words)}</span>
           </span>
           {one.against === null && (
             <Button

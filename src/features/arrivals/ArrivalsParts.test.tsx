@@ -65,7 +65,7 @@ describe('Where to buy', () => {
 });
 
 describe('Bringing in', () => {
-  it('keeps dead on arrival, another kind among them, condition, and a claim', async () => {
+  it('keeps dead on arrival, another species among them, condition, and a claim', async () => {
     window.history.replaceState(null, '', '/arrivals?tank=T&bring=n');
     const session = await room([], [neons]);
     show(session, <ArrivalsScreen />);

@@ -88,7 +88,7 @@ describe('Arrivals', () => {
     );
   });
 
-  it('puts the past right too, when a fish was another kind from the start', async () => {
+  it('puts the past right too, when a fish was another species from the start', async () => {
     const session = await room([group('Shoal', 6)], [], 'paracheirodon-innesi');
     show(session, <ArrivalsScreen />);
     await userEvent.click(screen.getByRole('button', { name: 'Add an entry about Shoal' }));

@@ -8,7 +8,7 @@ import { SignButtons } from '@/ui/SignButtons';
 import { SpeciesSearch } from '@/ui/SpeciesSearch';
 import type { ArrivalForm } from './arrivalForm';
 
-/** What else may be said of an arrival: dead ones, another kind among them, condition, a home for a time. */
+/** What else may be said of an arrival: dead ones, another species among them, condition, a home for a time. */
 export function MoreOnArrival({ form }: { readonly form: ArrivalForm }) {
   const catalogue = useCatalogue();
   const strangers = form.numberIn('others') ?? 0;

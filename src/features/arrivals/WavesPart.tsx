@@ -125,7 +125,7 @@ function WaveItem({ waves, index }: { readonly waves: Waves; readonly index: num
   );
 }
 
-/** What comes when: waves in the order of a school, through quarantine, two weeks apart or more. */
+/** What comes when: waves in the order of an approach, through quarantine, two weeks apart or more. */
 export function WavesPart({ tank }: { readonly tank: TankView }) {
   const waves = useWaves(tank);
   if (waves.toCome.length === 0)
@@ -143,7 +143,7 @@ export function WavesPart({ tank }: { readonly tank: TankView }) {
       <div className="flex flex-wrap items-end gap-3">
         <SelectField
           label="Order"
-          value={waves.rules.school}
+          value={waves.rules.approach}
           onChange={(event) =>
             waves.choose({ school: event.target.value as 'gentlest first' | 'favourite first' })
           }

@@ -112,7 +112,7 @@ export function useWaves(tank: TankView) {
 
   const rules: WaveRules = {
     today: base.today,
-    school: kept?.school ?? 'gentlest first',
+    approach: kept?.school ?? 'gentlest first',
     quarantineDays: kept?.quarantineDays ?? QUARANTINE_DAYS,
     readyOn: base.readyOn,
     presentMgLWeek: base.present,
@@ -135,7 +135,7 @@ export function useWaves(tank: TankView) {
         changeWaves(
           tank.id,
           {
-            school: rules.school,
+            school: rules.approach,
             quarantineDays: rules.quarantineDays,
             waves: planned.map((wave) => ({ ...wave, keys: [...wave.keys] })),
           },

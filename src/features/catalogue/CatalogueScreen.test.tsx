@@ -39,7 +39,7 @@ describe('Catalogue', () => {
     expect(screen.getByText(/Restricted in some places/)).toBeInTheDocument();
   });
 
-  it('says which water range a touchy wild kind goes by', async () => {
+  it('says which water range a touchy wild species goes by', async () => {
     await open('otocinclus-vittatus');
     expect(screen.getByText('sensitive: judged by the wild range')).toBeInTheDocument();
   });

@@ -1,10 +1,10 @@
-import { adultLengthCm, type School, type SpeciesProfile, type WaterRange } from '@/core/model';
+import { adultLengthCm, type Approach, type SpeciesProfile, type WaterRange } from '@/core/model';
 import { useWords } from '@/session/react/useSayings';
 import { tenth, termOf } from '@/words/en';
 import { FishSilhouette } from '@/ui/FishSilhouette';
 import { colourOf } from '@/ui/colourOf';
 
-const SCHOOLS: readonly School[] = ['cautious', 'middle', 'tried'];
+const APPROACHES: readonly Approach[] = ['cautious', 'middle', 'tried'];
 
 /** Grown and as sold, on a ruler in the keeper's unit. */
 export function SizeDrawing({ profile }: { readonly profile: SpeciesProfile }) {
@@ -54,8 +54,8 @@ export function SizeDrawing({ profile }: { readonly profile: SpeciesProfile }) {
 export function TanksByApproach({ profile }: { readonly profile: SpeciesProfile }) {
   const adult = adultLengthCm(profile);
   const words = useWords();
-  const tanks = SCHOOLS.map((school) => {
-    const figureOf = profile.tank[school];
+  const tanks = APPROACHES.map((approach) => {
+    const figureOf = profile.tank[approach];
     const lengthCm = figureOf.lengthCm ?? adult * 4;
     const widthCm = figureOf.widthCm ?? lengthCm / 3;
     const heightCm =
@@ -63,17 +63,17 @@ export function TanksByApproach({ profile }: { readonly profile: SpeciesProfile 
       (figureOf.litres === null
         ? widthCm
         : Math.min(lengthCm, (figureOf.litres * 1000) / (lengthCm * widthCm)));
-    return { school, lengthCm, widthCm, heightCm, litres: figureOf.litres };
+    return { approach, lengthCm, widthCm, heightCm, litres: figureOf.litres };
   });
   const widest = Math.max(...tanks.map((tank) => tank.lengthCm));
   return (
     <ul className="grid grid-cols-3 items-end gap-3">
       {tanks.map((tank) => (
-        <li key={tank.school}>
+        <li key={tank.approach}>
           <svg
             viewBox={`0 ${-tank.heightCm} ${widest} ${tank.heightCm + widest * 0.01}`}
             role="img"
-            aria-label={`The ${termOf(tank.school)} tank, ${words.tank('length', tank.lengthCm)} long, with a grown one`}
+            aria-label={`The ${termOf(tank.approach)} tank, ${words.tank('length', tank.lengthCm)} long, with a grown one`}
             className="w-full"
           >
             <rect x={0} y={-tank.heightCm} width={tank.lengthCm} height={tank.heightCm} fill="var(--water)" />
@@ -91,12 +91,12 @@ export function TanksByApproach({ profile }: { readonly profile: SpeciesProfile 
               y={-tank.heightCm / 2}
             />
           </svg>
-          <p className="mt-1 text-[13px] font-medium">{termOf(tank.school)}</p>
+          <p className="mt-1 text-[13px] font-medium">{termOf(tank.approach)}</p>
           <p className="fig text-[12px] text-slate">
             {[
               tank.lengthCm,
               tank.widthCm,
-              ...(profile.tank[tank.school].heightCm === null ? [] : [tank.heightCm]),
+              ...(profile.tank[tank.approach].heightCm === null ? [] : [tank.heightCm]),
             ]
               .map((cm) => words.tank('length', cm))
               .join(' × ')}

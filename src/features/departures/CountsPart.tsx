@@ -171,7 +171,7 @@ function Kind({
   );
 }
 
-/** Head counts by kind: book against eye, last seen, what dwindles, what hides by nature. */
+/** Head counts by species: book against eye, last seen, what dwindles, what hides by nature. */
 export function CountsPart({ tank }: { readonly tank: TankView }) {
   const residents = useResidents(tank.id);
   const happenings = useHappenings();

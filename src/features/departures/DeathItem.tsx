@@ -12,7 +12,7 @@ import { useTell } from '@/session/react/useNames';
 import type { TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
 
-type Leaver = Extract<Standing, { type: 'died' | 'rehomed' }>;
+type Departed = Extract<Standing, { type: 'died' | 'rehomed' }>;
 
 /** The fortnight before a death, gathered by itself, with what may have been behind it. */
 function Before({
@@ -75,7 +75,7 @@ export function DeathItem({
   tank,
   happenings,
 }: {
-  readonly event: Leaver;
+  readonly event: Departed;
   readonly tank: TankView;
   readonly happenings: readonly Standing[];
 }) {

@@ -80,7 +80,7 @@ describe('A death', () => {
 });
 
 describe('Head counts', () => {
-  it('count by kind, and correct record with the reason', async () => {
+  it('count by species, and correct record with the reason', async () => {
     open('counts');
     const session = await room([group('Shoal', 10)], [], 'paracheirodon-innesi');
     show(session, <DeparturesScreen />);

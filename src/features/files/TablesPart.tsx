@@ -6,7 +6,7 @@ import { useMemo, useState } from 'react';
 import { faultLine } from '@/core/kernel';
 import {
   contestsCsv,
-  leaversCsv,
+  departuresCsv,
   readTable,
   stockTableCsv,
   type TableKind,
@@ -106,7 +106,7 @@ function Table({ tank, kind }: { readonly tank: TankView; readonly kind: TableKi
       contests: () => contestsCsv(happenings, tank.id, names.resident),
       watches: () => watchesCsv(happenings, tank.id),
       'water tests': () => waterCsv(happenings, tank.id),
-      leavers: () => leaversCsv(happenings, isOfTank, names.resident),
+      departures: () => departuresCsv(happenings, isOfTank, names.resident),
       stock: () =>
         stockTableCsv(
           lived.filter((one) => one.count > 0),

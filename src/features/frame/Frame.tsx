@@ -18,6 +18,7 @@ import { KeysDialog } from './KeysDialog';
 import { ROOM_SCREENS, TANK_SCREENS, withTank } from './links';
 import { Rack } from './Rack';
 import { Trouble } from './Trouble';
+import { UnitsButton } from './UnitsButton';
 import { useShortcuts } from './useShortcuts';
 
 const Palette = dynamic(() => import('./Palette'), { ssr: false });
@@ -154,6 +155,8 @@ export function Frame({ children }: { readonly children: ReactNode }) {
       <Boundary what="Tanks">
         <Rack tanks={tanks} chosen={onRoom ? null : (tank?.id ?? null)} onGo={() => setDrawer(false)} />
       </Boundary>
+      <p className="mt-4 mb-1 pl-3 text-[12px] text-slate lg:hidden">Units</p>
+      <UnitsButton className="fig min-h-11 px-3 text-left text-[13px] hover:bg-panel lg:hidden" />
     </>
   );
 
@@ -213,6 +216,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
             )}
           </div>
           <div className="flex items-center px-1">
+            <UnitsButton className="fig px-2 text-[12px] whitespace-nowrap text-slate hover:text-ink max-lg:hidden" />
             <button
               type="button"
               className={ICON}

@@ -7,7 +7,7 @@ import { useAssessment } from '@/session/react/useAssessment';
 import { useListed, useResidents, type TankView } from '@/session/react/useTanks';
 import { classes } from '@/ui/classes';
 import { VerdictMark } from '@/ui/SeverityMark';
-import { monthName } from '@/words/en';
+import { untilThen } from '@/words/en';
 import { TANK_SCREENS, withTank } from './links';
 
 /** Pixels that the longest tank of the rack gets; the others follow in scale. */
@@ -76,11 +76,7 @@ function RackTank({
             </>
           ) : null}
         </span>
-        {later && (
-          <span className="block text-[12px] text-slate">
-            until {monthName(later.from)}, then {later.verdict}
-          </span>
-        )}
+        {later && <span className="block text-[12px] text-slate">{untilThen(later)}</span>}
       </Link>
     </li>
   );

@@ -16,8 +16,8 @@ const LINES = 12;
 const LOWEST = 4;
 
 /** Those whose lines are drawn: all while they are few; of many the newcomers, the lowest and the highest. */
-function linesOf({ ladder, newcomers }: HierarchyAnswer): readonly string[] {
-  const all = ladder.rungs.map((rung) => rung.id);
+function linesOf({ ranking, newcomers }: HierarchyAnswer): readonly string[] {
+  const all = ranking.ranked.map((one) => one.id);
   if (all.length <= LINES) return all;
   const fresh = newcomers.map((one) => one.id).filter((id) => all.includes(id));
   const first = [...new Set([...fresh.slice(0, LOWEST), ...all.slice(-LOWEST), ...all])].slice(0, LINES);
@@ -31,7 +31,7 @@ const UPRIGHTS: Readonly<Record<OrderMark['kind'], Omit<Upright, 'at'>>> = {
   step: { ink: 'lamp', dash: [2, 3] },
 };
 
-/** How the ladder moved: ratings after each contest. */
+/** How the ranking moved: ratings after each contest. */
 export function EloChart({
   answer,
   on,
@@ -46,26 +46,26 @@ export function EloChart({
   readonly nameOf: (id: string) => string;
   readonly colours: ReadonlyMap<string, string>;
 }) {
-  const { ladder, drawn, contests } = answer;
+  const { ranking, drawn, contests } = answer;
   const [all, setAll] = useState(false);
   const chosen = useMemo(() => new Set(linesOf(answer)), [answer]);
   const lines = useMemo(
     () =>
-      ladder.rungs.flatMap((rung, index): readonly ChartLine[] =>
-        !all && !chosen.has(rung.id)
+      ranking.ranked.flatMap((one, index): readonly ChartLine[] =>
+        !all && !chosen.has(one.id)
           ? []
           : [
               {
-                label: nameOf(rung.id),
-                points: (drawn.ratings[rung.id] ?? []).map((y, x) => ({ x, y })),
-                ink: (colours.get(rung.id) ?? 'ink') as ChartLine['ink'],
+                label: nameOf(one.id),
+                points: (drawn.ratings[one.id] ?? []).map((y, x) => ({ x, y })),
+                ink: (colours.get(one.id) ?? 'ink') as ChartLine['ink'],
                 mark: MARKS[index % MARKS.length] ?? 'circle',
                 stepped: true,
                 endMark: true,
               },
             ],
       ),
-    [ladder, nameOf, colours, drawn, all, chosen],
+    [ranking, nameOf, colours, drawn, all, chosen],
   );
   // A mark stands before the first contest that came after it.
   const placed = useMemo(
@@ -102,13 +102,13 @@ export function EloChart({
           arrived; dashed: left; dotted: intervention.
         </p>
       )}
-      {chosen.size < ladder.rungs.length && (
+      {chosen.size < ranking.ranked.length && (
         <p className="text-[12px] text-slate">
           {all
-            ? `All ${ladder.rungs.length} are drawn.`
-            : `Drawn: newcomers, the highest and the lowest, ${chosen.size} of ${ladder.rungs.length}.`}{' '}
+            ? `All ${ranking.ranked.length} are drawn.`
+            : `Drawn: newcomers, the highest and the lowest, ${chosen.size} of ${ranking.ranked.length}.`}{' '}
           <Button tone="quiet" onClick={() => setAll(!all)}>
-            {all ? `only ${chosen.size}` : `draw all ${ladder.rungs.length}`}
+            {all ? `only ${chosen.size}` : `draw all ${ranking.ranked.length}`}
           </Button>
         </p>
       )}

@@ -45,7 +45,7 @@ const many = (n: number, days: number, winner: string, loser: string) =>
 afterEach(() => window.history.replaceState(null, '', '/'));
 
 describe('Hierarchy, how sure it is', () => {
-  it('brackets those that cannot be told apart, and gives a rung of its own to one that can', async () => {
+  it('brackets those that cannot be told apart, and gives a rank of its own to one that can', async () => {
     show(
       await fought(
         ...many(20, 9, 'torch', 'sol'),
@@ -55,8 +55,8 @@ describe('Hierarchy, how sure it is', () => {
       ),
       <HierarchyScreen />,
     );
-    const [ladder] = await screen.findAllByRole('table');
-    const rows = within(ladder!).getAllByRole('row').slice(1);
+    const [ranking] = await screen.findAllByRole('table');
+    const rows = within(ranking!).getAllByRole('row').slice(1);
     expect(rows[0]).toHaveTextContent(/^1Torch/);
     expect(rows[1]).toHaveTextContent(/^2 to 3\s*tied/);
     expect(screen.getByText('started', { exact: false, selector: 'p' })).toHaveTextContent(
@@ -88,15 +88,15 @@ describe('Hierarchy, how sure it is', () => {
       <HierarchyScreen />,
     );
     const first = async () => {
-      const [ladder] = await screen.findAllByRole('table');
-      return within(ladder!).getAllByRole('row')[1]!;
+      const [ranking] = await screen.findAllByRole('table');
+      return within(ranking!).getAllByRole('row')[1]!;
     };
     expect(await first()).toHaveTextContent('Sol');
     await userEvent.click(screen.getByRole('checkbox', { name: /weight by severity/ }));
     await waitFor(async () => expect(await first()).toHaveTextContent('Torch'));
   });
 
-  it('leaves a fish that nobody could tell out of the ladder', async () => {
+  it('leaves a fish that nobody could tell out of the ranking', async () => {
     show(
       await fought(...many(3, 9, 'sol', 'torch'), chased(8, 1, 'some-male-labidochromis-caeruleus', 'brim')),
       <HierarchyScreen />,

@@ -59,9 +59,9 @@ describe('Order', () => {
     ]);
     await contested(session, ['torch', 'sol'], ['torch', 'sol'], ['sol', 'brim']);
     show(session, <HierarchyScreen />);
-    const [ladder, whoWhom] = await screen.findAllByRole('table');
+    const [ranking, whoWhom] = await screen.findAllByRole('table');
     expect(
-      within(ladder!)
+      within(ranking!)
         .getAllByRole('row')
         .slice(1)
         .map((row) => row.textContent),

@@ -30,17 +30,17 @@ export function HierarchyScreen() {
   return tank ? <Hierarchy tank={tank} /> : <NoTank title="Hierarchy" />;
 }
 
-/** Who chases whom, in the order of the ladder. A blank is a pair that never met, not a draw. */
+/** Who chases whom, in the order of the ranking. A blank is a pair that never met, not a draw. */
 function WhoWhom({
-  ladder,
+  ranking,
   order: ids,
   nameOf,
 }: {
-  readonly ladder: HierarchyAnswer['ladder'];
+  readonly ranking: HierarchyAnswer['ranking'];
   readonly order: readonly string[];
   readonly nameOf: (id: string) => string;
 }) {
-  const count = (row: string, column: string): number => ladder.wins.get(row)?.get(column) ?? 0;
+  const count = (row: string, column: string): number => ranking.wins.get(row)?.get(column) ?? 0;
   const most = Math.max(1, ...ids.flatMap((row) => ids.map((column) => count(row, column))));
   return (
     <div className="overflow-x-auto">
@@ -111,27 +111,27 @@ function spanStart(span: string, happenings: readonly Standing[], tank: string, 
   return span === '30' || span === '90' ? new Date(now - Number(span) * DAY_MS).toISOString() : '';
 }
 
-/** Boss and target with their shares, newcomers and their way. */
+/** Dominant fish and target with their shares, newcomers and their way. */
 function Standouts({
-  answer: { ladder, contests, newcomers },
+  answer: { ranking, contests, newcomers },
   nameOf,
 }: {
   readonly answer: HierarchyAnswer;
   readonly nameOf: (id: string) => string;
 }) {
   const share = (side: 'wins' | 'losses'): readonly [string, number] | null => {
-    const top = [...ladder.rungs].sort((a, b) => b[side] - a[side])[0];
+    const top = [...ranking.ranked].sort((a, b) => b[side] - a[side])[0];
     return top && contests > 0 ? [top.id, top[side] / contests] : null;
   };
-  const boss = share('wins');
+  const dominant = share('wins');
   const target = share('losses');
   const percent = (value: number): string => `${Math.round(value * 100)}%`;
   return (
     <>
-      {boss && target && (
+      {dominant && target && (
         <p>
-          <strong>{nameOf(boss[0])}</strong> started <span className="fig">{percent(boss[1])}</span> of the
-          contests; <strong>{nameOf(target[0])}</strong> was the target in{' '}
+          <strong>{nameOf(dominant[0])}</strong> started <span className="fig">{percent(dominant[1])}</span>{' '}
+          of the contests; <strong>{nameOf(target[0])}</strong> was the target in{' '}
           <span className="fig">{percent(target[1])}</span>.
         </p>
       )}
@@ -148,14 +148,14 @@ function Standouts({
   );
 }
 
-/** The ladder is laid out before the chart begins to draw. */
-const LADDER_FIRST_MS = 120;
+/** The ranking is laid out before the chart begins to draw. */
+const RANKING_FIRST_MS = 120;
 
-/** The answer once its ladder stands: the two together would hold the screen up. */
-function useAfterLadder(answer: HierarchyAnswer | null): HierarchyAnswer | null {
+/** The answer once its ranking stands: the two together would hold the screen up. */
+function useAfterRanking(answer: HierarchyAnswer | null): HierarchyAnswer | null {
   const [drawn, setDrawn] = useState<HierarchyAnswer | null>(null);
   useEffect(() => {
-    const timer = setTimeout(() => setDrawn(answer), LADDER_FIRST_MS);
+    const timer = setTimeout(() => setDrawn(answer), RANKING_FIRST_MS);
     return () => clearTimeout(timer);
   }, [answer]);
   return drawn === answer ? drawn : null;
@@ -178,7 +178,7 @@ function Hierarchy({ tank }: { readonly tank: TankView }) {
   const from = spanStart(span, other, tank.id, now);
   const course = useCourse({ happenings, tank: tank.id, from, weighted });
   const { answer, failure, again } = useOrder(course, residents);
-  const drawn = useAfterLadder(answer);
+  const drawn = useAfterRanking(answer);
   const marks = useMemo(
     () => hierarchyMarks(other, tank.id, room, names.resident),
     [other, tank.id, room, names],
@@ -225,8 +225,8 @@ function Hierarchy({ tank }: { readonly tank: TankView }) {
         )}
       </Screen>
     );
-  const { ladder } = answer;
-  if (ladder.rungs.length === 0) {
+  const { ranking } = answer;
+  if (ranking.ranked.length === 0) {
     return (
       <Screen title={title} actions={span === 'all' ? undefined : choose}>
         <Empty>
@@ -239,12 +239,12 @@ function Hierarchy({ tank }: { readonly tank: TankView }) {
       </Screen>
     );
   }
-  const { few, rungs, unknownPairs, pairs, unmet } = ladder;
-  const order = answer.rungs.flat();
+  const { few, ranked, unknownPairs, pairs, unmet } = ranking;
+  const order = answer.ranks.flat();
   return (
     <Screen
       title={title}
-      about={`${answer.contests} contests among ${rungs.length} fish. ${few ? `That is few (under ${FEW_A_FISH} a fish): ranks may change.` : ''} ${unknownPairs} of ${pairs} pairs never met in a watch.`}
+      about={`${answer.contests} contests among ${ranked.length} fish. ${few ? `That is few (under ${FEW_A_FISH} a fish): ranks may change.` : ''} ${unknownPairs} of ${pairs} pairs never met in a watch.`}
       actions={choose}
     >
       <div className="grid gap-6 lg:grid-cols-2">
@@ -277,7 +277,7 @@ function Hierarchy({ tank }: { readonly tank: TankView }) {
       <div className="in-sight grid gap-6 lg:grid-cols-2">
         <Section title="Who chases whom">
           {order.length <= MANY || whole ? (
-            <WhoWhom ladder={ladder} order={order} nameOf={names.resident} />
+            <WhoWhom ranking={ranking} order={order} nameOf={names.resident} />
           ) : (
             <Button onClick={() => setWhole(true)}>
               Show full table {order.length} by {order.length}
@@ -285,7 +285,7 @@ function Hierarchy({ tank }: { readonly tank: TankView }) {
           )}
         </Section>
         <Section title="Diagram">
-          <WhoGraph ladder={ladder} order={order} nameOf={names.resident} colours={colours} />
+          <WhoGraph ranking={ranking} order={order} nameOf={names.resident} colours={colours} />
         </Section>
       </div>
     </Screen>

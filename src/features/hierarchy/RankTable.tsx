@@ -17,13 +17,13 @@ interface Props {
 /** The middle of a place on a line of all places. */
 const along = (place: number, of: number): number => (place - 0.5) / of;
 
-/** The ladder: those that cannot be told apart stand on one rung, with a bracket; how sure each place is is drawn. */
+/** The ranking: those that cannot be told apart stand on one rank, with a bracket; how sure each place is is drawn. */
 export function RankTable({ answer, nameOf, colours }: Props) {
-  const { ladder, rungs } = answer;
-  const all = rungs.flat();
-  const others = Math.max(0, ladder.rungs.length + ladder.unmet.length - 1);
+  const { ranking, ranks } = answer;
+  const all = ranks.flat();
+  const others = Math.max(0, ranking.ranked.length + ranking.unmet.length - 1);
   const shown = useDeferredValue(all.length, AT_ONCE);
-  const of = new Map(ladder.rungs.map((rung) => [rung.id, rung]));
+  const of = new Map(ranking.ranked.map((rank) => [rank.id, rank]));
   return (
     <Table
       caption="Ranking, highest first"
@@ -38,25 +38,25 @@ export function RankTable({ answer, nameOf, colours }: Props) {
         { name: 'Opponents', figures: true },
       ]}
     >
-      {rungs.flatMap((rung) =>
-        rung.map((id, within) => {
+      {ranks.flatMap((rank) =>
+        rank.map((id, within) => {
           const at = all.indexOf(id) + 1;
           if (at > shown) return null;
-          const first = all.indexOf(rung[0] as string) + 1;
+          const first = all.indexOf(rank[0] as string) + 1;
           const index = answer.ids.indexOf(id);
           const places = index >= 0 ? answer.certainty.places[index] : undefined;
           const measured = answer.measures.fish.find((fish) => fish.id === id);
           const elo = of.get(id);
           return (
-            <Row key={id} className={rung.length > 1 && within < rung.length - 1 ? 'border-b-0' : ''}>
+            <Row key={id} className={rank.length > 1 && within < rank.length - 1 ? 'border-b-0' : ''}>
               <Cell>
                 <span className="fig">
-                  {rung.length > 1 ? (within === 0 ? `${first} to ${first + rung.length - 1}` : '') : at}
+                  {rank.length > 1 ? (within === 0 ? `${first} to ${first + rank.length - 1}` : '') : at}
                 </span>
-                {rung.length > 1 && within === 0 && <span className="ml-1 text-[12px] text-slate">tied</span>}
+                {rank.length > 1 && within === 0 && <span className="ml-1 text-[12px] text-slate">tied</span>}
               </Cell>
               <Cell>
-                <span className={rung.length > 1 ? 'border-l-2 border-slate pl-2' : 'pl-2.5'}>
+                <span className={rank.length > 1 ? 'border-l-2 border-slate pl-2' : 'pl-2.5'}>
                   <span
                     className="mr-2 inline-block h-3 w-1.5"
                     style={{ background: colours.get(id) }}

@@ -12,12 +12,12 @@ const MOST_ARROWS = 90;
 
 /** Who chases whom, drawn: the thicker the arrow, the more often; each way by itself. The table beside it says the same. */
 export function WhoGraph({
-  ladder,
+  ranking,
   order,
   nameOf,
   colours,
 }: {
-  readonly ladder: HierarchyAnswer['ladder'];
+  readonly ranking: HierarchyAnswer['ranking'];
   readonly order: readonly string[];
   readonly nameOf: (id: string) => string;
   readonly colours: ReadonlyMap<string, string>;
@@ -33,7 +33,7 @@ export function WhoGraph({
   );
   const arrows = order.flatMap((from) =>
     order.flatMap((to) => {
-      const wins = ladder.wins.get(from)?.get(to) ?? 0;
+      const wins = ranking.wins.get(from)?.get(to) ?? 0;
       return wins > 0 ? [{ from, to, wins }] : [];
     }),
   );

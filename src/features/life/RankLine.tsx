@@ -3,7 +3,7 @@
 import { useMemo } from 'react';
 import { format, parseISO } from 'date-fns';
 import type { Resident } from '@/core/events';
-import { ELO_START, ladderOf } from '@/core/hierarchy';
+import { ELO_START, rankingOf } from '@/core/hierarchy';
 import { useHappenings } from '@/session/react/useNames';
 import { LineChart } from '@/ui/chart/LineChart';
 import { Section } from '@/ui/Screen';
@@ -15,7 +15,7 @@ export function RankLine({ resident }: { readonly resident: Resident }) {
   const happenings = useHappenings();
   const own = useMemo(
     () =>
-      ladderOf(happenings ?? [], resident.tank, [resident]).trace.filter(
+      rankingOf(happenings ?? [], resident.tank, [resident]).trace.filter(
         (step) => step.winner === resident.id || step.loser === resident.id,
       ),
     [happenings, resident],

@@ -35,6 +35,8 @@ async function open(part = '', members: Parameters<typeof room>[0] = [], species
 }
 afterEach(() => window.history.replaceState(null, '', '/'));
 
+const lineUp = () => screen.getByRole('article', { name: 'Line-up 1' });
+
 async function wishFor(...names: readonly string[]): Promise<void> {
   const input = screen.getByRole('combobox', { name: 'Add a wish' });
   for (const name of names) await userEvent.type(input, `${name}{Enter}`);
@@ -50,8 +52,7 @@ describe('from the wishes', () => {
     );
     // The search begins anew with each wish: what is waited for is the answer to the last.
     await waitFor(() => {
-      const first = screen.getByRole('article', { name: 'Line-up 1' });
-      expect(within(first).getByText(/sterbai/i)).toBeInTheDocument();
+      expect(within(lineUp()).getByText(/sterbai/i)).toBeInTheDocument();
     });
     expect(await screen.findByText('Proven:')).toBeInTheDocument();
     const eaten = await screen.findByText(/eats? (the )?neon tetras/);
@@ -71,9 +72,9 @@ describe('from the wishes', () => {
     await waitFor(() =>
       expect(wishesOf(session)[1]).toMatchObject({ species: 'puntius-titteya', mustHave: true, counts: [9] }),
     );
-    const first = await screen.findByRole('article', { name: 'Line-up 1' });
-    await waitFor(() => expect(within(first).getByText('9')).toBeInTheDocument());
-    await userEvent.click(within(first).getByRole('button', { name: 'Save as draft' }));
+    // A new search clears the line-ups, so the article is asked for anew each time.
+    await waitFor(() => expect(within(lineUp()).getByText('9')).toBeInTheDocument());
+    await userEvent.click(within(lineUp()).getByRole('button', { name: 'Save as draft' }));
     await waitFor(() =>
       expect(
         draftsOf(session)
@@ -86,9 +87,8 @@ describe('from the wishes', () => {
   it('builds around who lives here and does not list them again', async () => {
     const session = await open('', [group('Labs', 6)]);
     await wishFor('red zebra');
-    const first = await screen.findByRole('article', { name: 'Line-up 1' });
-    expect(within(first).getByText('in the tank')).toBeInTheDocument();
-    await userEvent.click(within(first).getByRole('button', { name: 'Save as draft' }));
+    await waitFor(() => expect(within(lineUp()).getByText('in the tank')).toBeInTheDocument());
+    await userEvent.click(within(lineUp()).getByRole('button', { name: 'Save as draft' }));
     await waitFor(() => expect(draftsOf(session)).not.toHaveLength(0));
     expect(
       draftsOf(session)
@@ -99,7 +99,7 @@ describe('from the wishes', () => {
 });
 
 describe('who moves, who leaves', () => {
-  it('says who cannot move and why, and puts them on Leavers with the reason', async () => {
+  it('says who cannot move and why, and puts them on Departures with the reason', async () => {
     const session = await open('moves', [group('Oscars', 3)], 'astronotus-ocellatus');
     await userEvent.selectOptions(screen.getByLabelText('New home'), '20 US gal long');
     await userEvent.click(screen.getByRole('button', { name: 'Find who moves' }));

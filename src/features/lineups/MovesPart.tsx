@@ -25,8 +25,8 @@ import type { Wishes } from './useWishes';
 
 type Decision = WhoMoves['decisions'][number];
 
-/** Those of a kind that are to leave when only some can stay: who came last goes first. */
-function leaversOf(
+/** Those of a species that are to leave when only some can stay: who came last goes first. */
+function departuresOf(
   residents: readonly Resident[],
   leaves: number,
 ): readonly { who: Resident; count: number }[] {
@@ -153,7 +153,7 @@ export function MovesPart({ tank, wishes }: { readonly tank: TankView; readonly 
     const on = momentOn(todayIso());
     const changes = leaving.flatMap((decision) => {
       const members = kinds.find((kind) => kind.species === decision.species)?.members ?? [];
-      return leaversOf(members, decision.leaves).map(({ who, count }) =>
+      return departuresOf(members, decision.leaves).map(({ who, count }) =>
         decideToGo(
           {
             on,

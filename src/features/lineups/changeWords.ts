@@ -2,7 +2,7 @@ import type { Change } from '@/core/lineups';
 import { type Catalogue, commonName } from '@/core/model';
 import { everyOf, tenth, type Words } from '@/words/en';
 
-/** So many of the kinds that could go instead are named. */
+/** So many of the species that could go instead are named. */
 const NAMED = 4;
 
 const WORDS: {

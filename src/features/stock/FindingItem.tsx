@@ -70,7 +70,7 @@ export function FindingItem({
           <dt className="inline">source: </dt>
           <dd className="inline">
             {finding.source}
-            {finding.school ? `; approach: ${termOf(finding.school)}` : ''}
+            {finding.approach ? `; approach: ${termOf(finding.approach)}` : ''}
             {finding.contested ? '; keepers disagree' : ''}
           </dd>
         </div>

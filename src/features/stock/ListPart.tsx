@@ -77,7 +77,7 @@ export function ListPart({
   const words = useWords();
   const { lines, assessment } = stock;
   const [months, setMonths] = useState(0);
-  // A line of the list, or the kind that a finding is about.
+  // A line of the list, or the species that a finding is about.
   const [litLine, setLitLine] = useState<string | null>(null);
   const [litSpecies, setLitSpecies] = useState<string | null>(null);
   const lit = litLine ?? lines.find((line) => line.profile.id === litSpecies)?.key ?? null;

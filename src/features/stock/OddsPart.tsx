@@ -32,7 +32,7 @@ const whole = (text: string, most: number): number | null => {
   return text.trim() !== '' && Number.isInteger(value) && value >= 0 && value <= most ? value : null;
 };
 
-/** What a kind usually wants, for the fields to begin with. */
+/** What a species usually wants, for the fields to begin with. */
 const usual = (profile: SpeciesProfile | undefined) => {
   const ratio = profile?.company.femalesPerMale ?? 1;
   return {
@@ -57,7 +57,7 @@ function Answers({
   readonly females: number;
   readonly sure: number;
   readonly profile: SpeciesProfile | undefined;
-  /** Puts so many on the shopping list; null when the kind is not listed. */
+  /** Puts so many on the shopping list; null when the species is not listed. */
   readonly onBuy: ((count: number) => void) | null;
 }) {
   const words = useWords();

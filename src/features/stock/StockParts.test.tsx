@@ -44,7 +44,7 @@ describe('who with whom', () => {
 });
 
 describe('fill', () => {
-  it('sets all schools and two routines side by side, and says what each kind adds', async () => {
+  it('sets all approaches and two routines side by side, and says what each species adds', async () => {
     await open('fill');
     const rows = (name: string) => within(screen.getByRole('table', { name })).getAllByRole('row').length - 1;
     expect(rows('Stocking level by rule')).toBe(4);

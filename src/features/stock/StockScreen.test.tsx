@@ -12,7 +12,7 @@ describe('the stock list', () => {
     expect(screen.getByText(/No fish yet/)).toBeInTheDocument();
   });
 
-  it('shows what a kind would do, lists it on Enter, and takes it back', async () => {
+  it('shows what a species would do, lists it on Enter, and takes it back', async () => {
     const session = await room([], [listed('paracheirodon-innesi', 10)]);
     show(session, <StockScreen />);
     const box = screen.getByRole('combobox', { name: 'Add to the list' });

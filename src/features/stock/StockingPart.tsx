@@ -15,9 +15,9 @@ const percent = (share: number): string => `${Math.round(share * 100)}%`;
 /** A bar shows twice of what is full; the mark in its middle is full. */
 const FULL_SHARE = 2;
 
-function Schools({ report }: { readonly report: FillReport }) {
+function Approaches({ report }: { readonly report: FillReport }) {
   const words = useWords();
-  const { length, surface, nitrate, floor } = report.schools;
+  const { length, surface, nitrate, floor } = report.approaches;
   const rows = [
     [
       'Nitrate budget',
@@ -104,7 +104,7 @@ function Routines({ report }: { readonly report: FillReport }) {
   );
 }
 
-/** How full the tank is by every school, what each kind adds, and what routines make of it. */
+/** How full the tank is by every approach, what each species adds, and what routines make of it. */
 export function StockingPart({ stock }: { readonly stock: ReturnType<typeof useStock> }) {
   const words = useWords();
   const catalogue = useCatalogue();
@@ -112,7 +112,7 @@ export function StockingPart({ stock }: { readonly stock: ReturnType<typeof useS
   if (report.lines.length === 0) return <Empty>No fish yet.</Empty>;
   return (
     <div className="flex max-w-[72rem] flex-col gap-5">
-      <Schools report={report} />
+      <Approaches report={report} />
       <Section
         title="Two other routines"
         aside={`tap ${words.quantity('concentration', report.tapMgL)}; plants use about ${percent(report.plantShare)}`}

@@ -18,7 +18,7 @@ import { livingIn, useListed, useResidents, type TankView } from '@/session/reac
 import { todayIso } from '@/session/today';
 import { coloursFor } from '@/ui/colourOf';
 
-/** One line of the stock list: a kind that lives here, or a group that is listed. */
+/** One line of the stock list: a species that lives here, or a group that is listed. */
 export interface StockLine {
   readonly key: string;
   readonly profile: SpeciesProfile;
@@ -96,7 +96,7 @@ export function useStock(tank: TankView) {
   const listed = useListed(tank.id);
   const assessment = useAssessment(tank, residents, listed);
 
-  // The same colours while the same kinds are there, however many of each.
+  // The same colours while the same species are there, however many of each.
   const kinds = [
     ...new Set([...residents.map((one) => one.species), ...listed.map((one) => one.group.species)]),
   ]
@@ -155,7 +155,7 @@ function useStockActions(tank: TankId) {
         ),
       remove: (key: string, profile: SpeciesProfile) =>
         remake(`Left out ${commonName(profile)}`, (groups) => groups.filter((entry) => entry.key !== key)),
-      /** Leaves out all groups of these kinds in one go. */
+      /** Leaves out all groups of these species in one go. */
       leaveOut: (kinds: readonly SpeciesProfile[]) =>
         remake(`Left out ${everyOf(kinds.map(commonName))}`, (groups) =>
           groups.filter((entry) => !kinds.some((kind) => kind.id === entry.group.species)),

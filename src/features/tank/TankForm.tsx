@@ -8,7 +8,7 @@ import {
   PLANTS,
   type Substrate,
   SUBSTRATES,
-  TANK_SCHOOLS,
+  TANK_APPROACHES,
   TANK_SHAPES,
   type TankShape,
 } from '@/core/model';
@@ -27,7 +27,7 @@ const HIDE_LABELS: Readonly<Record<HideKind, string>> = {
   shells: 'Shells',
 };
 
-/** Hides by kind, light and what breaks the sight lines: blank is "nobody said", and then nothing is judged by it. */
+/** Hides of each kind, light and what breaks the sight lines: blank is "nobody said", and then nothing is judged by it. */
 function Furnishing({ tank }: { readonly tank: TankView }) {
   const { save } = useTankEdits(tank);
   const { hides, lightHours, sightBreaks, hardscapeFraction } = tank.body.tank;
@@ -82,7 +82,7 @@ function Furnishing({ tank }: { readonly tank: TankView }) {
 }
 
 const PRACTICES = [
-  { name: 'tankSize', label: 'Tank size', choices: TANK_SCHOOLS, usual: 'middle' },
+  { name: 'tankSize', label: 'Tank size', choices: TANK_APPROACHES, usual: 'middle' },
   { name: 'males', label: 'Males', choices: MALES, usual: 'harem' },
 ] as const;
 

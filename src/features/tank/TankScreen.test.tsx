@@ -60,7 +60,7 @@ describe('Tank', () => {
     await waitFor(() => expect(tank(session).water.temperatureC).toBeUndefined());
   });
 
-  it('opens the lid, changes the school, and lets two changes in a row both stand', async () => {
+  it('opens the lid, changes the approach, and lets two changes in a row both stand', async () => {
     const session = await room();
     show(session, <TankScreen />);
     await userEvent.selectOptions(screen.getByLabelText('Top'), 'open');

@@ -9,7 +9,7 @@ import { STANDARD_TANKS, type StandardTank } from '@/catalogue/standardTanks';
 import { commonName, type SpeciesProfile, type TankFigure } from '@/core/model';
 import { parseQuantity, type TankId } from '@/core/kernel';
 import { everyOf, termOf } from '@/words/en';
-import { fishFirst, type Place, type SchoolAnswer, USUAL_CLEARANCE_CM } from '@/core/tank';
+import { fishFirst, type Place, type ApproachAnswer, USUAL_CLEARANCE_CM } from '@/core/tank';
 import { newId } from '@/session/browserStamp';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
@@ -54,7 +54,7 @@ function Need({
   answer,
   measure,
 }: {
-  readonly answer: SchoolAnswer<StandardTank>;
+  readonly answer: ApproachAnswer<StandardTank>;
   readonly measure: keyof TankFigure;
 }) {
   const words = useWords();
@@ -68,8 +68,8 @@ function Need({
   );
 }
 
-/** What the place makes of a school's answer, in one sentence. */
-function placeWords(answer: SchoolAnswer<StandardTank>, asked: boolean): string {
+/** What the place makes of an approach's answer, in one sentence. */
+function placeWords(answer: ApproachAnswer<StandardTank>, asked: boolean): string {
   if (answer.carry.length === 0)
     return 'No common size carries them together: choose a custom tank, or fewer species.';
   const [smallest] = answer.carry;
@@ -79,7 +79,7 @@ function placeWords(answer: SchoolAnswer<StandardTank>, asked: boolean): string 
   return `${answer.fit.length} of the ${answer.carry.length} common sizes that carry them fit this place.`;
 }
 
-/** From the fish: the wished kinds, what each school asks for them together and why, and whether a place takes it. */
+/** From the fish: the wished species, what each approach asks for them together and why, and whether a place takes it. */
 export function FromFish({
   open,
   onOpenChange,
@@ -110,7 +110,7 @@ export function FromFish({
   );
   const asked = place.widthCm !== null || place.depthCm !== null || place.heightCm !== null;
   const answers = useMemo(() => fishFirst(wished, place, STANDARD_TANKS), [wished, place]);
-  const middle = answers.find((answer) => answer.school === 'middle');
+  const middle = answers.find((answer) => answer.approach === 'middle');
   const offered = (asked ? middle?.fit : middle?.carry)?.slice(0, OFFERED) ?? [];
 
   const start = async (size: StandardTank): Promise<void> => {
@@ -184,11 +184,15 @@ export function FromFish({
           <>
             <Table
               caption="Tank by approach"
-              heads={['School', ...MEASURES.map(([, label]) => label), asked ? 'Your place' : 'Common sizes']}
+              heads={[
+                'Approach',
+                ...MEASURES.map(([, label]) => label),
+                asked ? 'Your place' : 'Common sizes',
+              ]}
             >
               {answers.map((answer) => (
-                <Row key={answer.school}>
-                  <Cell>{termOf(answer.school)}</Cell>
+                <Row key={answer.approach}>
+                  <Cell>{termOf(answer.approach)}</Cell>
                   {MEASURES.map(([measure]) => (
                     <Cell key={measure}>
                       <Need answer={answer} measure={measure} />

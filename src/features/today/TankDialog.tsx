@@ -2,9 +2,10 @@
 
 import { newTank, tankChange } from '@/core/commands';
 import { useRouter } from 'next/navigation';
+import { useState } from 'react';
 import { STANDARD_TANKS } from '@/catalogue/standardTanks';
 import { TANK_PURPOSES, tankFields } from '@/core/records';
-import { type TankId, withUnit } from '@/core/kernel';
+import { formatQuantity, noteField, type TankId, withUnit } from '@/core/kernel';
 import { planTankFields } from '@/core/model';
 import { newId } from '@/session/browserStamp';
 import { useCommands } from '@/session/react/useCommands';
@@ -24,7 +25,7 @@ const LABELS: readonly (readonly [Measure, string, string])[] = [
   ['heightCm', 'Height', '20 in'],
 ];
 
-/** A new tank: its name, what it is for, and its outside measures in any unit. */
+/** A new tank: what it is for, its outside measures in any unit, and its name if it has one. */
 export function TankDialog({
   open,
   onOpenChange,
@@ -36,16 +37,17 @@ export function TankDialog({
   const { keep } = useCommands();
   const tanks = useTanks();
   const { length: unit } = useSettings();
+  const [standard, setStandard] = useState('');
+  const called = standard === '' ? `Tank ${tanks.length + 1}` : standard;
   const form = useRoomForm({
-    fields: { ...tankFields, ...MEASURES },
+    fields: { ...tankFields, name: noteField('a name'), ...MEASURES },
     start: { name: '', purpose: 'display', lengthCm: '', widthCm: '', heightCm: '' },
-    asks: { name: 'Name the tank.' },
     save: async ({ name, purpose, ...size }) => {
       const id = newId<TankId>();
       const entered = Object.fromEntries(
         LABELS.map(([measure]) => [measure, withUnit(form.text(measure), 'length', unit)]),
       );
-      const body = newTank(name, purpose, size, tanks.length + 1, entered);
+      const body = newTank(name === '' ? called : name, purpose, size, tanks.length + 1, entered);
       const kept = await keep(`New tank: ${body.name}`, [tankChange(id, body)]);
       if (kept !== true) return kept;
       onOpenChange(false);
@@ -55,9 +57,10 @@ export function TankDialog({
   });
 
   const take = (which: string): void => {
-    const standard = STANDARD_TANKS.find((tank) => tank.name === which);
-    if (!standard) return;
-    for (const [measure] of LABELS) form.put(measure, `${standard[measure]} cm`);
+    setStandard(which);
+    const size = STANDARD_TANKS.find((tank) => tank.name === which);
+    if (!size) return;
+    for (const [measure] of LABELS) form.put(measure, formatQuantity('length', size[measure], unit));
   };
 
   return (
@@ -68,7 +71,7 @@ export function TankDialog({
       about="Outside measures; add the rest on the Tank screen."
     >
       <Form form={form} className="flex flex-col gap-3">
-        <TextField label="Name" {...form.part('name')} />
+        <TextField label="Name" hint="optional" {...form.part('name')} placeholder={called} />
         <SelectField label="Purpose" {...form.part('purpose')}>
           {options(TANK_PURPOSES)}
         </SelectField>

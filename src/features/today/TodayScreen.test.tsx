@@ -27,13 +27,38 @@ describe('Today', () => {
     expect(screen.getByRole('heading', { name: 'Start with a tank' })).toBeInTheDocument();
   });
 
-  it('takes a tank by a common size, and refuses one without name or size', async () => {
+  it('asks for the units first, and shows and reads everything in them', async () => {
+    const session = await emptyRoom();
+    show(session, <TodayScreen />);
+    await userEvent.click(screen.getByRole('button', { name: /^US/ }));
+    await waitFor(() =>
+      expect(screen.getByRole('button', { name: /^US/, pressed: true })).toBeInTheDocument(),
+    );
+    await userEvent.click(screen.getByRole('button', { name: 'Add tank' }));
+    const dialog = within(screen.getByRole('dialog'));
+    await userEvent.selectOptions(dialog.getByLabelText('Start from a common size'), '75 US gal');
+    expect(dialog.getByLabelText('Length')).toHaveValue('48 in');
+    await userEvent.clear(dialog.getByLabelText('Height'));
+    await userEvent.type(dialog.getByLabelText('Height'), '20 1/2');
+    await userEvent.click(dialog.getByRole('button', { name: 'Add tank' }));
+    await waitFor(() =>
+      expect(tanks(session).map((document) => document.body)).toMatchObject([
+        {
+          name: '75 US gal',
+          tank: { lengthCm: 121.92, heightCm: 52.07 },
+          entered: { heightCm: '20 1/2 in' },
+        },
+      ]),
+    );
+  });
+
+  it('takes a tank by a common size, and refuses one without a size', async () => {
     const session = await emptyRoom();
     show(session, <TodayScreen />);
     await userEvent.click(screen.getByRole('button', { name: 'Add tank' }));
     const dialog = within(screen.getByRole('dialog'));
     await userEvent.click(dialog.getByRole('button', { name: 'Add tank' }));
-    expect(dialog.getAllByRole('alert')).toHaveLength(4);
+    expect(dialog.getAllByRole('alert')).toHaveLength(3);
     await userEvent.type(dialog.getByLabelText('Name'), 'Holm');
     await userEvent.selectOptions(dialog.getByLabelText('Start from a common size'), '29 US gal');
     await userEvent.click(dialog.getByRole('button', { name: 'Add tank' }));

@@ -4,8 +4,10 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { useRooms, useRoomState } from '@/session/react/RoomProvider';
 import { useTanks } from '@/session/react/useTanks';
+import { useChooseUnits, useUnits } from '@/session/react/useUnits';
 import { Button } from '@/ui/Button';
 import { Screen, Section } from '@/ui/Screen';
+import { UnitSystems } from '@/ui/UnitFields';
 import { DueList } from './DueList';
 import { FromFish } from './FromFish';
 import { TankDialog } from './TankDialog';
@@ -17,6 +19,8 @@ export function TodayScreen() {
   const room = useRoomState((state) => state.room);
   const aside = useRoomState((state) => state.aside.length);
   const { goTo, name } = useRooms();
+  const units = useUnits();
+  const chooseUnits = useChooseUnits();
   const [adding, setAdding] = useState(false);
   const [fishing, setFishing] = useState(false);
 
@@ -30,6 +34,10 @@ export function TodayScreen() {
   if (tanks.length === 0) {
     return (
       <Screen title="Start with the fish you want or the tank you have.">
+        <section className="max-w-3xl">
+          <h2 className="mb-2 text-[16px] font-semibold">Which units do you use?</h2>
+          <UnitSystems units={units} onChoose={chooseUnits} />
+        </section>
         <div className="grid max-w-3xl gap-6 md:grid-cols-2">
           <section className="border-t-2 border-deep pt-3">
             <h2 className="text-[16px] font-semibold">Start with fish</h2>

@@ -56,7 +56,7 @@ function CountRow({
   );
 }
 
-/** Heads seen, kind by kind. A count says what was seen; it does not change the book. */
+/** Heads seen, species by species. A count says what was seen; it does not change the book. */
 export function CountHeads({ tank }: { readonly tank: TankView }) {
   const residents = useResidents(tank.id);
   const catalogue = useCatalogue();

@@ -47,7 +47,7 @@ describe('Watch', () => {
     await waitFor(() => expect(logged()).toBeEmptyDOMElement());
   });
 
-  it('logs a male of a kind whom nobody can tell from its like, with place and trigger', async () => {
+  it('logs a male of a species whom nobody can tell from its like, with place and trigger', async () => {
     const session = await room([individual('Sol'), individual('Torch')]);
     show(session, <WatchScreen />);
     await userEvent.click(screen.getByRole('button', { name: 'left, floor' }));

@@ -107,7 +107,7 @@ describe('Nitrate', () => {
     expect(await screen.findByText(/^Measured 4(\.\d+)? mg\/L a week \(95% limits/)).toBeInTheDocument();
   });
 
-  it('says of each listed kind whether the routine carries it', async () => {
+  it('says of each listed species whether the routine carries it', async () => {
     const session = await room(
       [group('Shoal', 12)],
       [

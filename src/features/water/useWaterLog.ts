@@ -91,7 +91,7 @@ export function useWaterLog(tank: TankView) {
       listAdds:
         Math.max(0, later.context.load.nitrateMgLWeek - now.context.load.nitrateMgLWeek) * (factor ?? 1),
       listed: listed.length,
-      /** Each listed kind on top of those before it, gentlest first: whether the routine carries it. */
+      /** Each listed species on top of those before it, gentlest first: whether the routine carries it. */
       coming: affordable(
         inOrder(
           listed.flatMap((entry): ToCome[] => {

@@ -9,7 +9,7 @@ import { useCatalogue, useRooms, useRoomState } from './RoomProvider';
 import { useSayings } from './useSayings';
 import { tanksOf } from './useTanks';
 
-/** How a resident is called on every screen: its name, else its kind. */
+/** How a resident is called on every screen: its name, else its species. */
 export function useResidentName(): (resident: Resident | undefined) => string {
   const catalogue = useCatalogue();
   return useMemo(

@@ -10,7 +10,7 @@ import {
 } from '@/core/kernel';
 import { describeField, keptUnitOf, type Described } from './typed';
 
-/** Two ways to type each kind. */
+/** Two ways to type each kind of quantity. */
 const SUCH_AS: Readonly<Record<QuantityKind, string>> = {
   length: 'a measure such as 120 cm or 4 ft',
   volume: 'a volume such as 240 L or 75 gal',

@@ -16,7 +16,7 @@ import { catalogue } from '@/testing/plans';
 import { chasedOf, happened } from '@/testing/happened';
 import { sayEffect, sayPattern, sayStep, sayStepWhy } from './aggression';
 import { sayHierarchy } from './hierarchy';
-import { METRIC } from './quantities';
+import { METRIC, US } from './quantities';
 import { wordsFor } from './words';
 
 const pattern = (more: Partial<Pattern>): Pattern => ({
@@ -61,6 +61,8 @@ describe('interventions', () => {
     species: 'neolamprologus-leleupi',
     meals: 3,
     lightHours: 8,
+    coolerC: 24,
+    warmest: { species: 'symphysodon-aequifasciatus', temperatureC: 28 },
     before: null,
     ...more,
   });
@@ -71,8 +73,11 @@ describe('interventions', () => {
     );
   });
   it('say why, why not now, and what they did before', () => {
-    expect(sayStepWhy(step({ before: 'helped' }))).toBe('It often returns lower-ranked. Helped here.');
-    expect(sayStepWhy(step({ against: 'pair guards' }))).toBe('Not now: a pair is guarding.');
+    expect(sayStepWhy(step({ before: 'helped' }), words)).toBe('It often returns lower-ranked. Helped here.');
+    expect(sayStepWhy(step({ against: 'pair guards' }), words)).toBe('Not now: a pair is guarding.');
+    const cooler = step({ step: 'slightly cooler', against: 'needs warmth' });
+    expect(sayStep(cooler, wordsFor(catalogue, US), named)).toBe('Lower to 75 °F over two days.');
+    expect(sayStepWhy(cooler, words)).toBe('Not now: discus need 28 °C.');
   });
 });
 
@@ -104,7 +109,7 @@ describe('whether an intervention worked', () => {
     [
       'open',
       effect([watch(2, 8), watch(4, 8), watch(10, 4)]),
-      /^Too early to say: 24 before, 12 after\. Watch \d+ more minutes\.$/,
+      /^Too early to say: 24 an hour before, 12 after \(95% limits 0\.\d to 1\.\d times the rate before\)\. Watch \d+ more minutes\.$/,
     ],
     ['not before', effect([watch(10, 4)]), /^Nobody watched before, so it cannot be judged\.$/],
     ['not since', effect([watch(2, 4)]), /^Not watched since\. Watch now; quiet minutes count\.$/],

@@ -1,10 +1,9 @@
 import type { Against, NextStep, Pattern, PatternName, StepEffect } from '@/core/aggression';
 import type { Step } from '@/core/events';
 import { capital, countOf, everyOf, verb } from './names';
+import { percent } from './quantities';
 import { termOf } from './vocabulary';
 import { dayName, type Words } from './words';
-
-const percent = (share: number): string => `${Math.round(share * 100)}%`;
 
 /** What else could look the same. */
 const ELSE: Readonly<Record<PatternName, string>> = {
@@ -67,6 +66,13 @@ const INTERVENTIONS: Readonly<Partial<Record<Step, Told>>> = {
     text: ({ lightHours }) => `Light ${lightHours} hours a day.`,
     why: 'Long days mean more chasing.',
   },
+  'slightly cooler': {
+    text: ({ coolerC }, words) =>
+      coolerC === null
+        ? 'Lower the temperature a little over two days.'
+        : `Lower to ${words.quantity('temperature', coolerC)} over two days.`,
+    why: 'Cooler fish are calmer.',
+  },
   'sight breaks': {
     text: () => 'Put slates, wood or tall plants between territories.',
     why: 'Fish chase what they see.',
@@ -105,13 +111,21 @@ const INTERVENTIONS: Readonly<Partial<Record<Step, Told>>> = {
   },
 };
 
-const AGAINST: Readonly<Record<Against, string>> = {
-  'done already': 'Already done.',
-  'pair guards': 'A pair is guarding.',
-  'too many territories': 'Too many territories already.',
-  'nitrate full': 'The nitrate budget is full.',
-  'no spare tank': 'No spare tank is free: use a divider.',
+const AGAINST: Readonly<Record<Exclude<Against, 'needs warmth'>, string>> = {
+  'done already': 'already done.',
+  'temperature unknown': 'enter the temperature of this tank first.',
+  'pair guards': 'a pair is guarding.',
+  'too many territories': 'too many territories already.',
+  'nitrate full': 'the nitrate budget is full.',
+  'no spare tank': 'no spare tank is free: use a divider.',
 };
+
+function sayAgainst(against: Against, { warmest }: NextStep, words: Words): string {
+  if (against !== 'needs warmth') return AGAINST[against];
+  return warmest === null
+    ? ''
+    : `${words.many(warmest.species)} need ${words.quantity('temperature', warmest.temperatureC)}.`;
+}
 
 const BEFORE: Readonly<Record<StepEffect['verdict'], string>> = {
   helped: 'Helped here.',
@@ -125,17 +139,27 @@ export const sayStep = (step: NextStep, words: Words, nameOf: (id: string) => st
   INTERVENTIONS[step.step]?.text(step, words, nameOf) ?? `${capital(termOf(step.step))}.`;
 
 /** Why it may help, or why not now; and what it did here before. */
-export const sayStepWhy = ({ step, against, before }: NextStep): string =>
-  [
-    against === null ? (INTERVENTIONS[step]?.why ?? '') : `Not now: ${AGAINST[against].toLowerCase()}`,
+export function sayStepWhy(next: NextStep, words: Words): string {
+  const { step, against, before } = next;
+  return [
+    against === null ? (INTERVENTIONS[step]?.why ?? '') : `Not now: ${sayAgainst(against, next, words)}`,
     before === null ? '' : BEFORE[before],
   ]
     .filter(Boolean)
     .join(' ');
+}
 
 const anHour = (rate: number): string => rate.toFixed(rate < 10 ? 1 : 0);
 /** Ratios under this are told as so many percent fewer, over it as so many times. */
 const SAME = 1;
+
+/** Limits that include no change: as a ratio, for a difference that is not shown. */
+function openLimits({ ratio: { interval } }: StepEffect): string {
+  const [low, high] = interval;
+  return low === null && high === null
+    ? ''
+    : ` (95% limits ${(low ?? 0).toFixed(1)} to ${high === null ? 'any number of' : high.toFixed(1)} times the rate before)`;
+}
 
 function limitsOf({ ratio: { ratio, interval } }: StepEffect): string {
   const [low, high] = interval;
@@ -149,7 +173,7 @@ function limitsOf({ ratio: { ratio, interval } }: StepEffect): string {
 
 function judged(effect: StepEffect): string {
   const { before, ratio, verdict, moreMinutes, countsFrom } = effect;
-  const rates = `${anHour(ratio.beforePerHour)} before, ${anHour(ratio.afterPerHour)} after`;
+  const rates = `${anHour(ratio.beforePerHour)} an hour before, ${anHour(ratio.afterPerHour)} after`;
   switch (verdict) {
     case 'nothing to go by':
       if (before.minutes === 0) return 'Nobody watched before, so it cannot be judged.';
@@ -162,8 +186,8 @@ function judged(effect: StepEffect): string {
       return `Worse: contests rose from ${anHour(ratio.beforePerHour)} to ${anHour(ratio.afterPerHour)} an hour${limitsOf(effect)}.`;
     case 'open':
       return moreMinutes === null
-        ? `No clear difference: ${rates}. More watching is unlikely to settle it.`
-        : `Too early to say: ${rates}. Watch ${countOf(moreMinutes, 'more minute')}.`;
+        ? `No clear difference: ${rates}${openLimits(effect)}. More watching is unlikely to settle it.`
+        : `Too early to say: ${rates}${openLimits(effect)}. Watch ${countOf(moreMinutes, 'more minute')}.`;
   }
 }
 

@@ -2,9 +2,9 @@ import type { Growth } from '@/core/assess';
 import type { Fact } from '@/core/rules';
 import { sayFact } from './findings';
 import { capital } from './names';
+import { percent } from './quantities';
 import type { Words } from './words';
 
-const percent = (share: number): string => `${Math.round(share * 100)}%`;
 type Of<Says> = Extract<Fact, { readonly says: Says }>;
 
 /** A problem that a newcomer makes worse: from what to what. */

@@ -12,6 +12,22 @@ export const METRIC: UnitChoice = { length: 'cm', volume: 'L', temperature: 'C',
 /** The units of a keeper in the United States. */
 export const US: UnitChoice = { length: 'in', volume: 'gal', temperature: 'F', hardness: 'ppmCaCO3' };
 
+/** The units of a keeper in Britain: fish and tanks in inches and feet, water in litres (common practice). */
+export const UK: UnitChoice = { length: 'in', volume: 'L', temperature: 'C', hardness: 'dH' };
+
+/** The choices that are made with one press. */
+export const UNIT_SYSTEMS: readonly (readonly [string, UnitChoice])[] = [
+  ['Metric', METRIC],
+  ['US', US],
+  ['UK', UK],
+];
+
+/** The units of a choice in one line: "in, US gal, °F, ppm". */
+export const unitsLine = (choice: UnitChoice): string =>
+  (['length', 'volume', 'temperature', 'hardness'] as const)
+    .map((kind) => unitById(kind, choice[kind]).label)
+    .join(', ');
+
 /** What a figure of a unit is rounded to where nobody typed it: what it means, not what it was computed to. */
 const STEP: Readonly<Record<string, number>> = {
   cm: 0.5,
@@ -131,3 +147,6 @@ export function quantitiesIn(choice: UnitChoice): Quantities {
     },
   };
 }
+
+/** A share, 0 to 1, in percent: 0.256 is "26%". */
+export const percent = (share: number): string => `${Math.round(share * 100)}%`;

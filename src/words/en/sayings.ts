@@ -37,6 +37,10 @@ export interface Sayings {
 /** The verdict on a list. */
 export const VERDICTS = { stop: 'Stop', caution: 'Caution', fits: 'Fits' } as const;
 
+/** What becomes of a verdict: "until Jul 2027, then Stop". */
+export const untilThen = ({ from, verdict }: NonNullable<Assessment['later']>): string =>
+  `until ${monthName(from)}, then ${VERDICTS[verdict]}`;
+
 /** A sentence about what is true today, or that opens with the month in which it begins. */
 const dated = (said: string, from: string | null): string =>
   from === null ? capital(said) : `From about ${monthName(from)}, ${said}`;
@@ -50,9 +54,7 @@ export function sayingsFor(catalogue: Pick<Catalogue, 'byId'>, choice: UnitChoic
     cause: (group) => dated(sayCause(group, words), group.from),
     fix: (fix) => sayFix(fix, words),
     verdict: ({ today, later }) =>
-      later === null
-        ? VERDICTS[today]
-        : `${VERDICTS[today]} until ${monthName(later.from)}, then ${VERDICTS[later.verdict]}`,
+      later === null ? VERDICTS[today] : `${VERDICTS[today]} ${untilThen(later)}`,
     length: (cm) => words.quantity('length', cm),
     event: (event, names) => sayEvent(event, names, words),
     due: ({ fact }) => sayDue(fact, words),

@@ -76,3 +76,10 @@ export const termOf = (word: string): string => TERMS[word] ?? word;
 
 /** Words of files that have another name on the screen. */
 export const FILE_WORDS: readonly string[] = Object.keys(TERMS);
+
+/** Where in the tank a fish lives: "many fish live in mid-water". */
+export const LAYER_PLACES = {
+  top: 'at the surface',
+  middle: 'in mid-water',
+  bottom: 'at the bottom',
+} as const;

@@ -1,5 +1,6 @@
 import type { BioloadFact, EatingFact, Finding, FoodFact, NitrateFact } from '@/core/rules';
 import { listed, verb } from '../names';
+import { percent } from '../quantities';
 import type { Words } from '../words';
 
 type About = Pick<Finding, 'severity' | 'species' | 'from'>;
@@ -47,8 +48,6 @@ export function sayFood(fact: FoodFact, { species }: About, words: Words): strin
       return 'hungry fish are more aggressive.';
   }
 }
-
-const percent = (share: number): string => `${Math.round(share * 100)}%`;
 
 /** Grown fish against the two old rules of stocking. */
 export const sayBioload = ({ lengthRule, surfaceRule }: BioloadFact): string =>

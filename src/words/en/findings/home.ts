@@ -1,6 +1,7 @@
 import type { CareFact, Finding, FloorFact, HideKind, HomeFact } from '@/core/rules';
 import { countOf, listed, verb } from '../names';
 import { tenth } from '../quantities';
+import { LAYER_PLACES } from '../vocabulary';
 import type { Words } from '../words';
 
 type About = Pick<Finding, 'severity' | 'species'>;
@@ -13,7 +14,6 @@ export const HIDES: Readonly<Record<HideKind, readonly [string, string]>> = {
   floating: ['patch of floating cover', 'patches of floating cover'],
   shells: ['shell', 'shells'],
 };
-const LAYERS = { top: 'at the surface', middle: 'in mid-water', bottom: 'at the bottom' } as const;
 
 /** Bottom, cover, light, current and company in the tank. */
 export function sayHome(fact: HomeFact, { species }: About, words: Words): string {
@@ -33,9 +33,9 @@ export function sayHome(fact: HomeFact, { species }: About, words: Words): strin
     case 'home/shy company':
       return `${words.own(id, fact.count)} will hide from ${listed(others.map(words.many))}.`;
     case 'home/layer':
-      return `${fact.crowded ? 'too many' : 'many'} fish live ${LAYERS[fact.layer]}: ${listed(species.map(words.many))}.`;
+      return `${fact.crowded ? 'too many' : 'many'} fish live ${LAYER_PLACES[fact.layer]}: ${listed(species.map(words.many))}.`;
     case 'home/one layer':
-      return `nearly all fish live ${LAYERS[fact.layer]}.`;
+      return `nearly all fish live ${LAYER_PLACES[fact.layer]}.`;
     case 'home/no lid':
       return fact.how === 'jumps'
         ? `${many} jump, and this tank has no lid.`

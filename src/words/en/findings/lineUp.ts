@@ -1,7 +1,6 @@
 import type { LineUpFact } from '@/core/rules';
+import { LAYER_PLACES } from '../vocabulary';
 import type { Words } from '../words';
-
-const LAYERS = { top: 'at the surface', middle: 'in mid-water', bottom: 'at the bottom' } as const;
 
 /** Why a line-up does without a species, where no rule says it. */
 export function sayLineUp(fact: LineUpFact, species: readonly string[], words: Words): string {
@@ -13,7 +12,7 @@ export function sayLineUp(fact: LineUpFact, species: readonly string[], words: W
     case 'line-up/nitrate':
       return `${many} would make more nitrate than the ${words.quantity('concentration', fact.leftMgL)} a week that this line-up leaves.`;
     case 'line-up/layer':
-      return `this line-up leaves too little room ${LAYERS[fact.layer]} for ${many}.`;
+      return `this line-up leaves too little room ${LAYER_PLACES[fact.layer]} for ${many}.`;
     case 'line-up/worse':
       return `with ${many} the list is refused, or gives you less than this one.`;
     case 'line-up/part stays':

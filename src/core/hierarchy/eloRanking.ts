@@ -59,7 +59,7 @@ export function eloTrace(course: readonly (Contest | Return)[], k = ELO_K): read
   return steps;
 }
 
-export interface Rung {
+export interface Ranked {
   readonly id: string;
   readonly rating: number;
   readonly wins: number;
@@ -69,29 +69,29 @@ export interface Rung {
 }
 
 /**
- * The ladder from contests: highest rating first. Fish without a contest are not in it: unknown is not equal. A fish that
+ * The ranking from contests: highest rating first. Fish without a contest are not in it: unknown is not equal. A fish that
  * came back stands on it by what it did since; its old steps stay in the trace.
  */
-export function eloLadder(
+export function eloRanking(
   course: readonly (Contest | Return)[],
   steps: readonly EloStep[] = eloTrace(course),
-): readonly Rung[] {
-  const rungs = new Map<string, { rating: number; wins: number; losses: number; met: Set<string> }>();
-  const rung = (id: string) => {
-    const found = rungs.get(id) ?? { rating: ELO_START, wins: 0, losses: 0, met: new Set<string>() };
-    rungs.set(id, found);
+): readonly Ranked[] {
+  const ranked = new Map<string, { rating: number; wins: number; losses: number; met: Set<string> }>();
+  const entry = (id: string) => {
+    const found = ranked.get(id) ?? { rating: ELO_START, wins: 0, losses: 0, met: new Set<string>() };
+    ranked.set(id, found);
     return found;
   };
   let at = 0;
   for (const one of course) {
     if ('back' in one) {
-      rungs.delete(one.back);
+      ranked.delete(one.back);
       continue;
     }
     const step = steps[at]!;
     at += 1;
-    const winner = rung(step.winner);
-    const loser = rung(step.loser);
+    const winner = entry(step.winner);
+    const loser = entry(step.loser);
     winner.rating = step.winnerAfter;
     winner.wins += 1;
     winner.met.add(step.loser);
@@ -99,7 +99,7 @@ export function eloLadder(
     loser.losses += 1;
     loser.met.add(step.winner);
   }
-  return [...rungs.entries()]
+  return [...ranked.entries()]
     .map(([id, { rating, wins, losses, met }]) => ({ id, rating, wins, losses, met: met.size }))
     .sort((a, b) => b.rating - a.rating || (a.id < b.id ? -1 : 1));
 }

@@ -1,17 +1,17 @@
 import { atOnce } from '../kernel';
 import { readSomebody, type Resident, type Standing } from '../events';
 import { differenceInCalendarDays, parseISO } from 'date-fns';
-import { eloLadder, eloTrace, type Contest, type EloStep, type Return, type Rung } from './eloLadder';
+import { eloRanking, eloTrace, type Contest, type EloStep, type Return, type Ranked } from './eloRanking';
 
-/** Fewer contests a fish than this and a ladder is a guess; from memory. */
+/** Fewer contests a fish than this and a ranking is a guess; from memory. */
 export const FEW_A_FISH = 10;
 
 /** Away for more days than this, a fish comes back as a newcomer; from memory ("some days" in common practice). */
 export const AWAY_DAYS = 3;
 
 /** The order among the fish of one tank, from its contests. */
-export interface Ladder {
-  readonly rungs: readonly Rung[];
+export interface Ranking {
+  readonly ranked: readonly Ranked[];
   readonly contests: readonly Contest[];
   readonly trace: readonly EloStep[];
   /** Fish that live here and were in no contest. */
@@ -62,7 +62,7 @@ export function* courseInSteps(
     if (i % HAPPENINGS_A_STEP === HAPPENINGS_A_STEP - 1) yield;
     if (event.type === 'chased') {
       if (event.tank !== tank || event.winner === event.loser || event.on < from) continue;
-      // "A male of this kind" has no place of its own; the contest counts in the rates.
+      // "A male of this species" has no place of its own; the contest counts in the rates.
       if (readSomebody(event.winner) || readSomebody(event.loser)) continue;
       inTank.add(event.winner).add(event.loser);
       const { winner, loser, on } = event;
@@ -83,40 +83,40 @@ export function* courseInSteps(
 }
 
 /**
- * The ladder of a tank from what happened there, in the order of time. Only those who still live there stand on it.
+ * The ranking of a tank from what happened there, in the order of time. Only those who still live there stand on it.
  *
  * A fish that was in another tank for more than AWAY_DAYS starts again at the mean when it comes back.
  * Groups take part as one. Contests within a group, winner and loser the same, say nothing of an order and are left out.
  */
-export const ladderOf = (
+export const rankingOf = (
   happenings: readonly Standing[],
   tank: string,
   residents: readonly Resident[],
-): Ladder =>
-  ladderFrom(
+): Ranking =>
+  rankingFrom(
     courseOf(happenings, tank),
     residents.map((resident) => resident.id),
   );
 
-/** The ladder of those who live in a tank, from its course. */
-export function ladderFrom(course: readonly (Contest | Return)[], ids: readonly string[]): Ladder {
+/** The ranking of those who live in a tank, from its course. */
+export function rankingFrom(course: readonly (Contest | Return)[], ids: readonly string[]): Ranking {
   const contests = course.filter((one): one is Contest => 'winner' in one);
   const here = new Set<string>(ids);
   const trace = eloTrace(course);
-  const rungs = eloLadder(course, trace).filter((rung) => here.has(rung.id));
-  const standing = new Set(rungs.map((rung) => rung.id));
+  const ranked = eloRanking(course, trace).filter((one) => here.has(one.id));
+  const standing = new Set(ranked.map((one) => one.id));
   const wins = winsOf(contests);
   const met = (a: string, b: string): boolean => (wins.get(a)?.get(b) ?? 0) + (wins.get(b)?.get(a) ?? 0) > 0;
   const pairs = (ids.length * (ids.length - 1)) / 2;
   const knownPairs = ids.reduce((sum, a, i) => sum + ids.slice(i + 1).filter((b) => met(a, b)).length, 0);
   return {
-    rungs,
+    ranked,
     contests,
     trace,
     unmet: ids.filter((id) => !standing.has(id)),
     unknownPairs: pairs - knownPairs,
     pairs,
-    few: rungs.length > 0 && contests.length < rungs.length * FEW_A_FISH,
+    few: ranked.length > 0 && contests.length < ranked.length * FEW_A_FISH,
     wins,
   };
 }

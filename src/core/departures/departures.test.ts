@@ -246,7 +246,7 @@ describe('head counts', () => {
     expect(shoal.counts.map((one) => one.book)).toEqual([20, 10, 10, 10]);
     expect(shoal.allThere).toBeLessThan(0.01);
   });
-  it('takes hidden kinds as such', () => {
+  it('takes hidden species as such', () => {
     const hidden = count(
       'pangio-kuhlii',
       8,
