@@ -2,12 +2,14 @@
 
 import { Command } from 'cmdk';
 import { useMemo, useRef, useState } from 'react';
-import { commonName, findSpecies, type Catalogue, type SpeciesProfile } from '@/core/model';
+import { adultLengthCm, commonName, findSpecies, type Catalogue, type SpeciesProfile } from '@/core/model';
 import { classes } from './classes';
 import { INPUT } from './Field';
 
-interface Props {
+export interface SpeciesSearchProps {
   readonly catalogue: Catalogue;
+  /** How a length is written, in the keeper's units. */
+  readonly write: (cm: number) => string;
   readonly label: string;
   readonly placeholder?: string;
   /** What is wrong while nothing fitting is picked. */
@@ -22,12 +24,13 @@ const SHOWN = 6;
 /** Finds a species by any of its names; arrows move, Enter picks. */
 export function SpeciesSearch({
   catalogue,
+  write,
   label,
   placeholder = 'Any name: neon, P. innesi…',
   error,
   onPick,
   onLook,
-}: Props) {
+}: SpeciesSearchProps) {
   const input = useRef<HTMLInputElement>(null);
   const [typed, setTyped] = useState('');
   const [at, setAt] = useState('');
@@ -81,9 +84,7 @@ export function SpeciesSearch({
             <span className="min-w-0 truncate">
               {commonName(profile)} <span className="text-slate italic">{profile.scientificName}</span>
             </span>
-            <span className="fig shrink-0 text-slate">
-              {Math.max(profile.size.maleCm, profile.size.femaleCm)} cm
-            </span>
+            <span className="fig shrink-0 text-slate">{write(adultLengthCm(profile))}</span>
           </Command.Item>
         ))}
       </Command.List>

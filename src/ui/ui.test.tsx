@@ -67,7 +67,15 @@ describe('SpeciesSearch', () => {
   it('finds by former and common names, moves by arrows, picks by Enter', async () => {
     const pick = jest.fn();
     const look = jest.fn();
-    render(<SpeciesSearch catalogue={catalogue} label="Add" onPick={pick} onLook={look} />);
+    render(
+      <SpeciesSearch
+        catalogue={catalogue}
+        write={(cm) => `${cm} cm`}
+        label="Add"
+        onPick={pick}
+        onLook={look}
+      />,
+    );
     const box = screen.getByRole('combobox', { name: 'Add' });
     await userEvent.type(box, 'neon');
     const options = screen.getAllByRole('option').map((option) => option.textContent);
@@ -81,7 +89,7 @@ describe('SpeciesSearch', () => {
     expect(box).toHaveValue('');
   });
   it('says so when there is no such species', async () => {
-    render(<SpeciesSearch catalogue={catalogue} label="Add" onPick={() => {}} />);
+    render(<SpeciesSearch catalogue={catalogue} write={(cm) => `${cm} cm`} label="Add" onPick={() => {}} />);
     await userEvent.type(screen.getByRole('combobox'), 'purple dragon');
     expect(screen.getByText(/No species of that name/)).toBeInTheDocument();
   });

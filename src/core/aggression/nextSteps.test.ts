@@ -26,12 +26,7 @@ describe('the next step', () => {
   const steps = (more?: Partial<StepSituation>) => nextSteps(situation(more));
   it('goes from the gentlest to the last resort (F80, F81, common practice)', () => {
     const list = steps().map((one) => one.step);
-    expect(list.slice(0, 4)).toEqual([
-      'fed more often',
-      'shorter light',
-      'slightly cooler',
-      'sight breaks',
-    ]);
+    expect(list.slice(0, 4)).toEqual(['fed more often', 'shorter light', 'slightly cooler', 'sight breaks']);
     expect(list.at(-1)).toBe('rehomed');
     expect(list.indexOf('boss set aside')).toBeGreaterThan(list.indexOf('rearranged'));
   });

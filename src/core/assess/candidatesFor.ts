@@ -7,13 +7,11 @@ import {
   type SpeciesProfile,
 } from '../model';
 import { type Fact, type Finding, judgeAll, layerRoom, ruleOf } from '../rules';
+import type { Told } from './causes';
 import { verdictOf, type Verdict } from './assess';
 import { contextOn, planGroups, stageOf } from './buildContext';
 import { kindOf, kindsOf, withKind } from './kindsOf';
 import { findingKey, isBad } from './whatItAdds';
-
-/** A finding without its fixes: what is told of a newcomer. */
-export type Told = Omit<Finding, 'fixes'>;
 
 /** A problem of the whole tank that gets worse: what was found without the newcomer, and what is found with it. */
 export interface Growth {

@@ -22,8 +22,11 @@ export type Cause =
   | { readonly kind: 'species'; readonly species: string }
   | { readonly kind: 'pair'; readonly species: readonly [string, string] };
 
+/** A finding without its fixes: what is told of a newcomer. */
+export type Told = Omit<Finding, 'fixes'>;
+
 /** Findings of one cause: one headline, the rest folded under it. */
-export interface CauseGroup {
+export interface CauseGroup<F extends Told = Finding> {
   readonly key: string;
   readonly cause: Cause;
   /** The worst severity among them. */
@@ -31,7 +34,7 @@ export interface CauseGroup {
   /** The month in which the worst begins; null when it is true today. */
   readonly from: string | null;
   /** Worst first, then what is already true. Never empty. */
-  readonly findings: readonly Finding[];
+  readonly findings: readonly F[];
   /** The species that the worst findings name, in their order. */
   readonly species: readonly string[];
 }
@@ -99,20 +102,20 @@ const worse = (
  * Findings by cause, in order of harm, then of how soon, then of how many fish. `fishOf` says how many there are of a species.
  * What is good stays by itself: it never stands in a group with what is not.
  */
-export function groupByCause(
-  findings: readonly Finding[],
+export function groupByCause<F extends Told>(
+  findings: readonly F[],
   fishOf: (species: string) => number,
-): readonly CauseGroup[] {
-  const groups = new Map<string, Finding[]>();
+): readonly CauseGroup<F>[] {
+  const groups = new Map<string, F[]>();
   for (const finding of findings) {
     const key = `${finding.severity === 'good' ? 'good' : ''}${keyOf(causeOf(finding))}`;
     const group = groups.get(key);
     if (group) group.push(finding);
     else groups.set(key, [finding]);
   }
-  const made = [...groups].map(([key, all]): CauseGroup => {
+  const made = [...groups].map(([key, all]): CauseGroup<F> => {
     const inOrder = [...all].sort(worse);
-    const [first] = inOrder as [Finding];
+    const [first] = inOrder as [F];
     const worst = inOrder.filter(({ severity }) => severity === first.severity);
     return {
       key,
@@ -123,7 +126,7 @@ export function groupByCause(
       species: [...new Set(worst.flatMap((finding) => finding.species))],
     };
   });
-  const fish = (group: CauseGroup): number => group.species.reduce((sum, id) => sum + fishOf(id), 0);
+  const fish = (group: CauseGroup<F>): number => group.species.reduce((sum, id) => sum + fishOf(id), 0);
   return made.sort((a, b) => worse(a, b) || fish(b) - fish(a) || (a.key < b.key ? -1 : 1));
 }
 

@@ -20,4 +20,4 @@ export { troubleInSteps } from './trouble';
 export type { Trouble } from './trouble';
 export { isBad, whatItAdds } from './whatItAdds';
 export { fishIn, groupByCause } from './causes';
-export type { CauseGroup } from './causes';
+export type { CauseGroup, Told } from './causes';

@@ -11,6 +11,7 @@ export {
   listField,
   momentField,
   noteField,
+  shareField,
   numberField,
   positiveField,
   positiveQuantityField,

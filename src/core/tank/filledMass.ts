@@ -23,6 +23,8 @@ const PSF_PER_KPA = 20.8854342;
 
 /** The residential live load that many codes design for: 1.92 kPa, 40 psf. Source: ASCE 7, table of minimum live loads. */
 export const USUAL_FLOOR_LOAD_KPA = 1.92;
+/** From this volume on floors, old houses and rented flats ask for an engineer (common practice). */
+export const ASK_ENGINEER_L = 200;
 
 export interface FilledMass {
   readonly waterKg: Kg;

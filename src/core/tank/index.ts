@@ -1,4 +1,4 @@
-export { USUAL_FLOOR_LOAD_KPA } from './filledMass';
+export { ASK_ENGINEER_L, USUAL_FLOOR_LOAD_KPA } from './filledMass';
 export type { FurnishedTank } from './furnishedTank';
 export { DERIVED, furnishTank } from './furnishTank';
 export { USUAL_CLEARANCE_CM, fishFirst, sameFootprint, sizesForPlace } from './placeFits';

@@ -1,5 +1,6 @@
 'use client';
 
+import { SpeciesField } from '@/session/react/SpeciesField';
 import { useSayings, useWords } from '@/session/react/useSayings';
 import { format, parseISO } from 'date-fns';
 import { useMemo, useState } from 'react';
@@ -16,7 +17,6 @@ import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { Section } from '@/ui/Screen';
 import { SeverityMark } from '@/ui/SeverityMark';
-import { SpeciesSearch } from '@/ui/SpeciesSearch';
 import type { Waves } from './useWaves';
 
 const KEY = 'impulse';
@@ -66,7 +66,7 @@ export function ImpulsePart({ tank, waves }: { readonly tank: TankView; readonly
   return (
     <Section title="Impulse buy" aside="what it would change">
       <div className="grid max-w-[46rem] grid-cols-[1fr_6rem] items-end gap-3">
-        <SpeciesSearch catalogue={catalogue} label="Species" onPick={setProfile} />
+        <SpeciesField label="Species" onPick={setProfile} />
         <TextField
           label="How many"
           inputMode="numeric"

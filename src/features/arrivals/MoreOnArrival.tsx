@@ -2,10 +2,10 @@
 
 import { type Condition, CONDITIONS, WAYS } from '@/core/events';
 import { commonName } from '@/core/model';
+import { SpeciesField } from '@/session/react/SpeciesField';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { SelectField, TextField, options } from '@/ui/Field';
 import { SignButtons } from '@/ui/SignButtons';
-import { SpeciesSearch } from '@/ui/SpeciesSearch';
 import type { ArrivalForm } from './arrivalForm';
 
 /** What else may be said of an arrival: dead ones, another species among them, condition, a home for a time. */
@@ -38,8 +38,7 @@ export function MoreOnArrival({ form }: { readonly form: ArrivalForm }) {
       </div>
       {strangers > 0 && (
         <div className="mt-2">
-          <SpeciesSearch
-            catalogue={catalogue}
+          <SpeciesField
             label="Actual species"
             error={form.errorOf('stranger')}
             onPick={(profile) => form.put('stranger', profile.id)}

@@ -4,6 +4,7 @@ import { type RecordKind, recordResident, RECORDS } from '@/core/commands';
 import { eventFields, type Resident, SURENESS } from '@/core/events';
 import { choiceField, noteField, wholeField, yesNoField } from '@/core/kernel';
 import { commonName } from '@/core/model';
+import { SpeciesField } from '@/session/react/SpeciesField';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useResidentName } from '@/session/react/useNames';
@@ -15,7 +16,6 @@ import { Dialog } from '@/ui/Dialog';
 import { SelectField, TextField, options } from '@/ui/Field';
 import { Form } from '@/ui/form/Form';
 import { comingDay } from '@/ui/form/dayFields';
-import { SpeciesSearch } from '@/ui/SpeciesSearch';
 
 const FIELDS = {
   kind: choiceField('what to record', RECORDS),
@@ -127,8 +127,7 @@ export function ResidentDialog({
         )}
         {kind === 'identified' && (
           <>
-            <SpeciesSearch
-              catalogue={catalogue}
+            <SpeciesField
               label="Actual species"
               error={form.errorOf('species')}
               onPick={(profile) => form.put('species', profile.id)}

@@ -11,50 +11,18 @@ import { Dialog } from '@/ui/Dialog';
 import { SelectField, TextField, options } from '@/ui/Field';
 import { Form } from '@/ui/form/Form';
 import { describeField } from '@/ui/form/typed';
+import { entryLabel } from '@/words/en';
 
-const LABELS: Readonly<Record<string, string>> = {
-  lengthCm: 'Length',
-  minutes: 'Minutes',
-  seen: 'Seen',
-  count: 'How many',
-  from: 'From',
-  note: 'Note',
-  text: 'Note',
-  name: 'Name',
-  what: 'What',
-  place: 'Where',
-  cause: 'Cause',
-  taker: 'New keeper',
-  credit: 'In return',
-  reason: 'Why',
-  how: 'How',
-  sex: 'Sex',
-  sure: 'How sure',
-  step: 'Intervention',
-  origin: 'Origin',
-  way: 'How acquired',
-  quarantine: 'Quarantine',
-  protocol: 'Introduced',
-  ordered: 'Ordered',
-  deadOnArrival: 'Dead on arrival',
-  daysInShop: 'Days in the shop',
-  bornAbout: 'Born about',
-  bad: 'Severity, 1 to 3',
-  trigger: 'Trigger',
-  hours: 'Hours after',
-  days: 'Days',
-  about: 'About',
-  outcome: 'Outcome',
-  why: 'Why',
-  until: 'Until',
-  fraction: 'Share changed',
-};
-
-const plainParts = (event: Standing): readonly (readonly [string, string | number])[] =>
-  correctableParts(event.type).flatMap((name) => {
-    const value = (event as unknown as Record<string, unknown>)[name];
-    return typeof value === 'string' || typeof value === 'number' ? [[name, value] as const] : [];
-  });
+/** What stands in the fields at first: blank where nothing was said. */
+function startOf(event: Standing): Readonly<Record<string, string | number>> {
+  const parts = event as unknown as Readonly<Record<string, unknown>>;
+  return Object.fromEntries(
+    correctableParts(event.type).map((name) => {
+      const value = parts[name];
+      return [name, typeof value === 'string' || typeof value === 'number' ? value : ''] as const;
+    }),
+  );
+}
 
 /** A field for a moment shows minutes. */
 const MINUTE = "yyyy-MM-dd'T'HH:mm";
@@ -76,21 +44,25 @@ interface Props {
 
 /** Says what is true instead. The first entry stays in the journal, struck through. */
 export function CorrectDialog({ event, onClose, onCorrect }: Props) {
-  const parts = plainParts(event);
+  const parts = correctableParts(event.type);
   const shown = format(parseISO(event.on), MINUTE);
   const fields = eventFields(event.type) as unknown as Readonly<Record<string, Schema>>;
   const momentOf = (when: string): Date =>
     when === shown ? parseISO(event.on) : withSeconds(new Date(when), parseISO(event.on));
   const form = useRoomForm<Record<string, Schema>>({
-    fields: { ...Object.fromEntries(parts.map(([name]) => [name, fields[name]!])), on: textField('when') },
-    start: { ...Object.fromEntries(parts), on: shown },
+    fields: { ...Object.fromEntries(parts.map((name) => [name, fields[name]!])), on: textField('when') },
+    start: { ...startOf(event), on: shown },
     check: ({ on }) => {
       const moment = momentOf(String(on));
       return Number.isNaN(moment.getTime()) || isFuture(moment) ? { on: 'Choose now or earlier.' } : {};
     },
     save: async ({ on, ...changed }) => {
       const { id: _id, seq: _seq, corrected: _corrected, recorded: _recorded, ...dated } = event;
-      const kept = await onCorrect({ ...dated, ...changed, on: momentOf(String(on)).toISOString() });
+      // What was cleared is no longer said.
+      const rest = Object.fromEntries(
+        Object.entries(dated).filter(([name]) => !parts.includes(name)),
+      ) as Dated;
+      const kept = await onCorrect({ ...rest, ...changed, on: momentOf(String(on)).toISOString() });
       if (kept === true) onClose();
       return kept;
     },
@@ -103,14 +75,15 @@ export function CorrectDialog({ event, onClose, onCorrect }: Props) {
       title="Correct entry"
       about="The old entry stays in the journal, struck out."
     >
-      <Form form={form} className="grid gap-3">
+      <Form form={form} className="grid gap-3 sm:grid-cols-2">
         <TextField label="When it happened" {...form.part('on')} type="datetime-local" />
-        {parts.map(([name]) => {
-          const choices = describeField(fields[name]!).meta?.choices;
-          const label = LABELS[name] ?? name;
-          return choices ? (
+        {parts.map((name) => {
+          const { meta, optional } = describeField(fields[name]!);
+          const label = entryLabel(event.type, name) ?? name;
+          return meta?.choices ? (
             <SelectField key={name} label={label} {...form.part(name)}>
-              {options(choices)}
+              {optional && <option value="">not recorded</option>}
+              {options(meta.choices)}
             </SelectField>
           ) : (
             <TextField key={name} label={label} {...form.part(name)} />

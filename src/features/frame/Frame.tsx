@@ -155,8 +155,10 @@ export function Frame({ children }: { readonly children: ReactNode }) {
       <Boundary what="Tanks">
         <Rack tanks={tanks} chosen={onRoom ? null : (tank?.id ?? null)} onGo={() => setDrawer(false)} />
       </Boundary>
-      <p className="mt-4 mb-1 pl-3 text-[12px] text-slate lg:hidden">Units</p>
-      <UnitsButton className="fig min-h-11 px-3 text-left text-[13px] hover:bg-panel lg:hidden" />
+      <p className="mt-4 mb-1 pl-3 text-[12px] text-slate" aria-hidden="true">
+        Units
+      </p>
+      <UnitsButton className="fig min-h-8 w-full px-3 text-left text-[13px] hover:bg-panel max-md:min-h-11" />
     </>
   );
 
@@ -216,7 +218,6 @@ export function Frame({ children }: { readonly children: ReactNode }) {
             )}
           </div>
           <div className="flex items-center px-1">
-            <UnitsButton className="fig px-2 text-[12px] whitespace-nowrap text-slate hover:text-ink max-lg:hidden" />
             <button
               type="button"
               className={ICON}

@@ -2,12 +2,12 @@
 
 import { furnishTank } from '@/core/tank';
 import { Pin } from 'lucide-react';
-import type { Assessment } from '@/core/assess';
+import { type Assessment, fishIn, groupByCause, isBad } from '@/core/assess';
 import type { KeptWish } from '@/core/records';
 import { adultLengthCm, commonName } from '@/core/model';
 import { CROWDED, NITRATE_BUDGET } from '@/core/rules';
 import { useWords } from '@/session/react/useSayings';
-import { tenth, type Words } from '@/words/en';
+import { countOf, tenth, type Words } from '@/words/en';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import type { TankView } from '@/session/react/useTanks';
 import type { Found } from '@/workers/lineUpsWork';
@@ -97,7 +97,7 @@ export function LineUpColumn(props: Props) {
     return profile ? [{ group, profile }] : [];
   });
   const open = rows.filter(({ profile }) => !wishes.living.has(profile.id)).map(({ profile }) => profile.id);
-  const cautions = assessment.findings.filter((finding) => finding.severity === 'caution').length;
+  const problems = groupByCause(assessment.findings.filter(isBad), fishIn(assessment.context.kinds)).length;
   return (
     <article
       aria-label={`Line-up ${place}`}
@@ -125,7 +125,7 @@ export function LineUpColumn(props: Props) {
         </button>
         <span className="inline-flex items-baseline gap-2">
           <VerdictMark verdict={assessment.today} later={assessment.later} small />
-          {cautions > 0 && <span className="text-[12px] text-slate">{cautions} to solve</span>}
+          {problems > 0 && <span className="text-[12px] text-slate">{countOf(problems, 'problem')}</span>}
         </span>
       </header>
       {found.favourites && (

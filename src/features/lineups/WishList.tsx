@@ -4,6 +4,7 @@ import { Pin, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { type Chosen, commonName, FACETS, facetsOf, hasFacets } from '@/core/model';
 import { countedOf } from '@/words/en';
+import { SpeciesField } from '@/session/react/SpeciesField';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useLineUpsWorker } from '@/session/react/useLineUps';
 import type { TankView } from '@/session/react/useTanks';
@@ -14,7 +15,6 @@ import { Failed } from '@/ui/Failed';
 import { classes } from '@/ui/classes';
 import { INPUT, SelectField } from '@/ui/Field';
 import { Section } from '@/ui/Screen';
-import { SpeciesSearch } from '@/ui/SpeciesSearch';
 import type { Wishes } from './useWishes';
 
 const WEIGHTS = [1, 2, 3, 4, 5] as const;
@@ -198,7 +198,7 @@ export function WishList({ tank, wishes }: { readonly tank: TankView; readonly w
   const [prices, setPrices] = useState(false);
   return (
     <div className="flex flex-col gap-3">
-      <SpeciesSearch catalogue={catalogue} label="Add a wish" onPick={(profile) => wishes.add([profile])} />
+      <SpeciesField label="Add a wish" onPick={(profile) => wishes.add([profile])} />
       <QuickSets tank={tank} wishes={wishes} />
       <Section
         title={`Wishes (${wishes.body.wishes.length})`}

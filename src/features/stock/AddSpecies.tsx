@@ -1,15 +1,16 @@
 'use client';
 
+import { SpeciesField } from '@/session/react/SpeciesField';
 import { useSayings } from '@/session/react/useSayings';
 import { useMemo, useState } from 'react';
-import { assess, offeredGroup, roomPlan, whatItAdds, signature } from '@/core/assess';
+import { assess, fishIn, groupByCause, offeredGroup, roomPlan, whatItAdds } from '@/core/assess';
 import { commonName, type SpeciesProfile } from '@/core/model';
-import { countedOf } from '@/words/en';
+import { countedOf, countOf } from '@/words/en';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import type { TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
-import { SeverityMark, VerdictMark } from '@/ui/SeverityMark';
-import { SpeciesSearch } from '@/ui/SpeciesSearch';
+import { VerdictMark } from '@/ui/SeverityMark';
+import { CauseLines } from './CauseLines';
 import type { useStock } from './useStock';
 
 const SHOWN = 3;
@@ -39,13 +40,18 @@ export function AddSpecies({
       catalogue,
       todayIso(),
     );
-    return { verdict: after.verdict, ...whatItAdds(assessment, after) };
+    const { brings, settles } = whatItAdds(assessment, after);
+    const fishOf = fishIn(after.context.kinds);
+    return {
+      verdict: after.verdict,
+      brings: groupByCause(brings, fishOf),
+      settles: groupByCause(settles, fishOf),
+    };
   }, [looked, tank.body, residents, listed, assessment, catalogue]);
 
   return (
     <div className="no-print">
-      <SpeciesSearch
-        catalogue={catalogue}
+      <SpeciesField
         label="Add to the list"
         onLook={setLooked}
         onPick={(profile) => void stock.add(offeredGroup(profile), profile)}
@@ -60,21 +66,12 @@ export function AddSpecies({
               <VerdictMark verdict={preview.verdict} small />
             </p>
             {preview.brings.length === 0 && <p className="text-slate">No new problems.</p>}
-            <ul>
-              {preview.brings.slice(0, SHOWN).map((finding) => (
-                <li key={signature(finding)} className="grid grid-cols-[4rem_1fr] items-start gap-1">
-                  <SeverityMark severity={finding.severity} />
-                  <span>{say.finding(finding)}</span>
-                </li>
-              ))}
-            </ul>
+            <CauseLines groups={preview.brings.slice(0, SHOWN)} />
             {preview.brings.length > SHOWN && (
-              <p className="text-slate">and {preview.brings.length - SHOWN} more</p>
+              <p className="text-slate">{countOf(preview.brings.length - SHOWN, 'more problem')}</p>
             )}
             {preview.settles.length > 0 && (
-              <p className="text-kelp">
-                It solves: {preview.settles.map((finding) => say.finding(finding)).join(' ')}
-              </p>
+              <p className="text-kelp">It solves: {preview.settles.map(say.cause).join(' ')}</p>
             )}
             <p className="sr-only">Press Enter to add {commonName(looked)}.</p>
           </div>

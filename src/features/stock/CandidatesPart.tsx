@@ -3,7 +3,7 @@
 import { useSayings, useWords } from '@/session/react/useSayings';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useMemo, useRef, useState } from 'react';
-import { type Candidate, candidatesFor, offeredGroup, roomPlan } from '@/core/assess';
+import { type Candidate, candidatesFor, fishIn, groupByCause, offeredGroup, roomPlan } from '@/core/assess';
 import {
   adultLengthCm,
   type Chosen,
@@ -26,36 +26,41 @@ import { classes } from '@/ui/classes';
 import { FacetFilter } from '@/ui/FacetFilter';
 import { TextField } from '@/ui/Field';
 import { SeverityMark } from '@/ui/SeverityMark';
+import { CauseLines } from './CauseLines';
 import type { useStock } from './useStock';
 
 const ROW_PX = 52;
-const SHOWN = 6;
 
-/** What a candidate changes, worst first: what it brings, what gets worse, and what is only a risk. */
-function linesOf(
+/** The worst that a candidate changes: what it brings by cause, what gets worse, or what is only a risk. */
+function worstOf(
   { brings, grows, risks }: Candidate,
   say: Sayings,
-): readonly (readonly [Severity, string])[] {
-  return [
-    ...brings.map((one) => [one.severity, say.finding(one)] as const),
-    ...grows.map((one) => [one.finding.severity, say.grows(one)] as const),
-    ...risks.map((one) => [one.severity, say.finding(one)] as const),
-  ];
+  fishOf: (species: string) => number,
+): readonly [Severity, string] | null {
+  const [group] = groupByCause(brings.length > 0 ? brings : grows.length > 0 ? [] : risks, fishOf);
+  const [growth] = grows;
+  return group
+    ? [group.severity, say.cause(group)]
+    : growth
+      ? [growth.finding.severity, say.grows(growth)]
+      : null;
 }
 
 function Effect({
   effect,
   profile,
+  fishOf,
   onAdd,
 }: {
   readonly effect: Candidate;
   readonly profile: SpeciesProfile;
+  readonly fishOf: (species: string) => number;
   readonly onAdd: () => void;
 }) {
   const say = useSayings();
   const words = useWords();
-  const lines = linesOf(effect, say);
-  const more = lines.length - SHOWN;
+  const { brings, grows, risks } = effect;
+  const none = brings.length + grows.length + risks.length === 0;
   return (
     <div>
       <h2 className="text-[16px] font-semibold">{countedOf(effect.count, profile)}</h2>
@@ -68,22 +73,28 @@ function Effect({
       {effect.already > 0 && (
         <p className="mb-2">{countedOf(effect.already, profile)} already in the tank or planned.</p>
       )}
-      {lines.length === 0 ? (
+      {none ? (
         <p className="mb-2">No new problems. Watch it all the same.</p>
       ) : (
-        <ul className="mb-2">
-          {lines.slice(0, SHOWN).map(([severity, said]) => (
-            <li key={said} className="grid grid-cols-[4.6rem_1fr] gap-1 border-b border-line py-1">
-              <SeverityMark severity={severity} />
-              <span>{said}</span>
-            </li>
-          ))}
-          {more > 0 && <li className="text-slate">and {more} more</li>}
-        </ul>
+        <div className="mb-2">
+          <CauseLines groups={groupByCause(brings, fishOf)} />
+          <ul>
+            {grows.map((one) => (
+              <li
+                key={one.finding.rule + (one.finding.part ?? '')}
+                className="grid grid-cols-[4.6rem_1fr] gap-1 border-b border-line py-1"
+              >
+                <SeverityMark severity={one.finding.severity} />
+                <span>{say.grows(one)}</span>
+              </li>
+            ))}
+          </ul>
+          <CauseLines groups={groupByCause(risks, fishOf)} />
+        </div>
       )}
       <p className="mb-2 text-slate">
-        Nitrate at full size: {words.quantity('concentration', effect.nitrateMgLWeek)} a week, budget{' '}
-        {NITRATE_BUDGET}.
+        Nitrate at full size: {words.quantity('concentration', effect.nitrateMgLWeek)} a week; the budget is{' '}
+        {words.quantity('concentration', NITRATE_BUDGET)}.
       </p>
       {profile.notes && <p className="mb-2 text-slate">{profile.notes}</p>}
       <Button tone="main" onClick={onAdd}>
@@ -122,6 +133,7 @@ export function CandidatesPart({
       return parts.every((part) => text.includes(part));
     });
   }, [effects, facets, chosen, typed, catalogue]);
+  const fishOf = fishIn(stock.assessment.context.kinds);
   const scroller = useRef<HTMLDivElement>(null);
   const rows = useVirtualizer({
     count: shown.length,
@@ -182,7 +194,7 @@ export function CandidatesPart({
               {rows.getVirtualItems().map((row) => {
                 const effect = shown[row.index] as Candidate;
                 const one = catalogue.byId.get(effect.species) as SpeciesProfile;
-                const [worst] = linesOf(effect, say);
+                const worst = worstOf(effect, say, fishOf);
                 return (
                   <li
                     key={effect.species}
@@ -227,6 +239,7 @@ export function CandidatesPart({
             <Effect
               effect={whole}
               profile={profile}
+              fishOf={fishOf}
               onAdd={() => void stock.add(offeredGroup(profile), profile)}
             />
           )}

@@ -1,13 +1,13 @@
 'use client';
 
-import { useSayings } from '@/session/react/useSayings';
 import { useMemo, useState } from 'react';
-import { type PairCell, pairMatrix, signature } from '@/core/assess';
+import { fishIn, groupByCause, type PairCell, pairMatrix } from '@/core/assess';
 import { commonName } from '@/core/model';
 import { SEVERITIES } from '@/core/rules';
 import { classes } from '@/ui/classes';
 import { Empty } from '@/ui/Screen';
 import { SEVERITY_WORDS, SeverityMark } from '@/ui/SeverityMark';
+import { CauseLines } from './CauseLines';
 import type { useStock } from './useStock';
 
 /** The first pair of the worst severity: that is what a keeper came to see. */
@@ -18,9 +18,8 @@ function worstPair(matrix: readonly (readonly PairCell[])[]): readonly [number, 
   return [0, 0];
 }
 
-/** Who with whom: a square of marks, and the reasons of the one that is looked at. */
+/** The compatibility chart: a square of marks, and the reasons of the pair that is looked at. */
 export function CompatibilityPart({ stock }: { readonly stock: ReturnType<typeof useStock> }) {
-  const say = useSayings();
   const { assessment, colours } = stock;
   const matrix = useMemo(() => pairMatrix(assessment), [assessment]);
   const [looked, setAt] = useState<readonly [number, number] | null>(null);
@@ -95,20 +94,7 @@ export function CompatibilityPart({ stock }: { readonly stock: ReturnType<typeof
                 : `${nameOf(cell.a)} with ${nameOf(cell.b)}`}
             </h2>
             {cell.findings.length === 0 && <p className="text-slate">No findings.</p>}
-            <ul>
-              {cell.findings.map((finding) => (
-                <li
-                  key={signature(finding)}
-                  className="grid grid-cols-[4rem_1fr] items-start gap-1 border-b border-line py-1"
-                >
-                  <SeverityMark severity={finding.severity} />
-                  <span>
-                    {say.finding(finding)}
-                    {finding.contested && <span className="text-slate"> Keepers disagree.</span>}
-                  </span>
-                </li>
-              ))}
-            </ul>
+            <CauseLines groups={groupByCause(cell.findings, fishIn(assessment.context.kinds))} />
           </>
         )}
       </div>

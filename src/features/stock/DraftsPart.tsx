@@ -1,9 +1,9 @@
 'use client';
 
-import { useSayings, useWords } from '@/session/react/useSayings';
+import { useWords } from '@/session/react/useSayings';
 import { copyList, describeList, goByList, newList, removeList } from '@/core/commands';
 import { useMemo, useState } from 'react';
-import { assess, type Assessment, roomPlan, whatItAdds, signature } from '@/core/assess';
+import { assess, type Assessment, fishIn, groupByCause, roomPlan, whatItAdds } from '@/core/assess';
 import type { DocumentId } from '@/core/kernel';
 import type { Finding } from '@/core/rules';
 import { countedOf, everyOf } from '@/words/en';
@@ -14,8 +14,9 @@ import { todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { INPUT, SelectField } from '@/ui/Field';
 import { Empty, Section } from '@/ui/Screen';
-import { SeverityMark, VerdictMark } from '@/ui/SeverityMark';
+import { VerdictMark } from '@/ui/SeverityMark';
 import { Cell, Row, Table } from '@/ui/Table';
+import { CauseLines } from './CauseLines';
 
 /** A line of text that is kept when the keeper leaves it. */
 function Words({
@@ -76,25 +77,12 @@ function useJudged(tank: TankView, drafts: readonly DraftView[]): readonly Judge
   );
 }
 
-function Differences({ title, findings }: { readonly title: string; readonly findings: readonly Finding[] }) {
-  const say = useSayings();
+/** Problems that only one of two lists has. */
+function Differences({ of, findings }: { readonly of: Judged; readonly findings: readonly Finding[] }) {
+  const groups = groupByCause(findings, fishIn(of.assessment.context.kinds));
   return (
-    <Section title={title}>
-      {findings.length === 0 ? (
-        <p className="text-slate">The same fish.</p>
-      ) : (
-        <ul>
-          {findings.map((finding) => (
-            <li
-              key={signature(finding)}
-              className="grid grid-cols-[4rem_1fr] gap-1 border-b border-line py-1"
-            >
-              <SeverityMark severity={finding.severity} />
-              <span>{say.finding(finding)}</span>
-            </li>
-          ))}
-        </ul>
-      )}
+    <Section title={`Problems only in ${of.draft.body.name}`}>
+      {groups.length === 0 ? <p className="text-slate">None.</p> : <CauseLines groups={groups} />}
     </Section>
   );
 }
@@ -143,8 +131,8 @@ function Compare({ judged }: { readonly judged: readonly Judged[] }) {
             </p>
           </div>
         ))}
-        <Differences title={`Only in ${one.draft.body.name}`} findings={settles} />
-        <Differences title={`Only in ${two.draft.body.name}`} findings={brings} />
+        <Differences of={one} findings={settles} />
+        <Differences of={two} findings={brings} />
       </div>
     </Section>
   );

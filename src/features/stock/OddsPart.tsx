@@ -1,5 +1,6 @@
 'use client';
 
+import { SpeciesField } from '@/session/react/SpeciesField';
 import { useWords } from '@/session/react/useSayings';
 import { useState } from 'react';
 import { commonName, type SpeciesProfile } from '@/core/model';
@@ -14,11 +15,9 @@ import {
   twoMalesChance,
 } from '@/core/numbers';
 import { tenth } from '@/words/en';
-import { useCatalogue } from '@/session/react/RoomProvider';
 import { Button } from '@/ui/Button';
 import { SelectField, TextField } from '@/ui/Field';
 import { Ledger, Section } from '@/ui/Screen';
-import { SpeciesSearch } from '@/ui/SpeciesSearch';
 import type { useStock } from './useStock';
 
 const SURE = [0.5, 0.75, 0.9, 0.95, 0.99];
@@ -136,7 +135,6 @@ function Answers({
 
 /** How many unsexed juveniles to buy, and what is left over. */
 export function OddsPart({ stock }: { readonly stock: ReturnType<typeof useStock> }) {
-  const catalogue = useCatalogue();
   const [profile, setProfile] = useState<SpeciesProfile | undefined>(
     () => stock.lines.find((line) => line.listed)?.profile ?? stock.lines[0]?.profile,
   );
@@ -168,7 +166,7 @@ export function OddsPart({ stock }: { readonly stock: ReturnType<typeof useStock
       <p className="max-w-[84ch] text-slate">Young fish cannot be sexed. How many should you buy?</p>
       <div className="grid gap-3 lg:grid-cols-[18rem_1fr]">
         <div>
-          <SpeciesSearch catalogue={catalogue} label="Species" onPick={take} />
+          <SpeciesField label="Species" onPick={take} />
           {profile && <p className="mt-1 font-medium">{commonName(profile)}</p>}
         </div>
         <div className="grid grid-cols-2 gap-2 sm:grid-cols-5">

@@ -136,6 +136,7 @@ export function ShoppingPart({
           <Empty>No planned fish to buy.</Empty>
         ) : (
           <>
+            <p className="mb-2 max-w-[84ch]">{say.inShort(stock.assessment)}</p>
             <Table
               caption="Shopping list"
               heads={[

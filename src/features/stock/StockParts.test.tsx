@@ -90,7 +90,7 @@ describe('drafts', () => {
     await waitFor(() =>
       expect(session.state.getState().documents['draft-T']?.body).toMatchObject({ name: 'Quieter' }),
     );
-    expect(screen.getAllByText('The same fish.')).toHaveLength(2);
+    expect(screen.getAllByText('None.')).toHaveLength(2);
     await userEvent.click(screen.getByRole('button', { name: 'Remove' }));
     await waitFor(() => expect(drafts(session)).toHaveLength(1));
     for (let i = 0; i < 4; i += 1) await act(async () => void (await session.undo()));

@@ -6,7 +6,7 @@ import { removeTank } from '@/core/commands';
 import { useMemo } from 'react';
 import { buildContext, roomPlan } from '@/core/assess';
 import { STANDARD_TANKS } from '@/catalogue/standardTanks';
-import { furnishTank, sameFootprint, USUAL_FLOOR_LOAD_KPA } from '@/core/tank';
+import { ASK_ENGINEER_L, furnishTank, sameFootprint, USUAL_FLOOR_LOAD_KPA } from '@/core/tank';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useResidents, useSettings, useTank, type TankView } from '@/session/react/useTanks';
@@ -17,9 +17,6 @@ import { NoTank } from '@/ui/NoTank';
 import { Caution, Ledger, Screen, Section } from '@/ui/Screen';
 import { TankForm } from './TankForm';
 import { TankTop } from './TankTop';
-
-/** Over this volume floors, old houses and rented flats ask for an engineer (cautions of the trade). */
-const ASK_ENGINEER_L = 200;
 
 /** A footprint in square inches or square centimetres. */
 const areaWords = (footprintCm2: number, unit: string): string =>

@@ -1,5 +1,6 @@
 'use client';
 
+import { SpeciesField } from '@/session/react/SpeciesField';
 import { useWords } from '@/session/react/useSayings';
 import { draftChange, newTank, tankChange } from '@/core/commands';
 import { X } from 'lucide-react';
@@ -9,7 +10,7 @@ import { STANDARD_TANKS, type StandardTank } from '@/catalogue/standardTanks';
 import { commonName, type SpeciesProfile, type TankFigure } from '@/core/model';
 import { parseQuantity, type TankId } from '@/core/kernel';
 import { everyOf, termOf } from '@/words/en';
-import { fishFirst, type Place, type ApproachAnswer, USUAL_CLEARANCE_CM } from '@/core/tank';
+import { fishFirst, type Place, type ApproachAnswer, ASK_ENGINEER_L, USUAL_CLEARANCE_CM } from '@/core/tank';
 import { newId } from '@/session/browserStamp';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
@@ -18,7 +19,6 @@ import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { TextField } from '@/ui/Field';
 import { Caution } from '@/ui/Screen';
-import { SpeciesSearch } from '@/ui/SpeciesSearch';
 import { Cell, Row, Table } from '@/ui/Table';
 
 const OFFERED = 5;
@@ -90,6 +90,7 @@ export function FromFish({
   const router = useRouter();
   const catalogue = useCatalogue();
   const settings = useSettings();
+  const words = useWords();
   const { run } = useCommands();
   const tanks = useTanks();
   const [wished, setWished] = useState<readonly SpeciesProfile[]>([]);
@@ -140,8 +141,7 @@ export function FromFish({
       about="Name the fish you want and, if you like, the place. Lomvik finds the tank that carries them; compatibility comes next, on the stock list."
     >
       <div className="flex max-h-[75dvh] flex-col gap-3 overflow-y-auto">
-        <SpeciesSearch
-          catalogue={catalogue}
+        <SpeciesField
           label="A fish you want"
           onPick={(profile) =>
             setWished((before) => (before.includes(profile) ? before : [...before, profile]))
@@ -211,8 +211,9 @@ export function FromFish({
             </div>
             {offered.length > 0 && (
               <Caution>
-                Sizes are nominal: measure before you buy. A filled tank is heavy; from about 200 L, and in
-                old or rented buildings, ask a structural engineer.
+                Sizes are nominal: measure before you buy. A filled tank is heavy; from about{' '}
+                {words.quantity('volume', ASK_ENGINEER_L)}, and in old or rented buildings, ask a structural
+                engineer.
               </Caution>
             )}
           </>

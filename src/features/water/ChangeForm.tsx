@@ -1,7 +1,6 @@
 'use client';
 
 import { CHANGE_CHECKS, type ChangeCheck, eventFields } from '@/core/events';
-import { numberField } from '@/core/kernel';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useRoomForm } from '@/session/react/useRoomForm';
 import type { TankView } from '@/session/react/useTanks';
@@ -19,22 +18,23 @@ const WORDS: Readonly<Record<ChangeCheck, string>> = {
   'lid closed': 'Lid closed',
 };
 const USUAL = 0.5;
+const fields = eventFields('water-changed');
 
 /** A water change with the steps that kill fish when they are forgotten. */
 export function ChangeForm({ tank }: { readonly tank: TankView }) {
   const { session, keep } = useCommands();
-  const usual = Math.round((tank.body.routine?.changeFraction ?? USUAL) * 100);
+  const usual = tank.body.routine?.changeFraction ?? USUAL;
   const form = useRoomForm({
-    fields: { percent: numberField('percent', 1, 100), checked: eventFields('water-changed').checked },
-    start: { percent: usual, checked: [] },
-    stays: ['percent'],
-    save: ({ percent, checked }) =>
+    fields: { fraction: fields.fraction, checked: fields.checked },
+    start: { fraction: usual, checked: [] },
+    stays: ['fraction'],
+    save: ({ fraction, checked }) =>
       keep('Water change logged', [
         appendChange(session, {
           type: 'water-changed',
           on: momentOn(todayIso()),
           tank: tank.id,
-          fraction: percent / 100,
+          fraction,
           checked,
           note: '',
         }),
@@ -49,7 +49,7 @@ export function ChangeForm({ tank }: { readonly tank: TankView }) {
       </Caution>
       <Form form={form}>
         <div className="mt-2 grid gap-x-6 gap-y-1 sm:grid-cols-[8rem_1fr]">
-          <TextField label="Share changed, %" {...form.part('percent')} />
+          <TextField label="Share changed" {...form.part('fraction')} />
           <fieldset>
             <legend className="text-[12px] font-medium text-slate">Tick each when done</legend>
             <TickList

@@ -3,10 +3,14 @@
 import { addDays, differenceInCalendarDays, format, parseISO } from 'date-fns';
 import { NITRATE_EDGE } from '@/core/rules';
 import type { OutlookPoint } from '@/core/water';
+import { toCore } from '@/core/kernel';
+import { useWords } from '@/session/react/useSayings';
+import { countOf } from '@/words/en';
+import { keptUnitOf } from '@/ui/form/typed';
 import { LineChart } from '@/ui/chart/LineChart';
 import type { ChartLine } from '@/ui/chart/lines';
 import type { WaterLog } from './useWaterLog';
-import { READING_FIELDS, type Reading } from './waterFields';
+import { READING_FIELDS, type Reading, READINGS } from './waterFields';
 
 const SHOWN_DAYS = 90;
 const AHEAD_DAYS = 28;
@@ -23,21 +27,25 @@ export function WaterChart({
   readonly today: string;
   readonly reading: Reading;
 }) {
+  const words = useWords();
+  const field = READING_FIELDS.find(({ name }) => name === reading);
+  const kept = keptUnitOf(READINGS[reading]);
+  const label = field?.label ?? '';
+  const shown = (value: number): number =>
+    kept ? words.value(kept.kind, toCore(kept.kind, value, kept.id)) : value;
   const dayOf = (on: string): number => differenceInCalendarDays(parseISO(on), parseISO(today));
   const measured = log.tests
     .filter((test) => test[reading] !== undefined && dayOf(test.on) >= -SHOWN_DAYS)
-    .map((test) => ({ x: dayOf(test.on), y: test[reading] as number }))
+    .map((test) => ({ x: dayOf(test.on), y: shown(test[reading] as number) }))
     .sort((a, b) => a.x - b.x);
   const nitrate = reading === 'nitrateMgL';
-  const field = READING_FIELDS.find(({ name }) => name === reading);
-  const words = field ? `${field.label.toLowerCase()}${field.unit ? `, ${field.unit}` : ''}` : '';
   // Marks stand at the foot of the chart, whatever is drawn.
   const foot = nitrate || measured.length === 0 ? 0.8 : Math.min(...measured.map((one) => one.y));
   const first = Math.min(-7, measured[0]?.x ?? -7);
   const marks = (days: readonly string[], y: number): { x: number; y: number }[] =>
     days.map((on) => ({ x: dayOf(on), y })).filter((mark) => mark.x >= first && mark.x <= 0);
   const lines: readonly ChartLine[] = [
-    { label: `${field?.label.toLowerCase() ?? ''} measured`, points: measured, ink: 'deep', dots: 4 },
+    { label: `${label} measured`, points: measured, ink: 'deep', dots: 4 },
     ...(nitrate
       ? ([
           {
@@ -80,7 +88,7 @@ export function WaterChart({
   ];
   return (
     <LineChart
-      label={`${field?.label ?? ''}: ${measured.length} tests${nitrate ? `, and what is expected in the next ${AHEAD_DAYS} days` : ''}`}
+      label={`${label}: ${countOf(measured.length, 'test')}${nitrate ? `, and what is expected in the next ${AHEAD_DAYS} days` : ''}`}
       lines={lines}
       height={288}
       x={{
@@ -89,7 +97,7 @@ export function WaterChart({
         max: AHEAD_DAYS,
         write: (day) => format(addDays(parseISO(today), day), 'd MMM'),
       }}
-      y={{ label: words, fromZero: nitrate }}
+      y={{ label: kept ? `${label}, ${words.unit(kept.kind)}` : label, fromZero: nitrate }}
       png="lomvik-water.png"
     />
   );

@@ -1,5 +1,7 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { changeSettings } from '@/core/commands';
+import { DEFAULT_SETTINGS } from '@/core/records';
 import type { Dated } from '@/core/events/events';
 import { appendChange } from '@/session/react/useCommands';
 import type { Session } from '@/session/types';
@@ -64,13 +66,13 @@ describe('Water change', () => {
     expect(screen.getByText('4 still to tick')).toBeInTheDocument();
     const steps = within(screen.getByRole('group', { name: 'Tick each when done' }));
     for (const box of steps.getAllByRole('checkbox')) await userEvent.click(box);
-    await userEvent.clear(screen.getByLabelText('Share changed, %'));
-    await userEvent.type(screen.getByLabelText('Share changed, %'), '140');
+    await userEvent.clear(screen.getByLabelText('Share changed'));
+    await userEvent.type(screen.getByLabelText('Share changed'), '140');
     await userEvent.click(done);
-    expect(await screen.findByRole('alert')).toHaveTextContent('Type 1 to 100. You typed “140”.');
+    expect(await screen.findByRole('alert')).toHaveTextContent('Type 1% to 100%. You typed “140”.');
     expect(session.state.getState().entries).toEqual([]);
-    await userEvent.clear(screen.getByLabelText('Share changed, %'));
-    await userEvent.type(screen.getByLabelText('Share changed, %'), '40');
+    await userEvent.clear(screen.getByLabelText('Share changed'));
+    await userEvent.type(screen.getByLabelText('Share changed'), '40');
     await userEvent.click(done);
     await waitFor(() =>
       expect(last(session)).toMatchObject({
@@ -79,6 +81,22 @@ describe('Water change', () => {
         checked: expect.arrayContaining(['dechlorinated', 'heater on again']),
       }),
     );
+  });
+});
+
+describe('The chart of readings', () => {
+  it('is drawn in the keeper’s units', async () => {
+    const session = await room();
+    await session.run(
+      'units',
+      changeSettings(session.state.getState().documents, DEFAULT_SETTINGS, { temperature: 'F' }),
+    );
+    await record(session, { type: 'tested', on: ago(1), tank: TANK, temperatureC: 25, note: '' });
+    show(session, <WaterScreen />);
+    await userEvent.selectOptions(screen.getByLabelText('Reading'), 'Temperature');
+    await userEvent.click(screen.getAllByText('as a table')[0]!);
+    const table = await screen.findByRole('table', { name: /^Temperature: 1 test \(Temperature, °F\)$/ });
+    expect(within(table).getByRole('cell', { name: '77' })).toBeInTheDocument();
   });
 });
 

@@ -8,20 +8,18 @@ export type Reading = Exclude<
 interface ReadingField {
   readonly name: Reading;
   readonly label: string;
-  /** The unit that is kept. */
-  readonly unit: string;
 }
 
 /** What a test may read, in the order in which kits are used. */
 export const READING_FIELDS: readonly ReadingField[] = [
-  { name: 'temperatureC', label: 'Temperature', unit: '°C' },
-  { name: 'ph', label: 'pH', unit: '' },
-  { name: 'ammoniaMgL', label: 'Ammonia', unit: 'mg/L' },
-  { name: 'nitriteMgL', label: 'Nitrite', unit: 'mg/L' },
-  { name: 'nitrateMgL', label: 'Nitrate', unit: 'mg/L' },
-  { name: 'ghDh', label: 'Hardness', unit: '°dH' },
-  { name: 'khDh', label: 'KH', unit: '°dH' },
-  { name: 'tdsPpm', label: 'TDS', unit: 'ppm' },
+  { name: 'temperatureC', label: 'Temperature' },
+  { name: 'ph', label: 'pH' },
+  { name: 'ammoniaMgL', label: 'Ammonia' },
+  { name: 'nitriteMgL', label: 'Nitrite' },
+  { name: 'nitrateMgL', label: 'Nitrate' },
+  { name: 'ghDh', label: 'GH' },
+  { name: 'khDh', label: 'KH' },
+  { name: 'tdsPpm', label: 'TDS, ppm' },
 ];
 
 const { temperatureC, ph, ammoniaMgL, nitriteMgL, nitrateMgL, ghDh, khDh, tdsPpm } = eventFields('tested');

@@ -5,6 +5,7 @@ import type { FormEvent } from 'react';
 import { useForm, useWatch, type FieldErrors, type FieldValues } from 'react-hook-form';
 import type { InferType, ObjectShape, Schema } from 'yup';
 import { type Fault, formatQuantity, keeperUnit, toCore, unitById, type UnitChoice } from '@/core/kernel';
+import { percent } from '@/words/en';
 import { fieldWords } from '@/ui/form/fieldWords';
 import { describeField, keptUnitOf, typedSchema } from '@/ui/form/typed';
 import type { Kept } from './useCommands';
@@ -44,6 +45,7 @@ function fieldAt<S extends ObjectShape>({ fields, fieldOf }: Definition<S>, path
 function shownAt(field: Schema | undefined, value: unknown, choice: UnitChoice): unknown {
   if (typeof value !== 'number' || !field) return value;
   const kept = keptUnitOf(field);
+  if (describeField(field).meta?.form === 'share') return percent(value);
   return kept
     ? formatQuantity(kept.kind, toCore(kept.kind, value, kept.id), keeperUnit(kept.kind, choice))
     : String(value);

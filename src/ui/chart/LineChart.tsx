@@ -39,7 +39,7 @@ function Twin({ label, lines, x, y }: ChartProps) {
         </p>
       )}
       <Table
-        caption={label}
+        caption={y.label ? `${label} (${y.label})` : label}
         heads={[{ name: x.label || 'When' }, ...lines.map((line) => ({ name: line.label, figures: true }))]}
       >
         {rows.slice(-ROWS).map(([at, ...values], index) => (

@@ -8,6 +8,7 @@ import {
   type UnitChoice,
   type UnitDefinition,
 } from '@/core/kernel';
+import { percent } from '@/words/en';
 import { describeField, keptUnitOf, type Described } from './typed';
 
 /** Two ways to type each kind of quantity. */
@@ -52,10 +53,14 @@ const inUnits =
   (value: number): string =>
     formatQuantity(kept.kind, toCore(kept.kind, value, kept.id), keeperUnit(kept.kind, choice));
 
+/** How a bound of a number field is written: in the keeper's unit, in percent, or as it is. */
+const writer = ({ meta }: Described, kept: UnitDefinition | undefined, choice: UnitChoice) =>
+  kept ? inUnits(kept, choice) : meta?.form === 'share' ? percent : String;
+
 /** Within which bounds a number of a field is taken, in the keeper's unit. */
 export function boundWords(field: Schema, choice: UnitChoice): string {
   const kept = keptUnitOf(field);
-  return `Type ${numberWords(describeField(field), kept ? inUnits(kept, choice) : String)}.`;
+  return `Type ${numberWords(describeField(field), writer(describeField(field), kept, choice))}.`;
 }
 
 /** What to type into a field, with an example, and what was typed. `test` is the name of the check that failed. */
@@ -67,11 +72,11 @@ export function fieldWords(field: Schema, test: string, typed: unknown, choice: 
   const found = blank ? '' : ` You typed “${typed.trim()}”.`;
   if (test === 'past') return 'Choose today or earlier.';
   if (test === 'coming') return 'Choose a day to come.';
-  if (meta?.form) return 'Choose a day.';
+  if (meta?.form === 'day' || meta?.form === 'moment') return 'Choose a day.';
   if (meta?.choices) return 'Choose one.';
   if (type === 'number') {
     const unread = kept && (blank || test === 'typeError');
-    return `Type ${unread ? SUCH_AS[kept.kind] : numberWords(described, kept ? inUnits(kept, choice) : String)}.${found}`;
+    return `Type ${unread ? SUCH_AS[kept.kind] : numberWords(described, writer(described, kept, choice))}.${found}`;
   }
   if (test === 'max') return `Type at most ${paramOf(described, 'max')?.toLocaleString('en')} letters.`;
   return blank ? 'Fill this in.' : `Type ${String(described.label ?? 'something else')}.${found}`;

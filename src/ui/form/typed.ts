@@ -12,7 +12,7 @@ import {
 export interface FieldMeta {
   /** The unit that a quantity is kept in. */
   readonly unit?: KeptUnit;
-  readonly form?: 'day' | 'moment';
+  readonly form?: 'day' | 'moment' | 'share';
   readonly choices?: readonly string[];
 }
 
@@ -28,9 +28,15 @@ export function keptUnitOf(field: Schema): UnitDefinition | undefined {
 /** Digits behind the point that a converted quantity keeps: a hundredth of a millimetre, a thousandth of a degree. */
 const KEPT_DIGITS = 3;
 
-function readNumber(text: string, unit: KeptUnit | undefined, choice: UnitChoice): number {
+/** A share is read in percent. */
+const PERCENT = 100;
+
+function readNumber(text: string, { unit, form }: FieldMeta, choice: UnitChoice): number {
   const kept = unit && keptUnit(unit);
-  if (!kept) return Number(text.replace(',', '.').replace(/\s*%$/, ''));
+  if (!kept) {
+    const plain = Number(text.replace(',', '.').replace(/\s*%$/, ''));
+    return form === 'share' ? plain / PERCENT : plain;
+  }
   const parsed = parseQuantity(kept.kind, text, keeperUnit(kept.kind, choice));
   return parsed.ok
     ? Number(fromCore(kept.kind, parsed.quantity.core, kept.id).toFixed(KEPT_DIGITS))
@@ -39,13 +45,13 @@ function readNumber(text: string, unit: KeptUnit | undefined, choice: UnitChoice
 
 /** A field of the core that also takes what is typed: blank where it may be missing, and any unit of its kind. */
 function typedField(field: Schema, choice: UnitChoice): Schema {
-  const { type, optional, meta } = describeField(field);
-  const blank = optional ? undefined : type === 'number' ? Number.NaN : '';
+  const { type, optional, nullable, meta } = describeField(field);
+  const blank = optional ? undefined : nullable ? null : type === 'number' ? Number.NaN : '';
   return field.transform((value: unknown, original: unknown) => {
     if (typeof original !== 'string') return value;
     const text = original.trim();
     if (text === '') return blank;
-    return type === 'number' ? readNumber(text, meta?.unit, choice) : text;
+    return type === 'number' ? readNumber(text, meta ?? {}, choice) : text;
   });
 }
 

@@ -1,12 +1,11 @@
-import type { CauseGroup } from '@/core/assess';
-import type { Finding } from '@/core/rules';
+import type { CauseGroup, Told } from '@/core/assess';
 import { sayFact } from './findings';
 import { sayWaterOf } from './findings/water';
 import { listed } from './names';
 import type { Words } from './words';
 
 /** Species of the worst findings of a group for which something holds. */
-const named = (group: CauseGroup, is: (finding: Finding) => boolean): readonly string[] => [
+const named = (group: CauseGroup<Told>, is: (finding: Told) => boolean): readonly string[] => [
   ...new Set(
     group.findings
       .filter((finding) => finding.severity === group.severity && is(finding))
@@ -16,7 +15,7 @@ const named = (group: CauseGroup, is: (finding: Finding) => boolean): readonly s
 const always = (): boolean => true;
 
 /** What several findings of one cause say together; null where the worst of them says it best. */
-function together(group: CauseGroup, words: Words): string | null {
+function together(group: CauseGroup<Told>, words: Words): string | null {
   const { cause, findings } = group;
   const [first] = findings;
   const who = named(group, always);
@@ -53,5 +52,5 @@ function together(group: CauseGroup, words: Words): string | null {
 }
 
 /** The headline of a group of findings, not yet with a capital. */
-export const sayCause = (group: CauseGroup, words: Words): string =>
-  together(group, words) ?? sayFact(group.findings[0] as Finding, words);
+export const sayCause = (group: CauseGroup<Told>, words: Words): string =>
+  together(group, words) ?? sayFact(group.findings[0] as Told, words);

@@ -1,4 +1,12 @@
-import type { Assessment, CauseGroup, Growth } from '@/core/assess';
+import {
+  type Assessment,
+  type CauseGroup,
+  fishIn,
+  groupByCause,
+  type Growth,
+  isBad,
+  type Told,
+} from '@/core/assess';
 import type { DueItem } from '@/core/due';
 import type { Dated } from '@/core/events';
 import type { UnitChoice } from '@/core/kernel';
@@ -10,7 +18,7 @@ import { type RoomNames, sayEvent } from './diary';
 import { sayDue } from './due';
 import { sayFact } from './findings';
 import { sayFix } from './fixes';
-import { capital } from './names';
+import { capital, countOf } from './names';
 import { whyOf } from './why';
 import { monthName, wordsFor } from './words';
 
@@ -19,12 +27,14 @@ export interface Sayings {
   /** What a finding says; one that begins later opens with its date. */
   readonly finding: (finding: Reason) => string;
   /** The headline of findings of one cause. */
-  readonly cause: (group: CauseGroup) => string;
+  readonly cause: (group: CauseGroup<Told>) => string;
   /** A problem that a newcomer makes worse. */
   readonly grows: (growth: Growth) => string;
   readonly fix: (fix: Fix) => string;
   /** "Fits until Jul 2027, then Stop" */
   readonly verdict: (answer: Pick<Assessment, 'today' | 'later'>) => string;
+  /** A whole list in one breath: the verdict, the worst problem and how many more there are. */
+  readonly inShort: (answer: Assessment) => string;
   /** A length of a fish. */
   readonly length: (cm: number) => string;
   /** What happened, as a line of the diary. */
@@ -48,13 +58,25 @@ const dated = (said: string, from: string | null): string =>
 /** What a finding says, and what a fix does, in the words of a keeper. */
 export function sayingsFor(catalogue: Pick<Catalogue, 'byId'>, choice: UnitChoice): Sayings {
   const words = wordsFor(catalogue, choice);
+  const cause = (group: CauseGroup<Told>): string => dated(sayCause(group, words), group.from);
+  const verdict: Sayings['verdict'] = ({ today, later }) =>
+    later === null ? VERDICTS[today] : `${VERDICTS[today]} ${untilThen(later)}`;
   return {
     finding: (finding) => dated(sayFact(finding, words), finding.from),
     grows: (growth) => sayGrowth(growth, words),
-    cause: (group) => dated(sayCause(group, words), group.from),
+    cause,
     fix: (fix) => sayFix(fix, words),
-    verdict: ({ today, later }) =>
-      later === null ? VERDICTS[today] : `${VERDICTS[today]} ${untilThen(later)}`,
+    verdict,
+    inShort: (answer) => {
+      const [worst, ...more] = groupByCause(answer.findings.filter(isBad), fishIn(answer.context.kinds));
+      return [
+        `${verdict(answer)}.`,
+        worst === undefined ? 'No problems.' : cause(worst),
+        more.length === 0 ? '' : `${countOf(more.length, 'more problem')}.`,
+      ]
+        .filter(Boolean)
+        .join(' ');
+    },
     length: (cm) => words.quantity('length', cm),
     event: (event, names) => sayEvent(event, names, words),
     due: ({ fact }) => sayDue(fact, words),

@@ -5,6 +5,21 @@ import { capital, listed, pluralOf } from './names';
 import { METRIC, quantitiesIn, US } from './quantities';
 import { sayingsFor } from './sayings';
 
+describe('a list in short', () => {
+  const say = sayingsFor(catalogue, METRIC);
+  it('says the verdict, the worst problem and how many more there are', () => {
+    const oscar = { species: 'astronotus-ocellatus', count: 1, lengthCm: 20 };
+    const short = say.inShort(
+      judge(plan(TANKS.us75, [oscar, { species: 'paracheirodon-innesi', count: 10 }])),
+    );
+    expect(short).toMatch(/^Stop\. The oscar eats neon tetras.*\. \d+ more problems?\.$/);
+  });
+  it('says so where there is nothing wrong', () =>
+    expect(say.inShort(judge(plan(TANKS.us29, [{ species: 'paracheirodon-innesi', count: 12 }])))).toBe(
+      'Fits. No problems.',
+    ));
+});
+
 describe('names', () => {
   // Words of the trade (common practice).
   it.each([

@@ -1,4 +1,4 @@
-import { choiceField, listField, numberField } from '../../kernel';
+import { choiceField, listField, shareField } from '../../kernel';
 import { defineEvent, note, tank } from '../define';
 import { withTank } from '../roomChanges';
 import { CHANGE_CHECKS, type ChangeCheck } from '../vocabulary';
@@ -9,7 +9,7 @@ export const waterChanged = defineEvent(
   'a water change',
   {
     tank: tank(),
-    fraction: numberField('a share of the water', 0.01, 1),
+    fraction: shareField('a share of the water', 0.01),
     /** What was ticked: forgetting one of these kills fish. */
     checked: listField<ChangeCheck>('what was ticked', choiceField('a check', CHANGE_CHECKS)),
     note: note(),

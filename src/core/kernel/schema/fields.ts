@@ -38,6 +38,10 @@ const finite = (value: unknown): boolean => value === undefined || value === nul
 /** A finite number within [low, high], both included. */
 export const numberField = (meaning: string, low: number, high: number) => boundedField(meaning, low, high);
 
+/** A share within [low, 1], kept as a fraction; forms show and read it in percent. */
+export const shareField = (meaning: string, low: number) =>
+  boundedField(meaning, low, 1).meta({ form: 'share' });
+
 /** A number above nothing and at most `high`. */
 export const positiveField = (meaning: string, high: number) => aboveZeroField(meaning, high);
 
