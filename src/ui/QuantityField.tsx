@@ -1,9 +1,9 @@
 'use client';
 
-import { useState, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { formatQuantity, parseQuantity, type QuantityKind, withUnit } from '@/core/kernel';
 import { unreadWords } from './form/fieldWords';
-import { TextField } from './Field';
+import { KeptField, type Read } from './form/KeptField';
 
 interface Props {
   readonly label: string;
@@ -14,12 +14,13 @@ interface Props {
   readonly entered?: string | undefined;
   /** The unit of a bare number, and of values that nobody typed. */
   readonly unit: string;
-  readonly onChange: (core: number | undefined, text: string) => void;
+  /** Keeps it; what was refused and why, or null. */
+  readonly onChange: (core: number | undefined, text: string) => void | Promise<string | null>;
   readonly hint?: ReactNode;
   /** What it is taken to be while nobody says, in the core's unit. */
   readonly assumed?: number | undefined;
   readonly optional?: boolean;
-  /** Refuses a value that makes no sense here; words that follow "expected". */
+  /** Refuses a value that makes no sense here, in words. */
   readonly refuse?: (core: number) => string | null;
 }
 
@@ -36,48 +37,21 @@ export function QuantityField({
   optional = false,
   refuse,
 }: Props) {
-  const shown = value === undefined ? '' : (entered ?? formatQuantity(kind, value, unit));
-  const [draft, setDraft] = useState<string | null>(null);
-  const [error, setError] = useState<string | undefined>();
-
-  const settle = (): void => {
-    if (draft === null) return;
-    if (draft.trim() === '' && optional) {
-      setDraft(null);
-      setError(undefined);
-      if (value !== undefined) onChange(undefined, '');
-      return;
-    }
-    const parsed = parseQuantity(kind, draft, unit);
-    const refused = parsed.ok ? refuse?.(parsed.quantity.core) : unreadWords(kind, draft);
-    if (!parsed.ok || refused) {
-      setError(refused ?? undefined);
-      return;
-    }
-    setError(undefined);
-    setDraft(null);
-    const typed = withUnit(parsed.quantity.text, kind, unit);
-    if (typed !== shown) onChange(parsed.quantity.core, typed);
+  const read = (typed: string): Read<number | undefined> => {
+    if (typed === '' && optional) return { value: undefined };
+    const parsed = parseQuantity(kind, typed, unit);
+    if (!parsed.ok) return { why: unreadWords(kind, typed) };
+    const refused = refuse?.(parsed.quantity.core);
+    return refused ? { why: refused } : { value: parsed.quantity.core };
   };
-
   return (
-    <TextField
+    <KeptField
       label={label}
       hint={value === undefined && assumed !== undefined ? 'assumed' : hint}
       placeholder={assumed === undefined ? undefined : formatQuantity(kind, assumed, unit)}
-      error={error}
-      className="fig min-h-8 w-full rounded-xs border border-line bg-panel px-2 py-1 aria-[invalid=true]:border-buoy"
-      value={draft ?? shown}
-      onChange={(event) => setDraft(event.target.value)}
-      onBlur={settle}
-      onKeyDown={(event) => {
-        if (event.key === 'Enter') settle();
-        if (event.key === 'Escape') {
-          setDraft(null);
-          setError(undefined);
-        }
-      }}
-      autoComplete="off"
+      shown={value === undefined ? '' : (entered ?? formatQuantity(kind, value, unit))}
+      read={read}
+      onKeep={(core, typed) => onChange(core, core === undefined ? '' : withUnit(typed, kind, unit))}
     />
   );
 }

@@ -1,30 +1,30 @@
 'use client';
 
 import { format, parseISO } from 'date-fns';
-import { useState } from 'react';
 import { decideToGo, rehome } from '@/core/commands';
 import type { Resident, ToGo } from '@/core/events';
-import { useCommands } from '@/session/react/useCommands';
+import { keptWords, useCommands } from '@/session/react/useCommands';
 import { useResidentName } from '@/session/react/useNames';
 import { momentOn, todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
-import { INPUT } from '@/ui/Field';
+import { KeptText } from '@/ui/KeptText';
 import { Caution } from '@/ui/Screen';
 
 function Waiting({ resident, toGo }: { readonly resident: Resident; readonly toGo: ToGo }) {
-  const { session, run } = useCommands();
+  const { session, run, keep } = useCommands();
   const nameOf = useResidentName();
-  const [taker, setTaker] = useState(toGo.taker);
   const name = `${toGo.count < resident.count || toGo.count > 1 ? `${toGo.count} of ` : ''}${nameOf(resident)}`;
   const on = (): string => momentOn(todayIso());
-  const decide = (label: string, how: Partial<ToGo>): void => {
+  const decide = async (label: string, how: Partial<ToGo>): Promise<string | null> => {
     const { count, reason, note } = { ...toGo, ...how };
-    void run(label, [
-      decideToGo(
-        { on: on(), resident: resident.id, count, reason, taker: how.taker ?? toGo.taker, note },
-        session.stamp,
-      ),
-    ]);
+    return keptWords(
+      await keep(label, [
+        decideToGo(
+          { on: on(), resident: resident.id, count, reason, taker: how.taker ?? toGo.taker, note },
+          session.stamp,
+        ),
+      ]),
+    );
   };
   const gone = (): void =>
     void run(`${name} rehomed`, [
@@ -50,29 +50,22 @@ function Waiting({ resident, toGo }: { readonly resident: Resident; readonly toG
         </span>
       </p>
       <div className="flex flex-wrap items-center gap-1">
-        <input
-          aria-label={`New keeper of ${name}`}
+        <KeptText
+          label={`New keeper of ${name}`}
+          labelHidden
           placeholder="new keeper"
-          className={`${INPUT} max-w-48`}
-          value={taker}
-          onChange={(event) => setTaker(event.target.value)}
-          onBlur={() =>
-            taker.trim() !== toGo.taker &&
-            decide(taker.trim() ? `${name} has a new keeper` : `${name} needs a new keeper again`, {
-              taker: taker.trim(),
-            })
+          wrap="w-48"
+          value={toGo.taker}
+          onKeep={(taker) =>
+            decide(taker === '' ? `${name} needs a new keeper again` : `${name} has a new keeper`, { taker })
           }
-          onKeyDown={(event) => {
-            if (event.key === 'Enter') event.currentTarget.blur();
-            if (event.key === 'Escape') setTaker(toGo.taker);
-          }}
         />
         {toGo.taker ? (
           <Button onClick={gone}>Record rehoming</Button>
         ) : (
           <span className="text-[13px] text-slate">no new keeper yet</span>
         )}
-        <Button tone="quiet" onClick={() => decide(`${name} stays`, { count: 0, note: '' })}>
+        <Button tone="quiet" onClick={() => void decide(`${name} stays`, { count: 0, note: '' })}>
           Keep after all
         </Button>
       </div>

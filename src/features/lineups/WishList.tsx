@@ -13,7 +13,10 @@ import { failureWords, type WorkerFailure } from '@/workers/workerLine';
 import { Button } from '@/ui/Button';
 import { Failed } from '@/ui/Failed';
 import { classes } from '@/ui/classes';
-import { INPUT, SelectField } from '@/ui/Field';
+import { SelectField } from '@/ui/Field';
+import { typedWords } from '@/ui/form/fieldWords';
+import { KeptField, type Read } from '@/ui/form/KeptField';
+import { NumberField } from '@/ui/NumberField';
 import { Section } from '@/ui/Screen';
 import type { Wishes } from './useWishes';
 
@@ -22,67 +25,21 @@ const WEIGHTS = [1, 2, 3, 4, 5] as const;
 const MOST_OF_A_SET = 10;
 const MET = { shop: 0, specialist: 1, club: 2 } as const;
 
-/** A price as typed; undefined when blank, null when it is none. */
-function priceOf(text: string): number | undefined | null {
-  if (text.trim() === '') return undefined;
-  const value = Number(text.replace(',', '.'));
-  return Number.isFinite(value) && value >= 0 && value <= 1e6 ? value : null;
-}
+const MOST_MONEY = 1e6;
+const MOST_COUNT = 500;
+/** Figures in a row: what they are stands at the head. */
+const FIGURE = { labelHidden: true, align: 'right', wrap: 'w-18 shrink-0' } as const;
 
-/** Counts as typed, such as "6, 10"; undefined when blank, null when they are none. */
-function countsOf(text: string): number[] | undefined | null {
-  if (text.trim() === '') return undefined;
-  const counts = text
+/** Counts as typed, such as "6, 10"; undefined when blank. */
+function countsOf(typed: string): Read<number[] | undefined> {
+  if (typed === '') return { value: undefined };
+  const counts = typed
     .split(/[\s,;]+/)
     .filter(Boolean)
     .map(Number);
-  return counts.every((count) => Number.isInteger(count) && count >= 1 && count <= 500) ? counts : null;
-}
-
-/** A field of a wish that is kept when the keeper leaves it; what makes no sense is refused and stays to be mended. */
-function WishField<T>({
-  label,
-  expected,
-  placeholder,
-  value,
-  read,
-  onKeep,
-}: {
-  readonly label: string;
-  readonly expected: string;
-  readonly placeholder: string;
-  readonly value: string;
-  readonly read: (text: string) => T | undefined | null;
-  readonly onKeep: (value: T | undefined) => void;
-}) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const wrong = typed !== null && read(typed) === null;
-  const leave = (): void => {
-    if (typed === null) return;
-    const kept = read(typed);
-    if (kept === null) return;
-    onKeep(kept);
-    setTyped(null);
-  };
-  return (
-    <span className="inline-block w-18 shrink-0">
-      <input
-        aria-label={label}
-        aria-invalid={wrong || undefined}
-        title={expected}
-        inputMode="numeric"
-        className={`${INPUT} fig text-right`}
-        placeholder={placeholder}
-        value={typed ?? value}
-        onChange={(event) => setTyped(event.target.value)}
-        onBlur={leave}
-        onKeyDown={(event) => {
-          if (event.key === 'Enter') leave();
-          if (event.key === 'Escape') setTyped(null);
-        }}
-      />
-    </span>
-  );
+  return counts.every((count) => Number.isInteger(count) && count >= 1 && count <= MOST_COUNT)
+    ? { value: counts }
+    : { why: typedWords(`whole numbers from 1 to ${MOST_COUNT}, such as 6, 10`, typed) };
 }
 
 /** How much a wish weighs: five steps, the keys 1 to 5 or the arrows of a slider. */
@@ -240,25 +197,26 @@ export function WishList({ tank, wishes }: { readonly tank: TankView; readonly w
                 <Weight
                   name={name}
                   value={wish.weight ?? 1}
-                  onChange={(weight) => wishes.change(wish.species, { weight })}
+                  onChange={(weight) => void wishes.change(wish.species, { weight })}
                 />
                 {prices ? (
-                  <WishField
+                  <NumberField
                     label={`Price of one ${name}`}
-                    expected="The price of one, in your own money"
-                    placeholder="–"
-                    value={wish.price === undefined ? '' : String(wish.price)}
-                    read={priceOf}
+                    {...FIGURE}
+                    placeholder="price"
+                    value={wish.price}
+                    least={0}
+                    most={MOST_MONEY}
                     onKeep={(price) => wishes.change(wish.species, { price })}
                   />
                 ) : (
-                  <WishField
+                  <KeptField
                     label={`Numbers of ${name} to consider`}
-                    expected="Numbers to consider: whole numbers from 1 to 500, with commas"
+                    {...FIGURE}
                     placeholder={[
                       ...new Set([profile.company.smallestGroup, profile.company.comfortableGroup]),
                     ].join(', ')}
-                    value={wish.counts?.join(', ') ?? ''}
+                    shown={wish.counts?.join(', ') ?? ''}
                     read={countsOf}
                     onKeep={(counts) => wishes.change(wish.species, { counts })}
                   />

@@ -8,52 +8,16 @@ import type { DocumentId } from '@/core/kernel';
 import type { Finding } from '@/core/rules';
 import { countedOf, everyOf } from '@/words/en';
 import { useCatalogue } from '@/session/react/RoomProvider';
-import { useCommands } from '@/session/react/useCommands';
+import { keptWords, useCommands } from '@/session/react/useCommands';
 import { useDrafts, useResidents, type DraftView, type TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
-import { INPUT, SelectField } from '@/ui/Field';
+import { SelectField } from '@/ui/Field';
+import { KeptText } from '@/ui/KeptText';
 import { Empty, Section } from '@/ui/Screen';
 import { VerdictMark } from '@/ui/SeverityMark';
 import { Cell, Row, Table } from '@/ui/Table';
 import { CauseLines } from './CauseLines';
-
-/** A line of text that is kept when the keeper leaves it. */
-function Words({
-  label,
-  value,
-  needed = false,
-  hint,
-  onKeep,
-}: {
-  readonly label: string;
-  readonly value: string;
-  readonly needed?: boolean;
-  readonly hint?: string;
-  readonly onKeep: (text: string) => void;
-}) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const leave = (): void => {
-    const text = typed?.trim();
-    if (text !== undefined && text !== value && !(needed && text === '')) onKeep(text);
-    setTyped(null);
-  };
-  return (
-    <input
-      aria-label={label}
-      className={`${INPUT} mb-1 min-w-28`}
-      placeholder={hint}
-      maxLength={500}
-      value={typed ?? value}
-      onChange={(event) => setTyped(event.target.value)}
-      onBlur={leave}
-      onKeyDown={(event) => {
-        if (event.key === 'Enter') leave();
-        if (event.key === 'Escape') setTyped(null);
-      }}
-    />
-  );
-}
 
 interface Judged {
   readonly draft: DraftView;
@@ -140,13 +104,13 @@ function Compare({ judged }: { readonly judged: readonly Judged[] }) {
 
 /** Several draft lists for a tank: kept side by side, compared, one of them gone by. */
 export function DraftsPart({ tank }: { readonly tank: TankView }) {
-  const { session, run } = useCommands();
+  const { session, run, keep } = useCommands();
   const drafts = useDrafts(tank.id);
   const judged = useJudged(tank, drafts);
   const swap = (draft: DraftView) =>
     run(`${draft.body.name} is the active list`, ({ documents }) => goByList(documents, draft.id));
-  const describe = (label: string, id: DocumentId, how: { name?: string; note?: string }): void =>
-    void run(label, ({ documents }) => describeList(documents, id, how), true);
+  const describe = async (label: string, id: DocumentId, how: { name?: string; note?: string }) =>
+    keptWords(await keep(label, ({ documents }) => describeList(documents, id, how), true));
   if (drafts.length === 0) return <Empty>Save this list to try another.</Empty>;
   return (
     <div className="flex max-w-[72rem] flex-col gap-5">
@@ -162,15 +126,17 @@ export function DraftsPart({ tank }: { readonly tank: TankView }) {
         {judged.map(({ draft, assessment }) => (
           <Row key={draft.id}>
             <Cell>
-              <Words
+              <KeptText
                 label={`Name of ${draft.body.name}`}
+                labelHidden
                 needed
                 value={draft.body.name}
                 onKeep={(name) => describe('List named', draft.id, { name })}
               />
-              <Words
-                hint="Note"
+              <KeptText
+                placeholder="Note"
                 label={`Note on ${draft.body.name}`}
+                labelHidden
                 value={draft.body.note ?? ''}
                 onKeep={(note) => describe('Note kept', draft.id, { note })}
               />

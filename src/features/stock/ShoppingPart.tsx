@@ -1,13 +1,12 @@
 'use client';
 
 import { useSayings } from '@/session/react/useSayings';
-import { useState } from 'react';
 import { toast } from 'sonner';
 import { shoppingSum, stockCsv, stockMarkdown } from '@/core/formats';
 import { commonName } from '@/core/model';
 import { useDrafts, type TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
-import { INPUT } from '@/ui/Field';
+import { NumberField } from '@/ui/NumberField';
 import { Caution, Empty, Section } from '@/ui/Screen';
 import { Cell, Row, Table } from '@/ui/Table';
 import { saveText } from '@/session/saveFile';
@@ -16,49 +15,9 @@ import type { StockLine, useStock } from './useStock';
 
 const MOST_MONEY = 1e6;
 
-/** A figure that is kept when the keeper leaves the field, and refused with words where it is none. */
-function Amount({
-  label,
-  value,
-  valid,
-  onKeep,
-}: {
-  readonly label: string;
-  readonly value: string;
-  readonly valid: (text: string) => boolean;
-  readonly onKeep: (text: string) => void;
-}) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const shown = typed ?? value;
-  const wrong = typed !== null && !valid(typed);
-  const leave = (): void => {
-    if (typed !== null && valid(typed) && typed !== value) onKeep(typed);
-    if (typed !== null && valid(typed)) setTyped(null);
-  };
-  return (
-    <span className="inline-block w-20">
-      <input
-        aria-label={label}
-        aria-invalid={wrong || undefined}
-        inputMode="decimal"
-        className={`${INPUT} fig text-right`}
-        value={shown}
-        onChange={(event) => setTyped(event.target.value)}
-        onBlur={leave}
-        onKeyDown={(event) => {
-          if (event.key === 'Enter') leave();
-          if (event.key === 'Escape') setTyped(null);
-        }}
-      />
-    </span>
-  );
-}
-
-const isPrice = (text: string): boolean => {
-  const value = Number(text.replace(',', '.'));
-  return text.trim() === '' || (Number.isFinite(value) && value >= 0 && value <= MOST_MONEY);
-};
-const isCount = (text: string): boolean => text.trim() === '' || /^[1-9]\d{0,3}$/.test(text.trim());
+const MOST = 9999;
+/** Figures in a table: the head of the column is the label. */
+const AMOUNT = { labelHidden: true, align: 'right', wrap: 'ml-auto w-24' } as const;
 
 function BuyLine({ line, stock }: { readonly line: StockLine; readonly stock: ReturnType<typeof useStock> }) {
   const entry = line.listed;
@@ -72,28 +31,27 @@ function BuyLine({ line, stock }: { readonly line: StockLine; readonly stock: Re
       </Cell>
       <Cell figures>{line.count}</Cell>
       <Cell figures>
-        <Amount
+        <NumberField
           label={`How many ${name} to buy`}
-          value={String(buy)}
-          valid={isCount}
-          onKeep={(text) =>
-            void stock.order(entry.key, { buy: text.trim() === '' ? undefined : Number(text) })
-          }
+          {...AMOUNT}
+          value={buy}
+          least={1}
+          most={MOST}
+          whole
+          onKeep={(count) => stock.order(entry.key, { buy: count })}
         />
       </Cell>
       <Cell figures wide>
         {Math.max(0, buy - line.count) || '–'}
       </Cell>
       <Cell figures>
-        <Amount
+        <NumberField
           label={`Price of one ${name}`}
-          value={entry.price === undefined ? '' : String(entry.price)}
-          valid={isPrice}
-          onKeep={(text) =>
-            void stock.order(entry.key, {
-              price: text.trim() === '' ? undefined : Number(text.replace(',', '.')),
-            })
-          }
+          {...AMOUNT}
+          value={entry.price}
+          least={0}
+          most={MOST_MONEY}
+          onKeep={(price) => stock.order(entry.key, { price })}
         />
       </Cell>
       <Cell figures>{entry.price === undefined ? '–' : (entry.price * buy).toFixed(2)}</Cell>

@@ -12,7 +12,7 @@ import { editOf, type Fix, type PlanEdit } from '@/core/rules';
 import { everyOf } from '@/words/en';
 import { newId } from '@/session/browserStamp';
 import { useCatalogue } from '@/session/react/RoomProvider';
-import { listChange, useCommands } from '@/session/react/useCommands';
+import { keptWords, listChange, useCommands } from '@/session/react/useCommands';
 import { useAssessment } from '@/session/react/useAssessment';
 import { livingIn, useListed, useResidents, type TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
@@ -133,7 +133,7 @@ export function useStock(tank: TankView) {
 /** Ways to change a tank's list. They stay the same while the list changes: each works on what there is when its turn comes. */
 function useStockActions(tank: TankId) {
   const say = useSayings();
-  const { session, run } = useCommands();
+  const { session, run, keep } = useCommands();
   const catalogue = useCatalogue();
   return useMemo(() => {
     const remake = (
@@ -161,9 +161,15 @@ function useStockActions(tank: TankId) {
           groups.filter((entry) => !kinds.some((kind) => kind.id === entry.group.species)),
         ),
       /** What is said of a listed group for the shop: its price, how many to buy. */
-      order: (key: string, how: Pick<DraftGroup, 'price' | 'buy'>) =>
-        remake('Shopping list changed', (groups) =>
-          groups.map((entry) => (entry.key === key ? { ...entry, ...how } : entry)),
+      order: async (key: string, how: Pick<DraftGroup, 'price' | 'buy'>): Promise<string | null> =>
+        keptWords(
+          await keep(
+            'Shopping list changed',
+            listChange(tank, (groups) =>
+              groups.map((entry) => (entry.key === key ? { ...entry, ...how } : entry)),
+            ),
+            true,
+          ),
         ),
       doFix: (fix: Fix) => {
         const edit = editOf(fix);
@@ -181,5 +187,5 @@ function useStockActions(tank: TankId) {
         });
       },
     };
-  }, [run, session, tank, catalogue, say]);
+  }, [run, keep, session, tank, catalogue, say]);
 }

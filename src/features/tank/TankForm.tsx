@@ -14,9 +14,12 @@ import {
 } from '@/core/model';
 import { HIDE_KINDS, type HideKind } from '@/core/rules';
 import type { TankView } from '@/session/react/useTanks';
-import { SelectField, TextField, options } from '@/ui/Field';
+import { SelectField, options } from '@/ui/Field';
 import { Section } from '@/ui/Screen';
-import { BOW, MEASURES, Measures, PhField, PlainNumber, WATER } from './TankMeasures';
+import { KeptText } from '@/ui/KeptText';
+import { NumberField } from '@/ui/NumberField';
+import { BOW, MEASURES, Measures, WATER } from './TankMeasures';
+import { tenth } from '@/words/en';
 import { useTankEdits } from './useTankEdits';
 
 const HIDE_LABELS: Readonly<Record<HideKind, string>> = {
@@ -32,17 +35,17 @@ function Furnishing({ tank }: { readonly tank: TankView }) {
   const { save } = useTankEdits(tank);
   const { hides, lightHours, sightBreaks, hardscapeFraction } = tank.body.tank;
   const byKind = typeof hides === 'object' ? (hides as Partial<Record<HideKind, number>>) : {};
-  const put = (label: string, part: Partial<PlanTank>): void =>
+  const put = (label: string, part: Partial<PlanTank>) =>
     save(label, (old) => ({ ...old, tank: { ...old.tank, ...part } }));
-  const setHide = (kind: HideKind, count: number | undefined): void => {
+  const setHide = (kind: HideKind, count: number | undefined) => {
     const next = { ...byKind, [kind]: count };
-    put('hides', { hides: HIDE_KINDS.some((one) => next[one] !== undefined) ? next : undefined });
+    return put('hides', { hides: HIDE_KINDS.some((one) => next[one] !== undefined) ? next : undefined });
   };
   return (
     <Section title="Hiding places and light" aside="optional">
       <div className="grid grid-cols-2 gap-x-3 gap-y-2 sm:grid-cols-4">
         {HIDE_KINDS.map((kind) => (
-          <PlainNumber
+          <NumberField
             key={kind}
             label={HIDE_LABELS[kind]}
             value={byKind[kind]}
@@ -52,7 +55,7 @@ function Furnishing({ tank }: { readonly tank: TankView }) {
             onKeep={(count) => setHide(kind, count)}
           />
         ))}
-        <PlainNumber
+        <NumberField
           label="Sight breaks"
           value={sightBreaks}
           least={0}
@@ -60,16 +63,17 @@ function Furnishing({ tank }: { readonly tank: TankView }) {
           whole
           onKeep={(count) => put('sight breaks', { sightBreaks: count })}
         />
-        <PlainNumber
+        <NumberField
           label="Light, hours a day"
           value={lightHours}
           least={0}
           most={24}
           onKeep={(hours) => put('light hours', { lightHours: hours })}
         />
-        <PlainNumber
+        <NumberField
           label="Rock and wood, % of the water"
-          value={hardscapeFraction === undefined ? undefined : Math.round(hardscapeFraction * 100)}
+          value={hardscapeFraction === undefined ? undefined : hardscapeFraction * 100}
+          write={tenth}
           least={0}
           most={90}
           onKeep={(share) =>
@@ -90,12 +94,12 @@ const PRACTICES = [
 export function TankForm({ tank }: { readonly tank: TankView }) {
   const { save } = useTankEdits(tank);
   const { body } = tank;
-  const set = (part: Partial<typeof body.tank>, label: string): void =>
+  const set = (part: Partial<typeof body.tank>, label: string) =>
     save(label, (old) => ({ ...old, tank: { ...old.tank, ...part } }));
-  const rename = (name: string): void => save('name', (old) => ({ ...old, name }));
-  const setPurpose = (purpose: (typeof TANK_PURPOSES)[number]): void =>
+  const rename = (name: string) => save('name', (old) => ({ ...old, name }));
+  const setPurpose = (purpose: (typeof TANK_PURPOSES)[number]) =>
     save('purpose', (old) => ({ ...old, purpose }));
-  const practise = (part: Partial<typeof body.practice>): void =>
+  const practise = (part: Partial<typeof body.practice>) =>
     save('practice', (old) => ({ ...old, practice: { ...old.practice, ...part } }));
   return (
     <div className="grid gap-5">
@@ -105,7 +109,7 @@ export function TankForm({ tank }: { readonly tank: TankView }) {
           <SelectField
             label="Shape"
             value={body.tank.shape ?? 'box'}
-            onChange={(event) => set({ shape: event.target.value as TankShape }, 'shape')}
+            onChange={(event) => void set({ shape: event.target.value as TankShape }, 'shape')}
           >
             {options(TANK_SHAPES)}
           </SelectField>
@@ -113,45 +117,38 @@ export function TankForm({ tank }: { readonly tank: TankView }) {
           <SelectField
             label="Measured"
             value={body.tank.inside ? 'inside' : 'outside'}
-            onChange={(event) => set({ inside: event.target.value === 'inside' }, 'inside or outside')}
+            onChange={(event) => void set({ inside: event.target.value === 'inside' }, 'inside or outside')}
           >
             {options(['outside', 'inside'])}
           </SelectField>
           <SelectField
             label="Substrate"
             value={body.tank.substrate ?? 'sand'}
-            onChange={(event) => set({ substrate: event.target.value as Substrate }, 'substrate')}
+            onChange={(event) => void set({ substrate: event.target.value as Substrate }, 'substrate')}
           >
             {options(SUBSTRATES)}
           </SelectField>
           <SelectField
             label="Top"
             value={body.tank.lid === false ? 'open' : 'lid'}
-            onChange={(event) => set({ lid: event.target.value === 'lid' }, 'lid')}
+            onChange={(event) => void set({ lid: event.target.value === 'lid' }, 'lid')}
           >
             {options(['lid', 'open'])}
           </SelectField>
           <SelectField
             label="Plants"
             value={body.tank.plants ?? 'some'}
-            onChange={(event) => set({ plants: event.target.value as (typeof PLANTS)[number] }, 'plants')}
+            onChange={(event) =>
+              void set({ plants: event.target.value as (typeof PLANTS)[number] }, 'plants')
+            }
           >
             {options(PLANTS)}
           </SelectField>
-          <TextField
-            key={body.name}
-            label="Name"
-            defaultValue={body.name}
-            onBlur={(event) =>
-              event.target.value.trim() &&
-              event.target.value.trim() !== body.name &&
-              rename(event.target.value.trim())
-            }
-          />
+          <KeptText label="Name" needed value={body.name} onKeep={rename} />
           <SelectField
             label="Purpose"
             value={body.purpose}
-            onChange={(event) => setPurpose(event.target.value as (typeof TANK_PURPOSES)[number])}
+            onChange={(event) => void setPurpose(event.target.value as (typeof TANK_PURPOSES)[number])}
           >
             {options(TANK_PURPOSES)}
           </SelectField>
@@ -160,7 +157,13 @@ export function TankForm({ tank }: { readonly tank: TankView }) {
       <Furnishing tank={tank} />
       <Section title="Water" aside="optional">
         <div className="grid grid-cols-2 gap-x-3 gap-y-2 sm:grid-cols-3">
-          <PhField tank={tank} />
+          <NumberField
+            label="pH"
+            value={body.water.ph}
+            least={3}
+            most={11}
+            onKeep={(ph) => save('pH', (old) => ({ ...old, water: { ...old.water, ph } }))}
+          />
           <Measures tank={tank} rows={WATER} />
         </div>
       </Section>
@@ -174,7 +177,10 @@ export function TankForm({ tank }: { readonly tank: TankView }) {
                 number,
                 number,
               ];
-              save('routine', (old) => ({ ...old, routine: { ...old.routine, changeFraction, everyDays } }));
+              void save('routine', (old) => ({
+                ...old,
+                routine: { ...old.routine, changeFraction, everyDays },
+              }));
             }}
           >
             {[
@@ -202,7 +208,7 @@ export function TankForm({ tank }: { readonly tank: TankView }) {
               key={name}
               label={label}
               value={body.practice[name] ?? usual}
-              onChange={(event) => practise({ [name]: event.target.value })}
+              onChange={(event) => void practise({ [name]: event.target.value })}
             >
               {options(choices)}
             </SelectField>
@@ -211,7 +217,7 @@ export function TankForm({ tank }: { readonly tank: TankView }) {
             label="Rift-lake density"
             value={body.practice.riftDensity ?? ''}
             onChange={(event) =>
-              practise({
+              void practise({
                 riftDensity: (event.target.value || undefined) as (typeof DENSITIES)[number] | undefined,
               })
             }
@@ -219,7 +225,7 @@ export function TankForm({ tank }: { readonly tank: TankView }) {
             <option value="">usual for the species</option>
             {options(DENSITIES)}
           </SelectField>
-          <PlainNumber
+          <NumberField
             label="Meals a day"
             value={body.routine.mealsPerDay}
             least={0}

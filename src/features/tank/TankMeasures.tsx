@@ -1,12 +1,10 @@
 'use client';
 
-import { useState } from 'react';
 import type { Schema } from 'yup';
 import { fromCore, keeperUnit, toCore } from '@/core/kernel';
 import { planTankFields, planWaterFields } from '@/core/model';
 import { furnishTank } from '@/core/tank';
 import { useSettings, type TankView } from '@/session/react/useTanks';
-import { INPUT, TextField } from '@/ui/Field';
 import { boundWords } from '@/ui/form/fieldWords';
 import { keptUnitOf } from '@/ui/form/typed';
 import { QuantityField } from '@/ui/QuantityField';
@@ -83,78 +81,4 @@ export function Measures({ tank, rows }: { readonly tank: TankView; readonly row
       />
     );
   });
-}
-
-/** pH has no unit: a plain number. */
-export function PhField({ tank }: { readonly tank: TankView }) {
-  const { measure } = useTankEdits(tank);
-  return (
-    <TextField
-      key={tank.body.water.ph ?? 'none'}
-      label="pH"
-      inputMode="decimal"
-      className={`${INPUT} fig`}
-      defaultValue={tank.body.water.ph ?? ''}
-      onBlur={(event) => {
-        const typed = event.target.value.trim().replace(',', '.');
-        const ph = typed === '' ? undefined : Number(typed);
-        if (ph !== undefined && !(ph >= 3 && ph <= 11)) {
-          event.target.setCustomValidity('Expected a pH from 3 to 11.');
-          event.target.reportValidity();
-          return;
-        }
-        event.target.setCustomValidity('');
-        if (ph !== tank.body.water.ph) measure('pH', 'water', 'ph', ph, typed);
-      }}
-    />
-  );
-}
-
-/** A whole or decimal number without a unit, blank when nobody knows. */
-export function PlainNumber({
-  label,
-  value,
-  least,
-  most,
-  whole = false,
-  hint,
-  onKeep,
-}: {
-  readonly label: string;
-  readonly value: number | undefined;
-  readonly least: number;
-  readonly most: number;
-  readonly whole?: boolean;
-  readonly hint?: string;
-  readonly onKeep: (value: number | undefined) => void;
-}) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const text = (typed ?? '').trim().replace(',', '.');
-  const number = text === '' ? undefined : Number(text);
-  const fine =
-    number === undefined || (number >= least && number <= most && (!whole || Number.isInteger(number)));
-  const leave = (): void => {
-    if (typed === null || !fine) return;
-    if (number !== value) onKeep(number);
-    setTyped(null);
-  };
-  return (
-    <TextField
-      label={label}
-      hint={hint}
-      inputMode="decimal"
-      value={typed ?? (value === undefined ? '' : String(value))}
-      error={
-        typed !== null && !fine
-          ? `Expected ${whole ? 'a whole number' : 'a number'} from ${least} to ${most}`
-          : undefined
-      }
-      onChange={(event) => setTyped(event.target.value)}
-      onBlur={leave}
-      onKeyDown={(event) => {
-        if (event.key === 'Enter') leave();
-        if (event.key === 'Escape') setTyped(null);
-      }}
-    />
-  );
 }

@@ -12,7 +12,6 @@ import { parseQuantity, type TankId } from '@/core/kernel';
 import { everyOf, termOf } from '@/words/en';
 import { fishFirst, type Place, type ApproachAnswer, ASK_ENGINEER_L, USUAL_CLEARANCE_CM } from '@/core/tank';
 import { newId } from '@/session/browserStamp';
-import { useCatalogue } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useSettings, useTanks } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
@@ -88,7 +87,6 @@ export function FromFish({
   readonly onOpenChange: (open: boolean) => void;
 }) {
   const router = useRouter();
-  const catalogue = useCatalogue();
   const settings = useSettings();
   const words = useWords();
   const { run } = useCommands();

@@ -62,10 +62,18 @@ const ASK_MS = 60_000;
 /** True when it is durable; what a form has to show at its fields; false when it was said elsewhere. */
 export type Kept = boolean | readonly Fault[];
 
+/** What a field shows that is kept when it is left: why it was refused, or null. */
+export const keptWords = (kept: Kept): string | null =>
+  kept === true
+    ? null
+    : kept === false
+      ? 'Not saved.'
+      : kept.map(({ expected }) => `Needs ${expected}.`).join(' ');
+
 export interface Commands {
   readonly session: Session;
   /** Like `run`, for forms: what the gate finds wrong is handed back, to be shown where it was typed. */
-  readonly keep: (label: string, changes: Changes) => Promise<Kept>;
+  readonly keep: (label: string, changes: Changes, quiet?: boolean) => Promise<Kept>;
   /**
    * Does it and says so; true when it is durable. What the gate refuses is said, and nothing is written. Quiet commands
    * say nothing when they succeed.
@@ -115,10 +123,10 @@ export function useCommands(): Commands {
         const outcome = await attempt(label, changes, quiet);
         return outcome?.kind === 'done';
       },
-      keep: async (label, changes) => {
+      keep: async (label, changes, quiet = false) => {
         const own = (outcome: Outcome): readonly Fault[] =>
           outcome.kind === 'refused' && outcome.refusal.clashes.length === 0 ? outcome.refusal.faults : [];
-        const outcome = await attempt(label, changes, false, (refused) => own(refused).length > 0);
+        const outcome = await attempt(label, changes, quiet, (refused) => own(refused).length > 0);
         if (outcome?.kind === 'done') return true;
         return outcome && own(outcome).length > 0 ? own(outcome) : false;
       },

@@ -23,9 +23,12 @@ const SUCH_AS: Readonly<Record<QuantityKind, string>> = {
   salinity: 'a salinity such as 2 ppt',
 };
 
+/** What to type, and what was typed instead. */
+export const typedWords = (wanted: string, typed: string): string =>
+  `Type ${wanted}.${typed.trim() === '' ? '' : ` You typed “${typed.trim()}”.`}`;
+
 /** What to type where a quantity of a kind cannot be read, with what was typed. */
-export const unreadWords = (kind: QuantityKind, typed: string): string =>
-  `Type ${SUCH_AS[kind]}.${typed.trim() === '' ? '' : ` You typed “${typed.trim()}”.`}`;
+export const unreadWords = (kind: QuantityKind, typed: string): string => typedWords(SUCH_AS[kind], typed);
 
 /** A count above this is no bound that anybody meets. */
 const NO_BOUND = 10_000;

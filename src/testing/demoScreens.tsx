@@ -1,0 +1,82 @@
+import { render, waitFor } from '@testing-library/react';
+import type { ReactElement } from 'react';
+import { changeSettings } from '@/core/commands';
+import type { UnitChoice } from '@/core/kernel';
+import type { EntryId } from '@/core/kernel/schema/ids';
+import { demoRoom } from '@/demo/demoRoom';
+import { AggressionScreen } from '@/features/aggression/AggressionScreen';
+import { ArrivalsScreen } from '@/features/arrivals/ArrivalsScreen';
+import { CatalogueScreen } from '@/features/catalogue/CatalogueScreen';
+import { DeparturesScreen } from '@/features/departures/DeparturesScreen';
+import { DiaryScreen } from '@/features/diary/DiaryScreen';
+import { HierarchyScreen } from '@/features/hierarchy/HierarchyScreen';
+import { LifeScreen } from '@/features/life/LifeScreen';
+import { LineUpsScreen } from '@/features/lineups/LineUpsScreen';
+import { StockScreen } from '@/features/stock/StockScreen';
+import { TankScreen } from '@/features/tank/TankScreen';
+import { TodayScreen } from '@/features/today/TodayScreen';
+import { WatchScreen } from '@/features/watch/WatchScreen';
+import { WaterScreen } from '@/features/water/WaterScreen';
+import { RoomContext } from '@/session/react/RoomProvider';
+import { openSession } from '@/session/session';
+import { todayIso } from '@/session/today';
+import type { Session } from '@/session/types';
+import { memoryPlace, memoryStore } from '@/store/memory/memoryStore';
+import { METRIC } from '@/words/en/quantities';
+import { catalogue } from './plans';
+
+type Usual = Parameters<typeof changeSettings>[1];
+
+let ids = 0;
+const stamp = { id: () => `units-${(ids += 1)}` as EntryId, now: () => new Date().toISOString() };
+
+/** The demo room with units of a keeper's choice. */
+export async function demoIn(units: UnitChoice): Promise<Session> {
+  const session = openSession({ store: memoryStore(memoryPlace()), catalogue, stamp });
+  await waitFor(() => expect(session.state.getState().entries).not.toBeNull());
+  await session.replaceAll(demoRoom(todayIso()));
+  const { documents } = session.state.getState();
+  const outcome = await session.run(
+    'units',
+    changeSettings(documents, { ...METRIC, keeper: '' } as Usual, units as Usual),
+  );
+  if (outcome.kind !== 'done') throw new Error(JSON.stringify(outcome));
+  return session;
+}
+
+/** Every screen and part: its name, its address, and what is drawn there. */
+export const SCREENS: readonly (readonly [string, string, () => ReactElement])[] = [
+  ['Today', '/', () => <TodayScreen />],
+  ['Tank', '/tank?tank=demo-skerry', () => <TankScreen />],
+  ...['', 'company', 'joins', 'fill', 'odds', 'drafts', 'buy'].map(
+    (part) => [`Stock list ${part}`, `/stock?tank=demo-skerry&part=${part}`, () => <StockScreen />] as const,
+  ),
+  ...['', 'size', 'moves'].map(
+    (part) =>
+      [`Line-ups ${part}`, `/lineups?tank=demo-skerry&part=${part}`, () => <LineUpsScreen />] as const,
+  ),
+  ...['', 'source', 'waves', 'quarantine', 'bag', 'release', 'look', 'move'].map(
+    (part) =>
+      [`Arrivals ${part}`, `/arrivals?tank=demo-quay&part=${part}`, () => <ArrivalsScreen />] as const,
+  ),
+  ['Watch', '/watch?tank=demo-skerry', () => <WatchScreen />],
+  ['Hierarchy', '/hierarchy?tank=demo-skerry', () => <HierarchyScreen />],
+  ['Aggression', '/aggression?tank=demo-skerry', () => <AggressionScreen />],
+  ['Sight lines', '/aggression?tank=demo-skerry&part=sight', () => <AggressionScreen />],
+  ...['', 'losses', 'counts'].map(
+    (part) =>
+      [`Departures ${part}`, `/departures?tank=demo-fen&part=${part}`, () => <DeparturesScreen />] as const,
+  ),
+  ['Water', '/water?tank=demo-skerry', () => <WaterScreen />],
+  ['Diary', '/diary?tank=demo-skerry', () => <DiaryScreen />],
+  ['Catalogue', '/catalogue?species=astronotus-ocellatus', () => <CatalogueScreen />],
+  ['Life', '/life?fish=amber', () => <LifeScreen />],
+];
+
+/** Draws a part of the app over a session. */
+export const draw = (session: Session, element: ReactElement) =>
+  render(
+    <RoomContext.Provider value={{ session, name: 'own', goTo: () => {}, resetDemo: async () => {} }}>
+      {element}
+    </RoomContext.Provider>,
+  );
