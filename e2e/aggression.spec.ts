@@ -127,7 +127,7 @@ test('losses, head counts and the story of a fish', async ({ page }) => {
         'time,winner,loser\n2026-11-01 18:00,Tawny,Tawny\n2026-11-01 18:01,Big One,Tawny\n2031-01-01,Tawny,Inky\n2026-11-01 18:02,Tawny,Inky\n',
       ),
     });
-    await expect(page.getByText(/old\.csv: 1 rows can be imported, 3 faults/)).toBeVisible();
+    await expect(page.getByText(/old\.csv: 1 row can be imported, 3 faults/)).toBeVisible();
     await expect(page.getByText(/line 2, column loser: expected another fish/)).toBeVisible();
     await page.getByLabel('Who is "Big One"?').selectOption({ label: 'Saffron' });
     await expect(page.getByText(/old\.csv: 2 rows can be imported/)).toBeVisible();

@@ -101,7 +101,7 @@ test('the whole job, once through, in the keeper’s own room', async ({ page },
     const ranking = page.getByRole('table').first();
     await expect(ranking.getByRole('row').nth(1)).toContainText('Torch');
     await expect(page.getByText('4 contests among 4 fish')).toBeVisible();
-    await expect(page.getByText('2 of 6 pairs never met')).toBeVisible();
+    await expect(page.getByText('2 pairs of these fish never met')).toBeVisible();
   });
 
   await test.step('one is rehomed, with a reason and a taker; one dies, with circumstances', async () => {

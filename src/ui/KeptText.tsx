@@ -20,6 +20,7 @@ export function KeptText({ value, needed = false, ...field }: Props) {
   return (
     <KeptField
       {...field}
+      letters="text"
       maxLength={LONGEST}
       shown={value}
       read={(typed) => (needed && typed === '' ? { why: 'Fill this in.' } : { value: typed })}

@@ -9,7 +9,7 @@ interface Props {
   readonly labelHidden?: boolean;
   readonly hint?: ReactNode;
   readonly wrap?: string;
-  readonly align?: 'left' | 'right';
+  readonly letters?: 'figures' | 'figures right';
   readonly placeholder?: string;
   /** Undefined when nobody said. */
   readonly value: number | undefined;

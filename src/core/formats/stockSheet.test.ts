@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
 import { catalogue, judge, plan, TANKS } from '@/testing/plans';
-import { shoppingSum, stockCsv, stockMarkdown, type SheetLine } from './stockSheet';
+import { stockMarkdown } from './stockMarkdown';
+import { shoppingSum, stockCsv, type SheetLine } from './stockSheet';
 
 const line = (id: string, more: Partial<SheetLine>): SheetLine => ({
   profile: catalogue.byId.get(id)!,
@@ -34,6 +35,7 @@ describe('a stock list that is shared', () => {
     const text = stockMarkdown('Skerry', 'For the | wall', lines, answer, {
       cause: (group) => group.findings.map(({ fact }) => fact.says).join(),
       verdict: ({ today }) => today,
+      measured: (cm) => `${cm} cm`,
       length: (cm) => `${cm} cm`,
     });
     expect(text).toContain('# Skerry');

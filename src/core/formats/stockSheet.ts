@@ -1,7 +1,6 @@
 import type { Cm } from '../kernel';
 import Papa from 'papaparse';
-import { type Assessment, type CauseGroup, fishIn, groupByCause } from '../assess';
-import { adultLengthCm, commonName, type SpeciesProfile } from '../model';
+import { commonName, type SpeciesProfile } from '../model';
 
 /** One line of a stock list as it is shared and bought. */
 export interface SheetLine {
@@ -19,52 +18,6 @@ export interface SheetLine {
   readonly origin: string;
   readonly until: string;
   readonly nextTank: string;
-}
-
-const WORDS = { stop: 'Stop', caution: 'Caution', note: 'Note', good: 'Good' } as const;
-
-/** What says the verdict, its reasons and lengths, in the keeper's units. */
-export interface SheetSayers {
-  readonly cause: (group: CauseGroup) => string;
-  readonly verdict: (answer: Pick<Assessment, 'today' | 'later'>) => string;
-  readonly length: (cm: Cm) => string;
-}
-
-const sexes = ({ males, females }: SheetLine): string =>
-  males === null && females === null ? '' : `${males ?? 0} m, ${females ?? 0} f`;
-
-/** A pipe would end a cell of a Markdown table. */
-const safe = (text: string): string => text.replace(/\|/g, '\\|');
-
-/** A stock list as Markdown: what, how many, the verdict with its reasons. */
-export function stockMarkdown(
-  title: string,
-  note: string,
-  lines: readonly SheetLine[],
-  assessment: Assessment,
-  say: SheetSayers,
-): string {
-  const rows = lines.map(
-    (line) =>
-      `| ${safe(commonName(line.profile))} | *${safe(line.profile.scientificName)}* | ${line.count} | ${sexes(line)} | ${say.length(adultLengthCm(line.profile))} | ${line.here ? 'in tank' : 'planned'} |`,
-  );
-  const reasons = groupByCause(
-    assessment.findings.filter((finding) => finding.severity !== 'good'),
-    fishIn(assessment.context.kinds),
-  ).map((group) => `- **${WORDS[group.severity]}**: ${say.cause(group)}`);
-  return [
-    `# ${title}`,
-    ...(note.trim() === '' ? [] : ['', note.trim()]),
-    '',
-    '| Species | Scientific name | Number | Sexes | Full size | State |',
-    '|---|---|---|---|---|---|',
-    ...rows,
-    '',
-    `**Verdict: ${say.verdict(assessment)}.** Fish differ: “fits” is no promise. Keep an exit plan.`,
-    '',
-    ...reasons,
-    '',
-  ].join('\n');
 }
 
 const CSV_FIELDS = [

@@ -1,4 +1,5 @@
 import { choice, moment, type Reading, somebody, type TableRoom, whole } from './tableCells';
+import { stockRows } from './stockMarkdown';
 import type { DraftGroup } from '../records';
 import { CONTEST_KINDS, type Dated, DEATHS, REHOME_REASONS, schemaOf, TRIGGERS } from '../events';
 import {
@@ -195,12 +196,15 @@ function sayFaults(checked: Outcome<unknown>, row: CsvRow, faults: Fault[]): voi
 }
 
 /**
- * Rows of a CSV table as events or listed groups. The good rows are offered; the others are named by line and column:
+ * Rows of a CSV table, or of a stock list in Markdown, as events or listed groups. The good rows are offered; the others are named by line and column:
  * contests of a fish with itself, with one that had left or had not come, in the future, or already in the journal. Names
  * that nobody bears are gathered, so that the keeper can say who is meant. Nothing is taken in by reading.
  */
 export function readTable(kind: TableKind, text: string, room: TableRoom): TableRead {
-  const { rows, faults: broken } = readCsvTable(text, NEEDED[kind]);
+  const markdown = kind === 'stock' ? stockRows(text) : null;
+  const { rows, faults: broken } = markdown
+    ? { rows: markdown, faults: [] }
+    : readCsvTable(text, NEEDED[kind]);
   const faults: Fault[] = [...broken];
   const strangers = new Set<string>();
   const events: Dated[] = [];

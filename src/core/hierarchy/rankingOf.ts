@@ -16,9 +16,6 @@ export interface Ranking {
   readonly trace: readonly EloStep[];
   /** Fish that live here and were in no contest. */
   readonly unmet: readonly string[];
-  /** Pairs of fish that live here now and never met in a contest. */
-  readonly unknownPairs: number;
-  readonly pairs: number;
   readonly few: boolean;
   /** Wins of the row fish over the column fish. */
   readonly wins: ReadonlyMap<string, ReadonlyMap<string, number>>;
@@ -105,18 +102,12 @@ export function rankingFrom(course: readonly (Contest | Return)[], ids: readonly
   const trace = eloTrace(course);
   const ranked = eloRanking(course, trace).filter((one) => here.has(one.id));
   const standing = new Set(ranked.map((one) => one.id));
-  const wins = winsOf(contests);
-  const met = (a: string, b: string): boolean => (wins.get(a)?.get(b) ?? 0) + (wins.get(b)?.get(a) ?? 0) > 0;
-  const pairs = (ids.length * (ids.length - 1)) / 2;
-  const knownPairs = ids.reduce((sum, a, i) => sum + ids.slice(i + 1).filter((b) => met(a, b)).length, 0);
   return {
     ranked,
     contests,
     trace,
     unmet: ids.filter((id) => !standing.has(id)),
-    unknownPairs: pairs - knownPairs,
-    pairs,
     few: ranked.length > 0 && contests.length < ranked.length * FEW_A_FISH,
-    wins,
+    wins: winsOf(contests),
   };
 }

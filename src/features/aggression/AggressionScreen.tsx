@@ -166,7 +166,7 @@ function StepsPart({ tank, nav }: { readonly tank: TankView; readonly nav: React
                 {worked.map((one) => (
                   <Row key={one.step}>
                     <Cell>
-                      {one.step}
+                      {termOf(one.step)}
                       {one.alwaysInBundle && <span className="text-slate"> (only with others)</span>}
                     </Cell>
                     <Cell figures>{one.tried}</Cell>

@@ -144,10 +144,12 @@ function Table({ tank, kind }: { readonly tank: TankView; readonly kind: TableKi
         </Button>
       </div>
       <label className="block">
-        <span className="text-[12px] font-medium text-slate">Read from CSV</span>
+        <span className="text-[12px] font-medium text-slate">
+          {kind === 'stock' ? 'Read from CSV or Markdown' : 'Read from CSV'}
+        </span>
         <input
           type="file"
-          accept=".csv,text/csv"
+          accept={kind === 'stock' ? '.csv,.md,text/csv,text/markdown' : '.csv,text/csv'}
           className="block w-full border border-dashed border-slate p-2 file:mr-3 file:border file:border-line file:bg-panel file:px-2 file:py-1 file:text-ink"
           onChange={(event) => {
             void look(event.target.files?.[0]);
@@ -163,7 +165,8 @@ function Table({ tank, kind }: { readonly tank: TankView; readonly kind: TableKi
       {read && file && (
         <div className="border-l-2 border-deep pl-3" role="status">
           <p>
-            {file.name}: {rows} rows can be imported, {read.faults.length} faults. Nothing was imported yet.
+            {file.name}: {countOf(rows, 'row')} can be imported, {countOf(read.faults.length, 'fault')}.
+            Nothing was imported yet.
           </p>
           {read.strangers.map((name) => (
             <SelectField

@@ -70,7 +70,12 @@ describe('Order', () => {
       expect.stringContaining('Sol'),
       expect.stringContaining('Brim'),
     ]);
-    expect(screen.getByText(/That is few/)).toHaveTextContent('4 of 6 pairs never met');
+    expect(
+      screen.getByText('3 contests among 3 fish is few (under 10 a fish): ranks may change.'),
+    ).toBeInTheDocument();
+    expect(
+      screen.getByText('1 pair of these fish never met; their other contests rank them.'),
+    ).toBeInTheDocument();
     expect(screen.getByText(/Not ranked: Lye/)).toBeInTheDocument();
     expect(within(whoWhom!).getByTitle('Torch over Sol: 2')).toHaveTextContent('2');
     expect(within(whoWhom!).getByTitle('Torch and Brim never met')).toHaveTextContent('?');

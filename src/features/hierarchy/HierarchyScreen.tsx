@@ -7,7 +7,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { bundlesOf } from '@/core/aggression';
 import type { Standing } from '@/core/events';
 import { FEW_A_FISH, hierarchyMarks } from '@/core/hierarchy';
-import { sayHierarchy } from '@/words/en';
+import { countOf, sayHierarchy } from '@/words/en';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useHappenings, useNames } from '@/session/react/useNames';
 import { useCourse } from '@/session/react/useCourse';
@@ -239,12 +239,12 @@ function Hierarchy({ tank }: { readonly tank: TankView }) {
       </Screen>
     );
   }
-  const { few, ranked, unknownPairs, pairs, unmet } = ranking;
+  const { few, ranked, unmet } = ranking;
   const order = answer.ranks.flat();
   return (
     <Screen
       title={title}
-      about={`${answer.contests} contests among ${ranked.length} fish. ${few ? `That is few (under ${FEW_A_FISH} a fish): ranks may change.` : ''} ${unknownPairs} of ${pairs} pairs never met in a watch.`}
+      about={`${countOf(answer.contests, 'contest')} among ${ranked.length} fish${few ? ` is few (under ${FEW_A_FISH} a fish): ranks may change` : ''}.`}
       actions={choose}
     >
       <div className="grid gap-6 lg:grid-cols-2">

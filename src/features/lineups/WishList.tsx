@@ -28,7 +28,7 @@ const MET = { shop: 0, specialist: 1, club: 2 } as const;
 const MOST_MONEY = 1e6;
 const MOST_COUNT = 500;
 /** Figures in a row: what they are stands at the head. */
-const FIGURE = { labelHidden: true, align: 'right', wrap: 'w-18 shrink-0' } as const;
+const FIGURE = { labelHidden: true, letters: 'figures right', wrap: 'w-18 shrink-0' } as const;
 
 /** Counts as typed, such as "6, 10"; undefined when blank. */
 function countsOf(typed: string): Read<number[] | undefined> {

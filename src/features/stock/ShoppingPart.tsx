@@ -17,7 +17,7 @@ const MOST_MONEY = 1e6;
 
 const MOST = 9999;
 /** Figures in a table: the head of the column is the label. */
-const AMOUNT = { labelHidden: true, align: 'right', wrap: 'ml-auto w-24' } as const;
+const AMOUNT = { labelHidden: true, letters: 'figures right', wrap: 'ml-auto w-24' } as const;
 
 function BuyLine({ line, stock }: { readonly line: StockLine; readonly stock: ReturnType<typeof useStock> }) {
   const entry = line.listed;
@@ -100,7 +100,7 @@ export function ShoppingPart({
               heads={[
                 'Species',
                 { name: 'Keep', figures: true },
-                { name: 'Shopping list', figures: true },
+                { name: 'Buy', figures: true },
                 { name: 'Extra', figures: true, wide: true },
                 { name: 'Price of one', figures: true },
                 { name: 'Sum', figures: true },
@@ -112,8 +112,14 @@ export function ShoppingPart({
               ))}
             </Table>
             <p className="mt-2">
-              <strong className="fig">{total.toFixed(2)}</strong> in all
-              {unpriced > 0 && <span className="text-slate">, {unpriced} without a price</span>}
+              {unpriced === listed.length ? (
+                <span className="text-slate">No prices yet</span>
+              ) : (
+                <>
+                  <strong className="fig">{total.toFixed(2)}</strong> in all
+                  {unpriced > 0 && <span className="text-slate">, {unpriced} without a price</span>}
+                </>
+              )}
               {surplus > 0 && <span>. {surplus} extra: find them a home before you buy</span>}.
             </p>
           </>

@@ -1,6 +1,7 @@
 'use client';
 
 import { useRef, useState, type InputHTMLAttributes, type ReactNode } from 'react';
+import { classes } from '../classes';
 import { INPUT, TextField } from '../Field';
 
 /** What was typed, read; or what to type instead. */
@@ -14,8 +15,8 @@ interface Props<T> extends Pick<InputHTMLAttributes<HTMLInputElement>, 'placehol
   readonly labelHidden?: boolean;
   readonly hint?: ReactNode;
   readonly wrap?: string;
-  /** Figures stand to the right in tables. */
-  readonly align?: 'left' | 'right';
+  /** Figures stand in their own letters, to the right in tables. */
+  readonly letters?: 'figures' | 'figures right' | 'text';
   readonly maxLength?: number;
   /** What stands in the field while nothing is typed. */
   readonly shown: string;
@@ -27,7 +28,7 @@ interface Props<T> extends Pick<InputHTMLAttributes<HTMLInputElement>, 'placehol
  * A field that is kept when it is left or Enter is pressed. What cannot be read or is refused stays as typed, with the
  * reason under it; Escape puts back what was kept.
  */
-export function KeptField<T>({ shown, read, onKeep, align = 'left', ...field }: Props<T>) {
+export function KeptField<T>({ shown, read, onKeep, letters = 'figures', ...field }: Props<T>) {
   const [typed, setTyped] = useState<string | null>(null);
   const [why, setWhy] = useState<string | undefined>();
   const pending = useRef<string | null>(null);
@@ -52,7 +53,7 @@ export function KeptField<T>({ shown, read, onKeep, align = 'left', ...field }: 
   return (
     <TextField
       {...field}
-      className={`${INPUT} fig ${align === 'right' ? 'text-right' : ''}`}
+      className={classes(INPUT, letters !== 'text' && 'fig', letters === 'figures right' && 'text-right')}
       error={why}
       value={typed ?? shown}
       onChange={(event) => setTyped(event.target.value)}

@@ -168,6 +168,6 @@ describe('a hierarchy', () => {
     ).join(' ');
     expect(said).toContain('Six fish that met are needed');
     expect(said).toMatch(/circular triads? \(A beats B, B beats C, C beats A\)/);
-    expect(said).toContain('2 pairs never met; their other contests rank them.');
+    expect(said).toContain('2 pairs of these fish never met; their other contests rank them.');
   });
 });

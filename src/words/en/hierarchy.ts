@@ -35,6 +35,8 @@ export function sayHierarchy({
     circles > 0
       ? `${countOf(Number(circles.toFixed(1)), 'circular triad')} (A beats B, B beats C, C beats A).`
       : '',
-    unknownPairs > 0 ? `${countOf(unknownPairs, 'pair')} never met; their other contests rank them.` : '',
+    unknownPairs > 0
+      ? `${countOf(unknownPairs, 'pair')} of these fish never met; their other contests rank them.`
+      : '',
   ].filter(Boolean);
 }

@@ -35,6 +35,8 @@ export interface Sayings {
   readonly verdict: (answer: Pick<Assessment, 'today' | 'later'>) => string;
   /** A whole list in one breath: the verdict, the worst problem and how many more there are. */
   readonly inShort: (answer: Assessment) => string;
+  /** A length as it was measured, to a hundredth. */
+  readonly measured: (cm: number) => string;
   /** A length of a fish. */
   readonly length: (cm: number) => string;
   /** What happened, as a line of the diary. */
@@ -77,6 +79,7 @@ export function sayingsFor(catalogue: Pick<Catalogue, 'byId'>, choice: UnitChoic
         .filter(Boolean)
         .join(' ');
     },
+    measured: (cm) => words.reading('length', cm),
     length: (cm) => words.quantity('length', cm),
     event: (event, names) => sayEvent(event, names, words),
     due: ({ fact }) => sayDue(fact, words),
