@@ -31,7 +31,7 @@ test('the whole job, once through, in the keeper’s own room', async ({ page },
   await test.step('the stock list says what a species would do before it is listed', async () => {
     await screen(page, 'Stock list');
     await page.getByRole('combobox', { name: 'Add to the list' }).fill('yellow lab');
-    await expect(page.getByText('With 6 yellow labs the list says')).toBeVisible();
+    await expect(page.getByText('With 6 yellow labs the verdict is')).toBeVisible();
     await page.keyboard.press('Enter');
     await list(page, 'oscar');
     const findings = page.getByTestId('findings');
@@ -108,7 +108,7 @@ test('the whole job, once through, in the keeper’s own room', async ({ page },
     await screen(page, 'Departures');
     await page.getByLabel('Who', { exact: true }).selectOption({ label: 'Torch' });
     await page.getByRole('button', { name: 'Record rehoming' }).click();
-    await expect(page.getByRole('main').getByRole('alert')).toContainText('type who takes Torch.');
+    await expect(page.getByRole('main').getByRole('alert')).toContainText('Type who takes Torch.');
     await page.getByLabel('New keeper', { exact: true }).fill('Maren');
     await page.getByRole('button', { name: 'Record rehoming' }).click();
     await expect(page.getByText('Rehomed Torch to Maren: too aggressive.')).toBeVisible();

@@ -109,7 +109,7 @@ export function AcclimationPart({ tank }: { readonly tank: TankView }) {
         value={measured[name].value}
         entered={measured[name].entered}
         optional
-        refuse={(core) => (core < low || core > high ? `type ${of(low)} to ${of(high)}` : null)}
+        refuse={(core) => (core < low || core > high ? `Type ${of(low)} to ${of(high)}.` : null)}
         onChange={(value, entered) => setMeasured({ ...measured, [name]: { value, entered } })}
       />
     );

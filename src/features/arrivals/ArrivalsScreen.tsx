@@ -94,7 +94,7 @@ function Here({ tank }: { readonly tank: TankView }) {
           <tr className="border-b border-line">
             <th className="py-1 font-medium">Who</th>
             <th className="font-medium max-sm:hidden">Species</th>
-            <th className="font-medium">Heads</th>
+            <th className="font-medium">Number</th>
             <th className="font-medium max-sm:hidden">Sex</th>
             <th className="font-medium max-sm:hidden">Estimated length</th>
             <th className="font-medium">Arrived</th>

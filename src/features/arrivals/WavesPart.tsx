@@ -164,14 +164,14 @@ export function WavesPart({ tank }: { readonly tank: TankView }) {
           <option value="0">none, at my own risk</option>
         </SelectField>
         <Button onClick={() => saveCalendar(tank, waves)}>Export to calendar</Button>
-        {waves.byHand && <Button onClick={waves.anew}>Plan anew</Button>}
+        {waves.byHand && <Button onClick={waves.anew}>Plan again</Button>}
       </div>
       {waves.ripe.state !== 'ripe' && waves.ripe.state !== 'lived-in' && (
         <Caution>
           {waves.ripe.state === 'nothing known'
             ? `Nothing is known of the filter of ${tank.body.name}: no fish before a test dose is gone within a day. `
             : `The filter of ${tank.body.name} is not proven (${waves.ripe.state}): no wave before ${day(waves.readyOn)}, and then only if a test dose is gone within a day. `}
-          <Link href={`/water?tank=${tank.id}`}>To its filter</Link>.
+          <Link href={`/water?tank=${tank.id}`}>Show the filter</Link>.
         </Caution>
       )}
       {waves.lanes.length === 0 && waves.rules.quarantineDays > 0 && (
@@ -191,7 +191,7 @@ export function WavesPart({ tank }: { readonly tank: TankView }) {
         <Section title="Listed since, in no wave">
           <p>
             {everyOf(waves.unplanned.map((one) => countedOf(one.count, one.profile)))}.{' '}
-            <Button onClick={waves.anew}>Plan all anew</Button>
+            <Button onClick={waves.anew}>Plan all again</Button>
           </p>
         </Section>
       )}

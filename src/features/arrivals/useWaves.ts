@@ -176,7 +176,7 @@ export function useWaves(tank: TankView) {
       }),
     choose: (how: Partial<Pick<WavesBody, 'school' | 'quarantineDays'>>) =>
       put('Order of waves', { ...how, waves: [] }),
-    anew: () => put('Waves planned anew', { waves: [] }),
+    anew: () => put('Waves planned again', { waves: [] }),
   };
 }
 

@@ -85,7 +85,7 @@ export function DepartureForm({ residents, first }: Props) {
       const there = residentOf(resident).count;
       if (count > there) return { count: there === 1 ? 'Only 1 is here.' : `Only ${there} are here.` };
       return what === 'rehomed' && taker === ''
-        ? { taker: `type who takes ${nameOf(residentOf(resident))}.` }
+        ? { taker: `Type who takes ${nameOf(residentOf(resident))}.` }
         : {};
     },
     save: ({ what, on, resident, count, note, reason, taker, credit, how, cause, signs = [], incident }) => {

@@ -10,7 +10,7 @@ describe('Departures', () => {
     const session = await room([individual('Torch')]);
     show(session, <DeparturesScreen />);
     await userEvent.click(screen.getByRole('button', { name: 'Record rehoming' }));
-    expect(await screen.findByText('type who takes Torch.')).toBeInTheDocument();
+    expect(await screen.findByText('Type who takes Torch.')).toBeInTheDocument();
     expect(heads(session)).toEqual({ Torch: 1 });
     await userEvent.selectOptions(screen.getByLabelText('Why'), 'bullied');
     await userEvent.type(screen.getByLabelText('New keeper'), 'Maren');

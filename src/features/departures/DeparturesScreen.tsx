@@ -17,7 +17,7 @@ import { LossesPart } from './LossesPart';
 import { ToGoList } from './ToGoList';
 
 const PARTS = [
-  ['go', 'Leaving, left'],
+  ['go', 'Leaving and gone'],
   ['losses', 'Losses'],
   ['counts', 'Head counts'],
 ] as const;

@@ -45,7 +45,7 @@ function SizeAnswerView({ answer, share }: { readonly answer: Answer; readonly s
               .map((cm) => words.tank('length', cm))
               .join(' × ')}
           </span>
-          {!answer.proven && <span className="text-lamp"> A smaller one was left undecided.</span>}
+          {!answer.proven && <span className="text-lamp"> A smaller size may do: the search stopped before it was sure.</span>}
         </p>
       ) : (
         <p>
@@ -136,7 +136,7 @@ export function SizePart({ tank, wishes }: { readonly tank: TankView; readonly w
           placeholder="any length"
           wrap="w-44"
           value={wall}
-          error={wrong ? 'A length, such as 150 cm or 5 ft' : undefined}
+          error={wrong ? 'Type a length such as 150 cm or 5 ft.' : undefined}
           onChange={(event) => setWall(event.target.value)}
         />
         <Button tone="main" disabled={wrong || trying !== null} onClick={() => search()}>

@@ -61,7 +61,7 @@ export function AddSpecies({
           <div className="border-l-2 border-deep py-1 pl-3">
             <p className="flex flex-wrap items-center gap-2">
               <span>
-                With <strong>{countedOf(looked.company.comfortableGroup, looked)}</strong> the list says
+                With <strong>{countedOf(looked.company.comfortableGroup, looked)}</strong> the verdict is
               </span>
               <VerdictMark verdict={preview.verdict} small />
             </p>

@@ -42,7 +42,7 @@ export function GroupDialog({ profile, group, onSave, onClose }: Props) {
       together: group.grownTogether === undefined ? 'unknown' : group.grownTogether ? 'yes' : 'no',
       breeding: group.breeding ? 'yes' : 'no',
     },
-    asks: { until: 'type a month such as 2027-06.' },
+    asks: { until: 'Type a month such as 2027-06.' },
     check: ({ count, males = 0, females = 0 }) =>
       males + females > count
         ? { females: `${males} males and ${females} females are more than ${count} fish.` }

@@ -1,13 +1,15 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useWords } from '@/session/react/useSayings';
 import { Minus, Pencil, Plus, Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import { memo, useState } from 'react';
 import { lengthAfterMonths, lengthBand } from '@/core/growth';
 import { adultLengthCm, commonName, recountGroup } from '@/core/model';
-import { GroupDialog } from './GroupDialog';
 import type { StockLine, useStock } from './useStock';
+
+const GroupDialog = dynamic(() => import('./GroupDialog').then((file) => file.GroupDialog), { ssr: false });
 
 type Stock = ReturnType<typeof useStock>;
 

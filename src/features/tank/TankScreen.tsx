@@ -57,7 +57,7 @@ function Figures({ tank }: { readonly tank: TankView }) {
       />
       <div className="mt-3">
         <Caution>
-          The mass is an estimate. Many codes design homes for{' '}
+          The weight is an estimate. Many codes design homes for{' '}
           {settings.length === 'in' ? '40 psf' : `${USUAL_FLOOR_LOAD_KPA} kPa`} over a whole floor; a tank
           stands on a small part of it.
           {figures.grossL > ASK_ENGINEER_L

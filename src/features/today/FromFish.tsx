@@ -171,7 +171,7 @@ export function FromFish({
               value={texts[name]}
               error={
                 lengthOf(texts[name], settings.length) === undefined
-                  ? 'Expected a length such as "120 cm" or "4 ft"'
+                  ? 'Type a length such as 120 cm or 4 ft.'
                   : undefined
               }
               onChange={(event) => setTexts({ ...texts, [name]: event.target.value })}

@@ -35,7 +35,7 @@ describe('Today', () => {
       expect(screen.getByRole('button', { name: /^US/, pressed: true })).toBeInTheDocument(),
     );
     await userEvent.click(screen.getByRole('button', { name: 'Add tank' }));
-    const dialog = within(screen.getByRole('dialog'));
+    const dialog = within(await screen.findByRole('dialog'));
     await userEvent.selectOptions(dialog.getByLabelText('Start from a common size'), '75 US gal');
     expect(dialog.getByLabelText('Length')).toHaveValue('48 in');
     await userEvent.clear(dialog.getByLabelText('Height'));
@@ -56,7 +56,7 @@ describe('Today', () => {
     const session = await emptyRoom();
     show(session, <TodayScreen />);
     await userEvent.click(screen.getByRole('button', { name: 'Add tank' }));
-    const dialog = within(screen.getByRole('dialog'));
+    const dialog = within(await screen.findByRole('dialog'));
     await userEvent.click(dialog.getByRole('button', { name: 'Add tank' }));
     expect(dialog.getAllByRole('alert')).toHaveLength(3);
     await userEvent.type(dialog.getByLabelText('Name'), 'Holm');
@@ -74,7 +74,7 @@ describe('Today', () => {
     const session = await emptyRoom();
     show(session, <TodayScreen />);
     await userEvent.click(screen.getByRole('button', { name: 'Start with fish' }));
-    const dialog = within(screen.getByRole('dialog'));
+    const dialog = within(await screen.findByRole('dialog'));
     await userEvent.type(dialog.getByRole('combobox'), 'yellow lab{Enter}');
     expect(
       dialog.getByRole('row', { name: /usual 120 cm\s?yellow lab 45 cm\s?yellow lab any 284 L/ }),

@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useState } from 'react';
 import { useRooms, useRoomState } from '@/session/react/RoomProvider';
@@ -9,9 +10,11 @@ import { Button } from '@/ui/Button';
 import { Screen, Section } from '@/ui/Screen';
 import { UnitSystems } from '@/ui/UnitFields';
 import { DueList } from './DueList';
-import { FromFish } from './FromFish';
-import { TankDialog } from './TankDialog';
 import { Problems } from './Problems';
+
+// Forms are loaded when they are opened: most visits to this screen only read.
+const FromFish = dynamic(() => import('./FromFish').then((file) => file.FromFish), { ssr: false });
+const TankDialog = dynamic(() => import('./TankDialog').then((file) => file.TankDialog), { ssr: false });
 
 /** The first screen of the room: what is due, and what is wrong. */
 export function TodayScreen() {

@@ -10,7 +10,7 @@ describe('Maintenance', () => {
     const tank: TankView = { id: TANK, body: { name: 'Holm' } as TankView['body'] };
     show(session, <CareCard tank={tank} />);
     await userEvent.click(screen.getByRole('button', { name: /Rinse the sponge/ }));
-    expect(await screen.findByText(/every 30 days, in 30 d/)).toBeInTheDocument();
+    expect(await screen.findByText(/every 30 days; in 30 days/)).toBeInTheDocument();
     await userEvent.click(screen.getByRole('button', { name: 'Done: Rinse the sponge in tank water' }));
     await waitFor(() =>
       expect(session.state.getState().entries?.at(-1)).toMatchObject({
@@ -18,7 +18,7 @@ describe('Maintenance', () => {
         text: 'Rinse the sponge in tank water.',
       }),
     );
-    await userEvent.click(screen.getByRole('button', { name: 'No longer: Rinse the sponge in tank water' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Remove: Rinse the sponge in tank water' }));
     await waitFor(() => expect(screen.queryByText(/in 30 d/)).toBeNull());
   });
 

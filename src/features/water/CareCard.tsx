@@ -3,6 +3,7 @@
 import { addCare, doneCare, dropCare, ofTank } from '@/core/commands';
 import { careFields } from '@/core/records';
 import { addDays, daysBetween } from '@/core/kernel';
+import { countOf, sayLateness } from '@/words/en';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useRoomForm } from '@/session/react/useRoomForm';
@@ -48,8 +49,7 @@ export function CareCard({ tank }: { readonly tank: TankView }) {
               <span>
                 {item.what}{' '}
                 <span className={left < 0 ? 'text-buoy' : 'text-slate'}>
-                  every {item.everyDays} days,{' '}
-                  {left < 0 ? `${-left} d late` : left === 0 ? 'today' : `in ${left} d`}
+                  every {countOf(item.everyDays, 'day')}; {sayLateness(-left).toLowerCase()}
                 </span>
               </span>
               <span className="flex gap-1">
@@ -70,12 +70,12 @@ export function CareCard({ tank }: { readonly tank: TankView }) {
                 </Button>
                 <Button
                   tone="quiet"
-                  aria-label={`No longer: ${item.what}`}
+                  aria-label={`Remove: ${item.what}`}
                   onClick={() =>
-                    run(`No longer: ${item.what}`, ({ documents }) => dropCare(documents, tank.id, item.what))
+                    run(`Removed: ${item.what}`, ({ documents }) => dropCare(documents, tank.id, item.what))
                   }
                 >
-                  no longer
+                  remove
                 </Button>
               </span>
             </li>
