@@ -1,5 +1,5 @@
 import type { Catalogue, PlanFile } from '../model';
-import { type Finding, judgeAll, layerRoom, type RuleContext, SEVERITIES } from '../rules';
+import { type Finding, judgeAll, layerRoom, type RuleContext, SEVERITIES, spoken } from '../rules';
 import { buildContext } from './buildContext';
 
 export type Verdict = 'stop' | 'caution' | 'fits';
@@ -61,7 +61,7 @@ function laterThan(now: Verdict, findings: readonly Finding[]): Assessment['late
  */
 export function assess(plan: PlanFile, catalogue: Catalogue, today: string): Assessment {
   const { context, assumed } = buildContext(plan, catalogue, today);
-  const findings = [...judgeAll(context)].sort(inOrder);
+  const findings = [...spoken(judgeAll(context))].sort(inOrder);
   const verdict = verdictOf(findings);
   const now = verdictOf(findings.filter((finding) => finding.from === null));
   return {

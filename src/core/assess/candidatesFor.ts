@@ -6,7 +6,7 @@ import {
   type PlanGroup,
   type SpeciesProfile,
 } from '../model';
-import { type Fact, type Finding, judgeAll, layerRoom, ruleOf } from '../rules';
+import { type Fact, type Finding, judgeAll, layerRoom, ruleOf, spoken } from '../rules';
 import type { Told } from './causes';
 import { verdictOf, type Verdict } from './assess';
 import { contextOn, planGroups, stageOf } from './buildContext';
@@ -165,7 +165,7 @@ export function candidatesFor(
   const there = planGroups(plan, catalogue, today);
   const kinds = kindsOf(there);
   const alone = contextOn(stage, kinds);
-  const bad = judgeAll(alone).filter(isBad);
+  const bad = spoken(judgeAll(alone)).filter(isBad);
   const had = new Set(bad.map(findingKey));
   const tankWide = new Map(
     bad
@@ -184,7 +184,7 @@ export function candidatesFor(
       const brings: Finding[] = [];
       const grows: Growth[] = [];
       const risks: Finding[] = [];
-      for (const finding of judgeAll(context)) {
+      for (const finding of spoken(judgeAll(context))) {
         if (isBad(finding)) {
           if ((!isListed && isAbout(finding, profile.id)) || !had.has(findingKey(finding)))
             brings.push(finding);

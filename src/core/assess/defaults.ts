@@ -110,5 +110,6 @@ export function fillRoutine(plan: PlanFile, assumed: string[]): RuleContext['rou
     everyDays: takeOr(assumed, 'routine.everyDays', plan.routine?.everyDays, USUAL_ROUTINE.everyDays),
     mealsPerDay: takeOr(assumed, 'routine.mealsPerDay', plan.routine?.mealsPerDay, USUAL_ROUTINE.mealsPerDay),
     mealsAssumed: plan.routine?.mealsPerDay === undefined,
+    changesAssumed: plan.routine?.changeFraction === undefined || plan.routine.everyDays === undefined,
   };
 }

@@ -16,13 +16,11 @@ describe('temper', () => {
     );
   it('stops the rough with the gentle, and begins at maturity', () => {
     expect(pair('hemichromis-bimaculatus', 'corydoras-aeneus')[0]).toMatchObject({ severity: 'caution' });
-    expect(pair('amatitlania-nigrofasciata', 'hyphessobrycon-amandae')[0]).toMatchObject({
+    expect(pair('amatitlania-nigrofasciata', 'trichogaster-chuna')[0]).toMatchObject({
       severity: 'stop',
       from: null,
     });
-    expect(
-      pair('amatitlania-nigrofasciata', 'hyphessobrycon-amandae', { lengthCm: 3 })[0]?.from,
-    ).not.toBeNull();
+    expect(pair('amatitlania-nigrofasciata', 'trichogaster-chuna', { lengthCm: 3 })[0]?.from).not.toBeNull();
   });
   it('F65, common practice: cautions of the restless with the slow', () =>
     expect(pair('puntigrus-tetrazona', 'trichogaster-chuna')[0]).toMatchObject({ severity: 'caution' }));

@@ -109,8 +109,10 @@ export interface RuleContext {
     readonly changeFraction: number;
     readonly everyDays: number;
     readonly mealsPerDay: number;
-    /** Nobody said how often. */
+    /** Nobody said how often they are fed. */
     readonly mealsAssumed: boolean;
+    /** Nobody said how much water is changed, and how often. */
+    readonly changesAssumed: boolean;
   };
   readonly approach: Approach;
   readonly males: 'harem' | 'all-male' | 'one-each';

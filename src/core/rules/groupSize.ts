@@ -86,6 +86,13 @@ function judgeKind(kind: PlannedSpecies): readonly Finding[] {
 /** Too few of a species that needs its own company, enough, or ideal. Fish count as they are today. */
 export const groupSize: Rule = {
   name: 'group-size',
+  silentBeside: [
+    {
+      rules: ['group-number', 'sex-ratio', 'solitary', 'conspecific-aggression', 'under-stocked', 'all-male'],
+      of: 'the first species',
+      mild: true,
+    },
+  ],
   severities: [SEVERITY],
   judge: (context) => judgedKinds(context).flatMap(judgeKind),
 };

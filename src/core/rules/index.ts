@@ -33,6 +33,7 @@ export type {
 } from './facts';
 export { editOf, lineUpReason, SEVERITIES } from './finding';
 export { RULES, ruleOf } from './registry';
+export { spoken } from './unspoken';
 export type { Advice, AdviceName, Finding, Fix, PlanEdit, Reason, Severity } from './finding';
 export { holdersOf } from './ground';
 export { judgeAll } from './judgeAll';

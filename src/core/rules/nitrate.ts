@@ -80,6 +80,8 @@ export const nitrate: Rule = {
       edgeMgL: NITRATE_EDGE,
     } as const;
     const severity = SEVERITY.of(context.load) ?? 'note';
+    // A routine that nobody chose is no merit.
+    if (severity === 'good' && context.routine.changesAssumed) return [];
     const over = severity === 'stop' || severity === 'caution';
     return [
       finding('nitrate', {

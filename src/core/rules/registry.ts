@@ -95,4 +95,5 @@ export const RULES: readonly Rule[] = [
 const BY_NAME: ReadonlyMap<string, Rule> = new Map(RULES.map((rule) => [rule.name, rule]));
 
 /** What a rule says of itself: whom its findings are about, and why fish leave for them. */
-export const ruleOf = (name: string): Pick<Rule, 'about' | 'leaveFor'> => BY_NAME.get(name) ?? {};
+export const ruleOf = (name: string): Pick<Rule, 'about' | 'leaveFor' | 'silentBeside'> =>
+  BY_NAME.get(name) ?? {};

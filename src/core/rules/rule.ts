@@ -18,6 +18,13 @@ export interface Rule {
   readonly about?: 'the first' | 'the whole tank';
   /** Why fish leave for what it finds, in the words of a rehoming. */
   readonly leaveFor?: 'too big' | 'too messy' | 'water' | 'fighting';
+  /** Rules beside which it has nothing to add, where they say as much or worse, as soon, of the same. */
+  readonly silentBeside?: readonly {
+    readonly rules: readonly string[];
+    readonly of: 'the first species' | 'the pair';
+    /** Only what is less than a caution goes. */
+    readonly mild?: true;
+  }[];
   /** How bad it calls what it finds, for `docs/rules.md`; the rule itself judges by the same tables. */
   readonly severities: readonly PrintedTable[];
   /** Of species by themselves, of the tank, of the list as a whole. */

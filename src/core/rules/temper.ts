@@ -243,6 +243,7 @@ function contestedPair(kind: PlannedSpecies, other: PlannedSpecies): Finding | n
 /** Who is too rough for whom, from when; pairs known to be bad; pairs that are contested. */
 export const temper: Rule = {
   name: 'temper',
+  silentBeside: [{ rules: ['predation', 'slime-grazing'], of: 'the pair' }],
   leaveFor: 'fighting',
   severities: [KNOWN, CONTESTED, HARM, EASED],
   toAnother: (a, b, now) => knownBad(a, b) ?? roughPair(a, b, now),
