@@ -3,7 +3,7 @@ import { median } from './median.mjs';
 /** Lists groups of the species with these identifiers in the demo's community tank. Runs in the page. */
 async function listKinds(ids) {
   const db = await new Promise((resolve, reject) => {
-    const request = indexedDB.open('lomvik-demo', 1);
+    const request = indexedDB.open('lomvik-demo');
     request.onsuccess = () => resolve(request.result);
     request.onerror = () => reject(request.error);
   });
