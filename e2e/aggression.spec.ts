@@ -53,7 +53,7 @@ test('watch by thumb, read what it shows, step in, see whether it worked', async
 test('losses, head counts and the story of a fish', async ({ page }) => {
   await test.step('curves by shop, with and without the incident', async () => {
     await openDemo(page, '/departures?tank=demo-fen&part=losses');
-    await expect(page.locator('canvas')).toBeVisible();
+    await expect(page.locator('canvas').first()).toBeVisible();
     await expect(page.getByText(/loses more than the others/).first()).toBeVisible();
     const died = page.getByRole('row', { name: /Harbour Aquatics/ });
     await expect(died).toContainText('9');

@@ -40,7 +40,7 @@ for (const scheme of ['light', 'dark'] as const) {
     for (const path of SCREENS) {
       await openDemo(page, path);
       if (path.startsWith('/hierarchy') || path.includes('losses'))
-        await expect(page.locator('canvas')).toBeVisible();
+        await expect(page.locator('canvas').first()).toBeVisible();
       const { violations } = await new AxeBuilder({ page }).analyze();
       expect(
         violations.map(
@@ -180,7 +180,7 @@ unwatched(
     await context.setOffline(true);
     await page.goto('/hierarchy?tank=demo-skerry');
     await expect(page.getByRole('heading', { name: 'Hierarchy in Skerry' })).toBeVisible();
-    await expect(page.locator('canvas')).toBeVisible();
+    await expect(page.locator('canvas').first()).toBeVisible();
     await page.goto('/watch?tank=demo-skerry');
     const fish = page.getByRole('group', { name: 'Fish' });
     await fish.getByRole('button', { name: /Amber/ }).click();

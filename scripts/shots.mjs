@@ -7,7 +7,7 @@ import { ensureInstalled, root, say } from './lib.mjs';
 const SHOTS = [
   { name: 'today', path: '/' },
   { name: 'tank', path: '/tank?tank=demo-skerry' },
-  { name: 'stock-list', path: '/stock?tank=demo-fen' },
+  { name: 'stock-list', path: '/stock?tank=demo-fen', wait: 'ul[aria-label="Main causes of trouble"]' },
   { name: 'candidates', path: '/stock?tank=demo-skerry&part=joins', wait: '[data-answered="1"]' },
   { name: 'stocking-level', path: '/stock?tank=demo-fen&part=fill' },
   { name: 'line-ups', path: '/lineups?tank=demo-fen', wait: '[aria-label="Line-up 3"]' },
@@ -38,7 +38,7 @@ await withApp('demo', async (browser, base) => {
     });
     await page.goto(base + path);
     await page.getByRole('heading', { level: 1 }).waitFor();
-    if (wait) await page.locator(wait).waitFor();
+    if (wait) await page.locator(wait).first().waitFor();
     await page.waitForLoadState('networkidle');
     await page.screenshot({ path: join(root, 'docs', 'screenshots', `${name}.png`) });
     await page.close();

@@ -1,6 +1,8 @@
 import { catalogue, judge, plan, TANKS, TODAY } from '@/testing/plans';
 import type { PlanFile, PlanGroup } from '../model/plan';
 import { atOnce } from '../kernel/steps/atOnce';
+import type { Assessment } from './assess';
+import { fishIn, groupByCause } from './causes';
 import { troubleInSteps, type Trouble } from './trouble';
 import { isBad } from './whatItAdds';
 
@@ -41,6 +43,22 @@ describe('the main causes of trouble in a list', () => {
     const tried = ask(plan(TANKS.us20long, [kind('puntigrus-tetrazona', 6), kind('betta-splendens', 1)]));
     expect(tried.map((one) => one.species)).toContain('betta-splendens');
     for (const one of tried) expect(one.settles).toBeGreaterThan(one.brings);
+  });
+  it('counts problems as the list does, by cause: never more than it has', () => {
+    const file = plan({ ...TANKS.us75, lid: false }, [...community, kind('astronotus-ocellatus', 1)]);
+    const causes = (answer: Assessment) =>
+      groupByCause(answer.findings.filter(isBad), fishIn(answer.context.kinds)).length;
+    const had = causes(judge(file));
+    const { most, changes } = trouble(file);
+    expect(most.length + changes.length).toBeGreaterThan(1);
+    for (const { species, problems } of most) {
+      const without = judge({ ...file, groups: file.groups.filter((group) => group.species !== species) });
+      expect(problems.solved).toBeLessThanOrEqual(had);
+      expect(problems.solved - problems.added).toBe(had - causes(without));
+    }
+    const lid = changes.find(({ edit }) => edit.kind === 'set-lid');
+    expect(lid?.problems).toMatchObject({ solved: 1, added: 0 });
+    expect(lid?.settles).toBeGreaterThan(1);
   });
 });
 

@@ -1,6 +1,7 @@
 import { type Catalogue, type PlanFile, resolveSpecies } from '../model';
 import { assess, type Assessment, type Verdict } from './assess';
 import { editOf, type PlanEdit } from '../rules';
+import { type CauseGroup, fishIn, groupByCause } from './causes';
 import { isBad, whatItAdds } from './whatItAdds';
 
 /** What one change of a list would solve. */
@@ -10,6 +11,8 @@ interface Solved {
   readonly stops: number;
   /** What would be new: company that a shoal or a pair loses. */
   readonly brings: number;
+  /** The same by cause, as the list counts its problems: gone, how many of them stops, and new. */
+  readonly problems: { readonly solved: number; readonly stops: number; readonly added: number };
   /** The verdict after it. */
   readonly verdict: Verdict;
 }
@@ -35,6 +38,7 @@ function without(plan: PlanFile, species: readonly string[], catalogue: Catalogu
 export interface LeftOut {
   readonly species: readonly string[];
   readonly settles: number;
+  readonly problems: Solved['problems'];
   readonly verdict: Verdict;
 }
 
@@ -94,11 +98,31 @@ function changed(plan: PlanFile, edit: PlanEdit): PlanFile | null {
   }
 }
 
+const causesOf = ({ findings, context }: Assessment): ReadonlyMap<string, CauseGroup> =>
+  new Map(groupByCause(findings.filter(isBad), fishIn(context.kinds)).map((group) => [group.key, group]));
+
+/** Problems by cause that are gone, and that are new. */
+function problemsSolved(before: Assessment, after: Assessment): Solved['problems'] {
+  const [had, has] = [causesOf(before), causesOf(after)];
+  const gone = [...had.values()].filter(({ key }) => !has.has(key));
+  return {
+    solved: gone.length,
+    stops: gone.filter(({ severity }) => severity === 'stop').length,
+    added: [...has.keys()].filter((key) => !had.has(key)).length,
+  };
+}
+
 /** What the difference between two assessments solves. */
 function solvedBy(before: Assessment, after: Assessment): Solved {
   const { brings, settles } = whatItAdds(before, after);
   const stops = settles.filter((finding) => finding.severity === 'stop').length;
-  return { settles: settles.length, stops, brings: brings.length, verdict: after.verdict };
+  return {
+    settles: settles.length,
+    stops,
+    brings: brings.length,
+    problems: problemsSolved(before, after),
+    verdict: after.verdict,
+  };
 }
 
 /** Changes of the tank that fixes propose, each tried; those that solve more than one problem, net of what they bring. */
@@ -172,7 +196,8 @@ function* leastLeftOut({
     for (const species of ways.slice(0, WAYS)) {
       const after = assess(without(plan, species, catalogue), catalogue, today);
       const settles = bad - after.findings.filter(isBad).length;
-      if (after.verdict !== 'stop') found.push({ species, settles, verdict: after.verdict });
+      if (after.verdict !== 'stop')
+        found.push({ species, settles, problems: problemsSolved(before, after), verdict: after.verdict });
       yield;
     }
     const [best] = found.sort((a, b) => b.settles - a.settles);

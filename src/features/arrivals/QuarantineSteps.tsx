@@ -182,7 +182,7 @@ export function Running({ lane, onDo }: { readonly lane: TankView; readonly onDo
           Save signs
         </Button>
       </Section>
-      <Section title="Given" aside="a record, not advice">
+      <Section title="Treatment" aside="a record, not advice">
         <Form form={treatment} className="flex items-end gap-2">
           <TextField label="Product and dose" {...treatment.part('what')} />
           <Button type="submit" waiting={treatment.waiting}>

@@ -18,41 +18,16 @@ import { INPUT, SelectField, TextField } from '@/ui/Field';
 import { Form } from '@/ui/form/Form';
 import { Caution, Empty } from '@/ui/Screen';
 
-const POINTS = 10;
+const POINTS = 6;
 
-/** The last counts as a small line, the book as a level. */
-function CountLine({ count }: { readonly count: HeadCount }) {
+/** The last counts, each with its day. */
+function LastCounts({ count }: { readonly count: HeadCount }) {
   const points = count.counts.slice(-POINTS);
   if (points.length < 2) return null;
-  const most = Math.max(count.book, ...points.map((one) => one.seen), 1);
-  const x = (i: number): number => 2 + (i / (points.length - 1)) * 116;
-  const y = (seen: number): number => 30 - (seen / most) * 26;
   return (
-    <svg
-      viewBox="0 0 120 32"
-      className="h-8 w-32"
-      role="img"
-      aria-label={points.map((one) => `${format(parseISO(one.on), 'd MMM')}: ${one.seen}`).join(', ')}
-    >
-      <line
-        x1="0"
-        x2="120"
-        y1={y(count.book)}
-        y2={y(count.book)}
-        stroke="var(--slate)"
-        strokeDasharray="3 3"
-        strokeWidth="1"
-      />
-      <polyline
-        points={points.map((one, i) => `${x(i)},${y(one.seen)}`).join(' ')}
-        fill="none"
-        stroke="var(--deep)"
-        strokeWidth="1.75"
-      />
-      {points.map((one, i) => (
-        <circle key={one.on} cx={x(i)} cy={y(one.seen)} r="2.2" fill="var(--deep)" />
-      ))}
-    </svg>
+    <span className="fig block text-[12px] text-slate">
+      {points.map((one) => `${format(parseISO(one.on), 'd MMM')}: ${one.seen}`).join(' · ')}
+    </span>
   );
 }
 
@@ -152,8 +127,8 @@ function Kind({
             {residents.map((one) => nameOf(one)).join(', ')}
           </span>
         )}
+        <LastCounts count={count} />
       </span>
-      <CountLine count={count} />
       <Form form={form} className="flex items-start gap-1.5">
         <TextField
           label={`${name} seen`}

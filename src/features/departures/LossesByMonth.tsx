@@ -3,11 +3,12 @@
 import { DAY_MS } from '@/core/kernel';
 import { addMonths, format, parseISO } from 'date-fns';
 import { FORTNIGHT_DAYS, type Life } from '@/core/departures';
+import { LineChart } from '@/ui/chart/LineChart';
 import { Section } from '@/ui/Screen';
 
 const MONTHS = 12;
 
-/** Deaths month by month for a year: those of the first fortnight are filled, the others outlined. */
+/** Deaths month by month for a year: those of the first fortnight, and the others. */
 export function LossesByMonth({
   deaths,
   lastMonth,
@@ -27,32 +28,24 @@ export function LossesByMonth({
     early: died.filter((one) => one.month === month && one.early).length,
     later: died.filter((one) => one.month === month && !one.early).length,
   }));
-  const most = Math.max(1, ...counts.map((one) => one.early + one.later));
+  const line = (part: 'early' | 'later') => counts.map((one, x) => ({ x, y: one[part] }));
   return (
-    <Section title="Deaths by month" aside="filled: within 14 days of arrival; outlined: later">
-      <div
-        className="flex h-28 items-end gap-1"
-        role="img"
-        aria-label={counts.map((one) => `${one.month}: ${one.early + one.later}`).join(', ')}
-      >
-        {counts.map((one) => (
-          <div
-            key={one.month}
-            className="flex flex-1 flex-col items-stretch justify-end"
-            style={{ height: '100%' }}
-          >
-            <span className="fig text-center text-[12px]">{one.early + one.later || ''}</span>
-            <div
-              className="border border-b-0 border-deep"
-              style={{ height: `${(one.later / most) * 70}%`, borderWidth: one.later > 0 ? undefined : 0 }}
-            />
-            <div className="bg-deep" style={{ height: `${(one.early / most) * 70}%` }} />
-            <span className="fig border-t border-line pt-0.5 text-center text-[11px] text-slate">
-              {format(parseISO(`${one.month}-01`), 'MMM')}
-            </span>
-          </div>
-        ))}
-      </div>
+    <Section title="Deaths by month">
+      <LineChart
+        label="Deaths by month"
+        height={176}
+        lines={[
+          { label: `within ${FORTNIGHT_DAYS} days of arrival`, points: line('early'), ink: 'deep', dots: 4 },
+          { label: 'later', points: line('later'), ink: 'slate', dots: 4, dash: [5, 4] },
+        ]}
+        x={{
+          label: '',
+          min: 0,
+          max: MONTHS - 1,
+          write: (at) => (months[at] ? format(parseISO(`${months[at]}-01`), 'MMM') : ''),
+        }}
+        y={{ label: 'deaths', fromZero: true }}
+      />
     </Section>
   );
 }

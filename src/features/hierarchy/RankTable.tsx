@@ -2,6 +2,7 @@
 
 import { useDeferredValue } from 'react';
 import type { HierarchyAnswer } from '@/workers/hierarchyWork';
+import { classes } from '@/ui/classes';
 import { SpanBar } from '@/ui/SpanBar';
 import { Cell, Row, Table } from '@/ui/Table';
 
@@ -50,13 +51,20 @@ export function RankTable({ answer, nameOf, colours }: Props) {
           return (
             <Row key={id} className={rank.length > 1 && within < rank.length - 1 ? 'border-b-0' : ''}>
               <Cell>
-                <span className="fig">
+                <span className="fig whitespace-nowrap">
                   {rank.length > 1 ? (within === 0 ? `${first} to ${first + rank.length - 1}` : '') : at}
                 </span>
-                {rank.length > 1 && within === 0 && <span className="ml-1 text-[12px] text-slate">tied</span>}
+                {rank.length > 1 && within === 0 && (
+                  <span className="block text-[12px] text-slate">tied</span>
+                )}
               </Cell>
               <Cell>
-                <span className={rank.length > 1 ? 'border-l-2 border-slate pl-2' : 'pl-2.5'}>
+                <span
+                  className={classes(
+                    'whitespace-nowrap',
+                    rank.length > 1 ? 'border-l-2 border-slate pl-2' : 'pl-2.5',
+                  )}
+                >
                   <span
                     className="mr-2 inline-block h-3 w-1.5"
                     style={{ background: colours.get(id) }}

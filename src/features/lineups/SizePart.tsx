@@ -45,7 +45,9 @@ function SizeAnswerView({ answer, share }: { readonly answer: Answer; readonly s
               .map((cm) => words.tank('length', cm))
               .join(' × ')}
           </span>
-          {!answer.proven && <span className="text-lamp"> A smaller size may do: the search stopped before it was sure.</span>}
+          {!answer.proven && (
+            <span className="text-lamp"> A smaller size may do: the search stopped before it was sure.</span>
+          )}
         </p>
       ) : (
         <p>

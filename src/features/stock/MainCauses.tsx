@@ -27,8 +27,8 @@ interface Way {
   readonly verdict: Assessment['verdict'];
 }
 
-const solvedWords = (settles: number, stops: number, brings: number): string =>
-  `${countOf(settles, 'problem')} solved${stops > 0 ? `, ${stops} of them ${stops === 1 ? 'a stop' : 'stops'}` : ''}${brings > 0 ? `, ${brings} new` : ''}`;
+const solvedWords = ({ solved, stops, added }: Trouble['most'][number]['problems']): string =>
+  `${countOf(solved, 'problem')} solved${stops > 0 ? `, ${stops} of them ${stops === 1 ? 'a stop' : 'stops'}` : ''}${added > 0 ? `, ${added} new` : ''}`;
 
 function waysOf({ most, changes, least }: Trouble): readonly Way[] {
   const single = [
@@ -38,18 +38,19 @@ function waysOf({ most, changes, least }: Trouble): readonly Way[] {
       .filter((one) => one.settles > 1)
       .map((one) => ({ ...one, species: [one.species], edit: null, key: one.species })),
   ]
+    .filter(({ problems }) => problems.solved > problems.added)
     .sort((a, b) => b.stops - a.stops || b.settles - b.brings - (a.settles - a.brings))
     .slice(0, NAMED)
-    .map(({ key, species, edit, settles, stops, brings, verdict }) => ({
+    .map(({ key, species, edit, problems, verdict }) => ({
       key,
       species,
       edit,
       verdict,
-      said: solvedWords(settles, stops, brings),
+      said: solvedWords(problems),
     }));
   if (!least || least.species.length < 2) return single;
-  const { species, settles, verdict } = least;
-  const said = `${countOf(settles, 'problem')} solved, no stops left`;
+  const { species, problems, verdict } = least;
+  const said = `${countOf(problems.solved, 'problem')} solved, no stops left`;
   return [{ key: species.join(), species, edit: null, verdict, said }, ...single];
 }
 
@@ -84,7 +85,7 @@ export const MainCauses = memo(function MainCauses({
   return (
     // Room is kept while it is looked into: nothing below jumps under the finger.
     <div className={classes('no-print mt-2', trouble === null && 'min-h-36')}>
-      <p className="text-[12px] text-slate">Main causes of trouble</p>
+      <p className="text-[12px] text-slate">Main causes of trouble{trouble === null && ': checking…'}</p>
       {ways.length > 0 && (
         <ul aria-label="Main causes of trouble" className="flex flex-col gap-1">
           {ways.map(({ key, species, edit, said, verdict }) => {

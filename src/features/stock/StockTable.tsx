@@ -97,7 +97,7 @@ const Line = memo(function Line({
           {name}
         </Link>
       </td>
-      <td className="whitespace-nowrap">
+      <td className="pr-3 whitespace-nowrap">
         {listed ? (
           <span className="inline-flex items-center">
             <button
@@ -120,13 +120,13 @@ const Line = memo(function Line({
           <span className="fig pl-7">{line.count}</span>
         )}
       </td>
-      <td className="pr-2 whitespace-nowrap max-sm:hidden">
+      <td className="pr-3 whitespace-nowrap max-sm:hidden">
         <Sexes line={line} />
       </td>
-      <td className="fig pr-2 text-[13px] whitespace-nowrap max-sm:hidden">
+      <td className="fig pr-3 text-[13px] whitespace-nowrap max-sm:hidden">
         <LengthThen line={line} months={months} />
       </td>
-      <td className="whitespace-nowrap text-slate max-sm:hidden">{listed ? 'planned' : 'in tank'}</td>
+      <td className="hidden whitespace-nowrap text-slate 2xl:table-cell">{listed ? 'planned' : 'in tank'}</td>
       <td className="no-print text-right whitespace-nowrap">
         {listed ? (
           <>
@@ -191,10 +191,10 @@ export function StockTable({
         <thead className="text-[12px] text-slate">
           <tr className="border-b border-line">
             <th className="py-1 font-medium">Species</th>
-            <th className="pl-7 font-medium whitespace-nowrap">How many</th>
+            <th className="pl-7 font-medium">Number</th>
             <th className="font-medium max-sm:hidden">Sexes</th>
             <th className="font-medium max-sm:hidden">{months > 0 ? 'Length then' : 'Length now'}</th>
-            <th className="font-medium max-sm:hidden">State</th>
+            <th className="hidden font-medium 2xl:table-cell">State</th>
             <th className="no-print">
               <span className="sr-only">Actions</span>
             </th>
