@@ -77,9 +77,9 @@ describe('assess', () => {
         water: { temperatureC: 25 },
       }),
     );
-    expect(assumed.some((line) => line.startsWith('water.ph: '))).toBe(true);
+    expect(assumed.some((line) => line.path === 'water.ph')).toBe(true);
     expect(
-      assumed.some((line) => line.startsWith('water.temperatureC') || line.startsWith('groups[0]')),
+      assumed.some((line) => line.path === 'water.temperatureC' || line.path.startsWith('groups[0]')),
     ).toBe(false);
   });
 

@@ -1,6 +1,7 @@
 import type { Catalogue, PlanFile } from '../model';
 import { type Finding, judgeAll, layerRoom, type RuleContext, SEVERITIES, spoken } from '../rules';
 import { buildContext } from './buildContext';
+import type { Assumed } from './defaults';
 
 export type Verdict = 'stop' | 'caution' | 'fits';
 
@@ -14,7 +15,7 @@ export interface Assessment {
   readonly findings: readonly Finding[];
   readonly context: RuleContext;
   readonly layers: Readonly<Record<'top' | 'middle' | 'bottom', number>>;
-  readonly assumed: readonly string[];
+  readonly assumed: readonly Assumed[];
 }
 
 const rank = (finding: Finding): number => SEVERITIES.indexOf(finding.severity);

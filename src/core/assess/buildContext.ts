@@ -3,7 +3,7 @@ import { lengthAfterMonths } from '../growth';
 import { adultLengthCm, type Catalogue, type PlanFile, type PlanGroup, resolveSpecies } from '../model';
 import type { Load, PlannedGroup, PlannedSpecies, RuleContext, RuleTank, SharedWater } from '../rules';
 import { tankFigures } from '../tank';
-import { fillRoutine, fillWater, furnish, takeOr } from './defaults';
+import { type Assumed, fillRoutine, fillWater, furnish, takeOr } from './defaults';
 import { burdenOf, fillLoad, type Burden, type Fed } from './fillLoad';
 import { kindsOf } from './kindsOf';
 import { rangeUsed } from './rangeUsed';
@@ -15,15 +15,18 @@ function plannedGroup(
   index: number,
   catalogue: Catalogue,
   month: string,
-  assumed: string[],
+  assumed: Assumed[],
 ): PlannedGroup {
   const found = resolveSpecies(catalogue, group.species);
   if (!found.ok) throw new Error(`groups[${index}].species was not checked before it was assessed`);
   const { profile } = found;
   const path = `groups[${index}]`;
   const adult = adultLengthCm(profile);
-  const lengthCm = takeOr(assumed, `${path}.lengthCm`, group.lengthCm, adult, `${adult}, grown`);
-  const origin = takeOr(assumed, `${path}.origin`, group.origin, 'unknown' as const);
+  const lengthCm = takeOr(assumed, `${path}.lengthCm`, group.lengthCm, adult, {
+    how: 'grown',
+    species: profile.id,
+  });
+  const origin = takeOr(assumed, `${path}.origin`, group.origin, 'unknown', { species: profile.id });
   const leavesInMonths = group.until === undefined ? null : Math.max(0, monthsBetween(month, group.until));
   const { range, source } = rangeUsed(profile, origin);
   return {
@@ -56,8 +59,8 @@ export function buildContext(
   plan: PlanFile,
   catalogue: Catalogue,
   today: string,
-): { readonly context: RuleContext; readonly assumed: readonly string[] } {
-  const assumed: string[] = [];
+): { readonly context: RuleContext; readonly assumed: readonly Assumed[] } {
+  const assumed: Assumed[] = [];
   const groups = planGroups(plan, catalogue, today, assumed);
   return { assumed, context: contextOn(stageOf(plan, today, assumed), kindsOf(groups), null, assumed) };
 }
@@ -67,7 +70,7 @@ export const planGroups = (
   plan: Pick<PlanFile, 'groups'>,
   catalogue: Catalogue,
   today: string,
-  assumed: string[] = [],
+  assumed: Assumed[] = [],
 ): readonly PlannedGroup[] =>
   plan.groups.map((group, index) => plannedGroup(group, index, catalogue, monthOf(today), assumed));
 
@@ -83,7 +86,7 @@ export interface Stage {
 }
 
 /** The tank, the routine and the practice of a plan. What was assumed is written into `assumed`. */
-export function stageOf(plan: PlanFile, today: string, assumed: string[] = []): Stage {
+export function stageOf(plan: PlanFile, today: string, assumed: Assumed[] = []): Stage {
   const { furnished, ...rest } = furnish(plan, assumed);
   const byTemperature = new Map<number, RuleTank>();
   const tankAt = (temperatureC: Celsius): RuleTank => {
@@ -136,7 +139,7 @@ export function contextOn(
   stage: Stage,
   kinds: readonly PlannedSpecies[],
   focus: PlannedSpecies | null = null,
-  assumed: string[] = [],
+  assumed: Assumed[] = [],
 ): RuleContext {
   const { plan, routine } = stage;
   const shared: SharedWater = {

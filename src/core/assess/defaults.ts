@@ -11,26 +11,47 @@ import {
   type SharedWater,
 } from '../rules';
 
+/** What a plan does not say and an answer takes for granted. */
+export interface Assumed {
+  /** Where the plan would say it: `tank.lid`, `groups[0].origin`. */
+  readonly path: string;
+  /** In the unit of the field; null where nothing is taken, and nothing judged by it. */
+  readonly value: string | number | boolean | null;
+  /** Taken from what there is, not from what is usual. */
+  readonly how?: 'grown' | 'shared middle';
+  /** The species of the group that it is about. */
+  readonly species?: string;
+}
+
+/** An assumption as files tell it. */
+export function assumedLine({ path, value, how }: Assumed): string {
+  if (value === null) return `${path}: not given, not judged`;
+  const from =
+    how === 'grown' ? ', grown' : how === 'shared middle' ? ', the middle of what all species share' : '';
+  return `${path}: ${value}${from}`;
+}
+
 /** Fills gaps and remembers each in `assumed`, so that an answer says what it took for granted. */
-export function takeOr<T>(
-  assumed: string[],
+export function takeOr<T extends string | number | boolean>(
+  assumed: Assumed[],
   path: string,
   value: T | undefined,
   fallback: T,
-  how?: string,
+  more: Pick<Assumed, 'how' | 'species'> = {},
 ): T {
   if (value !== undefined) return value;
-  assumed.push(`${path}: ${how ?? String(fallback)}`);
+  assumed.push({ path, value: fallback, ...more });
   return fallback;
 }
 
 export function furnish(
   plan: PlanFile,
-  assumed: string[],
+  assumed: Assumed[],
 ): { readonly furnished: FurnishedTank } & Omit<RuleTank, 'figures' | 'hardscapeFraction'> {
   const { tank } = plan;
   const { furnished, assumed: derived } = furnishTank(tank);
-  for (const part of DERIVED) if (derived.has(part)) assumed.push(`tank.${part}: ${String(furnished[part])}`);
+  for (const part of DERIVED)
+    if (derived.has(part)) assumed.push({ path: `tank.${part}`, value: furnished[part] });
   return {
     furnished,
     substrate: furnished.substrate,
@@ -46,12 +67,12 @@ export function furnish(
 }
 
 /** Remembers that nobody said: the rules that ask for it keep silent. */
-function unsaid(assumed: string[], path: string): null {
-  assumed.push(`${path}: not given, not judged`);
+function unsaid(assumed: Assumed[], path: string): null {
+  assumed.push({ path, value: null });
   return null;
 }
 
-function hidesOf(hides: PlanFile['tank']['hides'], assumed: string[]): Hides | null {
+function hidesOf(hides: PlanFile['tank']['hides'], assumed: Assumed[]): Hides | null {
   if (hides === undefined) return unsaid(assumed, 'tank.hides');
   if (typeof hides === 'number') return { total: hides, byKind: null };
   const byKind = Object.fromEntries(HIDE_KINDS.map((kind) => [kind, hides[kind] ?? 0])) as Record<
@@ -72,7 +93,7 @@ export function fillWater(
   plan: PlanFile,
   shared: SharedWater,
   kinds: readonly PlannedSpecies[],
-  assumed: string[],
+  assumed: Assumed[],
 ): RuleWater {
   const given = plan.water ?? {};
   const missing = new Set<string>();
@@ -82,7 +103,7 @@ export function fillWater(
     missing.add(name);
     const range = shared[name];
     const chosen = range ? Math.round(((range[0] + range[1]) / 2) * 10) / 10 : PLAIN_WATER[name];
-    assumed.push(`water.${name}: ${chosen}${range ? ', the middle of what all kinds share' : ''}`);
+    assumed.push({ path: `water.${name}`, value: chosen, ...(range ? { how: 'shared middle' } : {}) });
     return chosen;
   };
   const salts = kinds.map((kind) => kind.range.salinityPpt);
@@ -99,7 +120,7 @@ export function fillWater(
   };
 }
 
-export function fillRoutine(plan: PlanFile, assumed: string[]): RuleContext['routine'] {
+export function fillRoutine(plan: PlanFile, assumed: Assumed[]): RuleContext['routine'] {
   return {
     changeFraction: takeOr(
       assumed,

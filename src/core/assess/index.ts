@@ -21,3 +21,4 @@ export type { Trouble } from './trouble';
 export { isBad, whatItAdds } from './whatItAdds';
 export { fishIn, groupByCause } from './causes';
 export type { CauseGroup, Told } from './causes';
+export type { Assumed } from './defaults';

@@ -1,6 +1,7 @@
 import { growthBand } from '../growth';
 import type { Fix, Reason } from '../rules';
 import type { Assessment, Verdict } from './assess';
+import { assumedLine } from './defaults';
 
 /** An assessment as files and the command line hold it. */
 export interface AssessmentAnswer {
@@ -71,6 +72,6 @@ export function toAnswer(assessment: Assessment, say: Sayers): AssessmentAnswer 
       middle: round(assessment.layers.middle, 3),
       bottom: round(assessment.layers.bottom, 3),
     },
-    assumed: assessment.assumed,
+    assumed: assessment.assumed.map(assumedLine),
   };
 }

@@ -14,7 +14,7 @@ import { todayIso } from '@/session/today';
 import { GlassFront } from '@/ui/GlassFront';
 import { Caution, Empty, Section } from '@/ui/Screen';
 import { VerdictMark } from '@/ui/SeverityMark';
-import { countOf } from '@/words/en';
+import { countOf, sayAssumed } from '@/words/en';
 import { AddSpecies } from './AddSpecies';
 import { CauseItem, editKey } from './CauseItem';
 import { MainCauses } from './MainCauses';
@@ -199,9 +199,9 @@ export function ListPart({
             {calm.assumed.length > 0 && (
               <details className="mt-2">
                 <summary className="cursor-pointer text-slate">Assumed ({calm.assumed.length})</summary>
-                <ul className="fig text-[12px] text-slate">
-                  {calm.assumed.map((line) => (
-                    <li key={line}>{line}</li>
+                <ul className="text-[13px] text-slate">
+                  {calm.assumed.map((one) => (
+                    <li key={one.path}>{sayAssumed(one, words)}.</li>
                   ))}
                 </ul>
               </details>

@@ -8,6 +8,7 @@ export {
   shopQuestions,
 } from './arrivals';
 export { sayEffect, sayPattern, sayStep, sayStepWhy } from './aggression';
+export { sayAssumed } from './assumed';
 export { sayHeadCount, sayPossibility } from './departures';
 export type { RoomNames } from './diary';
 export { sayLateness, saySpare } from './due';
