@@ -53,4 +53,4 @@ export const finishMove = (
   { from, to }: Pick<HouseMove, 'from' | 'to'>,
   moving: readonly Moving[],
   stamp: Stamp,
-): readonly Change[] => [...moveTanks(moving, to, 'Moved house.', stamp), dropMove(from)];
+): readonly Change[] => [...moveTanks(moving, to, 'Moved tanks.', stamp), dropMove(from)];

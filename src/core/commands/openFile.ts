@@ -62,7 +62,7 @@ export function openLife(life: LifeFile, tank: TankId, stamp: Stamp): readonly C
         lengthCm: life.lengthCm,
         origin: life.origin as 'tank-bred' | 'wild' | 'unknown',
         from: life.keeper,
-        note: 'Came with its story.',
+        note: 'Arrived with its history.',
         way: 'private',
         bornAbout: life.bornAbout,
       },

@@ -43,7 +43,7 @@ export function stepIn(
             on,
             resident: who,
             tank: into,
-            note: 'Put aside.',
+            note: 'Set aside.',
             ...(until ? { until, nextTank: tankName } : {}),
           },
         ]

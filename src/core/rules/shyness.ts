@@ -62,7 +62,6 @@ function judgeKind(kind: PlannedSpecies, context: RuleContext): readonly Finding
 /** Shy species without cover, or in bold company. */
 export const shyness: Rule = {
   name: 'shyness',
-  silentBeside: [{ rules: ['temper', 'predation'], of: 'the pair' }],
   about: 'the first',
   severities: [SEVERITY],
   judge: (context) =>

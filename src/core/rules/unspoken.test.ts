@@ -5,6 +5,7 @@ import { buildContext } from '../assess/buildContext';
 import { readPlan } from '../assess/readPlan';
 import type { Finding, Severity } from './finding';
 import { judgeAll } from './judgeAll';
+import { RULES } from './registry';
 import { spoken } from './unspoken';
 
 describe('findings that only repeat another', () => {
@@ -34,6 +35,11 @@ describe('findings that only repeat another', () => {
     expect(spoken([few, number])).toEqual([few, number]);
     const easy = of('group-size', 'note', null, ['a']);
     expect(spoken([easy, number])).toEqual([number]);
+  });
+  it('of a pair come from rules that see the pair alone: else one newcomer would be told another thing than the list', () => {
+    const ofPairs = RULES.filter(({ silentBeside = [] }) => silentBeside.some(({ of }) => of === 'the pair'));
+    expect(ofPairs.map(({ name }) => name)).toContain('temper');
+    expect(ofPairs.filter(({ judge }) => judge !== undefined).map(({ name }) => name)).toEqual([]);
   });
   it('never change what is worst, or when it begins, for any species of any list', () => {
     fc.assert(
