@@ -6,7 +6,7 @@ import { useState, type ReactNode } from 'react';
 import type { Pattern } from '@/core/aggression';
 import type { Step } from '@/core/events';
 import { useNames } from '@/session/react/useNames';
-import { useWords } from '@/session/react/useSayings';
+import { useWords } from '@/session/react/useWords';
 import { useTank, type TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
 import { NoTank } from '@/ui/NoTank';

@@ -1,6 +1,6 @@
 'use client';
 
-import { useWords } from '@/session/react/useSayings';
+import { useWords } from '@/session/react/useWords';
 import type { Cm } from '@/core/kernel';
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { type BestBreak, type Piece, PIECES, type Polygon, shapeOf } from '@/core/sightlines';

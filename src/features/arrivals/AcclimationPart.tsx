@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { acclimation, ACCLIMATION_WAYS, type AcclimationWay } from '@/core/water';
-import { useWords } from '@/session/react/useSayings';
+import { useWords } from '@/session/react/useWords';
 import { useSettings, type TankView } from '@/session/react/useTanks';
 import { keeperUnit } from '@/core/kernel';
 import { SelectField, TextField, options } from '@/ui/Field';

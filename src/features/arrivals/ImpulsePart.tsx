@@ -1,7 +1,8 @@
 'use client';
 
 import { SpeciesField } from '@/session/react/SpeciesField';
-import { useSayings, useWords } from '@/session/react/useSayings';
+import { useSayings } from '@/session/react/useSayings';
+import { useWords } from '@/session/react/useWords';
 import { format, parseISO } from 'date-fns';
 import { useMemo, useState } from 'react';
 import { impulse } from '@/core/arrivals';

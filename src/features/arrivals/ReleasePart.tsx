@@ -5,7 +5,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { releaseSheet, type SheetStep } from '@/core/arrivals';
 import { commonName } from '@/core/model';
 import { countedOf, countOf, sayRelease } from '@/words/en';
-import { useWords } from '@/session/react/useSayings';
+import { useWords } from '@/session/react/useWords';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
 import type { Changes } from '@/session/types';
 import { useCommands } from '@/session/react/useCommands';

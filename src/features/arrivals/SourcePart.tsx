@@ -7,7 +7,7 @@ import { commonName, type ShopItem } from '@/core/model';
 import { type Fault, faultLine } from '@/core/kernel';
 import { countedOf, countOf, dayName, everyOf, sayPurchase, shopQuestions } from '@/words/en';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
-import { useWords } from '@/session/react/useSayings';
+import { useWords } from '@/session/react/useWords';
 import { useCommands } from '@/session/react/useCommands';
 import { useListed, type TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';

@@ -5,7 +5,7 @@ import { speciesChange } from '@/core/commands';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { adultLengthCm, type Chosen, commonName, facetsOf, foldName, hasFacets, namesOf } from '@/core/model';
-import { useWords } from '@/session/react/useSayings';
+import { useWords } from '@/session/react/useWords';
 import { useCatalogue, useRooms, useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { Button } from '@/ui/Button';

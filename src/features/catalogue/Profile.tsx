@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { speciesAnswer } from '@/core/formats';
 import { mouthRatio } from '@/core/fish';
 import { adultLengthCm, type Catalogue, commonName, facetsOf, type SpeciesProfile } from '@/core/model';
-import { useWords } from '@/session/react/useSayings';
+import { useWords } from '@/session/react/useWords';
 import { capital, everyOf, manyOf, tenth, type Words } from '@/words/en';
 import { Caution, Ledger, Section } from '@/ui/Screen';
 import { TanksByApproach, SizeDrawing, WaterScales } from './ProfileDrawings';

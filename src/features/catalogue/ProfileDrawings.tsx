@@ -1,5 +1,5 @@
 import { adultLengthCm, type Approach, type SpeciesProfile, type WaterRange } from '@/core/model';
-import { useWords } from '@/session/react/useSayings';
+import { useWords } from '@/session/react/useWords';
 import { tenth, termOf } from '@/words/en';
 import { FishSilhouette } from '@/ui/FishSilhouette';
 import { colourOf } from '@/ui/colourOf';

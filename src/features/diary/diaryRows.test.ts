@@ -4,13 +4,13 @@ import type { Dated, Entry } from '@/core/events/events';
 import { roomAt } from '@/core/events/roomAt';
 import type { EntryId } from '@/core/kernel/schema/ids';
 import { catalogue } from '@/testing/plans';
-import { METRIC, sayingsFor } from '@/words/en';
+import { METRIC, sayEvent, wordsFor } from '@/words/en';
 import { diaryRows, filterRows } from './diaryRows';
 
 const { entries } = demoRoom('2026-05-20');
 const room = roomAt(entries);
 const names = { tank: (id: string) => id, resident: (id: string) => room.residents[id]?.name ?? id };
-const tell = (event: Dated): string => sayingsFor(catalogue, METRIC).event(event, names);
+const tell = (event: Dated): string => sayEvent(event, names, wordsFor(catalogue, METRIC));
 const all = { tank: null, words: '', struck: false, contests: true };
 
 describe('the diary', () => {

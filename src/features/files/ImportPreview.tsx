@@ -1,7 +1,7 @@
 'use client';
 
 import { countOf } from '@/words/en';
-import { useWords } from '@/session/react/useSayings';
+import { useWords } from '@/session/react/useWords';
 import { Button } from '@/ui/Button';
 import { Ledger } from '@/ui/Screen';
 import type { Look } from '@/workers/roomWork';

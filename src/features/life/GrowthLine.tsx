@@ -1,6 +1,6 @@
 'use client';
 
-import { useWords } from '@/session/react/useSayings';
+import { useWords } from '@/session/react/useWords';
 import type { Cm } from '@/core/kernel';
 import { addDays, differenceInDays, format, parseISO } from 'date-fns';
 import { lengthAfterMonths } from '@/core/growth';

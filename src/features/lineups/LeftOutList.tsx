@@ -1,6 +1,7 @@
 'use client';
 
-import { useSayings, useWords } from '@/session/react/useSayings';
+import { useSayings } from '@/session/react/useSayings';
+import { useWords } from '@/session/react/useWords';
 import { useState } from 'react';
 import type { WishesFile } from '@/core/lineups';
 import { commonName } from '@/core/model';

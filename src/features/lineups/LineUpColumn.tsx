@@ -6,7 +6,7 @@ import { type Assessment, fishIn, groupByCause, isBad } from '@/core/assess';
 import type { KeptWish } from '@/core/records';
 import { adultLengthCm, commonName } from '@/core/model';
 import { CROWDED, NITRATE_BUDGET } from '@/core/rules';
-import { useWords } from '@/session/react/useSayings';
+import { useWords } from '@/session/react/useWords';
 import { countOf, tenth, type Words } from '@/words/en';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import type { TankView } from '@/session/react/useTanks';

@@ -1,6 +1,7 @@
 'use client';
 
-import { useSayings, useWords } from '@/session/react/useSayings';
+import { useSayings } from '@/session/react/useSayings';
+import { useWords } from '@/session/react/useWords';
 import { proxy } from 'comlink';
 import { useState } from 'react';
 import { STANDARD_TANKS } from '@/catalogue/standardTanks';

@@ -1,6 +1,7 @@
 'use client';
 
-import { useSayings, useWords } from '@/session/react/useSayings';
+import { useSayings } from '@/session/react/useSayings';
+import { useWords } from '@/session/react/useWords';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useMemo, useRef, useState } from 'react';
 import { type Candidate, candidatesFor, fishIn, groupByCause, offeredGroup, roomPlan } from '@/core/assess';

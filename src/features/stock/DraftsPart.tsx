@@ -1,6 +1,6 @@
 'use client';
 
-import { useWords } from '@/session/react/useSayings';
+import { useWords } from '@/session/react/useWords';
 import { copyList, describeList, goByList, newList, removeList } from '@/core/commands';
 import { useMemo, useState } from 'react';
 import { assess, type Assessment, fishIn, groupByCause, roomPlan, whatItAdds } from '@/core/assess';

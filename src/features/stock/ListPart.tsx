@@ -1,6 +1,6 @@
 'use client';
 
-import { useWords } from '@/session/react/useSayings';
+import { useWords } from '@/session/react/useWords';
 import { furnishTank } from '@/core/tank';
 import { format, parse } from 'date-fns';
 import { Slider } from 'radix-ui';

@@ -1,7 +1,7 @@
 'use client';
 
 import { SpeciesField } from '@/session/react/SpeciesField';
-import { useWords } from '@/session/react/useSayings';
+import { useWords } from '@/session/react/useWords';
 import { useState } from 'react';
 import { commonName, type SpeciesProfile } from '@/core/model';
 import {

@@ -1,6 +1,6 @@
 'use client';
 
-import { useWords } from '@/session/react/useSayings';
+import { useWords } from '@/session/react/useWords';
 import { useMemo } from 'react';
 import { fillReport, type FillReport, type RoutineOutlook } from '@/core/assess';
 import { commonName } from '@/core/model';

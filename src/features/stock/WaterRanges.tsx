@@ -1,4 +1,4 @@
-import { useWords } from '@/session/react/useSayings';
+import { useWords } from '@/session/react/useWords';
 import { memo } from 'react';
 import type { Assessment } from '@/core/assess';
 import { commonName } from '@/core/model';

@@ -1,6 +1,6 @@
 'use client';
 
-import { useWords } from '@/session/react/useSayings';
+import { useWords } from '@/session/react/useWords';
 import { CM_PER_INCH, formatQuantity, keeperUnit, type QuantityKind } from '@/core/kernel';
 import { removeTank } from '@/core/commands';
 import { useMemo } from 'react';

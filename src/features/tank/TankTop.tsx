@@ -1,4 +1,4 @@
-import { useWords } from '@/session/react/useSayings';
+import { useWords } from '@/session/react/useWords';
 import type { Cm, Mm } from '@/core/kernel';
 import type { TankShape } from '@/core/model';
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { SpeciesField } from '@/session/react/SpeciesField';
-import { useWords } from '@/session/react/useSayings';
+import { useWords } from '@/session/react/useWords';
 import { draftChange, newTank, tankChange } from '@/core/commands';
 import { X } from 'lucide-react';
 import { useRouter } from 'next/navigation';

@@ -1,6 +1,6 @@
 'use client';
 
-import { useWords } from '@/session/react/useSayings';
+import { useWords } from '@/session/react/useWords';
 import type { MgL } from '@/core/kernel';
 import { format, parseISO } from 'date-fns';
 import { type FILTER_STEPS, NEW_TANK_LIFE } from '@/core/events';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { useWords } from '@/session/react/useSayings';
+import { useWords } from '@/session/react/useWords';
 import { sayWarmth, tenth } from '@/words/en';
 import { probeReading, type ProbeReading, warmthAlarm } from '@/core/water';
 import { appendChange, useCommands } from '@/session/react/useCommands';

@@ -1,6 +1,6 @@
 'use client';
 
-import { useWords } from '@/session/react/useSayings';
+import { useWords } from '@/session/react/useWords';
 import { ammoniaFraction, TOXIC_AMMONIA_MGL } from '@/core/water';
 import { tenth } from '@/words/en';
 import { appendChange, useCommands } from '@/session/react/useCommands';

@@ -4,7 +4,7 @@ import { addDays, differenceInCalendarDays, format, parseISO } from 'date-fns';
 import { NITRATE_EDGE } from '@/core/rules';
 import type { OutlookPoint } from '@/core/water';
 import { toCore } from '@/core/kernel';
-import { useWords } from '@/session/react/useSayings';
+import { useWords } from '@/session/react/useWords';
 import { countOf } from '@/words/en';
 import { keptUnitOf } from '@/ui/form/typed';
 import { LineChart } from '@/ui/chart/LineChart';

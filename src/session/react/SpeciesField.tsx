@@ -2,7 +2,7 @@
 
 import { SpeciesSearch, type SpeciesSearchProps } from '@/ui/SpeciesSearch';
 import { useCatalogue } from './RoomProvider';
-import { useWords } from './useSayings';
+import { useWords } from './useWords';
 
 /** Finds a species of the room's catalogue by any of its names. */
 export function SpeciesField(props: Omit<SpeciesSearchProps, 'catalogue' | 'write'>) {

@@ -2,11 +2,11 @@
 
 import { useEffect, useMemo } from 'react';
 import type { Dated } from '@/core/events';
-import type { RoomNames } from '@/words/en';
+import { type RoomNames, sayEvent } from '@/words/en';
 import { effective, readSomebody, type Resident, type Standing } from '@/core/events';
 import { type Catalogue, commonName } from '@/core/model';
 import { useCatalogue, useRooms, useRoomState } from './RoomProvider';
-import { useSayings } from './useSayings';
+import { useWords } from './useWords';
 import { tanksOf } from './useTanks';
 
 /** How a resident is called on every screen: its name, else its species. */
@@ -49,8 +49,8 @@ export function useNames(): RoomNames {
 /** Events as lines of the diary, in the keeper's units. */
 export function useTell(): (event: Dated) => string {
   const names = useNames();
-  const say = useSayings();
-  return useMemo(() => (event) => say.event(event, names), [say, names]);
+  const words = useWords();
+  return useMemo(() => (event) => sayEvent(event, names, words), [words, names]);
 }
 
 const NOTHING: readonly Standing[] = [];

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { type Sayings, sayingsFor, type Words, wordsFor } from '@/words/en';
+import { type Sayings, sayingsFor } from '@/words/en';
 import { useCatalogue } from './RoomProvider';
 import { useUnits } from './useUnits';
 
@@ -10,11 +10,4 @@ export function useSayings(): Sayings {
   const catalogue = useCatalogue();
   const units = useUnits();
   return useMemo(() => sayingsFor(catalogue, units), [catalogue, units]);
-}
-
-/** Names of species, and figures in the keeper's units. */
-export function useWords(): Words {
-  const catalogue = useCatalogue();
-  const units = useUnits();
-  return useMemo(() => wordsFor(catalogue, units), [catalogue, units]);
 }

@@ -1,12 +1,13 @@
 import { catalogue } from '@/testing/plans';
 import { happened, memberOf } from '@/testing/happened';
 import { METRIC, US } from './quantities';
-import { sayingsFor } from './sayings';
+import { sayEvent } from './diary';
+import { wordsFor } from './words';
 
 const names = { tank: () => 'Holm', resident: (id: string) => id };
 const on = '2026-03-01T10:00:00.000Z';
 const sayIn = (units: typeof METRIC) => (event: Parameters<typeof happened>[0]) =>
-  sayingsFor(catalogue, units).event(happened(event), names);
+  sayEvent(happened(event), names, wordsFor(catalogue, units));
 const say = sayIn(METRIC);
 const us = sayIn(US);
 

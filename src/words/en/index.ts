@@ -10,6 +10,7 @@ export {
 export { sayEffect, sayPattern, sayStep, sayStepWhy } from './aggression';
 export { sayAssumed } from './assumed';
 export { sayHeadCount, sayPossibility } from './departures';
+export { sayEvent } from './diary';
 export type { RoomNames } from './diary';
 export { sayLateness, saySpare } from './due';
 export { entryLabel } from './entryLabels';
@@ -17,7 +18,8 @@ export { facetName } from './facets';
 export { sayHierarchy } from './hierarchy';
 export { capital, countedOf, countOf, everyOf, manyOf } from './names';
 export { METRIC, percent, tenth, UNIT_SYSTEMS, unitsLine } from './quantities';
-export { sayingsFor, untilThen, VERDICTS } from './sayings';
+export { sayingsFor } from './sayings';
 export type { Sayings } from './sayings';
+export { untilThen, VERDICTS } from './verdict';
 export { termOf } from './vocabulary';
 export { dayName, monthName, type Words, wordsFor } from './words';

@@ -8,17 +8,16 @@ import {
   type Told,
 } from '@/core/assess';
 import type { DueItem } from '@/core/due';
-import type { Dated } from '@/core/events';
 import type { UnitChoice } from '@/core/kernel';
 import type { Catalogue } from '@/core/model';
 import type { Finding, Fix, Reason } from '@/core/rules';
 import { sayGrowth } from './candidates';
 import { sayCause } from './causes';
-import { type RoomNames, sayEvent } from './diary';
 import { sayDue } from './due';
 import { sayFact } from './findings';
 import { sayFix } from './fixes';
 import { capital, countOf } from './names';
+import { untilThen, VERDICTS } from './verdict';
 import { whyOf } from './why';
 import { monthName, wordsFor } from './words';
 
@@ -39,19 +38,10 @@ export interface Sayings {
   readonly measured: (cm: number) => string;
   /** A length of a fish. */
   readonly length: (cm: number) => string;
-  /** What happened, as a line of the diary. */
-  readonly event: (event: Dated, names: RoomNames) => string;
   readonly due: (item: Pick<DueItem, 'fact'>) => string;
   /** The figures that a finding rests on, each with its name. */
   readonly why: (finding: Pick<Finding, 'because' | 'fact'>) => readonly (readonly [string, string])[];
 }
-
-/** The verdict on a list. */
-export const VERDICTS = { stop: 'Stop', caution: 'Caution', fits: 'Fits' } as const;
-
-/** What becomes of a verdict: "until Jul 2027, then Stop". */
-export const untilThen = ({ from, verdict }: NonNullable<Assessment['later']>): string =>
-  `until ${monthName(from)}, then ${VERDICTS[verdict]}`;
 
 /** A sentence about what is true today, or that opens with the month in which it begins. */
 const dated = (said: string, from: string | null): string =>
@@ -81,7 +71,6 @@ export function sayingsFor(catalogue: Pick<Catalogue, 'byId'>, choice: UnitChoic
     },
     measured: (cm) => words.reading('length', cm),
     length: (cm) => words.quantity('length', cm),
-    event: (event, names) => sayEvent(event, names, words),
     due: ({ fact }) => sayDue(fact, words),
     why: (finding) => whyOf(finding, words),
   };
