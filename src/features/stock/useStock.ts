@@ -9,7 +9,7 @@ import type { DraftGroup } from '@/core/records';
 import type { Resident } from '@/core/events';
 import { adultLengthCm, type Catalogue, commonName, type PlanGroup, type SpeciesProfile } from '@/core/model';
 import { editOf, type Fix, type PlanEdit } from '@/core/rules';
-import { everyOf } from '@/words/en';
+import { countedOf, everyOf } from '@/words/en';
 import { newId } from '@/session/browserStamp';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { keptWords, listChange, useCommands } from '@/session/react/useCommands';
@@ -143,7 +143,7 @@ function useStockActions(tank: TankId) {
     ) => run(label, listChange(tank, how), quiet);
     return {
       add: (group: PlanGroup, profile: SpeciesProfile) =>
-        run(`Listed ${group.count} ${commonName(profile)}`, ({ documents }) => [
+        run(`Listed ${countedOf(group.count, profile)}`, ({ documents }) => [
           addGroups(documents, tank, [group], session.stamp),
         ]),
       change: (key: string, how: (group: PlanGroup) => PlanGroup) =>
