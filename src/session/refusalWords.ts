@@ -10,7 +10,7 @@ const lines = (faults: readonly Fault[]): string => faults.slice(0, TOLD).map(fa
 
 const titleOf = (type: string): string => (isEventType(type) ? definitionOf(type).title : 'a correction');
 
-/** What hangs on an entry that was to be changed or struck out. */
+/** What depends on an entry that was to be changed or struck out. */
 function clashWords({ clashes }: Refusal): string {
   const [first] = clashes;
   if (!first) return '';

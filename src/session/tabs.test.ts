@@ -114,7 +114,7 @@ describe('undo', () => {
     expect(await first.undo()).toMatchObject({ kind: 'refused', why: 'entry' });
     expect(first.state.getState().room.residents['x']?.count).toBe(4);
   });
-  it('does not take an arrival away from under what hangs on it', async () => {
+  it('does not take away an arrival that later entries depend on', async () => {
     const [first, second] = await tabs(await placeWithTanks());
     await first.run('in', [append(first, cameAs('x', '2026-04-02T10:00:00.000Z', 6))]);
     const measured = {

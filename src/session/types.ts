@@ -54,7 +54,7 @@ export type Outcome =
 export type TakenBack =
   | { readonly kind: 'done'; readonly label: string }
   | { readonly kind: 'nothing' }
-  /** Something in it was changed since: an entry corrected, a part of a document changed, or others hang on it. */
+  /** Something in it was changed since: an entry corrected, a part of a document changed, or others depend on it. */
   | {
       readonly kind: 'refused';
       readonly label: string;

@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process';
-import { readFileSync } from 'node:fs';
+import { readdirSync, readFileSync } from 'node:fs';
 import { FILE_WORDS } from '@/words/en/vocabulary';
 
 /** Words of the private dialect that went: none of them may come back to a screen, a file or an error. */
@@ -46,6 +46,25 @@ const OUT: readonly RegExp[] = [
 /** Names of files and words in them are kept: old files work. Texts for programmers are no screen. */
 const KEPT = /^== |lomvik-|^No unit /;
 const isKept = (line: string): boolean => KEPT.test(line) || FILE_WORDS.includes(line);
+
+/** Phrases of the old dialect that no comment and no name of a test brings back. */
+const OUT_OF_CODE = /\bhangs? on\b|\bwho with whom\b|\bin the book\b|\bthe list rests\b|\btaken for dead\b/i;
+
+describe('the sources', () => {
+  it('speak the words of the field, in comments and names of tests too', () => {
+    const files = readdirSync('src', { recursive: true })
+      .map((name) => `src/${String(name)}`)
+      .filter((name) => /\.tsx?$/.test(name) && !name.endsWith('texts.test.ts'));
+    expect(files.length).toBeGreaterThan(500);
+    expect(
+      files.flatMap((name) =>
+        readFileSync(name, 'utf8')
+          .split('\n')
+          .flatMap((line, at) => (OUT_OF_CODE.test(line) ? [`${name}:${at + 1}: ${line.trim()}`] : [])),
+      ),
+    ).toEqual([]);
+  });
+});
 
 describe('docs/texts.txt', () => {
   const texts = readFileSync('docs/texts.txt', 'utf8');

@@ -14,7 +14,7 @@ interface Props {
   readonly children: ReactNode;
 }
 
-/** What a dialog is for gets the focus first, not the way out of it. */
+/** What a dialog is for gets the focus first, not the button that closes it. */
 const FIRST =
   'input:not([disabled]), select:not([disabled]), textarea:not([disabled]), a[href], button:not([disabled]):not([aria-label="Close"])';
 

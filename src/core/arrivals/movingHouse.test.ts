@@ -15,8 +15,8 @@ describe('moving house', () => {
       residents,
     );
     expect(told).toEqual([
-      { resident: 'shoal', book: 8, out: 7, in: 6, lost: 1, left: 1 },
-      { resident: 'pleco', book: 1, out: 0, in: 0, lost: 0, left: 1 },
+      { resident: 'shoal', onRecord: 8, out: 7, in: 6, lost: 1, left: 1 },
+      { resident: 'pleco', onRecord: 1, out: 0, in: 0, lost: 0, left: 1 },
     ]);
   });
   it('loses nobody who is still in the bucket', () => {

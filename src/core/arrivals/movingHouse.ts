@@ -19,10 +19,10 @@ const VITAL: readonly MovingStep[] = ['ready', 'off', 'search', 'on', 'lid'];
 /** Fish die when it is forgotten. */
 export const isVitalMove = (step: MovingStep): boolean => VITAL.includes(step);
 
-/** One resident's heads in a move: in the book, gone into buckets, come out of them, lost between, still there. */
+/** One resident's heads in a move: on record, gone into buckets, come out of them, lost between, still there. */
 export interface Reconciled {
   readonly resident: string;
-  readonly book: number;
+  readonly onRecord: number;
   readonly out: number;
   readonly in: number;
   /** Went into a bucket and did not come out of it alive. */
@@ -31,7 +31,7 @@ export interface Reconciled {
   readonly left: number;
 }
 
-/** Counts out and in against the book, for everybody who lives there. A bucket that is on its way counts as not lost. */
+/** Counts out and in against the record, for everybody who lives there. A bucket that is on its way counts as not lost. */
 export function reconcile(
   loads: readonly { readonly resident: string; readonly out: number; readonly in: number | null }[],
   residents: readonly Pick<Resident, 'id' | 'count'>[],
@@ -41,6 +41,6 @@ export function reconcile(
     const out = own.reduce((sum, load) => sum + load.out, 0);
     const arrived = own.reduce((sum, load) => sum + (load.in ?? 0), 0);
     const lost = own.reduce((sum, load) => sum + (load.in === null ? 0 : load.out - load.in), 0);
-    return { resident: id, book: count, out, in: arrived, lost, left: Math.max(0, count - out) };
+    return { resident: id, onRecord: count, out, in: arrived, lost, left: Math.max(0, count - out) };
   });
 }

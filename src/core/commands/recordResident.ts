@@ -65,9 +65,7 @@ export function recordResident(
         ? { type: 'moved', resident: id, tank, note: text, ...(until ? { until } : {}) }
         : missing('tank', 'the tank it goes to');
     case 'measured':
-      return lengthCm
-        ? { type: 'measured', resident: id, lengthCm }
-        : missing('lengthCm', 'a measure such as 12 cm or 5 in');
+      return lengthCm ? { type: 'measured', resident: id, lengthCm } : missing('lengthCm', 'a length');
     case 'sexed':
       return sex
         ? { type: 'sexed', resident: id, sex, sure, males: null, females: null, note: text }

@@ -216,7 +216,7 @@ describe('head counts', () => {
       counted(30, 12),
       counted(40, 11),
     );
-    expect(shoal).toMatchObject({ book: 14, unaccounted: 3, dwindling: true });
+    expect(shoal).toMatchObject({ onRecord: 14, unaccounted: 3, dwindling: true });
     expect(
       count('paracheirodon-innesi', 14, counted(10, 14), counted(20, 12), counted(30, 14)).dwindling,
     ).toBe(false);
@@ -230,9 +230,9 @@ describe('head counts', () => {
       counted(20, 10),
       counted(30, 10),
     );
-    expect(shoal).toMatchObject({ book: 10, unaccounted: 0, dwindling: false });
+    expect(shoal).toMatchObject({ onRecord: 10, unaccounted: 0, dwindling: false });
   });
-  it('holds each count against the book of its day, so that those who left do not make the rest look shy', () => {
+  it('holds each count against the record of its day, so that those who left do not make the rest look shy', () => {
     const shoal = count(
       'paracheirodon-innesi',
       20,
@@ -242,8 +242,8 @@ describe('head counts', () => {
       counted(30, 10),
       counted(40, 6),
     );
-    expect(shoal).toMatchObject({ book: 10, unaccounted: 4, usuallySeen: 0.98 });
-    expect(shoal.counts.map((one) => one.book)).toEqual([20, 10, 10, 10]);
+    expect(shoal).toMatchObject({ onRecord: 10, unaccounted: 4, usuallySeen: 0.98 });
+    expect(shoal.counts.map((one) => one.onRecord)).toEqual([20, 10, 10, 10]);
     expect(shoal.allThere).toBeLessThan(0.01);
   });
   it('takes hidden species as such', () => {

@@ -1,27 +1,27 @@
 import { applyEvent, EMPTY_ROOM, type Resident, type Room, type Standing } from '../events';
 import type { SpeciesProfile } from '../model';
 
-/** A count of a species on a day, with the heads that were in the book then. */
+/** A count of a species on a day, with the number on record then. */
 export interface Count {
   readonly on: string;
   readonly seen: number;
-  readonly book: number;
+  readonly onRecord: number;
 }
 
-/** How a kind of a tank stands between the book and the eye. */
+/** How a kind of a tank stands between the record and what is seen. */
 export interface HeadCount {
   readonly species: string;
-  /** Heads in the book. */
-  readonly book: number;
+  /** How many are on record. */
+  readonly onRecord: number;
   readonly counts: readonly Count[];
   /** The last time that any of it was seen, by a count above nothing or by name. */
   readonly lastSeen: string | null;
-  /** In the book and not in the last count; negative when more were seen than there should be. */
+  /** On record and not in the last count; negative when more were seen than there should be. */
   readonly unaccounted: number | null;
   readonly hidden: boolean;
-  /** Share of the book of the day that is seen in a usual count, from the counts before the last; null with fewer than two. */
+  /** Share of the record of the day that is seen in a usual count, from the counts before the last; null with fewer than two. */
   readonly usuallySeen: number | null;
-  /** Chance that all in the book are still there, given how few were seen in the last counts; null when nobody can say. */
+  /** Chance that all on record are still there, given how few were seen in the last counts; null when nobody can say. */
   readonly allThere: number | null;
   /** The counts fall, count after count. */
   readonly dwindling: boolean;
@@ -52,7 +52,7 @@ function atMost(n: number, k: number, p: number): number {
 
 const COUNTS = new WeakMap<readonly Standing[], Map<string, ReadonlyMap<string, readonly Count[]>>>();
 
-/** All counts of a tank by species, in the order of time, each with the book of its day; worked out once for all species. */
+/** All counts of a tank by species, in the order of time, each with the record of its day; worked out once for all species. */
 function countsIn(happenings: readonly Standing[], tank: string): ReadonlyMap<string, readonly Count[]> {
   const known = COUNTS.get(happenings) ?? new Map<string, ReadonlyMap<string, readonly Count[]>>();
   const before = known.get(tank);
@@ -65,8 +65,8 @@ function countsIn(happenings: readonly Standing[], tank: string): ReadonlyMap<st
       const heads = Object.values(room.residents).filter(
         (one) => one.tank === tank && one.species === species,
       );
-      const book = heads.reduce((sum, one) => sum + one.count, 0);
-      counts.set(species, [...(counts.get(species) ?? []), { on, seen, book }]);
+      const onRecord = heads.reduce((sum, one) => sum + one.count, 0);
+      counts.set(species, [...(counts.get(species) ?? []), { on, seen, onRecord }]);
     }
     // A contest moves nobody.
     if (event.type !== 'chased') room = applyEvent(room, event);
@@ -80,7 +80,7 @@ export const hidesByNature = (profile: SpeciesProfile): boolean =>
   profile.habits.shyness >= HIDING || profile.habits.nightActive;
 
 /**
- * A kind of a tank, book against eye. `residents` are those of the kind that live there now; `happenings` of the tank.
+ * A kind of a tank, record against what is seen. `residents` are those of the kind that live there now; `happenings` of the tank.
  *
  * The chance that all are there takes each as seen with the same chance, that of earlier counts or, without any, one half for
  * a species that hides: a rough figure, said to be so.
@@ -93,7 +93,7 @@ export function headCount(
   daysSince: (moment: string) => number,
 ): HeadCount {
   const ids = new Set<string>(residents.map((one) => one.id));
-  const book = residents.reduce((sum, one) => sum + one.count, 0);
+  const onRecord = residents.reduce((sum, one) => sum + one.count, 0);
   const counts = countsIn(happenings, tank).get(profile.id) ?? [];
   const byName = happenings.filter(
     (event) =>
@@ -105,16 +105,16 @@ export function headCount(
   const last = counts.at(-1);
   const hidden = hidesByNature(profile);
   const earlier = counts.slice(0, -1);
-  const inBook = earlier.reduce((sum, one) => sum + Math.max(one.book, one.seen), 0);
+  const expected = earlier.reduce((sum, one) => sum + Math.max(one.onRecord, one.seen), 0);
   const usuallySeen =
-    earlier.length >= 2 && inBook > 0
-      ? Math.min(MOST_SEEN, earlier.reduce((sum, one) => sum + one.seen, 0) / inBook)
+    earlier.length >= 2 && expected > 0
+      ? Math.min(MOST_SEEN, earlier.reduce((sum, one) => sum + one.seen, 0) / expected)
       : null;
   const chance = usuallySeen ?? (hidden ? SEEN_HIDDEN : SEEN_OPEN);
-  const unaccounted = last ? book - last.seen : null;
-  const allThere = last && last.seen < book ? atMost(book, last.seen, chance) : last ? 1 : null;
+  const unaccounted = last ? onRecord - last.seen : null;
+  const allThere = last && last.seen < onRecord ? atMost(onRecord, last.seen, chance) : last ? 1 : null;
   const tail = counts.slice(-(TREND_COUNTS + 1));
-  // What left with a record is gone from the book too: only heads that are missed are a trend.
+  // What left with a record is off the record too: only fish that are missed are a trend.
   const dwindling =
     (unaccounted ?? 0) > 0 &&
     tail.length >= TREND_COUNTS &&
@@ -123,7 +123,7 @@ export function headCount(
   const lastSeen = seenOn.at(-1) ?? null;
   return {
     species: profile.id,
-    book,
+    onRecord,
     counts,
     lastSeen,
     unaccounted,

@@ -39,7 +39,7 @@ export function livesOf(happenings: readonly Standing[], today: string): readonl
   const lives: Life[] = [];
   const now = today.length === 10 ? `${today}T23:59:59.999Z` : today;
   const cameOn = new Map<string, string>();
-  /** Days between the day a fish came and the day that was written down: who died in between is not in the book. */
+  /** Days between the day a fish came and the day that was written down: who died in between is not on record. */
   const lateBy = new Map<string, number>();
   let room: Room = EMPTY_ROOM;
   const end = (resident: Resident, on: string, heads: number, died: boolean, incident: string): void => {

@@ -288,7 +288,7 @@ describe('arrivals in the journal', () => {
     expect(life(claim(3, ''))?.claims).toEqual([{ from: 'Pier', about: 'two were dead', since: at(3) }]);
     expect(life(claim(3, ''), claim(9, 'credit'))?.claims).toEqual([]);
   });
-  it('put a book right upward and downward, with the reason', () => {
+  it('correct a record upward and downward, with the reason', () => {
     const recount = (count: number, why: 'born here' | 'missed before' | 'lost unseen'): Dated => ({
       type: 'recounted',
       on: at(9),

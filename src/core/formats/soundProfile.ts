@@ -142,14 +142,14 @@ export function unsoundBeside(profile: SpeciesProfile, catalogue: Catalogue): re
       : [fault(path, `a name that is not ${owner} already`, JSON.stringify(name))];
   });
   const family = catalogue.all.filter((other) => other.family === profile.family && other.id !== profile.id);
-  const largest = Math.max(0, ...family.map(adultLengthCm));
+  const [largest] = [...family].sort((a, b) => adultLengthCm(b) - adultLengthCm(a));
   const adult = adultLengthCm(profile);
   return [
     ...taken,
     ...when(
-      family.length >= KNOWN_KIN && adult > largest * GIANT,
+      largest !== undefined && family.length >= KNOWN_KIN && adult > adultLengthCm(largest) * GIANT,
       'size.maleCm',
-      `a length that its family can reach (the largest known here is ${largest} cm)`,
+      `a length that its family can reach (the largest known here: ${largest?.scientificName ?? ''})`,
       adult,
     ),
   ];

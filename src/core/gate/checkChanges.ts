@@ -24,7 +24,7 @@ export interface GateRoom {
 export interface Refusal {
   /** What is wrong with the changes themselves, by path: `lengthCm`, `members[0].count`. */
   readonly faults: readonly Fault[];
-  /** Entries that could no longer be true: they hang on what would be changed. */
+  /** Entries that could no longer be true: they depend on what would be changed. */
   readonly clashes: readonly Contradiction[];
 }
 

@@ -125,7 +125,7 @@ export function MovingPart({ tank }: { readonly tank: TankView }) {
           {tally.map((one) => (
             <li key={one.resident} className={one.left > 0 || one.lost > 0 ? 'text-lamp' : ''}>
               <strong>{nameOf(residents.find((each) => each.id === one.resident))}</strong>: {one.in} of{' '}
-              {one.book} moved
+              {one.onRecord} moved
               {one.lost > 0 && `; ${one.lost} lost on the way`}
               {one.left > 0 && `; ${one.left} not found: search the background, hollow decor and the filter`}.
             </li>

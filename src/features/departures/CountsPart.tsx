@@ -31,7 +31,7 @@ function LastCounts({ count }: { readonly count: HeadCount }) {
   );
 }
 
-/** Brings the book to what was counted, with the reason why it was off. */
+/** Brings the record to what was counted, with the reason why it was wrong. */
 function PutRight({
   group,
   seen,
@@ -106,7 +106,7 @@ function Kind({
       <span>
         <strong>{name}</strong>
         <span className="fig block text-[12px] text-slate">
-          {count.book} on record{count.hidden ? ', hides' : ''}
+          {count.onRecord} on record{count.hidden ? ', hides' : ''}
         </span>
       </span>
       <span className={count.dwindling || (count.unaccounted ?? 0) < 0 ? 'text-lamp' : ''}>
@@ -134,7 +134,7 @@ function Kind({
           label={`${name} seen`}
           labelHidden
           wrap="w-28"
-          placeholder={String(count.book)}
+          placeholder={String(count.onRecord)}
           className={`${INPUT} min-h-11 max-w-20 text-[16px]`}
           {...form.part('seen')}
         />
@@ -146,7 +146,7 @@ function Kind({
   );
 }
 
-/** Head counts by species: book against eye, last seen, what dwindles, what hides by nature. */
+/** Head counts by species: record against what is seen, last seen, what dwindles, what hides by nature. */
 export function CountsPart({ tank }: { readonly tank: TankView }) {
   const residents = useResidents(tank.id);
   const happenings = useHappenings();

@@ -124,7 +124,7 @@ function Life({ story }: { readonly story: LifeStory }) {
       about={
         <>
           {kind} {profile && <span className="italic">{profile.scientificName}</span>}
-          {resident.individual ? '' : `, ${resident.count} ${resident.count === 1 ? 'head' : 'heads'}`}
+          {resident.individual ? '' : `, a group of ${resident.count}`}
           {resident.leftOn ? `, gone since ${day(resident.leftOn)}` : ''}
         </>
       }

@@ -71,8 +71,7 @@ export function Photos({ resident }: { readonly resident: Resident }) {
       <ul className="flex gap-2 overflow-x-auto">
         {photos.map((photo) => (
           <li key={photo.id} className="w-40 shrink-0">
-            {/* A picture out of the room's own store: there is nothing for a loader to fetch. */}
-            {/* eslint-disable-next-line @next/next/no-img-element */}
+            {/* eslint-disable-next-line @next/next/no-img-element -- a picture out of the room's own store: there is nothing for a loader to fetch */}
             <img
               src={photo.data}
               alt={`${nameOf(resident)} on ${format(parseISO(photo.on), 'd MMM yyyy')}`}

@@ -28,7 +28,7 @@ const drafts = (session: Session) =>
     document.kind === 'draft' && document.body ? [document.body] : [],
   );
 
-describe('who with whom', () => {
+describe('compatibility', () => {
   it('opens on the worst pair, and gives the reasons of the one that is looked at', async () => {
     await open('company');
     expect(screen.getByRole('heading', { level: 2, name: 'neon tetra with angelfish' })).toBeInTheDocument();

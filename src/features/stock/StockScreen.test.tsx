@@ -51,7 +51,7 @@ describe('the stock list', () => {
     );
   });
 
-  it('says what most of the trouble hangs on, and leaves it out with one press', async () => {
+  it('says the main causes of trouble, and leaves one out with one press', async () => {
     const session = await room(
       [],
       [listed('paracheirodon-innesi', 12), listed('corydoras-panda', 8), listed('astronotus-ocellatus', 1)],

@@ -56,7 +56,7 @@ function CountRow({
   );
 }
 
-/** Heads seen, species by species. A count says what was seen; it does not change the book. */
+/** Fish seen, species by species. A count says what was seen; it does not change the record. */
 export function CountHeads({ tank }: { readonly tank: TankView }) {
   const residents = useResidents(tank.id);
   const catalogue = useCatalogue();

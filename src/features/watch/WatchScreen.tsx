@@ -236,7 +236,7 @@ function Watch({ tank }: { readonly tank: TankView }) {
         </div>
         <div className="flex min-w-0 flex-col gap-4">
           <ThisWatch watch={watch} note={note} onNote={setNote} />
-          <Section title="Count heads" aside="what you see, not what should be there">
+          <Section title="Head count" aside="what you see, not what should be there">
             <CountHeads tank={tank} />
           </Section>
           <Section title="Intervention" aside="results: Aggression">

@@ -5,7 +5,7 @@ import { type SpeciesProfile } from '@/core/model';
 import type { TankId } from '@/core/kernel';
 import { appendChange, useCommands } from './useCommands';
 
-/** Records heads of a species seen in a tank. True once it is kept. The book stays as it is. */
+/** Records how many of a species were seen in a tank. True once it is kept. The record stays as it is. */
 export function useHeadCount(tank: TankId): (profile: SpeciesProfile, seen: number) => Promise<boolean> {
   const { session, run } = useCommands();
   return (profile, seen) =>

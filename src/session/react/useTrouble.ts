@@ -24,7 +24,7 @@ function* whileWanted<T>(steps: Generator<undefined, T>, wanted: () => boolean):
   }
 }
 
-/** What the trouble of a tank's list hangs on, looked into when the list rests; the last answer until there is a new one. */
+/** The main causes of trouble in a tank's list, worked out while nobody types; the last answer until there is a new one. */
 export function useTrouble(
   tank: TankView,
   residents: readonly Resident[],

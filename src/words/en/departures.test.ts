@@ -30,7 +30,7 @@ describe('possible causes of a death', () => {
 describe('head counts', () => {
   const count = (seen: readonly number[], more: Partial<HeadCount> = {}): HeadCount =>
     ({
-      book: 14,
+      onRecord: 14,
       counts: seen.map((one) => ({ seen: one })),
       hidden: false,
       allThere: 0.12,

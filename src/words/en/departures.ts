@@ -46,19 +46,26 @@ export function sayPossibility(one: Possibility, words: Words): string {
 const LIKELY = 0.1;
 
 /** What a head count says against the record. */
-export function sayHeadCount({ book, counts, hidden, allThere, dwindling, lastSeenDays }: HeadCount): string {
+export function sayHeadCount({
+  onRecord,
+  counts,
+  hidden,
+  allThere,
+  dwindling,
+  lastSeenDays,
+}: HeadCount): string {
   const last = counts.at(-1);
-  if (!last) return `${book} on record, never counted.`;
-  if (last.seen > book) return `${last.seen} seen, ${book} on record: young, or a count to correct.`;
-  if (last.seen === book) return `All ${book} seen.`;
+  if (!last) return `${onRecord} on record, never counted.`;
+  if (last.seen > onRecord) return `${last.seen} seen, ${onRecord} on record: young, or a count to correct.`;
+  if (last.seen === onRecord) return `All ${onRecord} seen.`;
   const falling = dwindling
     ? ` Counts are falling: ${counts
         .slice(-3)
         .map((one) => one.seen)
         .join(', ')}.`
     : '';
-  const seen = `${last.seen} of ${book} seen`;
+  const seen = `${last.seen} of ${onRecord} seen`;
   if (hidden && (allThere ?? 0) > LIKELY)
     return `${seen}; this species often hides.${lastSeenDays === null ? '' : ` Last seen ${countOf(lastSeenDays, 'day')} ago.`}${falling}`;
-  return `${seen}; ${Math.round((allThere ?? 0) * 100)}% likely that all ${verb(book, 'is', 'are')} alive. Check behind the background.${falling}`;
+  return `${seen}; ${Math.round((allThere ?? 0) * 100)}% likely that all ${verb(onRecord, 'is', 'are')} alive. Check behind the background.${falling}`;
 }

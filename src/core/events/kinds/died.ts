@@ -4,7 +4,7 @@ import { leave } from '../roomChanges';
 import { countFaults } from '../sense';
 import { DEATHS, SIGNS, type Sign } from '../vocabulary';
 
-/** Fish died, or are missing and taken for dead. */
+/** Fish died, or are missing and presumed dead. */
 export const died = defineEvent(
   'died',
   'a death',
