@@ -14,7 +14,7 @@ const said = (kind: RecordKind, fields: Partial<RecordInput> = {}) =>
 describe('what is recorded about one that lives here', () => {
   it.each<[RecordKind, Partial<RecordInput>, keyof RecordInput, RegExp]>([
     ['moved', {}, 'tank', /tank/],
-    ['measured', {}, 'lengthCm', /a measure/],
+    ['measured', {}, 'lengthCm', /a length/],
     ['sexed', {}, 'sex', /sex/],
     ['named', {}, 'text', /name/],
     ['split off', { count: 9, text: 'Brim' }, 'count', /1 to 8/],

@@ -163,7 +163,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   );
 
   return (
-    <div className="min-h-dvh md:grid md:grid-cols-[196px_1fr]">
+    <div className="min-h-dvh md:grid md:grid-cols-[196px_1fr] print:block">
       <a href="#work" className="sr-only focus:not-sr-only focus:fixed focus:z-50 focus:bg-panel focus:p-2">
         Skip to content
       </a>

@@ -125,7 +125,7 @@ export function ShoppingPart({
           </>
         )}
       </Section>
-      <Section title="Print and share">
+      <Section title="Print and share" className="no-print">
         <div className="no-print flex flex-wrap gap-2">
           <Button onClick={() => window.print()}>Print</Button>
           <Button onClick={() => saveText(`${file}-stock-list.md`, markdown(), 'text/markdown')}>
