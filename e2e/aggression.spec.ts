@@ -128,7 +128,7 @@ test('losses, head counts and the story of a fish', async ({ page }) => {
       ),
     });
     await expect(page.getByText(/old\.csv: 1 row can be imported, 3 faults/)).toBeVisible();
-    await expect(page.getByText(/line 2, column loser: expected another fish/)).toBeVisible();
+    await expect(page.getByText(/Line 2, loser: same fish as the winner/)).toBeVisible();
     await page.getByLabel('Who is "Big One"?').selectOption({ label: 'Saffron' });
     await expect(page.getByText(/old\.csv: 2 rows can be imported/)).toBeVisible();
     await page.getByRole('button', { name: 'Import 2 rows' }).click();

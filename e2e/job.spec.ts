@@ -153,7 +153,7 @@ test('the whole job, once through, in the keeper’s own room', async ({ page },
     const cases = [
       ['cut.lomvik.json', whole.slice(0, whole.length / 2), 'cut short'],
       ['newer.lomvik.json', whole.replace(/"version": \d+/, '"version": 99'), 'newer Lomvik'],
-      ['foreign.json', '{"hello":1}', 'expected "lomvik-plan"'],
+      ['foreign.json', '{"hello":1}', 'needs "lomvik-plan"'],
       [
         'bad.lomvik-plan.json',
         '{"format":"lomvik-plan","version":1,"tank":{"lengthCm":100,"widthCm":0,"heightCm":50},"groups":[{"species":"purple dragon","count":-1}]}',

@@ -60,7 +60,7 @@ test('a file with bad parts is opened in part, replaced, and put back', async ({
   bad.documents = bad.documents.filter((document) => (document as { id?: string }).id !== 'demo-quay');
   await openFile(page, 'mended.lomvik.json', JSON.stringify(bad));
   await expect(page.getByText(/records? cannot be imported/)).toBeVisible();
-  await expect(page.getByText(/entries\[\d+\]\.on: expected when it happened/)).toBeVisible();
+  await expect(page.getByText(/entries\[\d+\]\.on: needs an ISO date and time/)).toBeVisible();
   await page.getByRole('button', { name: 'Replace this room' }).click();
   await expect(page.getByText('The room was replaced by the file.')).toBeVisible();
   const rack = page.getByRole('navigation', { name: 'Room and tanks' });

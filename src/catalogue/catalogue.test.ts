@@ -2,7 +2,8 @@ import { SHIPPED_SPECIES } from './index';
 import { STANDARD_TANKS } from './standardTanks';
 import { bodyMass } from '../core/fish/bodyMass';
 import { speciesRate } from '../core/growth/speciesGrowth';
-import { faultLine, validate } from '../core/kernel/schema/faults';
+import { validate } from '../core/kernel/schema/faults';
+import { faultLine } from '@/words/en';
 import { buildCatalogue, namesOf, resolveSpecies } from '../core/model/catalogue';
 import { adultLengthCm, speciesSchema, type Approach } from '../core/model/species';
 

@@ -1,3 +1,4 @@
+import { sayNoOrder, sayNoStrength } from '@/words/en';
 import { readContestsCsv, readSurvivalCsv } from '@/core/formats';
 import type { Outcome } from '@/core/kernel';
 import { hierarchyMeasures } from '@/core/hierarchy';
@@ -21,38 +22,45 @@ export function orderAnswer(text: string, seed = SEED): Outcome<unknown> {
       unknownPairs,
       fish,
       steepness: { value: steepness },
-      linearity,
+      linearity: {
+        ...linearity,
+        ...(linearity.why === undefined ? {} : { why: sayNoOrder(linearity.why) }),
+      },
       kendall,
       bradleyTerry: bradleyTerry.ok
         ? { strength: Object.fromEntries(ids.map((id, i) => [id, bradleyTerry.strength[i]])) }
-        : { strength: null, why: bradleyTerry.why },
+        : { strength: null, why: sayNoStrength(bradleyTerry.why) },
     },
   };
 }
 
-/** `12/90`: events in minutes of watching. */
-function readWatched(option: string, text: string | undefined): Outcome<Watched> {
+/** `12/90`: events in minutes of watching. Null when it is none. */
+function readWatched(text: string | undefined): Watched | null {
   const [, events, minutes] = /^(\d+)\/(\d+(?:\.\d+)?)$/.exec(text?.trim() ?? '') ?? [];
   return events !== undefined && Number(minutes) > 0
-    ? { ok: true, value: { events: Number(events), minutes: Number(minutes) } }
-    : {
-        ok: false,
-        faults: [
-          {
-            path: `--${option}`,
-            expected: 'events/minutes as in 12/90, whole events and minutes above 0',
-            received: text === undefined ? 'nothing' : JSON.stringify(text),
-          },
-        ],
-      };
+    ? { events: Number(events), minutes: Number(minutes) }
+    : null;
 }
 
-/** Two rates compared. */
-export function rateAnswer(before: string | undefined, after: string | undefined): Outcome<unknown> {
-  const first = readWatched('before', before);
-  const second = readWatched('after', after);
-  if (first.ok && second.ok) return { ok: true, value: rateRatio(first.value, second.value) };
-  return { ok: false, faults: [first, second].flatMap((one) => (one.ok ? [] : one.faults)) };
+const unreadWatch = (option: string, text: string | undefined): string =>
+  `--${option}: needs events/minutes as in 12/90, whole events and minutes above 0. Found ${text === undefined ? 'nothing' : JSON.stringify(text)}.`;
+
+/** Two rates compared, or what is wrong with the options. */
+export function rateAnswer(
+  before: string | undefined,
+  after: string | undefined,
+):
+  | { readonly ok: true; readonly value: unknown }
+  | { readonly ok: false; readonly errors: readonly string[] } {
+  const [first, second] = [readWatched(before), readWatched(after)];
+  if (first && second) return { ok: true, value: rateRatio(first, second) };
+  return {
+    ok: false,
+    errors: [
+      ...(first ? [] : [unreadWatch('before', before)]),
+      ...(second ? [] : [unreadWatch('after', after)]),
+    ],
+  };
 }
 
 /** Curves of a CSV of lives, with the log-rank test over its groups. */

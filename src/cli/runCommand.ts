@@ -1,9 +1,9 @@
 import { parseArgs, type ParseArgsConfig } from 'node:util';
 import { assess, readPlan, toAnswer } from '@/core/assess';
-import { METRIC, sayingsFor } from '@/words/en';
+import { faultLine, METRIC, sayingsFor } from '@/words/en';
 import { lineUps, readProblem, readWishes, solveProblem } from '@/core/lineups';
 import { checkFile, speciesAnswer } from '@/core/formats';
-import { type Fault, faultLine, type Outcome, parseJson } from '@/core/kernel';
+import { type Fault, faultOf, type Outcome, parseJson } from '@/core/kernel';
 import { type Catalogue, resolveSpecies } from '@/core/model';
 import { orderAnswer, rateAnswer, survivalAnswer } from './hierarchyCommands';
 import { WATER_OPTIONS, waterCommand } from './waterCommand';
@@ -79,7 +79,7 @@ function csvCommand(path: string, world: Surroundings, answer: (text: string) =>
 
 function orderCommand(path: string, seed: string | undefined, world: Surroundings): Answer {
   if (seed !== undefined && !/^\d{1,9}$/.test(seed))
-    return failed(`--seed: expected a whole number from 0, found ${JSON.stringify(seed)}`);
+    return failed(`--seed: needs a whole number from 0. Found ${JSON.stringify(seed)}.`);
   return csvCommand(path, world, (text) => orderAnswer(text, seed === undefined ? undefined : Number(seed)));
 }
 
@@ -97,9 +97,7 @@ function speciesCommand(name: string | undefined, world: Surroundings): Answer {
   const found = resolveSpecies(world.catalogue, name);
   return found.ok
     ? json(speciesAnswer(found.profile))
-    : failed(
-        `species: expected a species of the catalogue (nearest: ${found.nearest}), found ${JSON.stringify(name)}`,
-      );
+    : failed(faultLine(faultOf('species', { is: 'known', what: 'species', nearest: found.nearest }, name)));
 }
 
 function lineUpsCommand(path: string, today: string, withProblem: boolean, world: Surroundings): Answer {
@@ -179,37 +177,37 @@ export function runCommand(args: readonly string[], world: Surroundings): Answer
   const [command, ...rest] = parsed.positionals;
   const today = parsed.values.today ?? world.today;
   if (!DATE.test(today))
-    return failed(`--today: expected a date as YYYY-MM-DD, found ${JSON.stringify(today)}`);
+    return failed(`--today: needs a date as YYYY-MM-DD. Found ${JSON.stringify(today)}.`);
   const path = rest[0];
   switch (command) {
     case 'species':
       return speciesCommand(rest.length > 0 ? rest.join(' ') : undefined, world);
     case 'assess':
       return path === undefined
-        ? failed('assess: expected a plan file, found nothing', ...USAGE)
+        ? failed('assess: needs a plan file. Found nothing.', ...USAGE)
         : assessCommand(path, today, world);
     case 'line-ups': {
       const solve = parsed.values['solve-problem'];
       if (typeof solve === 'string') return solveCommand(solve, world);
       return path === undefined
-        ? failed('line-ups: expected a wishes file, found nothing', ...USAGE)
+        ? failed('line-ups: needs a wishes file. Found nothing.', ...USAGE)
         : lineUpsCommand(path, today, parsed.values.problem === true, world);
     }
     case 'check':
       return path === undefined
-        ? failed('check: expected a file, found nothing', ...USAGE)
+        ? failed('check: needs a file. Found nothing.', ...USAGE)
         : checkCommand(path, world);
     case 'order':
       return path === undefined
-        ? failed('order: expected a CSV file of contests, found nothing', ...USAGE)
+        ? failed('order: needs a CSV file of contests. Found nothing.', ...USAGE)
         : orderCommand(path, parsed.values.seed, world);
     case 'survival':
       return path === undefined
-        ? failed('survival: expected a CSV file of lives, found nothing', ...USAGE)
+        ? failed('survival: needs a CSV file of lives. Found nothing.', ...USAGE)
         : csvCommand(path, world, survivalAnswer);
     case 'rate': {
       const given = rateAnswer(parsed.values.before, parsed.values.after);
-      return given.ok ? json(given.value) : failed(...given.faults.map(faultLine), ...USAGE);
+      return given.ok ? json(given.value) : failed(...given.errors, ...USAGE);
     }
     case 'water': {
       const {
@@ -225,8 +223,8 @@ export function runCommand(args: readonly string[], world: Surroundings): Answer
     default:
       return failed(
         command === undefined
-          ? 'expected a command, found nothing'
-          : `expected a command, found ${JSON.stringify(command)}`,
+          ? 'needs a command. Found nothing.'
+          : `needs a command. Found ${JSON.stringify(command)}.`,
         ...USAGE,
       );
   }

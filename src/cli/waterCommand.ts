@@ -84,7 +84,7 @@ export function waterCommand(
     return {
       ok: false,
       errors: [
-        `water: expected one of ${Object.keys(CALCULATORS).join(', ')}, found ${JSON.stringify(name ?? '')}`,
+        `water: needs one of ${Object.keys(CALCULATORS).join(', ')}. Found ${JSON.stringify(name ?? '')}.`,
       ],
     };
   const values = new Map<string, number>();
@@ -97,7 +97,7 @@ export function waterCommand(
     return fine
       ? []
       : [
-          `water ${name}: --${option}: expected ${whole ? 'a whole number' : 'a number'} from ${least} to ${most}, found ${text === undefined ? 'nothing' : JSON.stringify(text)}`,
+          `water ${name}: --${option}: needs ${whole ? 'a whole number' : 'a number'} from ${least} to ${most}. Found ${text === undefined ? 'nothing' : JSON.stringify(text)}.`,
         ];
   });
   return errors.length > 0

@@ -4,7 +4,7 @@ import { assess } from '@/core/assess/assess';
 import { roomPlan } from '@/core/assess/roomPlan';
 import { dueItems } from '@/core/due/dueItems';
 import { readBackup, writeBackup } from '@/core/formats/backup';
-import { faultLine } from '@/core/kernel/schema/faults';
+import { faultLine } from '@/words/en';
 import { residentsOf } from '@/core/events/room';
 import { roomAt } from '@/core/events/roomAt';
 import { buildCatalogue } from '@/core/model/catalogue';

@@ -276,7 +276,13 @@ describe('the gate of the session', () => {
     expect(outcome).toMatchObject({
       kind: 'refused',
       refusal: {
-        faults: [{ path: 'on', expected: expect.stringContaining('2026-04-05'), received: '2026-04-01' }],
+        faults: [
+          {
+            path: 'on',
+            expected: { is: 'arrived by', on: '2026-04-05' },
+            received: { text: '"2026-04-01"' },
+          },
+        ],
       },
     });
   });
@@ -293,7 +299,12 @@ describe('the gate of the session', () => {
     ]);
     expect(outcome).toMatchObject({
       refusal: {
-        faults: [{ expected: expect.stringContaining('2026-04-05T16:00'), received: '2026-04-05T13:00' }],
+        faults: [
+          {
+            expected: { is: 'arrived by', on: '2026-04-05T16:00' },
+            received: { text: '"2026-04-05T13:00"' },
+          },
+        ],
       },
     });
   });

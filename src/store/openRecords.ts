@@ -1,6 +1,6 @@
 import { readDocument, readEntry } from '@/core/gate';
-import { damageOf, type Entry } from '@/core/events';
-import { faultLine, type Outcome } from '@/core/kernel';
+import { isDamaged, type Entry } from '@/core/events';
+import type { Fault, Outcome } from '@/core/kernel';
 import type { RoomDocument } from '@/core/records';
 import type { Aside, Snapshot } from './port';
 
@@ -9,8 +9,8 @@ const isTree = (value: unknown): value is Record<string, unknown> =>
 
 /** So many faults of one record are told. */
 const TOLD = 3;
-const whyOf = (outcome: Extract<Outcome<unknown>, { ok: false }>): string =>
-  outcome.faults.slice(0, TOLD).map(faultLine).join('; ');
+const whyOf = (outcome: Outcome<unknown>): readonly Fault[] =>
+  outcome.ok ? [] : outcome.faults.slice(0, TOLD);
 
 /** Documents as they stand in the storage: those that can be read, lifted to this version, and the others. */
 export function openDocuments(
@@ -46,14 +46,12 @@ export function* damagedEntries(
 ): Generator<undefined, { readonly aside: readonly Aside[]; readonly seqs: readonly number[] }> {
   const damaged: Entry[] = [];
   for (const [i, entry] of entries.entries()) {
-    if (damageOf(entry) !== null) damaged.push(entry);
+    if (isDamaged(entry)) damaged.push(entry);
     if (i % ENTRIES_A_STEP === ENTRIES_A_STEP - 1) yield;
   }
   return {
     aside: damaged.map((entry) => {
-      const read = readEntry(entry);
-      const why = read.ok ? (damageOf(entry) ?? '') : whyOf(read);
-      return { key: `entry-${entry.seq}`, what: 'entry', raw: entry, why, at };
+      return { key: `entry-${entry.seq}`, what: 'entry', raw: entry, why: whyOf(readEntry(entry)), at };
     }),
     seqs: damaged.map(({ seq }) => seq),
   };
@@ -67,6 +65,7 @@ export function soundSnapshot(snapshot: Snapshot | null): Snapshot | null {
     isTree(room.residents) &&
     isTree(room.tanks) &&
     Array.isArray(room.loose) &&
+    room.loose.every(isTree) &&
     Number.isInteger(seq) &&
     typeof lastOn === 'string' &&
     Object.values(room.residents).every((one) => isTree(one) && typeof one.tank === 'string');

@@ -1,6 +1,6 @@
 import type { Change, CommandRecord } from '@/core/gate';
 import type { Entry, Room } from '@/core/events';
-import type { Conflict } from '@/core/kernel';
+import type { Conflict, Fault } from '@/core/kernel';
 import type { RoomDocument } from '@/core/records';
 
 /** The room as it was after entry `seq`, kept so that opening does not fold the whole journal. */
@@ -16,7 +16,8 @@ export interface Aside {
   readonly key: string;
   readonly what: 'document' | 'entry';
   readonly raw: unknown;
-  readonly why: string;
+  /** What was wrong with it; an older Lomvik kept it as text. */
+  readonly why: readonly Fault[] | string;
   /** When it was set aside, ISO. */
   readonly at: string;
 }

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { Schema } from 'yup';
 import { EVENT_TYPES, schemaOf, type Dated } from '@/core/events/events';
-import type { Reference } from '@/core/kernel/schema/fields';
+import type { Reference } from '@/core/kernel/schema/expected';
 import type { DocumentId } from '@/core/kernel/schema/ids';
 import {
   bodySchemaOf,

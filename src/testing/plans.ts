@@ -2,7 +2,7 @@ import type { Sayers } from '@/core/assess/toAnswer';
 import { SHIPPED_SPECIES } from '@/catalogue';
 import { assess, type Assessment } from '@/core/assess/assess';
 import { readPlan } from '@/core/assess/readPlan';
-import { faultLine } from '@/core/kernel/schema/faults';
+import { faultLine } from '@/words/en';
 import { buildCatalogue } from '@/core/model/catalogue';
 import type { PlanFile, PlanGroup, PlanTank } from '@/core/model/plan';
 import { editOf, type Finding } from '@/core/rules/finding';

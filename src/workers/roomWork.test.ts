@@ -1,4 +1,5 @@
 import { canonicalJson } from '@/core/kernel/schema/canonicalJson';
+import { faultLine } from '@/words/en';
 import { putChange } from '@/core/commands/documentChanges';
 import { writeBackup } from '@/core/formats/backup';
 import { demoRoom } from '@/demo/demoRoom';
@@ -19,7 +20,7 @@ const demo = demoRoom('2026-05-20');
 const text = writeBackup(demo.documents, demo.entries, '2026-05-20T12:00:00.000Z');
 const refusedOf = (look: Look): string => {
   if (look.kind !== 'refused') throw new Error(look.kind);
-  return look.faults.join('\n');
+  return look.faults.map(faultLine).join('\n');
 };
 const PNG = 'data:image/png;base64,iVBORw0KGgo=';
 
@@ -34,9 +35,9 @@ describe('looking at a file', () => {
     ['nothing', '', /an empty file/],
     ['letters', 'hello', /text that cannot be read at line 1/],
     ['a file of another program', '{"format":"else"}', /"lomvik-plan"/],
-    ['a room of a newer Lomvik', '{"format":"lomvik","version":99}', /made by a newer Lomvik/],
-    ['5,000 open brackets', '['.repeat(5000), /at most 64 levels deep/],
-    ['5,000 whole brackets', '['.repeat(5000) + ']'.repeat(5000), /at most 64 levels deep/],
+    ['a room of a newer Lomvik', '{"format":"lomvik","version":99}', /a newer Lomvik made this file/],
+    ['5,000 open brackets', '['.repeat(5000), /no more than 64 brackets/],
+    ['5,000 whole brackets', '['.repeat(5000) + ']'.repeat(5000), /no more than 64 brackets/],
     ['a zip that is cut short', 'PK\u0003\u0004abc', /zip/],
   ])('refuses %s with a reason', async (_name, content, words) =>
     expect(refusedOf(await at(await placeWithTanks()).look(file(content), 'own', () => {}))).toMatch(words),
@@ -58,7 +59,7 @@ describe('a file with some bad parts', () => {
     [
       'month 13',
       (one) => (one.entries[0]!.on = '2026-13-01T10:00:00.000Z'),
-      /entries\[0\]\.on: expected when it happened/,
+      /entries\[0\]\.on: needs an ISO date and time/,
     ],
     ['an hour of 99', (one) => (one.entries[0]!.on = '2026-01-01T99:99'), /entries\[0\]\.on/],
     [
@@ -72,7 +73,7 @@ describe('a file with some bad parts', () => {
           target: 'nobody',
           replacement: null,
         }),
-      /target: expected an entry of this journal/,
+      /target: needs an entry of this journal/,
     ],
     [
       'a correction of itself',
@@ -111,14 +112,14 @@ describe('a file with some bad parts', () => {
           target: one.entries[0]!.id,
           replacement: { type: 'toString' },
         }),
-      /replacement: expected what is true instead/,
+      /replacement: needs what is true instead/,
     ],
     ['a type named constructor', (one) => (one.entries[3]!.type = 'constructor'), /entries\[3\]\.type/],
     [
       'one fish twice',
       (one) =>
         one.entries.push({ ...one.entries[firstOf('came')]!, id: 'again', on: '2026-05-19T10:00:00.000Z' }),
-      /members\[0\]\.id: expected a fish or group that has not come before/,
+      /members\[0\]\.id: needs a fish or group that has not arrived before/,
     ],
     [
       'an individual of 50',
@@ -130,7 +131,7 @@ describe('a file with some bad parts', () => {
             { id: 'm', name: '', count: 50, individual: true, sex: 'unknown', males: null, females: null },
           ],
         }),
-      /members\[0\]\.count: expected 1/,
+      /members\[0\]\.count: needs 1 for a single fish/,
     ],
     [
       'more males than fish',
@@ -140,7 +141,7 @@ describe('a file with some bad parts', () => {
           id: 'males',
           members: [{ id: 'm', name: '', count: 5, individual: false, sex: 'unknown', males: 4, females: 3 }],
         }),
-      /males and females of at most 5/,
+      /4 males and 3 females are more than 5 fish/,
     ],
     [
       'a death of nobody',
@@ -156,7 +157,7 @@ describe('a file with some bad parts', () => {
           cause: '',
           note: '',
         }),
-      /resident: expected a fish or group/,
+      /resident: needs a fish or group/,
     ],
     [
       'a contest with oneself',
@@ -164,7 +165,7 @@ describe('a file with some bad parts', () => {
         const contest = one.entries[firstOf('chased')]!;
         one.entries.push({ ...contest, id: 'self', loser: contest.winner });
       },
-      /loser: expected another fish/,
+      /loser: same fish as the winner/,
     ],
     [
       'a move to a tank that is not there',
@@ -180,7 +181,7 @@ describe('a file with some bad parts', () => {
           note: '',
         });
       },
-      /tank: expected a tank of this room/,
+      /tank: needs a tank of this room/,
     ],
     [
       'water above the rim',
@@ -194,12 +195,12 @@ describe('a file with some bad parts', () => {
         ((
           one.documents.find(({ kind }) => kind === 'draft')!.body as { groups: { group: Free }[] }
         ).groups[0]!.group.species = 'sea-serpent'),
-      /a species of the catalogue/,
+      /"sea-serpent" is unknown/,
     ],
     [
       'a list of a tank that is not there',
       (one) => ((one.documents.find(({ kind }) => kind === 'draft')!.body as Free).tank = 'atlantis'),
-      /tank: expected a tank of this room/,
+      /tank: needs a tank of this room/,
     ],
     [
       'a watch that runs since 9999',
@@ -241,7 +242,7 @@ describe('a file with some bad parts', () => {
         ((one.documents.find(({ id }) => id === 'demo-fen')!.body as Free).entered = {
           a: JSON.parse('['.repeat(40) + ']'.repeat(40)),
         }),
-      /levels deep/,
+      /no more than 24 brackets/,
     ],
   ];
   it.each(bad)('%s: the place is named, and the good parts can be opened', async (_name, spoil, words) => {
@@ -252,7 +253,7 @@ describe('a file with some bad parts', () => {
     const look = await work.look(file(JSON.stringify(one)), 'own', () => {});
     if (look.kind !== 'room') throw new Error(refusedOf(look));
     expect(look.leftOut).toBeGreaterThan(0);
-    expect(look.faults.join('\n')).toMatch(words);
+    expect(look.faults.map(faultLine).join('\n')).toMatch(words);
     expect(await work.replace('own', 'a file')).toBe(true);
     expect(place.entries.length).toBeGreaterThan(50);
     // What was taken in is good as a whole.

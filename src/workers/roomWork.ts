@@ -13,7 +13,7 @@ import {
   withoutPictures,
 } from '@/core/formats';
 import { judgeJournal, worldOf } from '@/core/gate';
-import { atOnce, type Fault, faultLine, parseJson } from '@/core/kernel';
+import { atOnce, type Fault, faultOf, parseJson } from '@/core/kernel';
 import {
   buildCatalogue,
   type Catalogue,
@@ -28,7 +28,7 @@ import { readZip, writeZip } from './zip';
 
 /** What a file holds, and what it would change. Nothing is touched by looking. */
 export type Look =
-  | { readonly kind: 'refused'; readonly faults: readonly string[]; readonly more: number }
+  | { readonly kind: 'refused'; readonly faults: readonly Fault[]; readonly more: number }
   | {
       readonly kind: 'room';
       readonly tanks: number;
@@ -36,7 +36,7 @@ export type Look =
       readonly exportedOn: string;
       readonly changes: BackupChanges;
       /** What could not be read, by path; it stays in the file. */
-      readonly faults: readonly string[];
+      readonly faults: readonly Fault[];
       readonly more: number;
       readonly leftOut: number;
     }
@@ -55,8 +55,8 @@ export type OnProgress = (share: number) => void;
 /** So many faults are told; a foreign file has thousands of the same. */
 const TOLD = 50;
 
-const told = (faults: readonly Fault[]): { readonly faults: readonly string[]; readonly more: number } => ({
-  faults: faults.slice(0, TOLD).map(faultLine),
+const told = (faults: readonly Fault[]): { readonly faults: readonly Fault[]; readonly more: number } => ({
+  faults: faults.slice(0, TOLD),
   more: Math.max(0, faults.length - TOLD),
 });
 
@@ -151,7 +151,9 @@ export function roomWork(storeOf: (room: string) => RoomStore, now: () => string
       return {
         kind: 'refused',
         ...(other.ok
-          ? { faults: [`format: expected a room, a plan or a life, found "${other.value}"`], more: 0 }
+          ? told([
+              faultOf('format', { is: 'format', of: ['lomvik', 'lomvik-plan', 'lomvik-life'] }, other.value),
+            ])
           : told(other.faults)),
       };
     },
@@ -186,8 +188,7 @@ export function roomWork(storeOf: (room: string) => RoomStore, now: () => string
       const aside = back.entries.flatMap((entry): Aside[] => {
         const wrong = orphans.get(entry.id);
         if (!wrong) return [];
-        const why = wrong.faults.map(faultLine).join('; ');
-        return [{ key: `entry-${entry.id}`, what: 'entry', raw: entry, why, at: now() }];
+        return [{ key: `entry-${entry.id}`, what: 'entry', raw: entry, why: wrong.faults, at: now() }];
       });
       if (aside.length > 0) await store.setAside(aside, { documents: [], entries: [] });
       return true;

@@ -1,6 +1,6 @@
 import { strToU8, Unzip, UnzipInflate, Zip, ZipDeflate, ZipPassThrough } from 'fflate';
 import { ROOM_FILE, withPictures } from '@/core/formats';
-import { type Outcome, parseJson } from '@/core/kernel';
+import { type Expected, type Outcome, parseJson } from '@/core/kernel';
 
 const SIGNATURE = [0x50, 0x4b, 0x03, 0x04] as const;
 /** A zip of ours unpacks to no more than this; a larger one is made to fill the memory. */
@@ -18,24 +18,24 @@ function base64Of(bytes: Uint8Array): string {
 const bytesOf = (base64: string): Uint8Array =>
   Uint8Array.from(atob(base64), (letter) => letter.charCodeAt(0));
 
-const refused = (expected: string, received: string): Outcome<never> => ({
+const refused = (expected: Expected): Outcome<never> => ({
   ok: false,
-  faults: [{ path: '', expected, received }],
+  faults: [{ path: '', expected, received: { is: 'damage' } }],
 });
 
 /** The files of a zip by name; stops before they fill the memory. */
 function unpack(bytes: Uint8Array): Outcome<ReadonlyMap<string, Uint8Array>> {
   const files = new Map<string, Uint8Array[]>();
   let size = 0;
-  let broken = '';
+  let broken = false;
   const unzip = new Unzip((file) => {
     const parts: Uint8Array[] = [];
     files.set(file.name, parts);
     file.ondata = (error, data) => {
-      if (error) broken = error.message;
+      if (error) broken = true;
       size += data?.length ?? 0;
       if (size > LARGEST_BYTES) {
-        broken = 'more than a gigabyte';
+        broken = true;
         file.terminate();
       } else if (data) parts.push(data);
     };
@@ -43,12 +43,12 @@ function unpack(bytes: Uint8Array): Outcome<ReadonlyMap<string, Uint8Array>> {
   });
   unzip.register(UnzipInflate);
   try {
-    for (let i = 0; i < bytes.length && broken === ''; i += 0x10000)
+    for (let i = 0; i < bytes.length && !broken; i += 0x10000)
       unzip.push(bytes.subarray(i, i + 0x10000), i + 0x10000 >= bytes.length);
-  } catch (error) {
-    broken = error instanceof Error ? error.message : 'damaged';
+  } catch {
+    broken = true;
   }
-  if (broken !== '') return refused('a whole zip file', `one that cannot be read: ${broken}`);
+  if (broken) return refused({ is: 'zip' });
   return {
     ok: true,
     value: new Map([...files].map(([name, parts]) => [name, joined(parts)])),
@@ -71,7 +71,7 @@ export function readZip(bytes: Uint8Array): Outcome<unknown> | null {
   const files = unpack(bytes);
   if (!files.ok) return files;
   const room = files.value.get(ROOM_FILE);
-  if (!room) return refused(`a zip with ${ROOM_FILE} in it`, 'a zip without');
+  if (!room) return refused({ is: 'zip', holding: ROOM_FILE });
   const parsed = parseJson(new TextDecoder().decode(room));
   if (!parsed.ok) return parsed;
   return {

@@ -1,4 +1,4 @@
-import { cellFault, type Fault, parseQuantity, readCsvTable } from '../kernel';
+import { cellFault, type Expected, type Fault, parseQuantity, readCsvTable } from '../kernel';
 import { type Catalogue, resolveSpecies, type ShopItem, SOLD_AS } from '../model';
 
 export interface ShopCsv {
@@ -18,23 +18,23 @@ export function readShopCsv(text: string, catalogue: Catalogue): ShopCsv {
   const items = rows.flatMap(({ line, cells }): ShopItem[] => {
     const { shop = '', species = '', price = '', stock = '', length = '', soldAs = '', days = '' } = cells;
     const before = faults.length;
-    const say = (column: string, expected: string, found: string): void =>
+    const say = (column: string, expected: Expected, found: string): void =>
       void faults.push(cellFault(line, column, expected, found));
-    if (shop === '') say('shop', 'the name of a shop', shop);
+    if (shop === '') say('shop', { is: 'filled' }, shop);
     const found = resolveSpecies(catalogue, species);
-    if (!found.ok) say('species', `a species of the catalogue (nearest: ${found.nearest})`, species);
+    if (!found.ok) say('species', { is: 'known', what: 'species', nearest: found.nearest }, species);
     const cost = price === '' ? NaN : Number(price.replace(',', '.'));
-    if (!(cost >= 0 && cost <= 1e6)) say('price', 'a price from 0', price);
+    if (!(cost >= 0 && cost <= 1e6)) say('price', { is: 'number', from: 0, to: 1e6 }, price);
     const there = /^\d{1,6}$/.test(stock) ? Number(stock) : NaN;
-    if (Number.isNaN(there) || there > 100_000) say('stock', 'a whole number from 0 to 100000', stock);
+    if (Number.isNaN(there) || there > 100_000) say('stock', { is: 'whole', from: 0, to: 100_000 }, stock);
     const parsed = length === '' ? null : parseQuantity('length', length, 'cm');
     const long = parsed === null ? null : parsed.ok ? parsed.quantity.core : NaN;
     if (long !== null && !(long >= 0.1 && long <= LONGEST_CM))
-      say('length', 'a length, as "4 cm" or "1.5 in"', length);
+      say('length', { is: 'quantity', kind: 'length' }, length);
     const sold = SOLD_AS.find((one) => one === (soldAs || 'single'));
-    if (!sold) say('soldAs', 'single or pair', soldAs);
+    if (!sold) say('soldAs', { is: 'choice', of: SOLD_AS }, soldAs);
     const waited = days === '' ? 0 : /^\d{1,4}$/.test(days) ? Number(days) : NaN;
-    if (Number.isNaN(waited)) say('days', 'a whole number of days', days);
+    if (Number.isNaN(waited)) say('days', { is: 'whole', from: 0, to: 3650 }, days);
     if (faults.length > before || !found.ok || !sold) return [];
     return [
       {

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { anyPlan } from '@/testing/anyPlan';
 import { catalogue, judge, plan, TANKS, TODAY } from '@/testing/plans';
 import { canonicalJson } from '../kernel/schema/canonicalJson';
-import { faultLine } from '../kernel/schema/faults';
+import { faultLine } from '@/words/en';
 import type { PlanFile } from '../model/plan';
 import { assess } from './assess';
 import { readPlan } from './readPlan';
@@ -133,61 +133,57 @@ describe('readPlan', () => {
     [
       'an unknown species',
       { ...good, groups: [{ species: 'neon tetraa', count: 1 }] },
-      'groups[0].species: expected a species of the catalogue (nearest: paracheirodon-innesi), found "neon tetraa"',
+      'groups[0].species: "neon tetraa" is unknown. Did you mean paracheirodon-innesi?',
     ],
     [
       'a negative count',
       { ...good, groups: [{ species: 'neon tetra', count: -2 }] },
-      'groups[0].count: expected count, a whole number from 1 to 10000, found -2',
+      'groups[0].count: needs a whole number from 1 to 10000. Found -2.',
     ],
     [
       'half a fish',
       { ...good, groups: [{ species: 'neon tetra', count: 1.5 }] },
-      'groups[0].count: expected count, a whole number from 1 to 10000, found 1.5',
+      'groups[0].count: needs a whole number from 1 to 10000. Found 1.5.',
     ],
     [
       'a tank of zero width',
       { ...good, tank: { ...good.tank, widthCm: 0 } },
-      'tank.widthCm: expected width in cm above 0 and at most 1000, found 0',
+      'tank.widthCm: needs a number above 0 and at most 1000 cm. Found 0.',
     ],
     [
       'text for a number',
       { ...good, tank: { ...good.tank, heightCm: '36' } },
-      'tank.heightCm: expected height in cm above 0 and at most 500, found "36"',
+      'tank.heightCm: needs a number above 0 and at most 500 cm. Found "36".',
     ],
     [
       'too many males',
       { ...good, groups: [{ species: 'neon tetra', count: 4, males: 3, females: 2 }] },
-      'groups[0].males: expected males and females together at most the count of 4, found 5',
+      'groups[0].males: 3 males and 2 females are more than 4 fish.',
     ],
     [
       'a newer version',
       { ...good, version: 2 },
-      'version: expected version 1: this file was made by a newer Lomvik, found 2',
+      'version: a newer Lomvik made this file, and this one reads version 1. Update Lomvik first. Found 2.',
     ],
-    ['a foreign format', { ...good, format: 'other' }, 'format: expected "lomvik-plan", found "other"'],
-    ['no groups', { ...good, groups: undefined }, 'groups: expected groups as a list, found nothing'],
-    [
-      'groups that are no list',
-      { ...good, groups: {} },
-      'groups: expected groups as a list, found an object',
-    ],
-    ['nothing at all', null, 'the file: expected a plan file as an object, found null'],
+    ['a foreign format', { ...good, format: 'other' }, 'format: needs "lomvik-plan". Found "other".'],
+    ['no groups', { ...good, groups: undefined }, 'groups: needs a list. Found nothing.'],
+    ['groups that are no list', { ...good, groups: {} }, 'groups: needs a list. Found an object.'],
+    ['nothing at all', null, 'The file: needs an object. Found null.'],
     [
       'a water line over the rim',
       { ...good, tank: { ...good.tank, waterLineCm: 40 } },
-      'tank.waterLineCm: expected a water line no higher than the tank, found 40',
+      'tank.waterLineCm: needs at most 36 cm, the height. Found 40.',
     ],
-    ['a pH of seventy', { ...good, water: { ph: 70 } }, 'water.ph: expected pH from 3 to 11, found 70'],
+    ['a pH of seventy', { ...good, water: { ph: 70 } }, 'water.ph: needs a number from 3 to 11. Found 70.'],
     [
       'a month of no calendar',
       { ...good, groups: [{ species: 'neon tetra', count: 1, until: '2027-13' }] },
-      'groups[0].until: expected a month as YYYY-MM, found "2027-13"',
+      'groups[0].until: needs a month as YYYY-MM. Found "2027-13".',
     ],
     [
       'hides as words',
       { ...good, tank: { ...good.tank, hides: 'many' } },
-      'tank.hides: expected hiding places, or hiding places by type, a whole number from 0 to 500, found "many"',
+      'tank.hides: needs a whole number from 0 to 500. Found "many".',
     ],
   ])('refuses %s with the path and what was expected', (_what, value, expected) =>
     expect(faults(value)).toContain(expected),

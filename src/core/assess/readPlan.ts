@@ -1,4 +1,4 @@
-import { type Fault, type Outcome, validate } from '../kernel';
+import { type Fault, faultOf, type Outcome, validate } from '../kernel';
 import {
   type Catalogue,
   groupFaultsOf,
@@ -13,11 +13,7 @@ function newerFault(value: unknown): Fault | null {
   const file = value as { format?: unknown; version?: unknown } | null;
   if (file === null || typeof file !== 'object' || file.format !== 'lomvik-plan') return null;
   if (typeof file.version !== 'number' || file.version <= 1) return null;
-  return {
-    path: 'version',
-    expected: 'version 1: this file was made by a newer Lomvik',
-    received: String(file.version),
-  };
+  return faultOf('version', { is: 'version', to: 1, newer: true }, file.version);
 }
 
 /** Unknown species in a plan that has other faults too, so that all are told at once. */

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { readPlan } from '@/core/assess/readPlan';
 import { bodySchemaOf } from '@/core/records/documents';
-import { faultLine, validate } from '@/core/kernel/schema/faults';
+import { validate } from '@/core/kernel/schema/faults';
+import { faultLine } from '@/words/en';
 import { catalogue } from '@/testing/plans';
 import { newTank } from './newTank';
 

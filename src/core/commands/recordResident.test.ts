@@ -1,4 +1,5 @@
 import type { Resident } from '@/core/events/room';
+import type { Expected } from '@/core/kernel/schema/expected';
 import type { EntryId, ResidentId, TankId } from '@/core/kernel/schema/ids';
 import { recordResident, type RecordInput, type RecordKind } from './recordResident';
 
@@ -12,20 +13,20 @@ const said = (kind: RecordKind, fields: Partial<RecordInput> = {}) =>
   recordResident(kind, group, { text: '', ...fields }, { id: () => 'fresh' as EntryId });
 
 describe('what is recorded about one that lives here', () => {
-  it.each<[RecordKind, Partial<RecordInput>, keyof RecordInput, RegExp]>([
-    ['moved', {}, 'tank', /tank/],
-    ['measured', {}, 'lengthCm', /a length/],
-    ['sexed', {}, 'sex', /sex/],
-    ['named', {}, 'text', /name/],
-    ['split off', { count: 9, text: 'Brim' }, 'count', /1 to 8/],
-    ['split off', { text: 'Brim' }, 'count', /1 to 8/],
-    ['split off', { count: 2 }, 'text', /name/],
-    ['identified', {}, 'species', /species/],
-    ['paired', {}, 'partner', /partner/],
-    ['fry seen', {}, 'count', /whole number/],
-    ['young kept', {}, 'count', /whole number/],
-  ])('asks for what is missing: %s, %o', (kind, fields, path, words) =>
-    expect(said(kind, fields)).toMatchObject({ path, expected: expect.stringMatching(words) }),
+  it.each<[RecordKind, Partial<RecordInput>, keyof RecordInput, Expected]>([
+    ['moved', {}, 'tank', { is: 'filled' }],
+    ['measured', {}, 'lengthCm', { is: 'filled' }],
+    ['sexed', {}, 'sex', { is: 'filled' }],
+    ['named', {}, 'text', { is: 'filled' }],
+    ['split off', { count: 9, text: 'Brim' }, 'count', { is: 'whole', from: 1, to: 8 }],
+    ['split off', { text: 'Brim' }, 'count', { is: 'whole', from: 1, to: 8 }],
+    ['split off', { count: 2 }, 'text', { is: 'filled' }],
+    ['identified', {}, 'species', { is: 'filled' }],
+    ['paired', {}, 'partner', { is: 'filled' }],
+    ['fry seen', {}, 'count', { is: 'whole', from: 1, to: null }],
+    ['young kept', {}, 'count', { is: 'whole', from: 1, to: null }],
+  ])('asks for what is missing: %s, %o', (kind, fields, path, expected) =>
+    expect(said(kind, fields)).toMatchObject({ path, expected }),
   );
   it('keeps the end of a home for a time, and no end when none was set', () => {
     expect(said('moved', { tank: 'U' as TankId, until: '2026-12-24' })).toMatchObject({

@@ -1,6 +1,6 @@
 import type { Stamp } from '../gate';
 import type { Dated, Member, Resident, Sureness } from '../events';
-import type { Cm, Fault, ResidentId, TankId } from '../kernel';
+import { type Cm, type Expected, type Fault, faultOf, type ResidentId, type TankId } from '../kernel';
 import { freshId } from './made';
 
 /** What can be recorded about one that lives here. */
@@ -45,11 +45,8 @@ export function recordResident(
 ): Body | Fault {
   const { tank, until, sex, sure = 'likely', partner, species, lengthCm, count, text } = input;
   const { id } = resident;
-  const missing = (path: keyof RecordInput, expected: string): Fault => ({
-    path,
-    expected,
-    received: 'nothing',
-  });
+  const missing = (path: keyof RecordInput, expected: Expected = { is: 'filled' }): Fault =>
+    faultOf(path, expected);
   const unsexed = (heads: number, individual: boolean): Member => ({
     id: freshId<ResidentId>(stamp),
     name: text,
@@ -63,29 +60,23 @@ export function recordResident(
     case 'moved':
       return tank
         ? { type: 'moved', resident: id, tank, note: text, ...(until ? { until } : {}) }
-        : missing('tank', 'the tank it goes to');
+        : missing('tank');
     case 'measured':
-      return lengthCm ? { type: 'measured', resident: id, lengthCm } : missing('lengthCm', 'a length');
+      return lengthCm ? { type: 'measured', resident: id, lengthCm } : missing('lengthCm');
     case 'sexed':
       return sex
         ? { type: 'sexed', resident: id, sex, sure, males: null, females: null, note: text }
-        : missing('sex', 'a sex');
+        : missing('sex');
     case 'named':
-      return text ? { type: 'named', resident: id, name: text } : missing('text', 'a name or a mark');
+      return text ? { type: 'named', resident: id, name: text } : missing('text');
     case 'split off':
       if (!count || count > resident.count)
-        return missing('count', `a whole number from 1 to ${resident.count}`);
-      return text
-        ? { type: 'split', resident: id, into: [unsexed(count, count === 1)] }
-        : missing('text', 'a name or a mark');
+        return missing('count', { is: 'whole', from: 1, to: resident.count });
+      return text ? { type: 'split', resident: id, into: [unsexed(count, count === 1)] } : missing('text');
     case 'identified':
-      return species
-        ? { type: 'identified', resident: id, species, note: text }
-        : missing('species', 'the species it turned out to be');
+      return species ? { type: 'identified', resident: id, species, note: text } : missing('species');
     case 'paired':
-      return partner
-        ? { type: 'paired', first: id, second: partner, note: text }
-        : missing('partner', 'its partner');
+      return partner ? { type: 'paired', first: id, second: partner, note: text } : missing('partner');
     case 'spawned':
       return {
         type: 'spawned',
@@ -97,7 +88,7 @@ export function recordResident(
     case 'fry seen':
       return count
         ? { type: 'fry', tank: resident.tank, species: resident.species, seen: count, note: text }
-        : missing('count', 'a whole number from 1');
+        : missing('count', { is: 'whole', from: 1, to: null });
     case 'young kept':
       return count
         ? {
@@ -108,6 +99,6 @@ export function recordResident(
             lengthCm: YOUNG_CM,
             note: '',
           }
-        : missing('count', 'a whole number from 1');
+        : missing('count', { is: 'whole', from: 1, to: null });
   }
 }

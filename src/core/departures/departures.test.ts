@@ -51,11 +51,8 @@ describe('lives', () => {
         life.condition,
         life.rested,
       ])[0];
-    expect(of({ seen, daysInShop: 9 })).toEqual(['all well', 'a week or more in the shop']);
-    expect(of({ seen: seen.slice(1), daysInShop: 1 })).toEqual([
-      'not all well',
-      'less than a week in the shop',
-    ]);
+    expect(of({ seen, daysInShop: 9 })).toEqual(['all well', 'rested']);
+    expect(of({ seen: seen.slice(1), daysInShop: 1 })).toEqual(['not all well', 'fresh']);
     expect(of({})).toEqual([null, null]);
   });
   it('say nothing of days to come', () => {

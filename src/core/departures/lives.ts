@@ -14,7 +14,7 @@ export interface Life extends Span {
   readonly protocol: Resident['protocol'];
   readonly condition: Resident['condition'];
   /** Whether it had been in the shop for a week, long enough to show what it carried. */
-  readonly rested: 'a week or more in the shop' | 'less than a week in the shop' | null;
+  readonly rested: 'rested' | 'fresh' | null;
   /** When it came, ISO. */
   readonly cameOn: string;
   /** The incident it died in; empty for none. */
@@ -29,7 +29,7 @@ const LEAST_DAYS = 0.01;
 /** A week in the shop shows what stock of a day still hides (common practice). */
 const RESTED_DAYS = 7;
 const restedIn = (days: number | null): Life['rested'] =>
-  days === null ? null : days >= RESTED_DAYS ? 'a week or more in the shop' : 'less than a week in the shop';
+  days === null ? null : days >= RESTED_DAYS ? 'rested' : 'fresh';
 
 /**
  * One life for each animal that ever came: until it died, was rehomed (censored), or today (censored). Groups count head by

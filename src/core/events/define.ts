@@ -24,8 +24,6 @@ export type BodyOf<S extends ObjectShape> = InferType<GroupOf<S>>;
 /** One kind of thing that can happen in a room: all that the core has to know of it, in one place. */
 export interface EventDefinition<T extends string, B> {
   readonly type: T;
-  /** What a keeper calls it: "an arrival". */
-  readonly title: string;
   /** What it says, and within which bounds. */
   readonly schema: Schema<B>;
   /** The room after it. Total: what makes no sense leaves the room as it is. */
@@ -42,40 +40,39 @@ export interface EventDefinition<T extends string, B> {
 
 /**
  * Defines one kind of event; `registry.ts` lists them all.
- * For example defineEvent('named', 'a naming', { resident: resident(), name: name() }, { correctable: ['name'], ... })
+ * For example defineEvent('named', { resident: resident(), name: name() }, { correctable: ['name'], ... })
  */
 export function defineEvent<const T extends string, S extends ObjectShape>(
   type: T,
-  title: string,
   fields: S,
-  rest: Omit<EventDefinition<T, BodyOf<S>>, 'type' | 'title' | 'schema'>,
+  rest: Omit<EventDefinition<T, BodyOf<S>>, 'type' | 'schema'>,
 ): EventDefinition<T, BodyOf<S>> & { readonly schema: GroupOf<S>; readonly fields: S } {
-  return { type, title, schema: groupField(title, fields), fields, ...rest };
+  return { type, schema: groupField(fields), fields, ...rest };
 }
 
-export const tank = () => refersTo('tank', idField<TankId>('a tank'));
-export const resident = () => refersTo('resident', idField<ResidentId>('a fish or group'));
-export const species = () => refersTo('species', textField('a species identifier'));
-export const count = () => wholeField('a count', 1, 10_000);
-export const length = () => positiveQuantityField('cm', 'a length', 400);
-export const note = () => noteField('a note');
+export const tank = () => refersTo('tank', idField<TankId>());
+export const resident = () => refersTo('resident', idField<ResidentId>());
+export const species = () => refersTo('species', textField());
+export const count = () => wholeField(1, 10_000);
+export const length = () => positiveQuantityField('cm', 400);
+export const note = () => noteField();
 
 /** A home for a time: until when, and where to then. */
 export const stay = () => ({
-  until: dayField('until when').optional(),
-  nextTank: noteField('the next tank').optional(),
+  until: dayField().optional(),
+  nextTank: noteField().optional(),
 });
 
-const knownOf = (sex: 'males' | 'females') => wholeField(sex, 0, 10_000).nullable().optional().default(null);
-export const sexCounts = () => ({ males: knownOf('males'), females: knownOf('females') });
+const knownOf = () => wholeField(0, 10_000).nullable().optional().default(null);
+export const sexCounts = () => ({ males: knownOf(), females: knownOf() });
 
 /** A newcomer: one fish, or a group kept as one. */
-export const memberSchema = groupField('a newcomer', {
-  id: idField<ResidentId>('a fish or group'),
-  name: noteField('a name or mark'),
+export const memberSchema = groupField({
+  id: idField<ResidentId>(),
+  name: noteField(),
   count: count(),
-  individual: yesNoField('an individual'),
-  sex: choiceField('sex', SEXES),
+  individual: yesNoField(),
+  sex: choiceField(SEXES),
   ...sexCounts(),
 });
 export type Member = InferType<typeof memberSchema>;

@@ -46,10 +46,9 @@ export type {
 } from './events';
 export { CLEAR_DAYS, QUARANTINE_DAYS, QUARANTINE_LONG_DAYS } from './quarantineDays';
 export { ILLNESS } from './quarantineLife';
-export { damageOf, unreadable } from './readable';
+export { isDamaged, unreadable } from './readable';
 export { EMPTY_ROOM, NEW_TANK_LIFE, residentsOf } from './room';
 export type { FilterLife, QuarantineLife, Resident, Room, ToGo } from './room';
 export { effective, effectiveInSteps, foldInSteps, foldOnInSteps, readOn, roomAfter } from './roomAt';
 export type { Standing } from './roomAt';
-export { wrong } from './sense';
 export { readSomebody, somebodyId } from './somebody';

@@ -333,9 +333,9 @@ describe('a damaged record', () => {
     const room = roomAt([...good, odd, broken, undated]);
     expect(room.residents['g']).toMatchObject({ count: 5, lengthCm: 3 });
     expect(room.loose).toEqual([
-      'odd: an entry type that this Lomvik does not know',
-      'cut: a damaged entry of type came',
-      'no-day: an entry without a name or a day',
+      { id: 'odd', type: 'vanished', on: '2026-04-01T10:00', why: 'unknown type' },
+      { id: 'cut', type: 'came', on: '2026-04-02T10:00', why: 'damaged' },
+      { id: 'no-day', type: 'noted', on: 'undefined', why: 'no name or moment' },
     ]);
   });
 });

@@ -1,3 +1,4 @@
+import type { Loose } from '../journal';
 import { quickCheck } from '../kernel';
 import { EVENT_TYPES, isEventType, schemaOf, type Entry } from './events';
 
@@ -19,33 +20,24 @@ const PARTS = new Map<string, readonly string[]>(
 
 /**
  * Why an entry cannot be read; null when it can. A glance at its parts, made at every reading of a journal: what was written
- * has passed the gate, and what a fault of the disk or a stray program has damaged is looked at in full by `damageOf`.
+ * has passed the gate, and what a fault of the disk or a stray program has damaged is looked at in full by `isDamaged`.
  */
-export function unreadable(entry: Entry): string | null {
-  if (typeof entry.id !== 'string' || typeof entry.on !== 'string')
-    return `${String(entry.id)}: an entry without a name or a day`;
-  if (entry.type === 'corrected') return null;
-  const parts = PARTS.get(entry.type);
-  if (!parts) return `${entry.id}: an entry type that this Lomvik does not know`;
+export function unreadable(entry: Entry): Loose | null {
+  const { id, type, on } = entry;
+  const as = (why: Loose['why']): Loose => ({ id: String(id), type: String(type), on: String(on), why });
+  if (typeof id !== 'string' || typeof on !== 'string') return as('no name or moment');
+  if (type === 'corrected') return null;
+  const parts = PARTS.get(type);
+  if (!parts) return as('unknown type');
   const said = entry as unknown as Record<string, unknown>;
-  for (const name of parts)
-    if (said[name] == null) return `${entry.id}: a damaged entry of type ${entry.type}`;
-  return null;
+  return parts.some((name) => said[name] == null) ? as('damaged') : null;
 }
 
-/** What is damaged in an entry, looked at in full; null when it is whole. */
-export function damageOf(entry: Entry): string | null {
-  if (entry === null || typeof entry !== 'object') return 'no entry at all';
-  const glance = unreadable(entry);
-  if (glance !== null) return glance;
+/** Whether something in an entry is damaged, looked at in full. */
+export function isDamaged(entry: Entry): boolean {
+  if (entry === null || typeof entry !== 'object' || unreadable(entry) !== null) return true;
   const said = entry.type === 'corrected' ? entry.replacement : entry;
-  if (said === null)
-    return typeof (entry as { target?: unknown }).target === 'string'
-      ? null
-      : `${entry.id}: a correction of nothing`;
-  if (typeof said !== 'object') return `${entry.id}: a damaged correction`;
-  if (!isEventType(said.type)) return `${entry.id}: a correction to a type that this Lomvik does not know`;
-  if (typeof said.on !== 'string') return `${entry.id}: a correction without a day`;
-  const check = quickCheck(schemaOf(said.type));
-  return check === null || check(said) ? null : `${entry.id}: a damaged entry of type ${said.type}`;
+  if (said === null) return typeof (entry as { target?: unknown }).target !== 'string';
+  if (typeof said !== 'object' || !isEventType(said.type) || typeof said.on !== 'string') return true;
+  return quickCheck(schemaOf(said.type))?.(said) === false;
 }

@@ -1,3 +1,4 @@
+import type { Loose } from '../journal';
 import type { Cm, ResidentId, TankId } from '../kernel';
 import { QUARANTINE_DAYS } from './quarantineDays';
 import type { RehomeReason, Way } from './vocabulary';
@@ -97,7 +98,7 @@ export interface Room {
   readonly residents: Readonly<Record<string, Resident>>;
   readonly tanks: Readonly<Record<string, TankLife>>;
   /** Entries that could not be applied, such as a move of a fish that nobody brought in. */
-  readonly loose: readonly string[];
+  readonly loose: readonly Loose[];
 }
 
 export const EMPTY_ROOM: Room = { residents: {}, tanks: {}, loose: [] };

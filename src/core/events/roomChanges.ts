@@ -1,3 +1,4 @@
+import type { Loose } from '../journal';
 import { daysBetween } from '../kernel';
 import type { Member } from './define';
 import { QUARANTINE_DAYS } from './quarantineDays';
@@ -6,6 +7,7 @@ import { NEW_TANK_LIFE, type Resident, type Room, type TankLife, type ToGo } fro
 /** What every change of the room is made of. All pure: the room given is left as it is. */
 
 interface Moment {
+  readonly id?: string;
   readonly type: string;
   readonly on: string;
 }
@@ -78,7 +80,11 @@ export const newcomer = (member: Member, born: Born): Resident => ({
 });
 
 /** Says of an entry that it could not be applied; the room stays as it was. */
-export const loose = (room: Room, why: string): Room => ({ ...room, loose: [...room.loose, why] });
+export const loose = (room: Room, entry: Loose): Room => ({ ...room, loose: [...room.loose, entry] });
+
+/** Says of an event that it does not fit the room. */
+export const unfit = (room: Room, { id = '', type, on }: Moment, why: Loose['why']): Room =>
+  loose(room, { id, type, on, why });
 
 /** Changes one resident that must be here; otherwise the entry is loose. */
 export function change(
@@ -88,7 +94,7 @@ export function change(
   how: (resident: Resident) => Partial<Resident>,
 ): Room {
   const resident = Object.hasOwn(room.residents, id) ? room.residents[id] : undefined;
-  if (!resident) return loose(room, `${event.type} of ${id} on ${event.on}: nobody of that name has come`);
+  if (!resident) return unfit(room, event, 'nobody');
   return withResident(room, { ...resident, ...how(resident) });
 }
 

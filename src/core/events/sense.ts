@@ -1,13 +1,6 @@
-import { describeValue, type Fault } from '../kernel';
+import { type Fault, faultOf } from '../kernel';
 import type { Member } from './define';
 import type { Resident, Room } from './room';
-
-/** A fault of one part of an event. */
-export const wrong = (path: string, expected: string, received: unknown): Fault => ({
-  path,
-  expected,
-  received: describeValue(received),
-});
 
 /** Known males and females of so many animals. */
 export function sexFaults(
@@ -22,9 +15,9 @@ export function sexFaults(
   },
   path = '',
 ): readonly Fault[] {
-  const known = (males ?? 0) + (females ?? 0);
-  return known > count
-    ? [wrong(`${path}males`, `males and females of at most ${count} together`, known)]
+  const [him, her] = [males ?? 0, females ?? 0];
+  return him + her > count
+    ? [faultOf(`${path}males`, { is: 'sexes', males: him, females: her, count }, him + her)]
     : [];
 }
 
@@ -36,9 +29,9 @@ export function newcomerFaults(members: readonly Member[], room: Room, path: str
     const twice = seen.has(member.id) || Object.hasOwn(room.residents, member.id);
     seen.add(member.id);
     return [
-      ...(twice ? [wrong(`${at}id`, 'a fish or group that has not come before', member.id)] : []),
+      ...(twice ? [faultOf(`${at}id`, { is: 'new here' }, member.id)] : []),
       ...(member.individual && member.count !== 1
-        ? [wrong(`${at}count`, '1 for a single fish', member.count)]
+        ? [faultOf(`${at}count`, { is: 'exactly', value: 1, for: 'individual' }, member.count)]
         : []),
       ...sexFaults(member, at),
     ];
@@ -52,21 +45,13 @@ export const residentIn = (room: Room, id: string): Resident | undefined =>
 /** More are to go than are there. */
 export function countFaults(room: Room, id: string, count: number): readonly Fault[] {
   const there = residentIn(room, id)?.count;
-  return there !== undefined && count > there
-    ? [
-        wrong(
-          'count',
-          there === 0 ? 'somebody who is still there' : `at most ${there}, as many as are there`,
-          count,
-        ),
-      ]
-    : [];
+  return there !== undefined && count > there ? [faultOf('count', { is: 'here', count: there }, count)] : [];
 }
 
 /** Somebody who has left on an earlier day can take no part any more. */
 export function goneFaults(room: Room, id: string, on: string, path: string): readonly Fault[] {
   const leftOn = residentIn(room, id)?.leftOn ?? null;
   return leftOn !== null && leftOn.slice(0, 10) < on.slice(0, 10)
-    ? [wrong(path, `somebody who was still there; this one left on ${leftOn.slice(0, 10)}`, id)]
+    ? [faultOf(path, { is: 'still here on', leftOn: leftOn.slice(0, 10) }, id)]
     : [];
 }

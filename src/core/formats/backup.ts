@@ -1,6 +1,6 @@
 import type { Entry } from '../events';
 import { documentSense, isTree, judgeJournal, readDocument, readEntry, type World, worldOf } from '../gate';
-import { atOnce, canonicalJson, describeValue, type Fault, type Outcome, under } from '../kernel';
+import { atOnce, canonicalJson, type Expected, type Fault, faultOf, type Outcome, under } from '../kernel';
 import { BACKUP_MIGRATIONS, BACKUP_VERSION, migrate } from '../migrate';
 import { type Catalogue, keeperSpeciesOf, withKeeperSpecies } from '../model';
 import type { RoomDocument } from '../records';
@@ -70,9 +70,9 @@ export function* backupPieces(
 export const writeBackup = (...room: Parameters<typeof backupPieces>): string =>
   [...backupPieces(...room)].join('');
 
-const refused = (path: string, expected: string, received: string): Outcome<never> => ({
+const refused = (path: string, expected: Expected, found: unknown): Outcome<never> => ({
   ok: false,
-  faults: [{ path, expected, received }],
+  faults: [faultOf(path, expected, found)],
 });
 
 /** A foreign file lifted to the current version, or why it is none of ours. */
@@ -80,20 +80,16 @@ function liftFile(
   value: unknown,
 ): Outcome<Record<string, unknown> & { documents: unknown[]; entries: unknown[] }> {
   if (!isTree(value) || value.format !== 'lomvik')
-    return refused('format', '"lomvik" (a room backup)', describeValue(isTree(value) ? value.format : value));
+    return refused('format', { is: 'format', of: ['lomvik'] }, isTree(value) ? value.format : value);
   const { version } = value;
   if (typeof version !== 'number' || !Number.isInteger(version) || version < 1)
-    return refused('version', `a version from 1 to ${BACKUP_VERSION}`, describeValue(version));
+    return refused('version', { is: 'version', to: BACKUP_VERSION, newer: false }, version);
   if (version > BACKUP_VERSION)
-    return refused(
-      'version',
-      `version ${BACKUP_VERSION} or older: this file was made by a newer Lomvik`,
-      String(version),
-    );
+    return refused('version', { is: 'version', to: BACKUP_VERSION, newer: true }, version);
   const file = migrate(value, version, BACKUP_MIGRATIONS);
   const { documents, entries } = file;
-  if (!Array.isArray(documents)) return refused('documents', 'a list of documents', describeValue(documents));
-  if (!Array.isArray(entries)) return refused('entries', 'a list of entries', describeValue(entries));
+  if (!Array.isArray(documents)) return refused('documents', { is: 'list' }, documents);
+  if (!Array.isArray(entries)) return refused('entries', { is: 'list' }, entries);
   return { ok: true, value: { ...file, documents, entries } };
 }
 
@@ -119,12 +115,7 @@ function* readList<T extends { readonly id: string }>(
     const path = `${name}[${index}]`;
     const one = read(value);
     if (!one.ok) faults.push(...under(path, one.faults));
-    else if (seen.has(one.value.id))
-      faults.push({
-        path: `${path}.id`,
-        expected: 'an identifier that no other has',
-        received: describeValue(one.value.id),
-      });
+    else if (seen.has(one.value.id)) faults.push(faultOf(`${path}.id`, { is: 'unique' }, one.value.id));
     else {
       seen.add(one.value.id);
       good.push({ thing: one.value, path });
@@ -154,11 +145,7 @@ function* agreeing(
     const found = wrong.get(thing.id);
     if (found) faults.push(...under(path, found));
     else if (thing.type === 'corrected' && wrong.has(thing.target))
-      faults.push({
-        path: `${path}.target`,
-        expected: 'an entry that can be read',
-        received: describeValue(thing.target),
-      });
+      faults.push(faultOf(`${path}.target`, { is: 'known', what: 'entry' }, thing.target));
     else return true;
     return false;
   });

@@ -3,7 +3,7 @@ import { readWishes } from '../lineups';
 import type { Catalogue } from '../model';
 import { readBackup } from './backup';
 import { readLifeFile } from './lifeFile';
-import { describeValue, type Outcome } from '../kernel';
+import { faultOf, type Outcome } from '../kernel';
 
 /**
  * Says what kind of Lomvik file this is and whether it is valid.
@@ -35,12 +35,11 @@ export function checkFile(
   return {
     ok: false,
     faults: [
-      {
-        path: 'format',
-        expected:
-          '"lomvik-plan" (a plan), "lomvik-wishes" (wishes), "lomvik-life" (a fish with its story) or "lomvik" (a room backup)',
-        received: describeValue(format),
-      },
+      faultOf(
+        'format',
+        { is: 'format', of: ['lomvik-plan', 'lomvik-wishes', 'lomvik-life', 'lomvik'] },
+        format,
+      ),
     ],
   };
 }

@@ -1,5 +1,5 @@
 import type { Win } from '../stats';
-import { cellFault, type Fault, type Outcome, readCsvTable } from '../kernel';
+import { cellFault, type Fault, faultOf, type Outcome, readCsvTable } from '../kernel';
 
 /** A contest of a file. */
 export interface FileContest extends Win {
@@ -20,15 +20,14 @@ export function readContestsCsv(text: string): Outcome<readonly FileContest[]> {
       ['winner', winner],
       ['loser', loser],
     ] as const)
-      if (value === '') faults.push(cellFault(line, column, column === 'time' ? 'a time' : 'a name', value));
+      if (value === '') faults.push(cellFault(line, column, { is: 'filled' }, value));
     if (winner !== '' && winner === loser)
-      faults.push(cellFault(line, 'loser', 'another fish than the winner', loser));
+      faults.push(cellFault(line, 'loser', { is: 'another', than: 'winner' }, loser));
     const counts = weight === '' ? 1 : Number(weight);
     if (!Number.isFinite(counts) || counts <= 0)
-      faults.push(cellFault(line, 'weight', 'a number above 0', weight));
+      faults.push(cellFault(line, 'weight', { is: 'above', above: 0, than: 'nothing' }, weight));
     return { time, winner, loser, weight: counts };
   });
-  if (faults.length === 0 && contests.length === 0)
-    faults.push({ path: '', expected: 'at least one contest', received: 'none' });
+  if (faults.length === 0 && contests.length === 0) faults.push(faultOf('', { is: 'rows' }));
   return faults.length > 0 ? { ok: false, faults } : { ok: true, value: contests };
 }

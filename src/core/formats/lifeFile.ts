@@ -1,5 +1,6 @@
 import {
-  describeValue,
+  choiceField,
+  faultOf,
   groupField,
   noteField,
   type Outcome,
@@ -14,15 +15,15 @@ import type { InferType } from 'yup';
 
 const VERSION = 1;
 
-const lifeSchema = groupField('a life', {
-  name: noteField('a name or mark'),
-  species: textField('a species'),
-  count: wholeField('a count', 1, 10_000),
-  sex: textField('a sex').oneOf(['male', 'female', 'unknown'], 'male, female or unknown'),
-  lengthCm: positiveQuantityField('cm', 'a length', 400),
-  origin: textField('an origin').oneOf(['tank-bred', 'wild', 'unknown'], 'tank-bred, wild or unknown'),
-  bornAbout: noteField('when it was born'),
-  keeper: noteField('the keeper'),
+const lifeSchema = groupField({
+  name: noteField(),
+  species: textField(),
+  count: wholeField(1, 10_000),
+  sex: choiceField(['male', 'female', 'unknown']),
+  lengthCm: positiveQuantityField('cm', 400),
+  origin: choiceField(['tank-bred', 'wild', 'unknown']),
+  bornAbout: noteField(),
+  keeper: noteField(),
   ...storyFields(),
 });
 
@@ -45,14 +46,11 @@ export function readLifeFile(value: unknown, catalogue: Catalogue): Outcome<Life
     return {
       ok: false,
       faults: [
-        {
-          path: 'version',
-          expected:
-            typeof version === 'number' && version > VERSION
-              ? `version ${VERSION}: this file was made by a newer Lomvik`
-              : `version ${VERSION}`,
-          received: describeValue(version),
-        },
+        faultOf(
+          'version',
+          { is: 'version', to: VERSION, newer: typeof version === 'number' && version > VERSION },
+          version,
+        ),
       ],
     };
   const checked = validate(lifeSchema, value);
@@ -61,13 +59,7 @@ export function readLifeFile(value: unknown, catalogue: Catalogue): Outcome<Life
   if (!found.ok)
     return {
       ok: false,
-      faults: [
-        {
-          path: 'species',
-          expected: `a species of the catalogue (nearest: ${found.nearest})`,
-          received: describeValue(species),
-        },
-      ],
+      faults: [faultOf('species', { is: 'known', what: 'species', nearest: found.nearest }, species)],
     };
   return { ok: true, value: { ...(value as LifeFile), species: found.profile.id } };
 }

@@ -1,4 +1,4 @@
-import type { Fault } from '../kernel';
+import { type Expected, type Fault, faultOf } from '../kernel';
 import { bodyMass } from '../fish';
 import {
   adultLengthCm,
@@ -11,7 +11,13 @@ import {
 
 const APPROACHES: readonly Approach[] = ['tried', 'middle', 'cautious'];
 const MEASURES = ['lengthCm', 'widthCm', 'heightCm', 'litres'] as const;
-const WATER = ['temperatureC', 'ph', 'ghDh', 'salinityPpt'] as const;
+/** Parts of the water, with the units they are kept in. */
+const WATER = [
+  ['temperatureC', '°C'],
+  ['ph', undefined],
+  ['ghDh', '°dH'],
+  ['salinityPpt', 'ppt'],
+] as const;
 /** A kind this many times longer than every other of its family is a slip of the pen (from memory). */
 const GIANT = 5;
 /** Families of fewer kinds say nothing about size. */
@@ -21,21 +27,16 @@ const THREAD = 0.0005;
 const BALL = 0.53;
 
 type Check = (profile: SpeciesProfile) => readonly Fault[];
-const fault = (path: string, expected: string, received: unknown): Fault => ({
-  path,
-  expected,
-  received: String(received),
-});
-const when = (bad: boolean, path: string, expected: string, received: unknown): readonly Fault[] =>
-  bad ? [fault(path, expected, received)] : [];
+const when = (bad: boolean, path: string, expected: Expected, found: unknown): readonly Fault[] =>
+  bad ? [faultOf(path, expected, found)] : [];
 
 const water: Check = ({ water: { wild, tankBred } }) =>
-  WATER.flatMap((name) =>
+  WATER.flatMap(([name, unit]) =>
     when(
       tankBred[name][0] > wild[name][0] || tankBred[name][1] < wild[name][1],
       `water.tankBred.${name}`,
-      `a range that contains the wild one (${wild[name].join(' to ')})`,
-      tankBred[name].join(' to '),
+      { is: 'around', range: wild[name], of: 'wild', unit },
+      tankBred[name].join(' - '),
     ),
   );
 
@@ -47,7 +48,7 @@ const approaches: Check = ({ tank }) =>
     return when(
       !inOrder,
       `tank.cautious.${measure}`,
-      'cautious at least middle, middle at least tried',
+      { is: 'ordered', parts: APPROACHES },
       figures.join(', '),
     );
   });
@@ -57,24 +58,34 @@ const sizes: Check = (profile) => {
   const { size, tank } = profile;
   const perCube = bodyMass(size.shape, adult) / adult ** 3;
   return [
-    ...when(size.soldCm >= adult, 'size.soldCm', 'a length below the adult length', size.soldCm),
-    ...when(size.matureCm >= adult, 'size.matureCm', 'a length below the adult length', size.matureCm),
+    ...when(
+      size.soldCm >= adult,
+      'size.soldCm',
+      { is: 'below', below: adult, than: 'adult length', unit: 'cm' },
+      size.soldCm,
+    ),
+    ...when(
+      size.matureCm >= adult,
+      'size.matureCm',
+      { is: 'below', below: adult, than: 'adult length', unit: 'cm' },
+      size.matureCm,
+    ),
     ...when(
       size.lifeYears[1] * 12 <= size.monthsToGrown,
       'size.lifeYears',
-      'a life longer than the growing',
-      size.lifeYears.join(' to '),
+      { is: 'above', above: size.monthsToGrown / 12, than: 'years to grown' },
+      size.lifeYears.join(' - '),
     ),
     ...when(
       perCube < THREAD || perCube > BALL,
       'size.shape',
-      'a shape that gives a plausible mass',
+      { is: 'another', than: 'a shape of that mass' },
       size.shape,
     ),
     ...when(
       tank.cautious.widthCm !== null && adult > tank.cautious.widthCm * 2,
       'tank.cautious.widthCm',
-      'a width of at least half the adult length',
+      { is: 'at least', least: adult / 2, than: 'half the adult length', unit: 'cm' },
       tank.cautious.widthCm,
     ),
   ];
@@ -84,37 +95,37 @@ const company: Check = ({ company: it, layers, mouth }) => [
   ...when(
     it.comfortableGroup < it.smallestGroup,
     'company.comfortableGroup',
-    `at least the smallest group of ${it.smallestGroup}`,
+    { is: 'at least', least: it.smallestGroup, than: 'company.smallestGroup' },
     it.comfortableGroup,
   ),
   ...when(
     it.mode === 'solitary' && it.smallestGroup > 1,
     'company.smallestGroup',
-    'one, for a species that lives alone',
+    { is: 'exactly', value: 1, for: 'solitary' },
     it.smallestGroup,
   ),
   ...when(
     it.mode === 'shoal' && it.smallestGroup < 5,
     'company.smallestGroup',
-    'five or more, for a shoal',
+    { is: 'at least', least: 5, than: 'shoal' },
     it.smallestGroup,
   ),
   ...when(
     it.badNumbers.includes(it.comfortableGroup),
     'company.badNumbers',
-    'numbers to avoid without the comfortable group',
+    { is: 'without', value: it.comfortableGroup, of: 'company.comfortableGroup' },
     it.badNumbers.join(', '),
   ),
   ...when(
     Math.abs(layers.top + layers.middle + layers.bottom - 1) > 1e-6,
     'layers',
-    'shares of time that sum to 1',
+    { is: 'sum', of: 1 },
     layers.top + layers.middle + layers.bottom,
   ),
   ...when(
     mouth.eatsFish === 'any' && mouth.gapeRatio < 0.1,
     'mouth.gapeRatio',
-    'at least 0.1 for a species that eats any fish',
+    { is: 'at least', least: 0.1, than: 'eats any fish' },
     mouth.gapeRatio,
   ),
 ];
@@ -139,7 +150,7 @@ export function unsoundBeside(profile: SpeciesProfile, catalogue: Catalogue): re
           : 'commonNames';
     return owner === undefined || owner === profile.id
       ? []
-      : [fault(path, `a name that is not ${owner} already`, JSON.stringify(name))];
+      : [faultOf(path, { is: 'unique', holder: owner }, name)];
   });
   const family = catalogue.all.filter((other) => other.family === profile.family && other.id !== profile.id);
   const [largest] = [...family].sort((a, b) => adultLengthCm(b) - adultLengthCm(a));
@@ -149,7 +160,12 @@ export function unsoundBeside(profile: SpeciesProfile, catalogue: Catalogue): re
     ...when(
       largest !== undefined && family.length >= KNOWN_KIN && adult > adultLengthCm(largest) * GIANT,
       'size.maleCm',
-      `a length that its family can reach (the largest known here: ${largest?.scientificName ?? ''})`,
+      {
+        is: 'like its family',
+        most: largest ? adultLengthCm(largest) * GIANT : 0,
+        largest: largest?.scientificName ?? '',
+        unit: 'cm',
+      },
       adult,
     ),
   ];

@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { faultLine } from '@/words/en';
 import { catalogue } from '@/testing/plans';
 import { changedPaths, overlay, withKeeperSpecies } from '../model/keeperSpecies';
 import { unsoundBeside, unsoundIn } from './soundProfile';
@@ -7,7 +8,7 @@ import { readSpeciesCsv, writeSpeciesCsv } from './speciesCsv';
 const of = (id: string) => catalogue.byId.get(id)!;
 const faultsOf = (text: string) =>
   readSpeciesCsv(text, catalogue).rows.map((row) =>
-    row.faults.map((fault) => `${row.line} ${fault.path}: ${fault.expected}`),
+    row.faults.map((fault) => `${row.line} ${faultLine(fault)}`),
   );
 
 describe('species by CSV', () => {
@@ -59,12 +60,14 @@ describe('species by CSV', () => {
     ].join('\n');
     const { rows } = readSpeciesCsv(text, catalogue);
     expect(rows.map((row) => row.species !== null)).toEqual([true, false, false, false, false, false, false]);
-    expect(faultsOf(text).flat().join('\n')).toMatch(/3 size\.maleCm: a length that its family can reach/);
+    expect(faultsOf(text).flat().join('\n')).toMatch(
+      /3 size\.maleCm: needs at most .* cm: the largest of its family here is/,
+    );
     expect(faultsOf(text)[2]?.[0]).toContain('in order');
     expect(faultsOf(text)[3]?.[0]).toContain('for °F write the unit');
-    expect(faultsOf(text)[4]?.[0]).toContain('nearest');
-    expect(faultsOf(text)[5]?.[0]).toContain('paracheirodon-axelrodi already');
-    expect(faultsOf(text)[6]?.[0]).toContain('no other row');
+    expect(faultsOf(text)[4]?.[0]).toContain('Did you mean');
+    expect(faultsOf(text)[5]?.[0]).toContain('paracheirodon-axelrodi does not have already');
+    expect(faultsOf(text)[6]?.[0]).toContain('no other has');
   });
 
   it('refuses a name that is another species’ former name', () =>
@@ -75,11 +78,18 @@ describe('species by CSV', () => {
         faultsOf(
           'id,like,scientificName,commonNames\nown-one,mikrogeophagus-ramirezi,Papiliochromis ramirezi,own ram\n',
         )[0]?.[0],
-    ).toMatch(/mikrogeophagus-ramirezi already|nearest/));
+    ).toMatch(/mikrogeophagus-ramirezi does not have already|Did you mean/));
 
   it('says what is wrong with a file as a whole', () => {
-    expect(readSpeciesCsv('name,size\nneon,3\n', catalogue).faults[0]?.expected).toContain('"id"');
-    expect(readSpeciesCsv('id,colour\nx,blue\n', catalogue).faults[0]?.path).toBe('column colour');
+    expect(readSpeciesCsv('name,size\nneon,3\n', catalogue).faults[0]).toMatchObject({
+      line: 1,
+      expected: { is: 'column', name: 'id' },
+    });
+    expect(readSpeciesCsv('id,colour\nx,blue\n', catalogue).faults[0]).toMatchObject({
+      line: 1,
+      path: 'colour',
+      expected: { is: 'known column' },
+    });
     expect(readSpeciesCsv('', catalogue).faults).toHaveLength(1);
   });
 });
@@ -122,7 +132,7 @@ describe('the shipped entries', () => {
     expect(
       catalogue.all.flatMap((profile) =>
         [...unsoundIn(profile), ...unsoundBeside(profile, catalogue)].map(
-          (fault) => `${profile.id} ${fault.path} ${fault.expected}: ${fault.received}`,
+          (fault) => `${profile.id} ${faultLine(fault)}`,
         ),
       ),
     ).toEqual([]));

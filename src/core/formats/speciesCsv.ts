@@ -9,11 +9,13 @@ import {
 } from '../model';
 import { unsoundBeside, unsoundIn } from './soundProfile';
 import {
-  describeValue,
+  cellFault,
   type Fault,
+  faultOf,
   type Outcome,
   parseQuantity,
   type QuantityKind,
+  receivedOf,
   validate,
 } from '../kernel';
 
@@ -137,7 +139,7 @@ function hint(fault: Fault, text: string): Fault {
     /temperatureC$/.test(fault.path) &&
     [...text.matchAll(/\d+(\.\d+)?/g)].some(([number]) => Number(number) > 45);
   return warm && !/f/i.test(text)
-    ? { ...fault, expected: `${fault.expected}; for °F write the unit, as "75 - 82 F"` }
+    ? { ...fault, expected: { is: 'quantity', kind: 'temperature range' } }
     : fault;
 }
 
@@ -175,7 +177,7 @@ export function profileFromCells(
       ok: false,
       faults: checked.faults.map((fault) => {
         const text = cells[fault.path];
-        return hint({ ...fault, received: text ? describeValue(text) : fault.received }, text ?? '');
+        return hint({ ...fault, received: text ? receivedOf(text) : fault.received }, text ?? '');
       }),
     };
   const profile = checked.value;
@@ -200,13 +202,7 @@ function readRow(
   const asked = raw[LIKE]?.trim() ?? '';
   const found = asked === '' ? undefined : resolveSpecies(catalogue, asked);
   if (found && !found.ok)
-    return failed([
-      {
-        path: LIKE,
-        expected: `a species of the catalogue (nearest: ${found.nearest})`,
-        received: describeValue(asked),
-      },
-    ]);
+    return failed([faultOf(LIKE, { is: 'known', what: 'species', nearest: found.nearest }, asked)]);
   const shipped = catalogue.byId.get(raw.id?.trim() ?? '');
   const like = found?.profile ?? shipped;
   const model = like ?? catalogue.all[0]!;
@@ -239,21 +235,16 @@ export function readSpeciesCsv(text: string, catalogue: Catalogue): SpeciesCsv {
   if (!fields.includes('id'))
     return {
       rows: [],
-      faults: [
-        {
-          path: 'line 1',
-          expected: 'a heading with a column "id"',
-          received: describeValue(fields.slice(0, 5).join(', ')),
-        },
-      ],
+      faults: [cellFault(1, '', { is: 'column', name: 'id' }, '')],
     };
   const strange = fields.filter((field) => field !== '' && field !== LIKE && !known.includes(field));
   const broken = parsed.errors
     .filter((error) => error.row !== undefined && error.code !== 'TooFewFields')
     .map((error): Fault => ({
-      path: `line ${(error.row ?? 0) + 2}`,
-      expected: 'as many cells as the heading has columns',
-      received: error.message,
+      path: '',
+      line: (error.row ?? 0) + 2,
+      expected: { is: 'cells', count: fields.length },
+      received: { is: 'many' },
     }));
   const seen = new Set<string>();
   const rows = parsed.data.map((raw, index) => {
@@ -265,21 +256,12 @@ export function readSpeciesCsv(text: string, catalogue: Catalogue): SpeciesCsv {
       ? {
           ...row,
           species: null,
-          faults: [
-            { path: 'id', expected: 'an identifier that no other row has', received: describeValue(id) },
-          ],
+          faults: [faultOf('id', { is: 'unique' }, id)],
         }
       : row;
   });
   return {
     rows,
-    faults: [
-      ...strange.map((field): Fault => ({
-        path: `column ${field}`,
-        expected: 'a field of a species profile, or "like"',
-        received: describeValue(field),
-      })),
-      ...broken,
-    ],
+    faults: [...strange.map((field) => cellFault(1, field, { is: 'known column' }, field)), ...broken],
   };
 }

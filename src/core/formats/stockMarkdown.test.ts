@@ -94,10 +94,9 @@ describe('a stock list as Markdown', () => {
   it('names the line and the column of what cannot be read', () => {
     const text =
       '# Mine\n\n| Scientific name | Number | Length |\n|---|---|---|\n| *Danio rerio* | many | wide |\n';
-    expect(readTable('stock', text, room).faults.map(({ path }) => path)).toEqual([
-      'line 5, column count',
-      'line 5, column length',
-    ]);
+    expect(
+      readTable('stock', text, room).faults.map(({ line, path }) => `line ${line}, column ${path}`),
+    ).toEqual(['line 5, column count', 'line 5, column length']);
   });
   it('is told from a CSV by its table', () => expect(stockRows('species,count\ndanio-rerio,8\n')).toBeNull());
 });

@@ -13,6 +13,8 @@ export interface SheetSayers {
   readonly measured: (cm: Cm) => string;
   /** A length rounded for reading. */
   readonly length: (cm: Cm) => string;
+  /** What no verdict promises. */
+  readonly noPromise: string;
 }
 
 const sexes = ({ males, females }: SheetLine): string =>
@@ -92,7 +94,7 @@ export function stockMarkdown(
     `|${columns.map(() => '---').join('|')}|`,
     ...lines.map((line) => row(columns.map(({ of }) => of(line, say)))),
     '',
-    `**Verdict: ${say.verdict(assessment)}.** Fish differ: “fits” is no promise. Keep an exit plan.`,
+    `**Verdict: ${say.verdict(assessment)}.** ${say.noPromise}`,
     '',
     ...reasons,
     '',

@@ -36,6 +36,7 @@ describe('a stock list that is shared', () => {
       cause: (group) => group.findings.map(({ fact }) => fact.says).join(),
       verdict: ({ today }) => today,
       measured: (cm) => `${cm} cm`,
+      noPromise: 'Fish differ.',
       length: (cm) => `${cm} cm`,
     });
     expect(text).toContain('# Skerry');

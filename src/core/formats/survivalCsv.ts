@@ -1,5 +1,8 @@
 import type { Span } from '../stats';
-import { cellFault, type Fault, type Outcome, readCsvTable } from '../kernel';
+import { cellFault, type Fault, faultOf, type Outcome, readCsvTable } from '../kernel';
+
+/** Days are counted from any start. */
+const DAY_NUMBER = { is: 'number', from: -1e6, to: 1e6 } as const;
 
 /**
  * Lives from CSV: `group,start,end,event`, days, event 1 for a death and 0 for one that was alive when last known.
@@ -11,17 +14,18 @@ export function readSurvivalCsv(text: string): Outcome<ReadonlyMap<string, reado
   const groups = new Map<string, Span[]>();
   for (const { line, cells } of rows) {
     const { group = '', start = '', end = '', event = '' } = cells;
-    if (group === '') faults.push(cellFault(line, 'group', 'a name', group));
+    if (group === '') faults.push(cellFault(line, 'group', { is: 'filled' }, group));
     const [from, until] = [start, end].map((one) => (one === '' ? NaN : Number(one))) as [number, number];
-    if (!Number.isFinite(from)) faults.push(cellFault(line, 'start', 'a day as a number', start));
-    if (!Number.isFinite(until)) faults.push(cellFault(line, 'end', 'a day as a number', end));
-    else if (until <= from) faults.push(cellFault(line, 'end', 'a day after the start', end));
-    if (event !== '0' && event !== '1') faults.push(cellFault(line, 'event', '1 or 0', event));
+    if (!Number.isFinite(from)) faults.push(cellFault(line, 'start', DAY_NUMBER, start));
+    if (!Number.isFinite(until)) faults.push(cellFault(line, 'end', DAY_NUMBER, end));
+    else if (until <= from)
+      faults.push(cellFault(line, 'end', { is: 'above', above: from, than: 'start' }, end));
+    if (event !== '0' && event !== '1')
+      faults.push(cellFault(line, 'event', { is: 'choice', of: ['1', '0'] }, event));
     const spans = groups.get(group) ?? [];
     spans.push({ start: from, end: until, died: event === '1' });
     groups.set(group, spans);
   }
-  if (faults.length === 0 && groups.size === 0)
-    faults.push({ path: '', expected: 'at least one row', received: 'none' });
+  if (faults.length === 0 && groups.size === 0) faults.push(faultOf('', { is: 'rows' }));
   return faults.length > 0 ? { ok: false, faults } : { ok: true, value: groups };
 }

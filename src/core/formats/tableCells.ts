@@ -1,5 +1,5 @@
 import type { Dated } from '../events';
-import { type CsvRow, isDay, type ResidentId, type TankId } from '../kernel';
+import { type CsvRow, type Expected, isDay, type ResidentId, type TankId } from '../kernel';
 import type { Catalogue } from '../model';
 
 /** What a reader of tables asks of the room. */
@@ -20,7 +20,7 @@ export interface TableRoom {
 export interface Reading {
   readonly row: CsvRow;
   readonly cell: (column: string) => string;
-  readonly say: (column: string, expected: string) => void;
+  readonly say: (column: string, expected: Expected) => void;
 }
 
 /** `2026-11-03`, `2026-11-03 18:30`, or an ISO moment; a day alone counts as noon. Null when it is none, or lies ahead. */
@@ -30,12 +30,12 @@ export function moment(at: Reading, now: string): string | null {
   // Without a zone a time is the keeper's own.
   const parsed = day === undefined || !isDay(day) ? NaN : Date.parse(`${day}T${hour ?? '12:00'}`);
   if (Number.isNaN(parsed)) {
-    at.say('time', 'a day as 2026-11-03, or with an hour as 2026-11-03 18:30');
+    at.say('time', { is: 'day and hour' });
     return null;
   }
   const iso = new Date(parsed).toISOString();
   if (iso > now) {
-    at.say('time', 'a time that has been');
+    at.say('time', { is: 'not in the future' });
     return null;
   }
   return iso;
@@ -50,7 +50,7 @@ export function choice<T extends string>(
   const text = at.cell(column);
   if (text === '') return usual;
   const found = of.find((one) => one === text.toLowerCase());
-  if (found === undefined) at.say(column, `one of ${of.join(', ')}`);
+  if (found === undefined) at.say(column, { is: 'choice', of });
   return found ?? null;
 }
 
@@ -59,7 +59,7 @@ export function whole(at: Reading, column: string, usual: number | null, least =
   if (text === '') return usual;
   const value = /^\d{1,5}$/.test(text) ? Number(text) : NaN;
   if (!(value >= least && value <= 10_000)) {
-    at.say(column, `a whole number from ${least}`);
+    at.say(column, { is: 'whole', from: least, to: null });
     return null;
   }
   return value;
@@ -75,18 +75,17 @@ export function somebody(
 ): ResidentId | null {
   const name = at.cell(column);
   if (name === '') {
-    at.say(column, 'a name');
+    at.say(column, { is: 'filled' });
     return null;
   }
   const found = room.resolve(name);
   if (!found) {
     strangers.add(name);
-    at.say(column, 'the name of somebody who lives or lived here');
+    at.say(column, { is: 'known', what: 'resident' });
     return null;
   }
-  if (on !== null && on < found.cameOn)
-    at.say(column, `somebody who had come by then (on ${found.cameOn.slice(0, 10)})`);
+  if (on !== null && on < found.cameOn) at.say(column, { is: 'arrived by', on: found.cameOn.slice(0, 10) });
   else if (on !== null && found.leftOn !== null && on > found.leftOn)
-    at.say(column, `somebody who was still here then (left on ${found.leftOn.slice(0, 10)})`);
+    at.say(column, { is: 'still here on', leftOn: found.leftOn.slice(0, 10) });
   return found.id;
 }

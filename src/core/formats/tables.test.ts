@@ -1,4 +1,5 @@
 import { cameOf, chasedOf, happened, memberOf, watchedOf } from '@/testing/happened';
+import { faultLine } from '@/words/en';
 import { catalogue } from '@/testing/plans';
 import { orderAnswer } from '../../cli/hierarchyCommands';
 import { applyEvent } from '../events/events';
@@ -104,21 +105,20 @@ describe('tables of a tank, out and in', () => {
 
 describe('bad rows', () => {
   const HEAD = 'time,winner,loser,what,bad';
-  const faults = (kind: TableKind, ...lines: string[]) =>
-    read(kind, ...lines).faults.map((fault) => `${fault.path}: ${fault.expected}`);
+  const faults = (kind: TableKind, ...lines: string[]) => read(kind, ...lines).faults.map(faultLine);
   it('are named: a fish with itself, one that had left or not come, the future, the same twice', () => {
     expect(faults('contests', HEAD, '2026-03-02 18:00,a,a,chase,')).toEqual([
-      'line 2, column loser: another fish than the winner',
+      'Line 2, loser: same fish as the winner.',
     ]);
     expect(faults('contests', HEAD, '2026-03-02 18:00,a,c,chase,')).toEqual([
-      'line 2, column loser: somebody who was still here then (left on 2026-02-20)',
+      'Line 2, loser: this fish left on 2026-02-20. Found "c".',
     ]);
     expect(faults('contests', HEAD, '2026-01-02 18:00,a,b,chase,')).toHaveLength(2);
     expect(faults('contests', HEAD, '2027-01-02 18:00,a,b,chase,')).toEqual([
-      'line 2, column time: a time that has been',
+      'Line 2, time: needs a moment that is not in the future. Found "2027-01-02 18:00".',
     ]);
     expect(faults('contests', HEAD, '2026-03-02 18:00,a,b,chase,', '2026-03-02 18:00,a,b,chase,')).toEqual([
-      'line 3, column time: something that is not in the journal or the file already',
+      'Line 3, time: already in the diary. Found "2026-03-02 18:00".',
     ]);
     const twice = readTable(
       'contests',
@@ -146,9 +146,9 @@ describe('bad rows', () => {
     expect(
       faults('water tests', 'time,ph,temperature', '2026-03-02,70,', '2026-03-02,,500', '2026-03-02,,'),
     ).toEqual([
-      'line 2, column ph: a reading from 3 to 11',
-      'line 3, column temperature: a reading from 0 to 45 C',
-      'line 4, column ph: at least one reading in the row',
+      'Line 2, ph: needs a number from 3 to 11. Found "70".',
+      'Line 3, temperature: needs a number from 0 to 45 °C. Found "500".',
+      'Line 4, ph: needs at least one reading. Found nothing.',
     ]);
     expect(
       faults('departures', 'time,who,what,taker', '2026-03-02,a,rehomed,', '2026-03-02,a,flew,'),

@@ -7,9 +7,13 @@ import {
   type CsvRow,
   type Fault,
   type Outcome,
+  type KeptUnit,
+  keptUnit,
   parseQuantity,
   type QuantityKind,
   readCsvTable,
+  type Received,
+  receivedOf,
   validate,
 } from '../kernel';
 import { ORIGINS, planGroupSchema, resolveSpecies } from '../model';
@@ -43,8 +47,8 @@ function contest(at: Reading, room: TableRoom, strangers: Set<string>): Dated | 
   const what = choice(at, 'what', CONTEST_KINDS, 'chase');
   const trigger = choice(at, 'trigger', TRIGGERS, null);
   const bad = whole(at, 'bad', null);
-  if (bad !== null && bad > 3) at.say('bad', '1, 2 or 3');
-  if (winner !== null && winner === loser) at.say('loser', 'another fish than the winner');
+  if (bad !== null && bad > 3) at.say('bad', { is: 'whole', from: 1, to: 3 });
+  if (winner !== null && winner === loser) at.say('loser', { is: 'another', than: 'winner' });
   if (on === null || winner === null || loser === null || what === null) return null;
   return {
     type: 'chased',
@@ -64,7 +68,7 @@ function watch(at: Reading, room: TableRoom): Dated | null {
   const on = moment(at, room.now);
   const minutes = Number(at.cell('minutes').replace(',', '.'));
   if (at.cell('minutes') === '' || !(minutes >= 0 && minutes <= 1440)) {
-    at.say('minutes', 'minutes from 0 to 1440');
+    at.say('minutes', { is: 'number', from: 0, to: 1440 });
     return null;
   }
   const name = at.cell('watch');
@@ -80,15 +84,23 @@ function watch(at: Reading, room: TableRoom): Dated | null {
       };
 }
 
-const READINGS: readonly (readonly [string, string, QuantityKind | null, string, number, number])[] = [
-  ['temperature', 'temperatureC', 'temperature', 'C', 0, 45],
-  ['ph', 'ph', null, '', 3, 11],
+/** Readings by their columns, in older files and in ours; what they are kept in, and their bounds. */
+const READINGS: readonly (readonly [
+  string,
+  string,
+  QuantityKind | null,
+  KeptUnit | undefined,
+  number,
+  number,
+])[] = [
+  ['temperature', 'temperatureC', 'temperature', '°C', 0, 45],
+  ['ph', 'ph', null, undefined, 3, 11],
   ['ammonia', 'ammoniaMgL', 'concentration', 'mg/L', 0, 50],
   ['nitrite', 'nitriteMgL', 'concentration', 'mg/L', 0, 50],
   ['nitrate', 'nitrateMgL', 'concentration', 'mg/L', 0, 500],
-  ['gh', 'ghDh', 'hardness', 'dH', 0, 60],
-  ['kh', 'khDh', 'hardness', 'dH', 0, 60],
-  ['tds', 'tdsPpm', null, '', 0, 5000],
+  ['gh', 'ghDh', 'hardness', '°dH', 0, 60],
+  ['kh', 'khDh', 'hardness', '°dH', 0, 60],
+  ['tds', 'tdsPpm', null, undefined, 0, 5000],
 ];
 
 function waterTest(at: Reading, room: TableRoom): Dated | null {
@@ -99,13 +111,13 @@ function waterTest(at: Reading, room: TableRoom): Dated | null {
     const column = at.cell(field) === '' ? old : field;
     const text = at.cell(column);
     if (text === '') continue;
-    const parsed = kind === null ? null : parseQuantity(kind, text, unit);
+    const parsed = kind === null ? null : parseQuantity(kind, text, unit ? (keptUnit(unit)?.id ?? '') : '');
     const value = parsed === null ? Number(text.replace(',', '.')) : parsed.ok ? parsed.quantity.core : NaN;
     if (value >= low && value <= high) values[field] = value;
-    else at.say(column, `a reading from ${low} to ${high}${unit ? ` ${unit}` : ''}`);
+    else at.say(column, { is: 'number', from: low, to: high, unit });
   }
   if (READINGS.every(([column, field]) => at.cell(column) === '' && at.cell(field) === ''))
-    at.say('ph', 'at least one reading in the row');
+    at.say('ph', { is: 'one part', of: 'reading' });
   return on === null ? null : { type: 'tested', on, tank: room.tank, note: at.cell('note'), ...values };
 }
 
@@ -113,7 +125,7 @@ function departure(at: Reading, room: TableRoom, strangers: Set<string>): Dated 
   const on = moment(at, room.now);
   const resident = somebody(at, 'who', on, room, strangers);
   const what = choice(at, 'what', ['died', 'rehomed'] as const, null);
-  if (what === null && at.cell('what') === '') at.say('what', 'died or rehomed');
+  if (what === null && at.cell('what') === '') at.say('what', { is: 'choice', of: ['died', 'rehomed'] });
   const count = whole(at, 'count', 1);
   const note = at.cell('note');
   if (on === null || resident === null || what === null || count === null) return null;
@@ -134,7 +146,7 @@ function departure(at: Reading, room: TableRoom, strangers: Set<string>): Dated 
         };
   }
   const reason = choice(at, 'reason', REHOME_REASONS, 'other');
-  if (at.cell('taker') === '') at.say('taker', 'who took it');
+  if (at.cell('taker') === '') at.say('taker', { is: 'filled' });
   return reason === null
     ? null
     : {
@@ -151,9 +163,9 @@ function departure(at: Reading, room: TableRoom, strangers: Set<string>): Dated 
 
 function stock(at: Reading, room: TableRoom): ListedRow | null {
   const found = resolveSpecies(room.catalogue, at.cell('species'));
-  if (!found.ok) at.say('species', `a species of the catalogue (nearest: ${found.nearest})`);
+  if (!found.ok) at.say('species', { is: 'known', what: 'species', nearest: found.nearest });
   const count = whole(at, 'count', null);
-  if (count === null && at.cell('count') === '') at.say('count', 'a whole number from 1');
+  if (count === null && at.cell('count') === '') at.say('count', { is: 'whole', from: 1, to: null });
   const males = whole(at, 'males', null, 0);
   const females = whole(at, 'females', null, 0);
   // The header of our own tables names the unit; that of older ones does not.
@@ -162,13 +174,13 @@ function stock(at: Reading, room: TableRoom): ListedRow | null {
   const parsed = length === '' ? null : parseQuantity('length', length, 'cm');
   const lengthCm = parsed === null ? null : parsed.ok ? parsed.quantity.core : NaN;
   if (lengthCm !== null && !(lengthCm > 0 && lengthCm <= 400))
-    at.say(column, 'a length, as "4 cm" or "1.5 in"');
+    at.say(column, { is: 'quantity', kind: 'length' });
   const origin = choice(at, 'origin', ORIGINS, 'unknown');
   if (count !== null && (males ?? 0) + (females ?? 0) > count)
-    at.say('males', `no more males and females than ${count}`);
+    at.say('males', { is: 'sexes', males: males ?? 0, females: females ?? 0, count });
   if (!found.ok || count === null || origin === null) return null;
   const price = at.cell('price') === '' ? null : Number(at.cell('price').replace(',', '.'));
-  if (price !== null && !(price >= 0 && price <= 1e6)) at.say('price', 'a price, such as 7.50');
+  if (price !== null && !(price >= 0 && price <= 1e6)) at.say('price', { is: 'number', from: 0, to: 1e6 });
   const buy = whole(at, 'buy', null);
   const texts = ['wayOut', 'until', 'nextTank'].flatMap((name) =>
     at.cell(name) === '' ? [] : [[name, at.cell(name)] as const],
@@ -188,11 +200,14 @@ function stock(at: Reading, room: TableRoom): ListedRow | null {
   };
 }
 
+const cellOf = (row: CsvRow, path: string): Received | undefined =>
+  row.cells[path] === undefined ? undefined : receivedOf(row.cells[path]);
+
 /** What a schema says of a row that was read: the same gate as for every other way in, told by line and column. */
 function sayFaults(checked: Outcome<unknown>, row: CsvRow, faults: Fault[]): void {
   if (checked.ok) return;
   for (const { path, expected, received } of checked.faults)
-    faults.push(cellFault(row.line, path, expected, row.cells[path] ?? received));
+    faults.push({ path, line: row.line, expected, received: cellOf(row, path) ?? received });
 }
 
 /**
@@ -235,8 +250,7 @@ export function readTable(kind: TableKind, text: string, room: TableRoom): Table
     if (event && faults.length === before) sayFaults(validate(schemaOf(event.type), event), row, faults);
     if (!event || faults.length > before) continue;
     const key = JSON.stringify(event);
-    if (seen.has(key) || room.known(event))
-      at.say('time', 'something that is not in the journal or the file already');
+    if (seen.has(key) || room.known(event)) at.say('time', { is: 'not recorded yet' });
     else events.push(event);
     seen.add(key);
   }

@@ -1,7 +1,7 @@
 import { type Dated, type Entry, type Room, roomAfter } from '../events';
-import type { Fault } from '../kernel';
+import { type Fault, faultOf } from '../kernel';
 import type { Catalogue } from '../model';
-import { recordOf, type RoomDocument } from '../records';
+import type { RoomDocument } from '../records';
 import type { Change } from './change';
 import { judgeJournal, sense, worldOf, type Contradiction, type World } from './contradictions';
 import { documentSense } from './documentSense';
@@ -134,9 +134,7 @@ function futureFaults(appends: readonly Append[], now: string | null): readonly 
   if (now === null) return [];
   const latest = Date.parse(now) + AHEAD_MS;
   return appends.flatMap(({ entry }) =>
-    Date.parse(entry.on) > latest
-      ? [{ path: 'on', expected: 'a moment that is not in the future', received: JSON.stringify(entry.on) }]
-      : [],
+    Date.parse(entry.on) > latest ? [faultOf('on', { is: 'not in the future' }, entry.on)] : [],
   );
 }
 
@@ -152,9 +150,7 @@ function orphaned(at: GateRoom, puts: readonly Put[], room: Room, world: World):
     const faults = documentSense(document, room, world, null);
     const had = new Set(documentSense(document, at.room, before, null).map(({ path }) => path));
     const fresh = faults.filter(({ path }) => !had.has(path));
-    return fresh.length > 0
-      ? [{ id: document.id, type: recordOf(document.kind).title, on: '', faults: fresh }]
-      : [];
+    return fresh.length > 0 ? [{ id: document.id, type: document.kind, on: '', faults: fresh }] : [];
   });
 }
 

@@ -8,9 +8,9 @@ import {
   type Room,
   schemaOf,
 } from '../events';
-import { describeValue, type Fault, valueAt } from '../kernel';
+import { type Fault, faultOf, valueAt } from '../kernel';
 import type { Catalogue } from '../model';
-import { EXPECTED, missingReferences, type There } from './references';
+import { missingReferences, type There } from './references';
 
 /** An entry that cannot be true beside the others, and why. */
 export interface Contradiction {
@@ -52,9 +52,7 @@ function strayCorrections(entries: readonly Entry[]): readonly Contradiction[] {
         id: entry.id,
         type: entry.type,
         on: entry.on,
-        faults: [
-          { path: 'target', expected: 'an entry of this journal', received: describeValue(entry.target) },
-        ],
+        faults: [faultOf('target', { is: 'known', what: 'entry' }, entry.target)],
       });
   }
   return stray;
@@ -67,6 +65,8 @@ const ENTRIES_A_STEP = 1500;
 const DAY = 10;
 const MINUTE = 16;
 
+const isStranger = ({ expected }: Fault): boolean => expected.is === 'known' && expected.what === 'resident';
+
 /** Says of one who was not there yet when it came: both dates help to find the slip. */
 function withArrival(
   faults: readonly Fault[],
@@ -75,15 +75,11 @@ function withArrival(
 ): readonly Fault[] {
   return faults.map((fault) => {
     const id = valueAt(event, fault.path);
-    const on = typeof id === 'string' && fault.expected === EXPECTED.resident ? came.get(id) : undefined;
+    const on = typeof id === 'string' && isStranger(fault) ? came.get(id) : undefined;
     if (on === undefined) return fault;
     // Two moments of one day are told apart by the hour.
     const digits = on.slice(0, 10) === event.on.slice(0, 10) ? MINUTE : DAY;
-    return {
-      path: 'on',
-      expected: `a moment from ${on.slice(0, digits)} on, when it came`,
-      received: event.on.slice(0, digits),
-    };
+    return faultOf('on', { is: 'arrived by', on: on.slice(0, digits) }, event.on.slice(0, digits));
   });
 }
 

@@ -3,10 +3,10 @@ import { definitionOf, type Entry, EVENT_TYPES, type EventType, isEventType, sch
 import {
   choiceField,
   DEEPEST,
-  describeValue,
   type DocumentId,
   type EntryId,
   type Fault,
+  faultOf,
   groupField,
   idField,
   isMoment,
@@ -14,6 +14,7 @@ import {
   momentField,
   noteField,
   type Outcome,
+  says,
   under,
   validate,
   wholeField,
@@ -31,33 +32,29 @@ type Tree = Record<string, unknown>;
 export const isTree = (value: unknown): value is Tree =>
   value !== null && typeof value === 'object' && !Array.isArray(value);
 
-const one = (path: string, expected: string, received: unknown): Fault => ({
-  path,
-  expected,
-  received: describeValue(received),
-});
 const refused = (...faults: readonly Fault[]): Outcome<never> => ({ ok: false, faults });
 
+const TYPE = says({ is: 'choice', of: [...EVENT_TYPES, 'corrected'] });
 const typeField = mixed<EventType | 'corrected'>(
   (value): value is EventType | 'corrected' => value === 'corrected' || isEventType(value),
 )
-  .typeError(`the type of entry: one of ${[...EVENT_TYPES, 'corrected'].join(', ')}`)
-  .required('the type of entry')
+  .typeError(TYPE)
+  .required(TYPE)
   .meta({ choices: [...EVENT_TYPES, 'corrected'] });
 
-const entryBase = groupField('an entry', {
-  id: idField<EntryId>('an entry identifier'),
+const entryBase = groupField({
+  id: idField<EntryId>(),
   type: typeField,
-  on: momentField('when it happened'),
-  recorded: momentField('when it was recorded'),
-  zone: noteField('the time zone').optional(),
+  on: momentField(),
+  recorded: momentField(),
+  zone: noteField().optional(),
 });
 
-const documentBase = groupField('a document', {
-  id: idField<DocumentId>('a document identifier'),
-  kind: choiceField('the type of document', DOCUMENT_KINDS),
-  rev: wholeField('a revision', 1, 1e9),
-  v: wholeField("the version of the document's shape", 1, 1e6).optional(),
+const documentBase = groupField({
+  id: idField<DocumentId>(),
+  kind: choiceField(DOCUMENT_KINDS),
+  rev: wholeField(1, 1e9),
+  v: wholeField(1, 1e6).optional(),
 });
 
 /** Earlier files could hold moments of other zones; they are the same moments in Coordinated Universal Time. */
@@ -96,16 +93,17 @@ function saidOf(replacement: Tree): Tree {
 }
 
 function correctionOf(entry: Tree): Outcome<Entry> {
-  const target = validate(idField<EntryId>('the entry it corrects'), entry.target);
-  if (!target.ok) return refused(one('target', 'the entry it corrects', entry.target));
-  if (target.value === entry.id) return refused(one('target', 'another entry than itself', entry.target));
+  const target = validate(idField<EntryId>(), entry.target);
+  if (!target.ok) return refused(faultOf('target', { is: 'id' }, entry.target));
+  if (target.value === entry.id)
+    return refused(faultOf('target', { is: 'another', than: 'itself' }, entry.target));
   if (entry.replacement === null) return { ok: true, value: entry as unknown as Entry };
   if (!isTree(entry.replacement) || !isEventType(entry.replacement.type))
-    return refused(one('replacement', 'what is true instead, or null', entry.replacement));
+    return refused(faultOf('replacement', { is: 'truth or null' }, entry.replacement));
   const replacement = liftHappening(liftMoments(saidOf(entry.replacement)));
-  const on = validate(momentField('when it happened'), replacement.on);
+  const on = validate(momentField(), replacement.on);
   const faults = [
-    ...(on.ok ? [] : [one('replacement.on', 'when it happened, an ISO date and time', replacement.on)]),
+    ...(on.ok ? [] : [faultOf('replacement.on', { is: 'moment' }, replacement.on)]),
     ...happeningFaults(replacement, 'replacement'),
   ];
   if (faults.length > 0) return { ok: false, faults };
@@ -122,8 +120,8 @@ function correctionOf(entry: Tree): Outcome<Entry> {
  * Errors: every fault with its path within the entry. The place in the journal is not looked at.
  */
 export function readEntry(value: unknown): Outcome<Entry> {
-  if (!isTree(value)) return refused(one('', 'an entry as an object', value));
-  if (isTooDeep(value)) return refused(one('', `an entry at most ${DEEPEST} levels deep`, value));
+  if (!isTree(value)) return refused(faultOf('', { is: 'object' }, value));
+  if (isTooDeep(value)) return refused(faultOf('', { is: 'nested', most: DEEPEST }, value));
   const entry = liftMoments(value);
   const base = validate(entryBase, entry);
   if (!base.ok) return base;
@@ -139,19 +137,17 @@ export function readEntry(value: unknown): Outcome<Entry> {
  * Errors: every fault with its path within the document; a newer version is its own answer.
  */
 export function readDocument(value: unknown): Outcome<RoomDocument> {
-  if (!isTree(value)) return refused(one('', 'a document as an object', value));
-  if (isTooDeep(value)) return refused(one('', `a document at most ${DEEPEST} levels deep`, value));
+  if (!isTree(value)) return refused(faultOf('', { is: 'object' }, value));
+  if (isTooDeep(value)) return refused(faultOf('', { is: 'nested', most: DEEPEST }, value));
   const base = validate(documentBase, value);
   if (!base.ok) return base;
   const kind = value.kind as DocumentKind;
   const current = versionOf(kind);
   const from = (value.v as number | undefined) ?? 1;
-  if (from > current)
-    return refused(one('v', `version ${current} or older: this was written by a newer Lomvik`, from));
-  if (value.body === undefined)
-    return refused(one('body', `${recordOf(kind).title} as an object, or null`, undefined));
+  if (from > current) return refused(faultOf('v', { is: 'version', to: current, newer: true }, from));
+  if (value.body === undefined) return refused(faultOf('body', { is: 'object', orNull: true }));
   if (value.body === null) return { ok: true, value: placed(value, kind, null) };
-  if (!isTree(value.body)) return refused(one('body', `${recordOf(kind).title} as an object`, value.body));
+  if (!isTree(value.body)) return refused(faultOf('body', { is: 'object' }, value.body));
   const body = recordOf(kind)
     .upcasts.filter((step) => step.from >= from)
     .reduce<Tree>((shape, step) => step.up(shape), value.body);

@@ -1,6 +1,6 @@
 import type { Schema } from 'yup';
 import { readSomebody } from '../events';
-import { describeValue, type Fault, type Reference } from '../kernel';
+import { type Fault, faultOf, type Reference } from '../kernel';
 import type { Catalogue } from '../model';
 
 /** Who and what is there to be spoken of. */
@@ -50,12 +50,6 @@ function isThere(what: Reference, id: string, there: There): boolean {
   }
 }
 
-export const EXPECTED: Readonly<Record<Reference, string>> = {
-  tank: 'a tank of this room',
-  species: 'a species of the catalogue',
-  resident: 'a fish or group that had come by then',
-};
-
 function check(
   value: unknown,
   [step, ...rest]: readonly string[],
@@ -67,7 +61,7 @@ function check(
   if (step === undefined)
     return typeof value !== 'string' || isThere(what, value, there)
       ? []
-      : [{ path, expected: EXPECTED[what], received: describeValue(value) }];
+      : [faultOf(path, { is: 'known', what }, value)];
   if (step === '*')
     return Array.isArray(value)
       ? value.flatMap((one, i) => check(one, rest, what, there, `${path}[${i}]`))

@@ -14,6 +14,14 @@ export interface Correction<H extends Happened> {
   readonly on: string;
 }
 
+/** An entry that is left out of the state, and why. */
+export interface Loose {
+  readonly id: string;
+  readonly type: string;
+  readonly on: string;
+  readonly why: 'no name or moment' | 'unknown type' | 'damaged' | 'nobody' | 'too many';
+}
+
 /** What the journal adds to what happened. */
 interface Written {
   readonly id: EntryId;

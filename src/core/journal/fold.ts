@@ -1,4 +1,4 @@
-import type { EntryOf, Happened } from './entry';
+import type { EntryOf, Happened, Loose } from './entry';
 import type { Reader } from './reading';
 
 /** How a state comes about from what happened. */
@@ -6,8 +6,8 @@ export interface Folding<S, H extends Happened> {
   readonly empty: S;
   readonly apply: (state: S, event: H) => S;
   /** Says of an entry that it could not be read; the state stays as it is. */
-  readonly loose: (state: S, why: string) => S;
-  readonly unreadable: (entry: EntryOf<H>) => string | null;
+  readonly loose: (state: S, entry: Loose) => S;
+  readonly unreadable: (entry: EntryOf<H>) => Loose | null;
 }
 
 /** The state after one happening. One that breaks the fold is told as loose, and the rest is folded. */
@@ -15,7 +15,8 @@ function step<S, H extends Happened>({ apply, loose }: Folding<S, H>, state: S, 
   try {
     return apply(state, event);
   } catch {
-    return loose(state, `a damaged entry of type ${event.type} on ${event.on}`);
+    const { id = '', type, on } = event as H & { readonly id?: string };
+    return loose(state, { id, type, on, why: 'damaged' });
   }
 }
 

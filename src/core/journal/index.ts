@@ -1,4 +1,4 @@
-export type { EntryOf, NewEntryOf, StandingOf } from './entry';
+export type { EntryOf, Loose, NewEntryOf, StandingOf } from './entry';
 export { foldOnSteps, foldOne, foldSteps } from './fold';
 export type { Folding } from './fold';
 export { journalReader } from './reading';

@@ -1,10 +1,10 @@
 import { atOnce, type EntryId } from '../kernel';
-import { byMoment, type Correction, type EntryOf, type Happened, type StandingOf } from './entry';
+import { byMoment, type Correction, type EntryOf, type Happened, type Loose, type StandingOf } from './entry';
 
 /** What a journal says, and why some of its entries cannot be read. */
 export interface Read<H extends Happened> {
   readonly standing: readonly StandingOf<H>[];
-  readonly faults: readonly string[];
+  readonly faults: readonly Loose[];
 }
 
 /** So many entries are read before the reading can pause. */
@@ -56,7 +56,7 @@ export interface Reader<H extends Happened> {
 
 /** A reader of journals. `unreadable` says why an entry cannot be read, or null. */
 export function journalReader<H extends Happened>(
-  unreadable: (entry: EntryOf<H>) => string | null,
+  unreadable: (entry: EntryOf<H>) => Loose | null,
 ): Reader<H> {
   /** A journal only grows, as a new list each time: what a list says is worked out once. */
   const readings = new WeakMap<readonly EntryOf<H>[], Read<H>>();
@@ -64,7 +64,7 @@ export function journalReader<H extends Happened>(
   function* effectiveInSteps(entries: readonly EntryOf<H>[]): Generator<undefined, Read<H>> {
     const known = readings.get(entries);
     if (known) return known;
-    const faults: string[] = [];
+    const faults: Loose[] = [];
     const happenings: Happening<H>[] = [];
     const corrections: Correcting<H>[] = [];
     let ordered = true;

@@ -2,14 +2,19 @@ export { canonicalJson } from './schema/canonicalJson';
 export { cellFault, readCsvTable, writeCsvTable } from './schema/csvTable';
 export type { CsvRow } from './schema/csvTable';
 export { DEEPEST, isTooDeep } from './schema/depth';
-export { describeValue, faultLine, under, validate, valueAt } from './schema/faults';
+export { receivedOf } from './schema/expected';
+export type { Expected, Received, Reference } from './schema/expected';
+export { faultOf, under, validate, valueAt } from './schema/faults';
 export type { Fault, Outcome } from './schema/faults';
 export {
   choiceField,
   dayField,
+  firstVersionField,
+  formatField,
   groupField,
   listField,
   momentField,
+  monthField,
   noteField,
   shareField,
   numberField,
@@ -19,12 +24,12 @@ export {
   quantityRangeField,
   rangeField,
   refersTo,
+  says,
   textField,
   wholeField,
   wordsField,
   yesNoField,
 } from './schema/fields';
-export type { Reference } from './schema/fields';
 export { idField } from './schema/ids';
 export type { DocumentId, EntryId, ResidentId, TankId } from './schema/ids';
 export { mergeThree } from './schema/mergeThree';

@@ -1,6 +1,8 @@
 import type { InferType } from 'yup';
 import {
+  choiceField,
   type Fault,
+  faultOf,
   groupField,
   listField,
   numberField,
@@ -13,35 +15,40 @@ import {
 export const LAYER_NAMES = ['top', 'middle', 'bottom'] as const;
 export type LayerName = (typeof LAYER_NAMES)[number];
 
-const room = (meaning: string) =>
-  groupField(meaning, {
-    top: numberField('room at the top', 0, 1e9),
-    middle: numberField('room in the middle', 0, 1e9),
-    bottom: numberField('room at the bottom', 0, 1e9),
+const room = () =>
+  groupField({
+    top: numberField(0, 1e9),
+    middle: numberField(0, 1e9),
+    bottom: numberField(0, 1e9),
   });
 
-const itemSchema = groupField('an item', {
-  species: textField('a species'),
-  count: wholeField('a count', 0, 100_000),
-  value: numberField('a value', -1e6, 1e6),
-  nitrateMgLWeek: numberField('nitrate in mg/L a week', 0, 1e9),
-  room: room('the room it uses'),
-  covers: listField<LayerName>('layers it covers', textField('a layer')),
+const itemSchema = groupField({
+  species: textField(),
+  count: wholeField(0, 100_000),
+  value: numberField(-1e6, 1e6),
+  nitrateMgLWeek: numberField(0, 1e9),
+  room: room(),
+  /** Layers it covers. */
+  covers: listField<LayerName>(choiceField(LAYER_NAMES)),
 });
 
-const indexes = (meaning: string) => listField<number>(meaning, wholeField('an item', 0, 100_000));
+const indexes = () => listField<number>(wholeField(0, 100_000));
 
 /** A line-up problem with everything reduced to figures, so that any solver can check it. */
-export const problemSchema = groupField('a reduced problem', {
-  items: listField<InferType<typeof itemSchema>>('items', itemSchema).max(2000, 'at most 2000 items'),
-  oneOf: listField<number[]>('lists of items of one species', indexes('items of one species')),
-  required: listField<number[]>('lists of items of which one must be taken', indexes('items')),
-  conflicts: listField<number[]>('pairs of items that exclude each other', indexes('a pair')),
-  limits: groupField('limits', {
-    nitrateMgLWeek: numberField('nitrate in mg/L a week', 0, 1e9),
-    room: room('the room that the tank offers'),
+export const problemSchema = groupField({
+  items: listField<InferType<typeof itemSchema>>(itemSchema, { most: 2000 }),
+  /** Items of one species each: at most one of a list is taken. */
+  oneOf: listField<number[]>(indexes()),
+  /** Lists of which one item must be taken. */
+  required: listField<number[]>(indexes()),
+  /** Pairs that exclude each other. */
+  conflicts: listField<number[]>(indexes()),
+  limits: groupField({
+    nitrateMgLWeek: numberField(0, 1e9),
+    room: room(),
   }),
-  layerBonus: numberField('the value of a covered layer', 0, 1e6),
+  /** The value of a covered layer. */
+  layerBonus: numberField(0, 1e6),
 });
 
 export type ReducedProblem = InferType<typeof problemSchema>;
@@ -54,33 +61,19 @@ function linkFaults(problem: ReducedProblem): readonly Fault[] {
       list.flatMap((index, j) =>
         index < count
           ? []
-          : [{ path: `${name}[${i}][${j}]`, expected: `an item below ${count}`, received: String(index) }],
+          : [faultOf(`${name}[${i}][${j}]`, { is: 'below', below: count, than: 'items' }, index)],
       ),
     );
   const pairs = problem.conflicts.flatMap((pair, i): Fault[] =>
     pair.length === 2 && pair[0] !== pair[1]
       ? []
-      : [{ path: `conflicts[${i}]`, expected: 'two different items', received: JSON.stringify(pair) }],
-  );
-  const layers = problem.items.flatMap((item, i) =>
-    item.covers.flatMap((layer, j): Fault[] =>
-      LAYER_NAMES.includes(layer)
-        ? []
-        : [
-            {
-              path: `items[${i}].covers[${j}]`,
-              expected: 'top, middle or bottom',
-              received: JSON.stringify(layer),
-            },
-          ],
-    ),
+      : [faultOf(`conflicts[${i}]`, { is: 'another', than: 'item' }, pair)],
   );
   return [
     ...outside(problem.oneOf, 'oneOf'),
     ...outside(problem.required, 'required'),
     ...outside(problem.conflicts, 'conflicts'),
     ...pairs,
-    ...layers,
   ];
 }
 

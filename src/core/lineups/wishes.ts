@@ -1,7 +1,8 @@
-import { mixed, number } from 'yup';
 import {
-  describeValue,
   type Fault,
+  faultOf,
+  firstVersionField,
+  formatField,
   groupField,
   listField,
   type Outcome,
@@ -26,19 +27,19 @@ import {
 
 const WISHES_FORMAT = 'lomvik-wishes';
 
-const wishesSchema = groupField('a wishes file', {
-  format: mixed<typeof WISHES_FORMAT>((value): value is typeof WISHES_FORMAT => value === WISHES_FORMAT)
-    .typeError(`"${WISHES_FORMAT}"`)
-    .optional(),
-  version: number().typeError('version 1').oneOf([1], 'version 1').optional(),
+const wishesSchema = groupField({
+  format: formatField(WISHES_FORMAT).optional(),
+  version: firstVersionField().optional(),
   tank: planTankSchema,
   water: planWaterSchema.optional().default(undefined),
   routine: planRoutineSchema.optional().default(undefined),
   practice: planPracticeSchema.optional().default(undefined),
-  wishes: listField<Wish>('wishes', wishSchema).max(500, 'at most 500 wishes'),
-  best: wholeField('how many line-ups', 1, 100).optional(),
-  nitrateBudget: positiveField('nitrate in mg/L a week', 1000).optional(),
-  calm: yesNoField('whether pairs in doubt are left out').optional(),
+  wishes: listField<Wish>(wishSchema, { most: 500 }),
+  /** How many line-ups. */
+  best: wholeField(1, 100).optional(),
+  nitrateBudget: positiveField(1000).optional(),
+  /** Whether pairs in doubt are left out. */
+  calm: yesNoField().optional(),
 });
 
 /** Wished species for a tank, `*.lomvik-wishes.json`. */
@@ -57,17 +58,12 @@ function repeatFaults(wishes: readonly Wish[], catalogue: Catalogue): readonly F
     const found = resolveSpecies(catalogue, wish.species);
     if (!found.ok) return [];
     const first = seen.get(found.profile.id);
-    if (first === undefined) {
-      seen.set(found.profile.id, index);
-      return [];
-    }
-    return [
-      {
-        path: `wishes[${index}].species`,
-        expected: `a species that is not wished already (wishes[${first}])`,
-        received: describeValue(wish.species),
-      },
-    ];
+    if (first !== undefined)
+      return [
+        faultOf(`wishes[${index}].species`, { is: 'unique', holder: `wishes[${first}]` }, wish.species),
+      ];
+    seen.set(found.profile.id, index);
+    return [];
   });
 }
 

@@ -1,60 +1,46 @@
-import { describeValue, type Fault } from '../kernel';
+import { type Fault, faultOf } from '../kernel';
 import { resolveSpecies, type Catalogue } from './catalogue';
 import type { PlanFile, PlanGroup } from './plan';
 
 /** A name that leads to no species, with the nearest that does. */
 export function speciesFaultsOf(name: string, path: string, catalogue: Catalogue): readonly Fault[] {
   const found = resolveSpecies(catalogue, name);
-  if (found.ok) return [];
-  const hint = found.nearest ? ` (nearest: ${found.nearest})` : '';
-  return [{ path, expected: `a species of the catalogue${hint}`, received: describeValue(name) }];
+  return found.ok ? [] : [faultOf(path, { is: 'known', what: 'species', nearest: found.nearest }, name)];
 }
 
 /** What contradicts itself in a listed group, or names no species. */
 export function groupFaultsOf(group: PlanGroup, path: string, catalogue: Catalogue): readonly Fault[] {
-  const faults: Fault[] = [...speciesFaultsOf(group.species, `${path}.species`, catalogue)];
-  const sexed = (group.males ?? 0) + (group.females ?? 0);
-  if (sexed > group.count) {
-    faults.push({
-      path: `${path}.males`,
-      expected: `males and females together at most the count of ${group.count}`,
-      received: String(sexed),
-    });
-  }
-  return faults;
+  const { males = 0, females = 0, count } = group;
+  return [
+    ...speciesFaultsOf(group.species, `${path}.species`, catalogue),
+    ...(males + females > count
+      ? [faultOf(`${path}.males`, { is: 'sexes', males, females, count }, males + females)]
+      : []),
+  ];
 }
 
 /** Measures of a tank that cannot be together: water above the rim, ground above the water, glass without room. */
 export function tankFaultsOf(tank: PlanFile['tank']): readonly Fault[] {
+  const { heightCm, waterLineCm, substrateCm, bowCm, glassMm = 0 } = tank;
   const faults: Fault[] = [];
-  if (tank.waterLineCm !== undefined && tank.waterLineCm > tank.heightCm) {
-    faults.push({
-      path: 'tank.waterLineCm',
-      expected: 'a water line no higher than the tank',
-      received: String(tank.waterLineCm),
+  const wrong = (path: keyof typeof tank, expected: Fault['expected']): void =>
+    void faults.push(faultOf(`tank.${path}`, expected, tank[path]));
+  if (waterLineCm !== undefined && waterLineCm > heightCm)
+    wrong('waterLineCm', { is: 'at most', most: heightCm, than: 'heightCm', unit: 'cm' });
+  const surface = waterLineCm ?? heightCm;
+  if (substrateCm !== undefined && substrateCm >= surface)
+    wrong('substrateCm', { is: 'below', below: surface, than: 'waterLineCm', unit: 'cm' });
+  if (bowCm !== undefined && bowCm >= tank.widthCm)
+    wrong('bowCm', { is: 'below', below: tank.widthCm, than: 'widthCm', unit: 'cm' });
+  const narrowestCm = Math.min(tank.lengthCm, tank.widthCm, heightCm);
+  if (!tank.inside && 2 * glassMm >= narrowestCm * MM_PER_CM)
+    wrong('glassMm', {
+      is: 'below',
+      below: (narrowestCm * MM_PER_CM) / 2,
+      than: 'room for water',
+      unit: 'mm',
     });
-  }
-  if (tank.substrateCm !== undefined && tank.substrateCm >= (tank.waterLineCm ?? tank.heightCm)) {
-    faults.push({
-      path: 'tank.substrateCm',
-      expected: 'a substrate below the water line',
-      received: String(tank.substrateCm),
-    });
-  }
-  if (tank.bowCm !== undefined && tank.bowCm >= tank.widthCm) {
-    faults.push({
-      path: 'tank.bowCm',
-      expected: 'a bow smaller than the width, which is measured over it',
-      received: String(tank.bowCm),
-    });
-  }
-  const glassCm = (tank.glassMm ?? 0) / 10;
-  if (!tank.inside && 2 * glassCm >= Math.min(tank.lengthCm, tank.widthCm, tank.heightCm)) {
-    faults.push({
-      path: 'tank.glassMm',
-      expected: 'glass that leaves room for water',
-      received: String(tank.glassMm),
-    });
-  }
   return faults;
 }
+
+const MM_PER_CM = 10;

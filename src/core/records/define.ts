@@ -22,8 +22,6 @@ export interface Upcast {
 /** One kind of document: all that the core has to know of it, in one place. */
 export interface RecordDefinition<K extends string, B> {
   readonly kind: K;
-  /** What a keeper calls it. */
-  readonly title: string;
   readonly schema: Schema<B>;
   /** Steps from version 1 upward, without a gap. The version that is written is one more than there are steps. */
   readonly upcasts: readonly Upcast[];
@@ -35,21 +33,20 @@ export interface RecordDefinition<K extends string, B> {
 
 /**
  * Defines one kind of document; `registry.ts` lists them all.
- * For example defineRecord('care', 'recurring care', { tank: tank(), items: ... }, { itemKeys: { items: 'what' } })
+ * For example defineRecord('care', { tank: tank(), items: ... }, { itemKeys: { items: 'what' } })
  */
 export function defineRecord<const K extends string, S extends ObjectShape>(
   kind: K,
-  title: string,
   fields: S,
-  rest: Partial<Omit<RecordDefinition<K, BodyOf<S>>, 'kind' | 'title' | 'schema'>> = {},
+  rest: Partial<Omit<RecordDefinition<K, BodyOf<S>>, 'kind' | 'schema'>> = {},
 ): RecordDefinition<K, BodyOf<S>> & { readonly schema: GroupOf<S> } {
   const { upcasts = [], itemKeys = {}, sense } = rest;
   upcasts.forEach((step, index) => {
     if (step.from !== index + 1)
       throw new Error(`${kind}: the step "${step.name}" starts at ${step.from}, expected ${index + 1}`);
   });
-  return { kind, title, schema: groupField(title, fields), upcasts, itemKeys, sense };
+  return { kind, schema: groupField(fields), upcasts, itemKeys, sense };
 }
 
 /** A tank that has to be in the room. */
-export const tank = () => refersTo('tank', idField<TankId>('a tank'));
+export const tank = () => refersTo('tank', idField<TankId>());

@@ -1,8 +1,12 @@
 import type { WinTable } from './winTable';
 
 /** Strengths on the scale of log odds, their mean 0: the first beats the second with odds exp(first - second). */
+/** One fish alone, or some that never lost to, or never beat, any of a part of the others. */
+export type NoStrength = 'one fish' | 'no upper limit';
+
 export type BradleyTerry =
-  { readonly ok: true; readonly strength: readonly number[] } | { readonly ok: false; readonly why: string };
+  | { readonly ok: true; readonly strength: readonly number[] }
+  | { readonly ok: false; readonly why: NoStrength };
 
 const ROUNDS = 10_000;
 /** The fit stops when no strength moves more than this. */
@@ -29,11 +33,11 @@ function reached(wins: WinTable['wins'], forward: boolean): number {
  */
 export function bradleyTerry({ wins }: WinTable): BradleyTerry {
   const n = wins.length;
-  if (n < 2) return { ok: false, why: 'one fish alone has no strength to tell' };
+  if (n < 2) return { ok: false, why: 'one fish' };
   if (reached(wins, true) < n || reached(wins, false) < n)
     return {
       ok: false,
-      why: 'some fish never lost to, or never beat, any of a part of the others: how much stronger they are has no upper limit',
+      why: 'no upper limit',
     };
   let weights = wins.map(() => 1);
   for (let round = 0; round < ROUNDS; round += 1) {

@@ -1,12 +1,12 @@
 export { bradleyTerry } from './bradleyTerry';
-export type { BradleyTerry } from './bradleyTerry';
+export type { BradleyTerry, NoStrength } from './bradleyTerry';
 export { circularTriads } from './circularTriads';
 export type { CircularTriads } from './circularTriads';
 export { davidsScore, steepness } from './davidsScore';
 export { kaplanMeier } from './kaplanMeier';
 export type { Span, SurvivalCurve } from './kaplanMeier';
 export { linearity } from './linearity';
-export type { Linearity } from './linearity';
+export type { Linearity, NoOrder } from './linearity';
 export { logRank } from './logRank';
 export { betaQuantile, chiSquareTail, studentQuantile } from './quantiles';
 export { rateRatio } from './rateRatio';

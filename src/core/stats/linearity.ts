@@ -2,6 +2,9 @@ import { coins, type Chance } from './seededChance';
 import { dominated, unknownPairs, type WinTable } from './winTable';
 
 /** How far an order is a line, with the share of random orders that are as much of a line. */
+/** Too few fish for an order, or for one that could be told from chance. */
+export type NoOrder = 'under three' | 'under six';
+
 export interface Linearity {
   /** Landau's h with pairs that never met as one half; null below three fish. */
   readonly landauH: number | null;
@@ -10,7 +13,7 @@ export interface Linearity {
   /** Chance of a random order at least as linear; null when no number of contests could make it significant. */
   readonly p: number | null;
   /** Why there is no p. */
-  readonly why?: string;
+  readonly why?: NoOrder;
 }
 
 /** An order among so few can never be significant: a perfect order of five has p = 0.117. */
@@ -30,8 +33,7 @@ const spread = (n: number): number => 12 / (n ** 3 - n);
  */
 export function linearity(table: WinTable, chance: Chance, rounds = LINEARITY_ROUNDS): Linearity {
   const n = table.ids.length;
-  if (n < 3)
-    return { landauH: null, improvedH: null, p: null, why: 'fewer than three fish have no order to test' };
+  if (n < 3) return { landauH: null, improvedH: null, p: null, why: 'under three' };
   const middle = (n - 1) / 2;
   const landauH = spread(n) * dominated(table).reduce((sum, v) => sum + (v - middle) ** 2, 0);
   const improvedH = landauH + (6 * unknownPairs(table)) / (n ** 3 - n);
@@ -40,7 +42,7 @@ export function linearity(table: WinTable, chance: Chance, rounds = LINEARITY_RO
       landauH,
       improvedH,
       p: null,
-      why: `an order of ${n} fish can never be told from chance: even a perfect one of five turns up by lot in 12 of 100`,
+      why: 'under six',
     };
   return { landauH, improvedH, p: randomShare(table, chance, rounds) };
 }

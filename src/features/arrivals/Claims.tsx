@@ -24,7 +24,7 @@ function Open({
 }) {
   const { session, keep } = useCommands();
   const form = useRoomForm({
-    fields: { outcome: textField('outcome') },
+    fields: { outcome: textField() },
     start: { outcome: '' },
     save: ({ outcome }) =>
       keep('Claim settled', [

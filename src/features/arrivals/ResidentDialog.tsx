@@ -18,17 +18,17 @@ import { Form } from '@/ui/form/Form';
 import { comingDay } from '@/ui/form/dayFields';
 
 const FIELDS = {
-  kind: choiceField('what to record', RECORDS),
+  kind: choiceField(RECORDS),
   tank: eventFields('moved').tank.optional(),
-  until: comingDay('only until', todayIso),
-  sex: choiceField('a sex', ['male', 'female']).optional(),
+  until: comingDay(todayIso),
+  sex: choiceField(['male', 'female']).optional(),
   sure: eventFields('sexed').sure,
   partner: eventFields('paired').second.optional(),
   species: eventFields('identified').species.optional(),
-  fromStart: yesNoField('from the day it arrived'),
+  fromStart: yesNoField(),
   lengthCm: eventFields('measured').lengthCm.optional(),
-  count: wholeField('how many', 1, 10_000).optional(),
-  text: noteField('a note'),
+  count: wholeField(1, 10_000).optional(),
+  text: noteField(),
 };
 const BLANK = {
   tank: '',

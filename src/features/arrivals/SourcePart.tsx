@@ -4,7 +4,7 @@ import { SHOPS, takeShopStock } from '@/core/commands';
 import { useMemo, useRef, useState } from 'react';
 import { coverShops, readShopCsv, type ShopPlan, simulatedShops, type ToBuy } from '@/core/arrivals';
 import { commonName, type ShopItem } from '@/core/model';
-import { type Fault, faultLine } from '@/core/kernel';
+import type { Fault } from '@/core/kernel';
 import { countedOf, countOf, dayName, everyOf, sayPurchase, shopQuestions } from '@/words/en';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
 import { useWords } from '@/session/react/useWords';
@@ -12,11 +12,10 @@ import { useCommands } from '@/session/react/useCommands';
 import { useListed, type TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
+import { FaultList } from '@/ui/FaultList';
 import { Empty, Section } from '@/ui/Screen';
 import { Cell, Row, Table } from '@/ui/Table';
 import { Claims } from './Claims';
-
-const TOLD = 8;
 
 /** Simulated stock, or what the keeper has read in from a file. */
 function useShopItems(): {
@@ -125,14 +124,7 @@ function StockFile({ own, readOn }: { readonly own: boolean; readonly readOn: st
           <p>
             {countOf(offered.items.length, 'row')} can be read; {countOf(offered.faults.length, 'fault')}.
           </p>
-          {offered.faults.slice(0, TOLD).map((fault) => (
-            <p key={`${fault.path}${fault.received}`} className="text-[13px] text-buoy">
-              {faultLine(fault)}
-            </p>
-          ))}
-          {offered.faults.length > TOLD && (
-            <p className="text-[13px]">And {offered.faults.length - TOLD} more.</p>
-          )}
+          <FaultList faults={offered.faults} className="text-buoy" />
           <Button tone="main" disabled={offered.items.length === 0} onClick={() => take(offered.items)}>
             Import {countOf(offered.items.length, 'row')}
           </Button>{' '}

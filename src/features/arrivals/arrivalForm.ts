@@ -5,29 +5,29 @@ import { todayIso } from '@/session/today';
 import { comingDay, pastDay } from '@/ui/form/dayFields';
 
 const came = eventFields('came');
-const heads = (meaning: string) => wholeField(meaning, 0, 10_000);
+const heads = () => wholeField(0, 10_000);
 
 /** What an arrival asks for. */
 export const ARRIVAL_FIELDS = {
-  count: wholeField('how many came', 1, 10_000),
+  count: wholeField(1, 10_000),
   lengthCm: came.lengthCm,
-  on: pastDay('the day', todayIso),
+  on: pastDay(todayIso),
   tank: came.tank,
   origin: came.origin,
-  as: choiceField('kept as', ['group', 'individuals']),
+  as: choiceField(['group', 'individuals']),
   from: came.from,
-  names: noteField('names'),
+  names: noteField(),
   note: came.note,
   way: came.way,
-  deadOnArrival: heads('dead on arrival'),
+  deadOnArrival: heads(),
   daysInShop: came.daysInShop,
   bornAbout: came.bornAbout,
   seen: came.seen,
-  others: heads('of the wrong species'),
+  others: heads(),
   stranger: came.species.optional(),
-  until: comingDay('only until', todayIso),
+  until: comingDay(todayIso),
   nextTank: came.nextTank,
-  claim: noteField('what is claimed').optional(),
+  claim: noteField().optional(),
 };
 
 export const BLANK_ARRIVAL = {

@@ -77,7 +77,7 @@ describe('species of the keeper’s own', () => {
     put(dialog.getByLabelText('Find a field'), 'size.maleCm');
     put(dialog.getByLabelText('male'), '200');
     fireEvent.click(dialog.getByText('Add to the catalogue'));
-    expect(dialog.getByText(/size\.maleCm: expected/)).toBeInTheDocument();
+    expect(dialog.getByText(/size\.maleCm: needs/)).toBeInTheDocument();
     expect(dialog.getByLabelText('male')).toHaveValue('200');
     expect(bodies(session)).toEqual([]);
   });

@@ -10,8 +10,10 @@ import {
   type KeeperSpecies,
   type SpeciesProfile,
 } from '@/core/model';
+import { faultSentence, METRIC, quantitiesIn } from '@/words/en';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
+import { FaultList } from '@/ui/FaultList';
 import { TextField } from '@/ui/Field';
 import { Form } from '@/ui/form/Form';
 
@@ -45,6 +47,9 @@ const words = (path: string): string =>
     .replace(/\./g, ', ')
     .replace(/(Cm2|Cm|C|Dh|Ppt)$/, '')
     .replace(/([A-Z])/g, (letter) => ` ${letter.toLowerCase()}`);
+
+/** The editor shows a profile as its file has it. */
+const figures = quantitiesIn(METRIC);
 
 const groupOf = (path: string): string => (path.includes('.') ? path.slice(0, path.indexOf('.')) : '');
 
@@ -84,7 +89,7 @@ export function SpeciesEditor({ mode, profile, catalogue, shipped, onSave, onClo
   }, [start, wanted]);
   const faultOf = (path: string): string | undefined => {
     const fault = faults.find((one) => one.path === path);
-    return fault && `Expected ${fault.expected}`;
+    return fault && faultSentence(fault, figures);
   };
   const elsewhere = faults.filter((fault) => !(fault.path in cells));
   // A search and a fault open what they point at.
@@ -142,13 +147,7 @@ export function SpeciesEditor({ mode, profile, catalogue, shipped, onSave, onClo
               {faults.length === 1 ? '1 value to correct' : `${faults.length} values to correct`}; nothing is
               lost.
             </p>
-            <ul>
-              {faults.map((fault) => (
-                <li key={fault.path + fault.expected}>
-                  {fault.path}: expected {fault.expected}, found {fault.received}
-                </li>
-              ))}
-            </ul>
+            <FaultList faults={faults} />
           </div>
         )}
         <div className="flex max-h-[55dvh] flex-col gap-3 overflow-y-auto pr-1">

@@ -7,6 +7,7 @@ import { keeperSpeciesOf } from '@/core/model';
 import { useRooms, useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { Button } from '@/ui/Button';
+import { FaultList } from '@/ui/FaultList';
 import { Dialog } from '@/ui/Dialog';
 import { saveText } from '@/session/saveFile';
 
@@ -63,11 +64,11 @@ export function SpeciesFiles() {
       {file && (
         <Dialog open wide onOpenChange={() => setFile(null)} title={file.name} about="Nothing was imported.">
           <div className="flex max-h-[70dvh] flex-col gap-3 overflow-y-auto">
-            {file.read.faults.map((fault) => (
-              <p key={fault.path + fault.received} role="alert" className="text-buoy">
-                {fault.path}: expected {fault.expected}, found {fault.received}
-              </p>
-            ))}
+            {file.read.faults.length > 0 && (
+              <div role="alert">
+                <FaultList faults={file.read.faults} className="text-buoy" />
+              </div>
+            )}
             {bad.length > 0 && (
               <section>
                 <h3 className="font-semibold">
@@ -77,13 +78,7 @@ export function SpeciesFiles() {
                   {bad.map((row) => (
                     <li key={row.line} className="border-b border-line py-1">
                       <span className="fig">line {row.line}</span> {row.name}
-                      <ul className="text-buoy">
-                        {row.faults.map((fault) => (
-                          <li key={fault.path + fault.expected}>
-                            {fault.path}: expected {fault.expected}, found {fault.received}
-                          </li>
-                        ))}
-                      </ul>
+                      <FaultList faults={row.faults} className="text-buoy" />
                     </li>
                   ))}
                 </ul>

@@ -53,17 +53,17 @@ export function DepartureForm({ residents, first }: Props) {
   const residentOf = (id: string): Resident => residents.find((resident) => resident.id === id) ?? first;
   const form = useRoomForm({
     fields: {
-      what: choiceField('what happened', ['rehomed', 'died']),
+      what: choiceField(['rehomed', 'died']),
       resident: rehomed.resident,
       count: rehomed.count,
-      on: pastDay('the day', todayIso),
+      on: pastDay(todayIso),
       reason: rehomed.reason,
-      taker: noteField('new keeper'),
+      taker: noteField(),
       credit: rehomed.credit,
       how: died.how,
       cause: died.cause,
       signs: died.signs,
-      incident: noteField('the incident'),
+      incident: noteField(),
       note: died.note,
     },
     start: {

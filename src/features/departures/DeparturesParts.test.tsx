@@ -40,7 +40,7 @@ describe('Losses', () => {
     expect(screen.getByRole('row', { name: /a club 10 6 2/ })).toBeInTheDocument();
     await userEvent.click(screen.getByRole('checkbox', { name: /without incidents/ }));
     expect(screen.getByRole('row', { name: /a club 10 2 2/ })).toBeInTheDocument();
-    await userEvent.selectOptions(screen.getByLabelText('By'), 'kind');
+    await userEvent.selectOptions(screen.getByLabelText('By'), 'species');
     expect(screen.getByRole('row', { name: /neon tetra/ })).toBeInTheDocument();
   });
 

@@ -42,7 +42,7 @@ describe('Departures', () => {
     fireEvent.change(screen.getByLabelText('Day'), { target: { value: '2026-01-09' } });
     await userEvent.type(screen.getByLabelText('Cause, if known'), 'jumped');
     await userEvent.click(screen.getByRole('button', { name: 'Record death' }));
-    expect(await screen.findByText('Needs a moment from 2026-01-10 on, when it came.')).toBe(
+    expect(await screen.findByText('The arrival was on 10 Jan. Choose that or later.')).toBe(
       document.getElementById(screen.getByLabelText('Day').getAttribute('aria-describedby')!),
     );
     expect(screen.getByLabelText('Cause, if known')).toHaveValue('jumped');

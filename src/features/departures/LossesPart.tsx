@@ -27,7 +27,7 @@ import { CurveChart } from './CurveChart';
 import { LossesByMonth } from './LossesByMonth';
 
 const GROUPING_WORDS: Readonly<Record<Grouping, string>> = {
-  species: 'kind',
+  species: 'species',
   source: 'source',
   tank: 'tank',
   quarantine: 'quarantine',
@@ -36,10 +36,9 @@ const GROUPING_WORDS: Readonly<Record<Grouping, string>> = {
   condition: 'condition on arrival',
   rested: 'time in the shop',
 };
-const QUARANTINE_WORDS: Readonly<Record<string, string>> = {
-  done: 'quarantined',
-  here: 'in quarantine',
-  none: 'no quarantine',
+const GROUP_WORDS: Readonly<Partial<Record<Grouping, Readonly<Record<string, string>>>>> = {
+  quarantine: { done: 'quarantined', here: 'in quarantine', none: 'no quarantine' },
+  rested: { rested: 'a week or more in the shop', fresh: 'less than a week in the shop' },
 };
 /** More curves than this cannot be told apart by eye: the largest groups are drawn. */
 const MOST_CURVES = 6;
@@ -57,7 +56,7 @@ function useGroupName(): (by: Grouping, name: string) => string {
       return profile ? commonName(profile) : name;
     }
     if (by === 'tank' && name !== 'not known') return names.tank(name);
-    return by === 'quarantine' ? (QUARANTINE_WORDS[name] ?? name) : name;
+    return GROUP_WORDS[by]?.[name] ?? name;
   };
 }
 

@@ -3,7 +3,7 @@
 import { format, parseISO } from 'date-fns';
 import { decideToGo, rehome } from '@/core/commands';
 import type { Resident, ToGo } from '@/core/events';
-import { keptWords, useCommands } from '@/session/react/useCommands';
+import { useCommands } from '@/session/react/useCommands';
 import { useResidentName } from '@/session/react/useNames';
 import { momentOn, todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
@@ -11,19 +11,21 @@ import { KeptText } from '@/ui/KeptText';
 import { Caution } from '@/ui/Screen';
 
 function Waiting({ resident, toGo }: { readonly resident: Resident; readonly toGo: ToGo }) {
-  const { session, run, keep } = useCommands();
+  const { session, run, keepTyped } = useCommands();
   const nameOf = useResidentName();
   const name = `${toGo.count < resident.count || toGo.count > 1 ? `${toGo.count} of ` : ''}${nameOf(resident)}`;
   const on = (): string => momentOn(todayIso());
   const decide = async (label: string, how: Partial<ToGo>): Promise<string | null> => {
     const { count, reason, note } = { ...toGo, ...how };
-    return keptWords(
-      await keep(label, [
+    return keepTyped(
+      label,
+      [
         decideToGo(
           { on: on(), resident: resident.id, count, reason, taker: how.taker ?? toGo.taker, note },
           session.stamp,
         ),
-      ]),
+      ],
+      false,
     );
   };
   const gone = (): void =>

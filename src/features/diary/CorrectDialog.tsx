@@ -50,7 +50,7 @@ export function CorrectDialog({ event, onClose, onCorrect }: Props) {
   const momentOf = (when: string): Date =>
     when === shown ? parseISO(event.on) : withSeconds(new Date(when), parseISO(event.on));
   const form = useRoomForm<Record<string, Schema>>({
-    fields: { ...Object.fromEntries(parts.map((name) => [name, fields[name]!])), on: textField('when') },
+    fields: { ...Object.fromEntries(parts.map((name) => [name, fields[name]!])), on: textField() },
     start: { ...startOf(event), on: shown },
     check: ({ on }) => {
       const moment = momentOf(String(on));

@@ -1,5 +1,6 @@
 'use client';
 
+import { faultLine } from '@/words/en';
 import { useRooms, useRoomState } from '@/session/react/RoomProvider';
 import { todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
@@ -18,6 +19,9 @@ function whatItWas({ what, raw }: Aside): string {
   return said.length > 0 ? `${NAMES[what]} (${said.join(', ')})` : NAMES[what];
 }
 
+const whyOf = ({ why }: Aside): string =>
+  typeof why === 'string' ? why : why.length === 0 ? 'damaged' : why.map(faultLine).join(' ');
+
 /** Records that could not be read: listed, to be saved or removed. The rest of the room works without them. */
 export function AsidePart() {
   const { session } = useRooms();
@@ -35,7 +39,7 @@ export function AsidePart() {
         {aside.map((one) => (
           <li key={one.key} className="flex flex-wrap items-center gap-2 border-b border-line py-1.5">
             <span className="min-w-0 flex-1">
-              {whatItWas(one)}: <span className="break-words text-slate">{one.why}</span>
+              {whatItWas(one)}: <span className="break-words text-slate">{whyOf(one)}</span>
             </span>
             <Button tone="quiet" onClick={() => save([one])}>
               Save

@@ -44,7 +44,7 @@ describe('Files', () => {
       ),
     );
     expect(await screen.findByRole('alert')).toHaveTextContent('Nothing was changed.');
-    expect(screen.getByRole('alert')).toHaveTextContent('tank.heightCm: expected height in cm above 0');
+    expect(screen.getByRole('alert')).toHaveTextContent('tank.heightCm: needs a number above 0');
     await userEvent.click(screen.getByRole('button', { name: 'OK' }));
     expect(heads(session)).toEqual({ Torch: 1 });
   });

@@ -3,6 +3,7 @@
 import { countOf } from '@/words/en';
 import { useWords } from '@/session/react/useWords';
 import { Button } from '@/ui/Button';
+import { FaultList } from '@/ui/FaultList';
 import { Ledger } from '@/ui/Screen';
 import type { Look } from '@/workers/roomWork';
 
@@ -18,25 +19,6 @@ interface Props {
   readonly onLeave: () => void;
 }
 
-/** So many faults are shown on the screen. */
-const SHOWN = 12;
-
-function Faults({ faults, more }: { readonly faults: readonly string[]; readonly more: number }) {
-  const rest = Math.max(0, faults.length - SHOWN) + more;
-  return (
-    <>
-      <ul className="fig mt-1 text-[13px]">
-        {faults.slice(0, SHOWN).map((fault) => (
-          <li key={fault} className="break-words">
-            {fault}
-          </li>
-        ))}
-      </ul>
-      {rest > 0 && <p className="text-slate">and {rest} more</p>}
-    </>
-  );
-}
-
 const all = (names: readonly string[]): string => (names.length === 0 ? 'none' : names.join(', '));
 
 /** What a file holds and what it would change. Nothing is touched until the keeper agrees. */
@@ -46,7 +28,7 @@ export function ImportPreview({ name, look, changedSince, watchRuns, tankName, o
     return (
       <div role="alert" className="border-l-2 border-buoy pl-3">
         <p className="font-semibold text-buoy">{name} cannot be imported. Nothing was changed.</p>
-        <Faults faults={look.faults} more={look.more} />
+        <FaultList faults={look.faults} more={look.more} />
         <Button className="mt-2" onClick={onLeave}>
           OK
         </Button>
@@ -110,7 +92,7 @@ export function ImportPreview({ name, look, changedSince, watchRuns, tankName, o
           <p>
             {look.leftOut} of its records cannot be imported. They stay in the file; the others can be opened.
           </p>
-          <Faults faults={look.faults} more={look.more} />
+          <FaultList faults={look.faults} more={look.more} />
         </div>
       )}
       {watchRuns && (

@@ -22,7 +22,7 @@ describe('Tables as CSV', () => {
       ),
     );
     expect(await screen.findByText(/old\.csv: 1 row can be imported, 2 faults/)).toBeInTheDocument();
-    expect(screen.getByText(/line 4, column loser: expected another fish/)).toBeInTheDocument();
+    expect(screen.getByText(/Line 4, loser: same fish as the winner/)).toBeInTheDocument();
     await userEvent.selectOptions(screen.getByLabelText('Who is "Bully"?'), 'Torch');
     expect(await screen.findByText(/old\.csv: 2 rows can be imported, 1 fault/)).toBeInTheDocument();
     await userEvent.click(screen.getByRole('button', { name: 'Import 2 rows' }));

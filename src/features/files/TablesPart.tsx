@@ -3,7 +3,6 @@
 import { addEntries, listedIn } from '@/core/commands';
 import { countOf } from '@/words/en';
 import { useMemo, useState } from 'react';
-import { faultLine } from '@/core/kernel';
 import {
   contestsCsv,
   departuresCsv,
@@ -21,11 +20,11 @@ import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useHappenings, useNames } from '@/session/react/useNames';
 import { useTanks, type TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
+import { FaultList } from '@/ui/FaultList';
 import { SelectField, options } from '@/ui/Field';
 import { Section } from '@/ui/Screen';
 import { saveText } from '@/session/saveFile';
 
-const TOLD = 10;
 const LARGEST_BYTES = 16 * 1024 * 1024;
 
 /** What two events have in common when they are the same thing told twice. */
@@ -183,12 +182,7 @@ function Table({ tank, kind }: { readonly tank: TankView; readonly kind: TableKi
               ))}
             </SelectField>
           ))}
-          <ul className="fig mt-1 text-[13px] text-buoy">
-            {read.faults.slice(0, TOLD).map((fault) => (
-              <li key={`${fault.path}${fault.expected}`}>{faultLine(fault)}</li>
-            ))}
-          </ul>
-          {read.faults.length > TOLD && <p className="text-slate">and {read.faults.length - TOLD} more</p>}
+          <FaultList faults={read.faults} className="text-buoy" />
           <div className="mt-2 flex gap-2">
             <Button tone="main" disabled={rows === 0} onClick={() => take()}>
               Import {countOf(rows, 'row')}

@@ -1,6 +1,7 @@
 'use client';
 
-import { useChooseUnits, useUnits } from '@/session/react/useUnits';
+import { useChooseUnits } from '@/session/react/useChooseUnits';
+import { useUnits } from '@/session/react/useUnits';
 import { UnitFields } from '@/ui/UnitFields';
 
 /** The units that the keeper reads and types in. */

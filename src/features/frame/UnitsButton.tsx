@@ -1,7 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { useChooseUnits, useUnits } from '@/session/react/useUnits';
+import { useChooseUnits } from '@/session/react/useChooseUnits';
+import { useUnits } from '@/session/react/useUnits';
 import { Dialog } from '@/ui/Dialog';
 import { UnitFields } from '@/ui/UnitFields';
 import { unitsLine } from '@/words/en';

@@ -6,7 +6,7 @@ import type { DocumentBodies, KeptWish } from '@/core/records';
 import type { WishesFile } from '@/core/lineups';
 import { commonName, type SpeciesProfile } from '@/core/model';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
-import { keptWords, useCommands } from '@/session/react/useCommands';
+import { useCommands } from '@/session/react/useCommands';
 import { useResidents, type TankView } from '@/session/react/useTanks';
 
 type WishesBody = DocumentBodies['wishes'];
@@ -17,7 +17,7 @@ const MIDDLING = 2;
 /** The wish list of a tank, what it amounts to for the search, and the ways to change it. */
 export function useWishes(tank: TankView) {
   const catalogue = useCatalogue();
-  const { run, keep } = useCommands();
+  const { run, keepTyped } = useCommands();
   const residents = useResidents(tank.id);
   const document = useRoomState((state) => state.documents[ofTank('wishes', tank.id)]);
   const body = useMemo<WishesBody>(
@@ -75,14 +75,9 @@ export function useWishes(tank: TankView) {
       );
     },
     change: async (species: string, how: Partial<KeptWish>): Promise<string | null> =>
-      keptWords(
-        await keep(
-          'Wish changed',
-          ({ documents }) =>
-            changeWishes(documents, tank.id, (wishes) =>
-              wishes.map((wish) => (wish.species === species ? { ...wish, ...how } : wish)),
-            ),
-          true,
+      keepTyped('Wish changed', ({ documents }) =>
+        changeWishes(documents, tank.id, (wishes) =>
+          wishes.map((wish) => (wish.species === species ? { ...wish, ...how } : wish)),
         ),
       ),
     lock: (species: readonly string[], mustHave: boolean) =>

@@ -8,7 +8,7 @@ import type { DocumentId } from '@/core/kernel';
 import type { Finding } from '@/core/rules';
 import { countedOf, everyOf } from '@/words/en';
 import { useCatalogue } from '@/session/react/RoomProvider';
-import { keptWords, useCommands } from '@/session/react/useCommands';
+import { useCommands } from '@/session/react/useCommands';
 import { useDrafts, useResidents, type DraftView, type TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
@@ -104,13 +104,13 @@ function Compare({ judged }: { readonly judged: readonly Judged[] }) {
 
 /** Several draft lists for a tank: kept side by side, compared, one of them gone by. */
 export function DraftsPart({ tank }: { readonly tank: TankView }) {
-  const { session, run, keep } = useCommands();
+  const { session, run, keepTyped } = useCommands();
   const drafts = useDrafts(tank.id);
   const judged = useJudged(tank, drafts);
   const swap = (draft: DraftView) =>
     run(`${draft.body.name} is the active list`, ({ documents }) => goByList(documents, draft.id));
   const describe = async (label: string, id: DocumentId, how: { name?: string; note?: string }) =>
-    keptWords(await keep(label, ({ documents }) => describeList(documents, id, how), true));
+    keepTyped(label, ({ documents }) => describeList(documents, id, how));
   if (drafts.length === 0) return <Empty>Save this list to try another.</Empty>;
   return (
     <div className="flex max-w-[72rem] flex-col gap-5">

@@ -18,8 +18,8 @@ const FIELDS = {
   until,
   nextTank,
   wayOut,
-  together: choiceField('grown up together', ['unknown', 'yes', 'no']),
-  breeding: choiceField('a pair guards', ['no', 'yes']),
+  together: choiceField(['unknown', 'yes', 'no']),
+  breeding: choiceField(['no', 'yes']),
 };
 
 interface Props {

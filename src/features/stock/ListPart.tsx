@@ -1,6 +1,7 @@
 'use client';
 
 import { useWords } from '@/session/react/useWords';
+import { NO_PROMISE } from '@/words/en';
 import { furnishTank } from '@/core/tank';
 import { format, parse } from 'date-fns';
 import { Slider } from 'radix-ui';
@@ -166,7 +167,7 @@ export function ListPart({
                 {countOf(problems.length, 'problem')}, {countOf(notes.length, 'note')}
               </span>
             </div>
-            <Caution>Fish differ: “fits” is no promise. Keep an exit plan.</Caution>
+            <Caution>{NO_PROMISE}</Caution>
             {calm.verdict !== 'fits' && problems.length >= MANY && (
               <MainCauses
                 tank={tank}

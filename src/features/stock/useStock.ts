@@ -12,7 +12,7 @@ import { editOf, type Fix, type PlanEdit } from '@/core/rules';
 import { countedOf, everyOf } from '@/words/en';
 import { newId } from '@/session/browserStamp';
 import { useCatalogue } from '@/session/react/RoomProvider';
-import { keptWords, listChange, useCommands } from '@/session/react/useCommands';
+import { listChange, useCommands } from '@/session/react/useCommands';
 import { useAssessment } from '@/session/react/useAssessment';
 import { livingIn, useListed, useResidents, type TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
@@ -133,7 +133,7 @@ export function useStock(tank: TankView) {
 /** Ways to change a tank's list. They stay the same while the list changes: each works on what there is when its turn comes. */
 function useStockActions(tank: TankId) {
   const say = useSayings();
-  const { session, run, keep } = useCommands();
+  const { session, run, keepTyped } = useCommands();
   const catalogue = useCatalogue();
   return useMemo(() => {
     const remake = (
@@ -162,13 +162,10 @@ function useStockActions(tank: TankId) {
         ),
       /** What is said of a listed group for the shop: its price, how many to buy. */
       order: async (key: string, how: Pick<DraftGroup, 'price' | 'buy'>): Promise<string | null> =>
-        keptWords(
-          await keep(
-            'Shopping list changed',
-            listChange(tank, (groups) =>
-              groups.map((entry) => (entry.key === key ? { ...entry, ...how } : entry)),
-            ),
-            true,
+        keepTyped(
+          'Shopping list changed',
+          listChange(tank, (groups) =>
+            groups.map((entry) => (entry.key === key ? { ...entry, ...how } : entry)),
           ),
         ),
       doFix: (fix: Fix) => {
@@ -187,5 +184,5 @@ function useStockActions(tank: TankId) {
         });
       },
     };
-  }, [run, keep, session, tank, catalogue, say]);
+  }, [run, keepTyped, session, tank, catalogue, say]);
 }

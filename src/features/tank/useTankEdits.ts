@@ -2,18 +2,18 @@
 
 import { useCallback } from 'react';
 import type { DocumentBodies } from '@/core/records';
-import { keptWords, tankEdit, useCommands } from '@/session/react/useCommands';
+import { tankEdit, useCommands } from '@/session/react/useCommands';
 import type { TankView } from '@/session/react/useTanks';
 
 type Body = DocumentBodies['tank'];
 
 /** Ways to change a tank, each one entry on the undo list. They answer with what was refused and why, or null. */
 export function useTankEdits(tank: TankView) {
-  const { keep } = useCommands();
+  const { keepTyped } = useCommands();
   const save = useCallback(
     async (label: string, remake: (body: Body) => Body): Promise<string | null> =>
-      keptWords(await keep(`${tank.body.name}: ${label}`, tankEdit(tank.id, remake), true)),
-    [keep, tank.id, tank.body.name],
+      keepTyped(`${tank.body.name}: ${label}`, tankEdit(tank.id, remake)),
+    [keepTyped, tank.id, tank.body.name],
   );
   const measure = useCallback(
     (label: string, part: 'tank' | 'water', name: string, core: number | undefined, text: string) =>

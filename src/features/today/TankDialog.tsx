@@ -40,7 +40,7 @@ export function TankDialog({
   const [standard, setStandard] = useState('');
   const called = standard === '' ? `Tank ${tanks.length + 1}` : standard;
   const form = useRoomForm({
-    fields: { ...tankFields, name: noteField('a name'), ...MEASURES },
+    fields: { ...tankFields, name: noteField(), ...MEASURES },
     start: { name: '', purpose: 'display', lengthCm: '', widthCm: '', heightCm: '' },
     save: async ({ name, purpose, ...size }) => {
       const id = newId<TankId>();

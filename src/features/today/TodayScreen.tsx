@@ -5,7 +5,9 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { useRooms, useRoomState } from '@/session/react/RoomProvider';
 import { useTanks } from '@/session/react/useTanks';
-import { useChooseUnits, useUnits } from '@/session/react/useUnits';
+import { sayLoose } from '@/words/en';
+import { useChooseUnits } from '@/session/react/useChooseUnits';
+import { useUnits } from '@/session/react/useUnits';
 import { Button } from '@/ui/Button';
 import { Screen, Section } from '@/ui/Screen';
 import { UnitSystems } from '@/ui/UnitFields';
@@ -103,8 +105,8 @@ export function TodayScreen() {
             aside="they stay in the journal and in every saved file"
           >
             <ul className="fig text-[13px]">
-              {room.loose.slice(0, 8).map((line) => (
-                <li key={line}>{line}</li>
+              {room.loose.slice(0, 8).map((entry) => (
+                <li key={entry.id + entry.on}>{sayLoose(entry)}</li>
               ))}
             </ul>
           </Section>

@@ -21,7 +21,7 @@ export function TestForm({ tank }: { readonly tank: TankView }) {
   const words = useWords();
   const { session, keep } = useCommands();
   const form = useRoomForm({
-    fields: { ...READINGS, on: pastDay('the day', todayIso) },
+    fields: { ...READINGS, on: pastDay(todayIso) },
     start: { ...BLANK, on: todayIso() },
     check: ({ on: _on, ...values }) =>
       Object.values(values).every((value) => value === undefined) ? { '': 'Fill in one reading.' } : {},

@@ -9,8 +9,10 @@ import type { Dated } from '@/core/events';
 import type { EntryId, Fault, TankId } from '@/core/kernel';
 import { StoreError } from '@/store/port';
 import type { Changes, ChangesThen, Outcome, Session, TakenBack } from '../types';
+import { faultSentence, type Quantities, quantitiesIn } from '@/words/en';
 import { changedWords, refusalWords, stayedWords } from '../refusalWords';
 import { useRooms } from './RoomProvider';
+import { useUnits } from './useUnits';
 
 /** Puts an entry into the journal. */
 export const appendChange = (session: Session, dated: Dated): Change => appendOf(dated, session.stamp);
@@ -44,8 +46,8 @@ function complain(error: unknown): void {
 }
 
 /** Says that nothing was written and why; where two tabs changed the same, asks which one stays. */
-function say(outcome: Outcome, again: (outcome: Outcome) => void): void {
-  if (outcome.kind === 'refused') toast.error(refusalWords(outcome.refusal), { duration: READ_MS });
+function say(outcome: Outcome, words: Quantities, again: (outcome: Outcome) => void): void {
+  if (outcome.kind === 'refused') toast.error(refusalWords(outcome.refusal, words), { duration: READ_MS });
   if (outcome.kind !== 'changed') return;
   const { keepMine } = outcome;
   toast.error(changedWords(outcome.conflicts), {
@@ -62,13 +64,13 @@ const ASK_MS = 60_000;
 /** True when it is durable; what a form has to show at its fields; false when it was said elsewhere. */
 export type Kept = boolean | readonly Fault[];
 
-/** What a field shows that is kept when it is left: why it was refused, or null. */
-export const keptWords = (kept: Kept): string | null =>
+/** What a field shows that is kept when it is left. */
+const keptWords = (kept: Kept, words: Quantities): string | null =>
   kept === true
     ? null
     : kept === false
       ? 'Not saved.'
-      : kept.map(({ expected }) => `Needs ${expected}.`).join(' ');
+      : kept.map((fault) => faultSentence(fault, words)).join(' ');
 
 export interface Commands {
   readonly session: Session;
@@ -79,6 +81,8 @@ export interface Commands {
    * say nothing when they succeed.
    */
   readonly run: (label: string, changes: Changes, quiet?: boolean) => Promise<boolean>;
+  /** Like `keep`, quietly, for one field that is kept when it is left: why it was refused, or null. */
+  readonly keepTyped: (label: string, changes: Changes, quiet?: boolean) => Promise<string | null>;
   readonly undo: () => Promise<void>;
   readonly redo: () => Promise<void>;
 }
@@ -86,12 +90,14 @@ export interface Commands {
 /** Ways to change the room from a screen, each taken back with one press. */
 export function useCommands(): Commands {
   const { session } = useRooms();
+  const units = useUnits();
   return useMemo(() => {
+    const words = quantitiesIn(units);
     const tell = (taken: TakenBack | void, done: string, nothing: string): void => {
       if (!taken) return;
       if (taken.kind === 'nothing') toast(nothing);
       else if (taken.kind === 'done') toast(`${done}: ${taken.label}`);
-      else toast.error(stayedWords(taken), { duration: READ_MS });
+      else toast.error(stayedWords(taken, words), { duration: READ_MS });
     };
     const attempt = async (
       label: string,
@@ -105,7 +111,7 @@ export function useCommands(): Commands {
       };
       try {
         const outcome = await session.run(label, changes);
-        if (!isToldElsewhere(outcome)) say(outcome, confirm);
+        if (!isToldElsewhere(outcome)) say(outcome, words, confirm);
         confirm(outcome);
         return outcome;
       } catch (error) {
@@ -115,21 +121,23 @@ export function useCommands(): Commands {
     };
     const undo = async (id?: string): Promise<void> =>
       tell(await session.undo(id).catch(complain), 'Undone', 'Nothing to take back.');
+    const keep: Commands['keep'] = async (label, changes, quiet = false) => {
+      const own = (outcome: Outcome): readonly Fault[] =>
+        outcome.kind === 'refused' && outcome.refusal.clashes.length === 0 ? outcome.refusal.faults : [];
+      const outcome = await attempt(label, changes, quiet, (refused) => own(refused).length > 0);
+      if (outcome?.kind === 'done') return true;
+      return outcome && own(outcome).length > 0 ? own(outcome) : false;
+    };
     return {
       session,
-      undo: () => undo(),
-      redo: async () => tell(await session.redo().catch(complain), 'Redone', 'Nothing to do again.'),
+      keep,
+      keepTyped: async (label, changes, quiet = true) => keptWords(await keep(label, changes, quiet), words),
       run: async (label, changes, quiet = false) => {
         const outcome = await attempt(label, changes, quiet);
         return outcome?.kind === 'done';
       },
-      keep: async (label, changes, quiet = false) => {
-        const own = (outcome: Outcome): readonly Fault[] =>
-          outcome.kind === 'refused' && outcome.refusal.clashes.length === 0 ? outcome.refusal.faults : [];
-        const outcome = await attempt(label, changes, quiet, (refused) => own(refused).length > 0);
-        if (outcome?.kind === 'done') return true;
-        return outcome && own(outcome).length > 0 ? own(outcome) : false;
-      },
+      undo: () => undo(),
+      redo: async () => tell(await session.redo().catch(complain), 'Redone', 'Nothing to do again.'),
     };
-  }, [session]);
+  }, [session, units]);
 }

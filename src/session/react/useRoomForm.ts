@@ -5,7 +5,7 @@ import type { FormEvent } from 'react';
 import { useForm, useWatch, type FieldErrors, type FieldValues } from 'react-hook-form';
 import type { InferType, ObjectShape, Schema } from 'yup';
 import { type Fault, formatQuantity, keeperUnit, toCore, unitById, type UnitChoice } from '@/core/kernel';
-import { percent } from '@/words/en';
+import { faultSentence, partSentence, percent, quantitiesIn } from '@/words/en';
 import { fieldWords } from '@/ui/form/fieldWords';
 import { describeField, keptUnitOf, typedSchema } from '@/ui/form/typed';
 import type { Kept } from './useCommands';
@@ -61,6 +61,7 @@ const messageOf = (error: { readonly message?: unknown } | undefined): string | 
 export function useRoomForm<S extends ObjectShape>(definition: Definition<S>) {
   const { fields, save, check, asks, stays = [] } = definition;
   const choice = useSettings();
+  const figures = quantitiesIn(choice);
   const schema = typedSchema(fields, choice);
   const fieldOf = (name: string): Schema | undefined => fields[name] as Schema | undefined;
   const start = Object.fromEntries(
@@ -100,8 +101,10 @@ export function useRoomForm<S extends ObjectShape>(definition: Definition<S>) {
     Object.fromEntries(
       faults.map((fault) => {
         const name = fieldAt(definition, fault.path);
-        const about = name === '' && fault.path !== '' ? `${fault.path}: needs` : 'Needs';
-        return [name, `${about} ${fault.expected}.`];
+        const field = name === '' ? undefined : fieldOf(name);
+        if (fault.expected.is === 'filled' && field)
+          return [name, asks?.[name] ?? fieldWords(field, 'required', '', choice)];
+        return [name, name === '' ? partSentence(fault, figures) : faultSentence(fault, figures)];
       }),
     ) as Said<S>;
 

@@ -13,14 +13,14 @@ const FIELDS = {
   ...eventFields('tested'),
   lengthCm: eventFields('measured').lengthCm,
   glassMm: planTankFields.glassMm,
-  count: wholeField('how many', 1, 10_000),
-  males: wholeField('males', 0, 8),
-  name: textField('a name'),
-  note: noteField('a note'),
-  about: noteField('about').optional(),
-  sex: choiceField('a sex', ['male', 'female']),
-  on: pastDay('the day', today),
-  until: comingDay('until', today),
+  count: wholeField(1, 10_000),
+  males: wholeField(0, 8),
+  name: textField(),
+  note: noteField(),
+  about: noteField().optional(),
+  sex: choiceField(['male', 'female']),
+  on: pastDay(today),
+  until: comingDay(today),
 };
 
 /** What a field reads, or the words that it answers with. */

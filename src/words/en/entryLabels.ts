@@ -1,4 +1,29 @@
 import type { EventType } from '@/core/events';
+import type { DocumentKind } from '@/core/records';
+
+/** What a keeper calls each sort of document. */
+const DOCUMENTS: Readonly<Record<DocumentKind, string>> = {
+  settings: 'the settings',
+  'former-life': 'the history of a fish',
+  light: 'a light schedule',
+  floor: 'a floor map',
+  photo: 'a picture',
+  waves: 'a plan of arrivals',
+  'house-move': 'a tank move',
+  shops: 'the stock of a shop',
+  watching: 'a running watch',
+  draft: 'a stock list',
+  'put-off': 'a snoozed task',
+  tank: 'a tank',
+  species: 'a species of your own',
+  release: 'a release',
+  wishes: 'a wish list',
+  care: 'recurring care',
+};
+
+/** What a keeper calls a sort of document; foreign ones by their own name. */
+export const documentName = (kind: string): string =>
+  Object.hasOwn(DOCUMENTS, kind) ? DOCUMENTS[kind as DocumentKind] : `"${kind}"`;
 
 /** Parts of an entry as forms call them. */
 const PARTS: Readonly<Record<string, string>> = {
@@ -50,6 +75,25 @@ const PARTS: Readonly<Record<string, string>> = {
   by: 'Measured by',
 };
 
+/** Parts of documents as forms call them. */
+const OF_DOCUMENTS: Readonly<Record<string, string>> = {
+  widthCm: 'Width',
+  heightCm: 'Height',
+  bowCm: 'Bow',
+  glassMm: 'Glass',
+  waterLineCm: 'Water line',
+  substrateCm: 'Substrate depth',
+  filterLph: 'Filter flow',
+  species: 'Species',
+  resident: 'Fish',
+  tank: 'Tank',
+  on: 'Date',
+  winner: 'Winner',
+  loser: 'Loser',
+  price: 'Price',
+  everyDays: 'Every',
+};
+
 /** Parts that mean something else in one sort of entry. */
 const OF_ONE: Readonly<Partial<Record<EventType, Readonly<Record<string, string>>>>> = {
   chased: { what: 'What happened' },
@@ -61,6 +105,16 @@ const OF_ONE: Readonly<Partial<Record<EventType, Readonly<Record<string, string>
   fry: { seen: 'Fry seen' },
   looked: { seen: 'Fish seen' },
 };
+
+/** What forms call the part at the end of a path: `tank.waterLineCm` is "Water line". Undefined where none has a name. */
+export function partLabel(path: string): string | undefined {
+  const parts = path.split(/[.[\]]+/).reverse();
+  for (const part of parts) {
+    const label = PARTS[part] ?? OF_DOCUMENTS[part];
+    if (label !== undefined) return label;
+  }
+  return undefined;
+}
 
 /** What a part of an entry is called; undefined where nobody has named it. */
 export const entryLabel = (type: EventType, part: string): string | undefined =>

@@ -1,3 +1,4 @@
+import type { NoOrder, NoStrength } from '@/core/stats';
 import type { HierarchyMeasures } from '@/core/hierarchy';
 import { countOf } from './names';
 
@@ -13,6 +14,22 @@ const steep = (steepness: number): string => {
   if (steepness >= STEEP) return `Steep (${figure} of 1): higher-ranked fish nearly always win.`;
   return steepness <= FLAT ? `Flat (${figure} of 1).` : `Moderately steep (${figure} of 1).`;
 };
+
+const NO_ORDER: Readonly<Record<NoOrder, string>> = {
+  'under three': 'Fewer than three fish have no order to test.',
+  'under six':
+    'An order of five fish or fewer can never be told from chance: even a perfect one of five comes up by chance 12 times in 100.',
+};
+/** Why linearity has no p. */
+export const sayNoOrder = (why: NoOrder): string => NO_ORDER[why];
+
+const NO_STRENGTH: Readonly<Record<NoStrength, string>> = {
+  'one fish': 'One fish alone has no strength to tell.',
+  'no upper limit':
+    'Some fish never lost to, or never beat, any of a part of the others: how much stronger they are has no upper limit.',
+};
+/** Why the model of Bradley and Terry gives no strengths. */
+export const sayNoStrength = (why: NoStrength): string => NO_STRENGTH[why];
 
 /** What the measures of a hierarchy say. */
 export function sayHierarchy({

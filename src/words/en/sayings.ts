@@ -17,7 +17,7 @@ import { sayDue } from './due';
 import { sayFact } from './findings';
 import { sayFix } from './fixes';
 import { capital, countOf } from './names';
-import { untilThen, VERDICTS } from './verdict';
+import { NO_PROMISE, untilThen, VERDICTS } from './verdict';
 import { whyOf } from './why';
 import { monthName, wordsFor } from './words';
 
@@ -36,6 +36,8 @@ export interface Sayings {
   readonly inShort: (answer: Assessment) => string;
   /** A length as it was measured, to a hundredth. */
   readonly measured: (cm: number) => string;
+  /** What no verdict promises. */
+  readonly noPromise: string;
   /** A length of a fish. */
   readonly length: (cm: number) => string;
   readonly due: (item: Pick<DueItem, 'fact'>) => string;
@@ -70,6 +72,7 @@ export function sayingsFor(catalogue: Pick<Catalogue, 'byId'>, choice: UnitChoic
         .join(' ');
     },
     measured: (cm) => words.reading('length', cm),
+    noPromise: NO_PROMISE,
     length: (cm) => words.quantity('length', cm),
     due: ({ fact }) => sayDue(fact, words),
     why: (finding) => whyOf(finding, words),

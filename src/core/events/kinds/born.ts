@@ -5,7 +5,6 @@ import { newcomerFaults } from '../sense';
 /** Young of the room's own that are kept. Length in cm. */
 export const born = defineEvent(
   'born',
-  'young kept',
   { tank: tank(), species: species(), member: memberSchema, lengthCm: length(), note: note() },
   {
     residents: (event) => [event.member.id],

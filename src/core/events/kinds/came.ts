@@ -1,33 +1,33 @@
-import { choiceField, listField, noteField, wholeField } from '../../kernel';
+import { choiceField, faultOf, listField, noteField, wholeField } from '../../kernel';
 import { ORIGINS } from '../../model';
 import { defineEvent, length, memberSchema, note, species, stay, tank, type Member } from '../define';
 import { newcomer, withResident, withTank, type Born } from '../roomChanges';
-import { newcomerFaults, wrong } from '../sense';
+import { newcomerFaults } from '../sense';
 import { CONDITIONS, PROTOCOLS, QUARANTINES, WAYS, type Condition } from '../vocabulary';
 
 /** Fish came, as individuals or as a group. Lengths in cm. */
 export const came = defineEvent(
   'came',
-  'an arrival',
   {
     tank: tank(),
     species: species(),
-    members: listField<Member>('newcomers', memberSchema).min(1, 'at least one newcomer'),
+    members: listField<Member>(memberSchema, { least: 1 }),
     lengthCm: length(),
-    origin: choiceField('origin', ORIGINS),
-    from: noteField('where from'),
+    origin: choiceField(ORIGINS),
+    from: noteField(),
     note: note(),
-    way: choiceField('how it was come by', WAYS).optional(),
+    /** How it was acquired. */
+    way: choiceField(WAYS).optional(),
     /** How many were ordered, and how many of them were dead in the bag; those are not among the newcomers. */
-    ordered: wholeField('how many were ordered', 1, 10_000).optional(),
-    deadOnArrival: wholeField('how many were dead', 0, 10_000).optional(),
-    quarantine: choiceField('quarantine', QUARANTINES).optional(),
-    protocol: choiceField('how it was introduced', PROTOCOLS).optional(),
+    ordered: wholeField(1, 10_000).optional(),
+    deadOnArrival: wholeField(0, 10_000).optional(),
+    quarantine: choiceField(QUARANTINES).optional(),
+    protocol: choiceField(PROTOCOLS).optional(),
     /** What was seen to be well before it was taken; null when nobody looked. */
-    seen: listField<Condition>('what was seen to be well', choiceField('a condition', CONDITIONS)).optional(),
-    daysInShop: wholeField('days in the shop', 0, 3650).optional(),
+    seen: listField<Condition>(choiceField(CONDITIONS)).optional(),
+    daysInShop: wholeField(0, 3650).optional(),
     /** When it was born, as far as anybody knows: a year, a month or a day. */
-    bornAbout: noteField('when it was born').optional(),
+    bornAbout: noteField().optional(),
     ...stay(),
   },
   {
@@ -50,7 +50,7 @@ export const came = defineEvent(
     sense: (event, room) => [
       ...newcomerFaults(event.members, room, 'members'),
       ...(event.until !== undefined && event.until < event.on.slice(0, 10)
-        ? [wrong('until', `a day from ${event.on.slice(0, 10)} on, when it came`, event.until)]
+        ? [faultOf('until', { is: 'arrived by', on: event.on.slice(0, 10) }, event.until)]
         : []),
     ],
     apply: (room, event) => {

@@ -5,12 +5,12 @@ import { lifeOf, withTank } from '../roomChanges';
 /** What is asked of a seller when the wrong kind came, or dead ones did; settled when an outcome is given. */
 export const claimed = defineEvent(
   'claimed',
-  'a claim',
   {
     tank: tank(),
-    from: textField('the seller'),
-    about: textField('what is claimed'),
-    outcome: noteField('how it ended'),
+    from: textField(),
+    about: textField(),
+    /** How it ended. */
+    outcome: noteField(),
   },
   {
     residents: () => [],

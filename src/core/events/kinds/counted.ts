@@ -5,8 +5,7 @@ import { withTank } from '../roomChanges';
 /** Heads of a kind were counted at the glass. */
 export const counted = defineEvent(
   'counted',
-  'a count',
-  { tank: tank(), species: species(), seen: wholeField('animals seen', 0, 100_000), note: note() },
+  { tank: tank(), species: species(), seen: wholeField(0, 100_000), note: note() },
   {
     residents: () => [],
     correctable: ['seen', 'note'],

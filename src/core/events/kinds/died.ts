@@ -7,16 +7,15 @@ import { DEATHS, SIGNS, type Sign } from '../vocabulary';
 /** Fish died, or are missing and presumed dead. */
 export const died = defineEvent(
   'died',
-  'a death',
   {
     resident: resident(),
     count: count(),
-    how: choiceField('how it was found', DEATHS),
-    cause: noteField('the cause'),
+    how: choiceField(DEATHS),
+    cause: noteField(),
     note: note(),
-    signs: listField<Sign>('signs', choiceField('a sign', SIGNS)).optional(),
+    signs: listField<Sign>(choiceField(SIGNS)).optional(),
     /** Deaths of one cause in one go share the name of the incident. */
-    incident: noteField('the incident it belongs to').optional(),
+    incident: noteField().optional(),
   },
   {
     residents: (event) => [event.resident],

@@ -7,12 +7,11 @@ import { FILTER_STEPS } from '../vocabulary';
 /** Something done with a filter. */
 export const filter = defineEvent(
   'filter',
-  'something done with a filter',
   {
     tank: tank(),
-    what: choiceField('what was done', FILTER_STEPS),
+    what: choiceField(FILTER_STEPS),
     /** Ammonia dosed to prove the filter, mg/L. */
-    doseMgL: quantityField('mg/L', 'a dose', 0, 10).optional(),
+    doseMgL: quantityField('mg/L', 0, 10).optional(),
     note: note(),
   },
   {

@@ -4,7 +4,6 @@ import { defineEvent, note, species, tank } from '../define';
 /** Fry were seen. */
 export const fry = defineEvent(
   'fry',
-  'fry seen',
-  { tank: tank(), species: species(), seen: wholeField('fry seen', 0, 100_000), note: note() },
+  { tank: tank(), species: species(), seen: wholeField(0, 100_000), note: note() },
   { residents: () => [], correctable: ['seen', 'note'], apply: (room) => room },
 );

@@ -4,7 +4,6 @@ import { change } from '../roomChanges';
 /** A fish turned out to be of another species. */
 export const identified = defineEvent(
   'identified',
-  'an identification',
   { resident: resident(), species: species(), note: note() },
   {
     residents: (event) => [event.resident],

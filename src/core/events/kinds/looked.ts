@@ -6,12 +6,13 @@ import { SIGNS, type Sign } from '../vocabulary';
 /** The minute's look some hours after a release. */
 export const looked = defineEvent(
   'looked',
-  'a look at newcomers',
   {
     tank: tank(),
-    hours: wholeField('hours after the release', 0, 1000),
-    seen: wholeField('newcomers seen', 0, 10_000).nullable().optional().default(null),
-    signs: listField<Sign>('signs', choiceField('a sign', SIGNS)),
+    /** Hours after the release. */
+    hours: wholeField(0, 1000),
+    /** Newcomers seen. */
+    seen: wholeField(0, 10_000).nullable().optional().default(null),
+    signs: listField<Sign>(choiceField(SIGNS)),
     note: note(),
   },
   {

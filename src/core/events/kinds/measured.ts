@@ -4,7 +4,6 @@ import { change } from '../roomChanges';
 /** A length was taken, cm. */
 export const measured = defineEvent(
   'measured',
-  'a measuring',
   { resident: resident(), lengthCm: length() },
   {
     residents: (event) => [event.resident],

@@ -7,12 +7,11 @@ import { PROTOCOLS } from '../vocabulary';
 /** A fish or group went to another tank. */
 export const moved = defineEvent(
   'moved',
-  'a move',
   {
     resident: resident(),
     tank: tank(),
     note: note(),
-    protocol: choiceField('how it was introduced', PROTOCOLS).optional(),
+    protocol: choiceField(PROTOCOLS).optional(),
     ...stay(),
   },
   {

@@ -5,8 +5,7 @@ import { change } from '../roomChanges';
 /** A fish or group got a name or mark. */
 export const named = defineEvent(
   'named',
-  'a naming',
-  { resident: resident(), name: textField('a name or mark') },
+  { resident: resident(), name: textField() },
   {
     residents: (event) => [event.resident],
     correctable: ['name'],

@@ -4,7 +4,6 @@ import { defineEvent, tank } from '../define';
 /** A note of the keeper's, on a tank or on the room. */
 export const noted = defineEvent(
   'noted',
-  'a note',
-  { tank: tank().nullable().optional().default(null), text: textField('the note') },
+  { tank: tank().nullable().optional().default(null), text: textField() },
   { residents: () => [], correctable: ['text'], apply: (room) => room },
 );

@@ -1,18 +1,18 @@
+import { faultOf } from '../../kernel';
 import { defineEvent, note, resident } from '../define';
 import { change } from '../roomChanges';
-import { goneFaults, wrong } from '../sense';
+import { goneFaults } from '../sense';
 
 /** Two fish keep together. */
 export const paired = defineEvent(
   'paired',
-  'a pairing',
   { first: resident(), second: resident(), note: note() },
   {
     residents: (event) => [event.first, event.second],
     correctable: ['note'],
     sense: (event, room) => [
       ...(event.first === event.second
-        ? [wrong('second', 'somebody else than the first', event.second)]
+        ? [faultOf('second', { is: 'another', than: 'first' }, event.second)]
         : []),
       ...goneFaults(room, event.first, event.on, 'first'),
       ...goneFaults(room, event.second, event.on, 'second'),

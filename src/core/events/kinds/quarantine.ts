@@ -7,15 +7,12 @@ import { QUARANTINE_CHECKS, QUARANTINE_STEPS, type QuarantineCheck } from '../vo
 /** A quarantine begun, made longer, passed or given up. */
 export const quarantine = defineEvent(
   'quarantine',
-  'a step of a quarantine',
   {
     tank: tank(),
-    what: choiceField('the step', QUARANTINE_STEPS),
-    days: wholeField('days it is to last', 1, 365).optional(),
-    checked: listField<QuarantineCheck>(
-      'what was ticked',
-      choiceField('a check', QUARANTINE_CHECKS),
-    ).optional(),
+    what: choiceField(QUARANTINE_STEPS),
+    /** Days it is to last. */
+    days: wholeField(1, 365).optional(),
+    checked: listField<QuarantineCheck>(choiceField(QUARANTINE_CHECKS)).optional(),
     note: note(),
   },
   {

@@ -6,11 +6,11 @@ import { RECOUNTS } from '../vocabulary';
 /** The record brought to what was counted, and why it was off. */
 export const recounted = defineEvent(
   'recounted',
-  'a count put right',
   {
     resident: resident(),
-    count: wholeField('a count', 0, 10_000),
-    why: choiceField('why it was off', RECOUNTS),
+    count: wholeField(0, 10_000),
+    /** Why the record was wrong. */
+    why: choiceField(RECOUNTS),
     note: note(),
   },
   {

@@ -7,13 +7,12 @@ import { REHOME_REASONS } from '../vocabulary';
 /** Fish went to another keeper. */
 export const rehomed = defineEvent(
   'rehomed',
-  'a rehoming',
   {
     resident: resident(),
     count: count(),
-    reason: choiceField('the reason', REHOME_REASONS),
-    taker: textField('who takes it'),
-    credit: noteField('credit'),
+    reason: choiceField(REHOME_REASONS),
+    taker: textField(),
+    credit: noteField(),
     note: note(),
   },
   {

@@ -7,13 +7,12 @@ import { SIGNS } from '../vocabulary';
 /** Something seen of a fish, or of the tank as a whole, without a contest. */
 export const saw = defineEvent(
   'saw',
-  'a sign',
   {
     tank: tank(),
     resident: resident().nullable().optional().default(null),
-    what: choiceField('what was seen', SIGNS),
-    place: noteField('where'),
-    watch: noteField('the watch it belongs to').optional(),
+    what: choiceField(SIGNS),
+    place: noteField(),
+    watch: noteField().optional(),
     note: note(),
   },
   {

@@ -7,11 +7,10 @@ import { SEXES, SURENESS } from '../vocabulary';
 /** The sex of a fish, or the sexes of a group, became known. */
 export const sexed = defineEvent(
   'sexed',
-  'a sexing',
   {
     resident: resident(),
-    sex: choiceField('sex', SEXES),
-    sure: choiceField('how sure', SURENESS),
+    sex: choiceField(SEXES),
+    sure: choiceField(SURENESS),
     ...sexCounts(),
     note: note(),
   },

@@ -4,7 +4,6 @@ import { defineEvent, note, resident, species, tank } from '../define';
 /** Eggs or young were laid or dropped. */
 export const spawned = defineEvent(
   'spawned',
-  'a spawning',
-  { tank: tank(), parents: listField<ResidentId>('parents', resident()), species: species(), note: note() },
+  { tank: tank(), parents: listField<ResidentId>(resident()), species: species(), note: note() },
   { residents: (event) => event.parents, correctable: ['note'], apply: (room) => room },
 );

@@ -1,16 +1,15 @@
-import { listField } from '../../kernel';
+import { faultOf, listField } from '../../kernel';
 import { defineEvent, memberSchema, resident, type Member } from '../define';
 import type { Room } from '../room';
-import { loose, trimmed, withResident } from '../roomChanges';
-import { newcomerFaults, residentIn, wrong } from '../sense';
+import { trimmed, unfit, withResident } from '../roomChanges';
+import { newcomerFaults, residentIn } from '../sense';
 
 /** Some of a group are told from the others from now on. */
 export const split = defineEvent(
   'split',
-  'a split',
   {
     resident: resident(),
-    into: listField<Member>('parts', memberSchema).min(1, 'at least one part'),
+    into: listField<Member>(memberSchema, { least: 1 }),
   },
   {
     residents: (event) => [event.resident, ...event.into.map((part) => part.id)],
@@ -21,7 +20,7 @@ export const split = defineEvent(
       return [
         ...newcomerFaults(event.into, room, 'into'),
         ...(there !== undefined && taken > there
-          ? [wrong('into', `parts of at most ${there} together, as many as are there`, taken)]
+          ? [faultOf('into', { is: 'here', count: there }, taken)]
           : []),
       ];
     },
@@ -30,10 +29,8 @@ export const split = defineEvent(
         ? room.residents[event.resident]
         : undefined;
       const taken = headsOf(event.into);
-      if (!group)
-        return loose(room, `split of ${event.resident} on ${event.on}: nobody of that name has come`);
-      if (taken > group.count)
-        return loose(room, `split of ${event.resident} on ${event.on}: ${taken} out of ${group.count}`);
+      if (!group) return unfit(room, event, 'nobody');
+      if (taken > group.count) return unfit(room, event, 'too many');
       const left = group.count - taken;
       const parts = event.into.map((part) => ({
         ...group,

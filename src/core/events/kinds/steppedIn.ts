@@ -6,15 +6,14 @@ import { STEPS } from '../vocabulary';
 /** The keeper stepped in. */
 export const steppedIn = defineEvent(
   'stepped-in',
-  'a step taken',
   {
     tank: tank(),
-    step: choiceField('the step', STEPS),
+    step: choiceField(STEPS),
     note: note(),
     /** Steps of one bundle were taken in the same hour: their parts cannot be told apart. */
-    bundle: noteField('the bundle it belongs to').optional(),
+    bundle: noteField().optional(),
     who: resident().optional(),
-    until: dayField('until when').optional(),
+    until: dayField().optional(),
   },
   {
     residents: (event) => (event.who ? [event.who] : []),

@@ -7,19 +7,18 @@ import { MEASURED_BY } from '../vocabulary';
 /** A water test. What was not measured is left out. */
 export const tested = defineEvent(
   'tested',
-  'a water test',
   {
     tank: tank(),
-    temperatureC: quantityField('°C', 'a temperature', 0, 45).optional(),
-    ph: numberField('a pH', 3, 11).optional(),
+    temperatureC: quantityField('°C', 0, 45).optional(),
+    ph: numberField(3, 11).optional(),
     /** Ammonia and ammonium together, as kits read them, mg/L. */
-    ammoniaMgL: quantityField('mg/L', 'ammonia', 0, 50).optional(),
-    nitriteMgL: quantityField('mg/L', 'nitrite', 0, 50).optional(),
-    nitrateMgL: quantityField('mg/L', 'nitrate', 0, 500).optional(),
-    ghDh: quantityField('°dH', 'hardness', 0, 60).optional(),
-    khDh: quantityField('°dH', 'carbonate hardness', 0, 60).optional(),
-    tdsPpm: numberField('dissolved matter in ppm', 0, 5000).optional(),
-    by: choiceField('what measured', MEASURED_BY).optional(),
+    ammoniaMgL: quantityField('mg/L', 0, 50).optional(),
+    nitriteMgL: quantityField('mg/L', 0, 50).optional(),
+    nitrateMgL: quantityField('mg/L', 0, 500).optional(),
+    ghDh: quantityField('°dH', 0, 60).optional(),
+    khDh: quantityField('°dH', 0, 60).optional(),
+    tdsPpm: numberField(0, 5000).optional(),
+    by: choiceField(MEASURED_BY).optional(),
     note: note(),
   },
   {

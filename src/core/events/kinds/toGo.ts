@@ -7,12 +7,11 @@ import { REHOME_REASONS } from '../vocabulary';
 /** Somebody is to leave: why, and who takes it once that is arranged. A count of 0 says that it stays after all. */
 export const toGo = defineEvent(
   'to-go',
-  'a decision to rehome',
   {
     resident: resident(),
-    count: wholeField('a count', 0, 10_000),
-    reason: choiceField('the reason', REHOME_REASONS),
-    taker: noteField('who takes it'),
+    count: wholeField(0, 10_000),
+    reason: choiceField(REHOME_REASONS),
+    taker: noteField(),
     note: note(),
   },
   {

@@ -5,8 +5,7 @@ import { lifeOf, withTank } from '../roomChanges';
 /** Something given or added. Recorded, never dosed by Lomvik. */
 export const treated = defineEvent(
   'treated',
-  'a treatment',
-  { tank: tank(), what: textField('what was given'), note: note() },
+  { tank: tank(), what: textField(), note: note() },
   {
     residents: () => [],
     correctable: ['what', 'note'],

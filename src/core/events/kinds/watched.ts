@@ -5,13 +5,12 @@ import { lifeOf, withTank } from '../roomChanges';
 /** A tank was watched for so many minutes. */
 export const watched = defineEvent(
   'watched',
-  'a watch',
   {
     tank: tank(),
-    minutes: numberField('minutes watched', 0, 1440),
+    minutes: numberField(0, 1440),
     note: note(),
     /** The watch whose contests these minutes hold. */
-    watch: noteField('the watch').optional(),
+    watch: noteField().optional(),
   },
   {
     residents: () => [],

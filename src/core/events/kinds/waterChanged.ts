@@ -6,12 +6,12 @@ import { CHANGE_CHECKS, type ChangeCheck } from '../vocabulary';
 /** Some of the water was changed. */
 export const waterChanged = defineEvent(
   'water-changed',
-  'a water change',
   {
     tank: tank(),
-    fraction: shareField('a share of the water', 0.01),
+    /** Share of the water changed. */
+    fraction: shareField(0.01),
     /** What was ticked: forgetting one of these kills fish. */
-    checked: listField<ChangeCheck>('what was ticked', choiceField('a check', CHANGE_CHECKS)),
+    checked: listField<ChangeCheck>(choiceField(CHANGE_CHECKS)),
     note: note(),
   },
   {

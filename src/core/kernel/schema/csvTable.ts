@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
-import { describeValue, type Fault } from './faults';
+import type { Expected } from './expected';
+import { type Fault, faultOf } from './faults';
 
 /** A row of a CSV file with its line, the heading being line 1. Cells are trimmed. */
 export interface CsvRow {
@@ -8,10 +9,9 @@ export interface CsvRow {
 }
 
 /** A fault of one cell, named by line and column. */
-export const cellFault = (line: number, column: string, expected: string, received: string): Fault => ({
-  path: `line ${line}, column ${column}`,
-  expected,
-  received: describeValue(received === '' ? undefined : received),
+export const cellFault = (line: number, column: string, expected: Expected, found: string): Fault => ({
+  ...faultOf(column, expected, found === '' ? undefined : found),
+  line,
 });
 
 /**
@@ -39,20 +39,17 @@ export function readCsvTable(
     return {
       rows: [],
       columns,
-      faults: missing.map((name) => ({
-        path: 'line 1',
-        expected: `a heading with the columns ${needed.join(', ')}`,
-        received: `none called ${name}`,
-      })),
+      faults: missing.map((name) => cellFault(1, '', { is: 'column', name }, '')),
     };
   const broken = parsed.errors.flatMap((error): Fault[] =>
     error.row === undefined || error.code === 'UndetectableDelimiter'
       ? []
       : [
           {
-            path: `line ${error.row + 2}`,
-            expected: `${columns.length} cells, as the heading has columns`,
-            received: error.message,
+            path: '',
+            line: error.row + 2,
+            expected: { is: 'cells', count: columns.length },
+            received: { is: error.code === 'TooFewFields' ? 'few' : 'many' },
           },
         ],
   );

@@ -1,39 +1,31 @@
 import { ValidationError, type Schema } from 'yup';
+import { type Expected, type Received, receivedOf } from './expected';
 import { quickCheck } from './quickCheck';
 
-/** One thing wrong with a file or a form: where, what was expected there, what stood there. */
+/** One thing wrong with a file or a form, as facts: where, what should have stood there, what stood there. */
 export interface Fault {
-  /** `tank.widthCm`, `groups[2].species`; empty for the file as a whole. */
+  /** `tank.widthCm`, `groups[2].species`, a column of a table; empty for the file as a whole. */
   readonly path: string;
-  readonly expected: string;
-  readonly received: string;
+  /** The line of a table, the heading being line 1. */
+  readonly line?: number;
+  readonly expected: Expected;
+  readonly received: Received;
 }
+
+/** A fault of a value. */
+export const faultOf = (path: string, expected: Expected, value?: unknown): Fault => ({
+  path,
+  expected,
+  received: receivedOf(value),
+});
 
 /** Expected outcomes are values: either the thing, or every fault found. */
 export type Outcome<T> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly faults: readonly Fault[] };
 
-/** The longest excerpt of a foreign value that a message repeats. */
-const EXCERPT = 60;
-
-/** What stood there, short enough for a sentence. */
-export function describeValue(value: unknown): string {
-  if (value === undefined) return 'nothing';
-  if (typeof value === 'number') return String(value);
-  if (Array.isArray(value)) return `a list of ${value.length}`;
-  if (value !== null && typeof value === 'object') return 'an object';
-  const text = JSON.stringify(value) ?? String(value);
-  return text.length > EXCERPT ? `${text.slice(0, EXCERPT)}…` : text;
-}
-
 /** Faults of a part, told by their place in the whole. */
 export const under = (path: string, faults: readonly Fault[]): readonly Fault[] =>
   faults.map((fault) => ({ ...fault, path: fault.path === '' ? path : `${path}.${fault.path}` }));
-
-/** `tank.widthCm: expected a number above 0, found 0` */
-export function faultLine(fault: Fault): string {
-  return `${fault.path === '' ? 'the file' : fault.path}: expected ${fault.expected}, found ${fault.received}`;
-}
 
 /** What stands at a path such as `groups[2].species`; undefined where nothing does. */
 export function valueAt(root: unknown, path: string): unknown {
@@ -46,7 +38,7 @@ export function valueAt(root: unknown, path: string): unknown {
 }
 
 /**
- * Checks a foreign value against a schema whose messages say what was expected, without changing the value.
+ * Checks a foreign value against a schema whose messages are facts of what was expected, without changing the value.
  *
  * Errors: every fault, in file order; never throws for bad data.
  */
@@ -63,7 +55,7 @@ export function validate<T>(schema: Schema<T>, value: unknown): Outcome<T> {
       const path = part.path ?? '';
       if (seen.has(path)) continue;
       seen.add(path);
-      faults.push({ path, expected: part.message, received: describeValue(valueAt(value, path)) });
+      faults.push(faultOf(path, part.errors[0] as unknown as Expected, valueAt(value, path)));
     }
     return { ok: false, faults };
   }

@@ -1,4 +1,5 @@
 import { string, type StringSchema } from 'yup';
+import { says } from './fields';
 
 declare const brand: unique symbol;
 type Branded<Name extends string> = string & { readonly [brand]: Name };
@@ -12,10 +13,12 @@ export type DocumentId = Branded<'DocumentId'>;
 const ID = /^[A-Za-z0-9_-]{1,64}$/;
 
 /** A schema for one kind of id; its type keeps ids of different things from being swapped. */
-export const idField = <T extends string>(meaning: string) =>
-  string()
-    .typeError(`${meaning} as text`)
-    .required(meaning)
-    .nonNullable(meaning)
-    .matches(ID, `${meaning}: 1 to 64 letters, digits, hyphens or underscores`)
+export const idField = <T extends string>() => {
+  const why = says({ is: 'id' });
+  return string()
+    .typeError(why)
+    .required(why)
+    .nonNullable(why)
+    .matches(ID, { message: why })
     .meta({ form: 'id' }) as unknown as StringSchema<T>;
+};

@@ -3,9 +3,9 @@ import { bracketDepth, isTooDeep } from './depth';
 import type { Outcome } from './faults';
 
 /** Where in a text an offset lies, as line and column from 1. */
-function place(text: string, offset: number): string {
+function place(text: string, offset: number): { readonly line: number; readonly column: number } {
   const before = text.slice(0, offset).split('\n');
-  return `line ${before.length}, column ${(before[before.length - 1] ?? '').length + 1}`;
+  return { line: before.length, column: (before[before.length - 1] ?? '').length + 1 };
 }
 
 /** Where strict JSON stops being read; engines word their own errors differently and often leave the place out. */
@@ -13,20 +13,15 @@ function whereItStops(text: string): { readonly offset: number; readonly cut: bo
   const errors: ParseError[] = [];
   parseTree(text, errors, { disallowComments: true, allowTrailingComma: false });
   const first = errors[0] ?? { offset: text.length, length: 0 };
-  return { offset: first.offset, cut: first.offset + first.length >= text.trimEnd().length };
+  const atTheEnd = first.offset + first.length >= text.trimEnd().length;
+  return { offset: first.offset, cut: atTheEnd && /^\s*[{[]/.test(text) };
 }
 
 /** Files of ours are nested a few levels; a deeper one is foreign. */
 const DEEPEST_FILE = 64;
 const tooDeep: Outcome<never> = {
   ok: false,
-  faults: [
-    {
-      path: '',
-      expected: `JSON text at most ${DEEPEST_FILE} levels deep`,
-      received: 'brackets within brackets beyond that',
-    },
-  ],
+  faults: [{ path: '', expected: { is: 'nested', most: DEEPEST_FILE }, received: { is: 'damage' } }],
 };
 
 /** A byte order mark that some editors write. */
@@ -40,7 +35,10 @@ const BOM = '\uFEFF';
 export function parseJson(text: string): Outcome<unknown> {
   const body = text.startsWith(BOM) ? text.slice(1) : text;
   if (body.trim() === '')
-    return { ok: false, faults: [{ path: '', expected: 'JSON text', received: 'an empty file' }] };
+    return {
+      ok: false,
+      faults: [{ path: '', expected: { is: 'JSON', cut: false }, received: { is: 'empty file' } }],
+    };
   try {
     const value = JSON.parse(body) as unknown;
     return isTooDeep(value, DEEPEST_FILE) ? tooDeep : { ok: true, value };
@@ -52,8 +50,8 @@ export function parseJson(text: string): Outcome<unknown> {
       faults: [
         {
           path: '',
-          expected: `whole JSON text${cut ? '; the file seems cut short' : ''}`,
-          received: `text that cannot be read at ${place(body, offset)}`,
+          expected: { is: 'JSON', cut },
+          received: { is: 'break', ...place(body, offset) },
         },
       ],
     };

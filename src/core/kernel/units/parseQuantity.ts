@@ -11,20 +11,7 @@ export interface Quantity {
   readonly text: string;
 }
 
-export type ParsedQuantity =
-  | { readonly ok: true; readonly quantity: Quantity }
-  | { readonly ok: false; readonly expected: string; readonly received: string };
-
-const EXAMPLES: Readonly<Record<QuantityKind, string>> = {
-  length: 'a length such as "120 cm", "4 ft" or "47 1/4 in"',
-  volume: 'a volume such as "240 L" or "75 gal"',
-  temperature: 'a temperature such as "25 C" or "78 F"',
-  hardness: 'a hardness such as "5 dH" or "90 ppm"',
-  concentration: 'a concentration such as "20 mg/L" or "20 ppm"',
-  mass: 'a mass such as "12 kg" or "26 lb"',
-  flow: 'a flow such as "1000 L/h" or "260 gph"',
-  salinity: 'a salinity such as "2 ppt"',
-};
+export type ParsedQuantity = { readonly ok: true; readonly quantity: Quantity } | { readonly ok: false };
 
 const NUMBER = /^([+-]?(?:\d+(?:[.,]\d+)?|[.,]\d+))(?:\s+(\d+)\/(\d+))?/;
 
@@ -84,7 +71,7 @@ function combine(kind: QuantityKind, pieces: readonly Piece[]): { core: number; 
  * inches ("4 ft 6 in"), a decimal comma ("7,5 cm").
  *
  * The answer keeps the text as typed. Domain: any finite number; whether the size makes sense is the caller's to judge.
- * Errors: `ok: false` with what was expected.
+ * Errors: `ok: false`.
  * @example parseQuantity('length', '4 ft', 'cm') // { ok: true, quantity: { core: 121.92, unit: 'ft', text: '4 ft' } }
  */
 export function parseQuantity(kind: QuantityKind, typed: string, bareUnit: string): ParsedQuantity {
@@ -92,7 +79,7 @@ export function parseQuantity(kind: QuantityKind, typed: string, bareUnit: strin
   const pieces = text === '' ? null : readPieces(kind, text, bareUnit);
   const combined = pieces && combine(kind, pieces);
   if (!combined || !Number.isFinite(combined.core)) {
-    return { ok: false, expected: EXAMPLES[kind], received: text === '' ? 'nothing' : `"${text}"` };
+    return { ok: false };
   }
   return { ok: true, quantity: { ...combined, text } };
 }

@@ -1,4 +1,5 @@
 import type { SpeciesProfile } from '../../model/species';
+import { validate } from '../schema/faults';
 import type { PlanTank } from '../../model/plan';
 import type { FurnishedTank } from '../../tank/furnishedTank';
 import type { Happening } from '../../events/events';
@@ -33,9 +34,11 @@ describe('quantities', () => {
     expect([...alike]).toEqual(Array(3).fill('taken'));
   });
   it('a field says its unit where it asks, and to forms', () => {
-    const field = quantityField('mm', 'glass', 1, 60);
+    const field = quantityField('mm', 1, 60);
     expect(field.describe().meta).toEqual({ unit: 'mm' });
-    expect(() => field.validateSync(61, { strict: true })).toThrow('glass in mm from 1 to 60');
+    expect(validate(field, 61)).toMatchObject({
+      faults: [{ expected: { is: 'number', from: 1, to: 60, unit: 'mm' } }],
+    });
     expect(field.validateSync(6, { strict: true })).toBe(6);
   });
 });

@@ -6,7 +6,7 @@ import { MG_CACO3_PER_DH, UNITS } from './units';
 
 const core = (kind: Parameters<typeof parseQuantity>[0], text: string, bare: string): number => {
   const parsed = parseQuantity(kind, text, bare);
-  if (!parsed.ok) throw new Error(`${text}: expected ${parsed.expected}`);
+  if (!parsed.ok) throw new Error(text);
   return parsed.quantity.core;
 };
 
@@ -71,10 +71,7 @@ describe('parseQuantity', () => {
   it.each(['', '   ', 'four', '4 gal', '1 cm 2 cm', '3 in 4 ft', '--4', '4 5', '1e999 cm', '1/0 in'])(
     'refuses the length "%s"',
     (text) => {
-      const parsed = parseQuantity('length', text, 'cm');
-      expect(parsed).toEqual(
-        expect.objectContaining({ ok: false, expected: expect.stringContaining('a length such as') }),
-      );
+      expect(parseQuantity('length', text, 'cm')).toEqual({ ok: false });
     },
   );
 

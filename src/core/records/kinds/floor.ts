@@ -9,25 +9,25 @@ import {
 import { type Piece, PIECES } from '../../sightlines';
 import { defineRecord, tank } from '../define';
 
-const along = () => quantityField('cm', 'where along the tank', 0, 2000);
-const across = () => quantityField('cm', 'where from front to back', 0, 2000);
+const along = () => quantityField('cm', 0, 2000);
+const across = () => quantityField('cm', 0, 2000);
 
-const pieceSchema = groupField('a piece of hardscape', {
-  kind: choiceField('what it is', PIECES),
+const pieceSchema = groupField({
+  kind: choiceField(PIECES),
   x: along(),
   y: across(),
-  lengthCm: positiveQuantityField('cm', 'a length', 400),
-  widthCm: positiveQuantityField('cm', 'a depth', 400),
-  turned: numberField('degrees', -360, 360),
+  lengthCm: positiveQuantityField('cm', 400),
+  widthCm: positiveQuantityField('cm', 400),
+  /** Degrees. */
+  turned: numberField(-360, 360),
 });
 
 /** The floor of a tank seen from above: what stands on it, where a holder sits, and the map that was before. */
-export const floorRecord = defineRecord('floor', 'a floor map', {
+export const floorRecord = defineRecord('floor', {
   tank: tank(),
-  holder: groupField('where the holder sits', { x: along(), y: across() })
-    .nullable()
-    .optional()
-    .default(null),
-  pieces: listField<Piece>('pieces', pieceSchema),
-  before: listField<Piece>('pieces before', pieceSchema).optional(),
+  /** Where the dominant fish sits. */
+  holder: groupField({ x: along(), y: across() }).nullable().optional().default(null),
+  pieces: listField<Piece>(pieceSchema),
+  /** The pieces as they were before the last change. */
+  before: listField<Piece>(pieceSchema).optional(),
 });

@@ -14,22 +14,18 @@ import { defineRecord } from '../define';
 
 /** What a keeper wrote of a fish: lines and lengths, each with its moment. */
 export const storyFields = () => ({
-  story: listField<{ on: string; text: string }>(
-    'what happened',
-    groupField('a line', { on: momentField('when'), text: textField('what') }),
-  ),
+  story: listField<{ on: string; text: string }>(groupField({ on: momentField(), text: textField() })),
   lengths: listField<{ on: string; lengthCm: Cm }>(
-    'lengths',
-    groupField('a length', {
-      on: momentField('when'),
-      lengthCm: positiveQuantityField('cm', 'a length', 400),
+    groupField({
+      on: momentField(),
+      lengthCm: positiveQuantityField('cm', 400),
     }),
   ),
 });
 
 /** What a former keeper wrote of a fish, as it came with its file. */
-export const formerLifeRecord = defineRecord('former-life', 'a life before', {
-  resident: refersTo('resident', idField<ResidentId>('whose')),
-  keeper: noteField('the former keeper'),
+export const formerLifeRecord = defineRecord('former-life', {
+  resident: refersTo('resident', idField<ResidentId>()),
+  keeper: noteField(),
   ...storyFields(),
 });

@@ -2,9 +2,12 @@ import { momentField, wholeField } from '../../kernel';
 import { defineRecord, tank } from '../define';
 
 /** What the light timer is told: dark from a moment, then raised slowly. */
-export const lightRecord = defineRecord('light', 'a light timer', {
+export const lightRecord = defineRecord('light', {
   tank: tank(),
-  offOn: momentField('dark from'),
-  rampFrom: momentField('raised from'),
-  rampMinutes: wholeField('minutes to full light', 1, 2880),
+  /** Dark from. */
+  offOn: momentField(),
+  /** Raised from. */
+  rampFrom: momentField(),
+  /** Minutes to full light. */
+  rampMinutes: wholeField(1, 2880),
 });

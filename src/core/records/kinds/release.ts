@@ -4,15 +4,11 @@ import { defineRecord, tank } from '../define';
 /** A release that runs: which kinds, and what was ticked when. */
 export const releaseRecord = defineRecord(
   'release',
-  'a release',
   {
     tank: tank(),
-    who: textField('who is released'),
-    startedOn: momentField('when it began'),
-    done: listField<{ step: string; on: string }>(
-      'steps done',
-      groupField('a step', { step: textField('a step'), on: momentField('when') }),
-    ),
+    who: textField(),
+    startedOn: momentField(),
+    done: listField<{ step: string; on: string }>(groupField({ step: textField(), on: momentField() })),
   },
   { itemKeys: { done: 'step' } },
 );

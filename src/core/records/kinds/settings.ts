@@ -2,10 +2,10 @@ import { choiceField, noteField } from '../../kernel';
 import { defineRecord } from '../define';
 
 /** Units and name of the keeper. */
-export const settingsRecord = defineRecord('settings', 'settings', {
-  length: choiceField('lengths in', ['cm', 'in'] as const),
-  volume: choiceField('volumes in', ['L', 'gal', 'impgal'] as const),
-  temperature: choiceField('temperatures in', ['C', 'F'] as const),
-  hardness: choiceField('hardness in', ['dH', 'ppmCaCO3'] as const),
-  keeper: noteField('the keeper'),
+export const settingsRecord = defineRecord('settings', {
+  length: choiceField(['cm', 'in'] as const),
+  volume: choiceField(['L', 'gal', 'impgal'] as const),
+  temperature: choiceField(['C', 'F'] as const),
+  hardness: choiceField(['dH', 'ppmCaCO3'] as const),
+  keeper: noteField(),
 });

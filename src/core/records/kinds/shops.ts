@@ -5,8 +5,7 @@ import { defineRecord } from '../define';
 /** Shop stock that the keeper has read in from a file, beside the simulated shops. */
 export const shopsRecord = defineRecord(
   'shops',
-  'shop stock',
-  { readOn: dayField('when it was read'), items: listField<ShopItem>('items', shopItemSchema) },
+  { readOn: dayField(), items: listField<ShopItem>(shopItemSchema) },
   {
     sense: ({ items }, { catalogue }) =>
       items.flatMap(({ species }, i) => speciesFaultsOf(species, `items[${i}].species`, catalogue)),

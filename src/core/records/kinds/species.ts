@@ -3,7 +3,8 @@ import { speciesSchema } from '../../model';
 import { defineRecord } from '../define';
 
 /** A species of the keeper's own, or the keeper's figures for a shipped one. */
-export const speciesRecord = defineRecord('species', "a keeper's species", {
+export const speciesRecord = defineRecord('species', {
   profile: speciesSchema,
-  changed: listField<string>('changed fields', textField('a field')),
+  /** Fields in which it differs from the shipped profile. */
+  changed: listField<string>(textField()),
 });

@@ -14,23 +14,23 @@ export const TANK_PURPOSES = ['display', 'grow-out', 'quarantine', 'hospital'] a
 
 /** What every tank is called by. */
 export const tankFields = {
-  name: textField('a name'),
-  purpose: choiceField('what it is for', TANK_PURPOSES),
+  name: textField(),
+  purpose: choiceField(TANK_PURPOSES),
 };
 
 /** A tank of the rack: its measures, its water, its routine and the keeper's practice. */
 export const tankRecord = defineRecord(
   'tank',
-  'a tank',
   {
     ...tankFields,
-    order: numberField('its place in the list', -1e6, 1e6),
+    /** Its place among the tanks. */
+    order: numberField(-1e6, 1e6),
     tank: planTankSchema,
     water: planWaterSchema,
     routine: planRoutineSchema,
     practice: planPracticeSchema,
     /** Words a keeper typed for a measure, by the name of the field, so that they come back as typed. */
-    entered: wordsField('measures as typed').optional(),
+    entered: wordsField().optional(),
   },
   {
     upcasts: [

@@ -1,19 +1,17 @@
-import { addDays, momentField, numberField, textField } from '../../kernel';
-import { wrong } from '../../events';
+import { addDays, faultOf, momentField, numberField, textField } from '../../kernel';
 import { defineRecord, tank } from '../define';
 
 /** A watch that runs, or is paused. */
 export const watchingRecord = defineRecord(
   'watching',
-  'a watch that runs',
   {
     tank: tank(),
-    watch: textField('the watch'),
-    startedOn: momentField('when it began'),
+    watch: textField(),
+    startedOn: momentField(),
     /** Seconds already counted before the last pause. */
-    countedSeconds: numberField('seconds counted', 0, 1e7),
+    countedSeconds: numberField(0, 1e7),
     /** When the clock last started; null while it is paused. */
-    runningSince: momentField('when the clock last started').nullable().optional().default(null),
+    runningSince: momentField().nullable().optional().default(null),
   },
   {
     sense: ({ startedOn, runningSince }, { now }) => {
@@ -22,7 +20,7 @@ export const watchingRecord = defineRecord(
       return (['startedOn', 'runningSince'] as const).flatMap((name) => {
         const said = { startedOn, runningSince }[name];
         return latest !== null && typeof said === 'string' && said.slice(0, 10) > latest
-          ? [wrong(name, 'a moment that is not in the future', said)]
+          ? [faultOf(name, { is: 'not in the future' }, said)]
           : [];
       });
     },

@@ -1,30 +1,31 @@
 import type { InferType } from 'yup';
-import { choiceField, dayField, groupField, listField, textField, wholeField } from '../../kernel';
-import { wrong } from '../../events';
+import { choiceField, dayField, faultOf, groupField, listField, textField, wholeField } from '../../kernel';
 import { defineRecord, tank } from '../define';
 
-const waveSchema = groupField('a wave', {
-  keys: listField<string>('species that are taken together', textField('a key')),
-  lane: textField('a quarantine tank').nullable().optional().default(null),
-  arrives: dayField('when it comes'),
-  releases: dayField('when it is released'),
+const waveSchema = groupField({
+  /** Groups that arrive together. */
+  keys: listField<string>(textField()),
+  /** The quarantine tank. */
+  lane: textField().nullable().optional().default(null),
+  arrives: dayField(),
+  releases: dayField(),
 });
 
 /** In which waves a list comes. */
 export const wavesRecord = defineRecord(
   'waves',
-  'a plan of waves',
   {
     tank: tank(),
-    school: choiceField('the order of arrival', ['gentlest first', 'favourite first'] as const),
-    quarantineDays: wholeField('days in quarantine', 0, 120),
-    waves: listField<InferType<typeof waveSchema>>('waves', waveSchema),
+    /** The approach to the order of arrival. */
+    school: choiceField(['gentlest first', 'favourite first'] as const),
+    quarantineDays: wholeField(0, 120),
+    waves: listField<InferType<typeof waveSchema>>(waveSchema),
   },
   {
     sense: ({ waves }) =>
       waves.flatMap(({ arrives, releases }, i) =>
         releases < arrives
-          ? [wrong(`waves[${i}].releases`, `a day from ${arrives} on, when it comes`, releases)]
+          ? [faultOf(`waves[${i}].releases`, { is: 'arrived by', on: arrives }, releases)]
           : [],
       ),
   },

@@ -3,18 +3,18 @@ import { speciesFaultsOf, type Wish, wishSchema } from '../../model';
 import { defineRecord, tank } from '../define';
 
 /** A wish with what it costs, in the keeper's money. */
-const keptWishSchema = wishSchema.shape({ price: numberField('a price of one', 0, 1e6).optional() });
+const keptWishSchema = wishSchema.shape({ price: numberField(0, 1e6).optional() });
 export type KeptWish = Wish & { readonly price?: number | undefined };
 
 /** Kinds wished for in a tank. */
 export const wishesRecord = defineRecord(
   'wishes',
-  'a wish list',
   {
     tank: tank(),
-    wishes: listField<KeptWish>('wishes', keptWishSchema),
-    calm: yesNoField('whether pairs in doubt are left out').optional(),
-    nitrateBudget: positiveField('nitrate in mg/L a week', 1000).optional(),
+    wishes: listField<KeptWish>(keptWishSchema),
+    /** Whether pairs in doubt are left out. */
+    calm: yesNoField().optional(),
+    nitrateBudget: positiveField(1000).optional(),
   },
   {
     itemKeys: { wishes: 'species' },
