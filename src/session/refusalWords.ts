@@ -1,6 +1,6 @@
 import type { Refusal } from '@/core/gate';
 import type { Conflict, Fault } from '@/core/kernel';
-import { documentName, eventName, partLabel, partSentence, type Quantities } from '@/words/en';
+import { documentName, eventName, faultSentence, partLabel, partSentence, type Quantities } from '@/words/en';
 import type { TakenBack } from './types';
 
 type Read = Pick<Quantities, 'reading'>;
@@ -59,3 +59,10 @@ export function stayedWords(taken: Extract<TakenBack, { kind: 'refused' }>, word
       return `Not undone: ${taken.label}. ${taken.refusal ? clashWords(taken.refusal) || lines(taken.refusal.faults, words) : ''}`;
   }
 }
+
+/** What is wrong with a field that is kept when it is left. */
+export const faultWords = (faults: readonly Fault[], words: Read): string =>
+  faults.map((fault) => faultSentence(fault, words)).join(' ');
+
+/** What is wrong with a form as a whole: the part is named. */
+export const formWords = (fault: Fault, words: Read): string => partSentence(fault, words);

@@ -34,7 +34,7 @@ describe('Where to buy', () => {
     const file = new File([text], 'a.csv', { type: 'text/csv' });
     // The stand-in for a browser cannot read files.
     Object.assign(file, { text: () => Promise.resolve(text) });
-    await userEvent.upload(screen.getByLabelText('A CSV file of shop stock'), file);
+    await userEvent.upload(await screen.findByLabelText('A CSV file of shop stock'), file);
     expect(await screen.findByText('1 row can be read; 1 fault.')).toBeInTheDocument();
     await userEvent.click(screen.getByRole('button', { name: 'Import 1 row' }));
     expect(await screen.findByRole('heading', { name: 'Pier' })).toBeInTheDocument();
@@ -183,7 +183,7 @@ describe('Moving tanks', () => {
     open('moving');
     const session = await withQuay(await room([group('Shoal', 6)], [], 'paracheirodon-innesi'));
     show(session, <ArrivalsScreen />);
-    await userEvent.selectOptions(screen.getByLabelText('To'), 'Quay');
+    await userEvent.selectOptions(await screen.findByLabelText('To'), 'Quay');
     await userEvent.click(screen.getByRole('button', { name: 'Start move' }));
     await userEvent.selectOptions(await screen.findByLabelText('Fill bucket'), 'Shoal (6)');
     await userEvent.clear(screen.getByLabelText('Fish in'));
@@ -218,7 +218,7 @@ describe('An impulse buy', () => {
     open('waves');
     const session = await room([group('Shoal', 8)], [neons], 'paracheirodon-innesi');
     show(session, <ArrivalsScreen />);
-    await userEvent.type(screen.getByRole('combobox', { name: 'Species' }), 'oscar{Enter}');
+    await userEvent.type(await screen.findByRole('combobox', { name: 'Species' }), 'oscar{Enter}');
     expect(await screen.findByText('1 oscar')).toBeInTheDocument();
     expect(screen.getAllByText('stop').length).toBeGreaterThan(0);
     await userEvent.click(screen.getByRole('button', { name: 'Add to the list anyway' }));

@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useWords } from '@/session/react/useWords';
 import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
@@ -21,12 +22,15 @@ import { Empty, Screen, Section } from '@/ui/Screen';
 import { AcclimationPart } from './AcclimationPart';
 import { BringHome } from './BringHome';
 import { FollowUpPart } from './FollowUpPart';
-import { MovingPart } from './MovingPart';
 import { QuarantinePart } from './QuarantinePart';
 import { ReleasePart } from './ReleasePart';
-import { ResidentDialog } from './ResidentDialog';
-import { SourcePart } from './SourcePart';
-import { WavesPart } from './WavesPart';
+
+const SourcePart = dynamic(() => import('./SourcePart').then((file) => file.SourcePart), { ssr: false });
+const WavesPart = dynamic(() => import('./WavesPart').then((file) => file.WavesPart), { ssr: false });
+const ResidentDialog = dynamic(() => import('./ResidentDialog').then((file) => file.ResidentDialog), {
+  ssr: false,
+});
+const MovingPart = dynamic(() => import('./MovingPart').then((file) => file.MovingPart), { ssr: false });
 
 export function ArrivalsScreen() {
   const tank = useTank();

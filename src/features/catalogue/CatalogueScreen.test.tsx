@@ -46,7 +46,12 @@ describe('Catalogue', () => {
 });
 
 // A dialog with a hundred fields: roles and names of all of them are slow to work out here, texts are not.
-const inDialog = () => within(document.querySelector<HTMLElement>('[role="dialog"]')!);
+const inDialog = () =>
+  waitFor(() => {
+    const dialog = document.querySelector<HTMLElement>('[role="dialog"]');
+    expect(dialog).not.toBeNull();
+    return within(dialog!);
+  });
 const put = (field: HTMLElement, value: string) => fireEvent.change(field, { target: { value } });
 
 describe('species of the keeper’s own', () => {
@@ -59,7 +64,7 @@ describe('species of the keeper’s own', () => {
     const session = await room();
     show(session, <CatalogueScreen />);
     fireEvent.click(screen.getByText('Edit values'));
-    const dialog = inDialog();
+    const dialog = await inDialog();
     put(dialog.getByLabelText('Find a field'), 'size.maleCm');
     put(dialog.getByLabelText('male'), '14');
     fireEvent.click(dialog.getByText('Save values'));
@@ -73,7 +78,7 @@ describe('species of the keeper’s own', () => {
     const session = await room();
     show(session, <CatalogueScreen />);
     fireEvent.click(screen.getByText('Copy and edit values'));
-    const dialog = inDialog();
+    const dialog = await inDialog();
     put(dialog.getByLabelText('Find a field'), 'size.maleCm');
     put(dialog.getByLabelText('male'), '200');
     fireEvent.click(dialog.getByText('Add to the catalogue'));

@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { facetName } from '@/words/en';
 import { speciesChange } from '@/core/commands';
 import { useRouter, useSearchParams } from 'next/navigation';
@@ -10,12 +11,17 @@ import { useCatalogue, useRooms, useRoomState } from '@/session/react/RoomProvid
 import { useCommands } from '@/session/react/useCommands';
 import { Button } from '@/ui/Button';
 import { FacetFilter } from '@/ui/FacetFilter';
-import { SpeciesEditor } from './SpeciesEditor';
-import { SpeciesFiles } from './SpeciesFiles';
 import { classes } from '@/ui/classes';
 import { TextField } from '@/ui/Field';
 import { Screen } from '@/ui/Screen';
 import { Profile } from './Profile';
+
+const SpeciesEditor = dynamic(() => import('./SpeciesEditor').then((file) => file.SpeciesEditor), {
+  ssr: false,
+});
+const SpeciesFiles = dynamic(() => import('./SpeciesFiles').then((file) => file.SpeciesFiles), {
+  ssr: false,
+});
 
 /** Every species there is, and the one that is read. */
 export function CatalogueScreen() {

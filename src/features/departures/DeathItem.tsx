@@ -8,7 +8,7 @@ import { useMemo, useState } from 'react';
 import type { Standing } from '@/core/events';
 import { BEFORE_DAYS, beforeDeath } from '@/core/departures';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
-import { useTell } from '@/session/react/useNames';
+import { useTell } from '@/session/react/useTell';
 import type { TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
 

@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
 import { Boundary } from '@/ui/Boundary';
 import { Screen, Section } from '@/ui/Screen';
@@ -7,8 +8,9 @@ import { AsidePart } from './AsidePart';
 import { DemoPart } from './DemoPart';
 import { OpenPart } from './OpenPart';
 import { SavePart } from './SavePart';
-import { TablesPart } from './TablesPart';
 import { UnitsPart } from './UnitsPart';
+
+const TablesPart = dynamic(() => import('./TablesPart').then((file) => file.TablesPart), { ssr: false });
 
 /** Each part by itself: one that fails leaves the way to save open. */
 const PARTS: readonly (readonly [string, () => ReactNode])[] = [

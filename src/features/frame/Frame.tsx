@@ -14,13 +14,13 @@ import { useTank, useTanks } from '@/session/react/useTanks';
 import { Boundary } from '@/ui/Boundary';
 import { classes } from '@/ui/classes';
 import { useKeepFocus } from '@/ui/keepFocus';
-import { KeysDialog } from './KeysDialog';
 import { ROOM_SCREENS, TANK_SCREENS, withTank } from './links';
 import { Rack } from './Rack';
 import { Trouble } from './Trouble';
 import { UnitsButton } from './UnitsButton';
 import { useShortcuts } from './useShortcuts';
 
+const KeysDialog = dynamic(() => import('./KeysDialog').then((file) => file.KeysDialog), { ssr: false });
 const Palette = dynamic(() => import('./Palette'), { ssr: false });
 
 const ICON = 'grid size-8 place-items-center text-slate hover:text-ink disabled:opacity-35';
@@ -278,7 +278,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
           ]}
         />
       )}
-      <KeysDialog open={keys} onOpenChange={setKeys} />
+      {keys && <KeysDialog open onOpenChange={setKeys} />}
       <Toaster
         position="bottom-right"
         theme={resolvedTheme === 'dark' ? 'dark' : 'light'}

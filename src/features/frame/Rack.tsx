@@ -1,14 +1,14 @@
 'use client';
 
 import { furnishTank } from '@/core/tank';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
-import { useAssessment } from '@/session/react/useAssessment';
 import { useListed, useResidents, type TankView } from '@/session/react/useTanks';
 import { classes } from '@/ui/classes';
-import { VerdictMark } from '@/ui/SeverityMark';
-import { untilThen } from '@/words/en';
 import { TANK_SCREENS, withTank } from './links';
+
+const RackVerdict = dynamic(() => import('./RackVerdict').then((file) => file.RackVerdict), { ssr: false });
 
 /** Pixels that the longest tank of the rack gets; the others follow in scale. */
 const LONGEST_PX = 148;
@@ -27,7 +27,7 @@ function RackTank({
   const path = usePathname();
   const residents = useResidents(tank.id);
   const listed = useListed(tank.id);
-  const { today, later } = useAssessment(tank, residents, listed);
+  const judged = { tank, residents, listed };
   const { lengthCm, heightCm, waterLineCm } = furnishTank(tank.body.tank).furnished;
   const here = TANK_SCREENS.some((screen) => screen.path === path) ? path : '/stock';
   const heads = residents.reduce((sum, resident) => sum + resident.count, 0);
@@ -65,7 +65,7 @@ function RackTank({
         </svg>
         <span className="flex items-baseline justify-between gap-2 pr-3">
           <span className="font-semibold">{tank.body.name}</span>
-          {residents.length + listed.length > 0 && <VerdictMark verdict={today} small />}
+          {residents.length + listed.length > 0 && <RackVerdict {...judged} part="today" />}
         </span>
         <span className="text-[12px] text-slate">
           {tank.body.purpose}, <span className="fig">{heads}</span> in tank
@@ -76,7 +76,7 @@ function RackTank({
             </>
           ) : null}
         </span>
-        {later && <span className="block text-[12px] text-slate">{untilThen(later)}</span>}
+        <RackVerdict {...judged} part="later" />
       </Link>
     </li>
   );

@@ -1,16 +1,15 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
-import { useChooseUnits } from '@/session/react/useChooseUnits';
 import { useUnits } from '@/session/react/useUnits';
-import { Dialog } from '@/ui/Dialog';
-import { UnitFields } from '@/ui/UnitFields';
 import { unitsLine } from '@/words/en';
+
+const UnitsDialog = dynamic(() => import('./UnitsDialog').then((file) => file.UnitsDialog), { ssr: false });
 
 /** The units of all figures on the screen, changed where they are read. */
 export function UnitsButton({ className }: { readonly className?: string }) {
   const units = useUnits();
-  const choose = useChooseUnits();
   const [open, setOpen] = useState(false);
   return (
     <>
@@ -18,14 +17,7 @@ export function UnitsButton({ className }: { readonly className?: string }) {
         <span className="sr-only">Units: </span>
         {unitsLine(units)}
       </button>
-      <Dialog
-        open={open}
-        onOpenChange={setOpen}
-        title="Units"
-        about="Every figure is shown in these units. You may type any unit into any field; what you typed keeps it."
-      >
-        <UnitFields units={units} onChoose={choose} />
-      </Dialog>
+      {open && <UnitsDialog onClose={() => setOpen(false)} />}
     </>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import { OFFERED_CONTESTS } from '@/core/events';
-import { useTell } from '@/session/react/useNames';
+import { useTell } from '@/session/react/useTell';
 import { Section } from '@/ui/Screen';
 import { Press, PressRow } from './Press';
 import type { useWatch } from './useWatch';

@@ -1,7 +1,8 @@
 'use client';
 
 import { format, parseISO } from 'date-fns';
-import { useTell } from '@/session/react/useNames';
+import dynamic from 'next/dynamic';
+import { useTell } from '@/session/react/useTell';
 import { useTank, type TankView } from '@/session/react/useTanks';
 import { NoTank } from '@/ui/NoTank';
 import { Empty, Screen, Section } from '@/ui/Screen';
@@ -9,9 +10,10 @@ import { CareCard } from './CareCard';
 import { ChangeForm } from './ChangeForm';
 import { FilterCard } from './FilterCard';
 import { OutlookPart } from './OutlookPart';
-import { ProbeCard } from './ProbeCard';
 import { TestForm } from './TestForm';
 import { useWaterLog, type WaterLog } from './useWaterLog';
+
+const ProbeCard = dynamic(() => import('./ProbeCard').then((file) => file.ProbeCard), { ssr: false });
 
 const SHOWN = 12;
 

@@ -9,8 +9,7 @@ import type { Dated } from '@/core/events';
 import type { EntryId, Fault, TankId } from '@/core/kernel';
 import { StoreError } from '@/store/port';
 import type { Changes, ChangesThen, Outcome, Session, TakenBack } from '../types';
-import { faultSentence, type Quantities, quantitiesIn } from '@/words/en';
-import { changedWords, refusalWords, stayedWords } from '../refusalWords';
+import { type Quantities, quantitiesIn } from '@/words/en';
 import { useRooms } from './RoomProvider';
 import { useUnits } from './useUnits';
 
@@ -45,10 +44,15 @@ function complain(error: unknown): void {
   );
 }
 
+/** What is said of a refusal is loaded with the first one. */
+const refusals = () => import('../refusalWords');
+
 /** Says that nothing was written and why; where two tabs changed the same, asks which one stays. */
-function say(outcome: Outcome, words: Quantities, again: (outcome: Outcome) => void): void {
-  if (outcome.kind === 'refused') toast.error(refusalWords(outcome.refusal, words), { duration: READ_MS });
-  if (outcome.kind !== 'changed') return;
+async function say(outcome: Outcome, words: Quantities, again: (outcome: Outcome) => void): Promise<void> {
+  if (outcome.kind === 'done') return;
+  const { changedWords, refusalWords } = await refusals();
+  if (outcome.kind === 'refused')
+    return void toast.error(refusalWords(outcome.refusal, words), { duration: READ_MS });
   const { keepMine } = outcome;
   toast.error(changedWords(outcome.conflicts), {
     duration: ASK_MS,
@@ -65,12 +69,12 @@ const ASK_MS = 60_000;
 export type Kept = boolean | readonly Fault[];
 
 /** What a field shows that is kept when it is left. */
-const keptWords = (kept: Kept, words: Quantities): string | null =>
-  kept === true
-    ? null
-    : kept === false
-      ? 'Not saved.'
-      : kept.map((fault) => faultSentence(fault, words)).join(' ');
+const keptWords = async (kept: Kept, words: Quantities): Promise<string | null> => {
+  if (kept === true) return null;
+  if (kept === false) return 'Not saved.';
+  const { faultWords } = await refusals();
+  return faultWords(kept, words);
+};
 
 export interface Commands {
   readonly session: Session;
@@ -93,11 +97,14 @@ export function useCommands(): Commands {
   const units = useUnits();
   return useMemo(() => {
     const words = quantitiesIn(units);
-    const tell = (taken: TakenBack | void, done: string, nothing: string): void => {
+    const tell = async (taken: TakenBack | void, done: string, nothing: string): Promise<void> => {
       if (!taken) return;
       if (taken.kind === 'nothing') toast(nothing);
       else if (taken.kind === 'done') toast(`${done}: ${taken.label}`);
-      else toast.error(stayedWords(taken, words), { duration: READ_MS });
+      else {
+        const { stayedWords } = await refusals();
+        toast.error(stayedWords(taken, words), { duration: READ_MS });
+      }
     };
     const attempt = async (
       label: string,
@@ -111,7 +118,7 @@ export function useCommands(): Commands {
       };
       try {
         const outcome = await session.run(label, changes);
-        if (!isToldElsewhere(outcome)) say(outcome, words, confirm);
+        if (!isToldElsewhere(outcome)) await say(outcome, words, confirm);
         confirm(outcome);
         return outcome;
       } catch (error) {

@@ -1,12 +1,10 @@
 'use client';
 
 import { useEffect, useMemo } from 'react';
-import type { Dated } from '@/core/events';
-import { type RoomNames, sayEvent } from '@/words/en';
+import type { RoomNames } from '@/words/en';
 import { effective, readSomebody, type Resident, type Standing } from '@/core/events';
 import { type Catalogue, commonName } from '@/core/model';
 import { useCatalogue, useRooms, useRoomState } from './RoomProvider';
-import { useWords } from './useWords';
 import { tanksOf } from './useTanks';
 
 /** How a resident is called on every screen: its name, else its species. */
@@ -44,13 +42,6 @@ export function useNames(): RoomNames {
       resident: (id) => somebodyWords(id, catalogue) ?? nameOf(room.residents[id]),
     };
   }, [catalogue, documents, room, nameOf]);
-}
-
-/** Events as lines of the diary, in the keeper's units. */
-export function useTell(): (event: Dated) => string {
-  const names = useNames();
-  const words = useWords();
-  return useMemo(() => (event) => sayEvent(event, names, words), [words, names]);
 }
 
 const NOTHING: readonly Standing[] = [];

@@ -5,7 +5,7 @@ import type { FormEvent } from 'react';
 import { useForm, useWatch, type FieldErrors, type FieldValues } from 'react-hook-form';
 import type { InferType, ObjectShape, Schema } from 'yup';
 import { type Fault, formatQuantity, keeperUnit, toCore, unitById, type UnitChoice } from '@/core/kernel';
-import { faultSentence, partSentence, percent, quantitiesIn } from '@/words/en';
+import { percent, quantitiesIn } from '@/words/en';
 import { fieldWords } from '@/ui/form/fieldWords';
 import { describeField, keptUnitOf, typedSchema } from '@/ui/form/typed';
 import type { Kept } from './useCommands';
@@ -97,16 +97,18 @@ export function useRoomForm<S extends ObjectShape>(definition: Definition<S>) {
         { shouldFocus: name === first },
       );
   };
-  const faultWords = (faults: readonly Fault[]): Said<S> =>
-    Object.fromEntries(
+  const sayFaults = async (faults: readonly Fault[]): Promise<Said<S>> => {
+    const { faultWords, formWords } = await import('../refusalWords');
+    return Object.fromEntries(
       faults.map((fault) => {
         const name = fieldAt(definition, fault.path);
         const field = name === '' ? undefined : fieldOf(name);
         if (fault.expected.is === 'filled' && field)
           return [name, asks?.[name] ?? fieldWords(field, 'required', '', choice)];
-        return [name, name === '' ? partSentence(fault, figures) : faultSentence(fault, figures)];
+        return [name, name === '' ? formWords(fault, figures) : faultWords([fault], figures)];
       }),
     ) as Said<S>;
+  };
 
   const submit = form.handleSubmit(async (values) => {
     const sound = values as Values<S>;
@@ -118,7 +120,7 @@ export function useRoomForm<S extends ObjectShape>(definition: Definition<S>) {
         ...start,
         ...Object.fromEntries(stays.map((name) => [name, form.getValues(name) as unknown])),
       });
-    else if (kept !== false) say(faultWords(kept));
+    else if (kept !== false) say(await sayFaults(kept));
   });
 
   return {

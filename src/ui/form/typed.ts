@@ -57,7 +57,7 @@ function typedField(field: Schema, choice: UnitChoice): Schema {
 
 /**
  * The schema of a form from fields of the core: what is typed becomes what is kept.
- * @example typedSchema({ lengthCm: positiveQuantityField('cm', 'a length', 400) }, choice).cast({ lengthCm: '2 in' }) // { lengthCm: 5.08 }
+ * @example typedSchema({ lengthCm: positiveQuantityField('cm', 400) }, choice).cast({ lengthCm: '2 in' }) // { lengthCm: 5.08 }
  */
 export const typedSchema = <S extends ObjectShape>(fields: S, choice: UnitChoice) =>
   object(

@@ -1,9 +1,8 @@
 import type { EventType } from '@/core/events';
 import type { DocumentKind } from '@/core/records';
 
-/** What a keeper calls each sort of document. */
-const DOCUMENTS: Readonly<Record<DocumentKind, string>> = {
-  settings: 'the settings',
+/** Sorts of documents that keepers call otherwise than files do. */
+const DOCUMENTS: Readonly<Partial<Record<DocumentKind, string>>> = {
   'former-life': 'the history of a fish',
   light: 'a light schedule',
   floor: 'a floor map',
@@ -14,16 +13,16 @@ const DOCUMENTS: Readonly<Record<DocumentKind, string>> = {
   watching: 'a running watch',
   draft: 'a stock list',
   'put-off': 'a snoozed task',
-  tank: 'a tank',
-  species: 'a species of your own',
-  release: 'a release',
   wishes: 'a wish list',
   care: 'recurring care',
+  settings: 'the settings',
+  species: 'a species of your own',
 };
 
-/** What a keeper calls a sort of document; foreign ones by their own name. */
+/** What a keeper calls a sort of document: "a stock list". */
 export const documentName = (kind: string): string =>
-  Object.hasOwn(DOCUMENTS, kind) ? DOCUMENTS[kind as DocumentKind] : `"${kind}"`;
+  (Object.hasOwn(DOCUMENTS, kind) ? DOCUMENTS[kind as DocumentKind] : undefined) ??
+  `a ${kind.replace(/-/g, ' ')}`;
 
 /** Parts of an entry as forms call them. */
 const PARTS: Readonly<Record<string, string>> = {
