@@ -7,7 +7,7 @@ export interface Impulse {
   readonly arrives: string;
   readonly releases: string;
   readonly lane: string | null;
-  /** Kinds of the list that come later for it, by so many days. */
+  /** Species of the list that come later for it, by so many days. */
   readonly later: readonly { readonly key: string; readonly days: number }[];
 }
 

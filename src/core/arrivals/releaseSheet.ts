@@ -27,7 +27,7 @@ export interface SheetStep {
   readonly vital: boolean;
 }
 
-export interface ReleaseKind {
+export interface ReleasedSpecies {
   readonly profile: SpeciesProfile;
   readonly count: number;
 }
@@ -38,11 +38,11 @@ const SHY = 3;
 export type Protocol = 'plain' | 'single newcomer' | 'skittish';
 
 /** The protocol that newcomers ask for beside those who live there: alone among the rough, skittish, or plain. */
-export function protocolFor(kinds: readonly ReleaseKind[], residents: readonly SpeciesProfile[]): Protocol {
+export function protocolFor(newcomers: readonly ReleasedSpecies[], residents: readonly SpeciesProfile[]): Protocol {
   const rough = residents.some((profile) => isRough(profile));
-  const heads = kinds.reduce((sum, kind) => sum + kind.count, 0);
+  const heads = newcomers.reduce((sum, kind) => sum + kind.count, 0);
   if (rough && heads === 1) return 'single newcomer';
-  const skittish = kinds.some(({ profile }) => profile.habits.shyness >= SHY || profile.habits.panics);
+  const skittish = newcomers.some(({ profile }) => profile.habits.shyness >= SHY || profile.habits.panics);
   return skittish && !rough ? 'skittish' : 'plain';
 }
 
@@ -60,16 +60,16 @@ const step = (id: ReleaseStep, more: Partial<SheetStep> = {}): SheetStep => ({
  * unfed and in the dark).
  */
 export function releaseSheet(
-  kinds: readonly ReleaseKind[],
+  newcomers: readonly ReleasedSpecies[],
   residents: readonly SpeciesProfile[],
   mixMinutes: number,
 ): { readonly protocol: Protocol; readonly steps: readonly SheetStep[] } {
-  const protocol = protocolFor(kinds, residents);
+  const protocol = protocolFor(newcomers, residents);
   const settled = residents.length > 0;
   const ground = residents.some((profile) => profile.company.holds !== 'nothing' || isRough(profile));
-  const jumpers = kinds.filter(({ profile }) => profile.habits.jumps === 'often');
-  const stings = kinds.filter(({ profile }) => profile.handling.sting || profile.handling.spines);
-  const about = (some: readonly ReleaseKind[]): SheetStep['about'] =>
+  const jumpers = newcomers.filter(({ profile }) => profile.habits.jumps === 'often');
+  const stings = newcomers.filter(({ profile }) => profile.handling.sting || profile.handling.spines);
+  const about = (some: readonly ReleasedSpecies[]): SheetStep['about'] =>
     some.map(({ profile, count }) => ({ species: profile.id, count }));
   return {
     protocol,
@@ -81,7 +81,7 @@ export function releaseSheet(
       step('dark', { waitMinutes: 10 }),
       step('float', { waitMinutes: 15 }),
       ...(mixMinutes > 0 ? [step('mix', { waitMinutes: mixMinutes })] : []),
-      step('count', { vital: true, about: about(kinds) }),
+      step('count', { vital: true, about: about(newcomers) }),
       step('low'),
       step('heater', { vital: true }),
       step('lid', { vital: true, about: about(jumpers) }),

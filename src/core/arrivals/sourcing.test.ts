@@ -91,7 +91,7 @@ describe('shops that cover a list', () => {
 });
 
 describe('simulated shops', () => {
-  it('are the same in a week, change from week to week, and name kinds of the catalogue', () => {
+  it('are the same in a week, change from week to week, and name species of the catalogue', () => {
     const monday = simulatedShops(catalogue, '2026-11-23');
     expect(simulatedShops(catalogue, '2026-11-23')).toEqual(monday);
     const later = simulatedShops(catalogue, '2026-12-21');

@@ -33,14 +33,14 @@ export interface WaveRules {
   readonly presentMgLWeek: number;
   /** Rough fish have lived there in peace for so many days; 0 when there are none. */
   readonly settledDays?: number;
-  /** Kinds that cannot wait in one tank, as `pairOf` two keys: one eats, nips or harries the other. */
+  /** Species that cannot wait in one tank, as `pairOf` two keys: one eats, nips or harries the other. */
   readonly apart?: ReadonlySet<string>;
 }
 
 /** The name of a pair of species, whichever comes first. */
 export const pairOf = (a: string, b: string): string => [a, b].sort().join('|');
 
-/** Kinds that come together, wait together and are released together. */
+/** Species that come together, wait together and are released together. */
 export interface Wave {
   readonly keys: readonly string[];
   readonly lane: string | null;
@@ -174,10 +174,10 @@ export function judgeWaves(
   lanes: readonly Lane[],
   rules: WaveRules,
 ): readonly Unwise[] {
-  const kinds = (wave: Wave): readonly ToCome[] =>
+  const speciesOf = (wave: Wave): readonly ToCome[] =>
     wave.keys.flatMap((key) => toCome.find((one) => one.key === key) ?? []);
   const temper = (wave: Wave): number =>
-    Math.max(0, ...kinds(wave).map((one) => one.profile.company.temper.mature));
+    Math.max(0, ...speciesOf(wave).map((one) => one.profile.company.temper.mature));
   const said: Unwise[] = [];
   const say = (wave: number, fact: WaveFact): void => void said.push({ wave, fact });
   const all = toCome.reduce((sum, one) => sum + one.loadMgLWeek, 0);
@@ -198,11 +198,11 @@ export function judgeWaves(
       if (rules.approach === 'gentlest first' && temper(before) > temper(wave))
         say(index, { says: 'peaceful first' });
     }
-    const load = kinds(wave).reduce((sum, one) => sum + one.loadMgLWeek, 0);
-    if (kinds(wave).length > 1 && load > Math.max(there, (rules.presentMgLWeek + all) * SHARE_A_WAVE) + 1e-9)
+    const load = speciesOf(wave).reduce((sum, one) => sum + one.loadMgLWeek, 0);
+    if (speciesOf(wave).length > 1 && load > Math.max(there, (rules.presentMgLWeek + all) * SHARE_A_WAVE) + 1e-9)
       say(index, { says: 'too many' });
     there += load;
-    if (kinds(wave).some((one) => one.count === 1 && isRough(one.profile)) && there > load)
+    if (speciesOf(wave).some((one) => one.count === 1 && isRough(one.profile)) && there > load)
       say(index, { says: 'alone' });
     const clash = wave.keys
       .flatMap((a, i) => wave.keys.slice(i + 1).map((b) => [a, b] as const))
@@ -219,7 +219,7 @@ export function judgeWaves(
       const lane = lanes.find((one) => one.id === wave.lane);
       if (lane && wave.arrives < lane.freeFrom)
         say(index, { says: 'in use', lane: lane.name, until: lane.freeFrom });
-      if (lane && litresFor(kinds(wave)) > lane.litres)
+      if (lane && litresFor(speciesOf(wave)) > lane.litres)
         say(index, { says: 'lane too small', lane: lane.name });
       waves.forEach((other, at) => {
         if (at >= index || other.lane !== wave.lane || wave.lane === null) return;

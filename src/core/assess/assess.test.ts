@@ -125,7 +125,7 @@ describe('readPlan', () => {
   };
   it('takes a plan with only what is required, by any name of a species', () => {
     expect(faults(good)).toEqual([]);
-    expect(assess(good as PlanFile, catalogue, TODAY).context.kinds[0]?.profile.id).toBe(
+    expect(assess(good as PlanFile, catalogue, TODAY).context.planned[0]?.profile.id).toBe(
       'paracheirodon-innesi',
     );
   });

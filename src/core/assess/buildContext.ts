@@ -4,8 +4,8 @@ import { adultLengthCm, type Catalogue, type PlanFile, type PlanGroup, resolveSp
 import type { Load, PlannedGroup, PlannedSpecies, RuleContext, RuleTank, SharedWater } from '../rules';
 import { tankFigures } from '../tank';
 import { type Assumed, fillRoutine, fillWater, furnish, takeOr } from './defaults';
-import { burdenOf, fillLoad, type Burden, type Fed } from './fillLoad';
-import { kindsOf } from './kindsOf';
+import { shareOf, bioloadOf, type BioloadShare, type Fed } from './bioload';
+import { plannedSpecies } from './plannedSpecies';
 import { rangeUsed } from './rangeUsed';
 import { sexShare } from './sexShare';
 import { sharedRange } from './sharedRange';
@@ -62,7 +62,7 @@ export function buildContext(
 ): { readonly context: RuleContext; readonly assumed: readonly Assumed[] } {
   const assumed: Assumed[] = [];
   const groups = planGroups(plan, catalogue, today, assumed);
-  return { assumed, context: contextOn(stageOf(plan, today, assumed), kindsOf(groups), null, assumed) };
+  return { assumed, context: contextOn(stageOf(plan, today, assumed), plannedSpecies(groups), null, assumed) };
 }
 
 /** The groups of a plan with everything the rules ask of them. What was assumed is written into `assumed`. */
@@ -109,24 +109,24 @@ export function stageOf(plan: PlanFile, today: string, assumed: Assumed[] = []):
 
 interface Warm {
   readonly temperatureC: Celsius;
-  readonly burden: Burden;
+  readonly burden: BioloadShare;
 }
 /** The burden of a species at the lengths it is judged at, and the temperature it was worked out for. */
 const BURDENS = new WeakMap<PlannedSpecies, Warm>();
 
-function judgedBurden(kind: PlannedSpecies, temperatureC: Celsius): Burden {
-  const before = BURDENS.get(kind);
+function judgedBurden(species: PlannedSpecies, temperatureC: Celsius): BioloadShare {
+  const before = BURDENS.get(species);
   if (before?.temperatureC === temperatureC) return before.burden;
-  const fed = kind.groups.map((group) => ({ ...group, lengthCm: group.judgedCm * sexShare(group) }));
-  const burden = burdenOf(fed, temperatureC);
-  BURDENS.set(kind, { temperatureC, burden });
+  const fed = species.groups.map((group) => ({ ...group, lengthCm: group.judgedCm * sexShare(group) }));
+  const burden = shareOf(fed, temperatureC);
+  BURDENS.set(species, { temperatureC, burden });
   return burden;
 }
 
 /** Those of the species who are still here after so many months, at the lengths that they have then. */
-const stillHere = (kinds: readonly PlannedSpecies[], months: number): readonly Fed[] =>
-  kinds.flatMap((kind) =>
-    kind.groups
+const stillHere = (planned: readonly PlannedSpecies[], months: number): readonly Fed[] =>
+  planned.flatMap((species) =>
+    species.groups
       .filter((group) => group.leavesInMonths === null || group.leavesInMonths >= months)
       .map((group) => ({
         ...group,
@@ -137,27 +137,27 @@ const stillHere = (kinds: readonly PlannedSpecies[], months: number): readonly F
 /** The context of a tank with these species in it; `focus` names the one whose effect alone is asked for. */
 export function contextOn(
   stage: Stage,
-  kinds: readonly PlannedSpecies[],
+  planned: readonly PlannedSpecies[],
   focus: PlannedSpecies | null = null,
   assumed: Assumed[] = [],
 ): RuleContext {
   const { plan, routine } = stage;
   const shared: SharedWater = {
-    temperatureC: sharedRange(kinds.map((kind) => kind.range.temperatureC)),
-    ph: sharedRange(kinds.map((kind) => kind.range.ph)),
-    ghDh: sharedRange(kinds.map((kind) => kind.range.ghDh)),
+    temperatureC: sharedRange(planned.map((species) => species.range.temperatureC)),
+    ph: sharedRange(planned.map((species) => species.range.ph)),
+    ghDh: sharedRange(planned.map((species) => species.range.ghDh)),
   };
-  const water = fillWater(plan, shared, kinds, assumed);
+  const water = fillWater(plan, shared, planned, assumed);
   const tank = stage.tankAt(water.temperatureC);
-  const loadOf = (burdens: readonly Burden[]): Load => fillLoad(burdens, tank, water.nitrateTapMgL, routine);
+  const loadOf = (shares: readonly BioloadShare[]): Load => bioloadOf(shares, tank, water.nitrateTapMgL, routine);
   return {
-    kinds,
+    planned,
     tank,
     water,
     shared,
     routine,
-    load: loadOf(kinds.map((kind) => judgedBurden(kind, water.temperatureC))),
-    loadAfter: (months) => loadOf([burdenOf(stillHere(kinds, months), water.temperatureC)]),
+    load: loadOf(planned.map((species) => judgedBurden(species, water.temperatureC))),
+    loadAfter: (months) => loadOf([shareOf(stillHere(planned, months), water.temperatureC)]),
     approach: stage.approach,
     males: stage.males,
     riftDensity: plan.practice?.riftDensity ?? null,

@@ -10,7 +10,7 @@ import { type Fact, type Finding, judgeAll, layerRoom, ruleOf, spoken } from '..
 import type { Told } from './causes';
 import { verdictOf, type Verdict } from './assess';
 import { contextOn, planGroups, stageOf } from './buildContext';
-import { kindOf, kindsOf, withKind } from './kindsOf';
+import { oneSpecies, plannedSpecies, withSpecies } from './plannedSpecies';
 import { findingKey, isBad } from './whatItAdds';
 
 /** A problem of the whole tank that gets worse: what was found without the newcomer, and what is found with it. */
@@ -39,7 +39,7 @@ export interface Candidate {
   readonly belongs: number;
   /** The layer it lives in most, and whether the list has little there yet. */
   readonly fillsEmptyLayer: boolean;
-  /** Whether a kind of the list comes from the same waters. */
+  /** Whether a species of the list comes from the same waters. */
   readonly sameWaters: boolean;
 }
 
@@ -163,8 +163,8 @@ export function candidatesFor(
 ): readonly Candidate[] {
   const stage = stageOf(plan, today);
   const there = planGroups(plan, catalogue, today);
-  const kinds = kindsOf(there);
-  const alone = contextOn(stage, kinds);
+  const planned = plannedSpecies(there);
+  const alone = contextOn(stage, planned);
   const bad = spoken(judgeAll(alone)).filter(isBad);
   const had = new Set(bad.map(findingKey));
   const tankWide = new Map(
@@ -178,8 +178,8 @@ export function candidatesFor(
     .map((profile): Candidate => {
       const group = offeredGroup(profile);
       const added = planGroups({ groups: [group] }, catalogue, today);
-      const newcomer = kindOf([...there.filter((one) => one.profile === profile), ...added]);
-      const context = contextOn(stage, withKind(kinds, newcomer), newcomer);
+      const newcomer = oneSpecies([...there.filter((one) => one.profile === profile), ...added]);
+      const context = contextOn(stage, withSpecies(planned, newcomer), newcomer);
       const isListed = newcomer.groups.length > 1;
       const brings: Finding[] = [];
       const grows: Growth[] = [];

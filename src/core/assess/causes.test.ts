@@ -7,7 +7,7 @@ import { isBad } from './whatItAdds';
 
 const groupsIn = (file: Parameters<typeof judge>[0]) => {
   const { findings, context } = judge(file);
-  return groupByCause(findings, fishIn(context.kinds));
+  return groupByCause(findings, fishIn(context.planned));
 };
 const RANK = { stop: 0, caution: 1, note: 2, good: 3 } as const;
 
@@ -16,7 +16,7 @@ describe('findings by cause', () => {
     fc.assert(
       fc.property(anyPlan, (file) => {
         const { findings, context } = judge(file);
-        const grouped = groupByCause(findings, fishIn(context.kinds)).flatMap((group) => group.findings);
+        const grouped = groupByCause(findings, fishIn(context.planned)).flatMap((group) => group.findings);
         expect(new Set(grouped)).toEqual(new Set(findings));
         expect(grouped).toHaveLength(findings.length);
       }),

@@ -92,7 +92,7 @@ const PLAIN_WATER = { temperatureC: 25, ph: 7.2, ghDh: 8 } as const;
 export function fillWater(
   plan: PlanFile,
   shared: SharedWater,
-  kinds: readonly PlannedSpecies[],
+  planned: readonly PlannedSpecies[],
   assumed: Assumed[],
 ): RuleWater {
   const given = plan.water ?? {};
@@ -106,7 +106,7 @@ export function fillWater(
     assumed.push({ path: `water.${name}`, value: chosen, ...(range ? { how: 'shared middle' } : {}) });
     return chosen;
   };
-  const salts = kinds.map((kind) => kind.range.salinityPpt);
+  const salts = planned.map((species) => species.range.salinityPpt);
   const lowestSalt = salts.length > 0 ? Math.max(...salts.map((range) => range[0])) : 0;
   const ph = middle('ph');
   if (given.salinityPpt === undefined) missing.add('salinityPpt');

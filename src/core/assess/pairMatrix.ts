@@ -21,7 +21,7 @@ const PAIR = 2;
  * their cells, findings on one species on the diagonal; a finding on many is about the first with each of the others.
  */
 export function pairMatrix({ findings, context }: Assessment): readonly (readonly PairCell[])[] {
-  const ids = context.kinds.map((kind) => kind.profile.id);
+  const ids = context.planned.map((one) => one.profile.id);
   const about = (finding: Finding, a: string, b: string): boolean => {
     const { species } = finding;
     if (a === b) return species.length === 1 && species[0] === a;

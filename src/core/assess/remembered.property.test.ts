@@ -17,7 +17,7 @@ function checked(file: PlanFile): PlanFile {
   return read.value;
 }
 
-/** Kinds and what is said of two of them are kept from one question to the next: against the slow way, which keeps nothing. */
+/** Species and what is said of two of them are kept from one question to the next: against the slow way, which keeps nothing. */
 describe('what was worked out before', () => {
   it('changes no answer, also when one group is changed, added or left out', () => {
     fc.assert(

@@ -47,7 +47,7 @@ describe('the main causes of trouble in a list', () => {
   it('counts problems as the list does, by cause: never more than it has', () => {
     const file = plan({ ...TANKS.us75, lid: false }, [...community, kind('astronotus-ocellatus', 1)]);
     const causes = (answer: Assessment) =>
-      groupByCause(answer.findings.filter(isBad), fishIn(answer.context.kinds)).length;
+      groupByCause(answer.findings.filter(isBad), fishIn(answer.context.planned)).length;
     const had = causes(judge(file));
     const { most, changes } = trouble(file);
     expect(most.length + changes.length).toBeGreaterThan(1);

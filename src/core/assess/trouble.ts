@@ -99,7 +99,7 @@ function changed(plan: PlanFile, edit: PlanEdit): PlanFile | null {
 }
 
 const causesOf = ({ findings, context }: Assessment): ReadonlyMap<string, CauseGroup> =>
-  new Map(groupByCause(findings.filter(isBad), fishIn(context.kinds)).map((group) => [group.key, group]));
+  new Map(groupByCause(findings.filter(isBad), fishIn(context.planned)).map((group) => [group.key, group]));
 
 /** Problems by cause that are gone, and that are new. */
 function problemsSolved(before: Assessment, after: Assessment): Solved['problems'] {

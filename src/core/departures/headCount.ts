@@ -8,7 +8,7 @@ export interface Count {
   readonly onRecord: number;
 }
 
-/** How a kind of a tank stands between the record and what is seen. */
+/** How a species of a tank stands between the record and what is seen. */
 export interface HeadCount {
   readonly species: string;
   /** How many are on record. */
@@ -75,12 +75,12 @@ function countsIn(happenings: readonly Standing[], tank: string): ReadonlyMap<st
   return counts;
 }
 
-/** Kinds that are seldom seen by day: shy, or out at night. */
+/** Species that are seldom seen by day: shy, or out at night. */
 export const hidesByNature = (profile: SpeciesProfile): boolean =>
   profile.habits.shyness >= HIDING || profile.habits.nightActive;
 
 /**
- * A kind of a tank, record against what is seen. `residents` are those of the kind that live there now; `happenings` of the tank.
+ * A species of a tank, record against what is seen. `residents` are those of the species that live there now; `happenings` of the tank.
  *
  * The chance that all are there takes each as seen with the same chance, that of earlier counts or, without any, one half for
  * a species that hides: a rough figure, said to be so.

@@ -87,7 +87,7 @@ export function riskDue(tank: string, room: Room, when: When): readonly DueItem[
     {
       tank,
       kind: 'risk',
-      fact: { says: 'risk', kinds: countedBySpecies(fresh), until },
+      fact: { says: 'risk', newcomers: countedBySpecies(fresh), until },
       overdueDays: when.daysSince(until),
     },
   ];

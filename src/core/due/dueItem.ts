@@ -31,7 +31,7 @@ export type DueFact =
   | { readonly says: 'claim'; readonly from: string; readonly about: string }
   | {
       readonly says: 'risk';
-      readonly kinds: readonly { readonly species: string; readonly count: number }[];
+      readonly newcomers: readonly { readonly species: string; readonly count: number }[];
       readonly until: string;
     };
 

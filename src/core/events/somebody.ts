@@ -1,6 +1,6 @@
 import type { ResidentId } from '../kernel';
 
-/** A fish seen in a contest that nobody could tell from its like: "a male of this kind". */
+/** A fish seen in a contest that nobody could tell from its like: "a male of this species". */
 export interface Somebody {
   readonly species: string;
   readonly sex: 'male' | 'female' | 'unknown';

@@ -18,9 +18,9 @@ const WATER = [
   ['ghDh', '°dH'],
   ['salinityPpt', 'ppt'],
 ] as const;
-/** A kind this many times longer than every other of its family is a slip of the pen (from memory). */
+/** A species this many times longer than every other of its family is a slip of the pen (from memory). */
 const GIANT = 5;
-/** Families of fewer kinds say nothing about size. */
+/** Families of fewer species say nothing about size. */
 const KNOWN_KIN = 3;
 /** Mass over length cubed, g/cm3, between a thread and a ball of water: pi/6 is the ball. */
 const THREAD = 0.0005;

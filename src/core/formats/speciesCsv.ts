@@ -143,7 +143,7 @@ function hint(fault: Fault, text: string): Fault {
     : fault;
 }
 
-/** What a row begins with: the entry that it changes, or the kind it is like without what is that kind's alone. */
+/** What a row begins with: the entry that it changes, or the species it is like without what is that one's alone. */
 function startingFrom(like: SpeciesProfile | undefined, shipped: SpeciesProfile | undefined): Tree {
   if (like === undefined) return { contested: [], badWith: [] };
   if (like === shipped) return { ...like };

@@ -84,7 +84,7 @@ export function stockMarkdown(
   );
   const reasons = groupByCause(
     assessment.findings.filter((finding) => finding.severity !== 'good'),
-    fishIn(assessment.context.kinds),
+    fishIn(assessment.context.planned),
   ).map((group) => `- **${WORDS[group.severity]}**: ${say.cause(group)}`);
   return [
     `# ${title}`,

@@ -1,4 +1,4 @@
-import { assess, type Assessment, contextOn, kindsOf, planGroups, type Stage, stageOf } from '../assess';
+import { assess, type Assessment, contextOn, plannedSpecies, planGroups, type Stage, stageOf } from '../assess';
 import {
   type Catalogue,
   type Layer,
@@ -132,9 +132,9 @@ function stopBetween(file: WishesFile, stage: Stage, a: Candidate, b: Candidate)
       severity === 'caution' &&
       species.includes(a.profile.id) &&
       species.includes(b.profile.id));
-  const kinds = kindsOf([a.planned, b.planned]);
-  const focus = kinds.find((kind) => kind.profile === b.profile) ?? null;
-  return judgeAll(contextOn(stage, kinds, focus)).find(stops) ?? null;
+  const planned = plannedSpecies([a.planned, b.planned]);
+  const focus = planned.find((one) => one.profile === b.profile) ?? null;
+  return judgeAll(contextOn(stage, planned, focus)).find(stops) ?? null;
 }
 
 /**

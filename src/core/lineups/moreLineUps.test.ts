@@ -17,7 +17,7 @@ const file = (wishes: WishesFile['wishes'], more: Partial<WishesFile> = {}): Wis
   wishes,
   ...more,
 });
-const kindsOf = (groups: readonly { readonly species: string }[] = []) =>
+const plannedSpecies = (groups: readonly { readonly species: string }[] = []) =>
   groups.map((group) => group.species).sort();
 
 describe('calm line-ups', () => {
@@ -27,7 +27,7 @@ describe('calm line-ups', () => {
     wish('trichogaster-chuna', { weight: 2 }),
   ];
   const kinds = (calm: boolean) =>
-    kindsOf(lineUps(file(wishes, { calm }), catalogue, TODAY).lineUps[0]?.groups);
+    plannedSpecies(lineUps(file(wishes, { calm }), catalogue, TODAY).lineUps[0]?.groups);
   it('do not put Odessa barbs beside a shy gourami, where others are let think twice', () => {
     expect(kinds(false)).toEqual(['corydoras-sterbai', 'pethia-padamya', 'trichogaster-chuna']);
     expect(kinds(true)).not.toEqual(expect.arrayContaining(['pethia-padamya', 'trichogaster-chuna']));
@@ -51,7 +51,7 @@ describe('line-ups around favourites', () => {
   it('hold their favourites, no other, and no stop', () => {
     const favourites = favouriteWishes(asked).map((index) => asked.wishes[index]!.species);
     for (const one of around) {
-      const inside = kindsOf(one.groups).filter((species) => favourites.includes(species));
+      const inside = plannedSpecies(one.groups).filter((species) => favourites.includes(species));
       expect(inside).toEqual([...one.favourites].sort());
       expect(one.assessment.verdict).not.toBe('stop');
     }

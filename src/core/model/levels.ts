@@ -20,7 +20,7 @@ export const FRAGILE = 3;
 /** A species that is rough with others once it is grown. */
 export const isRough = ({ company }: SpeciesProfile): boolean => company.temper.mature >= ROUGH;
 
-/** A kind of which either sex may kill its own. */
+/** A species of which either sex may kill its own. */
 export const killsItsOwn = ({ company }: SpeciesProfile): boolean =>
   Math.max(company.ownKind.male, company.ownKind.female) >= DEADLY;
 

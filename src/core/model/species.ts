@@ -76,7 +76,7 @@ const tankFigure = () =>
 const level = () => wholeField(0, 3);
 
 /**
- * A species profile: everything the rules ask of a kind of animal. Lengths are total length in cm (disc width for rays,
+ * A species profile: everything the rules ask of a species. Lengths are total length in cm (disc width for rays,
  * body with tail for shrimps, shell for snails). Levels run from 0 (not at all) to 3 (as strong as it gets).
  */
 export const speciesSchema = groupField({

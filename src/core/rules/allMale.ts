@@ -34,30 +34,30 @@ const RIVALS = severityTable(
   'Common practice: two rivals watch only each other.',
 );
 
-const isHarem = (kind: PlannedSpecies): boolean =>
-  kind.profile.company.pairs === 'mouthbroods' &&
-  (kind.profile.company.mode === 'harem' || kind.profile.company.mode === 'colony');
+const isHarem = (species: PlannedSpecies): boolean =>
+  species.profile.company.pairs === 'mouthbroods' &&
+  (species.profile.company.mode === 'harem' || species.profile.company.mode === 'colony');
 
 /** Males of a species under this practice; null when nobody can say. */
-function malesOf(kind: PlannedSpecies, practice: RuleContext['males']): number | null {
-  if (kind.males !== null) return kind.males;
-  return practice === 'harem' ? null : kind.count;
+function malesOf(species: PlannedSpecies, practice: RuleContext['males']): number | null {
+  if (species.males !== null) return species.males;
+  return practice === 'harem' ? null : species.count;
 }
 
-const noFemales = (kind: PlannedSpecies, practice: RuleContext['males']): boolean =>
-  (malesOf(kind, practice) ?? 0) === kind.count;
+const noFemales = (species: PlannedSpecies, practice: RuleContext['males']): boolean =>
+  (malesOf(species, practice) ?? 0) === species.count;
 
-function rockDwellers(kinds: readonly PlannedSpecies[], context: RuleContext): readonly Finding[] {
-  const shown = kinds.filter(isRockDweller);
-  const males = shown.reduce((sum, kind) => sum + kind.count, 0);
+function rockDwellers(planned: readonly PlannedSpecies[], context: RuleContext): readonly Finding[] {
+  const shown = planned.filter(isRockDweller);
+  const males = shown.reduce((sum, species) => sum + species.count, 0);
   if (males < 2) return [];
-  const months = Math.min(...shown.map((kind) => maturesInMonths(kind) ?? Infinity));
+  const months = Math.min(...shown.map((species) => maturesInMonths(species) ?? Infinity));
   if (!Number.isFinite(months)) return [];
-  const colouredBoth = shown.every((kind) => kind.profile.look.bothSexesColoured);
+  const colouredBoth = shown.every((species) => species.profile.look.bothSexesColoured);
   return [
     finding('all-male', {
       severity: ROCK.of(colouredBoth) ?? 'stop',
-      species: shown.map((kind) => kind.profile.id),
+      species: shown.map((species) => species.profile.id),
       fact: { says: 'males/rock dwellers', colouredBoth },
       because: { males, species: shown.length },
       approach: 'all-male',
@@ -67,16 +67,16 @@ function rockDwellers(kinds: readonly PlannedSpecies[], context: RuleContext): r
   ];
 }
 
-function showTank(kinds: readonly PlannedSpecies[], context: RuleContext): readonly Finding[] {
-  const shown = kinds.filter(isOpenWater);
-  const males = shown.reduce((sum, kind) => sum + kind.count, 0);
+function showTank(planned: readonly PlannedSpecies[], context: RuleContext): readonly Finding[] {
+  const shown = planned.filter(isOpenWater);
+  const males = shown.reduce((sum, species) => sum + species.count, 0);
   if (males < 2) return [];
   const length = context.tank.figures.outside.lengthCm;
   const long = length >= SHOW_CM * TOLERANCE;
   return [
     finding('all-male', {
       severity: SHOW.of(long) ?? 'caution',
-      species: shown.map((kind) => kind.profile.id),
+      species: shown.map((species) => species.profile.id),
       fact: { says: 'males/show tank', males, bestFromCm: SHOW_CM, lengthCm: length },
       because: { males, lengthCm: Math.round(length), bestFromCm: SHOW_CM },
       approach: 'all-male',
@@ -85,51 +85,51 @@ function showTank(kinds: readonly PlannedSpecies[], context: RuleContext): reado
 }
 
 /** Females among shown males: they restart the fighting. Only said when the keeper chose a show tank. */
-function femalesAmong(kinds: readonly PlannedSpecies[], context: RuleContext): readonly Finding[] {
+function femalesAmong(planned: readonly PlannedSpecies[], context: RuleContext): readonly Finding[] {
   if (context.males === 'harem') return [];
-  return kinds
-    .filter((kind) => (kind.females ?? 0) > 0)
-    .map((kind) =>
+  return planned
+    .filter((species) => (species.females ?? 0) > 0)
+    .map((species) =>
       finding('all-male', {
         severity: 'caution',
-        species: [kind.profile.id],
-        fact: { says: 'males/females among', females: kind.females ?? 0 },
-        because: { females: kind.females ?? 0 },
+        species: [species.profile.id],
+        fact: { says: 'males/females among', females: species.females ?? 0 },
+        because: { females: species.females ?? 0 },
         approach: context.males,
-        fixes: [advise({ does: 'leave out females', species: kind.profile.id })],
+        fixes: [advise({ does: 'leave out females', species: species.profile.id })],
       }),
     );
 }
 
-function oneOfEach(kinds: readonly PlannedSpecies[], context: RuleContext): readonly Finding[] {
+function oneOfEach(planned: readonly PlannedSpecies[], context: RuleContext): readonly Finding[] {
   if (context.males !== 'one-each') return [];
-  return kinds
-    .filter((kind) => (malesOf(kind, context.males) ?? 0) > 1)
-    .map((kind) =>
+  return planned
+    .filter((species) => (malesOf(species, context.males) ?? 0) > 1)
+    .map((species) =>
       finding('all-male', {
         severity: 'caution',
-        species: [kind.profile.id],
-        fact: { says: 'males/more than one', count: kind.count },
-        because: { males: kind.count },
+        species: [species.profile.id],
+        fact: { says: 'males/more than one', count: species.count },
+        because: { males: species.count },
         approach: 'one-each',
-        fixes: [keepCount(kind, 1)],
+        fixes: [keepCount(species, 1)],
       }),
     );
 }
 
 /** Under a harem practice, two males of different but rival species watch each other as two of one species do. */
-function rivalsAcross(kinds: readonly PlannedSpecies[], context: RuleContext): readonly Finding[] {
+function rivalsAcross(planned: readonly PlannedSpecies[], context: RuleContext): readonly Finding[] {
   if (context.males !== 'harem') return [];
   const byTag = new Map<string, PlannedSpecies[]>();
-  for (const kind of kinds)
-    for (const tag of kind.profile.lookalike) byTag.set(tag, [...(byTag.get(tag) ?? []), kind]);
+  for (const species of planned)
+    for (const tag of species.profile.lookalike) byTag.set(tag, [...(byTag.get(tag) ?? []), species]);
   return [...byTag.values()].flatMap((rivals) => {
-    const males = rivals.reduce((sum, kind) => sum + (kind.males ?? 0), 0);
-    if (rivals.length < 2 || males !== 2 || rivals.some((kind) => kind.males === null)) return [];
+    const males = rivals.reduce((sum, species) => sum + (species.males ?? 0), 0);
+    if (rivals.length < 2 || males !== 2 || rivals.some((species) => species.males === null)) return [];
     return [
       finding('all-male', {
         severity: 'note',
-        species: rivals.map((kind) => kind.profile.id),
+        species: rivals.map((species) => species.profile.id),
         fact: { says: 'males/rival species' },
         because: { males, species: rivals.length },
         approach: 'harem',
@@ -145,8 +145,8 @@ export const allMale: Rule = {
   leaveFor: 'fighting',
   severities: [ROCK, SHOW, PRACTICE, RIVALS],
   judge: (context) => {
-    const harem = context.kinds.filter(isHarem);
-    const without = harem.filter((kind) => noFemales(kind, context.males));
+    const harem = context.planned.filter(isHarem);
+    const without = harem.filter((species) => noFemales(species, context.males));
     return [
       ...rockDwellers(without, context),
       ...showTank(without, context),

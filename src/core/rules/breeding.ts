@@ -4,7 +4,7 @@ import { finding, type Finding } from './finding';
 import { begins, maturesInMonths } from './maturity';
 import type { Rule } from './rule';
 import { advise, keepCount } from './fixes';
-import { concernedKinds } from './pairs';
+import { concernedSpecies } from './pairs';
 import { otherwise, severityTable } from './severityTable';
 
 /** A guarding pair keeps others out of so many times its held ground; common practice speaks of half the tank. */
@@ -37,20 +37,20 @@ const FREELY = severityTable(
   'Common practice: numbers follow the food.',
 );
 
-const canPair = (kind: PlannedSpecies): boolean =>
-  kind.count >= 2 && !(kind.males === 0 || kind.females === 0);
+const canPair = (species: PlannedSpecies): boolean =>
+  species.count >= 2 && !(species.males === 0 || species.females === 0);
 
 const keepsCompany = (other: PlannedSpecies): boolean => other.profile.life === 'fish';
-const companyOf = (kind: PlannedSpecies, context: RuleContext): readonly PlannedSpecies[] =>
-  context.kinds.filter((other) => other !== kind && keepsCompany(other));
+const companyOf = (species: PlannedSpecies, context: RuleContext): readonly PlannedSpecies[] =>
+  context.planned.filter((other) => other !== species && keepsCompany(other));
 
-function guardingPair(kind: PlannedSpecies, context: RuleContext): readonly Finding[] {
-  const { company } = kind.profile;
-  const guarding = kind.groups.some((group) => group.breeding);
-  const others = companyOf(kind, context);
-  const months = guarding ? 0 : maturesInMonths(kind);
+function guardingPair(species: PlannedSpecies, context: RuleContext): readonly Finding[] {
+  const { company } = species.profile;
+  const guarding = species.groups.some((group) => group.breeding);
+  const others = companyOf(species, context);
+  const months = guarding ? 0 : maturesInMonths(species);
   if (company.pairs !== 'guards' || others.length === 0 || months === null) return [];
-  if (!guarding && (!canPair(kind) || company.temper.mature < PUSHY)) return [];
+  if (!guarding && (!canPair(species) || company.temper.mature < PUSHY)) return [];
   const ground = company.groundCm2 ?? 0;
   const footprint = context.tank.figures.footprintCm2;
   const tight = ground * HALF > footprint;
@@ -58,30 +58,30 @@ function guardingPair(kind: PlannedSpecies, context: RuleContext): readonly Find
   return [
     finding('breeding', {
       severity: SEVERITY.of({ guarding, tight, rough: company.temper.mature > PUSHY }) ?? 'note',
-      species: [kind.profile.id, ...others.map((other) => other.profile.id)],
+      species: [species.profile.id, ...others.map((other) => other.profile.id)],
       fact: guarding
-        ? { says: 'floor/guarded', count: kind.count }
+        ? { says: 'floor/guarded', count: species.count }
         : { says: 'floor/may pair', claim: ground * HALF * HALF >= footprint ? 'half' : 'corner' },
       because: { guarding, groundCm2: ground, footprintCm2: Math.round(footprint) },
       from: begins(context, months),
-      fixes: [keepCount(kind, 1), advise('divider')],
+      fixes: [keepCount(species, 1), advise('divider')],
     }),
   ];
 }
 
-function multiplies(kind: PlannedSpecies, context: RuleContext): readonly Finding[] {
-  const { company } = kind.profile;
-  const months = maturesInMonths(kind);
-  if (company.breeds !== 'prolific' || !canPair(kind) || months === null) return [];
+function multiplies(species: PlannedSpecies, context: RuleContext): readonly Finding[] {
+  const { company } = species.profile;
+  const months = maturesInMonths(species);
+  if (company.breeds !== 'prolific' || !canPair(species) || months === null) return [];
   return [
     finding('breeding', {
       severity: 'note',
-      species: [kind.profile.id],
+      species: [species.profile.id],
       fact: { says: 'floor/breeds freely' },
       because: { breeds: company.breeds },
       from: begins(context, months),
       fixes:
-        company.pairs === 'livebears' ? [advise({ does: 'one sex only', species: kind.profile.id })] : [],
+        company.pairs === 'livebears' ? [advise({ does: 'one sex only', species: species.profile.id })] : [],
     }),
   ];
 }
@@ -92,8 +92,8 @@ export const breeding: Rule = {
   about: 'the first',
   severities: [SEVERITY, FREELY],
   judge: (context) =>
-    concernedKinds(context, keepsCompany).flatMap((kind) => [
-      ...guardingPair(kind, context),
-      ...multiplies(kind, context),
+    concernedSpecies(context, keepsCompany).flatMap((species) => [
+      ...guardingPair(species, context),
+      ...multiplies(species, context),
     ]),
 };

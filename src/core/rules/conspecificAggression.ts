@@ -6,7 +6,7 @@ import { finding, type Finding, type Fix } from './finding';
 import { holdersOf, type Holders } from './ground';
 import { advise, keepCount } from './fixes';
 import type { Rule } from './rule';
-import { judgedKinds } from './pairs';
+import { judgedSpecies } from './pairs';
 import { otherwise, severityTable } from './severityTable';
 
 /** So many times more holders than ground: crowded for those who spar, and past sharing out for those who do not live in colonies (from memory). */
@@ -15,35 +15,35 @@ const CROWDED = 2;
 const PAIR = 2;
 
 /** Cichlids that grow up together get on better (fact of the trade, common practice); killers of their own kind do not. */
-const grownTogether = (kind: PlannedSpecies): boolean =>
-  kind.groups.every((group) => group.grownTogether === true);
+const grownTogether = (species: PlannedSpecies): boolean =>
+  species.groups.every((group) => group.grownTogether === true);
 
 /** One so many times as long as the smallest of its species is a grown one among juveniles (from memory). */
 const GROWN_AMONG_YOUNG = 1.6;
 
 /** A grown one put among juveniles upsets the order. */
-function mixedAges(kind: PlannedSpecies, worst: number): readonly Finding[] {
-  if (worst < ROUGH || kind.count < 2 || kind.largestCm < kind.smallestCm * GROWN_AMONG_YOUNG) return [];
+function mixedAges(species: PlannedSpecies, worst: number): readonly Finding[] {
+  if (worst < ROUGH || species.count < 2 || species.largestCm < species.smallestCm * GROWN_AMONG_YOUNG) return [];
   return [
     finding('conspecific-aggression', {
       severity: 'caution',
-      species: [kind.profile.id],
+      species: [species.profile.id],
       fact: { says: 'own/mixed ages' },
-      because: { largestCm: kind.largestCm, smallestCm: kind.smallestCm, aggression: worst },
+      because: { largestCm: species.largestCm, smallestCm: species.smallestCm, aggression: worst },
       fixes: [advise('one size together')],
     }),
   ];
 }
 
 interface Claimed {
-  readonly kind: PlannedSpecies;
+  readonly species: PlannedSpecies;
   readonly worst: number;
   readonly room: Holders;
 }
 
 /** Of a species of harems that nobody has sexed, surplus males can still be taken out as they show. */
-const unsexedHarem = ({ kind }: Claimed): boolean =>
-  kind.males === null && kind.profile.company.mode === 'harem';
+const unsexedHarem = ({ species }: Claimed): boolean =>
+  species.males === null && species.profile.company.mode === 'harem';
 const farOver = ({ room: { holders, fit } }: Claimed): boolean => holders >= fit * CROWDED;
 
 const SEVERITY = severityTable<Claimed>(
@@ -58,15 +58,15 @@ const SEVERITY = severityTable<Claimed>(
     {
       when: `an aggressive species of pairs, ${CROWDED} times as many as fit: the first pair takes all of it`,
       holds: (claimed) =>
-        claimed.kind.profile.company.mode === 'pair' &&
-        claimed.kind.profile.company.temper.mature >= ROUGH &&
+        claimed.species.profile.company.mode === 'pair' &&
+        claimed.species.profile.company.temper.mature >= ROUGH &&
         farOver(claimed),
       severity: 'stop',
     },
     { when: `${CROWDED} times as many as fit`, holds: farOver, severity: 'caution' },
     {
       when: 'aggressive towards their own kind, and not grown up together',
-      holds: ({ kind, worst }) => worst >= ROUGH && !grownTogether(kind),
+      holds: ({ species, worst }) => worst >= ROUGH && !grownTogether(species),
       severity: 'caution',
     },
     otherwise('note'),
@@ -85,19 +85,19 @@ const OWN = severityTable(
 );
 
 /** As many as the floor has room for: pairs can be counted out, males cannot while they are not sexed. */
-const fewer = (kind: PlannedSpecies, fit: number): Fix =>
-  kind.profile.company.mode === 'pair'
-    ? keepCount(kind, Math.max(1, Math.min(kind.count - 1, fit * PAIR)))
-    : advise({ does: 'fewer males', species: kind.profile.id, males: fit });
+const fewer = (species: PlannedSpecies, fit: number): Fix =>
+  species.profile.company.mode === 'pair'
+    ? keepCount(species, Math.max(1, Math.min(species.count - 1, fit * PAIR)))
+    : advise({ does: 'fewer males', species: species.profile.id, males: fit });
 
-function judgeKind(kind: PlannedSpecies, context: RuleContext): readonly Finding[] {
-  const { profile, count } = kind;
+function judgeSpecies(species: PlannedSpecies, context: RuleContext): readonly Finding[] {
+  const { profile, count } = species;
   const { ownKind, mode, spreadFrom } = profile.company;
   const worst = Math.max(ownKind.male, ownKind.female);
-  const room = holdersOf(kind, context);
+  const room = holdersOf(species, context);
   if (worst < PUSHY || count < 2 || mode === 'solitary' || room === null) return [];
-  const months = monthsUntilLength(profile, kind.largestCm, profile.size.matureCm) ?? 0;
-  const leavesFirst = kind.leavesInMonths !== null && kind.leavesInMonths < months;
+  const months = monthsUntilLength(profile, species.largestCm, profile.size.matureCm) ?? 0;
+  const leavesFirst = species.leavesInMonths !== null && species.leavesInMonths < months;
   if (leavesFirst) return [];
   const from = months > 0 ? addMonths(context.month, months) : null;
   const because = {
@@ -122,12 +122,12 @@ function judgeKind(kind: PlannedSpecies, context: RuleContext): readonly Finding
   if (room.holders > room.fit) {
     return [
       finding('conspecific-aggression', {
-        severity: SEVERITY.of({ kind, worst, room }) ?? 'note',
+        severity: SEVERITY.of({ species, worst, room }) ?? 'note',
         species: [profile.id],
         fact: { says: 'own/territories', count, holders: room.holders, fit: room.fit },
         because,
         from,
-        fixes: [fewer(kind, room.fit), advise('larger floor')],
+        fixes: [fewer(species, room.fit), advise('larger floor')],
       }),
     ];
   }
@@ -150,8 +150,8 @@ export const conspecificAggression: Rule = {
   leaveFor: 'fighting',
   severities: [SEVERITY, AGES, OWN],
   judge: (context) =>
-    judgedKinds(context).flatMap((kind) => {
-      const { male, female } = kind.profile.company.ownKind;
-      return [...judgeKind(kind, context), ...mixedAges(kind, Math.max(male, female))];
+    judgedSpecies(context).flatMap((species) => {
+      const { male, female } = species.profile.company.ownKind;
+      return [...judgeSpecies(species, context), ...mixedAges(species, Math.max(male, female))];
     }),
 };

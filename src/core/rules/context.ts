@@ -97,7 +97,7 @@ export interface Load {
 
 /** Everything a rule may look at. Nothing in it changes. */
 export interface RuleContext {
-  readonly kinds: readonly PlannedSpecies[];
+  readonly planned: readonly PlannedSpecies[];
   readonly tank: RuleTank;
   readonly water: RuleWater;
   readonly shared: SharedWater;

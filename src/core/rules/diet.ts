@@ -2,7 +2,7 @@ import { SENSITIVE } from '../model';
 import type { PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
-import { concernedKinds } from './pairs';
+import { concernedSpecies } from './pairs';
 import { advise, leaveOut } from './fixes';
 import { otherwise, severityTable } from './severityTable';
 
@@ -27,41 +27,41 @@ const SPECIAL = severityTable(
   'Common practice.',
 );
 
-const isCichlid = (kind: PlannedSpecies): boolean => kind.profile.family === 'Cichlidae';
+const isCichlid = (species: PlannedSpecies): boolean => species.profile.family === 'Cichlidae';
 
 /** Cichlids that must be fed what grazers fall ill of. */
-const needsRichFood = (kind: PlannedSpecies): boolean =>
-  isCichlid(kind) && RICH.includes(kind.profile.mouth.diet);
+const needsRichFood = (species: PlannedSpecies): boolean =>
+  isCichlid(species) && RICH.includes(species.profile.mouth.diet);
 
 /** Grazing cichlids beside species that must be fed rich: whatever is fed, all eat. */
-function grazers(kind: PlannedSpecies, context: RuleContext): readonly Finding[] {
-  if (!GREEN.includes(kind.profile.mouth.diet) || !isCichlid(kind)) return [];
-  const rich = context.kinds.filter((other) => other !== kind && needsRichFood(other));
+function grazers(species: PlannedSpecies, context: RuleContext): readonly Finding[] {
+  if (!GREEN.includes(species.profile.mouth.diet) || !isCichlid(species)) return [];
+  const rich = context.planned.filter((other) => other !== species && needsRichFood(other));
   if (rich.length === 0) return [];
-  const severity = RICH_FOOD.of(kind) ?? 'note';
+  const severity = RICH_FOOD.of(species) ?? 'note';
   const ill = severity === 'caution';
   return [
     finding('diet', {
       severity,
-      species: [kind.profile.id, ...rich.map((other) => other.profile.id)],
+      species: [species.profile.id, ...rich.map((other) => other.profile.id)],
       fact: { says: 'food/rich', ill },
       because: {
-        diet: kind.profile.mouth.diet,
-        sensitivity: kind.profile.water.sensitivity,
+        diet: species.profile.mouth.diet,
+        sensitivity: species.profile.water.sensitivity,
         richFeeders: rich.length,
       },
-      fixes: [advise('greens'), ...(ill ? [leaveOut(kind), ...rich.map(leaveOut)] : [])],
+      fixes: [advise('greens'), ...(ill ? [leaveOut(species), ...rich.map(leaveOut)] : [])],
     }),
   ];
 }
 
 /** Foods that a keeper must be able to get before the fish comes. */
-function special(kind: PlannedSpecies): readonly Finding[] {
-  const { mouth, effect } = kind.profile;
+function special(species: PlannedSpecies): readonly Finding[] {
+  const { mouth, effect } = species.profile;
   const says =
     mouth.diet === 'wood' || effect.eatsWood
       ? 'food/wood'
-      : mouth.diet === 'molluscs' && kind.profile.life === 'fish'
+      : mouth.diet === 'molluscs' && species.profile.life === 'fish'
         ? 'food/snails'
         : null;
   return says === null
@@ -69,7 +69,7 @@ function special(kind: PlannedSpecies): readonly Finding[] {
     : [
         finding('diet', {
           severity: 'note',
-          species: [kind.profile.id],
+          species: [species.profile.id],
           fact: { says },
           because: { diet: mouth.diet },
         }),
@@ -82,5 +82,5 @@ export const diet: Rule = {
   about: 'the first',
   severities: [RICH_FOOD, SPECIAL],
   judge: (context) =>
-    concernedKinds(context, needsRichFood).flatMap((kind) => [...grazers(kind, context), ...special(kind)]),
+    concernedSpecies(context, needsRichFood).flatMap((species) => [...grazers(species, context), ...special(species)]),
 };

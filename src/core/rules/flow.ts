@@ -1,7 +1,7 @@
 import type { PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { advise, leaveOut } from './fixes';
-import { judgedKinds } from './pairs';
+import { judgedSpecies } from './pairs';
 import type { Rule } from './rule';
 import { otherwise, severityTable } from './severityTable';
 
@@ -43,9 +43,9 @@ const OPPOSITE = severityTable(
   'Common practice: one tank hardly gives both.',
 );
 
-function judgeTank(kind: PlannedSpecies, context: RuleContext): readonly Finding[] {
+function judgeTank(species: PlannedSpecies, context: RuleContext): readonly Finding[] {
   if (context.tank.assumed.has('filterLph')) return [];
-  const { flow } = kind.profile.water;
+  const { flow } = species.profile.water;
   const turnover = context.tank.figures.turnoverPerHour;
   const severity = SEVERITY.of({ flow, turnover });
   if (severity === null) return [];
@@ -53,7 +53,7 @@ function judgeTank(kind: PlannedSpecies, context: RuleContext): readonly Finding
   return [
     finding('flow', {
       severity,
-      species: [kind.profile.id],
+      species: [species.profile.id],
       fact: weak ? { says: 'home/weak current', strong: flow === 'strong' } : { says: 'home/strong current' },
       because: { flow, turnoverPerHour: Number(turnover.toFixed(1)), needs: NEEDS[flow] },
       fixes: [advise(weak ? 'circulation pump' : 'calm outflow')],
@@ -77,6 +77,6 @@ function judgePair(strong: PlannedSpecies, still: PlannedSpecies): Finding | nul
 export const flow: Rule = {
   name: 'flow',
   severities: [SEVERITY, OPPOSITE],
-  judge: (context) => judgedKinds(context).flatMap((kind) => judgeTank(kind, context)),
+  judge: (context) => judgedSpecies(context).flatMap((species) => judgeTank(species, context)),
   toAnother: judgePair,
 };

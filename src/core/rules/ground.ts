@@ -11,12 +11,12 @@ export interface Holders {
  * elsewhere every second fish (pairs, or one sex of two; from memory); a male and a female of a pairing species hold one
  * between them. Null for species that hold no ground.
  */
-export function holdersOf(kind: PlannedSpecies, context: RuleContext): Holders | null {
-  const ground = kind.profile.company.groundCm2;
+export function holdersOf(species: PlannedSpecies, context: RuleContext): Holders | null {
+  const ground = species.profile.company.groundCm2;
   if (ground === null) return null;
-  const { mode, ownKind } = kind.profile.company;
-  const couple = mode === 'pair' && kind.males === 1 && kind.females === 1 && kind.count === 2;
+  const { mode, ownKind } = species.profile.company;
+  const couple = mode === 'pair' && species.males === 1 && species.females === 1 && species.count === 2;
   const everyone = mode === 'solitary' || (ownKind.female >= 3 && !couple);
-  const holders = everyone ? kind.count : (kind.males ?? Math.ceil(kind.count / 2));
+  const holders = everyone ? species.count : (species.males ?? Math.ceil(species.count / 2));
   return { holders, fit: Math.max(1, Math.floor(context.tank.figures.footprintCm2 / ground)) };
 }

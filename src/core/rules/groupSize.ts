@@ -2,7 +2,7 @@ import type { PlannedSpecies } from './context';
 import type { GroupFact } from './facts';
 import { finding, type Finding } from './finding';
 import { keepCount, leaveOut } from './fixes';
-import { judgedKinds } from './pairs';
+import { judgedSpecies } from './pairs';
 import type { Rule } from './rule';
 import { severityTable } from './severityTable';
 
@@ -22,12 +22,12 @@ const SEVERITY = severityTable<PlannedSpecies>(
   [
     {
       when: 'males for show, without females',
-      holds: (kind) => isFew(kind) && isShown(kind),
+      holds: (species) => isFew(species) && isShown(species),
       severity: 'note',
     },
     {
       when: 'one or two of a species that pairs and guards',
-      holds: (kind) => isFew(kind) && isPair(kind),
+      holds: (species) => isFew(species) && isPair(species),
       severity: 'note',
     },
     {
@@ -57,28 +57,28 @@ const SEVERITY = severityTable<PlannedSpecies>(
 const femalesToAdd = ({ count, profile: { company } }: PlannedSpecies): number =>
   Math.max(1, Math.ceil(count * (company.femalesPerMale ?? company.smallestGroup - 1)));
 
-function factOf(kind: PlannedSpecies): GroupFact {
-  const { count } = kind;
-  const { smallestGroup: least, comfortableGroup: ideal } = kind.profile.company;
+function factOf(species: PlannedSpecies): GroupFact {
+  const { count } = species;
+  const { smallestGroup: least, comfortableGroup: ideal } = species.profile.company;
   if (count >= ideal) return { says: 'group/good', count };
-  if (!isFew(kind)) return { says: 'group/will do', count, ideal };
-  if (isShown(kind)) return { says: 'group/shown', count, females: femalesToAdd(kind) };
-  return isPair(kind) ? { says: 'group/pair', count, least } : { says: 'group/too few', count, least, ideal };
+  if (!isFew(species)) return { says: 'group/will do', count, ideal };
+  if (isShown(species)) return { says: 'group/shown', count, females: femalesToAdd(species) };
+  return isPair(species) ? { says: 'group/pair', count, least } : { says: 'group/too few', count, least, ideal };
 }
 
-function judgeKind(kind: PlannedSpecies): readonly Finding[] {
-  const { profile, count } = kind;
+function judgeSpecies(species: PlannedSpecies): readonly Finding[] {
+  const { profile, count } = species;
   const { smallestGroup, comfortableGroup, mode } = profile.company;
-  const severity = mode === 'solitary' ? null : SEVERITY.of(kind);
+  const severity = mode === 'solitary' ? null : SEVERITY.of(species);
   if (severity === null) return [];
   const few = count < comfortableGroup;
   return [
     finding('group-size', {
       severity,
       species: [profile.id],
-      fact: factOf(kind),
+      fact: factOf(species),
       because: { count, smallestGroup, comfortableGroup },
-      fixes: few ? [keepCount(kind, comfortableGroup), ...(isFew(kind) ? [leaveOut(kind)] : [])] : [],
+      fixes: few ? [keepCount(species, comfortableGroup), ...(isFew(species) ? [leaveOut(species)] : [])] : [],
     }),
   ];
 }
@@ -94,5 +94,5 @@ export const groupSize: Rule = {
     },
   ],
   severities: [SEVERITY],
-  judge: (context) => judgedKinds(context).flatMap(judgeKind),
+  judge: (context) => judgedSpecies(context).flatMap(judgeSpecies),
 };

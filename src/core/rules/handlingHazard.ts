@@ -1,6 +1,6 @@
 import type { PlannedSpecies } from './context';
 import { finding, type Finding } from './finding';
-import { judgedKinds } from './pairs';
+import { judgedSpecies } from './pairs';
 import type { Rule } from './rule';
 import { severityTable } from './severityTable';
 
@@ -13,14 +13,14 @@ const SEVERITY = severityTable<PlannedSpecies>(
   'Common practice: a container, never a net or the hand.',
 );
 
-function judgeKind(kind: PlannedSpecies): readonly Finding[] {
-  const { sting, spines } = kind.profile.handling;
-  const severity = kind.profile.life === 'fish' ? SEVERITY.of(kind) : null;
+function judgeSpecies(species: PlannedSpecies): readonly Finding[] {
+  const { sting, spines } = species.profile.handling;
+  const severity = species.profile.life === 'fish' ? SEVERITY.of(species) : null;
   if (severity === null) return [];
   return [
     finding('handling-hazard', {
       severity,
-      species: [kind.profile.id],
+      species: [species.profile.id],
       fact: { says: sting ? 'care/sting' : 'care/spines' },
       because: { sting, spines },
     }),
@@ -31,5 +31,5 @@ function judgeKind(kind: PlannedSpecies): readonly Finding[] {
 export const handlingHazard: Rule = {
   name: 'handling-hazard',
   severities: [SEVERITY],
-  judge: (context) => judgedKinds(context).flatMap(judgeKind),
+  judge: (context) => judgedSpecies(context).flatMap(judgeSpecies),
 };

@@ -4,7 +4,7 @@ import { finding, type Finding } from './finding';
 import { holdersOf } from './ground';
 import { advise } from './fixes';
 import type { Rule } from './rule';
-import { judgedKinds } from './pairs';
+import { judgedSpecies } from './pairs';
 import { otherwise, severityTable } from './severityTable';
 
 /** Shells that a shell dweller wants: more than heads, so that there is a choice (common practice). */
@@ -22,15 +22,15 @@ const SEVERITY = severityTable<number>(
 );
 
 /** How many hides of a kind these fish want at the least. */
-function wanted(kind: PlannedSpecies, hide: HideKind, context: RuleContext): number {
-  if (hide === 'shells') return kind.count * SHELLS_A_HEAD;
-  if (hide === 'caves') return Math.max(1, holdersOf(kind, context)?.holders ?? Math.ceil(kind.count / 2));
+function wanted(species: PlannedSpecies, hide: HideKind, context: RuleContext): number {
+  if (hide === 'shells') return species.count * SHELLS_A_HEAD;
+  if (hide === 'caves') return Math.max(1, holdersOf(species, context)?.holders ?? Math.ceil(species.count / 2));
   return 1;
 }
 
-function ofOneKind(kind: PlannedSpecies, hides: Hides, context: RuleContext): readonly Finding[] {
-  return HIDE_KINDS.filter((hide) => kind.profile.tank[hide] === 'needs').flatMap((hide) => {
-    const need = wanted(kind, hide, context);
+function ofOneSpecies(species: PlannedSpecies, hides: Hides, context: RuleContext): readonly Finding[] {
+  return HIDE_KINDS.filter((hide) => species.profile.tank[hide] === 'needs').flatMap((hide) => {
+    const need = wanted(species, hide, context);
     const have = hides.byKind?.[hide] ?? hides.total;
     // Plants stand in for upright and floating cover.
     const planted = (hide === 'upright' || hide === 'floating') && context.tank.plants === 'dense';
@@ -38,11 +38,11 @@ function ofOneKind(kind: PlannedSpecies, hides: Hides, context: RuleContext): re
     return [
       finding('hides', {
         severity: SEVERITY.of(have) ?? 'note',
-        species: [kind.profile.id],
+        species: [species.profile.id],
         fact:
           have === 0
-            ? { says: 'home/no hides', hide, count: kind.count }
-            : { says: 'home/few hides', hide, count: kind.count, need, have },
+            ? { says: 'home/no hides', hide, count: species.count }
+            : { says: 'home/few hides', hide, count: species.count, need, have },
         because: { kind: hide, wanted: need, have },
         fixes: [advise({ does: 'add hides', hide, count: need - have })],
       }),
@@ -52,15 +52,15 @@ function ofOneKind(kind: PlannedSpecies, hides: Hides, context: RuleContext): re
 
 /** Refuges beside aggressive fish, for those that may be chased; others take rock out when too many hold territories. */
 function refuges(hides: Hides, context: RuleContext): readonly Finding[] {
-  const rough = context.kinds.filter((kind) => isRough(kind.profile));
-  const heads = context.kinds
-    .filter((kind) => kind.profile.life === 'fish' && kind.profile.layers.bottom >= AT_THE_BOTTOM)
-    .reduce((sum, kind) => sum + kind.count, 0);
+  const rough = context.planned.filter((species) => isRough(species.profile));
+  const heads = context.planned
+    .filter((species) => species.profile.life === 'fish' && species.profile.layers.bottom >= AT_THE_BOTTOM)
+    .reduce((sum, species) => sum + species.count, 0);
   if (rough.length === 0 || heads < 2 || hides.total >= heads / FISH_A_REFUGE) return [];
   return [
     finding('hides', {
       severity: SEVERITY.of(hides.total) ?? 'note',
-      species: rough.map((kind) => kind.profile.id),
+      species: rough.map((species) => species.profile.id),
       fact: { says: 'home/refuges', have: hides.total, fish: heads },
       because: { hides: hides.total, heads },
       contested: true,
@@ -84,7 +84,7 @@ export const hides: Rule = {
     const given = context.tank.hides;
     if (given === null) return [];
     return [
-      ...judgedKinds(context).flatMap((kind) => ofOneKind(kind, given, context)),
+      ...judgedSpecies(context).flatMap((species) => ofOneSpecies(species, given, context)),
       ...refuges(given, context),
     ];
   },

@@ -7,7 +7,7 @@ import { otherwise, severityTable } from './severityTable';
 
 /** Species that seldom breed in a tank hardly cross there. */
 const BREEDS = ['often', 'prolific'];
-const breedsHere = (kind: PlannedSpecies): boolean => BREEDS.includes(kind.profile.company.breeds);
+const breedsHere = (species: PlannedSpecies): boolean => BREEDS.includes(species.profile.company.breeds);
 
 const SEVERITY = severityTable(
   'Close kin of both sexes that breed in tanks',
@@ -19,8 +19,8 @@ function judgePair(a: PlannedSpecies, b: PlannedSpecies, now: ThisMonth): Findin
   if (a.profile.kin !== b.profile.kin || !breedsHere(a) || !breedsHere(b)) return null;
   const ages = [maturesInMonths(a), maturesInMonths(b)];
   if (ages.some((months) => months === null)) return null;
-  const onlyMales = [a, b].every((kind) => kind.females === 0 && (kind.males ?? 0) > 0);
-  const onlyFemales = [a, b].every((kind) => kind.males === 0 && (kind.females ?? 0) > 0);
+  const onlyMales = [a, b].every((species) => species.females === 0 && (species.males ?? 0) > 0);
+  const onlyFemales = [a, b].every((species) => species.males === 0 && (species.females ?? 0) > 0);
   if (onlyMales || onlyFemales) return null;
   return finding('hybridising', {
     severity: 'note',

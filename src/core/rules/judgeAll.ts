@@ -48,16 +48,16 @@ export function pairFindings(a: PlannedSpecies, b: PlannedSpecies, now: ThisMont
  * those on species, the tank and the whole.
  */
 export function judgeAll(context: RuleContext): readonly Finding[] {
-  const { kinds, focus } = context;
+  const { planned, focus } = context;
   const found: Finding[] = [];
   const pair = (a: PlannedSpecies, b: PlannedSpecies): void => {
     for (const finding of pairFindings(a, b, context)) found.push(finding);
   };
-  const at = focus === null ? -1 : kinds.indexOf(focus);
-  kinds.forEach((kind, i) => {
-    if (focus === null) for (let j = i + 1; j < kinds.length; j += 1) pair(kind, kinds[j] as PlannedSpecies);
-    else if (i < at) pair(kind, focus);
-    else if (i > at) pair(focus, kind);
+  const at = focus === null ? -1 : planned.indexOf(focus);
+  planned.forEach((species, i) => {
+    if (focus === null) for (let j = i + 1; j < planned.length; j += 1) pair(species, planned[j] as PlannedSpecies);
+    else if (i < at) pair(species, focus);
+    else if (i > at) pair(focus, species);
   });
   for (const judge of OF_LISTS) for (const finding of judge(context)) found.push(finding);
   return found;

@@ -12,7 +12,7 @@ const BUSY = 3;
 export const CROWDED = 5;
 /** A list lives in one layer when the others together take so little of it. */
 const LEFT_OVER = 0.15;
-/** Kinds that it takes before a list is said to be one-sided. */
+/** Species that it takes before a list is said to be one-sided. */
 const SEVERAL = 3;
 
 /** Times what the surface rule would give the layer. */
@@ -30,18 +30,18 @@ const ONE_SIDED = severityTable(
   'From memory.',
 );
 
-const livesIn = (kinds: readonly PlannedSpecies[], layer: Layer): readonly PlannedSpecies[] =>
-  kinds.filter((kind) => kind.profile.layers[layer] >= 0.5);
+const livesIn = (planned: readonly PlannedSpecies[], layer: Layer): readonly PlannedSpecies[] =>
+  planned.filter((species) => species.profile.layers[layer] >= 0.5);
 
 function crowded(context: RuleContext, layer: Layer, used: number): readonly Finding[] {
   const severity = SEVERITY.of(used);
   // Notes on the whole list are not what one newcomer is asked about.
   if (severity === null || (severity === 'note' && context.focus !== null)) return [];
-  const those = livesIn(context.kinds, layer);
+  const those = livesIn(context.planned, layer);
   return [
     finding('layer-crowding', {
       severity,
-      species: those.map((kind) => kind.profile.id),
+      species: those.map((species) => species.profile.id),
       fact: { says: 'home/layer', layer, crowded: severity === 'caution' },
       part: layer,
       because: { layer, timesTheOffer: Number(used.toFixed(2)) },
@@ -54,11 +54,11 @@ function crowded(context: RuleContext, layer: Layer, used: number): readonly Fin
 function oneSided(context: RuleContext, room: Readonly<Record<Layer, number>>): readonly Finding[] {
   const total = room.top + room.middle + room.bottom;
   const full = LAYERS.find((layer) => total > 0 && room[layer] / total >= 1 - LEFT_OVER);
-  if (full === undefined || context.kinds.length < SEVERAL || context.focus !== null) return [];
+  if (full === undefined || context.planned.length < SEVERAL || context.focus !== null) return [];
   return [
     finding('layer-crowding', {
       severity: 'note',
-      species: context.kinds.map((kind) => kind.profile.id),
+      species: context.planned.map((species) => species.profile.id),
       fact: { says: 'home/one layer', layer: full },
       part: full,
       because: { layer: full, share: Number((room[full] / total).toFixed(2)) },

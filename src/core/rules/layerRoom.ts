@@ -8,7 +8,7 @@ const LAYERS = ['top', 'middle', 'bottom'] as const;
 export function layerRoom(context: RuleContext): Record<(typeof LAYERS)[number], number> {
   const offer = (context.tank.figures.footprintCm2 * CM_PER_CM2) / LAYERS.length;
   let [top, middle, bottom] = [0, 0, 0];
-  for (const { groups, profile } of context.kinds) {
+  for (const { groups, profile } of context.planned) {
     let lengthCm = 0;
     for (const group of groups) lengthCm += group.count * group.judgedCm;
     top += lengthCm * profile.layers.top;

@@ -1,6 +1,6 @@
 import type { PlannedSpecies } from './context';
 import { finding } from './finding';
-import { judgedKinds } from './pairs';
+import { judgedSpecies } from './pairs';
 import type { Rule } from './rule';
 import { severityTable } from './severityTable';
 
@@ -24,15 +24,15 @@ export const lid: Rule = {
   judge: (context) =>
     context.tank.lid
       ? []
-      : judgedKinds(context).flatMap((kind) => {
-          const severity = SEVERITY.of(kind);
+      : judgedSpecies(context).flatMap((species) => {
+          const severity = SEVERITY.of(species);
           if (severity === null) return [];
           return [
             finding('lid', {
               severity,
-              species: [kind.profile.id],
-              fact: { says: 'home/no lid', how: kind.profile.life === 'fish' ? 'jumps' : 'climbs' },
-              because: { jumps: kind.profile.habits.jumps, lid: false },
+              species: [species.profile.id],
+              fact: { says: 'home/no lid', how: species.profile.life === 'fish' ? 'jumps' : 'climbs' },
+              because: { jumps: species.profile.habits.jumps, lid: false },
               fixes: [{ edit: { kind: 'set-lid', lid: true } }],
             }),
           ];

@@ -40,16 +40,16 @@ export const lightHours: Rule = {
   name: 'light-hours',
   about: 'the whole tank',
   severities: [SEVERITY],
-  judge: ({ tank, kinds }) => {
+  judge: ({ tank, planned }) => {
     const hours = tank.lightHours;
     if (hours === null) return [];
-    const rough = kinds.filter((kind) => makesRoughTank(kind.profile, kind.count));
+    const rough = planned.filter((species) => makesRoughTank(species.profile, species.count));
     const severity = SEVERITY.of({ hours, rough: rough.length > 0 });
     if (severity === null) return [];
     return [
       finding('light-hours', {
         severity,
-        species: rough.map((kind) => kind.profile.id),
+        species: rough.map((species) => species.profile.id),
         fact: { says: 'home/long light', hours, rough: rough.length > 0 },
         because: { hours, aggressiveSpecies: rough.length },
         fixes: [{ edit: { kind: 'set-light', hours: ROUGH_HOURS } }],

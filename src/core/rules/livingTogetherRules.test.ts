@@ -181,7 +181,7 @@ describe('water-ph between natives of opposite waters', () => {
     );
   it('a sliver that captive lines share is no home for both', () =>
     expect(together('paracheirodon-axelrodi', 'labidochromis-caeruleus')).toContain('stop'));
-  it('is no matter for kinds of neighbouring waters', () =>
+  it('is no matter for species of neighbouring waters', () =>
     expect(together('paracheirodon-innesi', 'poecilia-reticulata')).not.toContain('stop'));
 });
 

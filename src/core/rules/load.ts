@@ -28,7 +28,7 @@ export const load: Rule = {
   severities: [SEVERITY],
   judge: (context) => {
     const { lengthRule, surfaceRule, massG } = context.load;
-    const severity = context.kinds.length === 0 ? null : SEVERITY.of(context.load);
+    const severity = context.planned.length === 0 ? null : SEVERITY.of(context.load);
     if (severity === null) return [];
     return [
       finding('load', {

@@ -4,9 +4,9 @@ import type { PlannedSpecies } from './context';
 import type { ThisMonth } from './rule';
 
 /** Whole months until the largest of a species matures: 0 when it has, null when it leaves before. */
-export function maturesInMonths(kind: PlannedSpecies): number | null {
-  const months = monthsUntilLength(kind.profile, kind.largestCm, kind.profile.size.matureCm) ?? 0;
-  return kind.leavesInMonths !== null && kind.leavesInMonths < months ? null : months;
+export function maturesInMonths(species: PlannedSpecies): number | null {
+  const months = monthsUntilLength(species.profile, species.largestCm, species.profile.size.matureCm) ?? 0;
+  return species.leavesInMonths !== null && species.leavesInMonths < months ? null : months;
 }
 
 /** The month that lies so many months ahead; null for what is true today. */

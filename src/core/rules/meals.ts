@@ -17,13 +17,13 @@ const SEVERITY = severityTable(
 export const meals: Rule = {
   name: 'meals',
   severities: [SEVERITY],
-  judge: ({ kinds, routine }) => {
-    const rough = kinds.filter((kind) => isRough(kind.profile));
+  judge: ({ planned, routine }) => {
+    const rough = planned.filter((species) => isRough(species.profile));
     if (routine.mealsAssumed || rough.length === 0 || routine.mealsPerDay >= LEAST) return [];
     return [
       finding('meals', {
         severity: 'note',
-        species: rough.map((kind) => kind.profile.id),
+        species: rough.map((species) => species.profile.id),
         fact: { says: 'food/meals' },
         because: { mealsPerDay: routine.mealsPerDay },
         fixes: [advise('two meals')],

@@ -62,7 +62,7 @@ export const nitrate: Rule = {
   leaveFor: 'too messy',
   severities: [SEVERITY],
   judge: (context) => {
-    if (context.kinds.length === 0) return [];
+    if (context.planned.length === 0) return [];
     const { nitrateMgLWeek: week, nitratePeakMgL: peak } = context.load;
     const { changeFraction, everyDays } = context.routine;
     const because = {

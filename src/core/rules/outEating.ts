@@ -2,7 +2,7 @@ import { adultLengthCm, FAST, SLOW } from '../model';
 import type { PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
-import { concernedKinds } from './pairs';
+import { concernedSpecies } from './pairs';
 import { advise, leaveOut } from './fixes';
 import { otherwise, severityTable } from './severityTable';
 
@@ -36,13 +36,13 @@ const isSlow = ({ profile }: PlannedSpecies): boolean =>
 
 function judgeSlow(slow: PlannedSpecies, context: RuleContext): readonly Finding[] {
   if (!isSlow(slow)) return [];
-  const fast = context.kinds.filter((kind) => kind !== slow && competes(kind, slow));
+  const fast = context.planned.filter((species) => species !== slow && competes(species, slow));
   if (fast.length === 0) return [];
   const reached = isReached(slow);
   return [
     finding('out-eating', {
       severity: SEVERITY.of(slow) ?? 'caution',
-      species: [slow.profile.id, ...fast.map((kind) => kind.profile.id)],
+      species: [slow.profile.id, ...fast.map((species) => species.profile.id)],
       fact: { says: 'food/out-eaten', count: slow.count, reached },
       because: {
         fastSpecies: fast.length,
@@ -60,7 +60,7 @@ export const outEating: Rule = {
   about: 'the first',
   severities: [SEVERITY],
   judge: (context) =>
-    concernedKinds(context, (fast, slow) => isSlow(slow) && competes(fast, slow)).flatMap((kind) =>
-      judgeSlow(kind, context),
+    concernedSpecies(context, (fast, slow) => isSlow(slow) && competes(fast, slow)).flatMap((species) =>
+      judgeSlow(species, context),
     ),
 };

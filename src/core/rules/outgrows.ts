@@ -7,7 +7,7 @@ import { begins } from './maturity';
 import { advise } from './fixes';
 import type { Rule } from './rule';
 import { otherwise, severityTable } from './severityTable';
-import { judgedKinds } from './pairs';
+import { judgedSpecies } from './pairs';
 
 /** Rigid fish turn in a tank as wide as they are long at the least; bending ones in two thirds of it (from memory). */
 const TURNS_IN = { stiff: 1, supple: 0.6 } as const;
@@ -53,8 +53,8 @@ function outgrownIn(group: PlannedGroup, limitCm: Cm): number | null {
 }
 
 /** The first of a species that this tank gets too small for. */
-function firstOutgrown(kind: PlannedSpecies, context: RuleContext): readonly Finding[] {
-  const inOrder = kind.groups
+function firstOutgrown(species: PlannedSpecies, context: RuleContext): readonly Finding[] {
+  const inOrder = species.groups
     .flatMap((group) => {
       const months = outgrownIn(group, limitOf(group, context).lengthCm);
       const leaves = group.leavesInMonths ?? Infinity;
@@ -131,8 +131,8 @@ export const outgrows: Rule = {
   leaveFor: 'too big',
   severities: [OUTGROWN, STAYS],
   judge: (context) =>
-    judgedKinds(context).flatMap((kind) => [
-      ...firstOutgrown(kind, context),
-      ...kind.groups.flatMap((group) => stays(group, context)),
+    judgedSpecies(context).flatMap((species) => [
+      ...firstOutgrown(species, context),
+      ...species.groups.flatMap((group) => stays(group, context)),
     ]),
 };

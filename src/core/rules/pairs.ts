@@ -4,21 +4,21 @@ import type { Layer } from '../model';
 const LAYERS: readonly Layer[] = ['top', 'middle', 'bottom'];
 
 /** The species that are judged for themselves. */
-export const judgedKinds = ({ kinds, focus }: RuleContext): readonly PlannedSpecies[] =>
-  focus === null ? kinds : [focus];
+export const judgedSpecies = ({ planned, focus }: RuleContext): readonly PlannedSpecies[] =>
+  focus === null ? planned : [focus];
 
 /**
  * The species to whom others do something: all, or the one that is asked for and those to whom it is the first that does it.
  * One more of several changes nothing of what is said.
  */
-export function concernedKinds(
-  { kinds, focus }: RuleContext,
-  does: (other: PlannedSpecies, kind: PlannedSpecies) => boolean,
+export function concernedSpecies(
+  { planned, focus }: RuleContext,
+  does: (other: PlannedSpecies, species: PlannedSpecies) => boolean,
 ): readonly PlannedSpecies[] {
-  if (focus === null) return kinds;
-  const isFirst = (kind: PlannedSpecies): boolean =>
-    does(focus, kind) && !kinds.some((other) => other !== focus && other !== kind && does(other, kind));
-  return kinds.filter((kind) => kind === focus || isFirst(kind));
+  if (focus === null) return planned;
+  const isFirst = (species: PlannedSpecies): boolean =>
+    does(focus, species) && !planned.some((other) => other !== focus && other !== species && does(other, species));
+  return planned.filter((species) => species === focus || isFirst(species));
 }
 
 /** Share of the day that two species spend in the same water, 0 to 1. */
@@ -32,5 +32,5 @@ export function monthsTogether(a: PlannedSpecies, b: PlannedSpecies, horizon: nu
 }
 
 /** Whether any group of either species has an exit plan. */
-export const hasWayOut = (...kinds: readonly PlannedSpecies[]): boolean =>
-  kinds.some((kind) => kind.groups.some((group) => group.wayOut.trim() !== ''));
+export const hasWayOut = (...planned: readonly PlannedSpecies[]): boolean =>
+  planned.some((species) => species.groups.some((group) => group.wayOut.trim() !== ''));

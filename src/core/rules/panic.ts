@@ -3,7 +3,7 @@ import type { PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { advise } from './fixes';
 import type { Rule } from './rule';
-import { judgedKinds } from './pairs';
+import { judgedSpecies } from './pairs';
 import { otherwise, severityTable } from './severityTable';
 
 /** A dash needs so many lengths of free water (from memory). */
@@ -26,15 +26,15 @@ const SEVERITY = severityTable<Dash>(
   'Common practice; the number of lengths is from memory.',
 );
 
-function judgeKind(kind: PlannedSpecies, context: RuleContext): readonly Finding[] {
-  if (!kind.profile.habits.panics) return [];
+function judgeSpecies(species: PlannedSpecies, context: RuleContext): readonly Finding[] {
+  if (!species.profile.habits.panics) return [];
   const { tank } = context;
-  const short = tank.figures.freeSwimCm < kind.judgedCm * DASH;
+  const short = tank.figures.freeSwimCm < species.judgedCm * DASH;
   const hard = tank.hardscapeFraction > HARD_DECOR || HARD_FLOORS.includes(tank.substrate);
   return [
     finding('panic', {
       severity: SEVERITY.of({ short, hard }) ?? 'note',
-      species: [kind.profile.id],
+      species: [species.profile.id],
       fact: {
         says: 'home/bolts',
         freeSwimCm: tank.figures.freeSwimCm,
@@ -42,7 +42,7 @@ function judgeKind(kind: PlannedSpecies, context: RuleContext): readonly Finding
       },
       because: {
         freeSwimCm: Math.round(tank.figures.freeSwimCm),
-        lengthCm: adultLengthCm(kind.profile),
+        lengthCm: adultLengthCm(species.profile),
         hardscapeFraction: tank.hardscapeFraction,
         substrate: tank.substrate,
       },
@@ -55,5 +55,5 @@ function judgeKind(kind: PlannedSpecies, context: RuleContext): readonly Finding
 export const panic: Rule = {
   name: 'panic',
   severities: [SEVERITY],
-  judge: (context) => judgedKinds(context).flatMap((kind) => judgeKind(kind, context)),
+  judge: (context) => judgedSpecies(context).flatMap((species) => judgeSpecies(species, context)),
 };

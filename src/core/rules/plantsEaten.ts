@@ -1,7 +1,7 @@
 import type { PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { advise, leaveOut } from './fixes';
-import { judgedKinds } from './pairs';
+import { judgedSpecies } from './pairs';
 import type { Rule } from './rule';
 import { severityTable } from './severityTable';
 
@@ -9,7 +9,7 @@ import { severityTable } from './severityTable';
 const UPROOTS = 3;
 
 interface Planted {
-  readonly kind: PlannedSpecies;
+  readonly species: PlannedSpecies;
   /** The keeper said that there are plants. */
   readonly said: boolean;
 }
@@ -19,12 +19,12 @@ const SEVERITY = severityTable<Planted>(
   [
     {
       when: 'it eats plants, and the keeper said that there are some',
-      holds: ({ kind, said }) => said && kind.profile.effect.eatsPlants === 'yes',
+      holds: ({ species, said }) => said && species.profile.effect.eatsPlants === 'yes',
       severity: 'caution',
     },
     {
       when: 'it eats plants, nibbles at them or digs them up',
-      holds: ({ kind: { profile } }) => profile.effect.eatsPlants !== 'no' || profile.effect.digs >= UPROOTS,
+      holds: ({ species: { profile } }) => profile.effect.eatsPlants !== 'no' || profile.effect.digs >= UPROOTS,
       severity: 'note',
     },
   ],
@@ -33,18 +33,18 @@ const SEVERITY = severityTable<Planted>(
 
 const HOW = { yes: 'eats', some: 'nibbles', no: 'digs' } as const;
 
-function judgeKind(kind: PlannedSpecies, context: RuleContext): readonly Finding[] {
-  const { eatsPlants, digs } = kind.profile.effect;
+function judgeSpecies(species: PlannedSpecies, context: RuleContext): readonly Finding[] {
+  const { eatsPlants, digs } = species.profile.effect;
   const { plants, assumed } = context.tank;
-  const severity = plants === 'none' ? null : SEVERITY.of({ kind, said: !assumed.has('plants') });
+  const severity = plants === 'none' ? null : SEVERITY.of({ species, said: !assumed.has('plants') });
   if (severity === null) return [];
   return [
     finding('plants-eaten', {
       severity,
-      species: [kind.profile.id],
+      species: [species.profile.id],
       fact: { says: 'home/plants', how: HOW[eatsPlants] },
       because: { eatsPlants, plants, digs },
-      fixes: severity === 'caution' ? [leaveOut(kind), advise('wood and rock')] : [],
+      fixes: severity === 'caution' ? [leaveOut(species), advise('wood and rock')] : [],
     }),
   ];
 }
@@ -53,5 +53,5 @@ function judgeKind(kind: PlannedSpecies, context: RuleContext): readonly Finding
 export const plantsEaten: Rule = {
   name: 'plants-eaten',
   severities: [SEVERITY],
-  judge: (context) => judgedKinds(context).flatMap((kind) => judgeKind(kind, context)),
+  judge: (context) => judgedSpecies(context).flatMap((species) => judgeSpecies(species, context)),
 };

@@ -13,12 +13,12 @@ export const restricted: Rule = {
   name: 'restricted',
   severities: [SEVERITY],
   judge: (context) =>
-    context.kinds
-      .filter((kind) => kind.profile.trade.restricted)
-      .map((kind) =>
+    context.planned
+      .filter((species) => species.profile.trade.restricted)
+      .map((species) =>
         finding('restricted', {
           severity: 'note',
-          species: [kind.profile.id],
+          species: [species.profile.id],
           fact: { says: 'care/restricted' },
           because: { restricted: true },
         }),

@@ -33,17 +33,17 @@ export interface RiftStock {
 }
 
 /** Peacocks and haps, of which males are shown together. */
-export const isOpenWater = (kind: PlannedSpecies): boolean => OPEN_WATER.includes(kind.profile.kin);
-export const isRockDweller = (kind: PlannedSpecies): boolean => ROCK_DWELLERS.includes(kind.profile.kin);
+export const isOpenWater = (species: PlannedSpecies): boolean => OPEN_WATER.includes(species.profile.kin);
+export const isRockDweller = (species: PlannedSpecies): boolean => ROCK_DWELLERS.includes(species.profile.kin);
 
 /** The lake Malawi cichlids of a list, by approach of numbers. */
 export const riftStock = (context: RuleContext): RiftStock => ({
-  openWater: context.kinds.filter(isOpenWater),
-  rockDwellers: context.kinds.filter(isRockDweller),
+  openWater: context.planned.filter(isOpenWater),
+  rockDwellers: context.planned.filter(isRockDweller),
 });
 
-export const heads = (kinds: readonly PlannedSpecies[]): number =>
-  kinds.reduce((sum, kind) => sum + kind.count, 0);
+export const heads = (planned: readonly PlannedSpecies[]): number =>
+  planned.reduce((sum, species) => sum + species.count, 0);
 
 /** The approach that a tank's rift-lake numbers go by: the keeper's choice, or each species’ usual one. */
 export function densityOf(context: RuleContext): {

@@ -3,7 +3,7 @@ import type { PlannedGroup, PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { advise } from './fixes';
 import type { Rule } from './rule';
-import { judgedKinds } from './pairs';
+import { judgedSpecies } from './pairs';
 import { otherwise, severityTable } from './severityTable';
 
 /** After so many months an order has settled (from memory). */
@@ -26,21 +26,21 @@ const SEVERITY = severityTable<boolean>(
   'Common practice: one or two newcomers are picked on by all, three and more share it. Small fish are often ignored; the share is from memory.',
 );
 
-const settled = (kind: PlannedSpecies): boolean =>
-  kind.groups.some((group) => group.monthsHere !== null && group.monthsHere >= SETTLED_MONTHS) &&
-  kind.largestCm >= kind.profile.size.matureCm;
+const settled = (species: PlannedSpecies): boolean =>
+  species.groups.some((group) => group.monthsHere !== null && group.monthsHere >= SETTLED_MONTHS) &&
+  species.largestCm >= species.profile.size.matureCm;
 
 function judgeNewcomer(group: PlannedGroup, residents: readonly PlannedSpecies[]): readonly Finding[] {
-  const rough = residents.filter((kind) => kind.profile.id === group.profile.id || isRough(kind.profile));
+  const rough = residents.filter((species) => species.profile.id === group.profile.id || isRough(species.profile));
   if (group.monthsHere !== null || group.profile.life !== 'fish' || rough.length === 0) return [];
-  const small = rough.every((kind) => group.lengthCm < kind.largestCm * SMALL);
+  const small = rough.every((species) => group.lengthCm < species.largestCm * SMALL);
   const few = group.count < SEVERAL && !small;
   return [
     finding('settled-tank', {
       severity: SEVERITY.of(few) ?? 'note',
       species: [
         group.profile.id,
-        ...rough.map((kind) => kind.profile.id).filter((id) => id !== group.profile.id),
+        ...rough.map((species) => species.profile.id).filter((id) => id !== group.profile.id),
       ],
       fact: { says: 'floor/new fish', count: group.count, pickedOn: few },
       because: { newcomers: group.count, lengthCm: group.lengthCm, muchSmaller: small },
@@ -59,13 +59,13 @@ export const settledTank: Rule = {
   about: 'the first',
   severities: [SEVERITY],
   judge: (context: RuleContext) => {
-    const residents = context.kinds.filter(
-      (kind) => makesRoughTank(kind.profile, kind.count) && settled(kind),
+    const residents = context.planned.filter(
+      (species) => makesRoughTank(species.profile, species.count) && settled(species),
     );
     return residents.length === 0
       ? []
-      : judgedKinds(context).flatMap((kind) =>
-          kind.groups.flatMap((group) => judgeNewcomer(group, residents)),
+      : judgedSpecies(context).flatMap((species) =>
+          species.groups.flatMap((group) => judgeNewcomer(group, residents)),
         );
   },
 };

@@ -2,7 +2,7 @@ import { DEADLY, ROUGH } from '../model';
 import type { PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { advise, keepSexes } from './fixes';
-import { judgedKinds } from './pairs';
+import { judgedSpecies } from './pairs';
 import type { Rule } from './rule';
 import { otherwise, severityTable } from './severityTable';
 
@@ -10,16 +10,16 @@ import { otherwise, severityTable } from './severityTable';
 const RIVALS = 2;
 
 interface Sexed {
-  readonly kind: PlannedSpecies;
+  readonly one: PlannedSpecies;
   readonly males: number;
   readonly females: number;
 }
 
-const isRoughMale = ({ kind }: Sexed): boolean => kind.profile.company.ownKind.male >= ROUGH;
+const isRoughMale = ({ one }: Sexed): boolean => one.profile.company.ownKind.male >= ROUGH;
 /** With a full harem for each, two males of all but the deadliest species are a risk that some keepers take. */
-const haveHarems = ({ kind, females }: Sexed): boolean =>
-  kind.profile.company.ownKind.male < DEADLY &&
-  females >= RIVALS * (kind.profile.company.femalesPerMale ?? Infinity);
+const haveHarems = ({ one, females }: Sexed): boolean =>
+  one.profile.company.ownKind.male < DEADLY &&
+  females >= RIVALS * (one.profile.company.femalesPerMale ?? Infinity);
 
 const TWO_MALES = severityTable<Sexed>(
   'Two males of a species of harems, or of aggressive males',
@@ -51,8 +51,8 @@ const OTHERS = severityTable<Sexed>(
 );
 
 function ratio(sexed: Sexed, perMale: number): readonly Finding[] {
-  const { kind, males, females } = sexed;
-  const { id: species, company } = kind.profile;
+  const { one, males, females } = sexed;
+  const { id: species, company } = one.profile;
   const { mode } = company;
   if (males === RIVALS && (mode === 'harem' || isRoughMale(sexed)))
     return [
@@ -65,7 +65,7 @@ function ratio(sexed: Sexed, perMale: number): readonly Finding[] {
           mode: mode === 'harem' ? 'harem' : 'other',
         },
         because: { males, females },
-        fixes: [keepSexes(kind, 1, females + 1), advise('three males')],
+        fixes: [keepSexes(one, 1, females + 1), advise('three males')],
       }),
     ];
   if (females < males * perMale)
@@ -81,7 +81,7 @@ function ratio(sexed: Sexed, perMale: number): readonly Finding[] {
           livebearers: company.pairs === 'livebears',
         },
         because: { males, females, femalesPerMale: perMale },
-        fixes: [keepSexes(kind, males, Math.ceil(males * perMale))],
+        fixes: [keepSexes(one, males, Math.ceil(males * perMale))],
       }),
     ];
   return [
@@ -94,16 +94,16 @@ function ratio(sexed: Sexed, perMale: number): readonly Finding[] {
   ];
 }
 
-function judgeKind(kind: PlannedSpecies, context: RuleContext): readonly Finding[] {
-  const { profile, count, males, females } = kind;
+function judgeSpecies(species: PlannedSpecies, context: RuleContext): readonly Finding[] {
+  const { profile, count, males, females } = species;
   const { femalesPerMale, mode, pairs } = profile.company;
   if (femalesPerMale === null || count < 2 || mode === 'solitary') return [];
   const maleGroup = pairs === 'livebears' && males !== null && males > RIVALS;
   if (males !== null && females !== null && males + females >= count)
     return males === 0 || (females === 0 && (maleGroup || context.males !== 'harem'))
       ? []
-      : ratio({ kind, males, females }, femalesPerMale);
-  const severity = OTHERS.of({ kind, males: 0, females: 0 });
+      : ratio({ one: species, males, females }, femalesPerMale);
+  const severity = OTHERS.of({ one: species, males: 0, females: 0 });
   return severity === null
     ? []
     : [
@@ -120,5 +120,5 @@ function judgeKind(kind: PlannedSpecies, context: RuleContext): readonly Finding
 export const sexRatio: Rule = {
   name: 'sex-ratio',
   severities: [TWO_MALES, FEW_FEMALES, OTHERS],
-  judge: (context) => judgedKinds(context).flatMap((kind) => judgeKind(kind, context)),
+  judge: (context) => judgedSpecies(context).flatMap((species) => judgeSpecies(species, context)),
 };

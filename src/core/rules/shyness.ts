@@ -2,7 +2,7 @@ import { adultLengthCm, FAST, ROUGH, SHY, VERY_SHY } from '../model';
 import type { PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
-import { concernedKinds } from './pairs';
+import { concernedSpecies } from './pairs';
 import { advise, leaveOut } from './fixes';
 import { otherwise, severityTable } from './severityTable';
 
@@ -18,29 +18,29 @@ const SEVERITY = severityTable<PlannedSpecies>(
   'Common practice.',
 );
 
-const isBold = (kind: PlannedSpecies, shy: PlannedSpecies): boolean => {
-  const { habits, company } = kind.profile;
-  if (kind.profile.life !== 'fish' || habits.shyness > 1) return false;
-  const large = adultLengthCm(kind.profile) >= adultLengthCm(shy.profile) * LARGER;
+const isBold = (species: PlannedSpecies, shy: PlannedSpecies): boolean => {
+  const { habits, company } = species.profile;
+  if (species.profile.life !== 'fish' || habits.shyness > 1) return false;
+  const large = adultLengthCm(species.profile) >= adultLengthCm(shy.profile) * LARGER;
   return company.temper.mature >= ROUGH || (habits.activity === FAST && habits.mealSpeed === FAST && large);
 };
 
 const isShy = ({ profile }: PlannedSpecies): boolean => profile.habits.shyness >= SHY;
 
-function judgeKind(kind: PlannedSpecies, context: RuleContext): readonly Finding[] {
-  if (!isShy(kind)) return [];
-  const { shyness: shy } = kind.profile.habits;
+function judgeSpecies(species: PlannedSpecies, context: RuleContext): readonly Finding[] {
+  if (!isShy(species)) return [];
+  const { shyness: shy } = species.profile.habits;
   const { plants, hides, assumed } = context.tank;
   const bare = plants === 'none' && !assumed.has('plants') && (hides === null || hides.total === 0);
-  const bold = context.kinds.filter((other) => other !== kind && isBold(other, kind));
-  const severity = SEVERITY.of(kind) ?? 'note';
+  const bold = context.planned.filter((other) => other !== species && isBold(other, species));
+  const severity = SEVERITY.of(species) ?? 'note';
   const because = { shyness: shy, plants, hides: hides?.total ?? 'not given', boldSpecies: bold.length };
   const found: Finding[] = [];
   if (bare)
     found.push(
       finding('shyness', {
         severity,
-        species: [kind.profile.id],
+        species: [species.profile.id],
         fact: { says: 'home/no cover' },
         because,
         fixes: [advise('plant densely')],
@@ -50,8 +50,8 @@ function judgeKind(kind: PlannedSpecies, context: RuleContext): readonly Finding
     found.push(
       finding('shyness', {
         severity,
-        species: [kind.profile.id, ...bold.map((other) => other.profile.id)],
-        fact: { says: 'home/shy company', count: kind.count },
+        species: [species.profile.id, ...bold.map((other) => other.profile.id)],
+        fact: { says: 'home/shy company', count: species.count },
         because,
         fixes: [advise('plant densely'), ...bold.map(leaveOut)],
       }),
@@ -65,7 +65,7 @@ export const shyness: Rule = {
   about: 'the first',
   severities: [SEVERITY],
   judge: (context) =>
-    concernedKinds(context, (bold, kind) => isShy(kind) && isBold(bold, kind)).flatMap((kind) =>
-      judgeKind(kind, context),
+    concernedSpecies(context, (bold, species) => isShy(species) && isBold(bold, species)).flatMap((species) =>
+      judgeSpecies(species, context),
     ),
 };

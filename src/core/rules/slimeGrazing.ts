@@ -9,11 +9,11 @@ import { otherwise, severityTable } from './severityTable';
 
 const FLANK_CM = 10;
 
-const offersAFlank = (kind: PlannedSpecies): boolean =>
-  kind.profile.life === 'fish' &&
-  kind.profile.habits.activity === SLOW &&
-  (kind.profile.size.shape === 'flat' || kind.profile.size.shape === 'deep') &&
-  kind.judgedCm >= FLANK_CM;
+const offersAFlank = (species: PlannedSpecies): boolean =>
+  species.profile.life === 'fish' &&
+  species.profile.habits.activity === SLOW &&
+  (species.profile.size.shape === 'flat' || species.profile.size.shape === 'deep') &&
+  species.judgedCm >= FLANK_CM;
 
 interface Grazed {
   readonly sure: boolean;

@@ -3,7 +3,7 @@ import type { PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { keepCount } from './fixes';
 import { holdersOf } from './ground';
-import { judgedKinds } from './pairs';
+import { judgedSpecies } from './pairs';
 import type { Rule } from './rule';
 import { otherwise, severityTable } from './severityTable';
 
@@ -24,19 +24,19 @@ const SEVERITY = severityTable<Loners>(
 );
 
 /** One male with females is allowed in species whose females put up with each other. */
-function haremAllowed(kind: PlannedSpecies): boolean {
+function haremAllowed(species: PlannedSpecies): boolean {
   return (
-    kind.males !== null &&
-    kind.males <= 1 &&
-    kind.males + (kind.females ?? 0) === kind.count &&
-    kind.profile.company.ownKind.female < 2
+    species.males !== null &&
+    species.males <= 1 &&
+    species.males + (species.females ?? 0) === species.count &&
+    species.profile.company.ownKind.female < 2
   );
 }
 
-function judgeKind(kind: PlannedSpecies, context: RuleContext): readonly Finding[] {
-  const { profile, count } = kind;
-  if (profile.company.mode !== 'solitary' || count === 1 || haremAllowed(kind)) return [];
-  const room = holdersOf(kind, context);
+function judgeSpecies(species: PlannedSpecies, context: RuleContext): readonly Finding[] {
+  const { profile, count } = species;
+  if (profile.company.mode !== 'solitary' || count === 1 || haremAllowed(species)) return [];
+  const room = holdersOf(species, context);
   const { ownKind } = profile.company;
   const deadly = Math.max(ownKind.male, ownKind.female) >= DEADLY;
   const severity = SEVERITY.of({ deadly, crowded: room !== null && count > room.fit });
@@ -47,7 +47,7 @@ function judgeKind(kind: PlannedSpecies, context: RuleContext): readonly Finding
       species: [profile.id],
       fact: { says: 'group/keep one', count, deadly },
       because: { count, ...(room === null ? {} : { territoriesThatFit: room.fit }) },
-      fixes: [keepCount(kind, 1)],
+      fixes: [keepCount(species, 1)],
     }),
   ];
 }
@@ -57,5 +57,5 @@ export const solitary: Rule = {
   name: 'solitary',
   leaveFor: 'fighting',
   severities: [SEVERITY],
-  judge: (context) => judgedKinds(context).flatMap((kind) => judgeKind(kind, context)),
+  judge: (context) => judgedSpecies(context).flatMap((species) => judgeSpecies(species, context)),
 };

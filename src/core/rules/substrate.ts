@@ -8,7 +8,7 @@ import { otherwise, severityTable } from './severityTable';
 const SIFTS_HARD = 2;
 
 interface OnFloor {
-  readonly kind: PlannedSpecies;
+  readonly species: PlannedSpecies;
   readonly floor: Substrate;
 }
 
@@ -20,13 +20,13 @@ const SEVERITY = severityTable<OnFloor>(
   [
     {
       when: 'coarse gravel or rock under a flat fish or one that sifts for a living',
-      holds: ({ kind, floor }) =>
-        floor !== 'fine-gravel' && floor !== 'bare' && (isFlat(kind) || sifts(kind)),
+      holds: ({ species, floor }) =>
+        floor !== 'fine-gravel' && floor !== 'bare' && (isFlat(species) || sifts(species)),
       severity: 'stop',
     },
     {
       when: 'a flat fish on a bare floor',
-      holds: ({ kind, floor }) => floor === 'bare' && isFlat(kind),
+      holds: ({ species, floor }) => floor === 'bare' && isFlat(species),
       severity: null,
     },
     otherwise('caution'),
@@ -41,17 +41,17 @@ export const substrate: Rule = {
   judge: (context) => {
     const { substrate: floor } = context.tank;
     if (floor === 'sand') return [];
-    return context.kinds
-      .filter((kind) => kind.profile.tank.sand === 'needs')
-      .flatMap((kind) => {
-        const severity = SEVERITY.of({ kind, floor });
+    return context.planned
+      .filter((species) => species.profile.tank.sand === 'needs')
+      .flatMap((species) => {
+        const severity = SEVERITY.of({ species, floor });
         if (severity === null) return [];
         return [
           finding('substrate', {
             severity,
-            species: [kind.profile.id],
+            species: [species.profile.id],
             fact: { says: 'home/sand', floor: floor === 'bare' ? 'bare' : 'hard' },
-            because: { substrate: floor, digs: kind.profile.effect.digs },
+            because: { substrate: floor, digs: species.profile.effect.digs },
             fixes: [{ edit: { kind: 'set-substrate', substrate: 'sand' } }],
           }),
         ];

@@ -4,7 +4,7 @@ import { adultLengthCm, type Approach, type TankFigure } from '../model';
 import type { PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding, type Severity } from './finding';
 import { advise, leaveOut } from './fixes';
-import { judgedKinds } from './pairs';
+import { judgedSpecies } from './pairs';
 import { severityTable } from './severityTable';
 
 export type TankMeasureName = keyof TankFigure;
@@ -63,7 +63,7 @@ export const SIZE = severityTable<Sized>(
   'Each species has its own strict, usual and lenient figure (common practice and memory). Makers round, so 2% short still counts; 8% is from memory.',
 );
 
-/** What the approach asks for a kind of this length: less for the young, never below a quarter. */
+/** What the approach asks for a species of this length: less for the young, never below a quarter. */
 function scaled(
   figures: PlannedSpecies['profile']['tank'],
   measure: TankMeasure,
@@ -79,51 +79,51 @@ function scaled(
 
 /** The first month in which growth makes it as bad; 0 when it is so today. A longer fish never needs less. */
 function beginsInMonths(
-  kind: PlannedSpecies,
+  species: PlannedSpecies,
   have: number,
   measure: TankMeasure,
   approach: Approach,
   severity: Severity,
 ): number {
-  const adult = adultLengthCm(kind.profile);
+  const adult = adultLengthCm(species.profile);
   const asBad = (lengthCm: Cm): boolean =>
-    SIZE.of({ have, figures: scaled(kind.profile.tank, measure, lengthCm / adult), approach }) === severity;
-  if (asBad(kind.largestCm)) return 0;
-  const month = lengthsByMonth(kind.profile, kind.largestCm).findIndex(asBad);
+    SIZE.of({ have, figures: scaled(species.profile.tank, measure, lengthCm / adult), approach }) === severity;
+  if (asBad(species.largestCm)) return 0;
+  const month = lengthsByMonth(species.profile, species.largestCm).findIndex(asBad);
   return Math.max(0, month);
 }
 
 /** Judges one measure of the tank against the three approaches of every species, at the length it is judged at. */
 export function judgeTank(context: RuleContext, measure: TankMeasure): readonly Finding[] {
   const have = measure.of(context);
-  return judgedKinds(context).flatMap((kind) => {
-    const share = kind.judgedCm / adultLengthCm(kind.profile);
-    const need = scaled(kind.profile.tank, measure, share);
+  return judgedSpecies(context).flatMap((species) => {
+    const share = species.judgedCm / adultLengthCm(species.profile);
+    const need = scaled(species.profile.tank, measure, share);
     const severity = SIZE.of({ have, figures: need, approach: context.approach });
     if (severity === null) return [];
-    const months = severity === 'note' ? 0 : beginsInMonths(kind, have, measure, context.approach, severity);
+    const months = severity === 'note' ? 0 : beginsInMonths(species, have, measure, context.approach, severity);
     return [
       finding(measure.rule, {
         severity,
-        species: [kind.profile.id],
+        species: [species.profile.id],
         fact: {
           says: 'size/needs',
           measure: measure.name,
           need,
           have,
           approach: context.approach,
-          count: kind.count,
+          count: species.count,
         },
         because: {
           have: Number(have.toFixed(1)),
           cautious: need.cautious ?? 0,
           middle: need.middle ?? 0,
           tried: need.tried ?? 0,
-          judgedAtCm: Number(kind.judgedCm.toFixed(1)),
+          judgedAtCm: Number(species.judgedCm.toFixed(1)),
         },
         approach: severity === 'note' ? 'cautious' : context.approach,
         from: months > 0 ? addMonths(context.month, months) : null,
-        fixes: severity === 'note' ? [] : [advise('larger tank'), leaveOut(kind)],
+        fixes: severity === 'note' ? [] : [advise('larger tank'), leaveOut(species)],
       }),
     ];
   });

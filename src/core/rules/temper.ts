@@ -17,8 +17,8 @@ const SOME_WATER = 1 / 3;
 const TOO_BIG = 2;
 
 /** Armour and spines stand some pushing. */
-const toughness = (kind: PlannedSpecies, temper: number): number =>
-  temper + (kind.profile.handling.spines && kind.profile.layers.bottom >= SAME_WATER ? 1 : 0);
+const toughness = (species: PlannedSpecies, temper: number): number =>
+  temper + (species.profile.handling.spines && species.profile.layers.bottom >= SAME_WATER ? 1 : 0);
 
 /** A dither is no mouthful: at least this share of the length of whom it unsettles, and more with fins to catch it by (from memory). */
 const DITHER = 0.4;
@@ -45,9 +45,9 @@ const isMeek = ({ profile }: PlannedSpecies, sizeRatio: number): boolean =>
  */
 const SMALL_CM = 8;
 
-function isHounded(rough: PlannedSpecies, kind: PlannedSpecies): boolean {
-  if (!isRockDweller(rough) || isRockDweller(kind)) return false;
-  const other = kind.profile;
+function isHounded(rough: PlannedSpecies, species: PlannedSpecies): boolean {
+  if (!isRockDweller(rough) || isRockDweller(species)) return false;
+  const other = species.profile;
   const small = other.family !== rough.profile.family && adultLengthCm(other) <= SMALL_CM;
   return small || (other.company.longFins && other.habits.activity === SLOW);
 }
@@ -209,30 +209,30 @@ function roughPair(rough: PlannedSpecies, other: PlannedSpecies, now: ThisMonth)
 }
 
 /** Bad company that keepers agree on: named by species, or by kin. */
-function knownBad(kind: PlannedSpecies, other: PlannedSpecies): Finding | null {
-  const known = kind.profile.badWith.find(
+function knownBad(species: PlannedSpecies, other: PlannedSpecies): Finding | null {
+  const known = species.profile.badWith.find(
     (entry) => entry.who === other.profile.id || entry.who === other.profile.kin,
   );
   if (!known) return null;
   return finding('temper', {
     severity: 'stop',
-    species: [kind.profile.id, other.profile.id],
+    species: [species.profile.id, other.profile.id],
     fact: { says: 'pair/known bad', why: known.why },
     because: { known: true },
-    fixes: [leaveOut(other), leaveOut(kind)],
+    fixes: [leaveOut(other), leaveOut(species)],
   });
 }
 
 /** Pairs about which serious keepers disagree: tried with an exit plan, or avoided. */
-function contestedPair(kind: PlannedSpecies, other: PlannedSpecies): Finding | null {
+function contestedPair(species: PlannedSpecies, other: PlannedSpecies): Finding | null {
   const entry =
-    kind.profile.contested.find((pair) => pair.species === other.profile.id) ??
-    other.profile.contested.find((pair) => pair.species === kind.profile.id);
+    species.profile.contested.find((pair) => pair.species === other.profile.id) ??
+    other.profile.contested.find((pair) => pair.species === species.profile.id);
   if (!entry) return null;
-  const arranged = hasWayOut(kind, other);
+  const arranged = hasWayOut(species, other);
   return finding('temper', {
     severity: CONTESTED.of(arranged) ?? 'caution',
-    species: [kind.profile.id, other.profile.id],
+    species: [species.profile.id, other.profile.id],
     fact: { says: 'pair/contested', why: entry.why, exitPlan: arranged },
     because: { exitPlanGiven: arranged },
     contested: true,

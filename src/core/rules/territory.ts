@@ -30,7 +30,7 @@ const DENSE = severityTable<boolean>(
 );
 
 interface Held {
-  readonly kind: PlannedSpecies;
+  readonly species: PlannedSpecies;
   readonly holders: number;
   readonly cm2: number;
   readonly months: number;
@@ -39,14 +39,14 @@ interface Held {
 /** Held ground by species. Rock dwellers kept dense are left out: there nobody holds ground for long. */
 function held(context: RuleContext): readonly Held[] {
   const dense = densityOf(context).rockDwellers === 'dense';
-  return context.kinds.flatMap((kind) => {
-    const { company } = kind.profile;
-    if (company.temper.mature < PUSHY || (dense && isRockDweller(kind))) return [];
-    const room = holdersOf(kind, context);
+  return context.planned.flatMap((species) => {
+    const { company } = species.profile;
+    if (company.temper.mature < PUSHY || (dense && isRockDweller(species))) return [];
+    const room = holdersOf(species, context);
     if (room === null || room.holders === 0) return [];
-    const months = maturesInMonths(kind);
+    const months = maturesInMonths(species);
     if (months === null) return [];
-    return [{ kind, holders: room.holders, cm2: room.holders * (company.groundCm2 ?? 0), months }];
+    return [{ species, holders: room.holders, cm2: room.holders * (company.groundCm2 ?? 0), months }];
   });
 }
 
@@ -77,7 +77,7 @@ function crowdedFloor(context: RuleContext): readonly Finding[] {
   return [
     finding('territory', {
       severity,
-      species: largest.map((claim) => claim.kind.profile.id),
+      species: largest.map((claim) => claim.species.profile.id),
       fact: {
         says: 'floor/claimed',
         holders,
@@ -91,7 +91,7 @@ function crowdedFloor(context: RuleContext): readonly Finding[] {
         sightBreaks: context.tank.sightBreaks ?? 'not given',
       },
       from: begins(context, months),
-      fixes: [...largest.slice(0, 2).map((claim) => leaveOut(claim.kind)), advise('larger floor')],
+      fixes: [...largest.slice(0, 2).map((claim) => leaveOut(claim.species)), advise('larger floor')],
       source: 'common practice; held ground from memory',
     }),
   ];
@@ -104,14 +104,14 @@ function roomyCount(context: RuleContext): readonly Finding[] {
   const roomy = roomyNumber(context.tank.figures.grossL);
   if (
     openWater.length === 0 ||
-    count <= Math.max(roomy, ...openWater.map((kind) => kind.profile.company.smallestGroup))
+    count <= Math.max(roomy, ...openWater.map((species) => species.profile.company.smallestGroup))
   )
     return [];
   const dense = densityOf(context).openWater === 'dense';
   return [
     finding('territory', {
       severity: DENSE.of(dense) ?? 'caution',
-      species: openWater.map((kind) => kind.profile.id),
+      species: openWater.map((species) => species.profile.id),
       fact: { says: 'group/dense', count, roomy },
       because: { count, roomy, grossL: Math.round(context.tank.figures.grossL) },
       approach: dense ? 'dense' : 'roomy',

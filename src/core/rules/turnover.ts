@@ -36,10 +36,10 @@ export const turnover: Rule = {
   about: 'the whole tank',
   severities: [SEVERITY],
   judge: (context) => {
-    const { tank, kinds } = context;
-    const fish = kinds.filter((kind) => kind.profile.life === 'fish');
+    const { tank, planned } = context;
+    const fish = planned.filter((species) => species.profile.life === 'fish');
     if (tank.assumed.has('filterLph') || fish.length === 0) return [];
-    const large = fish.filter((kind) => isRough(kind.profile) || adultLengthCm(kind.profile) >= LARGE_CM);
+    const large = fish.filter((species) => isRough(species.profile) || adultLengthCm(species.profile) >= LARGE_CM);
     const demanding = large.length > 0;
     const wanted = demanding ? LEAST_ROUGH : LEAST;
     const perHour = tank.figures.turnoverPerHour;
@@ -48,7 +48,7 @@ export const turnover: Rule = {
     return [
       finding('turnover', {
         severity,
-        species: large.map((kind) => kind.profile.id),
+        species: large.map((species) => species.profile.id),
         fact: { says: 'home/turnover', perHour, wanted, demanding },
         because: { turnoverPerHour: Number(perHour.toFixed(2)), wanted },
         fixes: [advise('larger filter')],

@@ -5,7 +5,7 @@ import { advise, keepCount } from './fixes';
 import { begins, maturesInMonths } from './maturity';
 import { DENSE_CM2, densityOf, heads, riftStock } from './riftNumbers';
 import type { Rule } from './rule';
-import { judgedKinds } from './pairs';
+import { judgedSpecies } from './pairs';
 import { otherwise, severityTable } from './severityTable';
 
 /** Below this share of the dense number a rock dwellers' tank is thin (from memory). */
@@ -26,22 +26,22 @@ const LIGHT = severityTable(
 );
 
 /** A species whose chasing needs more backs to fall on. */
-function tooFewOfAKind(kind: PlannedSpecies, context: RuleContext): readonly Finding[] {
-  const { spreadFrom, ownKind, smallestGroup, mode, badNumbers } = kind.profile.company;
+function tooFewOfOne(species: PlannedSpecies, context: RuleContext): readonly Finding[] {
+  const { spreadFrom, ownKind, smallestGroup, mode, badNumbers } = species.profile.company;
   const worst = Math.max(ownKind.male, ownKind.female);
-  const months = maturesInMonths(kind);
+  const months = maturesInMonths(species);
   if (spreadFrom === null || worst < ROUGH || months === null || mode === 'solitary') return [];
   // Fewer than the smallest group, and numbers to avoid, are said by their own rules; one or a pair is another plan.
-  if (kind.count < Math.max(3, smallestGroup) || kind.count >= spreadFrom || badNumbers.includes(kind.count))
+  if (species.count < Math.max(3, smallestGroup) || species.count >= spreadFrom || badNumbers.includes(species.count))
     return [];
   return [
     finding('under-stocked', {
       severity: SEVERITY.of(worst) ?? 'note',
-      species: [kind.profile.id],
-      fact: { says: 'group/few to spread', count: kind.count, from: spreadFrom },
-      because: { count: kind.count, spreadFrom, aggression: worst },
+      species: [species.profile.id],
+      fact: { says: 'group/few to spread', count: species.count, from: spreadFrom },
+      because: { count: species.count, spreadFrom, aggression: worst },
       from: begins(context, months),
-      fixes: [keepCount(kind, spreadFrom)],
+      fixes: [keepCount(species, spreadFrom)],
     }),
   ];
 }
@@ -52,18 +52,18 @@ function thinRockTank(context: RuleContext): readonly Finding[] {
   if (rockDwellers.length === 0 || densityOf(context).rockDwellers !== 'dense') return [];
   const count = heads(rockDwellers);
   const dense = Math.floor(context.tank.figures.footprintCm2 / DENSE_CM2);
-  const months = Math.min(...rockDwellers.map((kind) => maturesInMonths(kind) ?? Infinity));
+  const months = Math.min(...rockDwellers.map((species) => maturesInMonths(species) ?? Infinity));
   if (count >= dense * THIN || count < 2 || !Number.isFinite(months)) return [];
   return [
     finding('under-stocked', {
       severity: 'note',
-      species: rockDwellers.map((kind) => kind.profile.id),
+      species: rockDwellers.map((species) => species.profile.id),
       fact: { says: 'group/light', count, dense },
       because: { count, dense, footprintCm2: Math.round(context.tank.figures.footprintCm2) },
       approach: 'dense',
       from: begins(context, months),
       fixes: [
-        advise({ does: 'more of them', species: rockDwellers.map((kind) => kind.profile.id), count: null }),
+        advise({ does: 'more of them', species: rockDwellers.map((species) => species.profile.id), count: null }),
       ],
     }),
   ];
@@ -74,7 +74,7 @@ export const underStocked: Rule = {
   name: 'under-stocked',
   severities: [SEVERITY, LIGHT],
   judge: (context) => [
-    ...judgedKinds(context).flatMap((kind) => tooFewOfAKind(kind, context)),
+    ...judgedSpecies(context).flatMap((species) => tooFewOfOne(species, context)),
     ...thinRockTank(context),
   ],
 };

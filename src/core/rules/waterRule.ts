@@ -2,7 +2,7 @@ import type { PlannedSpecies, RuleContext } from './context';
 import type { WaterName } from './facts';
 import { finding, type Finding, type Fix } from './finding';
 import { leaveOut } from './fixes';
-import { judgedKinds } from './pairs';
+import { judgedSpecies } from './pairs';
 import type { Rule } from './rule';
 import { otherwise, type SeverityTable, severityTable } from './severityTable';
 
@@ -93,8 +93,8 @@ function againstTank(
 ): readonly Finding[] {
   if (context.water.assumed.has(measure.name)) return [];
   const value = context.water[measure.name];
-  return judgedKinds(context).flatMap((kind) => {
-    const range = kind.range[measure.name];
+  return judgedSpecies(context).flatMap((species) => {
+    const range = species.range[measure.name];
     const away = outsideBy(range, value);
     if (away === 0) return [];
     const shared = context.shared[measure.name];
@@ -103,16 +103,16 @@ function againstTank(
     return [
       finding(measure.rule, {
         severity: outside.of(away) ?? 'caution',
-        species: [kind.profile.id],
-        fact: { says: 'water/needs', measure: measure.name, range, tank: value, count: kind.count },
+        species: [species.profile.id],
+        fact: { says: 'water/needs', measure: measure.name, range, tank: value, count: species.count },
         because: {
           value,
           lowest: range[0],
           highest: range[1],
           outsideBy: Number(away.toFixed(2)),
-          range: kind.groups.some((group) => group.rangeSource === 'wild') ? 'wild' : 'tank-bred',
+          range: species.groups.some((group) => group.rangeSource === 'wild') ? 'wild' : 'tank-bred',
         },
-        fixes: [...fixes, leaveOut(kind)],
+        fixes: [...fixes, leaveOut(species)],
       }),
     ];
   });
@@ -157,7 +157,7 @@ function opposites(a: PlannedSpecies, b: PlannedSpecies, measure: WaterMeasure):
 
 function window(context: RuleContext, measure: WaterMeasure, tables: WaterTables): readonly Finding[] {
   const shared = context.shared[measure.name];
-  if (!shared || context.kinds.length < 2) return [];
+  if (!shared || context.planned.length < 2) return [];
   const width = shared[1] - shared[0];
   // A single point that all stand is no water that a tank keeps.
   const point = !beyond(width, 0);
@@ -165,11 +165,11 @@ function window(context: RuleContext, measure: WaterMeasure, tables: WaterTables
   if (context.focus !== null && !point) return [];
   const because = { lowest: shared[0], highest: shared[1] };
   if (width < measure.narrow) {
-    const pinching = context.kinds.filter((kind) => pinches(kind.range[measure.name], shared));
+    const pinching = context.planned.filter((species) => pinches(species.range[measure.name], shared));
     return [
       finding(measure.rule, {
         severity: tables.shared.of(width) ?? 'note',
-        species: pinching.map((kind) => kind.profile.id),
+        species: pinching.map((species) => species.profile.id),
         fact: { says: 'water/narrow', measure: measure.name, range: shared },
         because,
       }),
@@ -181,7 +181,7 @@ function window(context: RuleContext, measure: WaterMeasure, tables: WaterTables
   return [
     finding(measure.rule, {
       severity: 'good',
-      species: context.kinds.map((kind) => kind.profile.id),
+      species: context.planned.map((species) => species.profile.id),
       fact: { says: 'water/suits all', measure: measure.name, tank: value },
       because: { ...because, value },
     }),

@@ -1,7 +1,7 @@
 import type { PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { leaveOut } from './fixes';
-import { judgedKinds } from './pairs';
+import { judgedSpecies } from './pairs';
 import type { Rule } from './rule';
 import { otherwise, severityTable } from './severityTable';
 
@@ -17,23 +17,23 @@ const SEVERITY = severityTable<number>(
   'From memory.',
 );
 
-function againstTank(kind: PlannedSpecies, { salinityPpt }: RuleContext['water']): readonly Finding[] {
-  const [low, high] = kind.range.salinityPpt;
+function againstTank(species: PlannedSpecies, { salinityPpt }: RuleContext['water']): readonly Finding[] {
+  const [low, high] = species.range.salinityPpt;
   const away = salinityPpt < low ? low - salinityPpt : Math.max(0, salinityPpt - high);
   if (away === 0) return [];
   return [
     finding('water-salinity', {
       severity: SEVERITY.of(away) ?? 'caution',
-      species: [kind.profile.id],
+      species: [species.profile.id],
       fact: {
         says: 'water/needs',
         measure: 'salinityPpt',
         range: [low, high],
         tank: salinityPpt,
-        count: kind.count,
+        count: species.count,
       },
       because: { value: salinityPpt, lowest: low, highest: high },
-      fixes: [leaveOut(kind)],
+      fixes: [leaveOut(species)],
     }),
   ];
 }
@@ -59,6 +59,6 @@ export const waterSalinity: Rule = {
   judge: (context) =>
     context.water.assumed.has('salinityPpt')
       ? []
-      : judgedKinds(context).flatMap((kind) => againstTank(kind, context.water)),
+      : judgedSpecies(context).flatMap((species) => againstTank(species, context.water)),
   together,
 };

@@ -75,7 +75,7 @@ export function useAggression(tank: TankView): Aggression | null {
           event.type === 'fry' ||
           (event.type === 'saw' && (event.what === 'guarding' || event.what === 'fry'))),
     );
-    const { water, kinds } = assessment.context;
+    const { water, planned } = assessment.context;
     const centre = residents.find((one) => one.id === patterns[0]?.who[0])?.species;
     return {
       patterns,
@@ -87,7 +87,7 @@ export function useAggression(tank: TankView): Aggression | null {
         species: centre ?? null,
         tank: tank.body,
         temperatureC: water.assumed.has('temperatureC') ? null : water.temperatureC,
-        lowest: kinds.map(({ profile, range }) => ({
+        lowest: planned.map(({ profile, range }) => ({
           species: profile.id,
           temperatureC: range.temperatureC[0],
         })),

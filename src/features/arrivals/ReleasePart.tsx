@@ -88,7 +88,7 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
 
   const keys = useMemo(() => (running ? running.who.split(',') : chosen), [running, chosen]);
   const going = useMemo(() => releasable.filter((one) => keys.includes(one.key)), [releasable, keys]);
-  const kinds = going;
+  const newcomers = going;
   const here = useMemo(
     () =>
       [...new Set(residents.map((one) => one.species))].flatMap(
@@ -139,11 +139,11 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
       </div>
     );
 
-  const { protocol, steps } = releaseSheet(kinds, here, MIX_MINUTES);
+  const { protocol, steps } = releaseSheet(newcomers, here, MIX_MINUTES);
   const doneOn = (step: string): string | null => running.done.find((one) => one.step === step)?.on ?? null;
   const open = steps.filter((step) => doneOn(step.id) === null);
   const vital = open.filter((step) => step.vital);
-  const names = kinds.map(({ profile, count }) => countedOf(count, profile)).join(', ');
+  const names = newcomers.map(({ profile, count }) => countedOf(count, profile)).join(', ');
   const finish = () =>
     run(
       'Release done',
@@ -169,7 +169,7 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
           </span>
         )}
       </p>
-      {protocol === 'single newcomer' && kinds[0] && <RuseTanks tank={tank} newcomer={kinds[0]} />}
+      {protocol === 'single newcomer' && newcomers[0] && <RuseTanks tank={tank} newcomer={newcomers[0]} />}
       <ol>
         {steps.map((step) => (
           <Step
@@ -205,7 +205,7 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
           ? 'Fish that come straight from the shop are recorded under Planned and here. '
           : ''}
         Follow-up checks come due after 2, 24 and 48 hours and after a week.{' '}
-        {kinds.map(
+        {newcomers.map(
           ({ profile }) =>
             profile.trade.mixedUpWith && `${commonName(profile)}: ${profile.trade.mixedUpWith} `,
         )}

@@ -18,7 +18,7 @@ const WEEK = 7;
 const WEEKS = [4, 5, 6] as const;
 const LOOKS = [1, 2, 7] as const;
 
-function kindsOf(waves: Waves, index: number): string {
+function namesIn(waves: Waves, index: number): string {
   return everyOf(
     (waves.waves[index]?.keys ?? []).flatMap((key) => {
       const one = waves.toCome.find((each) => each.key === key);
@@ -31,7 +31,7 @@ async function saveCalendar(tank: TankView, waves: Waves): Promise<void> {
   const { calendarText } = await import('@/core/formats/calendar');
   const laneOf = (id: string | null): string => waves.lanes.find((lane) => lane.id === id)?.name ?? '';
   const entries = waves.waves.flatMap((wave, index) => {
-    const who = kindsOf(waves, index);
+    const who = namesIn(waves, index);
     const uid = `${tank.id}-${wave.keys.join('-')}`;
     return [
       ...(wave.lane === null
@@ -83,7 +83,7 @@ function WaveItem({ waves, index }: { readonly waves: Waves; readonly index: num
       <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
         <p>
           <strong>
-            <span className="fig">{index + 1}.</span> {kindsOf(waves, index)}
+            <span className="fig">{index + 1}.</span> {namesIn(waves, index)}
           </strong>
           <span className="block text-slate">
             {wave.lane === null
@@ -180,7 +180,7 @@ export function WavesPart({ tank }: { readonly tank: TankView }) {
           filter.
         </Caution>
       )}
-      <WaveLine waves={waves} display={tank.body.name} nameOf={(index) => kindsOf(waves, index)} />
+      <WaveLine waves={waves} display={tank.body.name} nameOf={(index) => namesIn(waves, index)} />
       <ol>
         {waves.waves.map((wave, index) => (
           <WaveItem key={wave.keys.join()} waves={waves} index={index} />

@@ -94,7 +94,7 @@ function byReason(profile: SpeciesProfile): readonly (readonly [string, readonly
   return [...reasons];
 }
 
-/** Kinds of the catalogue that a grown one could swallow grown. */
+/** Species of the catalogue that a grown one could swallow grown. */
 function swallowed(profile: SpeciesProfile, catalogue: Catalogue): readonly SpeciesProfile[] {
   if (profile.mouth.eatsFish === 'no' || profile.mouth.eatsFish === 'fry') return [];
   return catalogue.all.filter(

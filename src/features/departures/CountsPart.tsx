@@ -78,7 +78,7 @@ function PutRight({
   );
 }
 
-function Kind({
+function SpeciesCount({
   tank,
   profile,
   residents,
@@ -151,7 +151,7 @@ export function CountsPart({ tank }: { readonly tank: TankView }) {
   const residents = useResidents(tank.id);
   const happenings = useHappenings();
   const catalogue = useCatalogue();
-  const kinds = useMemo(
+  const counted = useMemo(
     () =>
       [...new Set(residents.map((one) => one.species))].flatMap((species) => {
         const profile = catalogue.byId.get(species);
@@ -170,11 +170,11 @@ export function CountsPart({ tank }: { readonly tank: TankView }) {
         for young and losses.
       </p>
       <ul>
-        {kinds.map(({ profile, own, count }) => (
-          <Kind key={profile.id} tank={tank} profile={profile} residents={own} count={count} />
+        {counted.map(({ profile, own, count }) => (
+          <SpeciesCount key={profile.id} tank={tank} profile={profile} residents={own} count={count} />
         ))}
       </ul>
-      {kinds.some(({ count }) => (count.unaccounted ?? 0) > 0 && !count.hidden) && (
+      {counted.some(({ count }) => (count.unaccounted ?? 0) > 0 && !count.hidden) && (
         <Caution>
           Check behind the background, in hollow decor, in the filter and on the floor behind the tank.
         </Caution>

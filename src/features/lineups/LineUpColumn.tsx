@@ -55,7 +55,7 @@ function waterWords({ context }: Assessment, words: Words): string {
   ].join(', ');
 }
 
-/** What the kinds of a line-up cost as far as prices are known. */
+/** What the species of a line-up cost as far as prices are known. */
 function cost(groups: Found['groups'], wishes: readonly KeptWish[], living: Wishes['living']): string {
   const bought = groups.filter((group) => !living.has(group.species));
   const prices = bought.map((group) => {
@@ -97,7 +97,7 @@ export function LineUpColumn(props: Props) {
     return profile ? [{ group, profile }] : [];
   });
   const open = rows.filter(({ profile }) => !wishes.living.has(profile.id)).map(({ profile }) => profile.id);
-  const problems = groupByCause(assessment.findings.filter(isBad), fishIn(assessment.context.kinds)).length;
+  const problems = groupByCause(assessment.findings.filter(isBad), fishIn(assessment.context.planned)).length;
   return (
     <article
       aria-label={`Line-up ${place}`}

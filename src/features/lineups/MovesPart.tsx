@@ -98,12 +98,12 @@ export function MovesPart({ tank, wishes }: { readonly tank: TankView; readonly 
   const [reasons, setReasons] = useState<Readonly<Record<string, RehomeReason>>>({});
   const [answer, setAnswer] = useState<WhoMoves['decisions'] | 'none' | null>(null);
 
-  const kinds = useMemo(() => {
-    const byKind = new Map<string, Resident[]>();
+  const species = useMemo(() => {
+    const bySpecies = new Map<string, Resident[]>();
     for (const resident of Object.values(residents))
       if (resident.count > 0 && from.includes(resident.tank) && catalogue.byId.has(resident.species))
-        byKind.set(resident.species, [...(byKind.get(resident.species) ?? []), resident]);
-    return [...byKind].map(([species, members]) => ({
+        bySpecies.set(resident.species, [...(bySpecies.get(resident.species) ?? []), resident]);
+    return [...bySpecies].map(([species, members]) => ({
       species,
       members,
       count: members.reduce((sum, one) => sum + one.count, 0),
@@ -130,7 +130,7 @@ export function MovesPart({ tank, wishes }: { readonly tank: TankView; readonly 
       wishes: planned ? wishes.body.wishes.map(({ price: _price, ...wish }) => wish) : [],
     };
     setFailure(null);
-    const movers = kinds.map(({ species, count, since }) => ({
+    const movers = species.map(({ species, count, since }) => ({
       species,
       count,
       weight: 3,
@@ -152,7 +152,7 @@ export function MovesPart({ tank, wishes }: { readonly tank: TankView; readonly 
   const keep = (): void => {
     const on = momentOn(todayIso());
     const changes = leaving.flatMap((decision) => {
-      const members = kinds.find((kind) => kind.species === decision.species)?.members ?? [];
+      const members = species.find((kind) => kind.species === decision.species)?.members ?? [];
       return departuresOf(members, decision.leaves).map(({ who, count }) =>
         decideToGo(
           {
@@ -210,12 +210,12 @@ export function MovesPart({ tank, wishes }: { readonly tank: TankView; readonly 
           ))}
         </SelectField>
       </div>
-      {kinds.length === 0 ? (
+      {species.length === 0 ? (
         <Empty>No fish in the ticked tanks.</Empty>
       ) : (
         <Section title="Must stay" aside="pin the fish that must stay">
           <ul className="flex flex-wrap gap-2">
-            {kinds.map(({ species, count }) => (
+            {species.map(({ species, count }) => (
               <li key={species}>
                 <button
                   type="button"

@@ -25,7 +25,7 @@ export function useWishes(tank: TankView) {
     [document, tank.id],
   );
 
-  /** Kinds that live here stay: the search builds around them. */
+  /** Species that live here stay: the search builds around them. */
   const living = useMemo(() => {
     const counts = new Map<string, number>();
     for (const { species, count } of residents)

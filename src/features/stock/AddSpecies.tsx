@@ -41,7 +41,7 @@ export function AddSpecies({
       todayIso(),
     );
     const { brings, settles } = whatItAdds(assessment, after);
-    const fishOf = fishIn(after.context.kinds);
+    const fishOf = fishIn(after.context.planned);
     return {
       verdict: after.verdict,
       brings: groupByCause(brings, fishOf),

@@ -134,7 +134,7 @@ export function CandidatesPart({
       return parts.every((part) => text.includes(part));
     });
   }, [effects, facets, chosen, typed, catalogue]);
-  const fishOf = fishIn(stock.assessment.context.kinds);
+  const fishOf = fishIn(stock.assessment.context.planned);
   const scroller = useRef<HTMLDivElement>(null);
   const rows = useVirtualizer({
     count: shown.length,

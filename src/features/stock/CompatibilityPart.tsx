@@ -24,11 +24,11 @@ export function CompatibilityPart({ stock }: { readonly stock: ReturnType<typeof
   const matrix = useMemo(() => pairMatrix(assessment), [assessment]);
   const [looked, setAt] = useState<readonly [number, number] | null>(null);
   const at = looked ?? worstPair(matrix);
-  const names = assessment.context.kinds.map((kind) => commonName(kind.profile));
+  const names = assessment.context.planned.map((species) => commonName(species.profile));
   if (names.length === 0) return <Empty>Add two species to compare them.</Empty>;
   const cell: PairCell | undefined = matrix[at[0]]?.[at[1]] ?? matrix[0]?.[0];
   const nameOf = (id: string): string =>
-    names[assessment.context.kinds.findIndex((kind) => kind.profile.id === id)] ?? id;
+    names[assessment.context.planned.findIndex((species) => species.profile.id === id)] ?? id;
   return (
     <div className="grid gap-6 lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
       <div className="overflow-x-auto">
@@ -94,7 +94,7 @@ export function CompatibilityPart({ stock }: { readonly stock: ReturnType<typeof
                 : `${nameOf(cell.a)} with ${nameOf(cell.b)}`}
             </h2>
             {cell.findings.length === 0 && <p className="text-slate">No findings.</p>}
-            <CauseLines groups={groupByCause(cell.findings, fishIn(assessment.context.kinds))} />
+            <CauseLines groups={groupByCause(cell.findings, fishIn(assessment.context.planned))} />
           </>
         )}
       </div>

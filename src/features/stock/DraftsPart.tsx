@@ -43,7 +43,7 @@ function useJudged(tank: TankView, drafts: readonly DraftView[]): readonly Judge
 
 /** Problems that only one of two lists has. */
 function Differences({ of, findings }: { readonly of: Judged; readonly findings: readonly Finding[] }) {
-  const groups = groupByCause(findings, fishIn(of.assessment.context.kinds));
+  const groups = groupByCause(findings, fishIn(of.assessment.context.planned));
   return (
     <Section title={`Problems only in ${of.draft.body.name}`}>
       {groups.length === 0 ? <p className="text-slate">None.</p> : <CauseLines groups={groups} />}
@@ -60,7 +60,7 @@ function Compare({ judged }: { readonly judged: readonly Judged[] }) {
   const two = judged.find((each) => each.draft.id === right) ?? judged[1];
   if (!one || !two) return null;
   const { brings, settles } = whatItAdds(one.assessment, two.assessment);
-  const kinds = ({ draft }: Judged): string =>
+  const speciesLine = ({ draft }: Judged): string =>
     everyOf(
       draft.body.groups.flatMap(({ group }) => {
         const profile = catalogue.byId.get(group.species);
@@ -88,7 +88,7 @@ function Compare({ judged }: { readonly judged: readonly Judged[] }) {
           <div key={label} className="flex flex-col gap-2">
             {pick(label, judgedOne.draft.id, set)}
             <VerdictMark verdict={judgedOne.assessment.today} later={judgedOne.assessment.later} />
-            <p>{kinds(judgedOne)}.</p>
+            <p>{speciesLine(judgedOne)}.</p>
             <p className="fig text-slate">
               {words.quantity('concentration', judgedOne.assessment.context.load.nitrateMgLWeek)} nitrate a
               week at full size

@@ -106,11 +106,11 @@ export function ListPart({
   const colours = useDeferredValue(stock.colours);
   const { lid = true } = tank.body.tank;
   const { lengthCm, heightCm, waterLineCm, substrateCm } = furnishTank(tank.body.tank).furnished;
-  const problems = groupByCause(assessment.findings.filter(isBad), fishIn(assessment.context.kinds));
+  const problems = groupByCause(assessment.findings.filter(isBad), fishIn(assessment.context.planned));
   const of = (severity: Severity) =>
     groupByCause(
       calm.findings.filter((finding) => finding.severity === severity),
-      fishIn(calm.context.kinds),
+      fishIn(calm.context.planned),
     );
   const notes = of('note');
   const good = of('good');

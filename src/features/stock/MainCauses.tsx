@@ -69,13 +69,13 @@ export const MainCauses = memo(function MainCauses({
   readonly residents: readonly Resident[];
   readonly listed: readonly DraftGroup[];
   readonly assessment: Assessment;
-  readonly leaveOut: (kinds: readonly SpeciesProfile[]) => unknown;
+  readonly leaveOut: (profiles: readonly SpeciesProfile[]) => unknown;
   readonly canDo: (edit: PlanEdit) => boolean;
   readonly onFix: (fix: Fix) => unknown;
 }) {
   const say = useSayings();
   const words = useWords();
-  const fishOf = fishIn(assessment.context.kinds);
+  const fishOf = fishIn(assessment.context.planned);
   const catalogue = useCatalogue();
   const trouble = useTrouble(tank, residents, listed, assessment);
   const there = new Set<string>(listed.map((one) => one.group.species));
@@ -90,11 +90,11 @@ export const MainCauses = memo(function MainCauses({
       {ways.length > 0 && (
         <ul aria-label="Main causes of trouble" className="flex flex-col gap-1">
           {ways.map(({ key, species, edit, said, verdict }) => {
-            const kinds = species.flatMap((id) => catalogue.byId.get(id) ?? []);
+            const profiles = species.flatMap((id) => catalogue.byId.get(id) ?? []);
             return (
               <li key={key} className="flex flex-wrap items-center gap-x-3">
                 {edit === null ? (
-                  <Button onClick={() => leaveOut(kinds)}>
+                  <Button onClick={() => leaveOut(profiles)}>
                     Without {everyOf(species.map((id) => words.own(id, fishOf(id))))}
                   </Button>
                 ) : (

@@ -2,7 +2,7 @@
 
 import { useWords } from '@/session/react/useWords';
 import { useMemo } from 'react';
-import { fillReport, type FillReport, type RoutineOutlook } from '@/core/assess';
+import { stockingReport, type StockingReport, type RoutineOutlook } from '@/core/assess';
 import { commonName } from '@/core/model';
 import { tenth } from '@/words/en';
 import { useCatalogue } from '@/session/react/RoomProvider';
@@ -15,7 +15,7 @@ const percent = (share: number): string => `${Math.round(share * 100)}%`;
 /** A bar shows twice of what is full; the mark in its middle is full. */
 const FULL_SHARE = 2;
 
-function Approaches({ report }: { readonly report: FillReport }) {
+function Approaches({ report }: { readonly report: StockingReport }) {
   const words = useWords();
   const { length, surface, nitrate, floor } = report.approaches;
   const rows = [
@@ -77,7 +77,7 @@ function Approaches({ report }: { readonly report: FillReport }) {
 const weeks = ({ weeksToLimit }: RoutineOutlook): string =>
   weeksToLimit === null ? 'never' : weeksToLimit === 0 ? 'over it already' : `${tenth(weeksToLimit)} weeks`;
 
-function Routines({ report }: { readonly report: FillReport }) {
+function Routines({ report }: { readonly report: StockingReport }) {
   const words = useWords();
   return (
     <Table
@@ -108,7 +108,7 @@ function Routines({ report }: { readonly report: FillReport }) {
 export function StockingPart({ stock }: { readonly stock: ReturnType<typeof useStock> }) {
   const words = useWords();
   const catalogue = useCatalogue();
-  const report = useMemo(() => fillReport(stock.assessment), [stock.assessment]);
+  const report = useMemo(() => stockingReport(stock.assessment), [stock.assessment]);
   if (report.lines.length === 0) return <Empty>No fish yet.</Empty>;
   return (
     <div className="flex max-w-[72rem] flex-col gap-5">

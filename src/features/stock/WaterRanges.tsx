@@ -19,7 +19,7 @@ export const WaterRanges = memo(function WaterRanges({
   readonly colours: ReadonlyMap<string, string>;
 }) {
   const words = useWords();
-  const { kinds, shared, water } = assessment.context;
+  const { planned, shared, water } = assessment.context;
   return (
     <div className="grid grid-cols-1 gap-4 sm:grid-cols-3">
       {MEASURES.map(({ name, label, kind: measured, low, high }) => {
@@ -37,7 +37,7 @@ export const WaterRanges = memo(function WaterRanges({
               <span className="fig block min-h-[1.45em]">
                 {common
                   ? `shared ${figure(common[0])} to ${figure(common[1])}`
-                  : kinds.length > 0
+                  : planned.length > 0
                     ? 'nothing shared'
                     : ''}
               </span>
@@ -61,22 +61,22 @@ export const WaterRanges = memo(function WaterRanges({
                 />
               )}
               <ul className="relative flex flex-col gap-[3px]">
-                {kinds.map((kind) => {
-                  const [from, to] = kind.range[name];
+                {planned.map((species) => {
+                  const [from, to] = species.range[name];
                   return (
                     <li
-                      key={kind.profile.id}
+                      key={species.profile.id}
                       className="h-[7px]"
-                      title={`${commonName(kind.profile)}: ${figure(from)} to ${figure(to)}`}
+                      title={`${commonName(species.profile)}: ${figure(from)} to ${figure(to)}`}
                     >
-                      <span className="sr-only">{`${commonName(kind.profile)}: ${figure(from)} to ${figure(to)}`}</span>
+                      <span className="sr-only">{`${commonName(species.profile)}: ${figure(from)} to ${figure(to)}`}</span>
                       <span
                         aria-hidden="true"
                         className="absolute h-[5px]"
                         style={{
                           left: at(from),
                           width: `calc(${at(to)} - ${at(from)})`,
-                          background: colours.get(kind.profile.id),
+                          background: colours.get(species.profile.id),
                         }}
                       />
                     </li>

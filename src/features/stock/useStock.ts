@@ -97,12 +97,12 @@ export function useStock(tank: TankView) {
   const assessment = useAssessment(tank, residents, listed);
 
   // The same colours while the same species are there, however many of each.
-  const kinds = [
+  const speciesKey = [
     ...new Set([...residents.map((one) => one.species), ...listed.map((one) => one.group.species)]),
   ]
     .sort()
     .join(' ');
-  const colours = useMemo(() => coloursFor(kinds === '' ? [] : kinds.split(' ')), [kinds]);
+  const colours = useMemo(() => coloursFor(speciesKey === '' ? [] : speciesKey.split(' ')), [speciesKey]);
   const living = useMemo(() => livingLines(residents, catalogue, colours), [residents, catalogue, colours]);
   const lines = useMemo<readonly StockLine[]>(
     () => [
@@ -156,9 +156,9 @@ function useStockActions(tank: TankId) {
       remove: (key: string, profile: SpeciesProfile) =>
         remake(`Left out ${commonName(profile)}`, (groups) => groups.filter((entry) => entry.key !== key)),
       /** Leaves out all groups of these species in one go. */
-      leaveOut: (kinds: readonly SpeciesProfile[]) =>
-        remake(`Left out ${everyOf(kinds.map(commonName))}`, (groups) =>
-          groups.filter((entry) => !kinds.some((kind) => kind.id === entry.group.species)),
+      leaveOut: (profiles: readonly SpeciesProfile[]) =>
+        remake(`Left out ${everyOf(profiles.map(commonName))}`, (groups) =>
+          groups.filter((entry) => !profiles.some((profile) => profile.id === entry.group.species)),
         ),
       /** What is said of a listed group for the shop: its price, how many to buy. */
       order: async (key: string, how: Pick<DraftGroup, 'price' | 'buy'>): Promise<string | null> =>

@@ -15,7 +15,7 @@ export function Problems({ tank }: { readonly tank: TankView }) {
   const residents = useResidents(tank.id);
   const listed = useListed(tank.id);
   const { findings, today, later, context } = useAssessment(tank, residents, listed);
-  const wrong = groupByCause(findings.filter(isBad), fishIn(context.kinds));
+  const wrong = groupByCause(findings.filter(isBad), fishIn(context.planned));
   const href = `/stock?tank=${tank.id}`;
   if (residents.length + listed.length === 0) {
     return (

@@ -60,10 +60,10 @@ function CountRow({
 export function CountHeads({ tank }: { readonly tank: TankView }) {
   const residents = useResidents(tank.id);
   const catalogue = useCatalogue();
-  const kinds = [...new Set(residents.map((resident) => resident.species))];
+  const speciesHere = [...new Set(residents.map((resident) => resident.species))];
   return (
     <ul>
-      {kinds.map((species) => {
+      {speciesHere.map((species) => {
         const profile = catalogue.byId.get(species);
         const expected = residents
           .filter((resident) => resident.species === species)

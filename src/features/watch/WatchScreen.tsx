@@ -32,15 +32,15 @@ export function WatchScreen() {
   return tank ? <Watch key={tank.id} tank={tank} /> : <NoTank title="Watch" />;
 }
 
-/** Kinds of which somebody may be seen whom nobody can tell from its like. */
+/** Species of which somebody may be seen whom nobody can tell from its like. */
 function useUnknowns(tank: TankView): readonly { readonly id: ResidentId; readonly name: string }[] {
   const residents = useResidents(tank.id);
   const names = useNames();
   return useMemo(() => {
-    const kinds = [...new Set(residents.map((one) => one.species))].filter(
+    const speciesHere = [...new Set(residents.map((one) => one.species))].filter(
       (species) => residents.filter((one) => one.species === species && one.individual).length > 1,
     );
-    return kinds.flatMap((species) =>
+    return speciesHere.flatMap((species) =>
       (['male', 'female'] as const).map((sex) => {
         const id = somebodyId({ species, sex });
         return { id, name: names.resident(id) };

@@ -25,7 +25,7 @@ interface Joins {
 /** Two share the catalogue where the screen keeps a core for itself. */
 const helpersHere = (): number => Math.min(2, Math.max(1, navigator.hardwareConcurrency - 1));
 
-/** What every kind of the catalogue would bring to a tank, worked out beside the screen. */
+/** What every species of the catalogue would bring to a tank, worked out beside the screen. */
 export function useCandidates(
   tank: TankView,
   residents: readonly Resident[],

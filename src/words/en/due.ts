@@ -39,7 +39,7 @@ export function sayDue(fact: DueFact, words: Words): string {
     case 'claim':
       return `${fact.from} has not answered: ${fact.about}.`;
     case 'risk':
-      return `${listed(fact.kinds.map(({ species, count }) => words.counted(species, count)))} had no quarantine: watch for spots and flashing until ${dayName(fact.until)}.`;
+      return `${listed(fact.newcomers.map(({ species, count }) => words.counted(species, count)))} had no quarantine: watch for spots and flashing until ${dayName(fact.until)}.`;
   }
 }
 

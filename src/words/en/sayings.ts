@@ -62,7 +62,7 @@ export function sayingsFor(catalogue: Pick<Catalogue, 'byId'>, choice: UnitChoic
     fix: (fix) => sayFix(fix, words),
     verdict,
     inShort: (answer) => {
-      const [worst, ...more] = groupByCause(answer.findings.filter(isBad), fishIn(answer.context.kinds));
+      const [worst, ...more] = groupByCause(answer.findings.filter(isBad), fishIn(answer.context.planned));
       return [
         `${verdict(answer)}.`,
         worst === undefined ? 'No problems.' : cause(worst),

@@ -6,7 +6,7 @@ import { defineRecord, tank } from '../define';
 const keptWishSchema = wishSchema.shape({ price: numberField(0, 1e6).optional() });
 export type KeptWish = Wish & { readonly price?: number | undefined };
 
-/** Kinds wished for in a tank. */
+/** Species wished for in a tank. */
 export const wishesRecord = defineRecord(
   'wishes',
   {

@@ -7,39 +7,39 @@ import type { PlannedGroup, PlannedSpecies } from '../rules';
  * Species whose groups are told alike are the same object, also in another list: what is worked out for a species, or for two,
  * is kept with them and needs no second working out.
  */
-export function kindsOf(groups: readonly PlannedGroup[]): readonly PlannedSpecies[] {
+export function plannedSpecies(groups: readonly PlannedGroup[]): readonly PlannedSpecies[] {
   const byProfile = new Map<SpeciesProfile, PlannedGroup[]>();
   for (const group of groups) {
     const members = byProfile.get(group.profile);
     if (members) members.push(group);
     else byProfile.set(group.profile, [group]);
   }
-  return [...byProfile.values()].map(kindOf).sort((a, b) => (a.profile.id < b.profile.id ? -1 : 1));
+  return [...byProfile.values()].map(oneSpecies).sort((a, b) => (a.profile.id < b.profile.id ? -1 : 1));
 }
 
 /** A list of species with this one in its place, instead of what there was of it. */
-export function withKind(kinds: readonly PlannedSpecies[], kind: PlannedSpecies): readonly PlannedSpecies[] {
-  const { id } = kind.profile;
-  const at = kinds.findIndex((one) => one.profile.id >= id);
-  if (at < 0) return [...kinds, kind];
-  const list = kinds.slice();
-  list.splice(at, kinds[at]?.profile.id === id ? 1 : 0, kind);
+export function withSpecies(planned: readonly PlannedSpecies[], species: PlannedSpecies): readonly PlannedSpecies[] {
+  const { id } = species.profile;
+  const at = planned.findIndex((one) => one.profile.id >= id);
+  if (at < 0) return [...planned, species];
+  const list = planned.slice();
+  list.splice(at, planned[at]?.profile.id === id ? 1 : 0, species);
   return list;
 }
 
-/** Kinds that were made before, of each profile the latest few: the same groups are asked about again and again. */
+/** Species that were made before, of each profile the latest few: the same groups are asked about again and again. */
 const MADE = new WeakMap<SpeciesProfile, PlannedSpecies[]>();
 const KEPT = 16;
 
 /** These groups, all of one profile, as one species. */
-export function kindOf(members: readonly PlannedGroup[]): PlannedSpecies {
+export function oneSpecies(members: readonly PlannedGroup[]): PlannedSpecies {
   const { profile } = members[0] as PlannedGroup;
   const made = MADE.get(profile) ?? [];
-  const before = made.find((kind) => areAlike(kind.groups, members));
+  const before = made.find((species) => areAlike(species.groups, members));
   if (before) return before;
-  const kind = oneKind(members);
-  MADE.set(profile, [kind, ...made].slice(0, KEPT));
-  return kind;
+  const species = madeOf(members);
+  MADE.set(profile, [species, ...made].slice(0, KEPT));
+  return species;
 }
 
 /** What tells two groups of one profile apart. Their range follows from its source. */
@@ -70,7 +70,7 @@ const sumKnown = (values: readonly (number | null)[]): number | null =>
     ? null
     : values.reduce<number>((sum, value) => sum + (value ?? 0), 0);
 
-function oneKind(members: readonly PlannedGroup[]): PlannedSpecies {
+function madeOf(members: readonly PlannedGroup[]): PlannedSpecies {
   const first = members[0] as PlannedGroup;
   const leaves = members.map((group) => group.leavesInMonths);
   const strict = members.find((group) => group.rangeSource === 'wild') ?? first;

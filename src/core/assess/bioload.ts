@@ -19,14 +19,14 @@ export interface Fed {
 }
 
 /** What some fish weigh, make and measure, whatever tank they are in. It adds up over a list. */
-export interface Burden {
+export interface BioloadShare {
   readonly massG: number;
   readonly nitrateMgDay: number;
   /** Length of all fish, end to end; other animals are left out. */
   readonly lengthCm: Cm;
 }
 
-export function burdenOf(groups: readonly Fed[], temperatureC: Celsius): Burden {
+export function shareOf(groups: readonly Fed[], temperatureC: Celsius): BioloadShare {
   let massG = 0;
   let nitrateMgDay = 0;
   let lengthCm = 0;
@@ -38,9 +38,9 @@ export function burdenOf(groups: readonly Fed[], temperatureC: Celsius): Burden 
   return { massG, nitrateMgDay, lengthCm };
 }
 
-/** What burdens come to in this tank: g, mg/L a week, and shares of two rules of thumb. */
-export function fillLoad(
-  burdens: readonly Burden[],
+/** What shares come to in this tank: g, mg/L a week, and shares of two rules of thumb. */
+export function bioloadOf(
+  shares: readonly BioloadShare[],
   tank: RuleTank,
   nitrateTapMgL: MgL,
   routine: RuleContext['routine'],
@@ -48,7 +48,7 @@ export function fillLoad(
   let massG = 0;
   let nitrateMgDay = 0;
   let lengthCm = 0;
-  for (const burden of burdens) {
+  for (const burden of shares) {
     massG += burden.massG;
     nitrateMgDay += burden.nitrateMgDay;
     lengthCm += burden.lengthCm;

@@ -3,7 +3,7 @@ import { bodyMass, feedPerDay, nitrateMade } from '../fish';
 import { holdersOf, NITRATE_BUDGET, NITRATE_EDGE } from '../rules';
 import { type ChangeRoutine, daysUntil, steadyState, type SteadyState } from '../water';
 import type { Assessment } from './assess';
-import { LENGTH_RULE_CM_PER_L, PLANT_UPTAKE, SURFACE_RULE_CM_PER_CM2 } from './fillLoad';
+import { LENGTH_RULE_CM_PER_L, PLANT_UPTAKE, SURFACE_RULE_CM_PER_CM2 } from './bioload';
 import { sexShare } from './sexShare';
 
 /** What one species adds to the fill, at the lengths it is judged at. */
@@ -25,7 +25,7 @@ export interface RoutineOutlook extends SteadyState {
 }
 
 /** All approaches of fill side by side, with what each part comes from. */
-export interface FillReport {
+export interface StockingReport {
   readonly lines: readonly FillLine[];
   readonly approaches: {
     readonly length: { readonly cm: number; readonly allowsCm: Cm };
@@ -50,26 +50,26 @@ export const COMPARED: readonly ChangeRoutine[] = [
 const DAYS = 7;
 
 /** The fill of an assessed plan, by species and by approach. Units as the names say. */
-export function fillReport({ context }: Assessment): FillReport {
+export function stockingReport({ context }: Assessment): StockingReport {
   const { tank, water, routine, load } = context;
   const { netL, footprintCm2 } = tank.figures;
-  const lines = context.kinds.map((kind): FillLine => {
+  const lines = context.planned.map((species): FillLine => {
     const sum = (of: (lengthCm: Cm) => number): number =>
-      kind.groups.reduce((total, group) => total + group.count * of(group.judgedCm * sexShare(group)), 0);
-    const held = (holdersOf(kind, context)?.holders ?? 0) * (kind.profile.company.groundCm2 ?? 0);
+      species.groups.reduce((total, group) => total + group.count * of(group.judgedCm * sexShare(group)), 0);
+    const held = (holdersOf(species, context)?.holders ?? 0) * (species.profile.company.groundCm2 ?? 0);
     return {
-      species: kind.profile.id,
-      count: kind.count,
+      species: species.profile.id,
+      count: species.count,
       lengthCm: sum((length) => length),
-      massG: sum((length) => bodyMass(kind.profile.size.shape, length)),
-      feedGDay: sum((length) => feedPerDay(kind.profile, length, water.temperatureC)),
+      massG: sum((length) => bodyMass(species.profile.size.shape, length)),
+      feedGDay: sum((length) => feedPerDay(species.profile, length, water.temperatureC)),
       nitrateMgLWeek:
-        netL > 0 ? (sum((length) => nitrateMade(kind.profile, length, water.temperatureC)) / netL) * DAYS : 0,
+        netL > 0 ? (sum((length) => nitrateMade(species.profile, length, water.temperatureC)) / netL) * DAYS : 0,
       heldCm2: held,
     };
   });
   const fishCm = lines
-    .filter((line) => context.kinds.find((kind) => kind.profile.id === line.species)?.profile.life === 'fish')
+    .filter((line) => context.planned.find((species) => species.profile.id === line.species)?.profile.life === 'fish')
     .reduce((sum, line) => sum + line.lengthCm, 0);
   const perDay = load.nitrateMgLWeek / DAYS;
   const own = { fraction: routine.changeFraction, everyDays: routine.everyDays };

@@ -1,6 +1,6 @@
 import { judge, plan, TANKS } from '@/testing/plans';
 import { daysUntil } from '../water/changeRoutine';
-import { fillReport } from './fillReport';
+import { stockingReport } from './stockingReport';
 
 const file = plan(
   { ...TANKS.us75, plants: 'some' },
@@ -12,9 +12,9 @@ const file = plan(
   { water: { temperatureC: 26, nitrateTapMgL: 5 }, routine: { changeFraction: 0.3, everyDays: 7 } },
 );
 const answer = judge(file);
-const report = fillReport(answer);
+const report = stockingReport(answer);
 
-describe('fillReport', () => {
+describe('stockingReport', () => {
   it('adds up to what the verdict goes by', () => {
     const made = report.lines.reduce((sum, line) => sum + line.nitrateMgLWeek, 0);
     expect(made * (1 - report.plantShare)).toBeCloseTo(answer.context.load.nitrateMgLWeek, 8);
