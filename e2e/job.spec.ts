@@ -151,7 +151,7 @@ test('the whole job, once through, in the keeper’s own room', async ({ page },
   await test.step('a damaged, a newer and a foreign file are refused and change nothing', async () => {
     const whole = readFileSync(saved, 'utf8');
     const cases = [
-      ['cut.lomvik.json', whole.slice(0, whole.length / 2), 'cut short'],
+      ['cut.lomvik.json', whole.slice(0, whole.length / 2), 'ends early'],
       ['newer.lomvik.json', whole.replace(/"version": \d+/, '"version": 99'), 'newer Lomvik'],
       ['foreign.json', '{"hello":1}', 'needs "lomvik-plan"'],
       [

@@ -1,3 +1,4 @@
+import type { Cm } from '../kernel';
 import type { PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { advise, keepCount } from './fixes';
@@ -5,6 +6,16 @@ import { begins, maturesInMonths } from './maturity';
 import { isOpenWater, isRockDweller } from './riftNumbers';
 import type { Rule } from './rule';
 import { otherwise, severityTable } from './severityTable';
+
+declare module './facts' {
+  interface Facts {
+    'males/rock dwellers': { readonly colouredBoth: boolean };
+    'males/show tank': { readonly males: number; readonly bestFromCm: Cm; readonly lengthCm: Cm };
+    'males/females among': { readonly females: number };
+    'males/more than one': { readonly count: number };
+    'males/rival species': object;
+  }
+}
 
 /** All-male tanks work best from six feet on (common practice). */
 const SHOW_CM = 180;

@@ -7,6 +7,14 @@ import { advise, keepCount } from './fixes';
 import { concernedSpecies } from './pairs';
 import { otherwise, severityTable } from './severityTable';
 
+declare module './facts' {
+  interface Facts {
+    'floor/guarded': { readonly count: number };
+    'floor/may pair': { readonly claim: 'half' | 'corner' };
+    'floor/breeds freely': object;
+  }
+}
+
 /** A guarding pair keeps others out of so many times its held ground; common practice speaks of half the tank. */
 const HALF = 2;
 

@@ -9,6 +9,15 @@ import type { Rule } from './rule';
 import { judgedSpecies } from './pairs';
 import { otherwise, severityTable } from './severityTable';
 
+declare module './facts' {
+  interface Facts {
+    'own/territories': { readonly count: number; readonly holders: number; readonly fit: number };
+    'own/spread': { readonly count: number; readonly from: number };
+    'own/fierce': { readonly count: number };
+    'own/mixed ages': object;
+  }
+}
+
 /** So many times more holders than ground: crowded for those who spar, and past sharing out for those who do not live in colonies (from memory). */
 const CROWDED = 2;
 /** A pair and nobody else needs no company to spread its temper over. */
@@ -23,7 +32,8 @@ const GROWN_AMONG_YOUNG = 1.6;
 
 /** A grown one put among juveniles upsets the order. */
 function mixedAges(species: PlannedSpecies, worst: number): readonly Finding[] {
-  if (worst < ROUGH || species.count < 2 || species.largestCm < species.smallestCm * GROWN_AMONG_YOUNG) return [];
+  if (worst < ROUGH || species.count < 2 || species.largestCm < species.smallestCm * GROWN_AMONG_YOUNG)
+    return [];
   return [
     finding('conspecific-aggression', {
       severity: 'caution',

@@ -6,6 +6,15 @@ import { concernedSpecies } from './pairs';
 import { advise, leaveOut } from './fixes';
 import { otherwise, severityTable } from './severityTable';
 
+declare module './facts' {
+  interface Facts {
+    /** The first grazes, the others need rich food. */
+    'food/rich': { readonly ill: boolean };
+    'food/wood': object;
+    'food/snails': object;
+  }
+}
+
 const GREEN = ['algae', 'herbivore'];
 const RICH = ['piscivore', 'invertivore', 'micro-predator', 'molluscs'];
 
@@ -82,5 +91,8 @@ export const diet: Rule = {
   about: 'the first',
   severities: [RICH_FOOD, SPECIAL],
   judge: (context) =>
-    concernedSpecies(context, needsRichFood).flatMap((species) => [...grazers(species, context), ...special(species)]),
+    concernedSpecies(context, needsRichFood).flatMap((species) => [
+      ...grazers(species, context),
+      ...special(species),
+    ]),
 };

@@ -4,6 +4,12 @@ import { advise, leaveOut } from './fixes';
 import type { Rule } from './rule';
 import { otherwise, severityTable } from './severityTable';
 
+declare module './facts' {
+  interface Facts {
+    'pair/eats brood': { readonly counts: Counts; readonly atNight: boolean };
+  }
+}
+
 /** Mouths that carry the brood keep it from thieves. */
 const EXPOSED = ['guards', 'scatters'];
 

@@ -5,6 +5,17 @@ import { keepCount, leaveOut } from './fixes';
 import type { Rule } from './rule';
 import { severityTable } from './severityTable';
 
+declare module './facts' {
+  interface Facts {
+    'pair/nips': {
+      readonly counts: Counts;
+      readonly goesFor:
+        'long fins' | 'slow fish'; /** The group is large enough to keep most of it among themselves. */
+      readonly calm: boolean;
+    };
+  }
+}
+
 /** Below this level a fish nips now and then. */
 const NIPS = 2;
 /** A nipper of this level goes for slow fish of any fin. */

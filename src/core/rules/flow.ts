@@ -5,6 +5,14 @@ import { judgedSpecies } from './pairs';
 import type { Rule } from './rule';
 import { otherwise, severityTable } from './severityTable';
 
+declare module './facts' {
+  interface Facts {
+    'pair/currents': object;
+    'home/weak current': { readonly strong: boolean };
+    'home/strong current': object;
+  }
+}
+
 /** Real turnover an hour that a current of this species takes, and that it can stand (from memory). */
 const NEEDS = { still: 0, gentle: 0, moderate: 2, strong: 6 } as const;
 const STANDS = { still: 6, gentle: 12, moderate: Infinity, strong: Infinity } as const;

@@ -7,6 +7,13 @@ import { isOpenWater } from './riftNumbers';
 import type { Rule } from './rule';
 import { otherwise, severityTable } from './severityTable';
 
+declare module './facts' {
+  interface Facts {
+    /** A number that keepers have learned to avoid; of three fish that pair, two turn on the third. */
+    'group/avoid': { readonly count: number; readonly pairs: boolean };
+  }
+}
+
 const TRIO = 3;
 
 /** The nearest number above that is not one to avoid, at least the smallest group. */

@@ -6,6 +6,18 @@ import { judgedSpecies } from './pairs';
 import type { Rule } from './rule';
 import { severityTable } from './severityTable';
 
+declare module './facts' {
+  interface Facts {
+    'group/too few': { readonly count: number; readonly least: number; readonly ideal: number };
+    /** One or two of a species that pairs. */
+    'group/pair': { readonly count: number; readonly least: number };
+    /** Males for show; `females` is how many a breeding group adds. */
+    'group/shown': { readonly count: number; readonly females: number };
+    'group/will do': { readonly count: number; readonly ideal: number };
+    'group/good': { readonly count: number };
+  }
+}
+
 /** One or two of a pairing cichlid keep the peace in a community (fact of the trade, common practice). */
 const PAIR = 2;
 /** Half the smallest group and fewer: a shoal of these is in constant fear (from memory). */
@@ -63,7 +75,9 @@ function factOf(species: PlannedSpecies): GroupFact {
   if (count >= ideal) return { says: 'group/good', count };
   if (!isFew(species)) return { says: 'group/will do', count, ideal };
   if (isShown(species)) return { says: 'group/shown', count, females: femalesToAdd(species) };
-  return isPair(species) ? { says: 'group/pair', count, least } : { says: 'group/too few', count, least, ideal };
+  return isPair(species)
+    ? { says: 'group/pair', count, least }
+    : { says: 'group/too few', count, least, ideal };
 }
 
 function judgeSpecies(species: PlannedSpecies): readonly Finding[] {
@@ -78,7 +92,9 @@ function judgeSpecies(species: PlannedSpecies): readonly Finding[] {
       species: [profile.id],
       fact: factOf(species),
       because: { count, smallestGroup, comfortableGroup },
-      fixes: few ? [keepCount(species, comfortableGroup), ...(isFew(species) ? [leaveOut(species)] : [])] : [],
+      fixes: few
+        ? [keepCount(species, comfortableGroup), ...(isFew(species) ? [leaveOut(species)] : [])]
+        : [],
     }),
   ];
 }

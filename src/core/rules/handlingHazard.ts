@@ -4,6 +4,13 @@ import { judgedSpecies } from './pairs';
 import type { Rule } from './rule';
 import { severityTable } from './severityTable';
 
+declare module './facts' {
+  interface Facts {
+    'care/sting': object;
+    'care/spines': object;
+  }
+}
+
 const SEVERITY = severityTable<PlannedSpecies>(
   'A fish that hurts the hand that moves it',
   [

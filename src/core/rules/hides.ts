@@ -7,6 +7,19 @@ import type { Rule } from './rule';
 import { judgedSpecies } from './pairs';
 import { otherwise, severityTable } from './severityTable';
 
+declare module './facts' {
+  interface Facts {
+    'home/no hides': { readonly hide: HideKind; readonly count: number };
+    'home/few hides': {
+      readonly hide: HideKind;
+      readonly count: number;
+      readonly need: number;
+      readonly have: number;
+    };
+    'home/refuges': { readonly have: number; readonly fish: number };
+  }
+}
+
 /** Shells that a shell dweller wants: more than heads, so that there is a choice (common practice). */
 const SHELLS_A_HEAD = 2;
 
@@ -24,7 +37,8 @@ const SEVERITY = severityTable<number>(
 /** How many hides of a kind these fish want at the least. */
 function wanted(species: PlannedSpecies, hide: HideKind, context: RuleContext): number {
   if (hide === 'shells') return species.count * SHELLS_A_HEAD;
-  if (hide === 'caves') return Math.max(1, holdersOf(species, context)?.holders ?? Math.ceil(species.count / 2));
+  if (hide === 'caves')
+    return Math.max(1, holdersOf(species, context)?.holders ?? Math.ceil(species.count / 2));
   return 1;
 }
 

@@ -5,6 +5,12 @@ import { begins, maturesInMonths } from './maturity';
 import type { Rule, ThisMonth } from './rule';
 import { otherwise, severityTable } from './severityTable';
 
+declare module './facts' {
+  interface Facts {
+    'pair/cross': object;
+  }
+}
+
 /** Species that seldom breed in a tank hardly cross there. */
 const BREEDS = ['often', 'prolific'];
 const breedsHere = (species: PlannedSpecies): boolean => BREEDS.includes(species.profile.company.breeds);

@@ -55,7 +55,8 @@ export function judgeAll(context: RuleContext): readonly Finding[] {
   };
   const at = focus === null ? -1 : planned.indexOf(focus);
   planned.forEach((species, i) => {
-    if (focus === null) for (let j = i + 1; j < planned.length; j += 1) pair(species, planned[j] as PlannedSpecies);
+    if (focus === null)
+      for (let j = i + 1; j < planned.length; j += 1) pair(species, planned[j] as PlannedSpecies);
     else if (i < at) pair(species, focus);
     else if (i > at) pair(focus, species);
   });

@@ -6,6 +6,13 @@ import { layerRoom } from './layerRoom';
 import type { Rule } from './rule';
 import { otherwise, severityTable } from './severityTable';
 
+declare module './facts' {
+  interface Facts {
+    'home/layer': { readonly layer: Layer; readonly crowded: boolean };
+    'home/one layer': { readonly layer: Layer };
+  }
+}
+
 const LAYERS: readonly Layer[] = ['top', 'middle', 'bottom'];
 /** The offer of a layer is the strictest rule of thumb, a third of the surface rule; practice goes far past it (from memory). */
 const BUSY = 3;

@@ -4,6 +4,12 @@ import { judgedSpecies } from './pairs';
 import type { Rule } from './rule';
 import { severityTable } from './severityTable';
 
+declare module './facts' {
+  interface Facts {
+    'home/no lid': { readonly how: 'jumps' | 'climbs' };
+  }
+}
+
 const SEVERITY = severityTable<PlannedSpecies>(
   'An animal that can leave a tank without a lid',
   [

@@ -3,6 +3,12 @@ import { finding } from './finding';
 import type { Rule } from './rule';
 import { severityTable } from './severityTable';
 
+declare module './facts' {
+  interface Facts {
+    'home/long light': { readonly hours: number; readonly rough: boolean };
+  }
+}
+
 /** A tank of aggressive fish is lit 7 or 8 hours; 10 to 12 bring more chasing (fact of the trade, common practice). */
 const ROUGH_HOURS = 8;
 const CHASING_HOURS = 10;

@@ -4,6 +4,12 @@ import type { Rule } from './rule';
 import type { Load } from './context';
 import { severityTable } from './severityTable';
 
+declare module './facts' {
+  interface Facts {
+    'bioload/rules': { readonly lengthRule: number; readonly surfaceRule: number };
+  }
+}
+
 /** Both rules of thumb are "only a guide": past twice what they allow even a guide is worth a thought (from memory). */
 const FAR_OVER = 2;
 /** Past so many times what both allow no keeper of any approach goes (from memory). */

@@ -5,6 +5,12 @@ import { leaveOut } from './fixes';
 import type { Rule } from './rule';
 import { severityTable } from './severityTable';
 
+declare module './facts' {
+  interface Facts {
+    'pair/rivals': { readonly counts: Counts };
+  }
+}
+
 /** A loner that kills its like, of either sex and also of a species next to its own: bettas, red-tailed sharks (common practice). */
 const killsLikes = ({ profile: { company } }: PlannedSpecies): boolean =>
   company.mode === 'solitary' && company.toLookalikes >= DEADLY;

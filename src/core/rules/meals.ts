@@ -4,6 +4,12 @@ import { advise } from './fixes';
 import type { Rule } from './rule';
 import { otherwise, severityTable } from './severityTable';
 
+declare module './facts' {
+  interface Facts {
+    'food/meals': object;
+  }
+}
+
 /** Several small meals rather than one, twice a day at the least with aggressive fish (fact of the trade, common practice). */
 const LEAST = 2;
 

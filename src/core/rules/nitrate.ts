@@ -1,10 +1,21 @@
-import { addMonths } from '../kernel';
+import { type MgL, addMonths } from '../kernel';
 import { HORIZON_MONTHS } from '../growth';
 import type { Load, RuleContext } from './context';
 import { finding, type Fix } from './finding';
 import { advise } from './fixes';
 import type { Rule } from './rule';
 import { severityTable } from './severityTable';
+
+declare module './facts' {
+  interface Facts {
+    'nitrate/makes': {
+      readonly weekMgL: MgL;
+      readonly peakMgL: MgL;
+      readonly budgetMgL: MgL;
+      readonly edgeMgL: MgL;
+    };
+  }
+}
 
 /** mg/L a week that keepers budget for (common practice). */
 export const NITRATE_BUDGET = 20;

@@ -6,6 +6,13 @@ import { concernedSpecies } from './pairs';
 import { advise, leaveOut } from './fixes';
 import { otherwise, severityTable } from './severityTable';
 
+declare module './facts' {
+  interface Facts {
+    /** The first eats slowly, the others do not wait. */
+    'food/out-eaten': { readonly count: number; readonly reached: boolean };
+  }
+}
+
 /** Fed on the ground or in the dark, a slow fish can be reached past the fast ones. */
 const BOTTOM = 0.7;
 /** Fast fish smaller than this share of the slow one, or fewer than three, are put up with (from memory). */

@@ -9,6 +9,18 @@ import type { Rule } from './rule';
 import { otherwise, severityTable } from './severityTable';
 import { judgedSpecies } from './pairs';
 
+declare module './facts' {
+  interface Facts {
+    'growth/too big': {
+      readonly limitCm: Cm;
+      readonly by: 'width' | 'height';
+      readonly later: boolean;
+      readonly count: number;
+    };
+    'growth/stays': { readonly until: string; readonly nextTank: string | null; readonly count: number };
+  }
+}
+
 /** Rigid fish turn in a tank as wide as they are long at the least; bending ones in two thirds of it (from memory). */
 const TURNS_IN = { stiff: 1, supple: 0.6 } as const;
 const SUPPLE = ['eel', 'elongated'];

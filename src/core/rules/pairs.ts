@@ -17,7 +17,8 @@ export function concernedSpecies(
 ): readonly PlannedSpecies[] {
   if (focus === null) return planned;
   const isFirst = (species: PlannedSpecies): boolean =>
-    does(focus, species) && !planned.some((other) => other !== focus && other !== species && does(other, species));
+    does(focus, species) &&
+    !planned.some((other) => other !== focus && other !== species && does(other, species));
   return planned.filter((species) => species === focus || isFirst(species));
 }
 

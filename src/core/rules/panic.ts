@@ -1,3 +1,4 @@
+import type { Cm } from '../kernel';
 import { adultLengthCm } from '../model';
 import type { PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
@@ -5,6 +6,12 @@ import { advise } from './fixes';
 import type { Rule } from './rule';
 import { judgedSpecies } from './pairs';
 import { otherwise, severityTable } from './severityTable';
+
+declare module './facts' {
+  interface Facts {
+    'home/bolts': { readonly freeSwimCm: Cm; readonly why: 'short' | 'hard' | null };
+  }
+}
 
 /** A dash needs so many lengths of free water (from memory). */
 const DASH = 6;

@@ -5,6 +5,12 @@ import { judgedSpecies } from './pairs';
 import type { Rule } from './rule';
 import { severityTable } from './severityTable';
 
+declare module './facts' {
+  interface Facts {
+    'home/plants': { readonly how: 'eats' | 'nibbles' | 'digs' };
+  }
+}
+
 /** Digs so hard that rooted plants come up (from memory). */
 const UPROOTS = 3;
 
@@ -24,7 +30,8 @@ const SEVERITY = severityTable<Planted>(
     },
     {
       when: 'it eats plants, nibbles at them or digs them up',
-      holds: ({ species: { profile } }) => profile.effect.eatsPlants !== 'no' || profile.effect.digs >= UPROOTS,
+      holds: ({ species: { profile } }) =>
+        profile.effect.eatsPlants !== 'no' || profile.effect.digs >= UPROOTS,
       severity: 'note',
     },
   ],

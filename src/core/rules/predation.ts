@@ -10,6 +10,16 @@ import { monthsTogether } from './pairs';
 import type { Rule, ThisMonth } from './rule';
 import { severityTable } from './severityTable';
 
+declare module './facts' {
+  interface Facts {
+    'eating/eats': {
+      readonly how: 'whole' | 'bit by bit' | 'while small' | 'snails';
+      readonly later: boolean;
+      readonly counts: Counts;
+    };
+  }
+}
+
 /** Fish shorter than this count as fry: mouths that take fry only take them (from memory). */
 const FRY_CM = 1.2;
 

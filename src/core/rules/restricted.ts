@@ -2,6 +2,12 @@ import { finding } from './finding';
 import type { Rule } from './rule';
 import { otherwise, severityTable } from './severityTable';
 
+declare module './facts' {
+  interface Facts {
+    'care/restricted': object;
+  }
+}
+
 const SEVERITY = severityTable(
   'A species that some places forbid or license',
   [otherwise('note')],

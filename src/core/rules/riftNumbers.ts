@@ -34,7 +34,8 @@ export interface RiftStock {
 
 /** Peacocks and haps, of which males are shown together. */
 export const isOpenWater = (species: PlannedSpecies): boolean => OPEN_WATER.includes(species.profile.kin);
-export const isRockDweller = (species: PlannedSpecies): boolean => ROCK_DWELLERS.includes(species.profile.kin);
+export const isRockDweller = (species: PlannedSpecies): boolean =>
+  ROCK_DWELLERS.includes(species.profile.kin);
 
 /** The lake Malawi cichlids of a list, by approach of numbers. */
 export const riftStock = (context: RuleContext): RiftStock => ({

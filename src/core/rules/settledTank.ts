@@ -6,6 +6,12 @@ import type { Rule } from './rule';
 import { judgedSpecies } from './pairs';
 import { otherwise, severityTable } from './severityTable';
 
+declare module './facts' {
+  interface Facts {
+    'floor/new fish': { readonly count: number; readonly pickedOn: boolean };
+  }
+}
+
 /** After so many months an order has settled (from memory). */
 const SETTLED_MONTHS = 2;
 /** One or two newcomers are picked on by all; three and more share it (fact of the trade, common practice). */
@@ -31,7 +37,9 @@ const settled = (species: PlannedSpecies): boolean =>
   species.largestCm >= species.profile.size.matureCm;
 
 function judgeNewcomer(group: PlannedGroup, residents: readonly PlannedSpecies[]): readonly Finding[] {
-  const rough = residents.filter((species) => species.profile.id === group.profile.id || isRough(species.profile));
+  const rough = residents.filter(
+    (species) => species.profile.id === group.profile.id || isRough(species.profile),
+  );
   if (group.monthsHere !== null || group.profile.life !== 'fish' || rough.length === 0) return [];
   const small = rough.every((species) => group.lengthCm < species.largestCm * SMALL);
   const few = group.count < SEVERAL && !small;

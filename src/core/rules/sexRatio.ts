@@ -6,6 +6,20 @@ import { judgedSpecies } from './pairs';
 import type { Rule } from './rule';
 import { otherwise, severityTable } from './severityTable';
 
+declare module './facts' {
+  interface Facts {
+    'sexes/two males': { readonly deadly: boolean; readonly mode: 'harem' | 'other' };
+    'sexes/few females': {
+      readonly males: number;
+      readonly females: number;
+      readonly perMale: number;
+      readonly livebearers: boolean;
+    };
+    'sexes/unknown': { readonly count: number; readonly perMale: number };
+    'sexes/good': { readonly males: number; readonly females: number };
+  }
+}
+
 /** Two males watch only each other; one, or three and more, is the practice for species of harems. */
 const RIVALS = 2;
 

@@ -6,6 +6,14 @@ import { concernedSpecies } from './pairs';
 import { advise, leaveOut } from './fixes';
 import { otherwise, severityTable } from './severityTable';
 
+declare module './facts' {
+  interface Facts {
+    'home/no cover': object;
+    /** The first hides from the others. */
+    'home/shy company': { readonly count: number };
+  }
+}
+
 /** Restless company counts as bold from so many times the length (from memory). */
 const LARGER = 1.5;
 

@@ -7,6 +7,13 @@ import { begins, maturesInMonths } from './maturity';
 import type { Rule, ThisMonth } from './rule';
 import { otherwise, severityTable } from './severityTable';
 
+declare module './facts' {
+  interface Facts {
+    'pair/rasps': { readonly counts: Counts };
+    'pair/may rasp': object;
+  }
+}
+
 const FLANK_CM = 10;
 
 const offersAFlank = (species: PlannedSpecies): boolean =>

@@ -7,6 +7,12 @@ import { judgedSpecies } from './pairs';
 import type { Rule } from './rule';
 import { otherwise, severityTable } from './severityTable';
 
+declare module './facts' {
+  interface Facts {
+    'group/keep one': { readonly count: number; readonly deadly: boolean };
+  }
+}
+
 interface Loners {
   readonly deadly: boolean;
   /** More of them than the floor has territories. */

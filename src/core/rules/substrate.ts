@@ -4,6 +4,12 @@ import { finding } from './finding';
 import type { Rule } from './rule';
 import { otherwise, severityTable } from './severityTable';
 
+declare module './facts' {
+  interface Facts {
+    'home/sand': { readonly floor: 'bare' | 'hard' };
+  }
+}
+
 /** Fish with a disc or that sift for a living are hurt by gravel; for rays a bare floor will do (common practice). */
 const SIFTS_HARD = 2;
 

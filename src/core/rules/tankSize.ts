@@ -7,6 +7,22 @@ import { advise, leaveOut } from './fixes';
 import { judgedSpecies } from './pairs';
 import { severityTable } from './severityTable';
 
+declare module './facts' {
+  interface Facts {
+    'size/needs': {
+      readonly measure:
+        | 'lengthCm'
+        | 'widthCm'
+        | 'heightCm'
+        | 'litres'; /** What each approach of keepers gives it at the length it is judged at; null where nobody says. */
+      readonly need: Readonly<Record<Approach, number | null>>;
+      readonly have: number; /** The approach that the keeper follows. */
+      readonly approach: Approach;
+      readonly count: number;
+    };
+  }
+}
+
 export type TankMeasureName = keyof TankFigure;
 
 /** One measure of a tank that a profile gives three figures for. */
@@ -87,7 +103,8 @@ function beginsInMonths(
 ): number {
   const adult = adultLengthCm(species.profile);
   const asBad = (lengthCm: Cm): boolean =>
-    SIZE.of({ have, figures: scaled(species.profile.tank, measure, lengthCm / adult), approach }) === severity;
+    SIZE.of({ have, figures: scaled(species.profile.tank, measure, lengthCm / adult), approach }) ===
+    severity;
   if (asBad(species.largestCm)) return 0;
   const month = lengthsByMonth(species.profile, species.largestCm).findIndex(asBad);
   return Math.max(0, month);
@@ -101,7 +118,8 @@ export function judgeTank(context: RuleContext, measure: TankMeasure): readonly 
     const need = scaled(species.profile.tank, measure, share);
     const severity = SIZE.of({ have, figures: need, approach: context.approach });
     if (severity === null) return [];
-    const months = severity === 'note' ? 0 : beginsInMonths(species, have, measure, context.approach, severity);
+    const months =
+      severity === 'note' ? 0 : beginsInMonths(species, have, measure, context.approach, severity);
     return [
       finding(measure.rule, {
         severity,

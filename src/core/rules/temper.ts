@@ -9,6 +9,18 @@ import { isRockDweller } from './riftNumbers';
 import type { Rule, ThisMonth } from './rule';
 import { otherwise, severityTable } from './severityTable';
 
+declare module './facts' {
+  interface Facts {
+    'pair/too aggressive': {
+      readonly counts: Counts; /** The other cannot defend itself; both are killers. */
+      readonly other: 'helpless' | 'weaker' | 'as bad';
+    };
+    'pair/pushes around': { readonly counts: Counts };
+    'pair/known bad': { readonly why: string };
+    'pair/contested': { readonly why: string; readonly exitPlan: boolean };
+  }
+}
+
 /** Half the day in the same water: nowhere to be out of the way (from memory). */
 const SAME_WATER = 0.5;
 /** A third of the day is enough to be in the way (from memory). */

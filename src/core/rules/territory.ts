@@ -8,6 +8,18 @@ import { densityOf, heads, isRockDweller, riftStock, roomyNumber } from './riftN
 import type { Rule } from './rule';
 import { otherwise, severityTable } from './severityTable';
 
+declare module './facts' {
+  interface Facts {
+    /** Peacocks and haps together, more than a roomy tank holds. */
+    'group/dense': { readonly count: number; readonly roomy: number };
+    'floor/claimed': {
+      readonly holders: number; /** How many of them find no ground. */
+      readonly without: number; /** Share of the floor that they claim together; 1 is all of it. */
+      readonly share: number;
+    };
+  }
+}
+
 /** So much of the floor held leaves nobody else a place (from memory). */
 const FULL = 1;
 const NEARLY = 0.75;

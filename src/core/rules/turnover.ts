@@ -4,6 +4,12 @@ import { advise } from './fixes';
 import type { Rule } from './rule';
 import { severityTable } from './severityTable';
 
+declare module './facts' {
+  interface Facts {
+    'home/turnover': { readonly perHour: number; readonly wanted: number; readonly demanding: boolean };
+  }
+}
+
 /** Real turnovers an hour below which a stocked tank is short of filtration, and for large or aggressive fish (common practice; from memory). */
 const LEAST = 2;
 const LEAST_ROUGH = 3;
@@ -39,7 +45,9 @@ export const turnover: Rule = {
     const { tank, planned } = context;
     const fish = planned.filter((species) => species.profile.life === 'fish');
     if (tank.assumed.has('filterLph') || fish.length === 0) return [];
-    const large = fish.filter((species) => isRough(species.profile) || adultLengthCm(species.profile) >= LARGE_CM);
+    const large = fish.filter(
+      (species) => isRough(species.profile) || adultLengthCm(species.profile) >= LARGE_CM,
+    );
     const demanding = large.length > 0;
     const wanted = demanding ? LEAST_ROUGH : LEAST;
     const perHour = tank.figures.turnoverPerHour;

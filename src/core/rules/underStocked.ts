@@ -8,6 +8,14 @@ import type { Rule } from './rule';
 import { judgedSpecies } from './pairs';
 import { otherwise, severityTable } from './severityTable';
 
+declare module './facts' {
+  interface Facts {
+    'group/few to spread': { readonly count: number; readonly from: number };
+    /** Rock dwellers of all species together, fewer than a dense tank holds. */
+    'group/light': { readonly count: number; readonly dense: number };
+  }
+}
+
 /** Below this share of the dense number a rock dwellers' tank is thin (from memory). */
 const THIN = 0.6;
 
@@ -32,7 +40,11 @@ function tooFewOfOne(species: PlannedSpecies, context: RuleContext): readonly Fi
   const months = maturesInMonths(species);
   if (spreadFrom === null || worst < ROUGH || months === null || mode === 'solitary') return [];
   // Fewer than the smallest group, and numbers to avoid, are said by their own rules; one or a pair is another plan.
-  if (species.count < Math.max(3, smallestGroup) || species.count >= spreadFrom || badNumbers.includes(species.count))
+  if (
+    species.count < Math.max(3, smallestGroup) ||
+    species.count >= spreadFrom ||
+    badNumbers.includes(species.count)
+  )
     return [];
   return [
     finding('under-stocked', {
@@ -63,7 +75,11 @@ function thinRockTank(context: RuleContext): readonly Finding[] {
       approach: 'dense',
       from: begins(context, months),
       fixes: [
-        advise({ does: 'more of them', species: rockDwellers.map((species) => species.profile.id), count: null }),
+        advise({
+          does: 'more of them',
+          species: rockDwellers.map((species) => species.profile.id),
+          count: null,
+        }),
       ],
     }),
   ];

@@ -6,6 +6,25 @@ import { judgedSpecies } from './pairs';
 import type { Rule } from './rule';
 import { otherwise, type SeverityTable, severityTable } from './severityTable';
 
+declare module './facts' {
+  interface Facts {
+    /** A species cannot live well in the water of the tank. */
+    'water/needs': {
+      readonly measure: WaterName;
+      readonly range: Span;
+      readonly tank: number;
+      readonly count: number;
+    };
+    /** No water suits both. */
+    'water/none for both': { readonly measure: WaterName; readonly ranges: readonly [Span, Span] };
+    /** They come from opposite waters, and share only the edge of both. */
+    'water/opposite': { readonly measure: WaterName; readonly shared: Span };
+    /** What all share is narrow. */
+    'water/narrow': { readonly measure: WaterName; readonly range: Span };
+    'water/suits all': { readonly measure: WaterName; readonly tank: number };
+  }
+}
+
 type Measured = Exclude<WaterName, 'salinityPpt'>;
 
 /** What tells one measure of water from another, for the rules that judge one each. */

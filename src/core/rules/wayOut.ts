@@ -6,11 +6,20 @@ import { hasWayOut } from './pairs';
 import type { Rule } from './rule';
 import { otherwise, severityTable } from './severityTable';
 
+declare module './facts' {
+  interface Facts {
+    'care/exit plan': { readonly plan: string | null; readonly count: number };
+  }
+}
+
 const LARGE_CM = 30;
 
 const SEVERITY = severityTable<PlannedSpecies>(
   `A fish that may have to leave in a hurry: aggressive, a killer of its own, contested, or ${LARGE_CM} cm and more`,
-  [{ when: 'an exit plan is given', holds: (species) => hasWayOut(species), severity: 'good' }, otherwise('note')],
+  [
+    { when: 'an exit plan is given', holds: (species) => hasWayOut(species), severity: 'good' },
+    otherwise('note'),
+  ],
   'Common practice; the length is from memory.',
 );
 
@@ -22,7 +31,9 @@ function risky(species: PlannedSpecies, context: RuleContext): boolean {
   );
   const company = context.planned.length > 1;
   return (
-    (company && (isRough(species.profile) || contested)) || fierce || adultLengthCm(species.profile) >= LARGE_CM
+    (company && (isRough(species.profile) || contested)) ||
+    fierce ||
+    adultLengthCm(species.profile) >= LARGE_CM
   );
 }
 
