@@ -92,7 +92,7 @@ test('two tabs change one list, and each takes back its own change only', async 
 test.describe('workers that cannot start', () => {
   for (const [name, path] of [
     ['the order', '/hierarchy?tank=demo-skerry'],
-    ['candidates', '/stock?tank=demo-fen&part=joins'],
+    ['candidates', '/stock?tank=demo-fen&part=candidates'],
     ['line-ups', '/lineups?tank=demo-fen'],
   ] as const)
     test(`${name}: the failure is said, with a way to try again`, async ({ page }) => {

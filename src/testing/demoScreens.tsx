@@ -4,6 +4,12 @@ import { changeSettings } from '@/core/commands';
 import type { UnitChoice } from '@/core/kernel';
 import type { EntryId } from '@/core/kernel/schema/ids';
 import { demoRoom } from '@/demo/demoRoom';
+// Parts that load when they are opened, loaded beforehand: they are drawn at once, and a test sees them.
+import '@/features/arrivals/MovingPart';
+import '@/features/arrivals/SourcePart';
+import '@/features/arrivals/WavesPart';
+import '@/features/catalogue/SpeciesFiles';
+import '@/features/water/ProbeCard';
 import { AggressionScreen } from '@/features/aggression/AggressionScreen';
 import { ArrivalsScreen } from '@/features/arrivals/ArrivalsScreen';
 import { CatalogueScreen } from '@/features/catalogue/CatalogueScreen';
@@ -48,16 +54,31 @@ export async function demoIn(units: UnitChoice): Promise<Session> {
 export const SCREENS: readonly (readonly [string, string, () => ReactElement])[] = [
   ['Today', '/', () => <TodayScreen />],
   ['Tank', '/tank?tank=demo-skerry', () => <TankScreen />],
-  ...['', 'company', 'joins', 'fill', 'odds', 'drafts', 'buy'].map(
+  ...['', 'compatibility', 'candidates', 'stocking', 'odds', 'drafts', 'shopping'].map(
     (part) => [`Stock list ${part}`, `/stock?tank=demo-skerry&part=${part}`, () => <StockScreen />] as const,
   ),
   ...['', 'size', 'moves'].map(
     (part) =>
       [`Line-ups ${part}`, `/lineups?tank=demo-skerry&part=${part}`, () => <LineUpsScreen />] as const,
   ),
-  ...['', 'source', 'waves', 'quarantine', 'bag', 'release', 'look', 'move'].map(
-    (part) =>
-      [`Arrivals ${part}`, `/arrivals?tank=demo-quay&part=${part}`, () => <ArrivalsScreen />] as const,
+  ...(
+    [
+      ['', 'fen'],
+      ['source', 'fen'],
+      ['waves', 'fen'],
+      ['quarantine', 'quay'],
+      ['acclimation', 'fen'],
+      ['release', 'skerry'],
+      ['follow-up', 'quay'],
+      ['moving', 'nursery'],
+    ] as const
+  ).map(
+    ([part, tank]) =>
+      [
+        `Arrivals ${part}`,
+        `/arrivals?tank=demo-${tank}&part=${part}&bring=demo-l2`,
+        () => <ArrivalsScreen />,
+      ] as const,
   ),
   ['Watch', '/watch?tank=demo-skerry', () => <WatchScreen />],
   ['Hierarchy', '/hierarchy?tank=demo-skerry', () => <HierarchyScreen />],

@@ -1,16 +1,41 @@
+import type { ReactElement } from 'react';
 import { act, cleanup, fireEvent, screen } from '@testing-library/react';
+import { ArrivalsScreen } from '@/features/arrivals/ArrivalsScreen';
+import type { ResidentId } from '@/core/kernel/schema/ids';
+import { CorrectDialog } from '@/features/diary/CorrectDialog';
+import { StockScreen } from '@/features/stock/StockScreen';
+import '@/features/arrivals/ResidentDialog';
+import '@/features/stock/GroupDialog';
 import { TankDialog } from '@/features/today/TankDialog';
 import { FromFish } from '@/features/today/FromFish';
 import { US } from '@/words/en/quantities';
+import { happened } from './happened';
 import { demoIn, draw, SCREENS } from './demoScreens';
 
 /** What keepers type into fields, whatever the field is for. */
 const TYPED = ['2.5 in', '2,5', '78 F', '5 dH', '90 ppm', '75 gal', '3 ft 6', '1 1/2 in'] as const;
 
-const PLACES: typeof SCREENS = [
+type Place = readonly [string, string, () => ReactElement, (() => void)?];
+
+const press = (name: RegExp) => () => void fireEvent.click(screen.getAllByRole('button', { name })[0]!);
+
+const ON = '2026-11-01T10:00:00.000Z';
+const correct = (event: Parameters<typeof happened>[0]) => (
+  <CorrectDialog event={happened(event)} onClose={() => {}} onCorrect={() => Promise.resolve(true)} />
+);
+
+const PLACES: readonly Place[] = [
   ...SCREENS,
   ['Add tank', '/', () => <TankDialog open onOpenChange={() => {}} />],
   ['Start with fish', '/', () => <FromFish open onOpenChange={() => {}} />],
+  ['A group of the list', '/stock?tank=demo-fen', () => <StockScreen />, press(/^Change /)],
+  ['An entry about a fish', '/arrivals?tank=demo-skerry', () => <ArrivalsScreen />, press(/^Add an entry/)],
+  ['A correction of a test', '/', () => correct({ type: 'tested', on: ON })],
+  [
+    'A correction of a length',
+    '/',
+    () => correct({ type: 'measured', on: ON, resident: 'demo-amber' as ResidentId, lengthCm: 5 }),
+  ],
 ];
 
 /** Fields to type into; searches filter what is shown and refuse nothing. */
@@ -53,10 +78,14 @@ async function fault(at: number, typed: string): Promise<string | null> {
 afterEach(() => window.history.replaceState(null, '', '/'));
 
 describe('every field takes what is typed and gives it back, or says what it wants', () => {
-  it.each(PLACES)('%s', async (_name, address, make) => {
+  it.each(PLACES.map((place) => [place[0], place] as const))('%s', async (_name, [, address, make, open]) => {
     window.history.replaceState(null, '', address);
     draw(await demoIn(US), make());
     await act(() => settle(30));
+    if (open) {
+      open();
+      await act(() => settle(30));
+    }
     const faults: string[] = [];
     for (let at = 0; at < fieldsIn().length; at += 1)
       for (const typed of TYPED) {

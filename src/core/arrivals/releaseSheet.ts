@@ -38,7 +38,10 @@ const SHY = 3;
 export type Protocol = 'plain' | 'single newcomer' | 'skittish';
 
 /** The protocol that newcomers ask for beside those who live there: alone among the rough, skittish, or plain. */
-export function protocolFor(newcomers: readonly ReleasedSpecies[], residents: readonly SpeciesProfile[]): Protocol {
+export function protocolFor(
+  newcomers: readonly ReleasedSpecies[],
+  residents: readonly SpeciesProfile[],
+): Protocol {
   const rough = residents.some((profile) => isRough(profile));
   const heads = newcomers.reduce((sum, kind) => sum + kind.count, 0);
   if (rough && heads === 1) return 'single newcomer';

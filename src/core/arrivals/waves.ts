@@ -199,7 +199,10 @@ export function judgeWaves(
         say(index, { says: 'peaceful first' });
     }
     const load = speciesOf(wave).reduce((sum, one) => sum + one.loadMgLWeek, 0);
-    if (speciesOf(wave).length > 1 && load > Math.max(there, (rules.presentMgLWeek + all) * SHARE_A_WAVE) + 1e-9)
+    if (
+      speciesOf(wave).length > 1 &&
+      load > Math.max(there, (rules.presentMgLWeek + all) * SHARE_A_WAVE) + 1e-9
+    )
       say(index, { says: 'too many' });
     there += load;
     if (speciesOf(wave).some((one) => one.count === 1 && isRough(one.profile)) && there > load)

@@ -62,7 +62,10 @@ export function buildContext(
 ): { readonly context: RuleContext; readonly assumed: readonly Assumed[] } {
   const assumed: Assumed[] = [];
   const groups = planGroups(plan, catalogue, today, assumed);
-  return { assumed, context: contextOn(stageOf(plan, today, assumed), plannedSpecies(groups), null, assumed) };
+  return {
+    assumed,
+    context: contextOn(stageOf(plan, today, assumed), plannedSpecies(groups), null, assumed),
+  };
 }
 
 /** The groups of a plan with everything the rules ask of them. What was assumed is written into `assumed`. */
@@ -149,7 +152,8 @@ export function contextOn(
   };
   const water = fillWater(plan, shared, planned, assumed);
   const tank = stage.tankAt(water.temperatureC);
-  const loadOf = (shares: readonly BioloadShare[]): Load => bioloadOf(shares, tank, water.nitrateTapMgL, routine);
+  const loadOf = (shares: readonly BioloadShare[]): Load =>
+    bioloadOf(shares, tank, water.nitrateTapMgL, routine);
   return {
     planned,
     tank,

@@ -18,7 +18,10 @@ export function plannedSpecies(groups: readonly PlannedGroup[]): readonly Planne
 }
 
 /** A list of species with this one in its place, instead of what there was of it. */
-export function withSpecies(planned: readonly PlannedSpecies[], species: PlannedSpecies): readonly PlannedSpecies[] {
+export function withSpecies(
+  planned: readonly PlannedSpecies[],
+  species: PlannedSpecies,
+): readonly PlannedSpecies[] {
   const { id } = species.profile;
   const at = planned.findIndex((one) => one.profile.id >= id);
   if (at < 0) return [...planned, species];

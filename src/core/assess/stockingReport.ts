@@ -64,12 +64,17 @@ export function stockingReport({ context }: Assessment): StockingReport {
       massG: sum((length) => bodyMass(species.profile.size.shape, length)),
       feedGDay: sum((length) => feedPerDay(species.profile, length, water.temperatureC)),
       nitrateMgLWeek:
-        netL > 0 ? (sum((length) => nitrateMade(species.profile, length, water.temperatureC)) / netL) * DAYS : 0,
+        netL > 0
+          ? (sum((length) => nitrateMade(species.profile, length, water.temperatureC)) / netL) * DAYS
+          : 0,
       heldCm2: held,
     };
   });
   const fishCm = lines
-    .filter((line) => context.planned.find((species) => species.profile.id === line.species)?.profile.life === 'fish')
+    .filter(
+      (line) =>
+        context.planned.find((species) => species.profile.id === line.species)?.profile.life === 'fish',
+    )
     .reduce((sum, line) => sum + line.lengthCm, 0);
   const perDay = load.nitrateMgLWeek / DAYS;
   const own = { fraction: routine.changeFraction, everyDays: routine.everyDays };

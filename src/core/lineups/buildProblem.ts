@@ -1,4 +1,12 @@
-import { assess, type Assessment, contextOn, plannedSpecies, planGroups, type Stage, stageOf } from '../assess';
+import {
+  assess,
+  type Assessment,
+  contextOn,
+  plannedSpecies,
+  planGroups,
+  type Stage,
+  stageOf,
+} from '../assess';
 import {
   type Catalogue,
   type Layer,

@@ -1,7 +1,6 @@
 'use client';
 
 import Link from 'next/link';
-import { useSearchParams } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
 import type { Pattern } from '@/core/aggression';
 import type { Step } from '@/core/events';
@@ -11,6 +10,7 @@ import { useTank, type TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
 import { NoTank } from '@/ui/NoTank';
 import { PartNav } from '@/ui/PartNav';
+import { usePart } from '@/ui/usePart';
 import { Empty, Screen, Section } from '@/ui/Screen';
 import { Cell, Row, Table } from '@/ui/Table';
 import { capital, sayPattern, sayStep, sayStepWhy, termOf } from '@/words/en';
@@ -85,7 +85,7 @@ const PARTS = [
 
 /** What to do about aggression: what the record shows, and who sees whom. */
 function AggressionOf({ tank }: { readonly tank: TankView }) {
-  const part = useSearchParams().get('part') === 'sight' ? 'sight' : 'steps';
+  const part = usePart(PARTS);
   const nav = (
     <PartNav
       label="Parts of Aggression"

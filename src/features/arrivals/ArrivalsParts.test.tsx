@@ -111,7 +111,7 @@ describe('Quarantine', () => {
 
 describe('Follow-up check', () => {
   it('is a minute: what is seen, how many; nothing that is no number', async () => {
-    open('look');
+    open('follow-up');
     const session = await room([group('Shoal', 6)], [], 'paracheirodon-innesi');
     show(session, <ArrivalsScreen />);
     await userEvent.click(screen.getByRole('button', { name: 'gasping' }));

@@ -18,6 +18,7 @@ import { todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { NoTank } from '@/ui/NoTank';
 import { PartNav } from '@/ui/PartNav';
+import { usePart } from '@/ui/usePart';
 import { Empty, Screen, Section } from '@/ui/Screen';
 import { AcclimationPart } from './AcclimationPart';
 import { BringHome } from './BringHome';
@@ -168,19 +169,17 @@ const PARTS = [
   ['source', 'Where to buy'],
   ['waves', 'Waves'],
   ['quarantine', 'Quarantine'],
-  ['bag', 'Acclimation'],
+  ['acclimation', 'Acclimation'],
   ['release', 'Release'],
-  ['look', 'Follow-up check'],
+  ['follow-up', 'Follow-up check'],
   ['moving', 'Moving tanks'],
 ] as const;
-type Part = (typeof PARTS)[number][0];
-
-const isPart = (part: string | null): part is Part => PARTS.some(([id]) => id === part);
+/** Parts by the names that their addresses had before. */
+const FORMER = { bag: 'acclimation', look: 'follow-up' } as const;
 
 /** From list to tank: in waves, from the bag, by a run sheet; and who is here is kept account of. */
 function Arrivals({ tank }: { readonly tank: TankView }) {
-  const wanted = useSearchParams().get('part');
-  const part: Part = isPart(wanted) ? wanted : 'here';
+  const part = usePart(PARTS, FORMER);
   return (
     <Screen title={`Arrivals in ${tank.body.name}`}>
       <PartNav
@@ -201,10 +200,10 @@ function Arrivals({ tank }: { readonly tank: TankView }) {
       )}
       {part === 'waves' && <WavesPart tank={tank} />}
       {part === 'release' && <ReleasePart tank={tank} />}
-      {part === 'bag' && <AcclimationPart tank={tank} />}
+      {part === 'acclimation' && <AcclimationPart tank={tank} />}
       {part === 'source' && <SourcePart tank={tank} />}
       {part === 'quarantine' && <QuarantinePart tank={tank} />}
-      {part === 'look' && <FollowUpPart tank={tank} />}
+      {part === 'follow-up' && <FollowUpPart tank={tank} />}
       {part === 'moving' && <MovingPart tank={tank} />}
     </Screen>
   );

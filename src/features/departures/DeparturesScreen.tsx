@@ -9,6 +9,7 @@ import { useResidents, useTank, type TankView } from '@/session/react/useTanks';
 import { differenceInCalendarDays, parseISO } from 'date-fns';
 import { NoTank } from '@/ui/NoTank';
 import { PartNav } from '@/ui/PartNav';
+import { usePart } from '@/ui/usePart';
 import { Empty, Screen, Section } from '@/ui/Screen';
 import { CountsPart } from './CountsPart';
 import { DeathItem } from './DeathItem';
@@ -21,8 +22,6 @@ const PARTS = [
   ['losses', 'Losses'],
   ['counts', 'Head counts'],
 ] as const;
-type Part = (typeof PARTS)[number][0];
-const isPart = (part: string | null): part is Part => PARTS.some(([id]) => id === part);
 
 export function DeparturesScreen() {
   const tank = useTank();
@@ -31,8 +30,7 @@ export function DeparturesScreen() {
 
 /** Those who leave and those who have left, what the losses teach, and who is still there. */
 function Departures({ tank }: { readonly tank: TankView }) {
-  const wanted = useSearchParams().get('part');
-  const part: Part = isPart(wanted) ? wanted : 'go';
+  const part = usePart(PARTS);
   return (
     <Screen title={`Departures of ${tank.body.name}`}>
       <PartNav

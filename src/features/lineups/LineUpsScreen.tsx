@@ -1,9 +1,9 @@
 'use client';
 
-import { useSearchParams } from 'next/navigation';
 import { useTank, type TankView } from '@/session/react/useTanks';
 import { NoTank } from '@/ui/NoTank';
 import { PartNav } from '@/ui/PartNav';
+import { usePart } from '@/ui/usePart';
 import { Screen } from '@/ui/Screen';
 import { MovesPart } from './MovesPart';
 import { SizePart } from './SizePart';
@@ -15,9 +15,6 @@ const PARTS = [
   ['size', 'Smallest tank'],
   ['moves', 'Moving fish'],
 ] as const;
-type Part = (typeof PARTS)[number][0];
-
-const isPart = (part: string | null): part is Part => PARTS.some(([id]) => id === part);
 
 export function LineUpsScreen() {
   const tank = useTank();
@@ -27,8 +24,7 @@ export function LineUpsScreen() {
 /** What of all that is wished can live together in a tank. */
 function LineUps({ tank }: { readonly tank: TankView }) {
   const wishes = useWishes(tank);
-  const wanted = useSearchParams().get('part');
-  const part: Part = isPart(wanted) ? wanted : 'wishes';
+  const part = usePart(PARTS);
   return (
     <Screen title={`Line-ups for ${tank.body.name}`}>
       <PartNav

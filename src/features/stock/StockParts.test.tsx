@@ -30,7 +30,7 @@ const drafts = (session: Session) =>
 
 describe('compatibility', () => {
   it('opens on the worst pair, and gives the reasons of the one that is looked at', async () => {
-    await open('company');
+    await open('compatibility');
     expect(screen.getByRole('heading', { level: 2, name: 'neon tetra with angelfish' })).toBeInTheDocument();
     await userEvent.click(screen.getByRole('button', { name: /^silver dollar with angelfish: .*contested/ }));
     expect(screen.getByText(/Keepers disagree about/)).toBeInTheDocument();
@@ -38,14 +38,14 @@ describe('compatibility', () => {
     expect(screen.getByRole('heading', { level: 2, name: 'neon tetra, by itself' })).toBeInTheDocument();
   });
   it('says what to do while nobody is listed', async () => {
-    await open('company', []);
+    await open('compatibility', []);
     expect(screen.getByText(/Add two species/)).toBeInTheDocument();
   });
 });
 
-describe('fill', () => {
+describe('stocking level', () => {
   it('sets all approaches and two routines side by side, and says what each species adds', async () => {
-    await open('fill');
+    await open('stocking');
     const rows = (name: string) => within(screen.getByRole('table', { name })).getAllByRole('row').length - 1;
     expect(rows('Stocking level by rule')).toBe(4);
     // The tank's own routine is one of the two that are compared.
@@ -109,7 +109,7 @@ describe('drafts', () => {
 
 describe('to buy', () => {
   it('adds prices up, refuses what is none, and says what is bought over', async () => {
-    const session = await open('buy');
+    const session = await open('shopping');
     const price = screen.getByLabelText('Price of one angelfish');
     await userEvent.type(price, 'dear{Enter}');
     expect(price).toHaveAttribute('aria-invalid', 'true');

@@ -1,9 +1,9 @@
 'use client';
 
-import { useSearchParams } from 'next/navigation';
 import { useTank, type TankView } from '@/session/react/useTanks';
 import { NoTank } from '@/ui/NoTank';
 import { PartNav } from '@/ui/PartNav';
+import { usePart } from '@/ui/usePart';
 import { Screen } from '@/ui/Screen';
 import { VerdictMark } from '@/ui/SeverityMark';
 import { ShoppingPart } from './ShoppingPart';
@@ -17,16 +17,15 @@ import { useStock } from './useStock';
 
 const PARTS = [
   ['list', 'List'],
-  ['company', 'Compatibility'],
-  ['joins', 'What could I add?'],
-  ['fill', 'Stocking level'],
+  ['compatibility', 'Compatibility'],
+  ['candidates', 'What could I add?'],
+  ['stocking', 'Stocking level'],
   ['odds', 'Sex odds'],
   ['drafts', 'Drafts'],
-  ['buy', 'Shopping list'],
+  ['shopping', 'Shopping list'],
 ] as const;
-type Part = (typeof PARTS)[number][0];
-
-const isPart = (part: string | null): part is Part => PARTS.some(([id]) => id === part);
+/** Parts by the names that their addresses had before. */
+const FORMER = { company: 'compatibility', joins: 'candidates', fill: 'stocking', buy: 'shopping' } as const;
 
 export function StockScreen() {
   const tank = useTank();
@@ -36,8 +35,7 @@ export function StockScreen() {
 /** The stock list of a tank, looked at in several ways. */
 function StockList({ tank }: { readonly tank: TankView }) {
   const stock = useStock(tank);
-  const wanted = useSearchParams().get('part');
-  const part: Part = isPart(wanted) ? wanted : 'list';
+  const part = usePart(PARTS, FORMER);
   return (
     <Screen
       title={`Stock list of ${tank.body.name}`}
@@ -60,12 +58,12 @@ function StockList({ tank }: { readonly tank: TankView }) {
         href={(id) => `/stock?tank=${tank.id}${id === 'list' ? '' : `&part=${id}`}`}
       />
       {part === 'list' && <ListPart tank={tank} stock={stock} />}
-      {part === 'company' && <CompatibilityPart stock={stock} />}
-      {part === 'joins' && <CandidatesPart tank={tank} stock={stock} />}
-      {part === 'fill' && <StockingPart stock={stock} />}
+      {part === 'compatibility' && <CompatibilityPart stock={stock} />}
+      {part === 'candidates' && <CandidatesPart tank={tank} stock={stock} />}
+      {part === 'stocking' && <StockingPart stock={stock} />}
       {part === 'odds' && <OddsPart stock={stock} />}
       {part === 'drafts' && <DraftsPart tank={tank} />}
-      {part === 'buy' && <ShoppingPart tank={tank} stock={stock} />}
+      {part === 'shopping' && <ShoppingPart tank={tank} stock={stock} />}
     </Screen>
   );
 }

@@ -35,7 +35,7 @@ const PLACES: Readonly<Record<DueItem['kind'], string>> = {
 /** Parts of Arrivals on which some of them are done. */
 const PARTS: Readonly<Partial<Record<DueItem['kind'], string>>> = {
   wave: 'waves',
-  look: 'look',
+  look: 'follow-up',
   'quarantine-over': 'quarantine',
   claim: 'source',
 };
