@@ -34,7 +34,7 @@ const PLACES: readonly Place[] = [
   [
     'A correction of a length',
     '/',
-    () => correct({ type: 'measured', on: ON, resident: 'demo-amber' as ResidentId, lengthCm: 5 }),
+    () => correct({ type: 'measured', on: ON, resident: 'demo-amber', lengthCm: 5 }),
   ],
 ];
 
