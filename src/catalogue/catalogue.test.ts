@@ -136,7 +136,7 @@ describe('the shipped catalogue', () => {
   });
 
   it('names the nearest for a name it does not know', () => {
-    expect(resolveSpecies(catalogue, 'neon tetr')).toEqual({ ok: false, nearest: 'paracheirodon-innesi' });
+    expect(resolveSpecies(catalogue, 'neon tetr')).toEqual({ ok: false, nearest: 'neon tetra (paracheirodon-innesi)' });
   });
 });
 

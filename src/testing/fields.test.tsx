@@ -1,7 +1,6 @@
 import type { ReactElement } from 'react';
 import { act, cleanup, fireEvent, screen } from '@testing-library/react';
 import { ArrivalsScreen } from '@/features/arrivals/ArrivalsScreen';
-import type { ResidentId } from '@/core/kernel/schema/ids';
 import { CorrectDialog } from '@/features/diary/CorrectDialog';
 import { StockScreen } from '@/features/stock/StockScreen';
 import '@/features/arrivals/ResidentDialog';

@@ -133,7 +133,7 @@ describe('readPlan', () => {
     [
       'an unknown species',
       { ...good, groups: [{ species: 'neon tetraa', count: 1 }] },
-      'groups[0].species: "neon tetraa" is unknown. Did you mean paracheirodon-innesi?',
+      'groups[0].species: "neon tetraa" is unknown. Did you mean neon tetra (paracheirodon-innesi)?',
     ],
     [
       'a negative count',

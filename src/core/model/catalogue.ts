@@ -10,7 +10,9 @@ export interface Catalogue {
 }
 
 export type Resolved =
-  { readonly ok: true; readonly profile: SpeciesProfile } | { readonly ok: false; readonly nearest: string };
+  | { readonly ok: true; readonly profile: SpeciesProfile }
+  /** The nearest name in the catalogue, as it may be typed. */
+  | { readonly ok: false; readonly nearest: string };
 
 /** Case, accents, apostrophes, hyphens and doubled spaces do not tell two names apart. */
 export function foldName(name: string): string {
@@ -60,7 +62,8 @@ export function resolveSpecies(catalogue: Catalogue, typed: string): Resolved {
     const away = distance(wanted, name);
     if (away < best) [best, nearest] = [away, name];
   }
-  return { ok: false, nearest: catalogue.names.get(nearest) ?? '' };
+  const near = catalogue.byId.get(catalogue.names.get(nearest) ?? '');
+  return { ok: false, nearest: near ? `${commonName(near)} (${near.id})` : '' };
 }
 
 /** What keepers call it: the first common name. */

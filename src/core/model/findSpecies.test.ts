@@ -39,6 +39,6 @@ describe('names as keepers write them', () => {
     expect(found.ok && found.profile.id).toBe(id);
   });
   it('still refuses what is no name, and names the nearest', () => {
-    expect(resolveSpecies(catalogue, 'neon tetre')).toEqual({ ok: false, nearest: 'paracheirodon-innesi' });
+    expect(resolveSpecies(catalogue, 'neon tetre')).toEqual({ ok: false, nearest: 'neon tetra (paracheirodon-innesi)' });
   });
 });

@@ -1,7 +1,6 @@
 'use client';
 
 import { useWords } from '@/session/react/useWords';
-import { CM_PER_INCH, formatQuantity, keeperUnit, type QuantityKind } from '@/core/kernel';
 import { removeTank } from '@/core/commands';
 import { useMemo } from 'react';
 import { buildContext, roomPlan } from '@/core/assess';
@@ -18,10 +17,6 @@ import { Caution, Ledger, Screen, Section } from '@/ui/Screen';
 import { TankForm } from './TankForm';
 import { TankTop } from './TankTop';
 
-/** A footprint in square inches or square centimetres. */
-const areaWords = (footprintCm2: number, unit: string): string =>
-  unit === 'in' ? `${Math.round(footprintCm2 / CM_PER_INCH ** 2)} sq in` : `${Math.round(footprintCm2)} cm²`;
-
 function Figures({ tank }: { readonly tank: TankView }) {
   const catalogue = useCatalogue();
   const settings = useSettings();
@@ -30,19 +25,18 @@ function Figures({ tank }: { readonly tank: TankView }) {
       buildContext(roomPlan(tank.body, [], [], catalogue, todayIso()), catalogue, todayIso()).context.tank,
     [tank, catalogue],
   );
-  const write = (kind: QuantityKind, value: number): string =>
-    formatQuantity(kind, value, keeperUnit(kind, settings));
+  const words = useWords();
   const { mass, footprintCm2 } = figures;
-  const kg = (value: number): string => write('mass', Math.round(value));
+  const kg = (value: number): string => words.quantity('mass', value);
   return (
     <>
       <Ledger
         rows={[
-          ['Outside volume', write('volume', figures.grossL)],
-          ['Net water', write('volume', figures.netL)],
-          ['Inside, from above', areaWords(footprintCm2, settings.length)],
-          ['Water depth', write('length', figures.waterDepthCm)],
-          ['Longest free swim', write('length', figures.freeSwimCm)],
+          ['Outside volume', words.quantity('volume', figures.grossL)],
+          ['Net water', words.quantity('volume', figures.netL)],
+          ['Inside, from above', words.area(footprintCm2)],
+          ['Water depth', words.quantity('length', figures.waterDepthCm)],
+          ['Longest free swim', words.quantity('length', figures.freeSwimCm)],
           ['Real turnover', `${figures.turnoverPerHour.toFixed(1)} × an hour`],
           ['Full weight (estimate)', kg(mass.totalKg)],
           ['Water', kg(mass.waterKg)],
@@ -73,17 +67,16 @@ function Figures({ tank }: { readonly tank: TankView }) {
 /** Common sizes with the same footprint and another height, and whom the difference serves. */
 function Likes({ tank }: { readonly tank: TankView }) {
   const { lengthCm, widthCm, heightCm } = tank.body.tank;
-  const settings = useSettings();
+  const words = useWords();
   const others = sameFootprint({ lengthCm, widthCm, heightCm }, STANDARD_TANKS);
   if (others.length === 0) return null;
-  const length = (cm: number): string => formatQuantity('length', cm, settings.length);
   return (
     <Section title="The same footprint, another height">
       <ul>
         {others.map((other) => (
           <li key={other.name} className="flex justify-between gap-3 border-b border-line py-1">
             <span>{other.name}</span>
-            <span className="fig">{length(other.heightCm)} high</span>
+            <span className="fig">{words.tank('length', other.heightCm)} high</span>
           </li>
         ))}
       </ul>
@@ -101,8 +94,6 @@ export function TankScreen() {
 function OneTank({ tank }: { readonly tank: TankView }) {
   const { run } = useCommands();
   const residents = useResidents(tank.id);
-  const settings = useSettings();
-  const length = (cm: number): string => formatQuantity('length', cm, settings.length);
   const words = useWords();
   const { lid = true } = tank.body.tank;
   const { lengthCm, widthCm, heightCm, waterLineCm, substrateCm, glassMm, shape, bowCm } = furnishTank(
@@ -133,7 +124,7 @@ function OneTank({ tank }: { readonly tank: TankView }) {
                 lid={lid}
                 tickCm={tick.cm}
                 groups={[]}
-                label={`From the front: ${length(lengthCm)} by ${length(heightCm)}, water to ${length(waterLineCm)}`}
+                label={`From the front: ${words.tank('length', lengthCm)} by ${words.tank('length', heightCm)}, water to ${words.tank('length', waterLineCm)}`}
                 className="max-h-52 w-full"
               />
               <figcaption className="text-[12px] text-slate">Front, a tick every {tick.label}</figcaption>
