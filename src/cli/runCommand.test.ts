@@ -65,7 +65,9 @@ describe('the command line', () => {
       smallestGroup: 4,
     });
     expect(JSON.parse(run(['species', 'neon', 'tetra']).output).id).toBe('paracheirodon-innesi');
-    expect(run(['species', 'angelfsh']).errors[0]).toContain('Did you mean angelfish (pterophyllum-scalare)?');
+    expect(run(['species', 'angelfsh']).errors[0]).toContain(
+      'Did you mean angelfish (pterophyllum-scalare)?',
+    );
   });
   it('checks files of any kind', () => {
     expect(run(['check', 'a.json'])).toEqual({ output: 'a.json: a valid lomvik-plan file\n', errors: [] });

@@ -1,6 +1,6 @@
 import { parseArgs, type ParseArgsConfig } from 'node:util';
 import { assess, readPlan, toAnswer } from '@/core/assess';
-import { faultLine, METRIC, sayingsFor } from '@/words/en';
+import { assumedInFile, faultLine, METRIC, sayingsFor } from '@/words/en';
 import { lineUps, readProblem, readWishes, solveProblem } from '@/core/lineups';
 import { checkFile, speciesAnswer } from '@/core/formats';
 import { type Fault, faultOf, type Outcome, parseJson } from '@/core/kernel';
@@ -47,6 +47,9 @@ function faultsOf(path: string, faults: readonly Fault[]): Answer {
   return failed(...faults.map((fault) => `${named(path)}: ${faultLine(fault)}`));
 }
 
+/** How files are worded: in metric units. */
+const fileWords = ({ catalogue }: Surroundings) => ({ ...sayingsFor(catalogue, METRIC), assumedInFile });
+
 type Loaded<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly answer: Answer };
 
 function loadText(path: string, world: Surroundings): Loaded<string> {
@@ -88,7 +91,7 @@ function assessCommand(path: string, today: string, world: Surroundings): Answer
   if (!loaded.ok) return loaded.answer;
   const plan = readPlan(loaded.value, world.catalogue);
   return plan.ok
-    ? json(toAnswer(assess(plan.value, world.catalogue, today), sayingsFor(world.catalogue, METRIC)))
+    ? json(toAnswer(assess(plan.value, world.catalogue, today), fileWords(world)))
     : faultsOf(path, plan.faults);
 }
 
@@ -118,7 +121,7 @@ function lineUpsCommand(path: string, today: string, withProblem: boolean, world
     lineUps: found.map(({ value, groups, assessment }) => ({
       value,
       groups,
-      assessment: toAnswer(assessment, sayingsFor(world.catalogue, METRIC)),
+      assessment: toAnswer(assessment, fileWords(world)),
     })),
     proven,
     bound,

@@ -62,4 +62,5 @@ export const severities = (file: PlanFile, rule: string, species?: string): read
 export const PLAINLY: Sayers = {
   finding: ({ fact }) => fact.says,
   fix: (fix) => editOf(fix)?.kind ?? 'advice',
+  assumedInFile: ({ path }) => path,
 };

@@ -23,14 +23,6 @@ export interface Assumed {
   readonly species?: string;
 }
 
-/** An assumption as files tell it. */
-export function assumedLine({ path, value, how }: Assumed): string {
-  if (value === null) return `${path}: not given, not judged`;
-  const from =
-    how === 'grown' ? ', grown' : how === 'shared middle' ? ', the middle of what all species share' : '';
-  return `${path}: ${value}${from}`;
-}
-
 /** Fills gaps and remembers each in `assumed`, so that an answer says what it took for granted. */
 export function takeOr<T extends string | number | boolean>(
   assumed: Assumed[],

@@ -1,7 +1,7 @@
 import { growthBand } from '../growth';
 import type { Fix, Reason } from '../rules';
 import type { Assessment, Verdict } from './assess';
-import { assumedLine } from './defaults';
+import type { Assumed } from './defaults';
 
 /** An assessment as files and the command line hold it. */
 export interface AssessmentAnswer {
@@ -36,6 +36,7 @@ const round = (value: number, digits: number): number => Number(value.toFixed(di
 export interface Sayers {
   readonly finding: (finding: Reason) => string;
   readonly fix: (fix: Fix) => string;
+  readonly assumedInFile: (assumed: Assumed) => string;
 }
 
 /** The open form of an assessment: fixes as sentences, figures rounded to what they are worth. */
@@ -72,6 +73,6 @@ export function toAnswer(assessment: Assessment, say: Sayers): AssessmentAnswer 
       middle: round(assessment.layers.middle, 3),
       bottom: round(assessment.layers.bottom, 3),
     },
-    assumed: assessment.assumed.map(assumedLine),
+    assumed: assessment.assumed.map(say.assumedInFile),
   };
 }

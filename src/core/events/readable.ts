@@ -18,19 +18,25 @@ const PARTS = new Map<string, readonly string[]>(
   ]),
 );
 
+const loose = ({ id, type, on }: Entry, why: Loose['why']): Loose => ({
+  id: String(id),
+  type: String(type),
+  on: String(on),
+  why,
+});
+
 /**
  * Why an entry cannot be read; null when it can. A glance at its parts, made at every reading of a journal: what was written
  * has passed the gate, and what a fault of the disk or a stray program has damaged is looked at in full by `isDamaged`.
  */
 export function unreadable(entry: Entry): Loose | null {
-  const { id, type, on } = entry;
-  const as = (why: Loose['why']): Loose => ({ id: String(id), type: String(type), on: String(on), why });
-  if (typeof id !== 'string' || typeof on !== 'string') return as('no name or moment');
-  if (type === 'corrected') return null;
-  const parts = PARTS.get(type);
-  if (!parts) return as('unknown type');
+  if (typeof entry.id !== 'string' || typeof entry.on !== 'string') return loose(entry, 'no name or moment');
+  if (entry.type === 'corrected') return null;
+  const parts = PARTS.get(entry.type);
+  if (!parts) return loose(entry, 'unknown type');
   const said = entry as unknown as Record<string, unknown>;
-  return parts.some((name) => said[name] == null) ? as('damaged') : null;
+  for (const name of parts) if (said[name] == null) return loose(entry, 'damaged');
+  return null;
 }
 
 /** Whether something in an entry is damaged, looked at in full. */

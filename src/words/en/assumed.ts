@@ -64,3 +64,11 @@ export function sayAssumed({ path, value, how, species }: Assumed, words: Words)
     how === 'grown' ? ', grown' : how === 'shared middle' ? ', the middle of what all species share' : '';
   return value === null ? `${who}: not said, not judged` : `${who}: ${valueOf(part, value, words)}${from}`;
 }
+
+/** An assumption as files tell it. */
+export function assumedInFile({ path, value, how }: Assumed): string {
+  if (value === null) return `${path}: not given, not judged`;
+  const from =
+    how === 'grown' ? ', grown' : how === 'shared middle' ? ', the middle of what all species share' : '';
+  return `${path}: ${value}${from}`;
+}

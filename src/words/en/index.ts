@@ -8,7 +8,7 @@ export {
   shopQuestions,
 } from './arrivals';
 export { sayEffect, sayPattern, sayStep, sayStepWhy } from './aggression';
-export { sayAssumed } from './assumed';
+export { assumedInFile, sayAssumed } from './assumed';
 export { sayHeadCount, sayPossibility } from './departures';
 export { eventName, sayEvent } from './diary';
 export type { RoomNames } from './diary';
