@@ -54,7 +54,7 @@ test('losses, head counts and the story of a fish', async ({ page }) => {
   await test.step('curves by shop, with and without the incident', async () => {
     await openDemo(page, '/departures?tank=demo-fen&part=losses');
     await expect(page.locator('canvas').first()).toBeVisible();
-    await expect(page.getByText(/loses more than the others/).first()).toBeVisible();
+    await expect(page.getByText(/ember tetras died, where \d+ (was|were) expected/).first()).toBeVisible();
     const died = page.getByRole('row', { name: /Harbour Aquatics/ });
     await expect(died).toContainText('9');
     await page.getByRole('checkbox', { name: /without incidents/ }).check();

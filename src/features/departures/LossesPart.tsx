@@ -22,6 +22,8 @@ import type { TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
 import { SelectField } from '@/ui/Field';
 import { Caution, Empty, Section } from '@/ui/Screen';
+import { useWords } from '@/session/react/useWords';
+import { capital, percent, sayLosses } from '@/words/en';
 import { Cell, Row, Table } from '@/ui/Table';
 import { CurveChart } from './CurveChart';
 import { LossesByMonth } from './LossesByMonth';
@@ -44,8 +46,6 @@ const GROUP_WORDS: Readonly<Partial<Record<Grouping, Readonly<Record<string, str
 const MOST_CURVES = 6;
 const FEW = 10;
 
-const percent = (share: number): string => `${Math.round(share * 100)}%`;
-
 /** How a group is called on the screen. */
 function useGroupName(): (by: Grouping, name: string) => string {
   const catalogue = useCatalogue();
@@ -67,15 +67,13 @@ function Warnings({
   readonly warnings: readonly LossWarning[];
   readonly nameOf: (by: Grouping, name: string) => string;
 }) {
+  const words = useWords();
   return (
     <>
       {warnings.length > 1 && <p className="text-slate">Warnings can share one cause.</p>}
       {warnings.map((one) => (
         <Caution key={`${one.by}${one.name}`}>
-          <strong>{nameOf(one.by, one.name)}</strong> loses more than the others: {one.died} of {one.lives},
-          where {one.expected.toFixed(1)} would be expected (log-rank p{' '}
-          {one.p < 0.001 ? '< 0.001' : one.p.toFixed(3)}).
-          {one.few ? ' Few deaths: only a hint.' : ''} This does not show why.
+          {capital(sayLosses(one, nameOf(one.by, one.name), words))}
         </Caution>
       ))}
     </>

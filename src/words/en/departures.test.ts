@@ -1,6 +1,6 @@
-import type { HeadCount, Possibility } from '@/core/departures';
+import type { HeadCount, LossWarning, Possibility } from '@/core/departures';
 import { catalogue } from '@/testing/plans';
-import { sayHeadCount, sayPossibility } from './departures';
+import { sayHeadCount, sayLosses, sayPossibility } from './departures';
 import { METRIC, US } from './quantities';
 import { wordsFor } from './words';
 
@@ -49,4 +49,32 @@ describe('head counts', () => {
       '9 of 14 seen; 12% likely that all are alive. Check behind the background. Counts are falling: 12, 11, 9.',
     ],
   ])('%#', (one, sentence) => expect(sayHeadCount(one)).toBe(sentence));
+});
+
+describe('a group that loses more than the others', () => {
+  const losses: LossWarning = {
+    by: 'species',
+    name: 'hyphessobrycon-amandae',
+    died: 8,
+    lives: 12,
+    expected: 1.04,
+    p: 0.0002,
+    few: false,
+  };
+  it('is told by its fish, without saying why', () =>
+    expect(sayLosses(losses, '', metric)).toBe(
+      '8 of 12 ember tetras died, where 1 was expected (p < 0.001). This does not show why.',
+    ));
+  it('is told by its name where it is no species, and as a hint where few died', () =>
+    expect(
+      sayLosses(
+        { ...losses, by: 'quarantine', name: 'none', died: 4, expected: 2.6, p: 0.0214, few: true },
+        'no quarantine',
+        metric,
+      ),
+    ).toBe(
+      'no quarantine: 4 of 12 died, where 3 were expected (p 0.021). This does not show why; 4 deaths are only a hint.',
+    ));
+  it('does not say that nobody was expected to die', () =>
+    expect(sayLosses({ ...losses, expected: 0.3 }, '', metric)).toContain('where less than 1 was expected'));
 });

@@ -1,4 +1,4 @@
-import type { HeadCount, Possibility } from '@/core/departures';
+import type { HeadCount, LossWarning, Possibility } from '@/core/departures';
 import { countOf, everyOf, verb } from './names';
 import { termOf } from './vocabulary';
 import { dayName, type Words } from './words';
@@ -68,4 +68,17 @@ export function sayHeadCount({
   if (hidden && (allThere ?? 0) > LIKELY)
     return `${seen}; this species often hides.${lastSeenDays === null ? '' : ` Last seen ${countOf(lastSeenDays, 'day')} ago.`}${falling}`;
   return `${seen}; ${Math.round((allThere ?? 0) * 100)}% likely that all ${verb(onRecord, 'is', 'are')} alive. Check behind the background.${falling}`;
+}
+
+/** Below this a p is not told more exactly. */
+const LEAST_P = 0.001;
+
+/** A group of which more died than of the others: "8 of 12 ember tetras died, where 1 was expected (p < 0.001)." `who` names a group that is no species. */
+export function sayLosses(one: LossWarning, who: string, words: Words): string {
+  const { by, name, died, lives, few } = one;
+  const group = by === 'species' ? words.counted(name, lives) : String(lives);
+  const expected = Math.round(one.expected);
+  const usual = expected < 1 ? 'less than 1' : String(expected);
+  const p = one.p < LEAST_P ? `< ${LEAST_P}` : one.p.toFixed(3);
+  return `${by === 'species' ? '' : `${who}: `}${died} of ${group} died, where ${usual} ${expected > 1 ? 'were' : 'was'} expected (p ${p}). This does not show why${few ? `; ${countOf(died, 'death')} ${verb(died, 'is', 'are')} only a hint` : ''}.`;
 }

@@ -9,7 +9,7 @@ export {
 } from './arrivals';
 export { sayEffect, sayPattern, sayStep, sayStepWhy } from './aggression';
 export { assumedInFile, sayAssumed } from './assumed';
-export { sayHeadCount, sayPossibility } from './departures';
+export { sayHeadCount, sayLosses, sayPossibility } from './departures';
 export { eventName, sayEvent } from './diary';
 export type { RoomNames } from './diary';
 export { sayLateness, saySpare } from './due';
