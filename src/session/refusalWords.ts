@@ -64,5 +64,4 @@ export function stayedWords(taken: Extract<TakenBack, { kind: 'refused' }>, word
 export const faultWords = (faults: readonly Fault[], words: Read): string =>
   faults.map((fault) => faultSentence(fault, words)).join(' ');
 
-/** What is wrong with a form as a whole: the part is named. */
-export const formWords = (fault: Fault, words: Read): string => partSentence(fault, words);
+export { partSentence };

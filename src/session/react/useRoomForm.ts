@@ -98,14 +98,14 @@ export function useRoomForm<S extends ObjectShape>(definition: Definition<S>) {
       );
   };
   const sayFaults = async (faults: readonly Fault[]): Promise<Said<S>> => {
-    const { faultWords, formWords } = await import('../refusalWords');
+    const { faultWords, partSentence } = await import('../refusalWords');
     return Object.fromEntries(
       faults.map((fault) => {
         const name = fieldAt(definition, fault.path);
         const field = name === '' ? undefined : fieldOf(name);
         if (fault.expected.is === 'filled' && field)
           return [name, asks?.[name] ?? fieldWords(field, 'required', '', choice)];
-        return [name, name === '' ? formWords(fault, figures) : faultWords([fault], figures)];
+        return [name, name === '' ? partSentence(fault, figures) : faultWords([fault], figures)];
       }),
     ) as Said<S>;
   };

@@ -10,7 +10,7 @@ import { wordsFor } from './words';
 const metric = wordsFor(catalogue, METRIC);
 const us = wordsFor(catalogue, US);
 
-describe('what was taken for granted', () => {
+describe('what was assumed', () => {
   it('is said by the name of its field, in the keeper’s units', () => {
     const { assumed } = judge(plan(TANKS.us75, [{ species: 'paracheirodon-innesi', count: 12 }]));
     const lines = assumed.map((one) => sayAssumed(one, metric));

@@ -52,7 +52,7 @@ function valueOf(part: string, value: NonNullable<Assumed['value']>, words: Word
   return kept.kind === 'flow' ? words.quantity(kept.kind, core) : words.fine(kept.kind, core);
 }
 
-/** What was taken for granted, as a line: "Glass: 10 mm", "Neon tetras, length: 3.5 cm, grown". */
+/** What was assumed, as a line: "Glass: 10 mm", "Neon tetras, length: 3.5 cm, grown". */
 export function sayAssumed({ path, value, how, species }: Assumed, words: Words): string {
   const part = path.split('.').at(-1) ?? path;
   const name = PARTS[part]?.[0] ?? part;

@@ -59,10 +59,13 @@ describe('a fault at a field', () => {
     expect(faultSentence(rim, quantitiesIn(METRIC))).toBe('Needs at most 45.72 cm, the height.');
     expect(faultSentence(rim, quantitiesIn(US))).toBe('Needs at most 18 in, the height.');
   });
+  it('has both bounds in them', () => {
+    const heat = faultOf('temperatureC', { is: 'number', from: 0, to: 45, unit: '°C' }, 60);
+    expect(faultSentence(heat, quantitiesIn(US))).toBe('Needs a number from 32 °F to 113 °F.');
+    expect(faultLine(heat)).toBe('temperatureC: needs a number from 0 to 45 °C. Found 60.');
+  });
   it('has the name of its field where it stands elsewhere', () => {
-    expect(partSentence(rim, quantitiesIn(US))).toBe(
-      'Water line: needs at most 18 in, the height. Found 50.',
-    );
+    expect(partSentence(rim, quantitiesIn(US))).toBe('Water line: needs at most 18 in, the height.');
     expect(partSentence(faultOf('somewhere', { is: 'yes or no' }, 3), quantitiesIn(US))).toBe(
       'somewhere: needs true or false. Found 3.',
     );

@@ -7,21 +7,28 @@ import { dayName } from './words';
 /** How figures and days of a fault are written: as the file has them, or as the keeper reads them. */
 interface Style {
   readonly figure: (value: number, unit: KeptUnit | undefined) => string;
+  /** From a bound to another. */
+  readonly span: (from: number, to: number, unit: KeptUnit | undefined) => string;
   readonly day: (on: string) => string;
 }
 
 const asKept: Style = {
   figure: (value, unit) => (unit === undefined ? String(value) : `${value} ${unit}`),
+  span: (from, to, unit) => `${from} to ${asKept.figure(to, unit)}`,
   day: (on) => on.replace('T', ' '),
 };
 
-const asRead = ({ reading }: Pick<Quantities, 'reading'>): Style => ({
-  figure: (value, unit) => {
+const asRead = ({ reading }: Pick<Quantities, 'reading'>): Style => {
+  const figure: Style['figure'] = (value, unit) => {
     const kept = unit && keptUnit(unit);
     return kept ? reading(kept.kind, toCore(kept.kind, value, kept.id)) : asKept.figure(value, unit);
-  },
-  day: (on) => `${dayName(on)}${on.slice(DAY).replace('T', ' ')}`,
-});
+  };
+  return {
+    figure,
+    span: (from, to, unit) => `${figure(from, unit)} to ${figure(to, unit)}`,
+    day: (on) => `${dayName(on)}${on.slice(DAY).replace('T', ' ')}`,
+  };
+};
 
 /** So many letters of an ISO moment tell its day. */
 const DAY = 10;
@@ -34,6 +41,8 @@ const THAN: Readonly<Record<string, string>> = {
   winner: 'the winner',
   first: 'the first',
   wild: 'the wild range',
+  'adult length': 'the adult length',
+  'years to grown': 'the years it takes to grow',
   start: 'the start',
   items: 'the number of items',
   'company.smallestGroup': 'the smallest group',
@@ -45,6 +54,12 @@ const than = (part: string): string => THAN[part] ?? part;
 const ONLY_FOR: Readonly<Record<string, string>> = {
   individual: 'a single fish',
   solitary: 'a species that lives alone',
+};
+
+/** Others than what stands there. */
+const OTHERS: Readonly<Record<string, string>> = {
+  'a shape of that mass': 'a shape that gives a plausible mass',
+  item: 'two different items',
 };
 
 /** Why a bound holds where the part it is held against has no figure of its own. */
@@ -87,10 +102,6 @@ interface Says {
 const needs = (noun: string): Needs => ({ needs: noun });
 const says = (sentence: string): Says => ({ says: sentence });
 
-function bounds(low: string, high: string): string {
-  return `${low} to ${high}`;
-}
-
 const listed = (choices: readonly string[]): string =>
   choices.length < 3 ? choices.join(' or ') : `one of ${choices.join(', ')}`;
 
@@ -104,11 +115,9 @@ const SAYERS: {
 } = {
   text: ({ most }) => needs(most === undefined ? 'text' : `at most ${most.toLocaleString('en')} letters`),
   filled: () => says('nothing stands here'),
-  number: ({ from, to, unit }, { figure }) =>
-    needs(`a number from ${bounds(String(from), figure(to, unit))}`),
+  number: ({ from, to, unit }, { span }) => needs(`a number from ${span(from, to, unit)}`),
   positive: ({ to, unit }, { figure }) => needs(`a number above 0 and at most ${figure(to, unit)}`),
-  whole: ({ from, to }) =>
-    needs(`a whole number from ${to === null ? from : bounds(String(from), String(to))}`),
+  whole: ({ from, to }) => needs(`a whole number from ${to === null ? from : `${from} to ${to}`}`),
   'yes or no': () => needs('true or false'),
   choice: ({ of }) => needs(listed(of)),
   list: ({ least, most }) =>
@@ -116,8 +125,7 @@ const SAYERS: {
       least !== undefined ? `at least ${least}` : most !== undefined ? `at most ${most} of them` : 'a list',
     ),
   object: ({ orNull }) => needs(orNull ? 'an object, or null' : 'an object'),
-  range: ({ from, to, unit }, { figure }) =>
-    needs(`[lowest, highest], in order, from ${bounds(String(from), figure(to, unit))}`),
+  range: ({ from, to, unit }, { span }) => needs(`[lowest, highest], in order, from ${span(from, to, unit)}`),
   day: () => needs('a day of the calendar, such as 2026-03-01'),
   moment: () => needs('an ISO date and time, such as 2026-03-01T10:15:00.000Z'),
   month: () => needs('a month as YYYY-MM'),
@@ -142,8 +150,8 @@ const SAYERS: {
   above: ({ above, than: part, unit }, { figure }) =>
     needs(`more than ${figure(above, unit)}${part === 'nothing' ? '' : `, ${than(part)}`}`),
   exactly: ({ value, for: whom }) => needs(`${value} for ${ONLY_FOR[whom] ?? whom}`),
-  around: ({ range: [low, high], of, unit }, { figure }) =>
-    needs(`a range that contains ${than(of)}, ${bounds(String(low), figure(high, unit))}`),
+  around: ({ range: [low, high], of, unit }, { span }) =>
+    needs(`a range that contains ${than(of)}, ${span(low, high, unit)}`),
   without: ({ value, of }) => needs(`numbers without ${value}, ${than(of)}`),
   ordered: ({ parts }) =>
     needs(`figures that do not fall from ${parts.map((part) => APPROACHES[part] ?? part).join(' to ')}`),
@@ -153,7 +161,7 @@ const SAYERS: {
       ? says('same fish as the winner')
       : part === 'itself'
         ? needs('another entry than itself')
-        : needs(`another than ${than(part)}`),
+        : needs(OTHERS[part] ?? `another than ${than(part)}`),
   sexes: ({ males, females, count }) =>
     says(`${countOf(males, 'male')} and ${countOf(females, 'female')} are more than ${count} fish`),
   'one part': ({ of }) => needs(`at least one ${of}`),
@@ -249,9 +257,11 @@ function lineOf(fault: Fault, place: string, style: Style): string {
   return `${place}: ${ended(text)}${stood === '' || (stood.startsWith('"') && text.includes(stood)) ? '' : ` Found ${stood}.`}`;
 }
 
-/** The same with the part that it is about, as forms call it. */
+/** The same with the part that it is about, as forms call it; what stood there only where it has no unit to be read in. */
 export const partSentence = (fault: Fault, words: Pick<Quantities, 'reading'>): string =>
-  lineOf(fault, partLabel(fault.path) ?? placeOf(fault), asRead(words));
+  'unit' in fault.expected && fault.expected.unit !== undefined
+    ? `${partLabel(fault.path) ?? placeOf(fault)}: ${ended(said(fault, asRead(words)))}`
+    : lineOf(fault, partLabel(fault.path) ?? placeOf(fault), asRead(words));
 
 function placeOf({ path, line }: Fault): string {
   if (line !== undefined) return path === '' ? `Line ${line}` : `Line ${line}, ${path}`;

@@ -1,4 +1,5 @@
 import type { Loose } from '@/core/journal';
+import { isMoment } from '@/core/kernel';
 import { eventName } from './diary';
 import { capital } from './names';
 
@@ -12,4 +13,4 @@ const WHY: Readonly<Record<Loose['why'], string>> = {
 
 /** An entry that does not fit the room, and why: "A death of 2026-05-01: no fish of that name has arrived." */
 export const sayLoose = ({ type, on, why }: Loose): string =>
-  `${capital(eventName(type))} of ${on.slice(0, 10)}: ${WHY[why]}.`;
+  `${capital(eventName(type))}${isMoment(on) ? ` of ${on.slice(0, 10)}` : ''}: ${WHY[why]}.`;
