@@ -1,4 +1,4 @@
-import { render, waitFor } from '@testing-library/react';
+import { fireEvent, render, screen, waitFor } from '@testing-library/react';
 import type { ReactElement } from 'react';
 import { changeSettings } from '@/core/commands';
 import type { UnitChoice } from '@/core/kernel';
@@ -48,6 +48,15 @@ export async function demoIn(units: UnitChoice): Promise<Session> {
   );
   if (outcome.kind !== 'done') throw new Error(JSON.stringify(outcome));
   return session;
+}
+
+/** Opens the editor of a species, and the groups of its fields with such names. */
+export async function editValues(groups: RegExp): Promise<HTMLElement> {
+  fireEvent.click(screen.getByText('Edit values'));
+  const dialog = await screen.findByRole('dialog');
+  for (const group of dialog.querySelectorAll('button[aria-expanded="false"]'))
+    if (groups.test(group.textContent ?? '')) fireEvent.click(group);
+  return dialog;
 }
 
 /** Every screen and part: its name, its address, and what is drawn there. */

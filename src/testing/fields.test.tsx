@@ -1,6 +1,8 @@
 import type { ReactElement } from 'react';
 import { act, cleanup, fireEvent, screen } from '@testing-library/react';
 import { ArrivalsScreen } from '@/features/arrivals/ArrivalsScreen';
+import '@/features/catalogue/SpeciesEditor';
+import { CatalogueScreen } from '@/features/catalogue/CatalogueScreen';
 import { CorrectDialog } from '@/features/diary/CorrectDialog';
 import { StockScreen } from '@/features/stock/StockScreen';
 import '@/features/arrivals/ResidentDialog';
@@ -9,12 +11,12 @@ import { TankDialog } from '@/features/today/TankDialog';
 import { FromFish } from '@/features/today/FromFish';
 import { US } from '@/words/en/quantities';
 import { happened } from './happened';
-import { demoIn, draw, SCREENS } from './demoScreens';
+import { demoIn, draw, editValues, SCREENS } from './demoScreens';
 
 /** What keepers type into fields, whatever the field is for. */
 const TYPED = ['2.5 in', '2,5', '78 F', '5 dH', '90 ppm', '75 gal', '3 ft 6', '1 1/2 in'] as const;
 
-type Place = readonly [string, string, () => ReactElement, (() => void)?];
+type Place = readonly [string, string, () => ReactElement, (() => unknown)?];
 
 const press = (name: RegExp) => () => void fireEvent.click(screen.getAllByRole('button', { name })[0]!);
 
@@ -28,6 +30,13 @@ const PLACES: readonly Place[] = [
   ['Add tank', '/', () => <TankDialog open onOpenChange={() => {}} />],
   ['Start with fish', '/', () => <FromFish open onOpenChange={() => {}} />],
   ['A group of the list', '/stock?tank=demo-fen', () => <StockScreen />, press(/^Change /)],
+  [
+    'Values of a species',
+    '/catalogue?species=astronotus-ocellatus',
+    () => <CatalogueScreen />,
+    // The groups that hold measures; those of the others are plain text and numbers.
+    () => editValues(/^(Water|Tank)/),
+  ],
   ['An entry about a fish', '/arrivals?tank=demo-skerry', () => <ArrivalsScreen />, press(/^Add an entry/)],
   ['A correction of a test', '/', () => correct({ type: 'tested', on: ON })],
   [
@@ -58,7 +67,9 @@ const pointed = (text: string): string => text.replace(',', '.');
 async function fault(at: number, typed: string): Promise<string | null> {
   const field = fieldsIn()[at];
   if (!field) return 'the field is gone';
-  const name = field.getAttribute('aria-label') ?? field.labels?.[0]?.textContent ?? `field ${at}`;
+  // Labels are slow to find here: only the fields that fail are named.
+  const name = (): string =>
+    field.getAttribute('aria-label') ?? field.labels?.[0]?.textContent ?? `field ${at}`;
   await act(async () => {
     fireEvent.focus(field);
     fireEvent.input(field, { target: { value: typed } });
@@ -66,11 +77,11 @@ async function fault(at: number, typed: string): Promise<string | null> {
     await settle(5);
   });
   const now = fieldsIn()[at];
-  if (!now) return `${name}: gone after “${typed}”`;
+  if (!now) return `${name()}: gone after “${typed}”`;
   const given = pointed(now.value).startsWith(pointed(typed));
-  if (!given) return `${name}: “${typed}” became “${now.value}”`;
+  if (!given) return `${name()}: “${typed}” became “${now.value}”`;
   const wrong = now.getAttribute('aria-invalid') === 'true';
-  if (wrong && !/[a-z]{3}/.test(saidAt(now))) return `${name}: “${typed}” is refused without a word`;
+  if (wrong && !/[a-z]{3}/.test(saidAt(now))) return `${name()}: “${typed}” is refused without a word`;
   return null;
 }
 
@@ -82,7 +93,7 @@ describe('every field takes what is typed and gives it back, or says what it wan
     draw(await demoIn(US), make());
     await act(() => settle(30));
     if (open) {
-      open();
+      await open();
       await act(() => settle(30));
     }
     const faults: string[] = [];

@@ -1,7 +1,9 @@
 import { act, cleanup } from '@testing-library/react';
 import { METRIC, US } from '@/words/en/quantities';
 import { STANDARD_TANKS } from '@/catalogue/standardTanks';
-import { demoIn, draw, SCREENS } from './demoScreens';
+import { CatalogueScreen } from '@/features/catalogue/CatalogueScreen';
+import '@/features/catalogue/SpeciesEditor';
+import { demoIn, draw, editValues, SCREENS } from './demoScreens';
 
 /** Figures with a unit of the other system. Notes that a keeper or a profile wrote stay as they were written. */
 /** Names of common tanks are names of the trade, whatever unit is in them. */
@@ -35,14 +37,27 @@ describe.each([
   ['US', US, METRIC_FIGURE],
   ['metric', METRIC, US_FIGURE],
 ] as const)('in %s units', (_name, units, other) => {
+  const strange = (container: HTMLElement): readonly string[] => {
+    const lines = said(container);
+    expect(lines.join('').length).toBeGreaterThan(40);
+    return lines.filter((line) => other.test(line.replace(TANK_NAMES, '')));
+  };
   it.each(SCREENS)('%s holds no figure of the other system', async (_screen, address, make) => {
     window.history.replaceState(null, '', address);
     const session = await demoIn(units);
     const { container } = draw(session, make());
     await act(async () => void (await new Promise((resolve) => setTimeout(resolve, 30))));
-    const lines = said(container);
-    expect(lines.join('').length).toBeGreaterThan(40);
-    expect(lines.filter((line) => other.test(line.replace(TANK_NAMES, '')))).toEqual([]);
+    expect(strange(container)).toEqual([]);
+    cleanup();
+  });
+
+  it('all values of a species, in their editor, hold none', async () => {
+    window.history.replaceState(null, '', '/catalogue?species=astronotus-ocellatus');
+    draw(await demoIn(units), <CatalogueScreen />);
+    await act(async () => void (await new Promise((resolve) => setTimeout(resolve, 30))));
+    const dialog = await editValues(/./);
+    expect(strange(dialog)).toEqual([]);
+    expect(dialog.querySelectorAll('input').length).toBeGreaterThan(60);
     cleanup();
   });
 });

@@ -52,7 +52,7 @@ function reasonOf(species: string, { by }: Pick<LeftOut, 'by'>, planned: Readonl
       return 'too messy';
     case 'water':
       return 'not of this region';
-    case 'fighting':
+    case 'harm':
       return by.species[0] === species ? 'too rough' : 'bullied';
     case undefined:
       return 'other';

@@ -156,7 +156,7 @@ export const speciesSchema = groupField({
     /** Whether the sexes can be told. */
     sexesTold: choiceField(['always', 'adult', 'hardly', 'no'] as const),
     /** The length from which they can. */
-    sexedFromCm: positiveField(200).nullable().optional().default(null),
+    sexedFromCm: positiveQuantityField('cm', 200).nullable().optional().default(null),
     /** Pairing and guarding. */
     pairs: choiceField(['no', 'scatters', 'guards', 'mouthbroods', 'livebears'] as const),
     ownKind: groupField({

@@ -153,7 +153,7 @@ function rivalsAcross(planned: readonly PlannedSpecies[], context: RuleContext):
 /** Tanks without females: peacocks and haps in six feet, never rock dwellers; males counted across species. */
 export const allMale: Rule = {
   name: 'all-male',
-  leaveFor: 'fighting',
+  leaveFor: 'harm',
   severities: [ROCK, SHOW, PRACTICE, RIVALS],
   judge: (context) => {
     const harem = context.planned.filter(isHarem);

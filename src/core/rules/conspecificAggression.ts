@@ -157,7 +157,7 @@ function judgeSpecies(species: PlannedSpecies, context: RuleContext): readonly F
 /** More of a species would hold ground than the floor has ground for. Begins when they mature. */
 export const conspecificAggression: Rule = {
   name: 'conspecific-aggression',
-  leaveFor: 'fighting',
+  leaveFor: 'harm',
   severities: [SEVERITY, AGES, OWN],
   judge: (context) =>
     judgedSpecies(context).flatMap((species) => {

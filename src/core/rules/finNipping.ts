@@ -112,7 +112,7 @@ function judgePair(nipper: PlannedSpecies, victim: PlannedSpecies): Finding | nu
 /** Nippers with fish that have fins to lose. */
 export const finNipping: Rule = {
   name: 'fin-nipping',
-  leaveFor: 'fighting',
+  leaveFor: 'harm',
   severities: [SEVERITY],
   toAnother: judgePair,
 };

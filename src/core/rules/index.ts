@@ -32,7 +32,8 @@ export type {
   WaterName,
 } from './facts';
 export { editOf, lineUpReason, SEVERITIES } from './finding';
-export { RULES, ruleOf } from './registry';
+export { RULES } from './everyRule';
+export { ruleOf } from './registry';
 export { spoken } from './unspoken';
 export type { Advice, AdviceName, Finding, Fix, PlanEdit, Reason, Severity } from './finding';
 export { holdersOf } from './ground';

@@ -1,6 +1,6 @@
 import type { PlannedSpecies, RuleContext } from './context';
 import type { Finding } from './finding';
-import { RULES } from './registry';
+import { RULES } from './everyRule';
 import type { ThisMonth } from './rule';
 
 type Present<T> = Exclude<T, undefined>;

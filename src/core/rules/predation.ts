@@ -210,6 +210,7 @@ function judgePair(eater: PlannedSpecies, prey: PlannedSpecies, now: ThisMonth):
 /** Who eats whom: today, from which month on, or grown. Diet counts before the size of the mouth. */
 export const predation: Rule = {
   name: 'predation',
+  leaveFor: 'harm',
   severities: [SEVERITY],
   toAnother: judgePair,
 };

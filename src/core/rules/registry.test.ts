@@ -1,11 +1,23 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import fc from 'fast-check';
 import { anyPlan } from '@/testing/anyPlan';
 import { catalogue, judge, plan, TANKS } from '@/testing/plans';
-import { RULES } from './registry';
+import { RULES } from './everyRule';
 
 /** Both ways: it fires where it must, and keeps silent where it must. Facts of the trade are tested beside the assessment. */
 
 describe('the registry', () => {
+  it('has every file that exports a rule (`npm run docs` writes it)', () => {
+    const files = readdirSync(__dirname).filter(
+      (file) =>
+        !file.endsWith('.test.ts') &&
+        /^export const \w+: Rule\b/m.test(readFileSync(join(__dirname, file), 'utf8')),
+    );
+    const listed = readFileSync(join(__dirname, 'everyRule.ts'), 'utf8').match(/(?<=from '\.\/)\w+/g) ?? [];
+    expect(listed.filter((file) => file !== 'rule').map((file) => `${file}.ts`)).toEqual(files.sort());
+    expect(RULES).toHaveLength(files.length);
+  });
   it('names every rule once', () => {
     const names = RULES.map((rule) => rule.name);
     expect(new Set(names).size).toBe(names.length);

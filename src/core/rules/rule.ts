@@ -16,8 +16,8 @@ export interface Rule {
    * something and may come and go, or the whole tank, where whom they name changes with the list.
    */
   readonly about?: 'the first' | 'the whole tank';
-  /** Why fish leave for what it finds, in the words of a rehoming. */
-  readonly leaveFor?: 'too big' | 'too messy' | 'water' | 'fighting';
+  /** Why fish leave for what it finds: `harm` is done by the first species of the finding, to itself or to the others. */
+  readonly leaveFor?: 'too big' | 'too messy' | 'water' | 'harm';
   /** Rules beside which it has nothing to add, where they say as much or worse, as soon, of the same. */
   readonly silentBeside?: readonly {
     readonly rules: readonly string[];

@@ -67,7 +67,7 @@ function judgePair(grazer: PlannedSpecies, other: PlannedSpecies, now: ThisMonth
 /** Suckers that graze the slime of slow, flat fish. */
 export const slimeGrazing: Rule = {
   name: 'slime-grazing',
-  leaveFor: 'fighting',
+  leaveFor: 'harm',
   severities: [SEVERITY],
   toAnother: judgePair,
 };

@@ -61,7 +61,7 @@ function judgeSpecies(species: PlannedSpecies, context: RuleContext): readonly F
 /** More than one of a species that lives alone. */
 export const solitary: Rule = {
   name: 'solitary',
-  leaveFor: 'fighting',
+  leaveFor: 'harm',
   severities: [SEVERITY],
   judge: (context) => judgedSpecies(context).flatMap((species) => judgeSpecies(species, context)),
 };

@@ -256,7 +256,7 @@ function contestedPair(species: PlannedSpecies, other: PlannedSpecies): Finding 
 export const temper: Rule = {
   name: 'temper',
   silentBeside: [{ rules: ['predation', 'slime-grazing'], of: 'the pair' }],
-  leaveFor: 'fighting',
+  leaveFor: 'harm',
   severities: [KNOWN, CONTESTED, HARM, EASED],
   toAnother: (a, b, now) => knownBad(a, b) ?? roughPair(a, b, now),
   together: contestedPair,

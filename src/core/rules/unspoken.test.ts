@@ -5,7 +5,7 @@ import { buildContext } from '../assess/buildContext';
 import { readPlan } from '../assess/readPlan';
 import type { Finding, Severity } from './finding';
 import { judgeAll } from './judgeAll';
-import { RULES } from './registry';
+import { RULES } from './everyRule';
 import { spoken } from './unspoken';
 
 describe('findings that only repeat another', () => {

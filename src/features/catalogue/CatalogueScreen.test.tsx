@@ -1,7 +1,9 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { catalogue } from '@/testing/plans';
+import { demoIn, draw } from '@/testing/demoScreens';
 import { room, show } from '@/testing/inRoom';
+import { US } from '@/words/en/quantities';
 import { CatalogueScreen } from './CatalogueScreen';
 
 const open = async (species = '') => {
@@ -66,7 +68,7 @@ describe('species of the keeper’s own', () => {
     fireEvent.click(screen.getByText('Edit values'));
     const dialog = await inDialog();
     put(dialog.getByLabelText('Find a field'), 'size.maleCm');
-    put(dialog.getByLabelText('male'), '14');
+    put(dialog.getByLabelText('Male, grown'), '14');
     fireEvent.click(dialog.getByText('Save values'));
     await waitFor(() => expect(session.catalogue.byId.get('pterophyllum-scalare')?.size.maleCm).toBe(14));
     expect(session.shipped.byId.get('pterophyllum-scalare')?.size.maleCm).toBe(15);
@@ -80,11 +82,51 @@ describe('species of the keeper’s own', () => {
     fireEvent.click(screen.getByText('Copy and edit values'));
     const dialog = await inDialog();
     put(dialog.getByLabelText('Find a field'), 'size.maleCm');
-    put(dialog.getByLabelText('male'), '200');
+    put(dialog.getByLabelText('Male, grown'), '200');
     fireEvent.click(dialog.getByText('Add to the catalogue'));
-    expect(dialog.getByText(/size\.maleCm: needs/)).toBeInTheDocument();
-    expect(dialog.getByLabelText('male')).toHaveValue('200');
+    expect(dialog.getByText(/values to correct: .*Male, grown\. Nothing is lost\./)).toBeInTheDocument();
+    expect(dialog.getByLabelText('Male, grown')).toHaveValue('200');
     expect(bodies(session)).toEqual([]);
+  });
+  it('shows, takes and refuses in the keeper’s units, and keeps exact figures that nobody changed', async () => {
+    window.history.replaceState(null, '', '/catalogue?species=pterophyllum-scalare');
+    const session = await demoIn(US);
+    draw(session, <CatalogueScreen />);
+    fireEvent.click(screen.getByText('Edit values'));
+    const dialog = await inDialog();
+    const find = (name: string) => put(dialog.getByLabelText('Find a field'), name);
+    const of = () => session.catalogue.byId.get('pterophyllum-scalare')!;
+    const before = of();
+    expect(dialog.getByLabelText('Male, grown')).toHaveValue('5.91 in');
+    put(dialog.getByLabelText('Male, grown'), '5 1/2');
+    put(dialog.getByLabelText('Length when sold'), '99');
+    find('temperature');
+    put(dialog.getByLabelText('Wild: temperature'), '20 to 200');
+    put(dialog.getByLabelText('Tank-bred: temperature'), '24 to 30 C');
+    find('territory');
+    put(dialog.getByLabelText('Territory'), '100');
+    find('');
+    fireEvent.click(dialog.getByText('Save values'));
+    expect(
+      dialog.getByText('2 values to correct: Length when sold and Wild: temperature. Nothing is lost.'),
+    ).toBeInTheDocument();
+    expect(dialog.getByText('Needs a number above 0 and at most 78.74 in.')).toBeInTheDocument();
+    expect(
+      dialog.getByText('Needs the lowest and the highest, in order, from 32 °F to 104 °F.'),
+    ).toBeInTheDocument();
+    put(dialog.getByLabelText('Length when sold'), '1.5');
+    put(dialog.getByLabelText('Wild: temperature'), '77 to 84');
+    fireEvent.click(dialog.getByText('Save values'));
+    await waitFor(() => expect(of().size.maleCm).toBeCloseTo(13.97, 3));
+    expect(of().size.soldCm).toBeCloseTo(3.81, 3);
+    expect(of().water.wild.temperatureC).toEqual([25, 28.889]);
+    expect(of().water.tankBred.temperatureC).toEqual([24, 30]);
+    expect(of().company.groundCm2).toBeCloseTo(645.16, 2);
+    expect(of().size.femaleCm).toBe(before.size.femaleCm);
+    expect(of().tank).toEqual(before.tank);
+    expect(screen.getByText(/^Your values for:/)).toHaveTextContent(
+      'Your values for: Male, grown, Length when sold, Wild: temperature and Territory.',
+    );
   });
   it('narrows the list by facets', async () => {
     await open();

@@ -1,7 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { facetName } from '@/words/en';
+import { everyOf, facetName, speciesField } from '@/words/en';
 import { speciesChange } from '@/core/commands';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
@@ -144,7 +144,7 @@ export function CatalogueScreen() {
               <p className="mb-2 border-l-2 border-deep pl-3 text-[13px] text-slate">
                 {isOwn
                   ? 'Your own species.'
-                  : `Your values for: ${mine.body?.changed.join(', ') || 'nothing'}. The shipped entry stays.`}
+                  : `Your values for: ${everyOf((mine.body?.changed ?? []).map(speciesField)) || 'nothing'}. The shipped entry stays.`}
               </p>
             )}
             <Profile profile={profile} catalogue={catalogue} />

@@ -1,20 +1,29 @@
 'use client';
 
-import { useMemo, useState } from 'react';
-import { profileCells, profileFromCells } from '@/core/formats';
+import { type ChangeEvent, memo, useCallback, useMemo, useState } from 'react';
+import { choicesOf, profileCells, profileFromCells } from '@/core/formats';
 import type { Fault } from '@/core/kernel';
 import {
   type Catalogue,
   changedPaths,
   commonName,
+  foldName,
   type KeeperSpecies,
   type SpeciesProfile,
 } from '@/core/model';
-import { faultSentence, METRIC, quantitiesIn } from '@/words/en';
+import { useUnits } from '@/session/react/useUnits';
+import {
+  cellsIn,
+  everyOf,
+  faultSentence,
+  quantitiesIn,
+  SPECIES_GROUPS,
+  speciesField,
+  speciesGroup,
+} from '@/words/en';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
-import { FaultList } from '@/ui/FaultList';
-import { TextField } from '@/ui/Field';
+import { options, SelectField, TextField } from '@/ui/Field';
 import { Form } from '@/ui/form/Form';
 
 interface Props {
@@ -26,33 +35,6 @@ interface Props {
   readonly onClose: () => void;
 }
 
-const GROUPS: Readonly<Record<string, string>> = {
-  '': 'Names and place',
-  size: 'Size, cm',
-  mouth: 'Mouth',
-  layers: 'Share of time in each layer',
-  habits: 'Habits',
-  water: 'Water',
-  company: 'Company',
-  tank: 'Tank, cm and litres',
-  effect: 'Effect on the tank',
-  handling: 'Handling',
-  trade: 'Trade',
-  look: 'Look',
-};
-
-/** "company.ownKind.male" as words, without the group it stands under. */
-const words = (path: string): string =>
-  (path.includes('.') ? path.slice(path.indexOf('.') + 1) : path)
-    .replace(/\./g, ', ')
-    .replace(/(Cm2|Cm|C|Dh|Ppt)$/, '')
-    .replace(/([A-Z])/g, (letter) => ` ${letter.toLowerCase()}`);
-
-/** The editor shows a profile as its file has it. */
-const figures = quantitiesIn(METRIC);
-
-const groupOf = (path: string): string => (path.includes('.') ? path.slice(0, path.indexOf('.')) : '');
-
 const slug = (name: string): string =>
   name
     .toLowerCase()
@@ -60,49 +42,100 @@ const slug = (name: string): string =>
     .replace(/[^a-z0-9]+/g, '-')
     .replace(/^-|-$/g, '');
 
-/** Every field of a species as text, with units where they help; nothing is kept until all of it is sound. */
+/** How to type what is no single word or number. */
+const TYPING = 'Type ranges as “24 to 28”, lists with “;”, and any unit.';
+
+/** Truths are chosen by these words, and the reader takes them. */
+const TRUTHS = ['yes', 'no'] as const;
+
+/** The cell that a fault is told at: that of its list, and the name for an id, which is made of it. */
+const cellOf = ({ path }: Fault): string => (path === 'id' ? 'scientificName' : path.replace(/\[.*$/, ''));
+
+interface CellProps {
+  readonly path: string;
+  readonly value: string;
+  readonly truth: boolean;
+  readonly error: string | undefined;
+  readonly onChange: (path: string, text: string) => void;
+}
+
+/** One field of a profile: a few words to choose from, or text. */
+const Cell = memo(function Cell({ path, value, truth, error, onChange }: CellProps) {
+  const choices = truth ? TRUTHS : choicesOf(path);
+  const label = speciesField(path);
+  const change = ({ target }: ChangeEvent<HTMLInputElement | HTMLSelectElement>): void =>
+    onChange(path, target.value);
+  return choices ? (
+    <SelectField label={label} value={value} error={error} onChange={change}>
+      {options(choices)}
+    </SelectField>
+  ) : (
+    <TextField label={label} value={value} error={error} onChange={change} />
+  );
+});
+
+/** Every field of a species, quantities in the keeper's units; nothing is kept until all of it is sound. */
 export function SpeciesEditor({ mode, profile, catalogue, shipped, onSave, onClose }: Props) {
-  const start = useMemo(() => {
-    const cells = profileCells(profile);
-    return mode === 'copy'
-      ? {
-          ...cells,
-          id: '',
-          scientificName: `${profile.scientificName} (own)`,
-          commonNames: `${commonName(profile)}, own`,
-          formerNames: '',
-          notes: '',
-          confidence: '1',
-        }
-      : cells;
-  }, [mode, profile]);
+  const units = useUnits();
+  const words = useMemo(() => quantitiesIn(units), [units]);
+  /** The profile as it is read, and as the editor begins with it. Cells that stay keep the profile's exact figures. */
+  const { shown, start, truths } = useMemo(() => {
+    const read = profileCells(profile, cellsIn(words));
+    const kept = profileCells(profile);
+    return {
+      shown: read,
+      start:
+        mode === 'copy'
+          ? {
+              ...read,
+              id: '',
+              scientificName: `${profile.scientificName} (own)`,
+              commonNames: `${commonName(profile)}, own`,
+              formerNames: '',
+              notes: '',
+              confidence: '1',
+            }
+          : read,
+      truths: new Set(Object.keys(kept).filter((path) => kept[path] === 'true' || kept[path] === 'false')),
+    };
+  }, [mode, profile, words]);
   const [cells, setCells] = useState<Readonly<Record<string, string>>>(start);
+  const change = useCallback(
+    (path: string, text: string): void => setCells((before) => ({ ...before, [path]: text })),
+    [],
+  );
   const [faults, setFaults] = useState<readonly Fault[]>([]);
   const [wanted, setWanted] = useState('');
   const [opened, setOpened] = useState<readonly string[]>(['size']);
   const groups = useMemo(() => {
-    const paths = Object.keys(start).filter((path) => path !== 'id' && path.includes(wanted.trim()));
-    return Object.keys(GROUPS).map((group) => ({
+    const part = foldName(wanted);
+    const paths = Object.keys(start).filter(
+      (path) => path !== 'id' && [path, speciesField(path)].some((name) => foldName(name).includes(part)),
+    );
+    return Object.keys(SPECIES_GROUPS).map((group) => ({
       group,
-      paths: paths.filter((path) => groupOf(path) === group),
+      paths: paths.filter((path) => speciesGroup(path) === group),
     }));
   }, [start, wanted]);
-  const faultOf = (path: string): string | undefined => {
-    const fault = faults.find((one) => one.path === path);
-    return fault && faultSentence(fault, figures);
+  const faulty = useMemo(() => new Map(faults.map((fault) => [cellOf(fault), fault])), [faults]);
+  const faultAt = (path: string): string | undefined => {
+    const fault = faulty.get(path);
+    return fault && faultSentence(fault, words);
   };
-  const elsewhere = faults.filter((fault) => !(fault.path in cells));
   // A search and a fault open what they point at.
   const isOpen = (group: string, paths: readonly string[]): boolean =>
-    opened.includes(group) ||
-    wanted.trim() !== '' ||
-    paths.some((path) => faults.some((fault) => fault.path === path));
+    opened.includes(group) || wanted.trim() !== '' || paths.some((path) => faulty.has(path));
   const toggle = (group: string): void =>
     setOpened(opened.includes(group) ? opened.filter((one) => one !== group) : [...opened, group]);
   const save = (): void => {
     const id = mode === 'copy' ? slug(cells.scientificName ?? '') : profile.id;
-    const base = mode === 'copy' ? { ...profile, contested: [], badWith: [] } : profile;
-    const read = profileFromCells({ ...cells, id }, base, profile, catalogue, false);
+    const changed = Object.entries({ ...cells, id }).filter(([path, text]) => text !== shown[path]);
+    const read = profileFromCells(Object.fromEntries(changed), {
+      base: mode === 'copy' ? { ...profile, contested: [], badWith: [] } : profile,
+      model: profile,
+      catalogue,
+      units,
+    });
     if (!read.ok) return setFaults(read.faults);
     const original = shipped.byId.get(id);
     onSave({ profile: read.value, changed: original ? changedPaths(original, read.value) : [] });
@@ -120,8 +153,8 @@ export function SpeciesEditor({ mode, profile, catalogue, shipped, onSave, onClo
       }
       about={
         mode === 'copy'
-          ? 'Change what differs. Type ranges as "24 - 28", lists with ";", and any unit: "4 in", "78 F".'
-          : 'The shipped entry stays; values that you leave alone follow its updates.'
+          ? `Change what differs. ${TYPING}`
+          : `The shipped entry stays; values that you leave alone follow its updates. ${TYPING}`
       }
     >
       <Form
@@ -141,14 +174,11 @@ export function SpeciesEditor({ mode, profile, catalogue, shipped, onSave, onClo
           value={wanted}
           onChange={(event) => setWanted(event.target.value)}
         />
-        {(faults.length > 0 || elsewhere.length > 0) && (
-          <div role="alert" className="text-buoy">
-            <p>
-              {faults.length === 1 ? '1 value to correct' : `${faults.length} values to correct`}; nothing is
-              lost.
-            </p>
-            <FaultList faults={faults} />
-          </div>
+        {faults.length > 0 && (
+          <p role="alert" className="text-buoy">
+            {faulty.size === 1 ? '1 value to correct' : `${faulty.size} values to correct`}:{' '}
+            {everyOf([...faulty.keys()].map(speciesField))}. Nothing is lost.
+          </p>
         )}
         <div className="flex max-h-[55dvh] flex-col gap-3 overflow-y-auto pr-1">
           {groups
@@ -161,18 +191,21 @@ export function SpeciesEditor({ mode, profile, catalogue, shipped, onSave, onClo
                   className="mb-1 flex min-h-7 w-full items-baseline justify-between text-left font-semibold"
                   onClick={() => toggle(group)}
                 >
-                  {GROUPS[group] ?? group}
-                  <span className="text-[12px] font-normal text-slate">{paths.length} fields</span>
+                  {SPECIES_GROUPS[group]}
+                  <span className="text-[12px] font-normal text-slate">
+                    {paths.length === 1 ? '1 field' : `${paths.length} fields`}
+                  </span>
                 </button>
                 {isOpen(group, paths) && (
                   <div className="grid grid-cols-2 gap-2 sm:grid-cols-3">
                     {paths.map((path) => (
-                      <TextField
+                      <Cell
                         key={path}
-                        label={words(path)}
+                        path={path}
                         value={cells[path] ?? ''}
-                        error={faultOf(path)}
-                        onChange={(event) => setCells({ ...cells, [path]: event.target.value })}
+                        truth={truths.has(path)}
+                        error={faultAt(path)}
+                        onChange={change}
                       />
                     ))}
                   </div>

@@ -14,6 +14,7 @@ import { describeField, keptUnitOf, type Described } from './typed';
 /** Two ways to type each kind of quantity. */
 const SUCH_AS: Readonly<Record<QuantityKind, string>> = {
   length: 'a measure such as 120 cm or 4 ft',
+  area: 'an area such as 600 cm² or 90 sq in',
   volume: 'a volume such as 240 L or 75 gal',
   temperature: 'a temperature such as 25 °C or 77 °F',
   hardness: 'a hardness such as 5 °dH or 90 ppm',

@@ -67,7 +67,7 @@ describe('a fault at a field', () => {
   it('has the name of its field where it stands elsewhere', () => {
     expect(partSentence(rim, quantitiesIn(US))).toBe('Water line: needs at most 18 in, the height.');
     expect(partSentence(faultOf('somewhere', { is: 'yes or no' }, 3), quantitiesIn(US))).toBe(
-      'somewhere: needs true or false. Found 3.',
+      'somewhere: needs yes or no. Found 3.',
     );
   });
   it('says how many there are when more are to go', () => {

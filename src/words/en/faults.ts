@@ -7,12 +7,17 @@ import { dayName } from './words';
 /** How figures and days of a fault are written: as the file has them, or as the keeper reads them. */
 interface Style {
   readonly figure: (value: number, unit: KeptUnit | undefined) => string;
+  /** How a range is asked for. */
+  readonly range: string;
+  readonly yesOrNo: string;
   /** From a bound to another. */
   readonly span: (from: number, to: number, unit: KeptUnit | undefined) => string;
   readonly day: (on: string) => string;
 }
 
 const asKept: Style = {
+  range: '[lowest, highest], in order,',
+  yesOrNo: 'true or false',
   figure: (value, unit) => (unit === undefined ? String(value) : `${value} ${unit}`),
   span: (from, to, unit) => `${from} to ${asKept.figure(to, unit)}`,
   day: (on) => on.replace('T', ' '),
@@ -25,6 +30,8 @@ const asRead = ({ reading }: Pick<Quantities, 'reading'>): Style => {
   };
   return {
     figure,
+    range: 'the lowest and the highest, in order,',
+    yesOrNo: 'yes or no',
     span: (from, to, unit) => `${figure(from, unit)} to ${figure(to, unit)}`,
     day: (on) => `${dayName(on)}${on.slice(DAY).replace('T', ' ')}`,
   };
@@ -118,14 +125,14 @@ const SAYERS: {
   number: ({ from, to, unit }, { span }) => needs(`a number from ${span(from, to, unit)}`),
   positive: ({ to, unit }, { figure }) => needs(`a number above 0 and at most ${figure(to, unit)}`),
   whole: ({ from, to }) => needs(`a whole number from ${to === null ? from : `${from} to ${to}`}`),
-  'yes or no': () => needs('true or false'),
+  'yes or no': (_expected, { yesOrNo }) => needs(yesOrNo),
   choice: ({ of }) => needs(listed(of)),
   list: ({ least, most }) =>
     needs(
       least !== undefined ? `at least ${least}` : most !== undefined ? `at most ${most} of them` : 'a list',
     ),
   object: ({ orNull }) => needs(orNull ? 'an object, or null' : 'an object'),
-  range: ({ from, to, unit }, { span }) => needs(`[lowest, highest], in order, from ${span(from, to, unit)}`),
+  range: ({ from, to, unit }, { range, span }) => needs(`${range} from ${span(from, to, unit)}`),
   day: () => needs('a day of the calendar, such as 2026-03-01'),
   moment: () => needs('an ISO date and time, such as 2026-03-01T10:15:00.000Z'),
   month: () => needs('a month as YYYY-MM'),

@@ -23,5 +23,6 @@ export { METRIC, percent, quantitiesIn, type Quantities, tenth, UNIT_SYSTEMS, un
 export { sayingsFor } from './sayings';
 export type { Sayings } from './sayings';
 export { NO_PROMISE, untilThen, VERDICTS } from './verdict';
+export { cellsIn, SPECIES_GROUPS, speciesField, speciesGroup } from './speciesFields';
 export { termOf } from './vocabulary';
 export { dayName, monthName, type Words, wordsFor } from './words';

@@ -101,7 +101,9 @@ export interface Quantities {
   readonly quantity: (kind: QuantityKind, core: number) => string;
   /** What somebody typed or read off a kit: as it is, to a hundredth of the keeper's unit. */
   readonly reading: (kind: QuantityKind, core: number) => string;
-  /** The same to one place more: where two figures would round to one. */
+  /** From one to another, both as they were typed: "75 to 82 °F". */
+  readonly readings: (kind: QuantityKind, range: readonly [number, number]) => string;
+  /** A figure to one place more: where two figures would round to one. */
   readonly fine: (kind: QuantityKind, core: number) => string;
   /** A measure or a volume of a tank: to the centimetre or the half inch, feet where they come out even. */
   readonly tank: (kind: 'length' | 'volume', core: number) => string;
@@ -116,13 +118,17 @@ export interface Quantities {
 /** Figures for sentences, in the units of a keeper. */
 export function quantitiesIn(choice: UnitChoice): Quantities {
   const label = (kind: QuantityKind): string => unitById(kind, keeperUnit(kind, choice)).label;
+  const read = (kind: QuantityKind, core: number): number => {
+    const unit = keeperUnit(kind, choice);
+    return Number(fromCore(kind, core, unit).toFixed(READ[unit] ?? 2));
+  };
   return {
     unit: label,
     value: (kind, core) => fromCore(kind, core, keeperUnit(kind, choice)),
     figure: (kind, core) => figureOf(kind, core, choice),
     quantity: (kind, core) => `${figureOf(kind, core, choice)} ${label(kind)}`,
-    reading: (kind, core) =>
-      `${Number(fromCore(kind, core, keeperUnit(kind, choice)).toFixed(READ[keeperUnit(kind, choice)] ?? 2))} ${label(kind)}`,
+    reading: (kind, core) => `${read(kind, core)} ${label(kind)}`,
+    readings: (kind, [low, high]) => `${read(kind, low)} to ${read(kind, high)} ${label(kind)}`,
     fine: (kind, core) =>
       `${Number(fromCore(kind, core, keeperUnit(kind, choice)).toFixed(1))} ${label(kind)}`,
     tank: (kind, core) => {

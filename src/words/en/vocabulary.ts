@@ -11,6 +11,8 @@ const TERMS: Readonly<Record<string, string>> = {
   harem: 'harems',
   'all-male': 'all males',
   'one-each': 'one male per species',
+  // What a length is measured over
+  TL: 'total length',
   // Signs
   torn: 'torn fins',
   dark: 'stress colour',

@@ -3,7 +3,7 @@ import type { Fact, Finding } from '@/core/rules';
 import type { Words } from './words';
 
 /** What the end of a name says of its figure. */
-const ENDINGS: readonly (readonly [RegExp, QuantityKind | 'area', string])[] = [
+const ENDINGS: readonly (readonly [RegExp, QuantityKind, string])[] = [
   [/Cm2$/, 'area', ''],
   [/Cm$/, 'length', ''],
   [/MgLWeek$/, 'concentration', ' a week'],

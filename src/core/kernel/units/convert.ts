@@ -3,7 +3,7 @@ import { type QuantityKind, unitById } from './units';
 /**
  * A value in the core's unit from a value in the named unit.
  *
- * Units: core units are cm, L, °C, °dH, mg/L, kg, L/h and ppt. Domain: any finite number.
+ * Units: core units are cm, cm², L, °C, °dH, mg/L, kg, L/h and ppt. Domain: any finite number.
  * Source: NIST SP 811 (exact factors).
  * @example toCore('length', 10, 'in') // 25.4
  */

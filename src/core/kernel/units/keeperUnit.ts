@@ -20,6 +20,8 @@ export function keeperUnit(kind: QuantityKind, choice: UnitChoice): string {
     case 'temperature':
     case 'hardness':
       return choice[kind];
+    case 'area':
+      return choice.length === 'in' ? 'sq in' : 'cm²';
     case 'mass':
       return isUs(choice) ? 'lb' : 'kg';
     case 'flow':
@@ -31,6 +33,6 @@ export function keeperUnit(kind: QuantityKind, choice: UnitChoice): string {
   }
 }
 
-/** The definition of the unit that a file keeps; undefined for areas, which nobody types. */
+/** The definition of the unit that a file keeps. */
 export const keptUnit = (unit: KeptUnit): UnitDefinition | undefined =>
   UNITS.find(({ label }) => label === unit);

@@ -68,7 +68,7 @@ function combine(kind: QuantityKind, pieces: readonly Piece[]): { core: number; 
 
 /**
  * Reads what a keeper types: a number with its unit, a bare number in `bareUnit`, fractions ("30 1/2 in"), feet with
- * inches ("4 ft 6 in"), a decimal comma ("7,5 cm").
+ * inches ("4 ft 6 in"), a decimal comma ("7,5 cm"), areas ("90 sq in", "580 cm2").
  *
  * The answer keeps the text as typed. Domain: any finite number; whether the size makes sense is the caller's to judge.
  * Errors: `ok: false`.
@@ -76,7 +76,8 @@ function combine(kind: QuantityKind, pieces: readonly Piece[]): { core: number; 
  */
 export function parseQuantity(kind: QuantityKind, typed: string, bareUnit: string): ParsedQuantity {
   const text = typed.trim();
-  const pieces = text === '' ? null : readPieces(kind, text, bareUnit);
+  const read = kind === 'area' ? text.replace(/([a-z])2$/i, '$1²') : text;
+  const pieces = read === '' ? null : readPieces(kind, read, bareUnit);
   const combined = pieces && combine(kind, pieces);
   if (!combined || !Number.isFinite(combined.core)) {
     return { ok: false };

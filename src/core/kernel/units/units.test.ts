@@ -17,6 +17,8 @@ describe('conversion factors', () => {
     ['length', 1, 'ft', 30.48],
     ['volume', 1, 'gal', 3.785411784],
     ['volume', 1, 'impgal', 4.54609],
+    ['area', 1, 'sq in', 6.4516],
+    ['area', 1, 'sq ft', 929.0304],
     ['mass', 1, 'lb', 0.45359237],
     ['temperature', 32, 'F', 0],
     ['temperature', 212, 'F', 100],
@@ -63,8 +65,14 @@ describe('parseQuantity', () => {
     ['hardness', '5 dH', 5],
     ['hardness', '90 ppm', 90 / MG_CACO3_PER_DH],
     ['flow', '260 gph', 984.20706384],
+    ['area', '90 sq in', 580.644],
+    ['area', '90 in2', 580.644],
+    ['area', '580 cm2', 580],
+    ['area', '580', 580],
   ] as const)('reads %s "%s"', (kind, text, expected) => {
-    const bare = { length: 'cm', volume: 'L', temperature: 'C', hardness: 'dH', flow: 'L/h' }[kind];
+    const bare = { length: 'cm', area: 'cm²', volume: 'L', temperature: 'C', hardness: 'dH', flow: 'L/h' }[
+      kind
+    ];
     expect(core(kind, text, bare)).toBeCloseTo(expected, 8);
   });
 

@@ -1,6 +1,6 @@
-/** What a keeper measures. The core calculates in cm, L, °C, °dH, mg/L, kg, L/h and ppt: the unit with factor 1. */
+/** What a keeper measures. The core calculates in cm, cm², L, °C, °dH, mg/L, kg, L/h and ppt: the unit with factor 1. */
 export type QuantityKind =
-  'length' | 'volume' | 'temperature' | 'hardness' | 'concentration' | 'mass' | 'flow' | 'salinity';
+  'length' | 'area' | 'volume' | 'temperature' | 'hardness' | 'concentration' | 'mass' | 'flow' | 'salinity';
 
 export interface UnitDefinition {
   readonly id: string;
@@ -40,6 +40,9 @@ export const UNITS: readonly UnitDefinition[] = [
   unit('m', 'length', 'm', ['metre', 'metres', 'meter', 'meters'], 100),
   unit('in', 'length', 'in', ['inch', 'inches', '"', '″', '”', "''"], CM_PER_INCH),
   unit('ft', 'length', 'ft', ['foot', 'feet', "'", '′', '’'], 12 * CM_PER_INCH),
+  unit('cm²', 'area', 'cm²', ['sqcm', 'squarecm', 'squarecentimetres', 'squarecentimeters'], 1),
+  unit('sq in', 'area', 'sq in', ['sqin', 'in²', 'squarein', 'squareinches'], CM_PER_INCH ** 2),
+  unit('sq ft', 'area', 'sq ft', ['sqft', 'ft²', 'squarefeet'], (12 * CM_PER_INCH) ** 2),
   unit('L', 'volume', 'L', ['l', 'litre', 'litres', 'liter', 'liters'], 1),
   unit(
     'gal',
