@@ -102,14 +102,14 @@ test('species of the keeper’s own: changed, put back, taken in from a file wit
   await openDemo(page, '/catalogue?species=paracheirodon-innesi');
   await page.getByRole('button', { name: 'Edit values', exact: true }).click();
   const dialog = page.getByRole('dialog');
-  await dialog.getByLabel('male', { exact: true }).fill('2 m');
+  await dialog.getByLabel('Grown male').fill('2 m');
   await dialog.getByRole('button', { name: 'Save values' }).click();
-  await expect(dialog.getByRole('alert').first()).toContainText('nothing is lost');
-  await dialog.getByLabel('male', { exact: true }).fill('1.5 in');
+  await expect(dialog.getByRole('alert').first()).toContainText('Nothing is lost');
+  await dialog.getByLabel('Grown male').fill('1.5 in');
   await dialog.getByRole('button', { name: 'Save values' }).click();
-  await expect(page.getByText('Your values for: size.maleCm.')).toBeVisible();
+  await expect(page.getByText('Your values for: Grown male.')).toBeVisible();
   await page.getByRole('button', { name: 'Back to shipped values' }).click();
-  await expect(page.getByText('Your values for: size.maleCm.')).toHaveCount(0);
+  await expect(page.getByText('Your values for: Grown male.')).toHaveCount(0);
 
   await page.getByLabel('Species as CSV').setInputFiles({
     name: 'mine.csv',

@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { SHIPPED_SPECIES } from '../catalogue';
 import { buildCatalogue } from '@/core/model';
-import { runCommand, type Answer } from './runCommand';
+import type { Answer } from './answer';
+import { runCommand } from './runCommand';
 
 const STDIN = 0;
 
@@ -18,6 +19,6 @@ export async function main(args: readonly string[]): Promise<number> {
     today: new Date().toISOString().slice(0, 10),
   });
   await new Promise<void>((resolve) => process.stdout.write(answer.output, () => resolve()));
-  for (const line of answer.errors) process.stderr.write(`${line}\n`);
+  for (const line of [...(answer.notes ?? []), ...answer.errors]) process.stderr.write(`${line}\n`);
   return answer.errors.length > 0 ? 1 : 0;
 }

@@ -1,5 +1,6 @@
 import { catalogue } from '@/testing/plans';
-import { runCommand, type Surroundings } from './runCommand';
+import type { Surroundings } from './answer';
+import { runCommand } from './runCommand';
 
 const plan = {
   format: 'lomvik-plan',
@@ -65,9 +66,18 @@ describe('the command line', () => {
       smallestGroup: 4,
     });
     expect(JSON.parse(run(['species', 'neon', 'tetra']).output).id).toBe('paracheirodon-innesi');
-    expect(run(['species', 'angelfsh']).errors[0]).toContain(
-      'Did you mean angelfish (pterophyllum-scalare)?',
-    );
+    const slip = run(['species', 'angelfsh']);
+    expect(JSON.parse(slip.output).id).toBe('pterophyllum-scalare');
+    expect(slip.notes).toEqual(['"angelfsh" is taken as angelfish (pterophyllum-scalare).']);
+    expect(run(['species', 'corys']).errors[0]).toContain('Did you mean');
+    expect(run(['species', 'qwertzuiop']).errors).toHaveLength(1);
+  });
+  it('finds what a name may mean, and says what is near where nothing is found', () => {
+    expect(run(['species', '--find', 'gold ram']).output.split('\n')[0]).toBe('mikrogeophagus-ramirezi');
+    expect(run(['species', '--find', 'tetra']).output.trim().split('\n')).toHaveLength(10);
+    const none = run(['species', '--find', 'gold barb']);
+    expect(none.output).toBe('');
+    expect(none.errors[0]).toMatch(/Nothing is called "gold barb"\. Nearest: .*barb/);
   });
   it('checks files of any kind', () => {
     expect(run(['check', 'a.json'])).toEqual({ output: 'a.json: a valid lomvik-plan file\n', errors: [] });

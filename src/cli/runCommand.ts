@@ -1,33 +1,22 @@
 import { parseArgs, type ParseArgsConfig } from 'node:util';
-import { assess, readPlan, toAnswer } from '@/core/assess';
-import { assumedInFile, faultLine, METRIC, sayingsFor } from '@/words/en';
+import { assess, readPlan, toAnswer, triedFixesInSteps } from '@/core/assess';
+import { STANDARD_TANKS } from '@/catalogue/standardTanks';
+import { assumedInFile, faultLine, METRIC, sayingsFor, UK, US } from '@/words/en';
 import { lineUps, readProblem, readWishes, solveProblem } from '@/core/lineups';
-import { checkFile, speciesAnswer } from '@/core/formats';
-import { type Fault, faultOf, type Outcome, parseJson } from '@/core/kernel';
-import { type Catalogue, resolveSpecies } from '@/core/model';
+import { checkFile } from '@/core/formats';
+import { atOnce, type Fault, type Outcome, parseJson, type UnitChoice } from '@/core/kernel';
 import { orderAnswer, rateAnswer, survivalAnswer } from './hierarchyCommands';
+import { type Answer, failed, json, type Surroundings } from './answer';
+import { findCommand, speciesCommand } from './speciesCommand';
 import { WATER_OPTIONS, waterCommand } from './waterCommand';
-
-/** What a command may ask of the world. */
-export interface Surroundings {
-  readonly readInput: (path: string) => string;
-  readonly catalogue: Catalogue;
-  /** ISO date. */
-  readonly today: string;
-}
-
-export interface Answer {
-  readonly output: string;
-  /** One line a fault; none means success. */
-  readonly errors: readonly string[];
-}
 
 const USAGE = [
   'usage: npm run -s lomvik -- COMMAND',
-  '  assess FILE [--today YYYY-MM-DD]   a plan file in, an assessment out',
+  '  assess FILE [--today YYYY-MM-DD] [--units metric|us|uk]   a plan file in, an assessment out, each fix tried',
   '  line-ups FILE [--problem]          wishes in, the best line-ups out, with proof',
   '  line-ups --solve-problem FILE      a reduced problem in, its best solutions out',
   '  species [NAME]                     the catalogue, or one profile',
+  '  species --find TEXT                the species that a text may mean, best first, one identifier a line',
   '  order FILE.csv [--seed N]          contests (time,winner,loser[,weight]) in, hierarchy measures out',
   '  rate --before 12/90 --after 3/80   events/minutes in, their ratio with its interval out',
   '  survival FILE.csv                  lives (group,start,end,event) in, curves and log-rank test out',
@@ -39,16 +28,20 @@ const USAGE = [
   'FILE may be - for standard input.',
 ];
 
-const failed = (...errors: string[]): Answer => ({ output: '', errors });
-const json = (value: unknown): Answer => ({ output: `${JSON.stringify(value, null, 2)}\n`, errors: [] });
 const named = (path: string): string => (path === '-' ? 'standard input' : path);
 
 function faultsOf(path: string, faults: readonly Fault[]): Answer {
   return failed(...faults.map((fault) => `${named(path)}: ${faultLine(fault)}`));
 }
 
-/** How files are worded: in metric units. */
-const fileWords = ({ catalogue }: Surroundings) => ({ ...sayingsFor(catalogue, METRIC), assumedInFile });
+/** Units that answers can be worded in. */
+const UNITS: Readonly<Record<string, UnitChoice>> = { metric: METRIC, us: US, uk: UK };
+
+/** How answers are worded: in metric units where nothing else is asked for. */
+const fileWords = ({ catalogue }: Surroundings, units: UnitChoice = METRIC) => ({
+  ...sayingsFor(catalogue, units),
+  assumedInFile,
+});
 
 type Loaded<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly answer: Answer };
 
@@ -86,21 +79,17 @@ function orderCommand(path: string, seed: string | undefined, world: Surrounding
   return csvCommand(path, world, (text) => orderAnswer(text, seed === undefined ? undefined : Number(seed)));
 }
 
-function assessCommand(path: string, today: string, world: Surroundings): Answer {
+function assessCommand(path: string, today: string, units: UnitChoice, world: Surroundings): Answer {
   const loaded = load(path, world);
   if (!loaded.ok) return loaded.answer;
-  const plan = readPlan(loaded.value, world.catalogue);
-  return plan.ok
-    ? json(toAnswer(assess(plan.value, world.catalogue, today), fileWords(world)))
-    : faultsOf(path, plan.faults);
-}
-
-function speciesCommand(name: string | undefined, world: Surroundings): Answer {
-  if (name === undefined) return json({ species: world.catalogue.all.map(speciesAnswer) });
-  const found = resolveSpecies(world.catalogue, name);
-  return found.ok
-    ? json(speciesAnswer(found.profile))
-    : failed(faultLine(faultOf('species', { is: 'known', what: 'species', nearest: found.nearest }, name)));
+  const { catalogue } = world;
+  const plan = readPlan(loaded.value, catalogue);
+  if (!plan.ok) return faultsOf(path, plan.faults);
+  const before = assess(plan.value, catalogue, today);
+  const tried = atOnce(
+    triedFixesInSteps({ plan: plan.value, before, catalogue, today, sizes: STANDARD_TANKS }),
+  );
+  return json(toAnswer(before, fileWords(world, units), tried));
 }
 
 function lineUpsCommand(path: string, today: string, withProblem: boolean, world: Surroundings): Answer {
@@ -158,9 +147,11 @@ function checkCommand(path: string, world: Surroundings): Answer {
 
 const OPTIONS = {
   today: { type: 'string' },
+  units: { type: 'string' },
   discard: { type: 'boolean' },
   problem: { type: 'boolean' },
   seed: { type: 'string' },
+  find: { type: 'string' },
   before: { type: 'string' },
   after: { type: 'string' },
   'solve-problem': { type: 'string' },
@@ -181,14 +172,18 @@ export function runCommand(args: readonly string[], world: Surroundings): Answer
   const today = parsed.values.today ?? world.today;
   if (!DATE.test(today))
     return failed(`--today: needs a date as YYYY-MM-DD. Found ${JSON.stringify(today)}.`);
+  const units = UNITS[parsed.values.units ?? 'metric'];
+  if (!units)
+    return failed(`--units: needs one of metric, us, uk. Found ${JSON.stringify(parsed.values.units)}.`);
   const path = rest[0];
   switch (command) {
     case 'species':
+      if (typeof parsed.values.find === 'string') return findCommand(parsed.values.find, world);
       return speciesCommand(rest.length > 0 ? rest.join(' ') : undefined, world);
     case 'assess':
       return path === undefined
         ? failed('assess: needs a plan file. Found nothing.', ...USAGE)
-        : assessCommand(path, today, world);
+        : assessCommand(path, today, units, world);
     case 'line-ups': {
       const solve = parsed.values['solve-problem'];
       if (typeof solve === 'string') return solveCommand(solve, world);

@@ -1,4 +1,5 @@
-import { TANKS } from './plans';
+import { plan, TANKS } from './plans';
+import { groupsOf } from './planText';
 import type { PlanFile, PlanTank } from '@/core/model/plan';
 
 /**
@@ -27,3 +28,7 @@ export const BARE_TANKS: Readonly<Record<string, PlanTank>> = {
 
 type More = Partial<Pick<PlanFile, 'water' | 'practice'>> & { readonly tank?: Partial<PlanTank> };
 export type BareRow = readonly [string, string, More?];
+
+/** A row as a plan file. */
+export const barePlan = ([tank, groups, { tank: furnished, ...more } = {}]: BareRow): PlanFile =>
+  plan({ ...BARE_TANKS[tank]!, ...furnished }, groupsOf(groups), more);

@@ -1,7 +1,13 @@
 'use client';
 
 import { termOf } from '@/words/en';
-import { useId, type InputHTMLAttributes, type ReactNode, type SelectHTMLAttributes } from 'react';
+import {
+  useId,
+  type InputHTMLAttributes,
+  type ReactNode,
+  type SelectHTMLAttributes,
+  type TextareaHTMLAttributes,
+} from 'react';
 import { classes } from './classes';
 
 export const INPUT =
@@ -104,3 +110,27 @@ export const options = (words: readonly string[]) =>
       {termOf(word)}
     </option>
   ));
+
+/** Several lines of text. */
+export function AreaField({
+  label,
+  hint,
+  error,
+  wrap,
+  labelHidden,
+  ...area
+}: Common & TextareaHTMLAttributes<HTMLTextAreaElement>) {
+  return (
+    <Field label={label} hint={hint} error={error} className={wrap} labelHidden={labelHidden}>
+      {({ id, describedBy }) => (
+        <textarea
+          id={id}
+          aria-describedby={describedBy}
+          aria-invalid={error ? true : undefined}
+          className={INPUT}
+          {...area}
+        />
+      )}
+    </Field>
+  );
+}

@@ -2,7 +2,8 @@
 
 import { Command } from 'cmdk';
 import { useMemo, useRef, useState } from 'react';
-import { adultLengthCm, commonName, findSpecies, type Catalogue, type SpeciesProfile } from '@/core/model';
+import { adultLengthCm, commonName, type Catalogue, type SpeciesProfile } from '@/core/model';
+import { findSpecies, nearestSpecies } from '@/core/search';
 import { classes } from './classes';
 import { INPUT } from './Field';
 
@@ -20,6 +21,31 @@ export interface SpeciesSearchProps {
 }
 
 const SHOWN = 6;
+
+interface NothingProps {
+  readonly catalogue: Catalogue;
+  readonly typed: string;
+  readonly onPick: (profile: SpeciesProfile) => void;
+}
+
+/** What is said where nothing is found: the nearest names, each to be taken with a press. */
+export function NothingFound({ catalogue, typed, onPick }: NothingProps) {
+  const nearest = useMemo(() => nearestSpecies(catalogue, typed), [catalogue, typed]);
+  return (
+    <p role="status" className="text-[13px] text-slate">
+      Nothing is called “{typed.trim()}”.
+      {nearest.length > 0 && ' Nearest: '}
+      {nearest.map((profile, at) => (
+        <span key={profile.id}>
+          {at > 0 && ', '}
+          <button type="button" className="min-h-7 text-deep underline" onClick={() => onPick(profile)}>
+            {commonName(profile)}
+          </button>
+        </span>
+      ))}
+    </p>
+  );
+}
 
 /** Finds a species by any of its names; arrows move, Enter picks. */
 export function SpeciesSearch({
@@ -94,7 +120,7 @@ export function SpeciesSearch({
         </p>
       )}
       {typed.trim() !== '' && found.length === 0 && (
-        <p className="text-[12px] text-buoy">No species of that name.</p>
+        <NothingFound catalogue={catalogue} typed={typed} onPick={pick} />
       )}
     </Command>
   );

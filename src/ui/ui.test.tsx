@@ -91,7 +91,7 @@ describe('SpeciesSearch', () => {
   it('says so when there is no such species', async () => {
     render(<SpeciesSearch catalogue={catalogue} write={(cm) => `${cm} cm`} label="Add" onPick={() => {}} />);
     await userEvent.type(screen.getByRole('combobox'), 'purple dragon');
-    expect(screen.getByText(/No species of that name/)).toBeInTheDocument();
+    expect(screen.getByText(/Nothing is called/)).toBeInTheDocument();
   });
 });
 

@@ -132,7 +132,11 @@ describe('shop stock by CSV', () => {
       '4 days',
       '5 shop',
     ]);
-    expect(faults[0]!.expected).toEqual({ is: 'known', what: 'species', nearest: 'neon tetra (paracheirodon-innesi)' });
+    expect(faults[0]!.expected).toEqual({
+      is: 'known',
+      what: 'species',
+      nearest: 'neon tetra (paracheirodon-innesi)',
+    });
   });
   it('wants its columns', () => expect(readShopCsv('a,b\n1,2', catalogue).faults).toHaveLength(4));
 });

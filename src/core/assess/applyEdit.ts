@@ -1,5 +1,6 @@
 import type { DocumentBodies, DraftGroup } from '../records';
-import { recountGroup, type SpeciesProfile } from '../model';
+import { type PlanGroup, recountGroup, type SpeciesProfile } from '../model';
+import { otherSize, otherSpecies, withSexes } from './planEdit';
 import type { PlanEdit } from '../rules';
 
 /** What a keeper can change with one press: the tank and what is listed for it. Who lives there leaves by the journal only. */
@@ -47,22 +48,48 @@ function setCount(
     : null;
 }
 
-function setSexes(edit: Extract<PlanEdit, { kind: 'set-sexes' }>, state: Editable): Edited | null {
-  const mine = state.listed.filter((entry) => entry.group.species === edit.species);
-  const [first] = mine;
-  if (!first || mine.length > 1 || (state.living[edit.species] ?? 0) > 0) return null;
-  const { males, females } = edit;
+/** The groups of a species changed one by one; null where some of it live here, or none is listed. */
+function changeListed(species: string, state: Editable, how: (group: PlanGroup) => PlanGroup): Edited | null {
+  const isMine = (entry: DraftGroup): boolean => entry.group.species === species;
+  if (!state.listed.some(isMine) || (state.living[species] ?? 0) > 0) return null;
   return {
-    listed: state.listed.map((entry) =>
-      entry === first
-        ? { ...entry, group: { ...entry.group, count: males + females, males, females } }
-        : entry,
-    ),
+    listed: state.listed.map((entry) => (isMine(entry) ? { ...entry, group: how(entry.group) } : entry)),
   };
 }
 
+function setSexes(edit: Extract<PlanEdit, { kind: 'set-sexes' }>, state: Editable): Edited | null {
+  const mine = state.listed.filter((entry) => entry.group.species === edit.species);
+  return mine.length > 1
+    ? null
+    : changeListed(edit.species, state, (group) => withSexes(group, edit.males, edit.females));
+}
+
+function swap(edit: Extract<PlanEdit, { kind: 'swap' }>, state: Editable): Edited | null {
+  const to = state.profileOf(edit.to);
+  const [first, ...others] = state.listed.filter((entry) => entry.group.species === edit.species);
+  if (!to || !first || (state.living[edit.species] ?? 0) > 0) return null;
+  return {
+    listed: state.listed
+      .filter((entry) => !others.includes(entry))
+      .map((entry) =>
+        entry === first ? { key: entry.key, group: otherSpecies(entry.group, to, edit.count) } : entry,
+      ),
+  };
+}
+
+/** The measures of a tank that were typed, without those that another size makes untrue. */
+const OF_A_SIZE = /^(lengthCm|widthCm|heightCm|glassMm|waterLineCm|bowCm)$/;
+
+function setTank(edit: Extract<PlanEdit, { kind: 'set-tank' }>, { tank, living }: Editable): Edited | null {
+  if (Object.values(living).some((count) => count > 0)) return null;
+  const entered = Object.fromEntries(
+    Object.entries(tank.entered ?? {}).filter(([name]) => !OF_A_SIZE.test(name)),
+  );
+  return { tank: { ...tank, tank: otherSize(tank.tank, edit), entered } };
+}
+
 /**
- * The tank or the list after a fix; null when no press can do it, because fish that live here would have to leave or
+ * The tank or the list after a fix; null when no press can do it, because fish that live here would have to leave, to move or
  * their sexes to change.
  *
  * `newKey` names a group that the fix may add.
@@ -74,6 +101,16 @@ export function applyEdit(edit: PlanEdit, state: Editable, newKey: string): Edit
       return setCount(edit, state, newKey);
     case 'set-sexes':
       return setSexes(edit, state);
+    case 'swap':
+      return swap(edit, state);
+    case 'set-origin':
+      return changeListed(edit.species, state, (group) => ({ ...group, origin: edit.origin }));
+    case 'set-tank':
+      return setTank(edit, state);
+    case 'set-breaks':
+      return { tank: { ...tank, tank: { ...tank.tank, sightBreaks: edit.sightBreaks } } };
+    case 'set-plants':
+      return { tank: { ...tank, tank: { ...tank.tank, plants: edit.plants } } };
     case 'leave-out':
       return setCount({ kind: 'set-count', species: edit.species, count: 0 }, state, newKey);
     case 'set-lid':

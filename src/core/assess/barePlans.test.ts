@@ -1,14 +1,10 @@
 import { BARE_DISASTERS } from '@/testing/bareDisasters';
-import { BARE_TANKS, type BareRow } from '@/testing/barePlans';
+import { barePlan, type BareRow } from '@/testing/barePlans';
 import { BARE_SOUND } from '@/testing/bareSound';
-import { judge, plan } from '@/testing/plans';
-import { groupsOf } from '@/testing/planText';
+import { judge } from '@/testing/plans';
 
 const rows = (plans: readonly BareRow[]) =>
-  plans.map(([tank, groups, { tank: furnished, ...more } = {}]) => {
-    const file = plan({ ...BARE_TANKS[tank]!, ...furnished }, groupsOf(groups), more);
-    return [`${groups} in ${tank}`, file] as const;
-  });
+  plans.map((row) => [`${row[1]} in ${row[0]}`, barePlan(row)] as const);
 
 describe('bare plans that keepers call sound', () => {
   it.each(rows(BARE_SOUND))('%s: no stop', (_name, file) => {

@@ -1,7 +1,17 @@
 import { growthBand } from '../growth';
-import type { Fix, Reason } from '../rules';
+import type { Fact, Fix, PlanEdit, Reason } from '../rules';
 import type { Assessment, Verdict } from './assess';
+import { type CauseGroup, fishIn, groupByCause } from './causes';
 import type { Assumed } from './defaults';
+import { adviceFor, fixKey, type Leaves, type TriedFixes } from './triedFixes';
+import { isBad } from './whatItAdds';
+
+/** A fix in words; with the edit that was tried and what it leaves, or null for both where only the keeper can do it. */
+export interface FixAnswer {
+  readonly text: string;
+  readonly edit: PlanEdit | null;
+  readonly leaves: Leaves | null;
+}
 
 /** An assessment as files and the command line hold it. */
 export interface AssessmentAnswer {
@@ -21,8 +31,18 @@ export interface AssessmentAnswer {
     readonly from?: string;
     /** Earliest and latest month, as growth varies; present with `from`. */
     readonly fromBand?: readonly [string, string];
-    readonly fixes: readonly string[];
+    readonly fixes: readonly FixAnswer[];
     readonly source: string;
+  }[];
+  /** One a finding, in their order: what was found, with quantities in base units. */
+  readonly facts: readonly Fact[];
+  /** Findings by cause; each names its findings by index and its best fix. */
+  readonly groups: readonly {
+    readonly cause: string;
+    readonly severity: string;
+    readonly from: string | null;
+    readonly findings: readonly number[];
+    readonly fix: FixAnswer | null;
   }[];
   readonly water: Assessment['context']['shared'];
   readonly load: Assessment['context']['load'];
@@ -39,14 +59,46 @@ export interface Sayers {
   readonly assumedInFile: (assumed: Assumed) => string;
 }
 
-/** The open form of an assessment: fixes as sentences, figures rounded to what they are worth. */
-export function toAnswer(assessment: Assessment, say: Sayers): AssessmentAnswer {
+/** A group as an answer names it: "water pH", "pair a b", "lid". */
+const causeName = ({ cause }: CauseGroup): string => Object.values(cause).flat().join(' ');
+
+/**
+ * The open form of an assessment: sentences, facts, findings by cause, figures rounded to what they are worth. `tried` are the
+ * fixes that were tried; no other edit is offered.
+ */
+export function toAnswer(
+  assessment: Assessment,
+  say: Sayers,
+  tried: TriedFixes = new Map(),
+): AssessmentAnswer {
+  const { findings } = assessment;
   const { load, shared } = assessment.context;
+  const fishOf = fishIn(assessment.context.planned);
+  const groups = [
+    isBad,
+    ({ severity }) => severity === 'note',
+    ({ severity }) => severity === 'good',
+  ] satisfies readonly ((finding: (typeof findings)[number]) => boolean)[];
+  const told = groups.flatMap((belongs) => groupByCause(findings.filter(belongs), fishOf));
+  const fixesOf = (group: CauseGroup): readonly FixAnswer[] => [
+    ...(tried.get(fixKey(group)) ?? []).map(({ edit, leaves }) => ({
+      text: say.fix({ edit }),
+      edit,
+      leaves,
+    })),
+    ...adviceFor(group).map((fix) => ({ text: say.fix(fix), edit: null, leaves: null })),
+  ];
+  const fixes = new Map(
+    told.flatMap((group) => {
+      const offered = fixesOf(group);
+      return group.findings.map((finding) => [finding, finding.severity === group.severity ? offered : []]);
+    }),
+  );
   return {
     format: 'lomvik-assessment',
     version: 1,
     verdict: assessment.verdict,
-    findings: assessment.findings.map((finding) => ({
+    findings: findings.map((finding) => ({
       rule: finding.rule,
       severity: finding.severity,
       species: finding.species,
@@ -57,8 +109,16 @@ export function toAnswer(assessment: Assessment, say: Sayers): AssessmentAnswer 
       ...(finding.from === null
         ? {}
         : { from: finding.from, fromBand: growthBand(assessment.context.month, finding.from) }),
-      fixes: finding.fixes.map(say.fix),
+      fixes: fixes.get(finding) ?? [],
       source: finding.source,
+    })),
+    facts: findings.map(({ fact }) => fact),
+    groups: told.map((group) => ({
+      cause: causeName(group),
+      severity: group.severity,
+      from: group.from,
+      findings: group.findings.map((finding) => findings.indexOf(finding)),
+      fix: fixesOf(group)[0] ?? null,
     })),
     water: shared,
     load: {

@@ -1,7 +1,8 @@
-import { type Catalogue, type PlanFile, resolveSpecies } from '../model';
+import type { Catalogue, PlanFile } from '../model';
 import { assess, type Assessment, type Verdict } from './assess';
 import { editOf, type PlanEdit } from '../rules';
 import { type CauseGroup, fishIn, groupByCause } from './causes';
+import { editPlan } from './planEdit';
 import { isBad, whatItAdds } from './whatItAdds';
 
 /** What one change of a list would solve. */
@@ -26,13 +27,8 @@ export type TankChange = Solved & { readonly edit: PlanEdit };
 /** So many species are tried, those that are named most often. */
 const TRIED = 6;
 
-function without(plan: PlanFile, species: readonly string[], catalogue: Catalogue): PlanFile {
-  const goes = (typed: string): boolean => {
-    const found = resolveSpecies(catalogue, typed);
-    return found.ok && species.includes(found.profile.id);
-  };
-  return { ...plan, groups: plan.groups.filter((group) => !goes(group.species)) };
-}
+const without = (plan: PlanFile, species: readonly string[], catalogue: Catalogue): PlanFile =>
+  species.reduce((rest, id) => editPlan(rest, { kind: 'leave-out', species: id }, catalogue) ?? rest, plan);
 
 /** The fewest species without which no stop is left. */
 export interface LeftOut {
@@ -84,19 +80,8 @@ export function* troubleInSteps(list: TroubledList): Generator<undefined, Troubl
   return { most, changes, least };
 }
 
-/** The plan with a change of its tank or water; null for edits of its fish. */
-function changed(plan: PlanFile, edit: PlanEdit): PlanFile | null {
-  switch (edit.kind) {
-    case 'set-lid':
-      return { ...plan, tank: { ...plan.tank, lid: edit.lid } };
-    case 'set-substrate':
-      return { ...plan, tank: { ...plan.tank, substrate: edit.substrate } };
-    case 'set-temperature':
-      return { ...plan, water: { ...plan.water, temperatureC: edit.temperatureC } };
-    default:
-      return null;
-  }
-}
+/** Edits of the tank and its water: what they solve is not told species by species. */
+const OF_THE_TANK: readonly PlanEdit['kind'][] = ['set-lid', 'set-substrate', 'set-temperature'];
 
 const causesOf = ({ findings, context }: Assessment): ReadonlyMap<string, CauseGroup> =>
   new Map(groupByCause(findings.filter(isBad), fishIn(context.planned)).map((group) => [group.key, group]));
@@ -137,7 +122,7 @@ function* changesThatSolve({
     for (const edit of fixes.map(editOf)) if (edit) edits.set(JSON.stringify(edit), edit);
   const found: TankChange[] = [];
   for (const edit of edits.values()) {
-    const file = changed(plan, edit);
+    const file = OF_THE_TANK.includes(edit.kind) ? editPlan(plan, edit, catalogue) : null;
     if (file === null) continue;
     const solved = solvedBy(before, assess(file, catalogue, today));
     if (solved.settles - solved.brings > 1) found.push({ ...solved, edit });

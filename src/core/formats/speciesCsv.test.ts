@@ -54,7 +54,7 @@ describe('species by CSV', () => {
       'tetra-two,neon tetra,Tetra two,second tetra,200,20 - 26',
       'tetra-three,neon tetra,Tetra three,third tetra,3,28 - 22',
       'tetra-four,neon tetra,Tetra four,fourth tetra,3,68 - 79',
-      'tetra-five,no such fish,Tetra five,fifth tetra,3,20 - 26',
+      'tetra-five,neon tetre,Tetra five,fifth tetra,3,20 - 26',
       'tetra-six,neon tetra,Tetra six,cardinal tetra,3,20 - 26',
       'tetra-one,neon tetra,Tetra one,another tetra,3,20 - 26',
     ].join('\n');

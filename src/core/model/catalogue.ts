@@ -1,5 +1,6 @@
 import { distance } from 'fastest-levenshtein';
 import type { SpeciesProfile } from './species';
+import { foldName, nameKey } from './spelling';
 
 /** The species a room knows, with every name that leads to one. */
 export interface Catalogue {
@@ -7,23 +8,14 @@ export interface Catalogue {
   readonly byId: ReadonlyMap<string, SpeciesProfile>;
   /** Folded name -> species id. */
   readonly names: ReadonlyMap<string, string>;
+  /** Names however they are spelt -> species id; empty for a key that would mean two. */
+  readonly keys: ReadonlyMap<string, string>;
 }
 
 export type Resolved =
   | { readonly ok: true; readonly profile: SpeciesProfile }
-  /** The nearest name in the catalogue, as it may be typed. */
+  /** The nearest name in the catalogue, as it may be typed; empty where none is near. */
   | { readonly ok: false; readonly nearest: string };
-
-/** Case, accents, apostrophes, hyphens and doubled spaces do not tell two names apart. */
-export function foldName(name: string): string {
-  return name
-    .normalize('NFD')
-    .replace(/\p{Diacritic}/gu, '')
-    .toLowerCase()
-    .replace(/['’`]/g, '')
-    .replace(/[^a-z0-9]+/g, ' ')
-    .trim();
-}
 
 /** Every name of a species, folded, without repeats. */
 export function namesOf(profile: SpeciesProfile): readonly string[] {
@@ -31,36 +23,41 @@ export function namesOf(profile: SpeciesProfile): readonly string[] {
   return [...new Set(names.map(foldName))];
 }
 
+/** Letters that a name may have wrong, as a share of the longer one, to be near another. */
+export const NEAR_SHARE = 0.45;
+
 /** A catalogue of these profiles. Where two claim a name the first keeps it; the catalogue's own tests forbid that. */
 export function buildCatalogue(profiles: readonly SpeciesProfile[]): Catalogue {
   const names = new Map<string, string>();
+  const keys = new Map<string, string>();
   for (const profile of profiles) {
-    for (const name of namesOf(profile)) if (!names.has(name)) names.set(name, profile.id);
+    for (const name of namesOf(profile)) {
+      if (!names.has(name)) names.set(name, profile.id);
+      const key = nameKey(name);
+      keys.set(key, (keys.get(key) ?? profile.id) === profile.id ? profile.id : '');
+    }
   }
-  return { all: profiles, byId: new Map(profiles.map((profile) => [profile.id, profile])), names };
+  return { all: profiles, byId: new Map(profiles.map((profile) => [profile.id, profile])), names, keys };
 }
 
 /**
- * The species that a keeper means by a scientific, former or common name or an identifier.
+ * The species that a keeper means by a scientific, former or common name or an identifier, in any spelling: one or several,
+ * with hyphens, spaces or neither, with or without "fish".
  *
- * Errors: an unknown name answers with the nearest known one (Levenshtein distance).
+ * Errors: an unknown name answers with the nearest known one (Levenshtein distance), where one is near.
  */
 export function resolveSpecies(catalogue: Catalogue, typed: string): Resolved {
   const known = catalogue.byId.get(typed);
   if (known) return { ok: true, profile: known };
   const wanted = foldName(typed);
-  // "rainbow" and "rainbowfish", one and several: keepers write both.
-  const single = wanted.replace(/e?s$/, '');
-  const id = [wanted, single, wanted.replace(/ ?fish$/, ''), `${wanted}fish`, single.replace(/ ?fish$/, '')]
-    .map((name) => catalogue.names.get(name))
-    .find((known) => known !== undefined);
-  const profile = id === undefined ? undefined : catalogue.byId.get(id);
+  const id = catalogue.names.get(wanted) ?? (wanted === '' ? '' : catalogue.keys.get(nameKey(wanted)));
+  const profile = catalogue.byId.get(id ?? '');
   if (profile) return { ok: true, profile };
   let nearest = '';
-  let best = Infinity;
+  let least = NEAR_SHARE;
   for (const name of catalogue.names.keys()) {
-    const away = distance(wanted, name);
-    if (away < best) [best, nearest] = [away, name];
+    const off = distance(wanted, name) / Math.max(wanted.length, name.length, 1);
+    if (off < least) [least, nearest] = [off, name];
   }
   const near = catalogue.byId.get(catalogue.names.get(nearest) ?? '');
   return { ok: false, nearest: near ? `${commonName(near)} (${near.id})` : '' };

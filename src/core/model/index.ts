@@ -1,13 +1,13 @@
-export { buildCatalogue, commonName, foldName, namesOf, resolveSpecies } from './catalogue';
+export { buildCatalogue, commonName, namesOf, NEAR_SHARE, resolveSpecies } from './catalogue';
 export type { Catalogue } from './catalogue';
 export { FACETS, facetsOf, hasFacets, SIZE_LIMITS_CM } from './facets';
 export type { Chosen, FacetName } from './facets';
-export { findSpecies } from './findSpecies';
 export { changedPaths, keeperSpeciesOf, withKeeperSpecies } from './keeperSpecies';
 export type { KeeperSpecies } from './keeperSpecies';
 export {
   DEADLY,
   FAST,
+  LABYRINTH_FAMILIES,
   PUSHY,
   ROUGH,
   SENSITIVE,
@@ -45,3 +45,4 @@ export { adultLengthCm, speciesSchema } from './species';
 export type { Layer, Approach, SpeciesProfile, TankFigure, WaterRange } from './species';
 export { wishSchema } from './wish';
 export type { Wish } from './wish';
+export { foldName, joinedWords, nameWords } from './spelling';

@@ -27,3 +27,6 @@ export const killsItsOwn = ({ company }: SpeciesProfile): boolean =>
 /** A species that makes the tank it lives in a rough tank: rough with others, or several that may kill one another. */
 export const makesRoughTank = (profile: SpeciesProfile, count: number): boolean =>
   isRough(profile) || (count > 1 && killsItsOwn(profile));
+
+/** Fish that breathe air through a labyrinth: bettas, gouramis and their kin. */
+export const LABYRINTH_FAMILIES: readonly string[] = ['Anabantidae', 'Helostomatidae', 'Osphronemidae'];

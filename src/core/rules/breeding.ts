@@ -1,4 +1,4 @@
-import { PUSHY } from '../model';
+import { adultLengthCm, LABYRINTH_FAMILIES, PUSHY } from '../model';
 import type { PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { begins, maturesInMonths } from './maturity';
@@ -18,6 +18,11 @@ declare module './facts' {
 /** A guarding pair keeps others out of so many times its held ground; common practice speaks of half the tank. */
 const HALF = 2;
 
+/** A dwarf holds a corner of the floor, and leaves the water above it to others (common practice; the length from memory). */
+const DWARF_CM = 10;
+/** Fish that spend so much of the day at the bottom meet a pair there. */
+const ON_THE_FLOOR = 0.3;
+
 interface Pair {
   readonly guarding: boolean;
   /** The floor has no other half for the others. */
@@ -34,7 +39,11 @@ const SEVERITY = severityTable<Pair>(
       severity: 'stop',
     },
     { when: 'guarding', holds: ({ guarding }) => guarding, severity: 'caution' },
-    { when: 'may form, on a floor that has no other half', holds: ({ tight }) => tight, severity: 'caution' },
+    {
+      when: 'may form, aggressive, on a floor that has no other half',
+      holds: ({ tight, rough }) => tight && rough,
+      severity: 'caution',
+    },
     otherwise('note'),
   ],
   'Common practice: a guarding pair takes half the tank.',
@@ -49,8 +58,18 @@ const canPair = (species: PlannedSpecies): boolean =>
   species.count >= 2 && !(species.males === 0 || species.females === 0);
 
 const keepsCompany = (other: PlannedSpecies): boolean => other.profile.life === 'fish';
-const companyOf = (species: PlannedSpecies, context: RuleContext): readonly PlannedSpecies[] =>
-  context.planned.filter((other) => other !== species && keepsCompany(other));
+/** Whom a pair keeps out: all fish, or those of the floor where it is a dwarf that holds no more than a corner. */
+function companyOf(species: PlannedSpecies, context: RuleContext): readonly PlannedSpecies[] {
+  const dwarf = adultLengthCm(species.profile) <= DWARF_CM;
+  return context.planned.filter(
+    (other) =>
+      other !== species && keepsCompany(other) && (!dwarf || other.profile.layers.bottom >= ON_THE_FLOOR),
+  );
+}
+
+/** Males of labyrinth fish guard a nest at the surface for some days, and hold no ground (common practice). */
+const nestsAtTheSurface = ({ profile }: PlannedSpecies): boolean =>
+  LABYRINTH_FAMILIES.includes(profile.family);
 
 function guardingPair(species: PlannedSpecies, context: RuleContext): readonly Finding[] {
   const { company } = species.profile;
@@ -58,7 +77,8 @@ function guardingPair(species: PlannedSpecies, context: RuleContext): readonly F
   const others = companyOf(species, context);
   const months = guarding ? 0 : maturesInMonths(species);
   if (company.pairs !== 'guards' || others.length === 0 || months === null) return [];
-  if (!guarding && (!canPair(species) || company.temper.mature < PUSHY)) return [];
+  if (!guarding && (!canPair(species) || company.temper.mature < PUSHY || nestsAtTheSurface(species)))
+    return [];
   const ground = company.groundCm2 ?? 0;
   const footprint = context.tank.figures.footprintCm2;
   const tight = ground * HALF > footprint;

@@ -56,6 +56,12 @@ const unsexedHarem = ({ species }: Claimed): boolean =>
   species.males === null && species.profile.company.mode === 'harem';
 const farOver = ({ room: { holders, fit } }: Claimed): boolean => holders >= fit * CROWDED;
 
+/** Shoals, groups and colonies that only spar, as many as they are at ease in: they share the floor out among themselves. */
+const sparsInNumbers = ({ species: { profile, count }, worst }: Claimed): boolean =>
+  worst < ROUGH &&
+  ['shoal', 'group', 'colony', 'harem'].includes(profile.company.mode) &&
+  count >= profile.company.smallestGroup;
+
 const SEVERITY = severityTable<Claimed>(
   'More territory holders of one species than the floor has room for',
   [
@@ -72,6 +78,11 @@ const SEVERITY = severityTable<Claimed>(
         claimed.species.profile.company.temper.mature >= ROUGH &&
         farOver(claimed),
       severity: 'stop',
+    },
+    {
+      when: 'semi-aggressive fish of shoals, groups, harems and colonies, in the number they need',
+      holds: sparsInNumbers,
+      severity: 'note',
     },
     { when: `${CROWDED} times as many as fit`, holds: farOver, severity: 'caution' },
     {

@@ -1,4 +1,4 @@
-import type { Celsius, Dh } from '../kernel';
+import type { Celsius, Cm, Dh } from '../kernel';
 import type { HideKind } from './context';
 import type { Fact, LineUpFact } from './facts';
 
@@ -15,6 +15,19 @@ export type PlanEdit =
       /** How many there are of it, for the words. */
       readonly count?: number;
     }
+  /** One species for another. */
+  | { readonly kind: 'swap'; readonly species: string; readonly to: string; readonly count: number }
+  | { readonly kind: 'set-origin'; readonly species: string; readonly origin: 'tank-bred' }
+  | {
+      readonly kind: 'set-tank';
+      /** What makers call it. */
+      readonly name: string;
+      readonly lengthCm: Cm;
+      readonly widthCm: Cm;
+      readonly heightCm: Cm;
+    }
+  | { readonly kind: 'set-breaks'; readonly sightBreaks: number }
+  | { readonly kind: 'set-plants'; readonly plants: 'dense' }
   | { readonly kind: 'set-lid'; readonly lid: boolean }
   | { readonly kind: 'set-substrate'; readonly substrate: 'sand' }
   | { readonly kind: 'set-light'; readonly hours: number }

@@ -6,6 +6,11 @@ export interface Holders {
   readonly fit: number;
 }
 
+/** Males of open-water haps and peacocks display rather than hold ground (common practice). */
+const DISPLAYING = ['hap', 'aulonocara', 'featherfin'];
+const displays = ({ profile: { kin, company } }: PlannedSpecies): boolean =>
+  DISPLAYING.includes(kin) && company.mode !== 'solitary';
+
 /**
  * Holders against the ground there is: footprint over held ground, at least one. Where sexes are known the males hold,
  * elsewhere every second fish (pairs, or one sex of two; from memory); a male and a female of a pairing species hold one
@@ -13,7 +18,7 @@ export interface Holders {
  */
 export function holdersOf(species: PlannedSpecies, context: RuleContext): Holders | null {
   const ground = species.profile.company.groundCm2;
-  if (ground === null) return null;
+  if (ground === null || displays(species)) return null;
   const { mode, ownKind } = species.profile.company;
   const couple = mode === 'pair' && species.males === 1 && species.females === 1 && species.count === 2;
   const everyone = mode === 'solitary' || (ownKind.female >= 3 && !couple);

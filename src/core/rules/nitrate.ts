@@ -22,11 +22,8 @@ export const NITRATE_BUDGET = 20;
 /** Under this fish thrive, and at this is the edge, mg/L (common practice). */
 export const NITRATE_THRIVING = 20;
 export const NITRATE_EDGE = 40;
-/**
- * Rations are right in order of magnitude only, so that a stop asks for far more than a doubt: with three times
- * the budget even half the water twice a week stays past the edge (the routine's formula; the margin from memory).
- */
-const FAR_OVER = 3;
+/** Rations are right in order of magnitude only: a doubt asks for this many times the budget (from memory). */
+const WELL_OVER = 2;
 /** Half a week is the usual heavy routine. */
 const HEAVY = { changeFraction: 0.5, everyDays: 7 } as const;
 const HEAVIER = { changeFraction: 0.5, everyDays: 4 } as const;
@@ -42,28 +39,40 @@ function fixes({ nitrateMgLWeek }: Load, fraction: number, everyDays: number): r
 
 const isOver = (load: Load): boolean =>
   load.nitrateMgLWeek > NITRATE_BUDGET || load.nitratePeakMgL > NITRATE_EDGE;
-const isFarOver = (load: Load): boolean =>
-  load.nitrateMgLWeek > NITRATE_BUDGET * FAR_OVER || load.nitratePeakMgL > NITRATE_EDGE * FAR_OVER;
 
-const SEVERITY = severityTable<Load>(
+/** What the fish make, and whether somebody chose the routine that the peak comes from. */
+interface Estimated {
+  readonly load: Load;
+  readonly routineChosen: boolean;
+}
+const isWellOver = ({ load, routineChosen }: Estimated): boolean =>
+  load.nitrateMgLWeek > NITRATE_BUDGET * WELL_OVER ||
+  (routineChosen && load.nitratePeakMgL > NITRATE_EDGE * WELL_OVER);
+
+const SEVERITY = severityTable<Estimated>(
   `Nitrate of the grown fish: budget ${NITRATE_BUDGET} mg/L a week, limit ${NITRATE_EDGE} mg/L before a change`,
   [
-    { when: `over ${FAR_OVER} times the budget or the limit`, holds: isFarOver, severity: 'stop' },
-    { when: 'over the budget or the limit', holds: isOver, severity: 'caution' },
+    {
+      when: `over ${WELL_OVER} times the budget, or ${WELL_OVER} times the limit by a routine that somebody chose`,
+      holds: isWellOver,
+      severity: 'caution',
+    },
+    { when: 'over the budget or the limit', holds: ({ load }) => isOver(load), severity: 'note' },
     {
       when: `${NITRATE_THRIVING} mg/L or less before a change`,
-      holds: (load) => load.nitratePeakMgL <= NITRATE_THRIVING,
+      holds: ({ load }) => load.nitratePeakMgL <= NITRATE_THRIVING,
       severity: 'good',
     },
     { when: 'more than that', holds: () => true, severity: 'note' },
   ],
-  'Common practice for 20 and 40 mg/L. Rations are right in order of magnitude only, so that a stop asks for far more; the factor is from memory.',
+  'Common practice for 20 and 40 mg/L. Rations are right in order of magnitude only: an estimate alone makes no stop, and less than twice the budget is a note.',
 );
 
 /** The month in which growth makes it as bad as it gets; null when it is so today. */
-function begins(context: RuleContext, bad: (load: Load) => boolean): string | null {
+function begins(context: RuleContext, routineChosen: boolean): string | null {
   for (let months = 0; months <= HORIZON_MONTHS; months += 1)
-    if (bad(context.loadAfter(months))) return months === 0 ? null : addMonths(context.month, months);
+    if (isWellOver({ load: context.loadAfter(months), routineChosen }))
+      return months === 0 ? null : addMonths(context.month, months);
   return addMonths(context.month, HORIZON_MONTHS);
 }
 
@@ -90,18 +99,18 @@ export const nitrate: Rule = {
       budgetMgL: NITRATE_BUDGET,
       edgeMgL: NITRATE_EDGE,
     } as const;
-    const severity = SEVERITY.of(context.load) ?? 'note';
+    const routineChosen = !context.routine.changesAssumed;
+    const severity = SEVERITY.of({ load: context.load, routineChosen }) ?? 'note';
     // A routine that nobody chose is no merit.
-    if (severity === 'good' && context.routine.changesAssumed) return [];
-    const over = severity === 'stop' || severity === 'caution';
+    if (severity === 'good' && !routineChosen) return [];
+    const over = isOver(context.load);
     return [
       finding('nitrate', {
         severity,
         species: [],
         fact,
         because,
-        from:
-          over && context.focus === null ? begins(context, severity === 'stop' ? isFarOver : isOver) : null,
+        from: severity === 'caution' && context.focus === null ? begins(context, routineChosen) : null,
         approach: 'nitrate budget',
         fixes: over ? fixes(context.load, changeFraction, everyDays) : [],
         source: 'Timmons and Ebeling for nitrogen from feed; rations from memory',

@@ -1,4 +1,4 @@
-import { adultLengthCm, FAST, SLOW } from '../model';
+import { adultLengthCm, FAST, LABYRINTH_FAMILIES, SLOW } from '../model';
 import type { PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
@@ -14,18 +14,20 @@ declare module './facts' {
 }
 
 /** Fed on the ground or in the dark, a slow fish can be reached past the fast ones. */
-const BOTTOM = 0.7;
+const BOTTOM = 0.4;
+/** What lives between meals needs growth and tablets, and loses nothing at them (common practice). */
+const GRAZERS: readonly string[] = ['algae', 'wood', 'detritus'];
 /** Fast fish smaller than this share of the slow one, or fewer than three, are put up with (from memory). */
 const MINOR = 0.5;
 const FEW = 3;
 
-const isReached = ({ profile: { layers, habits } }: PlannedSpecies): boolean =>
-  layers.bottom >= BOTTOM || habits.nightActive;
+const isReached = ({ profile: { layers, habits, mouth } }: PlannedSpecies): boolean =>
+  layers.bottom >= BOTTOM || habits.nightActive || GRAZERS.includes(mouth.diet);
 
 const SEVERITY = severityTable<PlannedSpecies>(
   'A slow eater beside fast ones',
   [
-    { when: 'it lives at the bottom or eats at night', holds: isReached, severity: 'note' },
+    { when: 'it feeds at the bottom, at night or between meals', holds: isReached, severity: 'note' },
     otherwise('caution'),
   ],
   'Common practice: food sunk after dark reaches fish of the bottom and of the night.',
@@ -39,7 +41,10 @@ const competes = (fast: PlannedSpecies, slow: PlannedSpecies): boolean =>
 
 /** Fish that lose at meals. */
 const isSlow = ({ profile }: PlannedSpecies): boolean =>
-  profile.habits.mealSpeed === SLOW && profile.life === 'fish';
+  profile.habits.mealSpeed === SLOW &&
+  (profile.life === 'fish' || profile.life === 'frog') &&
+  // Labyrinth fish eat at the surface before anybody else is there (common practice).
+  !LABYRINTH_FAMILIES.includes(profile.family);
 
 function judgeSlow(slow: PlannedSpecies, context: RuleContext): readonly Finding[] {
   if (!isSlow(slow)) return [];

@@ -167,8 +167,20 @@ const neverFits = (eater: PlannedSpecies, longestCm: Cm, prey: PlannedSpecies): 
 function fitOf(eater: PlannedSpecies, prey: PlannedSpecies, ratio: number, lengthShare: number): MouthFit {
   if (cracksShells(eater, prey)) return 'likely';
   const taken = isCaught(eater, prey) || (hasBeak(eater, prey) && lengthShare <= BEAK_REACH);
-  return taken ? 'certain' : mouthFit(ratio, lengthShare);
+  if (taken) return 'certain';
+  const fit = mouthFit(ratio, lengthShare);
+  if (isHunter(eater) || fit === 'no') return fit;
+  if (isPlated(prey) && lengthShare >= PLATED_SHARE) return 'no';
+  return lengthShare >= HALF_AS_LONG ? 'possible' : fit;
 }
+
+/** Only true predators take what is over half as long as themselves (common practice). */
+const HALF_AS_LONG = 0.5;
+/** Bony plates and locked spines keep a fish of so much of the eater's length out of any moderate mouth (from memory). */
+const PLATED_SHARE = 0.25;
+const isHunter = ({ profile: { mouth } }: PlannedSpecies): boolean => mouth.eatsFish === 'any';
+const isPlated = ({ profile: { size, handling, life } }: PlannedSpecies): boolean =>
+  life === 'fish' && size.shape === 'armoured' && handling.spines;
 
 const cracksShells = (eater: PlannedSpecies, prey: PlannedSpecies): boolean =>
   prey.profile.life === 'snail' && eater.profile.mouth.eatsSnails === 'yes';

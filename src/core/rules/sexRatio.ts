@@ -35,6 +35,10 @@ const haveHarems = ({ one, females }: Sexed): boolean =>
   one.profile.company.ownKind.male < DEADLY &&
   females >= RIVALS * (one.profile.company.femalesPerMale ?? Infinity);
 
+/** One male and one female of a species that guards its brood: a pair is as good as a harem. */
+const isCouple = ({ one, males, females }: Sexed): boolean =>
+  males === 1 && females === 1 && one.profile.company.pairs === 'guards';
+
 const TWO_MALES = severityTable<Sexed>(
   'Two males of a species of harems, or of aggressive males',
   [
@@ -50,6 +54,7 @@ const TWO_MALES = severityTable<Sexed>(
 const FEW_FEMALES = severityTable<Sexed>(
   'Fewer females than the species needs for each male',
   [
+    { when: 'a couple of a species that guards its brood together', holds: isCouple, severity: 'note' },
     { when: 'males aggressive towards their own kind', holds: isRoughMale, severity: 'caution' },
     otherwise('note'),
   ],
@@ -68,7 +73,9 @@ function ratio(sexed: Sexed, perMale: number): readonly Finding[] {
   const { one, males, females } = sexed;
   const { id: species, company } = one.profile;
   const { mode } = company;
-  if (males === RIVALS && (mode === 'harem' || isRoughMale(sexed)))
+  // Livebearers live in shoals: two males with females enough for both are no rivals of a harem.
+  const enough = company.pairs === 'livebears' && females >= males * perMale;
+  if (males === RIVALS && !enough && (mode === 'harem' || isRoughMale(sexed)))
     return [
       finding('sex-ratio', {
         severity: TWO_MALES.of(sexed) ?? 'caution',

@@ -1,4 +1,4 @@
-import { DEADLY } from '../model';
+import { DEADLY, ROUGH } from '../model';
 import type { PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { keepCount } from './fixes';
@@ -13,10 +13,15 @@ declare module './facts' {
   }
 }
 
+/** Territories for each of several loners, from which on they keep out of each other's way (from memory). */
+const ROOMY = 2;
+
 interface Loners {
   readonly deadly: boolean;
   /** More of them than the floor has territories. */
   readonly crowded: boolean;
+  /** Twice as many territories as there are of them, and they only spar. */
+  readonly roomy: boolean;
 }
 
 const SEVERITY = severityTable<Loners>(
@@ -24,6 +29,11 @@ const SEVERITY = severityTable<Loners>(
   [
     { when: 'they fight to the death', holds: ({ deadly }) => deadly, severity: 'stop' },
     { when: 'the floor has no territory for each', holds: ({ crowded }) => crowded, severity: 'stop' },
+    {
+      when: 'they spar, and the floor has two territories for each',
+      holds: ({ roomy }) => roomy,
+      severity: 'note',
+    },
     otherwise('caution'),
   ],
   'Common practice: grown loners do not put up with their own kind.',
@@ -45,7 +55,11 @@ function judgeSpecies(species: PlannedSpecies, context: RuleContext): readonly F
   const room = holdersOf(species, context);
   const { ownKind } = profile.company;
   const deadly = Math.max(ownKind.male, ownKind.female) >= DEADLY;
-  const severity = SEVERITY.of({ deadly, crowded: room !== null && count > room.fit });
+  const severity = SEVERITY.of({
+    deadly,
+    crowded: room !== null && count > room.fit,
+    roomy: room !== null && room.fit >= count * ROOMY && Math.max(ownKind.male, ownKind.female) <= ROUGH,
+  });
   if (severity === null) return [];
   return [
     finding('solitary', {

@@ -5,11 +5,5 @@ export const tankHeight: Rule = {
   name: 'tank-height',
   leaveFor: 'too big',
   severities: [SIZE],
-  judge: (context) =>
-    judgeTank(context, {
-      rule: 'tank-height',
-      name: 'heightCm',
-      of: () => context.tank.figures.outside.heightCm,
-      power: 1,
-    }),
+  judge: (context) => judgeTank(context, 'heightCm'),
 };

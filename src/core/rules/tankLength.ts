@@ -5,11 +5,5 @@ export const tankLength: Rule = {
   name: 'tank-length',
   leaveFor: 'too big',
   severities: [SIZE],
-  judge: (context) =>
-    judgeTank(context, {
-      rule: 'tank-length',
-      name: 'lengthCm',
-      of: () => context.tank.figures.outside.lengthCm,
-      power: 1,
-    }),
+  judge: (context) => judgeTank(context, 'lengthCm'),
 };

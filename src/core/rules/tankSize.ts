@@ -1,8 +1,8 @@
 import { addMonths, type Cm } from '../kernel';
 import { lengthsByMonth } from '../growth';
-import { adultLengthCm, type Approach, type TankFigure } from '../model';
+import { adultLengthCm, type Approach, FAST, PUSHY, type TankFigure } from '../model';
 import type { PlannedSpecies, RuleContext } from './context';
-import { finding, type Finding, type Severity } from './finding';
+import { finding, type Finding, SEVERITIES, type Severity } from './finding';
 import { advise, leaveOut } from './fixes';
 import { judgedSpecies } from './pairs';
 import { severityTable } from './severityTable';
@@ -23,16 +23,24 @@ declare module './facts' {
   }
 }
 
-export type TankMeasureName = keyof TankFigure;
+type TankMeasureName = keyof TankFigure;
 
 /** One measure of a tank that a profile gives three figures for. */
-export interface TankMeasure {
+interface TankMeasure {
   readonly rule: string;
   readonly name: TankMeasureName;
   readonly of: (context: RuleContext) => number;
   /** How the need shrinks for a fish of this share of its grown length: 1 is in proportion (from memory). */
   readonly power: number;
 }
+
+/** The measures of a tank, each judged by a rule of its own. */
+const MEASURES: readonly TankMeasure[] = [
+  { rule: 'tank-length', name: 'lengthCm', of: ({ tank }) => tank.figures.outside.lengthCm, power: 1 },
+  { rule: 'tank-width', name: 'widthCm', of: ({ tank }) => tank.figures.outside.widthCm, power: 1 },
+  { rule: 'tank-height', name: 'heightCm', of: ({ tank }) => tank.figures.outside.heightCm, power: 1 },
+  { rule: 'tank-volume', name: 'litres', of: ({ tank }) => tank.figures.grossL, power: 2 },
+];
 
 /** Makers round: a tank may fall short of a figure by this share and still count (common practice). */
 const TOLERANCE = 0.02;
@@ -53,7 +61,15 @@ interface Sized {
   readonly have: number;
   readonly figures: Readonly<Record<Approach, number | null>>;
   readonly approach: Approach;
+  /** A group no larger than it is at ease in, of peaceful fish that do not race about. */
+  readonly calm: boolean;
 }
+
+/** Few and peaceful: between the figures of usual and lenient keepers they are well (common practice). */
+const isCalm = ({ profile: { company, habits }, count }: PlannedSpecies): boolean =>
+  count <= Math.max(company.comfortableGroup, company.smallestGroup) &&
+  Math.max(company.temper.mature, company.ownKind.male, company.ownKind.female) < PUSHY &&
+  habits.activity < FAST;
 
 const falls = ({ have, figures, approach }: Sized): boolean => !atLeast(have, figures[approach]);
 /** The next more lenient approach would take it, but for a hair. */
@@ -64,6 +80,11 @@ const nearly = ({ have, figures, approach }: Sized): boolean =>
 export const SIZE = severityTable<Sized>(
   'A tank against the figures of strict, usual and lenient keepers',
   [
+    {
+      when: `short of the keeper's own approach, within ${NEARLY * 100}% of the next more lenient: a small group of peaceful fish that do not race about`,
+      holds: (sized) => falls(sized) && nearly(sized) && sized.calm,
+      severity: 'note',
+    },
     {
       when: `short of the keeper's own approach by over ${TOLERANCE * 100}%, but within ${NEARLY * 100}% of the next more lenient`,
       holds: (sized) => falls(sized) && nearly(sized),
@@ -76,19 +97,23 @@ export const SIZE = severityTable<Sized>(
       severity: 'note',
     },
   ],
-  'Each species has its own strict, usual and lenient figure (common practice and memory). Makers round, so 2% short still counts; 8% is from memory.',
+  'Each species has its own strict, usual and lenient figure (common practice and memory). Makers round, so 2% short still counts; 8% is from memory. Of the width no more is asked than twice the length of the fish, but by strict keepers.',
 );
+
+/** A fish turns within so many of its lengths: more width is asked for as floor, and the floor is judged by itself (from memory). */
+const TURNS_WITHIN = 2;
 
 /** What the approach asks for a species of this length: less for the young, never below a quarter. */
 function scaled(
-  figures: PlannedSpecies['profile']['tank'],
+  { tank, size }: PlannedSpecies['profile'],
   measure: TankMeasure,
   share: number,
 ): Record<Approach, number | null> {
   const factor = Math.max(0.25, Math.min(1, share) ** measure.power);
+  const most = measure.name === 'widthCm' ? Math.max(size.maleCm, size.femaleCm) * TURNS_WITHIN : Infinity;
   const one = (approach: Approach): number | null => {
-    const value = figures[approach][measure.name];
-    return value === null ? null : value * factor;
+    const value = tank[approach][measure.name];
+    return value === null ? null : Math.min(value, approach === 'cautious' ? Infinity : most) * factor;
   };
   return { cautious: one('cautious'), middle: one('middle'), tried: one('tried') };
 }
@@ -101,23 +126,50 @@ function beginsInMonths(
   approach: Approach,
   severity: Severity,
 ): number {
+  const calm = isCalm(species);
   const adult = adultLengthCm(species.profile);
   const asBad = (lengthCm: Cm): boolean =>
-    SIZE.of({ have, figures: scaled(species.profile.tank, measure, lengthCm / adult), approach }) ===
+    SIZE.of({ have, figures: scaled(species.profile, measure, lengthCm / adult), approach, calm }) ===
     severity;
   if (asBad(species.largestCm)) return 0;
   const month = lengthsByMonth(species.profile, species.largestCm).findIndex(asBad);
   return Math.max(0, month);
 }
 
-/** Judges one measure of the tank against the three approaches of every species, at the length it is judged at. */
-export function judgeTank(context: RuleContext, measure: TankMeasure): readonly Finding[] {
-  const have = measure.of(context);
+/** One measure of the tank as a species finds it. */
+interface Judged {
+  readonly measure: TankMeasure;
+  readonly need: Readonly<Record<Approach, number | null>>;
+  readonly have: number;
+  readonly severity: Severity;
+}
+
+/** The measures of which a species has too little, the one that binds first: the worst, then the one that falls shortest. */
+function shortOf(species: PlannedSpecies, context: RuleContext): readonly Judged[] {
+  const share = species.judgedCm / adultLengthCm(species.profile);
+  const { approach } = context;
+  const calm = isCalm(species);
+  const falling = ({ have, need }: Judged): number => have / (need[approach] ?? need.cautious ?? have);
+  return MEASURES.flatMap((measure): readonly Judged[] => {
+    const have = measure.of(context);
+    const need = scaled(species.profile, measure, share);
+    const severity = SIZE.of({ have, figures: need, approach, calm });
+    return severity === null ? [] : [{ measure, need, have, severity }];
+  }).sort(
+    (a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity) || falling(a) - falling(b),
+  );
+}
+
+/**
+ * Judges one measure of the tank against the three approaches of every species, at the length it is judged at. A species speaks
+ * of the measure that binds; what else falls short stands among the figures.
+ */
+export function judgeTank(context: RuleContext, name: TankMeasureName): readonly Finding[] {
   return judgedSpecies(context).flatMap((species) => {
-    const share = species.judgedCm / adultLengthCm(species.profile);
-    const need = scaled(species.profile.tank, measure, share);
-    const severity = SIZE.of({ have, figures: need, approach: context.approach });
-    if (severity === null) return [];
+    const [binding, ...others] = shortOf(species, context);
+    if (binding === undefined || binding.measure.name !== name) return [];
+    const { measure, need, have, severity } = binding;
+    const falls = need[context.approach] !== null && !atLeast(have, need[context.approach]);
     const months =
       severity === 'note' ? 0 : beginsInMonths(species, have, measure, context.approach, severity);
     return [
@@ -126,7 +178,7 @@ export function judgeTank(context: RuleContext, measure: TankMeasure): readonly 
         species: [species.profile.id],
         fact: {
           says: 'size/needs',
-          measure: measure.name,
+          measure: name,
           need,
           have,
           approach: context.approach,
@@ -138,8 +190,14 @@ export function judgeTank(context: RuleContext, measure: TankMeasure): readonly 
           middle: need.middle ?? 0,
           tried: need.tried ?? 0,
           judgedAtCm: Number(species.judgedCm.toFixed(1)),
+          ...Object.fromEntries(
+            others.map((one) => [
+              `needs${one.measure.name[0]?.toUpperCase()}${one.measure.name.slice(1)}`,
+              Number((one.need[context.approach] ?? one.need.cautious ?? 0).toFixed(1)),
+            ]),
+          ),
         },
-        approach: severity === 'note' ? 'cautious' : context.approach,
+        approach: falls ? context.approach : 'cautious',
         from: months > 0 ? addMonths(context.month, months) : null,
         fixes: severity === 'note' ? [] : [advise('larger tank'), leaveOut(species)],
       }),

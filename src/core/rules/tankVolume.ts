@@ -5,11 +5,5 @@ export const tankVolume: Rule = {
   name: 'tank-volume',
   leaveFor: 'too big',
   severities: [SIZE],
-  judge: (context) =>
-    judgeTank(context, {
-      rule: 'tank-volume',
-      name: 'litres',
-      of: () => context.tank.figures.grossL,
-      power: 2,
-    }),
+  judge: (context) => judgeTank(context, 'litres'),
 };

@@ -5,11 +5,5 @@ export const tankWidth: Rule = {
   name: 'tank-width',
   leaveFor: 'too big',
   severities: [SIZE],
-  judge: (context) =>
-    judgeTank(context, {
-      rule: 'tank-width',
-      name: 'widthCm',
-      of: () => context.tank.figures.outside.widthCm,
-      power: 1,
-    }),
+  judge: (context) => judgeTank(context, 'widthCm'),
 };

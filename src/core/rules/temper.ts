@@ -28,9 +28,23 @@ const SOME_WATER = 1 / 3;
 /** A fish this many times as long as its attacker shrugs it off; not a gentle one among killers (from memory). */
 const TOO_BIG = 2;
 
-/** Armour and spines stand some pushing. */
-const toughness = (species: PlannedSpecies, temper: number): number =>
-  temper + (species.profile.handling.spines && species.profile.layers.bottom >= SAME_WATER ? 1 : 0);
+/** Spines stand some pushing, bony plates stand more. */
+function toughness({ profile }: PlannedSpecies, temper: number): number {
+  if (profile.layers.bottom < SAME_WATER) return temper;
+  return temper + (profile.size.shape === 'armoured' ? 2 : profile.handling.spines ? 1 : 0);
+}
+
+/** So many of a shoal of open water are no target of those that hold rock, shells or caves below them (common practice). */
+const A_SHOAL = 6;
+const HELD_BELOW: readonly string[] = ['rock', 'shell', 'cave', 'floor'];
+
+/** Schools of open water over rock and shell dwellers: they meet only at meals. */
+const swimsAbove = (rough: PlannedSpecies, { profile, count }: PlannedSpecies): boolean =>
+  HELD_BELOW.includes(rough.profile.company.holds) &&
+  rough.profile.layers.bottom >= SAME_WATER &&
+  profile.company.mode === 'shoal' &&
+  count >= A_SHOAL &&
+  profile.layers.middle + profile.layers.top >= OPEN_WATER;
 
 /** A dither is no mouthful: at least this share of the length of whom it unsettles, and more with fins to catch it by (from memory). */
 const DITHER = 0.4;
@@ -97,6 +111,11 @@ const HARM = severityTable<Bullied>(
       severity: 'stop',
     },
     {
+      when: 'aggressive, the other peaceful, less than a third of the day in the same water',
+      holds: ({ temper, theirs, together }) => temper === ROUGH && theirs === 0 && together < SOME_WATER,
+      severity: 'note',
+    },
+    {
       when: 'aggressive, the other peaceful',
       holds: ({ temper, theirs }) => temper === ROUGH && theirs === 0,
       severity: 'caution',
@@ -128,12 +147,12 @@ const HARM = severityTable<Bullied>(
 
 interface Eased {
   readonly harm: Severity | null;
-  /** How many of these hold: it is a dither, or at least twice as long. */
+  /** How many of these hold: it is a dither, at least twice as long, or a school above those that hold the ground. */
   readonly steps: number;
 }
 
 const EASED = severityTable<Eased>(
-  'The same, where the other is a quick dither or twice as long',
+  'The same, where the other is a quick dither, twice as long, or a school above those that hold the ground',
   [
     { when: 'stop, neither', holds: ({ harm, steps }) => harm === 'stop' && steps === 0, severity: 'stop' },
     {
@@ -141,7 +160,7 @@ const EASED = severityTable<Eased>(
       holds: ({ harm, steps }) => harm === 'stop' && steps === 1,
       severity: 'caution',
     },
-    { when: 'stop, both', holds: ({ harm }) => harm === 'stop', severity: 'note' },
+    { when: 'stop, more of them', holds: ({ harm }) => harm === 'stop', severity: 'note' },
     {
       when: 'caution, neither',
       holds: ({ harm, steps }) => harm === 'caution' && steps === 0,
@@ -183,7 +202,8 @@ function temperSeverity(rough: PlannedSpecies, other: PlannedSpecies, temper: nu
   });
   const quick = temper < DEADLY && !hounded && isDither(other, sizeRatio);
   const large = sizeRatio >= TOO_BIG && (temper < DEADLY || theirs > 0);
-  return harm === null ? null : EASED.of({ harm, steps: Number(quick) + Number(large) });
+  const above = temper < DEADLY && !hounded && sizeRatio >= DITHER && swimsAbove(rough, other);
+  return harm === null ? null : EASED.of({ harm, steps: Number(quick) + Number(large) + Number(above) });
 }
 
 function roughPair(rough: PlannedSpecies, other: PlannedSpecies, now: ThisMonth): Finding | null {

@@ -23,7 +23,7 @@ describe('Catalogue', () => {
     );
     await userEvent.clear(screen.getByRole('searchbox'));
     await userEvent.type(screen.getByRole('searchbox'), 'no such fish');
-    expect(screen.getByText('No species matches.')).toBeInTheDocument();
+    expect(screen.getByText(/Nothing is called “no such fish”/)).toBeInTheDocument();
   });
 
   it('reads a profile with both sides of what is contested, and what it rests on', async () => {
@@ -68,7 +68,7 @@ describe('species of the keeper’s own', () => {
     fireEvent.click(screen.getByText('Edit values'));
     const dialog = await inDialog();
     put(dialog.getByLabelText('Find a field'), 'size.maleCm');
-    put(dialog.getByLabelText('Male, grown'), '14');
+    put(dialog.getByLabelText('Grown male'), '14');
     fireEvent.click(dialog.getByText('Save values'));
     await waitFor(() => expect(session.catalogue.byId.get('pterophyllum-scalare')?.size.maleCm).toBe(14));
     expect(session.shipped.byId.get('pterophyllum-scalare')?.size.maleCm).toBe(15);
@@ -82,10 +82,10 @@ describe('species of the keeper’s own', () => {
     fireEvent.click(screen.getByText('Copy and edit values'));
     const dialog = await inDialog();
     put(dialog.getByLabelText('Find a field'), 'size.maleCm');
-    put(dialog.getByLabelText('Male, grown'), '200');
+    put(dialog.getByLabelText('Grown male'), '200');
     fireEvent.click(dialog.getByText('Add to the catalogue'));
-    expect(dialog.getByText(/values to correct: .*Male, grown\. Nothing is lost\./)).toBeInTheDocument();
-    expect(dialog.getByLabelText('Male, grown')).toHaveValue('200');
+    expect(dialog.getByText(/values to correct: .*Grown male\. Nothing is lost\./)).toBeInTheDocument();
+    expect(dialog.getByLabelText('Grown male')).toHaveValue('200');
     expect(bodies(session)).toEqual([]);
   });
   it('shows, takes and refuses in the keeper’s units, and keeps exact figures that nobody changed', async () => {
@@ -97,8 +97,8 @@ describe('species of the keeper’s own', () => {
     const find = (name: string) => put(dialog.getByLabelText('Find a field'), name);
     const of = () => session.catalogue.byId.get('pterophyllum-scalare')!;
     const before = of();
-    expect(dialog.getByLabelText('Male, grown')).toHaveValue('5.91 in');
-    put(dialog.getByLabelText('Male, grown'), '5 1/2');
+    expect(dialog.getByLabelText('Grown male')).toHaveValue('5.91 in');
+    put(dialog.getByLabelText('Grown male'), '5 1/2');
     put(dialog.getByLabelText('Length when sold'), '99');
     find('temperature');
     put(dialog.getByLabelText('Wild: temperature'), '20 to 200');
@@ -125,7 +125,7 @@ describe('species of the keeper’s own', () => {
     expect(of().size.femaleCm).toBe(before.size.femaleCm);
     expect(of().tank).toEqual(before.tank);
     expect(screen.getByText(/^Your values for:/)).toHaveTextContent(
-      'Your values for: Male, grown, Length when sold, Wild: temperature and Territory.',
+      'Your values for: Grown male, Length when sold, Wild: temperature and Territory.',
     );
   });
   it('narrows the list by facets', async () => {

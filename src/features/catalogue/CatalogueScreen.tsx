@@ -5,7 +5,8 @@ import { everyOf, facetName, speciesField } from '@/words/en';
 import { speciesChange } from '@/core/commands';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
-import { adultLengthCm, type Chosen, commonName, facetsOf, foldName, hasFacets, namesOf } from '@/core/model';
+import { adultLengthCm, type Chosen, commonName, facetsOf, foldName, hasFacets } from '@/core/model';
+import { findSpecies } from '@/core/search';
 import { useWords } from '@/session/react/useWords';
 import { useCatalogue, useRooms, useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
@@ -14,6 +15,7 @@ import { FacetFilter } from '@/ui/FacetFilter';
 import { classes } from '@/ui/classes';
 import { TextField } from '@/ui/Field';
 import { Screen } from '@/ui/Screen';
+import { NothingFound } from '@/ui/SpeciesSearch';
 import { Profile } from './Profile';
 
 const SpeciesEditor = dynamic(() => import('./SpeciesEditor').then((file) => file.SpeciesEditor), {
@@ -41,14 +43,16 @@ export function CatalogueScreen() {
     [catalogue],
   );
   const shown = useMemo(() => {
-    const parts = foldName(typed).split(' ').filter(Boolean);
-    return sorted.filter((profile) => {
-      const has = facets.get(profile.id);
-      if (!has || !hasFacets(has, chosen)) return false;
-      const text = `${namesOf(profile).join(' ')} ${foldName(profile.region)} ${foldName(profile.family)}`;
-      return parts.every((part) => text.includes(part));
+    const part = foldName(typed);
+    const found = part === '' ? sorted : findSpecies(catalogue, typed);
+    const places = sorted.filter(
+      ({ region, family }) => part !== '' && [region, family].some((text) => foldName(text).includes(part)),
+    );
+    return [...new Set([...found, ...places])].filter((one) => {
+      const has = facets.get(one.id);
+      return has !== undefined && hasFacets(has, chosen);
     });
-  }, [sorted, typed, facets, chosen]);
+  }, [catalogue, sorted, typed, facets, chosen]);
   const profile = catalogue.byId.get(wanted ?? '') ?? shown[0];
   const mine = profile ? documents[`species-${profile.id}`] : undefined;
   const isMine = mine?.kind === 'species' && mine.body !== null;
@@ -107,7 +111,19 @@ export function CatalogueScreen() {
                 </li>
               ))}
             </ul>
-            {shown.length === 0 && <p className="p-2 text-slate">No species matches.</p>}
+            {shown.length === 0 && typed.trim() === '' && (
+              <p className="p-2 text-slate">No species matches.</p>
+            )}
+            {shown.length === 0 && typed.trim() !== '' && (
+              <NothingFound
+                catalogue={catalogue}
+                typed={typed}
+                onPick={(one) => {
+                  setTyped('');
+                  router.replace(`/catalogue?species=${one.id}`, { scroll: false });
+                }}
+              />
+            )}
           </div>
         </div>
         {profile && (

@@ -2,7 +2,9 @@
 
 import { Command } from 'cmdk';
 import { Dialog as Radix } from 'radix-ui';
+import { useMemo, useState } from 'react';
 import { commonName } from '@/core/model';
+import { findSpecies } from '@/core/search';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useTanks } from '@/session/react/useTanks';
 import { ROOM_SCREENS, TANK_SCREENS, withTank } from './links';
@@ -15,12 +17,17 @@ interface Props {
   readonly acts: readonly { readonly name: string; readonly act: () => void }[];
 }
 
+/** So many species are shown for a text. */
+const FOUND = 8;
+
 const ITEM = 'cursor-pointer px-3 py-1.5 data-[selected=true]:bg-water';
 
 /** Everything by name: screens, tanks, species, and what can be done anywhere. */
 export default function Palette({ open, onOpenChange, tank, go, acts }: Props) {
   const tanks = useTanks();
   const catalogue = useCatalogue();
+  const [typed, setTyped] = useState('');
+  const found = useMemo(() => findSpecies(catalogue, typed, FOUND), [catalogue, typed]);
   const leave = (href: string): void => {
     onOpenChange(false);
     go(href);
@@ -36,10 +43,12 @@ export default function Palette({ open, onOpenChange, tank, go, acts }: Props) {
       <Radix.Title className="sr-only">Search</Radix.Title>
       <Command.Input
         placeholder="A tank, a screen, a species…"
+        value={typed}
+        onValueChange={setTyped}
         className="w-full border-b border-line bg-transparent px-3 py-2.5 outline-none"
       />
       <Command.List className="max-h-[50dvh] overflow-y-auto py-1">
-        <Command.Empty className="px-3 py-2 text-slate">No match.</Command.Empty>
+        {found.length === 0 && <Command.Empty className="px-3 py-2 text-slate">No match.</Command.Empty>}
         <Command.Group
           heading="Here"
           className="[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-[12px] [&_[cmdk-group-heading]]:text-slate"
@@ -82,13 +91,16 @@ export default function Palette({ open, onOpenChange, tank, go, acts }: Props) {
           ))}
         </Command.Group>
         <Command.Group
+          forceMount
+          hidden={found.length === 0}
           heading="Species"
           className="[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-[12px] [&_[cmdk-group-heading]]:text-slate"
         >
-          {catalogue.all.map((profile) => (
+          {found.map((profile) => (
             <Command.Item
               key={profile.id}
-              value={`${commonName(profile)} ${profile.scientificName} ${profile.commonNames.join(' ')}`}
+              forceMount
+              value={`species ${profile.id}`}
               onSelect={() => leave(`/catalogue?species=${profile.id}`)}
               className={ITEM}
             >

@@ -4,6 +4,7 @@ import { Pin, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { type Chosen, commonName, FACETS, facetsOf, hasFacets } from '@/core/model';
 import { countedOf } from '@/words/en';
+import { PasteButton } from '@/session/react/PasteButton';
 import { SpeciesField } from '@/session/react/SpeciesField';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useLineUpsWorker } from '@/session/react/useLineUps';
@@ -155,7 +156,15 @@ export function WishList({ tank, wishes }: { readonly tank: TankView; readonly w
   const [prices, setPrices] = useState(false);
   return (
     <div className="flex flex-col gap-3">
-      <SpeciesField label="Add a wish" onPick={(profile) => wishes.add([profile])} />
+      <div className="flex items-end gap-2">
+        <div className="min-w-0 flex-1">
+          <SpeciesField label="Add a wish" onPick={(profile) => wishes.add([profile])} />
+        </div>
+        <PasteButton
+          withNumbers={false}
+          onTake={(taken) => wishes.add(taken.map(({ profile }) => profile))}
+        />
+      </div>
       <QuickSets tank={tank} wishes={wishes} />
       <Section
         title={`Wishes (${wishes.body.wishes.length})`}

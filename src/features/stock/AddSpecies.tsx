@@ -1,5 +1,6 @@
 'use client';
 
+import { PasteButton } from '@/session/react/PasteButton';
 import { SpeciesField } from '@/session/react/SpeciesField';
 import { useSayings } from '@/session/react/useSayings';
 import { useMemo, useState } from 'react';
@@ -51,11 +52,16 @@ export function AddSpecies({
 
   return (
     <div className="no-print">
-      <SpeciesField
-        label="Add to the list"
-        onLook={setLooked}
-        onPick={(profile) => void stock.add(offeredGroup(profile), profile)}
-      />
+      <div className="flex items-end gap-2">
+        <div className="min-w-0 flex-1">
+          <SpeciesField
+            label="Add to the list"
+            onLook={setLooked}
+            onPick={(profile) => void stock.add(offeredGroup(profile), profile)}
+          />
+        </div>
+        <PasteButton onTake={(taken) => void stock.addAll(taken.map(({ group }) => group))} />
+      </div>
       <div aria-live="polite" className="min-h-5 text-[13px]">
         {looked && preview && (
           <div className="border-l-2 border-deep py-1 pl-3">

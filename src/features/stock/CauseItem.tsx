@@ -1,15 +1,18 @@
 'use client';
 
 import { memo, useState } from 'react';
-import { type CauseGroup, signature } from '@/core/assess';
+import { adviceFor, type CauseGroup, signature, type TriedFix } from '@/core/assess';
 import { editOf, type Fix, type PlanEdit } from '@/core/rules';
 import { useSayings } from '@/session/react/useSayings';
 import { classes } from '@/ui/classes';
 import { SeverityMark } from '@/ui/SeverityMark';
-import { FindingItem, FixItem } from './FindingItem';
+import { FindingItem } from './FindingItem';
+import { FixList, TriedFixItem } from './FixList';
 
 interface Props {
   readonly group: CauseGroup;
+  /** The best fixes, each tried; null while they are being tried. */
+  readonly fixes: readonly TriedFix[] | null;
   /** Edits that one press can make, as `editKey` writes them, one a line. */
   readonly doable: string;
   readonly onFix: (fix: Fix) => void;
@@ -22,7 +25,7 @@ interface Props {
 export const editKey = (edit: PlanEdit): string => JSON.stringify(edit);
 
 /** Findings of one cause: the headline with the best fix; the rest, other fixes and the figures under it. */
-export const CauseItem = memo(function CauseItem({ group, doable, onFix, onLight, later }: Props) {
+export const CauseItem = memo(function CauseItem({ group, fixes, doable, onFix, onLight, later }: Props) {
   const say = useSayings();
   const [open, setOpen] = useState(false);
   const can = new Set(doable.split('\n'));
@@ -30,10 +33,11 @@ export const CauseItem = memo(function CauseItem({ group, doable, onFix, onLight
     const edit = editOf(fix);
     return edit !== null && can.has(editKey(edit));
   };
-  const fixes = group.findings
-    .filter(({ severity }) => severity === group.severity)
-    .flatMap((finding) => finding.fixes);
-  const best = fixes.find(isDoable) ?? fixes[0];
+  const inOrder = [...(fixes ?? [])].sort((a, b) => Number(isDoable(b)) - Number(isDoable(a)));
+  const [best, ...others] = inOrder;
+  const advice = adviceFor(group);
+  const [told] = best ? [] : advice;
+  const isBad = group.severity === 'stop' || group.severity === 'caution';
   const more = group.findings.length - 1;
   return (
     <li
@@ -50,8 +54,12 @@ export const CauseItem = memo(function CauseItem({ group, doable, onFix, onLight
         <div>
           <p>{say.cause(group)}</p>
           <div className="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1">
-            {best && group.severity !== 'good' && (
-              <FixItem fix={best} doable={isDoable(best)} onFix={onFix} />
+            {best && <TriedFixItem fix={best} doable={isDoable(best)} onFix={onFix} />}
+            {(fixes !== null || !isBad) && told && group.severity !== 'good' && (
+              <span className="text-[13px] text-slate">{say.fix(told)}</span>
+            )}
+            {isBad && fixes?.length === 0 && !told && (
+              <span className="text-[13px] text-slate">Nothing that was tried mends it.</span>
             )}
             <button
               type="button"
@@ -63,17 +71,23 @@ export const CauseItem = memo(function CauseItem({ group, doable, onFix, onLight
             </button>
           </div>
           {open && (
-            <ul>
-              {group.findings.map((finding, index) => (
-                <FindingItem
-                  key={signature(finding)}
-                  finding={finding}
-                  headline={index === 0 && more === 0}
-                  isDoable={isDoable}
-                  onFix={onFix}
-                />
-              ))}
-            </ul>
+            <>
+              <FixList
+                fixes={others}
+                advice={told ? advice.slice(1) : advice}
+                isDoable={isDoable}
+                onFix={onFix}
+              />
+              <ul>
+                {group.findings.map((finding, index) => (
+                  <FindingItem
+                    key={signature(finding)}
+                    finding={finding}
+                    headline={index === 0 && more === 0}
+                  />
+                ))}
+              </ul>
+            </>
           )}
         </div>
       </div>

@@ -6,10 +6,11 @@ import { furnishTank } from '@/core/tank';
 import { format, parse } from 'date-fns';
 import { Slider } from 'radix-ui';
 import { useDeferredValue, useMemo, useState } from 'react';
-import { type CauseGroup, fishIn, groupByCause, isBad } from '@/core/assess';
+import { type CauseGroup, fishIn, fixKey, groupByCause, isBad, type TriedFix } from '@/core/assess';
 import { addMonths } from '@/core/kernel';
 import { lengthAfterMonths } from '@/core/growth';
-import { editOf, type Severity } from '@/core/rules';
+import type { Severity } from '@/core/rules';
+import { useTriedFixes } from '@/session/react/useTriedFixes';
 import type { TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
 import { GlassFront } from '@/ui/GlassFront';
@@ -29,6 +30,9 @@ const FURTHEST_MONTHS = 60;
 const MANY = 4;
 /** So many groups of findings stand open before notes fold away. */
 const AT_FIRST_SIGHT = 3;
+
+/** The same empty list each time: nothing is drawn anew. */
+const NO_FIXES: readonly TriedFix[] = [];
 
 const monthWords = (month: string): string => format(parse(month, 'yyyy-MM', new Date()), 'MMMM yyyy');
 
@@ -117,21 +121,23 @@ export function ListPart({
   // A sound list reads in one screen: the first notes stand open while there are few problems.
   const shown = notes.slice(0, Math.max(0, AT_FIRST_SIGHT - problems.length));
   const folded = notes.slice(shown.length);
-  const doable = ({ findings }: CauseGroup): string =>
-    findings
-      .flatMap(({ fixes }) => fixes.map(editOf))
-      .flatMap((edit) => (edit && stock.canDo(edit) ? [editKey(edit)] : []))
-      .join('\n');
-  const item = (group: CauseGroup) => (
-    <CauseItem
-      key={group.key}
-      group={group}
-      doable={doable(group)}
-      onFix={stock.doFix}
-      onLight={setLitSpecies}
-      later={group.from !== null && group.from > month}
-    />
-  );
+  const tried = useTriedFixes(tank, stock.residents, listed, calm);
+  const doable = (fixes: readonly TriedFix[] | null): string =>
+    (fixes ?? []).flatMap(({ edit }) => (stock.canDo(edit) ? [editKey(edit)] : [])).join('\n');
+  const item = (group: CauseGroup) => {
+    const fixes = tried?.get(fixKey(group)) ?? (tried === null ? null : NO_FIXES);
+    return (
+      <CauseItem
+        key={group.key}
+        group={group}
+        fixes={fixes}
+        doable={doable(fixes)}
+        onFix={stock.doFix}
+        onLight={setLitSpecies}
+        later={group.from !== null && group.from > month}
+      />
+    );
+  };
 
   return (
     <div className="grid gap-6 lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">

@@ -9,7 +9,7 @@ import type { DraftGroup } from '@/core/records';
 import type { Resident } from '@/core/events';
 import { adultLengthCm, type Catalogue, commonName, type PlanGroup, type SpeciesProfile } from '@/core/model';
 import { editOf, type Fix, type PlanEdit } from '@/core/rules';
-import { countedOf, everyOf } from '@/words/en';
+import { countedOf, countOf, everyOf } from '@/words/en';
 import { newId } from '@/session/browserStamp';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { listChange, useCommands } from '@/session/react/useCommands';
@@ -145,6 +145,10 @@ function useStockActions(tank: TankId) {
       add: (group: PlanGroup, profile: SpeciesProfile) =>
         run(`Listed ${countedOf(group.count, profile)}`, ({ documents }) => [
           addGroups(documents, tank, [group], session.stamp),
+        ]),
+      addAll: (groups: readonly PlanGroup[]) =>
+        run(`Listed ${countOf(groups.length, 'group')}`, ({ documents }) => [
+          addGroups(documents, tank, groups, session.stamp),
         ]),
       change: (key: string, how: (group: PlanGroup) => PlanGroup) =>
         remake(

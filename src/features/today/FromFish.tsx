@@ -1,5 +1,6 @@
 'use client';
 
+import { PasteButton } from '@/session/react/PasteButton';
 import { SpeciesField } from '@/session/react/SpeciesField';
 import { useWords } from '@/session/react/useWords';
 import { draftChange, newTank, tankChange } from '@/core/commands';
@@ -112,6 +113,8 @@ export function FromFish({
   const middle = answers.find((answer) => answer.approach === 'middle');
   const offered = (asked ? middle?.fit : middle?.carry)?.slice(0, OFFERED) ?? [];
 
+  const wish = (profiles: readonly SpeciesProfile[]): void =>
+    setWished((before) => [...new Set([...before, ...profiles])]);
   const start = async (size: StandardTank): Promise<void> => {
     const id = newId<TankId>();
     const name = `${commonName(wished[0] as SpeciesProfile)} tank`;
@@ -139,12 +142,12 @@ export function FromFish({
       about="Name the fish you want and, if you like, the place. Lomvik finds the tank that carries them; compatibility comes next, on the stock list."
     >
       <div className="flex max-h-[75dvh] flex-col gap-3 overflow-y-auto">
-        <SpeciesField
-          label="A fish you want"
-          onPick={(profile) =>
-            setWished((before) => (before.includes(profile) ? before : [...before, profile]))
-          }
-        />
+        <div className="flex items-end gap-2">
+          <div className="min-w-0 flex-1">
+            <SpeciesField label="A fish you want" onPick={(profile) => wish([profile])} />
+          </div>
+          <PasteButton withNumbers={false} onTake={(taken) => wish(taken.map(({ profile }) => profile))} />
+        </div>
         {wished.length > 0 && (
           <ul className="flex flex-wrap gap-1.5">
             {wished.map((profile) => (

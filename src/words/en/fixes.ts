@@ -1,3 +1,4 @@
+import type { Leaves } from '@/core/assess';
 import type { Advice, AdviceName, Fix, PlanEdit } from '@/core/rules';
 import { HIDES } from './findings/home';
 import { countOf, listed } from './names';
@@ -12,6 +13,16 @@ function sayEdit(edit: PlanEdit, words: Words): string {
       return `Keep ${words.counted(edit.species, edit.count)}.`;
     case 'set-sexes':
       return `Keep ${edit.males} male and ${edit.females} female ${words.many(edit.species)}.`;
+    case 'swap':
+      return `Choose ${words.counted(edit.to, edit.count)} in place of the ${words.many(edit.species)}.`;
+    case 'set-origin':
+      return `Buy tank-bred ${words.many(edit.species)}.`;
+    case 'set-tank':
+      return `Choose a larger tank, ${[edit.lengthCm, edit.widthCm, edit.heightCm].map((cm) => words.tank('length', cm)).join(' × ')}.`;
+    case 'set-breaks':
+      return `Add sight breaks, ${edit.sightBreaks} in all.`;
+    case 'set-plants':
+      return 'Plant densely.';
     case 'leave-out':
       return `Leave out ${words.own(edit.species, edit.count ?? 2)}.`;
     case 'set-lid':
@@ -86,3 +97,10 @@ function sayAdvice(advice: Advice, words: Words): string {
 /** What a fix does, or asks the keeper to do. */
 export const sayFix = (fix: Fix, words: Words): string =>
   'edit' in fix ? sayEdit(fix.edit, words) : sayAdvice(fix.advice, words);
+
+/** What is left of a list after a fix: "Then 1 stop and 2 cautions." */
+export function sayLeaves({ verdict, stop, caution }: Leaves): string {
+  if (verdict === 'fits') return 'Then the list fits.';
+  const parts = [stop > 0 ? countOf(stop, 'stop') : '', caution > 0 ? countOf(caution, 'caution') : ''];
+  return `Then ${parts.filter((part) => part !== '').join(' and ')}.`;
+}

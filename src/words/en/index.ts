@@ -16,10 +16,21 @@ export { sayLateness, saySpare } from './due';
 export { documentName, entryLabel, partLabel } from './entryLabels';
 export { faultLine, faultSentence, partSentence } from './faults';
 export { facetName } from './facets';
+export { sayLeaves } from './fixes';
 export { sayLoose } from './loose';
 export { sayHierarchy, sayNoOrder, sayNoStrength } from './hierarchy';
 export { capital, countedOf, countOf, everyOf, manyOf } from './names';
-export { METRIC, percent, quantitiesIn, type Quantities, tenth, UNIT_SYSTEMS, unitsLine } from './quantities';
+export {
+  METRIC,
+  percent,
+  quantitiesIn,
+  type Quantities,
+  tenth,
+  UK,
+  UNIT_SYSTEMS,
+  unitsLine,
+  US,
+} from './quantities';
 export { sayingsFor } from './sayings';
 export type { Sayings } from './sayings';
 export { NO_PROMISE, untilThen, VERDICTS } from './verdict';

@@ -12,6 +12,7 @@ const ENDINGS: readonly (readonly [RegExp, QuantityKind, string])[] = [
   [/Dh$/, 'hardness', ''],
   [/Ppt$/, 'salinity', ''],
   [/Lph$/, 'flow', ''],
+  [/Litres$/, 'volume', ''],
 ];
 
 /** "judgedAtCm" as "judged at" */

@@ -1,0 +1,36 @@
+import { speciesAnswer } from '@/core/formats';
+import { faultOf } from '@/core/kernel';
+import { commonName, resolveSpecies, type SpeciesProfile } from '@/core/model';
+import { findSpecies, meaningOf, nearestSpecies } from '@/core/search';
+import { faultLine } from '@/words/en';
+import { type Answer, failed, json, type Surroundings } from './answer';
+
+/** So many species are listed for a text. */
+const FOUND = 10;
+
+const called = (profile: SpeciesProfile): string => `${commonName(profile)} (${profile.id})`;
+
+/** The species that a text may mean, best first, one identifier a line. */
+export function findCommand(text: string, { catalogue }: Surroundings): Answer {
+  const found = findSpecies(catalogue, text, FOUND);
+  if (found.length > 0) return { output: found.map(({ id }) => `${id}\n`).join(''), errors: [] };
+  const nearest = nearestSpecies(catalogue, text);
+  return failed(
+    `Nothing is called ${JSON.stringify(text)}.${nearest.length > 0 ? ` Nearest: ${nearest.map(called).join(', ')}.` : ''}`,
+  );
+}
+
+/** The catalogue, or the profile of the species that is meant for certain. */
+export function speciesCommand(name: string | undefined, world: Surroundings): Answer {
+  const { catalogue } = world;
+  if (name === undefined) return json({ species: catalogue.all.map(speciesAnswer) });
+  const meant = meaningOf(catalogue, name);
+  if (meant.is === 'sure') {
+    const named = resolveSpecies(catalogue, name);
+    const notes = named.ok ? [] : [`${JSON.stringify(name)} is taken as ${called(meant.profile)}.`];
+    return { ...json(speciesAnswer(meant.profile)), notes };
+  }
+  const near = meant.is === 'doubtful' ? meant.choices : meant.nearest;
+  const nearest = near[0] ? called(near[0]) : null;
+  return failed(faultLine(faultOf('species', { is: 'known', what: 'species', nearest }, name)));
+}

@@ -1,0 +1,110 @@
+import { catalogue } from '@/testing/plans';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { resolveSpecies } from '../model';
+import { findSpecies, searchSpecies } from './findSpecies';
+import { nearestSpecies } from './sureSpecies';
+
+const first = (typed: string, limit = 6) => findSpecies(catalogue, typed, limit).map((profile) => profile.id);
+
+describe('findSpecies', () => {
+  it.each([
+    ['neon', 'paracheirodon-innesi'],
+    ['angelf', 'pterophyllum-scalare'],
+    ['cardinal', 'paracheirodon-axelrodi'],
+    ['yellow lab', 'labidochromis-caeruleus'],
+    ['P. innesi', 'paracheirodon-innesi'],
+    ['tetra neon', 'paracheirodon-innesi'],
+    ['Corydoras sterbai', 'corydoras-sterbai'],
+  ])('%s means %s first', (typed, id) => expect(first(typed)[0]).toBe(id));
+
+  it('finds by a former name and by a part of a word, and nothing by nothing', () => {
+    expect(first('suttonorum')).toContain('panaque-cochliodon');
+    expect(first('heirodon', 40)).toContain('paracheirodon-simulans');
+    expect(first('   ')).toEqual([]);
+    expect(first('qqqq')).toEqual([]);
+  });
+  it('names nothing twice and keeps to the limit', () => {
+    const all = findSpecies(catalogue, 'cory');
+    expect(new Set(all).size).toBe(all.length);
+    expect(first('cory', 3)).toHaveLength(3);
+  });
+});
+
+describe('names as keepers write them', () => {
+  it.each([
+    ['boesemani rainbowfish', 'melanotaenia-boesemani'],
+    ['Dwarf Neon Rainbowfish', 'melanotaenia-praecox'],
+    ['neon tetras', 'paracheirodon-innesi'],
+    ['Pterophyllum scalare', 'pterophyllum-scalare'],
+  ])('%s is %s', (typed, id) => {
+    const found = resolveSpecies(catalogue, typed);
+    expect(found.ok && found.profile.id).toBe(id);
+  });
+  it.each([
+    ['rope fish', 'erpetoichthys-calabaricus'],
+    ['Platies', 'xiphophorus-maculatus'],
+    ['L-046', 'hypancistrus-zebra'],
+    ['fire mouths', 'thorichthys-meeki'],
+  ])('%s is %s, however it is spelt', (typed, id) => {
+    const found = resolveSpecies(catalogue, typed);
+    expect(found.ok && found.profile.id).toBe(id);
+  });
+  it('still refuses what is no name, and names the nearest', () => {
+    expect(resolveSpecies(catalogue, 'neon tetre')).toEqual({
+      ok: false,
+      nearest: 'neon tetra (paracheirodon-innesi)',
+    });
+  });
+});
+
+const rows = (file: string): readonly (readonly string[])[] =>
+  readFileSync(join(process.cwd(), 'src', 'testing', 'fixtures', file), 'utf8')
+    .trim()
+    .split('\n')
+    .slice(1)
+    .map((line) => line.split(','));
+
+// One reader's list of names as keepers type them; `-` is a species that is not here, `group` any of a group.
+describe('names as keepers type them', () => {
+  const typed = rows('names-typed.csv');
+  it.each(typed)('%s (%s) is found first', (name, _class, expected = '') => {
+    const [best] = searchSpecies(catalogue, name as string);
+    if (expected === '-') return expect(best === undefined || best.match !== 'exact').toBe(true);
+    expect(expected.split(' ')).toContain(best?.profile.id);
+  });
+  it.each(rows('names-frozen.csv').filter(([, expected]) => expected !== 'group'))(
+    '%s means %s',
+    (name, expected = '') => {
+      const [best] = findSpecies(catalogue, name as string);
+      if (expected === '-') return expect(best).toBeUndefined();
+      expect(expected.split(' ')).toContain(best?.id);
+    },
+  );
+  it.each([
+    ['mbuna', 'mbuna'],
+    ['haps', 'hap'],
+    ['rainbowfish', 'melanotaenia'],
+    ['stingrays', 'potamotrygon'],
+  ])('%s lists its group', (name, kin) => {
+    const found = findSpecies(catalogue, name);
+    expect(found.length).toBeGreaterThan(3);
+    expect(found.some((profile) => profile.kin === kin)).toBe(true);
+  });
+});
+
+describe('nothing found', () => {
+  it.each([
+    ['gold barb', /barb/],
+    ['Poecilia latipinna', /poecilia/],
+    ['Brachydanio albolineatus', /danio/],
+  ])('"%s" offers what is near', (typed, near) => {
+    expect(findSpecies(catalogue, typed)).toEqual([]);
+    const nearest = nearestSpecies(catalogue, typed);
+    expect(nearest.length).toBeGreaterThan(0);
+    for (const { id, commonNames } of nearest) expect(`${id} ${commonNames.join(' ')}`).toMatch(near);
+  });
+  it.each(['qwertzuiop', '12345', '???'])('"%s" offers nothing rather than nonsense', (typed) =>
+    expect(nearestSpecies(catalogue, typed)).toEqual([]),
+  );
+});

@@ -1,0 +1,5 @@
+export { findSpecies, searchSpecies } from './findSpecies';
+export { readPasted } from './pasted';
+export type { PastedItem } from './pasted';
+export { meaningOf, nearestSpecies } from './sureSpecies';
+export type { Meaning } from './sureSpecies';

@@ -1,0 +1,65 @@
+import { distance } from 'fastest-levenshtein';
+import {
+  type Catalogue,
+  joinedWords,
+  nameWords,
+  NEAR_SHARE,
+  resolveSpecies,
+  type SpeciesProfile,
+} from '../model';
+import { type Hit, searchSpecies } from './findSpecies';
+import { nameIndex } from './nameIndex';
+
+/** What a name means: one species for certain, one of several, or none, with the nearest there are. */
+export type Meaning =
+  | { readonly is: 'sure'; readonly profile: SpeciesProfile }
+  | { readonly is: 'doubtful'; readonly choices: readonly SpeciesProfile[] }
+  | { readonly is: 'unknown'; readonly nearest: readonly SpeciesProfile[] };
+
+/** So many choices are offered for a doubtful name, and so many near ones for an unknown name. */
+const CHOICES = 6;
+const NEAREST = 3;
+
+/**
+ * The species nearest to a name that nothing answers: those that share its last word or its genus, else those written much
+ * alike. At most three, and none rather than nonsense.
+ */
+export function nearestSpecies(catalogue: Catalogue, typed: string): readonly SpeciesProfile[] {
+  const words = nameWords(typed);
+  const wanted = joinedWords(words);
+  const { species, known } = nameIndex(catalogue);
+  const ends = [words[words.length - 1], words[0]].filter((word) => word !== undefined && known.has(word));
+  const alike = species.map(({ profile, names, words: own }) => {
+    const off = Math.min(
+      ...names.map(({ joined }) => distance(joined, wanted) / Math.max(joined.length, wanted.length, 1)),
+    );
+    const shared = ends.findIndex((word) => own.has(word as string));
+    return { profile, off, shared: shared < 0 ? ends.length : shared };
+  });
+  return alike
+    .filter(({ off, shared }) => off <= NEAR_SHARE || shared < ends.length)
+    .sort((a, b) => a.shared - b.shared || a.off - b.off || (a.profile.id < b.profile.id ? -1 : 1))
+    .slice(0, NEAREST)
+    .map(({ profile }) => profile);
+}
+
+/** Hits that answer as well as the first. */
+const peersOf = (hits: readonly Hit[]): readonly Hit[] =>
+  hits.filter(({ match, off }) => match === hits[0]?.match && off <= (hits[0]?.off ?? 0));
+
+/**
+ * What a keeper means by a name. Certain where it is one of the names of a species in some spelling, or where one species alone
+ * answers best; several that answer as well are asked about.
+ * @example meaningOf(catalogue, 'albino oscar') // { is: 'sure', profile: … Astronotus ocellatus … }
+ */
+export function meaningOf(catalogue: Catalogue, typed: string): Meaning {
+  const named = resolveSpecies(catalogue, typed);
+  if (named.ok) return { is: 'sure', profile: named.profile };
+  const hits = searchSpecies(catalogue, typed);
+  const [first] = hits;
+  if (!first) return { is: 'unknown', nearest: nearestSpecies(catalogue, typed) };
+  const loose = first.match === 'part' || first.match === 'group';
+  return peersOf(hits).length === 1 && !loose
+    ? { is: 'sure', profile: first.profile }
+    : { is: 'doubtful', choices: hits.slice(0, CHOICES).map(({ profile }) => profile) };
+}

@@ -1,0 +1,33 @@
+'use client';
+
+import { useCallback } from 'react';
+import { STANDARD_TANKS } from '@/catalogue/standardTanks';
+import { type Assessment, roomPlan, type TriedFixes, triedFixesInSteps } from '@/core/assess';
+import type { DraftGroup } from '@/core/records';
+import type { Resident } from '@/core/events';
+import { todayIso } from '../today';
+import { useCatalogue } from './RoomProvider';
+import { useInSteps } from './useInSteps';
+import type { TankView } from './useTanks';
+
+/** The fixes of a tank's list, each tried; null while they are being tried, and none of another list. */
+export function useTriedFixes(
+  { body }: TankView,
+  residents: readonly Resident[],
+  listed: readonly DraftGroup[],
+  assessment: Assessment,
+): TriedFixes | null {
+  const catalogue = useCatalogue();
+  const begin = useCallback(() => {
+    const today = todayIso();
+    return triedFixesInSteps({
+      plan: roomPlan(body, residents, listed, catalogue, today),
+      before: assessment,
+      catalogue,
+      today,
+      sizes: STANDARD_TANKS,
+    });
+  }, [body, residents, listed, assessment, catalogue]);
+  const { last, current } = useInSteps(begin);
+  return current ? last : null;
+}
