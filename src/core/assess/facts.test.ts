@@ -31,7 +31,7 @@ describe('smallest tanks', () => {
     ['F15', 'poecilia-reticulata', 6, TANKS.us10],
     ['F15', 'xiphophorus-maculatus', 6, TANKS.us20high],
     ['F15', 'poecilia-sphenops', 6, TANKS.us20high],
-    ['F15', 'xiphophorus-hellerii', 6, TANKS.us20high],
+    ['F15', 'xiphophorus-hellerii', 6, TANKS.us20long],
     ['F16', 'pseudomugil-gertrudae', 6, TANKS.us10],
     ['F16', 'melanotaenia-lacustris', 8, TANKS.us75],
     ['F17', 'melanotaenia-pygmaea', 15, TANKS.us20long],
@@ -186,7 +186,8 @@ describe('water', () => {
     const crowd = plan(TANKS.us20long, [{ species: 'corydoras-aeneus', count: 30 }]);
     const [nitrate] = found(crowd, 'nitrate');
     expect(Number(nitrate?.because.nitratePeakMgL)).toBeGreaterThan(40);
-    expect(['caution', 'stop']).toContain(nitrate?.severity);
+    // An estimate alone makes no stop, and below twice the budget it is a note.
+    expect(['note', 'caution']).toContain(nitrate?.severity);
   });
   it('F47: at discus warmth neons and panda corys are out, sterbai corys, cardinals and rummy-noses are in', () => {
     const at29 = (species: string) =>
@@ -224,10 +225,8 @@ describe('eating, nipping and company', () => {
     expect(together('predation', 'pterophyllum-scalare', 'paracheirodon-innesi')).toEqual(['stop']);
     expect(together('predation', 'pterophyllum-scalare', 'gymnocorymbus-ternetzi')).toEqual([]);
   });
-  it('F62: cardinals are at risk with discus', () =>
-    expect(together('predation', 'symphysodon-aequifasciatus', 'paracheirodon-axelrodi')).toEqual([
-      'caution',
-    ]));
+  it('F62: cardinals are at risk with discus, which keepers practise all the same', () =>
+    expect(together('predation', 'symphysodon-aequifasciatus', 'paracheirodon-axelrodi')).toEqual(['note']));
   it.each(['hyphessobrycon-eques', 'gymnocorymbus-ternetzi', 'puntigrus-tetrazona'])(
     'F63: %s nips bettas',
     (nipper) => {

@@ -49,9 +49,9 @@ const EFFORT: Readonly<Record<PlanEdit['kind'], number>> = {
   'set-count': 1,
   'set-origin': 1,
   'set-routine': 2,
-  swap: 3,
-  'set-tank': 4,
-  'leave-out': 5,
+  'set-tank': 3,
+  'leave-out': 4,
+  swap: 5,
 };
 
 const SEVERITY = ['stop', 'caution', 'note', 'good'] as const;

@@ -7,6 +7,7 @@ export type { KeeperSpecies } from './keeperSpecies';
 export {
   DEADLY,
   FAST,
+  FRAGILE,
   LABYRINTH_FAMILIES,
   PUSHY,
   ROUGH,

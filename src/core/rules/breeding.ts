@@ -28,6 +28,8 @@ interface Pair {
   /** The floor has no other half for the others. */
   readonly tight: boolean;
   readonly rough: boolean;
+  /** A male and a female are known to be there. */
+  readonly couple: boolean;
 }
 
 const SEVERITY = severityTable<Pair>(
@@ -40,8 +42,8 @@ const SEVERITY = severityTable<Pair>(
     },
     { when: 'guarding', holds: ({ guarding }) => guarding, severity: 'caution' },
     {
-      when: 'may form, aggressive, on a floor that has no other half',
-      holds: ({ tight, rough }) => tight && rough,
+      when: 'a known male and female, aggressive, on a floor that has no other half',
+      holds: ({ tight, rough, couple }) => tight && rough && couple,
       severity: 'caution',
     },
     otherwise('note'),
@@ -85,7 +87,13 @@ function guardingPair(species: PlannedSpecies, context: RuleContext): readonly F
   if (!guarding && company.mode === 'colony') return [];
   return [
     finding('breeding', {
-      severity: SEVERITY.of({ guarding, tight, rough: company.temper.mature > PUSHY }) ?? 'note',
+      severity:
+        SEVERITY.of({
+          guarding,
+          tight,
+          rough: company.temper.mature > PUSHY,
+          couple: (species.males ?? 0) > 0 && (species.females ?? 0) > 0,
+        }) ?? 'note',
       species: [species.profile.id, ...others.map((other) => other.profile.id)],
       fact: guarding
         ? { says: 'floor/guarded', count: species.count }

@@ -27,7 +27,7 @@ describe('temper', () => {
   it('lets the peaceful be', () => expect(pair('trichogaster-chuna', 'corydoras-aeneus')).toEqual([]));
   it('goes easier on quick fish of open water', () =>
     expect(pair('amatitlania-nigrofasciata', 'devario-aequipinnatus')[0]).toMatchObject({
-      severity: 'caution',
+      severity: 'note',
     }));
 });
 

@@ -56,11 +56,23 @@ const unsexedHarem = ({ species }: Claimed): boolean =>
   species.males === null && species.profile.company.mode === 'harem';
 const farOver = ({ room: { holders, fit } }: Claimed): boolean => holders >= fit * CROWDED;
 
-/** Shoals, groups and colonies that only spar, as many as they are at ease in: they share the floor out among themselves. */
-const sparsInNumbers = ({ species: { profile, count }, worst }: Claimed): boolean =>
-  worst < ROUGH &&
-  ['shoal', 'group', 'colony', 'harem'].includes(profile.company.mode) &&
-  count >= profile.company.smallestGroup;
+/** Known not to have grown up together. */
+const areStrangers = ({ groups }: PlannedSpecies): boolean =>
+  groups.some((group) => group.grownTogether === false);
+
+/**
+ * In the number they need, on a floor that is not far too small: shoals, groups, colonies and harems that only spar, and groups
+ * that fight; the order is settled among them (common practice: five and more angelfish or discus).
+ */
+function settlesInNumbers(claimed: Claimed): boolean {
+  const { species, worst } = claimed;
+  const { mode, smallestGroup } = species.profile.company;
+  if (species.count < smallestGroup || farOver(claimed)) return false;
+  const livesInGroups = mode === 'shoal' || mode === 'group';
+  return worst < ROUGH
+    ? livesInGroups || mode === 'colony' || mode === 'harem'
+    : livesInGroups && worst < DEADLY && !areStrangers(species);
+}
 
 const SEVERITY = severityTable<Claimed>(
   'More territory holders of one species than the floor has room for',
@@ -80,8 +92,8 @@ const SEVERITY = severityTable<Claimed>(
       severity: 'stop',
     },
     {
-      when: 'semi-aggressive fish of shoals, groups, harems and colonies, in the number they need',
-      holds: sparsInNumbers,
+      when: 'in the number they need, less than twice as many as fit: shoals, groups, harems and colonies that spar, and groups that fight and are no strangers',
+      holds: settlesInNumbers,
       severity: 'note',
     },
     { when: `${CROWDED} times as many as fit`, holds: farOver, severity: 'caution' },

@@ -85,7 +85,8 @@ describe('solitary', () => {
         'solitary',
       );
     expect(plecos(1, 2)).toEqual([]);
-    expect(plecos(2, 1)).toEqual(['caution']);
+    // A pond has two territories for each of them.
+    expect(plecos(2, 1)).toEqual(['note']);
   });
   it('stops two bettas anywhere', () =>
     expect(severities(plan(big, [{ species: 'betta-splendens', count: 2 }]), 'solitary')).toEqual(['stop']));

@@ -1,4 +1,4 @@
-import { adultLengthCm, FAST, LABYRINTH_FAMILIES, SLOW } from '../model';
+import { adultLengthCm, FAST, FRAGILE, LABYRINTH_FAMILIES, SLOW } from '../model';
 import type { PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
@@ -43,8 +43,8 @@ const competes = (fast: PlannedSpecies, slow: PlannedSpecies): boolean =>
 const isSlow = ({ profile }: PlannedSpecies): boolean =>
   profile.habits.mealSpeed === SLOW &&
   (profile.life === 'fish' || profile.life === 'frog') &&
-  // Labyrinth fish eat at the surface before anybody else is there (common practice).
-  !LABYRINTH_FAMILIES.includes(profile.family);
+  // Robust labyrinth fish eat at the surface before anybody else is there (common practice).
+  !(LABYRINTH_FAMILIES.includes(profile.family) && profile.water.sensitivity < FRAGILE);
 
 function judgeSlow(slow: PlannedSpecies, context: RuleContext): readonly Finding[] {
   if (!isSlow(slow)) return [];

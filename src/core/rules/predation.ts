@@ -1,5 +1,5 @@
 import { addMonths, type Cm } from '../kernel';
-import { adultLengthCm, SLOW } from '../model';
+import { adultLengthCm, FAST, SLOW } from '../model';
 import { FIT_LIMITS, mouthFit, type MouthFit, mouthRatio } from '../fish';
 import { HORIZON_MONTHS, lengthsByMonth } from '../growth';
 import type { PlannedSpecies } from './context';
@@ -171,8 +171,19 @@ function fitOf(eater: PlannedSpecies, prey: PlannedSpecies, ratio: number, lengt
   const fit = mouthFit(ratio, lengthShare);
   if (isHunter(eater) || fit === 'no') return fit;
   if (isPlated(prey) && lengthShare >= PLATED_SHARE) return 'no';
-  return lengthShare >= HALF_AS_LONG ? 'possible' : fit;
+  const outswims =
+    fit === 'likely' && lengthShare >= FAR_SMALLER && (isQuick(prey) || isLeisurely(eater, prey));
+  return lengthShare >= HALF_AS_LONG || outswims ? 'possible' : fit;
 }
+
+/** Shoaling fish that are quick, or quicker than a slow eater, are caught by hunters only, unless they are far smaller (from memory). */
+const FAR_SMALLER = 0.25;
+const isLeisurely = (eater: PlannedSpecies, { profile }: PlannedSpecies): boolean =>
+  eater.profile.habits.mealSpeed === SLOW &&
+  profile.company.mode === 'shoal' &&
+  profile.habits.activity > SLOW;
+const isQuick = ({ profile: { habits, company, layers } }: PlannedSpecies): boolean =>
+  habits.activity === FAST && company.mode === 'shoal' && !company.longFins && layers.bottom < ON_THE_BOTTOM;
 
 /** Only true predators take what is over half as long as themselves (common practice). */
 const HALF_AS_LONG = 0.5;

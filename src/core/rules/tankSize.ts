@@ -97,11 +97,13 @@ export const SIZE = severityTable<Sized>(
       severity: 'note',
     },
   ],
-  'Each species has its own strict, usual and lenient figure (common practice and memory). Makers round, so 2% short still counts; 8% is from memory. Of the width no more is asked than twice the length of the fish, but by strict keepers.',
+  'Each species has its own strict, usual and lenient figure (common practice and memory). Makers round, so 2% short still counts; 8% is from memory. Of the width no more is asked than two and a half lengths of the fish, but by strict keepers.',
 );
 
 /** A fish turns within so many of its lengths: more width is asked for as floor, and the floor is judged by itself (from memory). */
-const TURNS_WITHIN = 2;
+const TURNS_WITHIN = 2.5;
+/** However narrow the tank may be, so much of the volume is asked for (from memory). */
+const LEAST_WATER = 0.7;
 
 /** What the approach asks for a species of this length: less for the young, never below a quarter. */
 function scaled(
@@ -110,10 +112,15 @@ function scaled(
   share: number,
 ): Record<Approach, number | null> {
   const factor = Math.max(0.25, Math.min(1, share) ** measure.power);
-  const most = measure.name === 'widthCm' ? Math.max(size.maleCm, size.femaleCm) * TURNS_WITHIN : Infinity;
+  const turns = Math.max(size.maleCm, size.femaleCm) * TURNS_WITHIN;
   const one = (approach: Approach): number | null => {
     const value = tank[approach][measure.name];
-    return value === null ? null : Math.min(value, approach === 'cautious' ? Infinity : most) * factor;
+    const width = tank[approach].widthCm;
+    // Strict keepers ask for the whole of it; the others for room to turn, and for as much less water as that is less width.
+    const narrower = approach === 'cautious' || width === null ? 1 : Math.min(1, turns / width);
+    if (value === null) return null;
+    if (measure.name === 'widthCm') return value * narrower * factor;
+    return measure.name === 'litres' ? value * Math.max(LEAST_WATER, narrower) * factor : value * factor;
   };
   return { cautious: one('cautious'), middle: one('middle'), tried: one('tried') };
 }

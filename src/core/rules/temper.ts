@@ -28,21 +28,28 @@ const SOME_WATER = 1 / 3;
 /** A fish this many times as long as its attacker shrugs it off; not a gentle one among killers (from memory). */
 const TOO_BIG = 2;
 
-/** Spines stand some pushing, bony plates stand more. */
+/** Bony plates of so long a fish shrug off what a small one is bullied by (from memory). */
+const LARGE_PLATED_CM = 10;
+
+/** Spines stand some pushing, the plates of a large fish stand more. */
 function toughness({ profile }: PlannedSpecies, temper: number): number {
   if (profile.layers.bottom < SAME_WATER) return temper;
-  return temper + (profile.size.shape === 'armoured' ? 2 : profile.handling.spines ? 1 : 0);
+  const plated = profile.size.shape === 'armoured' && adultLengthCm(profile) >= LARGE_PLATED_CM;
+  return temper + (plated ? 2 : profile.handling.spines ? 1 : 0);
 }
 
 /** So many of a shoal of open water are no target of those that hold rock, shells or caves below them (common practice). */
 const A_SHOAL = 6;
+/** Who spends so much of the day at the bottom keeps near what it holds. */
+const NEAR_THE_GROUND = 0.4;
 const HELD_BELOW: readonly string[] = ['rock', 'shell', 'cave', 'floor'];
 
 /** Schools of open water over rock and shell dwellers: they meet only at meals. */
 const swimsAbove = (rough: PlannedSpecies, { profile, count }: PlannedSpecies): boolean =>
   HELD_BELOW.includes(rough.profile.company.holds) &&
-  rough.profile.layers.bottom >= SAME_WATER &&
+  rough.profile.layers.bottom >= NEAR_THE_GROUND &&
   profile.company.mode === 'shoal' &&
+  !profile.company.longFins &&
   count >= A_SHOAL &&
   profile.layers.middle + profile.layers.top >= OPEN_WATER;
 
@@ -54,11 +61,10 @@ const LONG_FINNED_DITHER = 0.55;
 const OPEN_WATER = 0.7;
 
 /** Quick mid-water fish act as dithers: they are seen, chased and never caught. */
-const isDither = ({ profile }: PlannedSpecies, sizeRatio: number): boolean =>
-  profile.habits.activity === 3 &&
-  profile.habits.mealSpeed === 3 &&
-  profile.layers.middle + profile.layers.top >= OPEN_WATER &&
-  sizeRatio >= (profile.company.longFins ? LONG_FINNED_DITHER : DITHER);
+const isDither = ({ profile }: PlannedSpecies): boolean =>
+  profile.habits.activity === FAST &&
+  profile.habits.mealSpeed === FAST &&
+  profile.layers.middle + profile.layers.top >= OPEN_WATER;
 
 /** Shy fish of no size stand up to nobody twice as long, whatever they are among their own (from memory). */
 const MEEK = 0.55;
@@ -200,9 +206,10 @@ function temperSeverity(rough: PlannedSpecies, other: PlannedSpecies, temper: nu
     together: sharedWaterShare(rough, other),
     quickOverSlow: rough.profile.habits.activity === FAST && other.profile.habits.activity === SLOW,
   });
-  const quick = temper < DEADLY && !hounded && isDither(other, sizeRatio);
+  const least = other.profile.company.longFins ? LONG_FINNED_DITHER : DITHER;
+  const quick = temper < DEADLY && !hounded && sizeRatio >= least && isDither(other);
   const large = sizeRatio >= TOO_BIG && (temper < DEADLY || theirs > 0);
-  const above = temper < DEADLY && !hounded && sizeRatio >= DITHER && swimsAbove(rough, other);
+  const above = temper < DEADLY && !hounded && sizeRatio >= least && swimsAbove(rough, other);
   return harm === null ? null : EASED.of({ harm, steps: Number(quick) + Number(large) + Number(above) });
 }
 

@@ -69,14 +69,14 @@ const rows = (file: string): readonly (readonly string[])[] =>
 describe('names as keepers type them', () => {
   const typed = rows('names-typed.csv');
   it.each(typed)('%s (%s) is found first', (name, _class, expected = '') => {
-    const [best] = searchSpecies(catalogue, name as string);
+    const [best] = searchSpecies(catalogue, name);
     if (expected === '-') return expect(best === undefined || best.match !== 'exact').toBe(true);
     expect(expected.split(' ')).toContain(best?.profile.id);
   });
   it.each(rows('names-frozen.csv').filter(([, expected]) => expected !== 'group'))(
     '%s means %s',
     (name, expected = '') => {
-      const [best] = findSpecies(catalogue, name as string);
+      const [best] = findSpecies(catalogue, name);
       if (expected === '-') return expect(best).toBeUndefined();
       expect(expected.split(' ')).toContain(best?.id);
     },

@@ -1,5 +1,4 @@
-export { findSpecies, searchSpecies } from './findSpecies';
+export { findSpecies } from './findSpecies';
 export { readPasted } from './pasted';
 export type { PastedItem } from './pasted';
 export { meaningOf, nearestSpecies } from './sureSpecies';
-export type { Meaning } from './sureSpecies';

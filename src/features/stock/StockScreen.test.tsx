@@ -28,7 +28,7 @@ describe('the stock list', () => {
   it('does a fix with one press', async () => {
     const session = await room([], [listed('paracheirodon-innesi', 3)]);
     show(session, <StockScreen />);
-    await userEvent.click(within(findings()).getByRole('button', { name: 'Keep 10 neon tetras' }));
+    await userEvent.click(await within(findings()).findByRole('button', { name: 'Keep 10 neon tetras' }));
     await waitFor(() => expect(screen.getByLabelText('10 neon tetra planned')).toBeInTheDocument());
     expect(findings()).not.toHaveTextContent('need company');
   });
@@ -42,6 +42,7 @@ describe('the stock list', () => {
 
   it('offers no press that would send away who lives there', async () => {
     show(await room([individual('Torch'), individual('Sol')]), <StockScreen />);
+    await within(findings()).findAllByText(/^Then /);
     for (const why of within(findings()).getAllByRole('button', { name: /^Why/ })) await userEvent.click(why);
     expect(within(findings()).queryByRole('button', { name: /Leave out/ })).toBeNull();
     expect(within(findings()).getAllByText(/Leave out the yellow labs/).length).toBeGreaterThan(0);

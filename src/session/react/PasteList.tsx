@@ -58,8 +58,8 @@ function settled(item: PastedItem, answer: Answer | undefined, withNumbers: bool
     group: {
       species: profile.id,
       count: count < 1 ? profile.company.comfortableGroup : count,
-      lengthCm: (item.lengthCm ?? profile.size.soldCm) as Cm,
-      ...(sexed ? { males: item.males as number, females: item.females as number } : {}),
+      lengthCm: (item.lengthCm ?? profile.size.soldCm),
+      ...(sexed ? { males: item.males, females: item.females } : {}),
     },
   };
 }

@@ -171,6 +171,8 @@ describe('the tank, growth, feeding and nitrate', () => {
     tank: Parameters<typeof plan>[0] = TANKS.us75,
   ) => found(plan(tank, groups), rule).map((finding) => [metric.finding(finding), us.finding(finding)]);
   const one = (species: string, count = 1) => ({ species, count });
+  /** A tank that falls short in its length only. */
+  const SHORT_AND_DEEP = { lengthCm: 121.92, widthCm: 76, heightCm: 76 };
 
   it.each([
     [
@@ -210,7 +212,8 @@ describe('the tank, growth, feeding and nitrate', () => {
       /at [\d ./]+ in it cannot/,
     ],
   ] as const)('%s', (rule, groups, inMetric, inUs) => {
-    const [first] = both(rule, [...groups], rule === 'panic' ? TANKS.us20long : TANKS.us75);
+    const tank = rule === 'panic' ? TANKS.us20long : rule === 'tank-length' ? SHORT_AND_DEEP : TANKS.us75;
+    const [first] = both(rule, [...groups], tank);
     expect(first?.[0]).toMatch(inMetric);
     expect(first?.[1]).toMatch(inUs);
   });
@@ -222,7 +225,7 @@ describe('the tank, growth, feeding and nitrate', () => {
     )[0]!;
     expect(us.why(cold)).toContainEqual(['value', '72 °F']);
     expect(us.why(cold).map(([name]) => name)).not.toContain('outside by');
-    const short = found(plan(TANKS.us75, [one('chromobotia-macracanthus', 5)]), 'tank-length')[0]!;
+    const short = found(plan(SHORT_AND_DEEP, [one('chromobotia-macracanthus', 5)]), 'tank-length')[0]!;
     expect(us.why(short)).toContainEqual(['have', '48 in']);
   });
 
