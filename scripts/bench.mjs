@@ -6,7 +6,7 @@ import { buildApp } from './build.mjs';
 import { ensureInstalled, root, say } from './lib.mjs';
 
 say(
-  'bench: first load, assessment, line-ups, order, journal, coverage of limits, key to verdict, opening (about six minutes); JSON on standard output',
+  'bench: first load, assessment, known plans and their fixes, search, line-ups, order, journal, coverage of limits, key to verdict, opening (about six minutes); JSON on standard output',
 );
 ensureInstalled();
 await buildApp();
@@ -25,8 +25,9 @@ const bundled = async (name) => {
   return import(pathToFileURL(outfile).href);
 };
 const { assessment, joins } = await bundled('assessment');
+const { judgement, search } = await bundled('judgement');
 const { lineUpsBench } = await bundled('lineups');
 const { orderBench, journalBench, coverageBench } = await bundled('order');
 process.stdout.write(
-  `${JSON.stringify({ assessment: assessment(), joins: joins(), lineUps: await lineUpsBench(), order: orderBench(), journal: journalBench(), coverage: coverageBench(), firstLoad: firstLoad(), ...(await browserBench()) }, null, 2)}\n`,
+  `${JSON.stringify({ assessment: assessment(), joins: joins(), judgement: judgement(), search: search(), lineUps: await lineUpsBench(), order: orderBench(), journal: journalBench(), coverage: coverageBench(), firstLoad: firstLoad(), ...(await browserBench()) }, null, 2)}\n`,
 );

@@ -1,4 +1,4 @@
-import { type Finding, SEVERITIES, type Severity, type WaterName } from '../rules';
+import { type Finding, type Fix, SEVERITIES, type Severity, type WaterName } from '../rules';
 
 /** What a group of findings comes from. */
 export type Cause =
@@ -137,3 +137,17 @@ export const fishIn = (
   const counts = new Map(kinds.map(({ profile, count }) => [profile.id, count]));
   return (species: string): number => counts.get(species) ?? 0;
 };
+
+/** Problems and notes of one cause are two groups. */
+export const fixKey = ({ key, severity }: Pick<CauseGroup, 'key' | 'severity'>): string =>
+  severity === 'note' ? `note ${key}` : key;
+
+/** What only the keeper can do for a group, in the order of its findings: no press makes it, and it is not tried. */
+export const adviceFor = (group: CauseGroup): readonly Fix[] => [
+  ...new Map(
+    group.findings
+      .filter(({ severity }) => severity === group.severity)
+      .flatMap(({ fixes }) => fixes.filter((fix) => 'advice' in fix))
+      .map((fix) => [JSON.stringify(fix), fix]),
+  ).values(),
+];

@@ -1,9 +1,9 @@
 import { growthBand } from '../growth';
 import type { Fact, Fix, PlanEdit, Reason } from '../rules';
 import type { Assessment, Verdict } from './assess';
-import { type CauseGroup, fishIn, groupByCause } from './causes';
+import { adviceFor, type CauseGroup, fishIn, fixKey, groupByCause } from './causes';
 import type { Assumed } from './defaults';
-import { adviceFor, fixKey, type Leaves, type TriedFixes } from './triedFixes';
+import type { Leaves, TriedFixes } from './triedFixes';
 import { isBad } from './whatItAdds';
 
 /** A fix in words; with the edit that was tried and what it leaves, or null for both where only the keeper can do it. */

@@ -1,7 +1,7 @@
 import { type Catalogue, type PlanFile } from '../model';
-import type { Finding, Fix, PlanEdit } from '../rules';
+import type { Finding, PlanEdit } from '../rules';
 import { assess, type Assessment, type Verdict } from './assess';
-import { type CauseGroup, fishIn, groupByCause } from './causes';
+import { type CauseGroup, fishIn, fixKey, groupByCause } from './causes';
 import { editPlan } from './planEdit';
 import { type SizeForSale, waysFor } from './ways';
 import { isBad, whatItAdds } from './whatItAdds';
@@ -64,10 +64,6 @@ interface Tried {
   /** Whether it brings a stop or a caution, or a worse verdict, at once or later. */
   readonly harms: boolean;
 }
-
-/** Problems and notes of one cause are two groups. */
-export const fixKey = ({ key, severity }: Pick<CauseGroup, 'key' | 'severity'>): string =>
-  severity === 'note' ? `note ${key}` : key;
 
 /** Findings by cause as a list tells them: problems, then notes. */
 function toldGroups({ findings, context }: Assessment): readonly CauseGroup[] {
@@ -169,13 +165,3 @@ export function* triedFixesInSteps(trial: Trial): Generator<undefined, TriedFixe
   }
   return found;
 }
-
-/** What only the keeper can do for a group, in the order of its findings: no press makes it, and it is not tried. */
-export const adviceFor = (group: CauseGroup): readonly Fix[] => [
-  ...new Map(
-    group.findings
-      .filter(({ severity }) => severity === group.severity)
-      .flatMap(({ fixes }) => fixes.filter((fix) => 'advice' in fix))
-      .map((fix) => [JSON.stringify(fix), fix]),
-  ).values(),
-];

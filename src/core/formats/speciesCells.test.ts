@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { cellsIn, METRIC, quantitiesIn } from '@/words/en';
+import { METRIC, quantitiesIn } from '@/words/en';
+import { cellsIn } from '@/words/en/speciesFields';
 import { US } from '@/words/en/quantities';
 import { catalogue } from '@/testing/plans';
 import { validate } from '../kernel';

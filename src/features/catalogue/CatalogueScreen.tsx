@@ -1,7 +1,8 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { everyOf, facetName, speciesField } from '@/words/en';
+import { everyOf, facetName } from '@/words/en';
+import { speciesField } from '@/words/en/speciesFields';
 import { speciesChange } from '@/core/commands';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';

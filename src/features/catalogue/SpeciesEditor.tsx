@@ -12,15 +12,8 @@ import {
   type SpeciesProfile,
 } from '@/core/model';
 import { useUnits } from '@/session/react/useUnits';
-import {
-  cellsIn,
-  everyOf,
-  faultSentence,
-  quantitiesIn,
-  SPECIES_GROUPS,
-  speciesField,
-  speciesGroup,
-} from '@/words/en';
+import { everyOf, faultSentence, quantitiesIn } from '@/words/en';
+import { cellsIn, SPECIES_GROUPS, speciesField, speciesGroup } from '@/words/en/speciesFields';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { options, SelectField, TextField } from '@/ui/Field';

@@ -55,7 +55,13 @@ describe('the stock list', () => {
   it('says the main causes of trouble, and leaves one out with one press', async () => {
     const session = await room(
       [],
-      [listed('paracheirodon-innesi', 12), listed('corydoras-panda', 8), listed('astronotus-ocellatus', 1)],
+      [
+        listed('paracheirodon-innesi', 12),
+        listed('corydoras-panda', 8),
+        listed('poecilia-reticulata', 8),
+        listed('danio-rerio', 8),
+        listed('astronotus-ocellatus', 1),
+      ],
     );
     show(session, <StockScreen />);
     const most = await screen.findByRole('list', { name: 'Main causes of trouble' });

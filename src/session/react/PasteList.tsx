@@ -2,7 +2,6 @@
 
 import { X } from 'lucide-react';
 import { useDeferredValue, useMemo, useState } from 'react';
-import type { Cm } from '@/core/kernel';
 import { commonName, type PlanGroup, type SpeciesProfile } from '@/core/model';
 import { type PastedItem, readPasted } from '@/core/search';
 import { Button } from '@/ui/Button';
@@ -58,7 +57,7 @@ function settled(item: PastedItem, answer: Answer | undefined, withNumbers: bool
     group: {
       species: profile.id,
       count: count < 1 ? profile.company.comfortableGroup : count,
-      lengthCm: (item.lengthCm ?? profile.size.soldCm),
+      lengthCm: item.lengthCm ?? profile.size.soldCm,
       ...(sexed ? { males: item.males, females: item.females } : {}),
     },
   };

@@ -18,16 +18,19 @@ function* whileWanted<T>(steps: Generator<undefined, T>, wanted: () => boolean):
   }
 }
 
+type Steps<T> = Generator<undefined, T>;
+
 interface Found<T> {
-  readonly by: () => Generator<undefined, T>;
+  readonly by: unknown;
   readonly value: T;
 }
 
 /**
- * What steps come to, worked out while nobody types. `begin` stays the same function while the question is the same. The last
+ * What steps come to, worked out while nobody types. `begin` stays the same function while the question is the same; it
+ * may load what it needs first. The last
  * answer until there is a new one; `current` says whether it answers this question.
  */
-export function useInSteps<T>(begin: () => Generator<undefined, T>): {
+export function useInSteps<T>(begin: () => Steps<T> | Promise<Steps<T>>): {
   readonly last: T | null;
   readonly current: boolean;
 } {
@@ -35,12 +38,14 @@ export function useInSteps<T>(begin: () => Generator<undefined, T>): {
   useEffect(() => {
     let wanted = true;
     const timer = setTimeout(() => {
-      withPauses(whileWanted(begin(), () => wanted)).then(
-        (value) => wanted && setFound({ by: begin, value }),
-        () => {
-          // Another list is being looked into.
-        },
-      );
+      Promise.resolve(begin())
+        .then((steps) => withPauses(whileWanted(steps, () => wanted)))
+        .then(
+          (value) => wanted && setFound({ by: begin, value }),
+          () => {
+            // Another list is being looked into.
+          },
+        );
     }, REST_MS);
     return () => {
       wanted = false;

@@ -1,8 +1,7 @@
 'use client';
 
 import { useCallback } from 'react';
-import { STANDARD_TANKS } from '@/catalogue/standardTanks';
-import { type Assessment, roomPlan, type TriedFixes, triedFixesInSteps } from '@/core/assess';
+import { type Assessment, roomPlan, type TriedFixes } from '@/core/assess';
 import type { DraftGroup } from '@/core/records';
 import type { Resident } from '@/core/events';
 import { todayIso } from '../today';
@@ -18,8 +17,13 @@ export function useTriedFixes(
   assessment: Assessment,
 ): TriedFixes | null {
   const catalogue = useCatalogue();
-  const begin = useCallback(() => {
+  const begin = useCallback(async () => {
     const today = todayIso();
+    // Fixes come after the verdict: what tries them loads after it too.
+    const [{ triedFixesInSteps }, { STANDARD_TANKS }] = await Promise.all([
+      import('@/core/assess/triedFixes'),
+      import('@/catalogue/standardTanks'),
+    ]);
     return triedFixesInSteps({
       plan: roomPlan(body, residents, listed, catalogue, today),
       before: assessment,

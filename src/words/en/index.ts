@@ -34,6 +34,5 @@ export {
 export { sayingsFor } from './sayings';
 export type { Sayings } from './sayings';
 export { NO_PROMISE, untilThen, VERDICTS } from './verdict';
-export { cellsIn, SPECIES_GROUPS, speciesField, speciesGroup } from './speciesFields';
 export { termOf } from './vocabulary';
 export { dayName, monthName, type Words, wordsFor } from './words';
