@@ -25,6 +25,18 @@ describe('temper', () => {
   it('F65, common practice: cautions of the restless with the slow', () =>
     expect(pair('puntigrus-tetrazona', 'trichogaster-chuna')[0]).toMatchObject({ severity: 'caution' }));
   it('lets the peaceful be', () => expect(pair('trichogaster-chuna', 'corydoras-aeneus')).toEqual([]));
+  it('judges by today’s lengths, also between species of one temper (F54, common practice)', () => {
+    const young = (cm: number) =>
+      found(
+        plan(TANKS.us125, [
+          { species: 'maylandia-estherae', count: 1, lengthCm: 12 },
+          { species: 'pseudotropheus-elegans', count: 6, lengthCm: cm },
+        ]),
+        'temper',
+      ).map(({ severity, fact, from }) => [severity, fact.says, from]);
+    expect(young(4)).toContainEqual(['caution', 'pair/grown among young', null]);
+    expect(young(9)).toEqual([]);
+  });
   it('goes easier on quick fish of open water', () =>
     expect(pair('amatitlania-nigrofasciata', 'devario-aequipinnatus')[0]).toMatchObject({
       severity: 'note',

@@ -1,9 +1,9 @@
 import { adultLengthCm, DEADLY, FAST, PUSHY, ROUGH, SHY, SLOW } from '../model';
-import { addMonths } from '../kernel';
+import { addMonths, type Cm } from '../kernel';
 import { HORIZON_MONTHS, monthsUntilLength } from '../growth';
 import type { PlannedSpecies } from './context';
 import { finding, type Finding, type Severity } from './finding';
-import { leaveOut } from './fixes';
+import { advise, leaveOut } from './fixes';
 import { hasWayOut, monthsTogether, sharedWaterShare } from './pairs';
 import { isRockDweller } from './riftNumbers';
 import type { Rule, ThisMonth } from './rule';
@@ -16,6 +16,8 @@ declare module './facts' {
       readonly other: 'helpless' | 'weaker' | 'as bad';
     };
     'pair/pushes around': { readonly counts: Counts };
+    /** A grown one of an aggressive species among young of another, by today's lengths. */
+    'pair/grown among young': { readonly counts: Counts; readonly roughCm: Cm; readonly otherCm: Cm };
     'pair/known bad': { readonly why: string };
     'pair/contested': { readonly why: string; readonly exitPlan: boolean };
   }
@@ -186,6 +188,11 @@ const KNOWN = severityTable(
   [otherwise('stop')],
   'Common practice; each pair has its own reason in the catalogue.',
 );
+const YOUNG = severityTable<null>(
+  'A grown fish of an aggressive species among young of another, today',
+  [otherwise('caution')],
+  'Common practice: a much larger fish among juveniles bullies them, also of another species; the share is from memory.',
+);
 const CONTESTED = severityTable<boolean>(
   'Two species about which keepers disagree',
   [{ when: 'an exit plan is given', holds: (exitPlan) => exitPlan, severity: 'note' }, otherwise('caution')],
@@ -247,6 +254,31 @@ function roughPair(rough: PlannedSpecies, other: PlannedSpecies, now: ThisMonth)
   });
 }
 
+/** Today so much shorter than a grown rough one, a fish is young among the old (from memory; F54 of the trade: common practice). */
+const YOUNG_BESIDE = 0.45;
+
+/** A grown one of an aggressive species beside young of another that share its water: judged by today's lengths. */
+function grownAmongYoung(rough: PlannedSpecies, other: PlannedSpecies): Finding | null {
+  const { company, size } = rough.profile;
+  const grown = rough.largestCm >= size.matureCm;
+  const young =
+    other.smallestCm <= rough.largestCm * YOUNG_BESIDE && other.smallestCm < other.profile.size.matureCm;
+  const meet = sharedWaterShare(rough, other) >= SOME_WATER && other.profile.life === 'fish';
+  if (company.temper.mature < ROUGH || !grown || !young || !meet) return null;
+  return finding('temper', {
+    severity: YOUNG.of(null) ?? 'caution',
+    species: [rough.profile.id, other.profile.id],
+    fact: {
+      says: 'pair/grown among young',
+      counts: [rough.count, other.count],
+      roughCm: rough.largestCm,
+      otherCm: other.smallestCm,
+    },
+    because: { roughCm: rough.largestCm, otherCm: other.smallestCm, temper: company.temper.mature },
+    fixes: [leaveOut(rough), leaveOut(other), advise('one size together')],
+  });
+}
+
 /** Bad company that keepers agree on: named by species, or by kin. */
 function knownBad(species: PlannedSpecies, other: PlannedSpecies): Finding | null {
   const known = species.profile.badWith.find(
@@ -279,12 +311,18 @@ function contestedPair(species: PlannedSpecies, other: PlannedSpecies): Finding 
   });
 }
 
+/** What a species does to another once, or today: a stop or a caution of its temper says it all. */
+const worseOf = (byTemper: Finding | null, today: Finding | null): Finding | null =>
+  byTemper && (byTemper.severity === 'stop' || byTemper.severity === 'caution')
+    ? byTemper
+    : (today ?? byTemper);
+
 /** Who is too rough for whom, from when; pairs known to be bad; pairs that are contested. */
 export const temper: Rule = {
   name: 'temper',
   silentBeside: [{ rules: ['predation', 'slime-grazing'], of: 'the pair' }],
   leaveFor: 'harm',
-  severities: [KNOWN, CONTESTED, HARM, EASED],
-  toAnother: (a, b, now) => knownBad(a, b) ?? roughPair(a, b, now),
+  severities: [KNOWN, CONTESTED, HARM, EASED, YOUNG],
+  toAnother: (a, b, now) => knownBad(a, b) ?? worseOf(roughPair(a, b, now), grownAmongYoung(a, b)),
   together: contestedPair,
 };

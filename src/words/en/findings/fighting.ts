@@ -38,6 +38,8 @@ export function sayPair(fact: PairFact, { severity, species }: About, words: Wor
       return `${who} ${is} too aggressive for ${whom}${fact.other === 'helpless' ? ', which cannot defend ' + verb(second, 'itself', 'themselves') : ''}.`;
     case 'pair/pushes around':
       return `${who} will push ${whom} around.`;
+    case 'pair/grown among young':
+      return `${who} ${is} ${words.quantity('length', fact.roughCm)} and ${whom} ${words.quantity('length', fact.otherCm)} today: a grown one among young will bully them.`;
     case 'pair/known bad':
       return `do not keep ${words.many(a)} with ${words.many(b)}. ${fact.why}`;
     case 'pair/contested':
