@@ -82,7 +82,10 @@ describe('Bringing in', () => {
     await userEvent.click(screen.getByRole('button', { name: 'eats' }));
     await userEvent.click(screen.getByRole('button', { name: 'Confirm arrival' }));
     expect(await screen.findByText('Choose the species.')).toBeInTheDocument();
-    await userEvent.type(screen.getByRole('combobox', { name: 'Actual species' }), 'cardinal tetra{Enter}');
+    await userEvent.type(
+      await screen.findByRole('combobox', { name: 'Actual species' }),
+      'cardinal tetra{Enter}',
+    );
     await userEvent.click(screen.getByRole('button', { name: 'Confirm arrival' }));
     await waitFor(() => expect(entries(session)).toHaveLength(3));
     expect(entries(session)).toMatchObject([

@@ -93,7 +93,10 @@ describe('Arrivals', () => {
     show(session, <ArrivalsScreen />);
     await userEvent.click(screen.getByRole('button', { name: 'Add an entry about Shoal' }));
     await userEvent.selectOptions(screen.getByLabelText('What'), 'identified');
-    await userEvent.type(screen.getByRole('combobox', { name: 'Actual species' }), 'cardinal tetra{Enter}');
+    await userEvent.type(
+      await screen.findByRole('combobox', { name: 'Actual species' }),
+      'cardinal tetra{Enter}',
+    );
     await userEvent.click(screen.getByRole('checkbox', { name: /put the past right too/ }));
     await userEvent.click(screen.getByRole('button', { name: 'Save' }));
     await waitFor(() =>

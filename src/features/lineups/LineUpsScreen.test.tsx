@@ -38,7 +38,7 @@ afterEach(() => window.history.replaceState(null, '', '/'));
 const lineUp = () => screen.getByRole('article', { name: 'Line-up 1' });
 
 async function wishFor(...names: readonly string[]): Promise<void> {
-  const input = screen.getByRole('combobox', { name: 'Add a wish' });
+  const input = await screen.findByRole('combobox', { name: 'Add a wish' });
   for (const name of names) await userEvent.type(input, `${name}{Enter}`);
 }
 

@@ -15,7 +15,7 @@ describe('the stock list', () => {
   it('shows what a species would do, lists it on Enter, and takes it back', async () => {
     const session = await room([], [listed('paracheirodon-innesi', 10)]);
     show(session, <StockScreen />);
-    const box = screen.getByRole('combobox', { name: 'Add to the list' });
+    const box = await screen.findByRole('combobox', { name: 'Add to the list' });
     await userEvent.type(box, 'oscar');
     expect(screen.getByText('2 oscars')).toBeInTheDocument();
     expect(findings()).not.toHaveTextContent('oscar');

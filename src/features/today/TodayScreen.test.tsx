@@ -75,7 +75,7 @@ describe('Today', () => {
     show(session, <TodayScreen />);
     await userEvent.click(screen.getByRole('button', { name: 'Start with fish' }));
     const dialog = within(await screen.findByRole('dialog'));
-    await userEvent.type(dialog.getByRole('combobox'), 'yellow lab{Enter}');
+    await userEvent.type(await dialog.findByRole('combobox'), 'yellow lab{Enter}');
     expect(
       dialog.getByRole('row', { name: /usual 120 cm\s?yellow lab 45 cm\s?yellow lab any 284 L/ }),
     ).toBeInTheDocument();

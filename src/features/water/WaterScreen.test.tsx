@@ -104,7 +104,7 @@ describe('Filter', () => {
   it('is proven by a dose that is gone within a day, not before', async () => {
     const session = await room();
     show(session, <WaterScreen />);
-    expect(screen.getByText(/Unknown\. Log when it was started/)).toBeInTheDocument();
+    expect(await screen.findByText(/Unknown\. Log when it was started/)).toBeInTheDocument();
     await userEvent.click(screen.getByRole('button', { name: 'Seeded from a running tank' }));
     expect(await screen.findByText(/Not cycled yet/)).toBeInTheDocument();
     await record(

@@ -8,11 +8,11 @@ import { NoTank } from '@/ui/NoTank';
 import { Empty, Screen, Section } from '@/ui/Screen';
 import { CareCard } from './CareCard';
 import { ChangeForm } from './ChangeForm';
-import { FilterCard } from './FilterCard';
 import { OutlookPart } from './OutlookPart';
 import { TestForm } from './TestForm';
 import { useWaterLog, type WaterLog } from './useWaterLog';
 
+const FilterCard = dynamic(() => import('./FilterCard').then((file) => file.FilterCard), { ssr: false });
 const ProbeCard = dynamic(() => import('./ProbeCard').then((file) => file.ProbeCard), { ssr: false });
 
 const SHOWN = 12;
