@@ -9,6 +9,7 @@ import '@/features/arrivals/MovingPart';
 import '@/features/arrivals/SourcePart';
 import '@/features/arrivals/WavesPart';
 import '@/features/catalogue/SpeciesFiles';
+import '@/features/water/CareCard';
 import '@/features/water/FilterCard';
 import '@/features/water/ProbeCard';
 import { AggressionScreen } from '@/features/aggression/AggressionScreen';

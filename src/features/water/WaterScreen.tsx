@@ -6,12 +6,12 @@ import { useTell } from '@/session/react/useTell';
 import { useTank, type TankView } from '@/session/react/useTanks';
 import { NoTank } from '@/ui/NoTank';
 import { Empty, Screen, Section } from '@/ui/Screen';
-import { CareCard } from './CareCard';
 import { ChangeForm } from './ChangeForm';
 import { OutlookPart } from './OutlookPart';
 import { TestForm } from './TestForm';
 import { useWaterLog, type WaterLog } from './useWaterLog';
 
+const CareCard = dynamic(() => import('./CareCard').then((file) => file.CareCard), { ssr: false });
 const FilterCard = dynamic(() => import('./FilterCard').then((file) => file.FilterCard), { ssr: false });
 const ProbeCard = dynamic(() => import('./ProbeCard').then((file) => file.ProbeCard), { ssr: false });
 
