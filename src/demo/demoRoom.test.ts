@@ -73,7 +73,7 @@ describe('the demo room', () => {
       catalogue,
       today,
     );
-    const length = answer.findings.find((finding) => finding.rule === 'tank-length');
+    const length = answer.findings.find((finding) => finding.fact.says === 'size/needs');
     expect(length?.severity).toBe('stop');
     expect((length?.from ?? '') > '2026-05').toBe(true);
   });

@@ -1,5 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { catalogue } from './plans';
 
 /** One example of a doc comment: what is asked, and what it says the answer is. */
 interface Example {
@@ -46,6 +47,7 @@ describe('examples of doc comments', () => {
     async (_name, { file, asked, answer }) => {
       const names: Record<string, unknown> = {
         ...((await import('@/core/kernel/schema/fields')) as object),
+        catalogue,
         choice: { length: 'cm', volume: 'L', temperature: 'C', hardness: 'dH' },
         ...((await import(join(process.cwd(), file))) as object),
       };

@@ -19,7 +19,7 @@ const body = (file: PlanFile): DocumentBodies['tank'] =>
     routine: file.routine ?? {},
     practice: {},
     entered: undefined,
-  }) as DocumentBodies['tank'];
+  });
 
 const editFor = (species: string): fc.Arbitrary<PlanEdit> =>
   fc.oneof(

@@ -50,7 +50,7 @@ const peersOf = (hits: readonly Hit[]): readonly Hit[] =>
 /**
  * What a keeper means by a name. Certain where it is one of the names of a species in some spelling, or where one species alone
  * answers best; several that answer as well are asked about.
- * @example meaningOf(catalogue, 'albino oscar') // { is: 'sure', profile: … Astronotus ocellatus … }
+ * @example meaningOf(catalogue, 'albino oscar').is // 'sure'
  */
 export function meaningOf(catalogue: Catalogue, typed: string): Meaning {
   const named = resolveSpecies(catalogue, typed);
