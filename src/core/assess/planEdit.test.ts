@@ -9,17 +9,16 @@ import { assess } from './assess';
 import { editPlan } from './planEdit';
 import { roomPlan } from './roomPlan';
 
-const body = (file: PlanFile): DocumentBodies['tank'] =>
-  ({
-    name: 'Holm',
-    purpose: 'display',
-    order: 1,
-    tank: file.tank,
-    water: file.water ?? {},
-    routine: file.routine ?? {},
-    practice: {},
-    entered: undefined,
-  });
+const body = (file: PlanFile): DocumentBodies['tank'] => ({
+  name: 'Holm',
+  purpose: 'display',
+  order: 1,
+  tank: file.tank,
+  water: file.water ?? {},
+  routine: file.routine ?? {},
+  practice: {},
+  entered: undefined,
+});
 
 const editFor = (species: string): fc.Arbitrary<PlanEdit> =>
   fc.oneof(
