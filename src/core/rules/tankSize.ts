@@ -151,8 +151,19 @@ interface Judged {
   readonly severity: Severity;
 }
 
-/** The measures of which a species has too little, the one that binds first: the worst, then the one that falls shortest. */
+/** What each species of a context has too little of: four rules ask the same. */
+const SHORT = new WeakMap<RuleContext, Map<PlannedSpecies, readonly Judged[]>>();
+
 function shortOf(species: PlannedSpecies, context: RuleContext): readonly Judged[] {
+  const known = SHORT.get(context) ?? new Map<PlannedSpecies, readonly Judged[]>();
+  SHORT.set(context, known);
+  const short = known.get(species) ?? judgeMeasures(species, context);
+  known.set(species, short);
+  return short;
+}
+
+/** The measures of which a species has too little, the one that binds first: the worst, then the one that falls shortest. */
+function judgeMeasures(species: PlannedSpecies, context: RuleContext): readonly Judged[] {
   const share = species.judgedCm / adultLengthCm(species.profile);
   const { approach } = context;
   const calm = isCalm(species);
