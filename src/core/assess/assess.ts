@@ -37,7 +37,8 @@ export function verdictOf(findings: readonly Finding[]): Verdict {
   return findings.some((finding) => finding.severity === 'caution') ? 'caution' : 'fits';
 }
 
-const VERDICTS: readonly Verdict[] = ['fits', 'caution', 'stop'];
+/** From the best to the worst. */
+export const VERDICTS: readonly Verdict[] = ['fits', 'caution', 'stop'];
 
 /** The first month in which something worse than `now` begins. */
 function laterThan(now: Verdict, findings: readonly Finding[]): Assessment['later'] {

@@ -1,6 +1,6 @@
-import { type Catalogue, type PlanFile } from '../model';
-import type { Finding, PlanEdit } from '../rules';
-import { assess, type Assessment, type Verdict } from './assess';
+import type { Catalogue, PlanFile } from '../model';
+import { type Finding, type PlanEdit, SEVERITIES } from '../rules';
+import { assess, type Assessment, type Verdict, VERDICTS } from './assess';
 import { type CauseGroup, fishIn, fixKey, groupByCause } from './causes';
 import { editPlan } from './planEdit';
 import { type SizeForSale, waysFor } from './ways';
@@ -35,7 +35,7 @@ export interface Trial {
 }
 
 /** So many fixes are offered for one group. */
-export const OFFERED_FIXES = 3;
+const OFFERED_FIXES = 3;
 
 /** How much a change asks of the keeper, the least first. */
 const EFFORT: Readonly<Record<PlanEdit['kind'], number>> = {
@@ -54,11 +54,7 @@ const EFFORT: Readonly<Record<PlanEdit['kind'], number>> = {
   swap: 5,
 };
 
-const SEVERITY = ['stop', 'caution', 'note', 'good'] as const;
-const VERDICT = ['fits', 'caution', 'stop'] as const;
-
 interface Tried {
-  readonly after: Assessment;
   readonly groups: ReadonlyMap<string, CauseGroup>;
   readonly leaves: Leaves;
   /** Whether it brings a stop or a caution, or a worse verdict, at once or later. */
@@ -98,7 +94,6 @@ function tryEdit({ plan, before, catalogue, today }: Trial, edit: PlanEdit): Tri
   const after = assess(changed, catalogue, today);
   const groups = toldGroups(after);
   return {
-    after,
     groups: new Map(groups.map((group) => [fixKey(group), group])),
     leaves: {
       verdict: after.verdict,
@@ -107,17 +102,17 @@ function tryEdit({ plan, before, catalogue, today }: Trial, edit: PlanEdit): Tri
     },
     harms:
       whatItAdds(before, after).brings.length > 0 ||
-      VERDICT.indexOf(after.verdict) > VERDICT.indexOf(before.verdict) ||
-      VERDICT.indexOf(after.today) > VERDICT.indexOf(before.today) ||
+      VERDICTS.indexOf(after.verdict) > VERDICTS.indexOf(before.verdict) ||
+      VERDICTS.indexOf(after.today) > VERDICTS.indexOf(before.today) ||
       beginsEarlier(before.findings, after.findings),
   };
 }
 
-/** Whether the group is gone, milder, or later than it was. */
+/** Whether the group is gone, or milder than it was. */
 function mends(group: CauseGroup, { groups }: Tried): 'gone' | 'milder' | null {
   const left = groups.get(fixKey(group)) ?? (group.severity === 'note' ? groups.get(group.key) : undefined);
   if (!left) return 'gone';
-  const milder = SEVERITY.indexOf(left.severity) > SEVERITY.indexOf(group.severity);
+  const milder = SEVERITIES.indexOf(left.severity) > SEVERITIES.indexOf(group.severity);
   return milder && left.findings.length <= group.findings.length ? 'milder' : null;
 }
 

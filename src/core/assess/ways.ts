@@ -12,7 +12,7 @@ export interface SizeForSale {
 }
 
 /** So many larger tanks and species alike are tried for one cause. */
-const SIZES = 2;
+const SIZES = 4;
 const ALIKE = 3;
 /** Half the water once or twice a week: the routines that keepers hold (common practice). */
 const ROUTINES: readonly (readonly [number, number])[] = [
@@ -37,7 +37,7 @@ function largerTanks({ tank }: PlanFile, sizes: readonly SizeForSale[]): readonl
         litresOf(size) > tank.lengthCm * tank.widthCm * tank.heightCm,
     )
     .sort((a, b) => litresOf(a) - litresOf(b))
-    .slice(0, SIZES * 2)
+    .slice(0, SIZES)
     .map((size) => ({ kind: 'set-tank', ...size }));
 }
 
@@ -85,11 +85,13 @@ export function speciesLike(
 
 /** Other numbers of a species, as it is kept. */
 function otherNumbers({ id, company }: SpeciesProfile, count: number): readonly PlanEdit[] {
-  const { smallestGroup, comfortableGroup, spreadFrom, femalesPerMale, badNumbers } = company;
+  const { smallestGroup, comfortableGroup, spreadFrom, femalesPerMale, sexesTold, badNumbers } = company;
   const counts = [1, smallestGroup, comfortableGroup, spreadFrom ?? 0].filter(
     (one) => one > 0 && one !== count && !badNumbers.includes(one),
   );
-  const females = Math.round(femalesPerMale ?? 0);
+  // Nobody buys by sex what cannot be told apart.
+  const canBeSexed = sexesTold === 'always' || sexesTold === 'adult';
+  const females = canBeSexed ? Math.round(femalesPerMale ?? 0) : 0;
   return [
     ...[...new Set(counts)].map((one): PlanEdit => ({ kind: 'set-count', species: id, count: one })),
     ...(females > 0 ? [{ kind: 'set-sexes', species: id, males: 1, females } as const] : []),

@@ -4,7 +4,8 @@ import { HORIZON_MONTHS, monthsUntilLength } from '../growth';
 import type { PlannedSpecies } from './context';
 import { finding, type Finding, type Severity } from './finding';
 import { advise, leaveOut } from './fixes';
-import { hasWayOut, monthsTogether, sharedWaterShare } from './pairs';
+import { CONTESTED, contestedPair, KNOWN, knownBad } from './knownCompany';
+import { monthsTogether, sharedWaterShare } from './pairs';
 import { isRockDweller } from './riftNumbers';
 import type { Rule, ThisMonth } from './rule';
 import { otherwise, severityTable } from './severityTable';
@@ -18,8 +19,6 @@ declare module './facts' {
     'pair/pushes around': { readonly counts: Counts };
     /** A grown one of an aggressive species among young of another, by today's lengths. */
     'pair/grown among young': { readonly counts: Counts; readonly roughCm: Cm; readonly otherCm: Cm };
-    'pair/known bad': { readonly why: string };
-    'pair/contested': { readonly why: string; readonly exitPlan: boolean };
   }
 }
 
@@ -183,22 +182,11 @@ const EASED = severityTable<Eased>(
   ],
   'Common practice: quick mid-water fish are chased and never caught; the lengths are from memory.',
 );
-const KNOWN = severityTable(
-  'Two species that keepers know not to keep together',
-  [otherwise('stop')],
-  'Common practice; each pair has its own reason in the catalogue.',
-);
 const YOUNG = severityTable<null>(
   'A grown fish of an aggressive species among young of another, today',
   [otherwise('caution')],
   'Common practice: a much larger fish among juveniles bullies them, also of another species; the share is from memory.',
 );
-const CONTESTED = severityTable<boolean>(
-  'Two species about which keepers disagree',
-  [{ when: 'an exit plan is given', holds: (exitPlan) => exitPlan, severity: 'note' }, otherwise('caution')],
-  'Keepers disagree; each pair has its own reason in the catalogue.',
-);
-
 /** How a temper falls on another species, eased by size and pace; null when it does not. */
 function temperSeverity(rough: PlannedSpecies, other: PlannedSpecies, temper: number): Severity | null {
   const sizeRatio = adultLengthCm(other.profile) / adultLengthCm(rough.profile);
@@ -276,38 +264,6 @@ function grownAmongYoung(rough: PlannedSpecies, other: PlannedSpecies): Finding 
     },
     because: { roughCm: rough.largestCm, otherCm: other.smallestCm, temper: company.temper.mature },
     fixes: [leaveOut(rough), leaveOut(other), advise('one size together')],
-  });
-}
-
-/** Bad company that keepers agree on: named by species, or by kin. */
-function knownBad(species: PlannedSpecies, other: PlannedSpecies): Finding | null {
-  const known = species.profile.badWith.find(
-    (entry) => entry.who === other.profile.id || entry.who === other.profile.kin,
-  );
-  if (!known) return null;
-  return finding('temper', {
-    severity: 'stop',
-    species: [species.profile.id, other.profile.id],
-    fact: { says: 'pair/known bad', why: known.why },
-    because: { known: true },
-    fixes: [leaveOut(other), leaveOut(species)],
-  });
-}
-
-/** Pairs about which serious keepers disagree: tried with an exit plan, or avoided. */
-function contestedPair(species: PlannedSpecies, other: PlannedSpecies): Finding | null {
-  const entry =
-    species.profile.contested.find((pair) => pair.species === other.profile.id) ??
-    other.profile.contested.find((pair) => pair.species === species.profile.id);
-  if (!entry) return null;
-  const arranged = hasWayOut(species, other);
-  return finding('temper', {
-    severity: CONTESTED.of(arranged) ?? 'caution',
-    species: [species.profile.id, other.profile.id],
-    fact: { says: 'pair/contested', why: entry.why, exitPlan: arranged },
-    because: { exitPlanGiven: arranged },
-    contested: true,
-    approach: arranged ? 'try with a way out' : 'avoid',
   });
 }
 
