@@ -13,7 +13,9 @@ const shared = {
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
   modulePathIgnorePatterns: ['<rootDir>/.next/', '<rootDir>/dist/'],
   transform: { '^.+\\.[tj]sx?$': swc },
-  transformIgnorePatterns: ['/node_modules/(?!(@tanstack|nanoid|idb|double-metaphone|ics/node_modules/nanoid)/)'],
+  transformIgnorePatterns: [
+    '/node_modules/(?!(@tanstack|nanoid|idb|double-metaphone|ics/node_modules/nanoid)/)',
+  ],
 };
 
 /** Two projects: the core and the store run in plain Node, the screens' pieces in jsdom. */

@@ -1,3 +1,8 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { compileCatalogue } from './compile/compile';
+import { shippedSources } from './compile/shippedSources';
+import { originsText, shippedText } from './compile/written';
 import { SHIPPED_SPECIES } from './index';
 import { STANDARD_TANKS } from './standardTanks';
 import { bodyMass } from '../core/fish/bodyMass';
@@ -5,16 +10,26 @@ import { speciesRate } from '../core/growth/speciesGrowth';
 import { validate } from '../core/kernel/schema/faults';
 import { faultLine } from '@/words/en';
 import { buildCatalogue, namesOf, resolveSpecies } from '../core/model/catalogue';
-import { adultLengthCm, speciesSchema, type Approach } from '../core/model/species';
+import {
+  adultLengthCm,
+  isNamed,
+  speciesSchema,
+  type Approach,
+  type SpeciesProfile,
+} from '../core/model/species';
 
 const every = SHIPPED_SPECIES.map((profile) => [profile.id, profile] as const);
 const catalogue = buildCatalogue(SHIPPED_SPECIES);
 const APPROACHES: readonly Approach[] = ['tried', 'middle', 'cautious'];
 const MEASURES = ['lengthCm', 'widthCm', 'heightCm', 'litres'] as const;
 
+/** A species, one of its forms, or one of a group of kin. */
+const isMeant = (name: string, profile: SpeciesProfile): boolean =>
+  isNamed(name, profile) || name === profile.kin;
+
 describe('the shipped catalogue', () => {
   it('holds every species of the list, each once', () => {
-    expect(SHIPPED_SPECIES.length).toBeGreaterThanOrEqual(80);
+    expect(SHIPPED_SPECIES.length).toBeGreaterThanOrEqual(600);
     expect(catalogue.byId.size).toBe(SHIPPED_SPECIES.length);
   });
 
@@ -30,7 +45,12 @@ describe('the shipped catalogue', () => {
     const oneSided = SHIPPED_SPECIES.flatMap((profile) =>
       profile.contested
         .filter(
-          (pair) => !catalogue.byId.get(pair.species)?.contested.some((back) => back.species === profile.id),
+          (pair) =>
+            !SHIPPED_SPECIES.some(
+              (other) =>
+                isMeant(pair.species, other) &&
+                other.contested.some((back) => isMeant(back.species, profile)),
+            ),
         )
         .map((pair) => `${profile.id} -> ${pair.species}`),
     );
@@ -136,7 +156,10 @@ describe('the shipped catalogue', () => {
   });
 
   it('names the nearest for a name it does not know', () => {
-    expect(resolveSpecies(catalogue, 'neon tetr')).toEqual({ ok: false, nearest: 'neon tetra (paracheirodon-innesi)' });
+    expect(resolveSpecies(catalogue, 'neon tetr')).toEqual({
+      ok: false,
+      nearest: 'neon tetra (paracheirodon-innesi)',
+    });
   });
 });
 
@@ -149,5 +172,52 @@ describe('standard tanks', () => {
     const gross = (tank.lengthCm * tank.widthCm * tank.heightCm) / 1000;
     expect(gross / nominal).toBeGreaterThan(0.9);
     expect(gross / nominal).toBeLessThan(1.2);
+  });
+});
+
+describe('forms', () => {
+  const forms = SHIPPED_SPECIES.filter((profile) => profile.formOf !== null);
+
+  it('belong to a species of the catalogue that is no form itself', () => {
+    expect(forms.filter((form) => catalogue.byId.get(form.formOf ?? '')?.formOf !== null)).toEqual([]);
+  });
+
+  it('say what sets them apart, and species do not', () => {
+    expect(SHIPPED_SPECIES.filter((one) => (one.form === null) !== (one.formOf === null))).toEqual([]);
+  });
+});
+
+describe('the compiled catalogue', () => {
+  const compiled = compileCatalogue(shippedSources());
+
+  it('is what its files say: run `npm run catalogue` after a change', () => {
+    expect(compiled.faults).toEqual([]);
+    expect(readFileSync(join(process.cwd(), 'src', 'catalogue', 'shipped.ts'), 'utf8')).toBe(
+      shippedText(compiled),
+    );
+    expect(readFileSync(join(process.cwd(), 'src', 'catalogue', 'origins.ts'), 'utf8')).toBe(
+      originsText(compiled),
+    );
+  });
+
+  it('names the entry and the line for what is wrong', () => {
+    const wrong = compileCatalogue({
+      shared: { every: {}, groups: {}, families: {} },
+      company: { contested: [{ between: ['nobody'], and: [], at: 'note', why: 'none' }] },
+      files: [
+        {
+          family: 'Cichlidae',
+          group: 'none',
+          genera: { Nobody: { species: { 'nobody-here': { 'size.mail': 3 } } } },
+        },
+      ],
+    });
+    expect(wrong.faults).toEqual(
+      expect.arrayContaining([
+        'nobody-here: no field is called "size.mail"',
+        'nobody-here: says no scientificName of its own',
+        'company.yaml: nobody is called "nobody"',
+      ]),
+    );
   });
 });

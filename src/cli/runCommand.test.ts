@@ -73,11 +73,31 @@ describe('the command line', () => {
     expect(run(['species', 'qwertzuiop']).errors).toHaveLength(1);
   });
   it('finds what a name may mean, and says what is near where nothing is found', () => {
-    expect(run(['species', '--find', 'gold ram']).output.split('\n')[0]).toBe('mikrogeophagus-ramirezi');
+    expect(run(['species', '--find', 'gold ram']).output.split('\n')[0]).toBe('mikrogeophagus-ramirezi-gold');
     expect(run(['species', '--find', 'tetra']).output.trim().split('\n')).toHaveLength(10);
-    const none = run(['species', '--find', 'gold barb']);
+    const none = run(['species', '--find', 'ticto barb']);
     expect(none.output).toBe('');
-    expect(none.errors[0]).toMatch(/Nothing is called "gold barb"\. Nearest: .*barb/);
+    expect(none.errors[0]).toMatch(/Nothing is called "ticto barb"\. Nearest: .*barb/);
+  });
+  it('tells a profile in words, in any units, with tanks, company and reasons', () => {
+    const metric = run(['species', 'angelfish', '--text']).output;
+    expect(metric).toMatch(/^Angelfish\nPterophyllum scalare/);
+    expect(metric).toMatch(/\nTank\nStrict: 120 cm by 45 cm/);
+    expect(metric).toMatch(/\nFits well with .*: \d+ of \d+ species asked/);
+    expect(metric).toMatch(/\nLong fins \(genus Pterophyllum\): /);
+    const us = run(['species', 'angelfish', '--text', '--units', 'us']).output;
+    expect(us).toContain('grown 6 in');
+    expect(us).not.toMatch(/\d (°C|°dH)/);
+    expect(run(['species', '--text']).errors[0]).toBe('species --text: needs a name. Found nothing.');
+  });
+  it('says how many of each species a plan carries, where that is asked for', () => {
+    const plain = JSON.parse(run(['assess', 'a.json']).output) as object;
+    const asked = JSON.parse(run(['assess', 'a.json', '--numbers']).output) as {
+      howMany: readonly { species: string; fewest: number | null; most: number | null }[];
+    };
+    expect(plain).not.toHaveProperty('howMany');
+    expect(asked.howMany.length).toBeGreaterThan(0);
+    for (const { fewest, most } of asked.howMany) expect(most ?? 0).toBeGreaterThanOrEqual(fewest ?? 0);
   });
   it('checks files of any kind', () => {
     expect(run(['check', 'a.json'])).toEqual({ output: 'a.json: a valid lomvik-plan file\n', errors: [] });

@@ -1,5 +1,5 @@
 import { parseArgs, type ParseArgsConfig } from 'node:util';
-import { assess, readPlan, toAnswer, triedFixesInSteps } from '@/core/assess';
+import { assess, howManyInSteps, readPlan, toAnswer, triedFixesInSteps } from '@/core/assess';
 import { STANDARD_TANKS } from '@/catalogue/standardTanks';
 import { assumedInFile, faultLine, METRIC, sayingsFor, UK, US } from '@/words/en';
 import { lineUps, readProblem, readWishes, solveProblem } from '@/core/lineups';
@@ -12,10 +12,12 @@ import { WATER_OPTIONS, waterCommand } from './waterCommand';
 
 const USAGE = [
   'usage: npm run -s lomvik -- COMMAND',
-  '  assess FILE [--today YYYY-MM-DD] [--units metric|us|uk]   a plan file in, an assessment out, each fix tried',
+  '  assess FILE [--today YYYY-MM-DD] [--units metric|us|uk] [--numbers]   a plan file in, an assessment out, each fix tried;',
+  '                                     with --numbers also the fewest, comfortable and most of each species, and what binds',
   '  line-ups FILE [--problem]          wishes in, the best line-ups out, with proof',
   '  line-ups --solve-problem FILE      a reduced problem in, its best solutions out',
   '  species [NAME]                     the catalogue, or one profile',
+  '  species NAME --text [--units metric|us|uk]   one profile in words',
   '  species --find TEXT                the species that a text may mean, best first, one identifier a line',
   '  order FILE.csv [--seed N]          contests (time,winner,loser[,weight]) in, hierarchy measures out',
   '  rate --before 12/90 --after 3/80   events/minutes in, their ratio with its interval out',
@@ -79,7 +81,14 @@ function orderCommand(path: string, seed: string | undefined, world: Surrounding
   return csvCommand(path, world, (text) => orderAnswer(text, seed === undefined ? undefined : Number(seed)));
 }
 
-function assessCommand(path: string, today: string, units: UnitChoice, world: Surroundings): Answer {
+interface Asked {
+  readonly today: string;
+  readonly units: UnitChoice;
+  /** Also how many of each species the tank carries. */
+  readonly numbers: boolean;
+}
+
+function assessCommand(path: string, { today, units, numbers }: Asked, world: Surroundings): Answer {
   const loaded = load(path, world);
   if (!loaded.ok) return loaded.answer;
   const { catalogue } = world;
@@ -89,7 +98,22 @@ function assessCommand(path: string, today: string, units: UnitChoice, world: Su
   const tried = atOnce(
     triedFixesInSteps({ plan: plan.value, before, catalogue, today, sizes: STANDARD_TANKS }),
   );
-  return json(toAnswer(before, fileWords(world, units), tried));
+  const say = fileWords(world, units);
+  const answer = toAnswer(before, say, tried);
+  return json(
+    numbers
+      ? {
+          ...answer,
+          howMany: atOnce(howManyInSteps(plan.value, catalogue, today)).map(
+            ({ binds, anyway, ...counts }) => ({
+              ...counts,
+              binds: binds && { rule: binds.rule, text: say.finding(binds) },
+              anyway: anyway.map((finding) => ({ rule: finding.rule, text: say.finding(finding) })),
+            }),
+          ),
+        }
+      : answer,
+  );
 }
 
 function lineUpsCommand(path: string, today: string, withProblem: boolean, world: Surroundings): Answer {
@@ -152,6 +176,8 @@ const OPTIONS = {
   problem: { type: 'boolean' },
   seed: { type: 'string' },
   find: { type: 'string' },
+  text: { type: 'boolean' },
+  numbers: { type: 'boolean' },
   before: { type: 'string' },
   after: { type: 'string' },
   'solve-problem': { type: 'string' },
@@ -179,11 +205,17 @@ export function runCommand(args: readonly string[], world: Surroundings): Answer
   switch (command) {
     case 'species':
       if (typeof parsed.values.find === 'string') return findCommand(parsed.values.find, world);
-      return speciesCommand(rest.length > 0 ? rest.join(' ') : undefined, world);
+      if (parsed.values.text === true && rest.length === 0)
+        return failed('species --text: needs a name. Found nothing.', ...USAGE);
+      return speciesCommand(
+        rest.length > 0 ? rest.join(' ') : undefined,
+        world,
+        parsed.values.text === true ? units : null,
+      );
     case 'assess':
       return path === undefined
         ? failed('assess: needs a plan file. Found nothing.', ...USAGE)
-        : assessCommand(path, today, units, world);
+        : assessCommand(path, { today, units, numbers: parsed.values.numbers === true }, world);
     case 'line-ups': {
       const solve = parsed.values['solve-problem'];
       if (typeof solve === 'string') return solveCommand(solve, world);

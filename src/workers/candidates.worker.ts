@@ -1,7 +1,13 @@
 import { expose } from 'comlink';
 import { SHIPPED_SPECIES } from '@/catalogue';
 import { type Candidate, candidatesFor } from '@/core/assess';
-import { buildCatalogue, type KeeperSpecies, type PlanFile, withKeeperSpecies } from '@/core/model';
+import {
+  buildCatalogue,
+  distinctSpecies,
+  type KeeperSpecies,
+  type PlanFile,
+  withKeeperSpecies,
+} from '@/core/model';
 
 const shipped = buildCatalogue(SHIPPED_SPECIES);
 
@@ -21,7 +27,7 @@ const work = {
     of: number,
   ): readonly Candidate[] => {
     const catalogue = withKeeperSpecies(shipped, own);
-    const mine = catalogue.all.filter((_, index) => index % of === part);
+    const mine = distinctSpecies(catalogue).filter((_, index) => index % of === part);
     return candidatesFor(plan, catalogue, today, mine, TOLD);
   },
 };

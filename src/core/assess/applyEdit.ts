@@ -109,6 +109,8 @@ export function applyEdit(edit: PlanEdit, state: Editable, newKey: string): Edit
       return setTank(edit, state);
     case 'set-breaks':
       return { tank: { ...tank, tank: { ...tank.tank, sightBreaks: edit.sightBreaks } } };
+    case 'set-density':
+      return { tank: { ...tank, practice: { ...tank.practice, riftDensity: edit.density } } };
     case 'set-plants':
       return { tank: { ...tank, tank: { ...tank.tank, plants: edit.plants } } };
     case 'leave-out':

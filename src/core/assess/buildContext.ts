@@ -1,7 +1,24 @@
 import { type Celsius, monthOf, monthsBetween } from '../kernel';
 import { lengthAfterMonths } from '../growth';
-import { adultLengthCm, type Catalogue, type PlanFile, type PlanGroup, resolveSpecies } from '../model';
-import type { Load, PlannedGroup, PlannedSpecies, RuleContext, RuleTank, SharedWater } from '../rules';
+import {
+  adultLengthCm,
+  canBeShown,
+  type Catalogue,
+  type PlanFile,
+  type PlanGroup,
+  resolveSpecies,
+  type SpeciesProfile,
+} from '../model';
+import type {
+  Load,
+  Place,
+  PlannedGroup,
+  PlannedSpecies,
+  RuleContext,
+  RuleTank,
+  RuleWater,
+  SharedWater,
+} from '../rules';
 import { tankFigures } from '../tank';
 import { type Assumed, fillRoutine, fillWater, furnish, takeOr } from './defaults';
 import { shareOf, bioloadOf, type BioloadShare, type Fed } from './bioload';
@@ -15,6 +32,7 @@ function plannedGroup(
   index: number,
   catalogue: Catalogue,
   month: string,
+  practice: PlanFile['practice'],
   assumed: Assumed[],
 ): PlannedGroup {
   const found = resolveSpecies(catalogue, group.species);
@@ -32,8 +50,7 @@ function plannedGroup(
   return {
     profile,
     count: group.count,
-    males: group.males ?? (group.females === undefined ? null : 0),
-    females: group.females ?? (group.males === undefined ? null : 0),
+    ...sexesOf(group, profile, practice),
     lengthCm,
     judgedCm:
       leavesInMonths === null
@@ -48,6 +65,19 @@ function plannedGroup(
     nextTank: group.nextTank ?? '',
     monthsHere: group.since === undefined ? null : Math.max(0, monthsBetween(group.since, month)),
   };
+}
+
+/** Known sexes; where nobody says, a practice of shown males says it: all are males, or the one of each kind is. */
+function sexesOf(
+  { males, females, count }: PlanGroup,
+  profile: SpeciesProfile,
+  practice: PlanFile['practice'],
+): Pick<PlannedGroup, 'males' | 'females'> {
+  if (males !== undefined || females !== undefined) return { males: males ?? 0, females: females ?? 0 };
+  const shown =
+    canBeShown(profile) &&
+    (practice?.males === 'all-male' || (practice?.males === 'one-each' && count === 1));
+  return shown ? { males: count, females: 0 } : { males: null, females: null };
 }
 
 /**
@@ -70,45 +100,68 @@ export function buildContext(
 
 /** The groups of a plan with everything the rules ask of them. What was assumed is written into `assumed`. */
 export const planGroups = (
-  plan: Pick<PlanFile, 'groups'>,
+  plan: Pick<PlanFile, 'groups' | 'practice'>,
   catalogue: Catalogue,
   today: string,
   assumed: Assumed[] = [],
 ): readonly PlannedGroup[] =>
-  plan.groups.map((group, index) => plannedGroup(group, index, catalogue, monthOf(today), assumed));
+  plan.groups.map((group, index) =>
+    plannedGroup(group, index, catalogue, monthOf(today), plan.practice, assumed),
+  );
 
 /** A tank with all that stays as it is whoever lives in it. */
 export interface Stage {
   readonly plan: PlanFile;
-  readonly month: string;
-  readonly routine: RuleContext['routine'];
-  readonly approach: RuleContext['approach'];
-  readonly males: RuleContext['males'];
-  /** The tank when its water has so many degrees. */
-  readonly tankAt: (temperatureC: Celsius) => RuleTank;
+  /** The place when the tank has this water. */
+  readonly placeIn: (water: RuleWater) => Place;
+}
+
+/** Places that were asked about before, the latest last: what is said of a species in a place is kept with it. */
+const PLACES = new Map<string, Place>();
+const KEPT = 64;
+
+/** The same object for the same place, also in another question. */
+function kept(key: string, make: () => Place): Place {
+  const place = PLACES.get(key) ?? make();
+  PLACES.delete(key);
+  PLACES.set(key, place);
+  const [oldest] = PLACES.keys();
+  if (PLACES.size > KEPT && oldest !== undefined) PLACES.delete(oldest);
+  return place;
 }
 
 /** The tank, the routine and the practice of a plan. What was assumed is written into `assumed`. */
 export function stageOf(plan: PlanFile, today: string, assumed: Assumed[] = []): Stage {
   const { furnished, ...rest } = furnish(plan, assumed);
-  const byTemperature = new Map<number, RuleTank>();
-  const tankAt = (temperatureC: Celsius): RuleTank => {
-    const known = byTemperature.get(temperatureC);
-    if (known) return known;
-    const figures = tankFigures(furnished, temperatureC);
-    const tank: RuleTank = { ...rest, figures, hardscapeFraction: furnished.hardscapeFraction };
-    byTemperature.set(temperatureC, tank);
-    return tank;
-  };
-  return {
-    plan,
+  const ways = {
     month: monthOf(today),
     routine: fillRoutine(plan, assumed),
     approach: takeOr(assumed, 'practice.tankSize', plan.practice?.tankSize, 'middle'),
     males: takeOr(assumed, 'practice.males', plan.practice?.males, 'harem'),
-    tankAt,
+    riftDensity: plan.practice?.riftDensity ?? null,
   };
+  const tankAt = (temperatureC: Celsius): RuleTank => ({
+    ...rest,
+    figures: tankFigures(furnished, temperatureC),
+    hardscapeFraction: furnished.hardscapeFraction,
+  });
+  const key = JSON.stringify([plan.tank, ways]);
+  let latest: Place | null = null;
+  const placeIn = (water: RuleWater): Place => {
+    if (latest === null || !isSameWater(latest.water, water))
+      latest = kept(key + JSON.stringify([water, [...water.assumed]]), () => ({
+        ...ways,
+        tank: tankAt(water.temperatureC),
+        water,
+      }));
+    return latest;
+  };
+  return { plan, placeIn };
 }
+
+const VALUES = ['temperatureC', 'ph', 'ghDh', 'salinityPpt', 'nitrateTapMgL'] as const;
+/** Of one plan: what nobody says is the same for all lists in it. */
+const isSameWater = (a: RuleWater, b: RuleWater): boolean => VALUES.every((name) => a[name] === b[name]);
 
 interface Warm {
   readonly temperatureC: Celsius;
@@ -144,28 +197,30 @@ export function contextOn(
   focus: PlannedSpecies | null = null,
   assumed: Assumed[] = [],
 ): RuleContext {
-  const { plan, routine } = stage;
+  const { plan } = stage;
   const shared: SharedWater = {
     temperatureC: sharedRange(planned.map((species) => species.range.temperatureC)),
     ph: sharedRange(planned.map((species) => species.range.ph)),
     ghDh: sharedRange(planned.map((species) => species.range.ghDh)),
   };
   const water = fillWater(plan, shared, planned, assumed);
-  const tank = stage.tankAt(water.temperatureC);
+  const place = stage.placeIn(water);
   const loadOf = (shares: readonly BioloadShare[]): Load =>
-    bioloadOf(shares, tank, water.nitrateTapMgL, routine);
+    bioloadOf(shares, place.tank, water.nitrateTapMgL, place.routine);
   return {
-    planned,
-    tank,
+    // Field by field: this is made for every species of the catalogue, and a spread is slow.
+    tank: place.tank,
     water,
+    routine: place.routine,
+    approach: place.approach,
+    males: place.males,
+    riftDensity: place.riftDensity,
+    month: place.month,
+    place,
+    planned,
     shared,
-    routine,
     load: loadOf(planned.map((species) => judgedBurden(species, water.temperatureC))),
     loadAfter: (months) => loadOf([shareOf(stillHere(planned, months), water.temperatureC)]),
-    approach: stage.approach,
-    males: stage.males,
-    riftDensity: plan.practice?.riftDensity ?? null,
-    month: stage.month,
     focus,
   };
 }

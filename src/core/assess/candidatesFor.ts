@@ -1,5 +1,6 @@
 import {
   type Catalogue,
+  distinctSpecies,
   facetsOf,
   type Layer,
   type PlanFile,
@@ -93,6 +94,14 @@ const CAN_GROW: ReadonlySet<Fact['says']> = new Set([
   'nitrate/makes',
   'home/layer',
 ]);
+/** Facts of the whole tank say the same in the same words: their values are plain, or the figures of one measure. */
+const isSameFact = (a: Fact, b: Fact): boolean => {
+  for (const [name, value] of Object.entries(b)) {
+    const was: unknown = a[name as keyof Fact];
+    if (value !== was && JSON.stringify(value) !== JSON.stringify(was)) return false;
+  }
+  return true;
+};
 /** What one species may do to another. */
 const COMPANY = /^(eating|pair)\//;
 
@@ -158,7 +167,7 @@ export function candidatesFor(
   plan: PlanFile,
   catalogue: Catalogue,
   today: string,
-  candidates: readonly SpeciesProfile[] = catalogue.all,
+  candidates: readonly SpeciesProfile[] = distinctSpecies(catalogue),
   told = Infinity,
 ): readonly Candidate[] {
   const stage = stageOf(plan, today);
@@ -170,14 +179,14 @@ export function candidatesFor(
   const tankWide = new Map(
     bad
       .filter(({ fact }) => CAN_GROW.has(fact.says))
-      .map((finding) => [finding.rule + (finding.part ?? ''), finding]),
+      .map((finding) => [finding.rule + (finding.part ?? ''), finding.fact]),
   );
   const company = companyOf([...new Set(there.map(({ profile }) => profile))]);
   const room = layerRoom(alone);
   return candidates
     .map((profile): Candidate => {
       const group = offeredGroup(profile);
-      const added = planGroups({ groups: [group] }, catalogue, today);
+      const added = planGroups({ groups: [group], practice: plan.practice }, catalogue, today);
       const newcomer = oneSpecies([...there.filter((one) => one.profile === profile), ...added]);
       const context = contextOn(stage, withSpecies(planned, newcomer), newcomer);
       const isListed = newcomer.groups.length > 1;
@@ -190,8 +199,8 @@ export function candidatesFor(
             brings.push(finding);
           else if (CAN_GROW.has(finding.fact.says)) {
             const was = tankWide.get(finding.rule + (finding.part ?? ''));
-            if (was !== undefined && JSON.stringify(was.fact) !== JSON.stringify(finding.fact))
-              grows.push({ finding: tell(finding), was: was.fact });
+            if (was !== undefined && !isSameFact(was, finding.fact))
+              grows.push({ finding: tell(finding), was });
           }
         } else if (
           finding.severity === 'note' &&

@@ -80,6 +80,8 @@ export function editPlan(plan: PlanFile, edit: PlanEdit, catalogue: Catalogue): 
       return { ...plan, tank: { ...plan.tank, plants: edit.plants } };
     case 'set-tank':
       return { ...plan, tank: otherSize(plan.tank, edit) };
+    case 'set-density':
+      return { ...plan, practice: { ...plan.practice, riftDensity: edit.density } };
     case 'set-temperature':
       return { ...plan, water: { ...plan.water, temperatureC: edit.temperatureC } };
     case 'set-routine':

@@ -1,5 +1,5 @@
 import type { SpeciesProfile } from '../model';
-import type { PlannedGroup, PlannedSpecies } from '../rules';
+import { groupsAsOne, type PlannedGroup, type PlannedSpecies } from '../rules';
 
 /**
  * Groups of one species taken together, by identifier. A species leaves only when its last group does.
@@ -68,25 +68,8 @@ const areAlike = (before: readonly PlannedGroup[], now: readonly PlannedGroup[])
     FIELDS.every((field) => Object.is(group[field], (now[index] as PlannedGroup)[field])),
   );
 
-const sumKnown = (values: readonly (number | null)[]): number | null =>
-  values.every((value) => value === null)
-    ? null
-    : values.reduce<number>((sum, value) => sum + (value ?? 0), 0);
-
 function madeOf(members: readonly PlannedGroup[]): PlannedSpecies {
   const first = members[0] as PlannedGroup;
-  const leaves = members.map((group) => group.leavesInMonths);
   const strict = members.find((group) => group.rangeSource === 'wild') ?? first;
-  return {
-    profile: first.profile,
-    groups: members,
-    count: members.reduce((sum, group) => sum + group.count, 0),
-    males: sumKnown(members.map((group) => group.males)),
-    females: sumKnown(members.map((group) => group.females)),
-    largestCm: Math.max(...members.map((group) => group.lengthCm)),
-    smallestCm: Math.min(...members.map((group) => group.lengthCm)),
-    judgedCm: Math.max(...members.map((group) => group.judgedCm)),
-    leavesInMonths: leaves.some((months) => months === null) ? null : Math.max(...(leaves as number[])),
-    range: strict.range,
-  };
+  return groupsAsOne(first.profile, strict.range, members);
 }

@@ -6,6 +6,7 @@ import {
   planSchema,
   speciesFaultsOf,
   tankFaultsOf,
+  withApproach,
 } from '../model';
 
 /** Says of a plan with a newer version that it is newer, before anything else is judged. */
@@ -36,7 +37,7 @@ function strayNames(value: unknown, catalogue: Catalogue): readonly Fault[] {
 export function readPlan(value: unknown, catalogue: Catalogue): Outcome<PlanFile> {
   const newer = newerFault(value);
   if (newer) return { ok: false, faults: [newer] };
-  const checked = validate(planSchema, value);
+  const checked = validate(planSchema, withApproach(value));
   if (!checked.ok) return { ok: false, faults: [...checked.faults, ...strayNames(value, catalogue)] };
   const plan = checked.value as unknown as PlanFile;
   const faults = [

@@ -1,4 +1,5 @@
 import { growthBand } from '../growth';
+import { approachName } from '../model';
 import type { Fact, Fix, PlanEdit, Reason } from '../rules';
 import type { Assessment, Verdict } from './assess';
 import { adviceFor, type CauseGroup, fishIn, fixKey, groupByCause } from './causes';
@@ -105,7 +106,7 @@ export function toAnswer(
       text: say.finding(finding),
       because: finding.because,
       contested: finding.contested,
-      ...(finding.approach === null ? {} : { school: finding.approach }),
+      ...(finding.approach === null ? {} : { school: approachName(finding.approach) }),
       ...(finding.from === null
         ? {}
         : { from: finding.from, fromBand: growthBand(assessment.context.month, finding.from) }),

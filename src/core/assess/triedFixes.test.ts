@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { STANDARD_TANKS } from '@/catalogue/standardTanks';
+import { demoRoom } from '@/demo/demoRoom';
 import { anyPlan } from '@/testing/anyPlan';
 import { BARE_DISASTERS } from '@/testing/bareDisasters';
 import { barePlan } from '@/testing/barePlans';
@@ -9,6 +10,7 @@ import { groupsOf } from '@/testing/planText';
 import type { PlanFile } from '../model';
 import type { PlanEdit } from '../rules';
 import { readPlan } from './readPlan';
+import { roomPlan } from './roomPlan';
 import { editPlan } from './planEdit';
 import { type TriedFix, triedFixesInSteps } from './triedFixes';
 import { isBad, whatItAdds } from './whatItAdds';
@@ -71,6 +73,20 @@ describe('fixes that are tried', () => {
   ] as const)('in %s %s is not told to keep more than the tank carries', (tank, list, species, bad) => {
     const offers = counts(plan(TANKS[tank], groupsOf(list)), species);
     for (const count of bad) expect(offers).not.toContain(count);
+  });
+
+  it('never make a draft of the demo room worse', () => {
+    const { documents } = demoRoom(TODAY);
+    const drafts = documents.flatMap((document) =>
+      document.kind === 'draft' && document.body ? [document.body] : [],
+    );
+    const tanks = documents.flatMap((document) =>
+      document.kind === 'tank' && document.body ? [document.body] : [],
+    );
+    expect(drafts.length).toBeGreaterThan(1);
+    for (const tank of tanks)
+      for (const { groups } of drafts)
+        expect(wrongFixes(roomPlan(tank, [], groups, catalogue, TODAY))).toEqual([]);
   });
 
   it('mend a missing lid by a lid, and say that the list fits then', () => {

@@ -48,6 +48,7 @@ const EFFORT: Readonly<Record<PlanEdit['kind'], number>> = {
   'set-sexes': 1,
   'set-count': 1,
   'set-origin': 1,
+  'set-density': 2,
   'set-routine': 2,
   'set-tank': 3,
   'leave-out': 4,

@@ -1,4 +1,4 @@
-import { adultLengthCm, type Catalogue, type PlanFile, type SpeciesProfile } from '../model';
+import { adultLengthCm, type Catalogue, type PlanFile, speciesOf, type SpeciesProfile } from '../model';
 import { editOf, type PlanEdit } from '../rules';
 import type { Assessment } from './assess';
 import type { CauseGroup } from './causes';
@@ -74,7 +74,10 @@ export function speciesLike(
   return catalogue.all
     .filter(
       (one) =>
-        one !== profile && !there.has(one.id) && AS_COMMON[one.trade.met] <= AS_COMMON[profile.trade.met],
+        speciesOf(one) !== speciesOf(profile) &&
+        one.company.temper.mature <= profile.company.temper.mature &&
+        !there.has(one.id) &&
+        AS_COMMON[one.trade.met] <= AS_COMMON[profile.trade.met],
     )
     .map((one) => ({ one, alike: likeness(profile, one) }))
     .filter(({ alike }) => alike >= LEAST_LIKENESS)
@@ -82,6 +85,19 @@ export function speciesLike(
     .slice(0, ALIKE)
     .map(({ one }) => one);
 }
+
+/** Forms of one whose fins do not trail: what nippers go for is the fins. */
+const plainForms = (profile: SpeciesProfile, { all }: Catalogue): readonly SpeciesProfile[] =>
+  profile.company.longFins
+    ? all
+        .filter(
+          (one) =>
+            speciesOf(one) === speciesOf(profile) &&
+            !one.company.longFins &&
+            one.trade.met === profile.trade.met,
+        )
+        .slice(0, 1)
+    : [];
 
 /** Other numbers of a species, as it is kept. */
 function otherNumbers({ id, company }: SpeciesProfile, count: number): readonly PlanEdit[] {
@@ -149,6 +165,9 @@ export function waysFor(
     groups.some(({ rangeSource }) => rangeSource === 'wild')
       ? [{ kind: 'set-origin', species: profile.id, origin: 'tank-bred' } as const]
       : []),
+    ...(group.findings.some(({ rule }) => rule === 'fin-nipping') ? plainForms(profile, catalogue) : []).map(
+      ({ id }): PlanEdit => ({ kind: 'swap', species: profile.id, to: id, count }),
+    ),
     ...speciesLike(profile, catalogue, there).map(({ id, company }): PlanEdit => ({
       kind: 'swap',
       species: profile.id,

@@ -9,6 +9,7 @@ export type { LifeFile } from './lifeFile';
 export { ROOM_FILE, withPictures, withoutPictures } from './pictureFiles';
 export { speciesAnswer } from './speciesAnswer';
 export { choicesOf, profileCells, profileFromCells } from './speciesCells';
+export type { CellWriter } from './speciesCells';
 export { readSpeciesCsv, writeSpeciesCsv } from './speciesCsv';
 export type { SpeciesCsv } from './speciesCsv';
 export { stockMarkdown } from './stockMarkdown';

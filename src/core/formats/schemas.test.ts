@@ -16,6 +16,8 @@ const schema = (name: string) =>
   ajv.compile(
     JSON.parse(readFileSync(join(process.cwd(), 'docs', 'schema', `${name}.schema.json`), 'utf8')) as object,
   );
+/** A list of all species takes minutes: each of its thousands of fixes is tried. */
+const ONE_OF = 12;
 const [planSchema, assessmentSchema, backupSchema, wishesSchema, lifeSchema] = [
   'plan',
   'assessment',
@@ -37,7 +39,9 @@ describe('the published JSON Schemas', () => {
     expect(backupSchema!(JSON.parse(writeBackup(demo.documents, demo.entries, '')))).toBe(true);
     const file = plan(
       TANKS.us20long,
-      catalogue.all.map((profile) => ({ species: profile.id, count: 3, lengthCm: profile.size.soldCm })),
+      catalogue.all
+        .filter((_, at) => at % ONE_OF === 0)
+        .map((profile) => ({ species: profile.id, count: 3, lengthCm: profile.size.soldCm })),
     );
     expect(planSchema!(JSON.parse(JSON.stringify(file)))).toBe(true);
     expect(assessmentSchema!(JSON.parse(JSON.stringify(toAnswer(judge(file), PLAINLY))))).toBe(true);

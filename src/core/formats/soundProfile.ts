@@ -5,6 +5,7 @@ import {
   type Catalogue,
   foldName,
   namesOf,
+  resolveSpecies,
   type Approach,
   type SpeciesProfile,
 } from '../model';
@@ -138,6 +139,12 @@ const company: Check = ({ company: it, layers, mouth }) => [
 export const unsoundIn = (profile: SpeciesProfile): readonly Fault[] =>
   [water, approaches, sizes, company].flatMap((check) => check(profile));
 
+/** The species that a form may belong to instead of one that is not there, or is a form itself. */
+function nearestSpecies(catalogue: Catalogue, name: string): string | null {
+  const found = resolveSpecies(catalogue, name);
+  return found.ok ? found.profile.formOf : found.nearest || null;
+}
+
 /** What cannot be right beside the other species: a name that leads elsewhere, a size that no kin of it has. */
 export function unsoundBeside(profile: SpeciesProfile, catalogue: Catalogue): readonly Fault[] {
   const taken = namesOf(profile).flatMap((name) => {
@@ -155,8 +162,15 @@ export function unsoundBeside(profile: SpeciesProfile, catalogue: Catalogue): re
   const family = catalogue.all.filter((other) => other.family === profile.family && other.id !== profile.id);
   const [largest] = [...family].sort((a, b) => adultLengthCm(b) - adultLengthCm(a));
   const adult = adultLengthCm(profile);
+  const { formOf } = profile;
   return [
     ...taken,
+    ...when(
+      formOf !== null && catalogue.byId.get(formOf)?.formOf !== null,
+      'formOf',
+      { is: 'known', what: 'species', nearest: nearestSpecies(catalogue, formOf ?? '') },
+      formOf,
+    ),
     ...when(
       largest !== undefined && family.length >= KNOWN_KIN && adult > adultLengthCm(largest) * GIANT,
       'size.maleCm',

@@ -37,7 +37,7 @@ const KIND_OF: readonly (readonly [RegExp, QuantityKind])[] = [
   [/Cm2$/, 'area'],
   [/(ghDh|khDh)$/, 'hardness'],
   [/litres$/, 'volume'],
-  [/salinityPpt$/, 'salinity'],
+  [/(salinityPpt|youngPpt)$/, 'salinity'],
 ];
 
 /** What a field measures; undefined for one without a unit. */
@@ -119,7 +119,7 @@ const items = (text: string): readonly string[] =>
 function readCell(text: string, path: string, model: unknown, units: UnitChoice): unknown {
   const like = at(model, path);
   if (path === 'company.badNumbers') return items(text).map(Number);
-  if (isRange(like) || /(temperatureC|ph|ghDh|khDh|salinityPpt|lifeYears)$/.test(path))
+  if (isRange(like) || /(temperatureC|ph|ghDh|khDh|salinityPpt|youngPpt|lifeYears)$/.test(path))
     return text.trim() === '' ? null : readRange(text, path, units);
   if (Array.isArray(like)) return items(text);
   if (typeof like === 'boolean')

@@ -15,6 +15,7 @@ import {
   type Catalogue,
   type PlanFile,
   planPracticeSchema,
+  withApproach,
   planRoutineSchema,
   planTankSchema,
   planWaterSchema,
@@ -69,7 +70,7 @@ function repeatFaults(wishes: readonly Wish[], catalogue: Catalogue): readonly F
 
 /** Wishes from foreign data. Errors: every fault with its path; species that lead nowhere name the nearest that do. */
 export function readWishes(value: unknown, catalogue: Catalogue): Outcome<WishesFile> {
-  const checked = validate(wishesSchema, value);
+  const checked = validate(wishesSchema, withApproach(value));
   if (!checked.ok) return checked;
   const file = checked.value as unknown as WishesFile;
   const faults = [

@@ -1,8 +1,9 @@
 export { buildCatalogue, commonName, namesOf, NEAR_SHARE, resolveSpecies } from './catalogue';
 export type { Catalogue } from './catalogue';
+export { distinctSpecies } from './forms';
 export { FACETS, facetsOf, hasFacets, SIZE_LIMITS_CM } from './facets';
 export type { Chosen, FacetName } from './facets';
-export { changedPaths, keeperSpeciesOf, withKeeperSpecies } from './keeperSpecies';
+export { changedPaths, isOfTheKeepersOwn, keeperSpeciesOf, withKeeperSpecies } from './keeperSpecies';
 export type { KeeperSpecies } from './keeperSpecies';
 export {
   DEADLY,
@@ -15,11 +16,13 @@ export {
   SHY,
   SLOW,
   VERY_SHY,
+  canBeShown,
   isRough,
   killsItsOwn,
   makesRoughTank,
 } from './levels';
 export {
+  approachName,
   DENSITIES,
   MALES,
   ORIGINS,
@@ -36,14 +39,17 @@ export {
   planWaterFields,
   planTankSchema,
   planWaterSchema,
+  withApproach,
 } from './plan';
-export type { PlanFile, PlanGroup, PlanTank, Substrate, TankShape } from './plan';
+export type { Density, PlanFile, PlanGroup, PlanTank, Substrate, TankShape } from './plan';
 export { groupFaultsOf, speciesFaultsOf, tankFaultsOf } from './planFaults';
+export type { ReasonOfValue } from './reasonOfValue';
 export { recountGroup } from './recountGroup';
 export { SOLD_AS, shopItemSchema } from './shopItem';
 export type { ShopItem } from './shopItem';
-export { adultLengthCm, speciesSchema } from './species';
+export { adultLengthCm, isNamed, speciesOf, speciesSchema } from './species';
 export type { Layer, Approach, SpeciesProfile, TankFigure, WaterRange } from './species';
+export { readSexes, writeSexes } from './sexesText';
 export { wishSchema } from './wish';
 export type { Wish } from './wish';
 export { foldName, joinedWords, nameWords } from './spelling';

@@ -50,14 +50,32 @@ export const keeperSpeciesOf = (documents: Iterable<SpeciesDocument>): readonly 
     document.kind === 'species' && document.body !== null ? [document.body as KeeperSpecies] : [],
   );
 
-/** The shipped catalogue with the keeper's own species and changes. The shipped entries stay as they are. */
+/** An entry of the keeper's own, and not figures for a shipped one. */
+export const isOfTheKeepersOwn = ({ changed }: KeeperSpecies): boolean => changed.length === 0;
+
+/** A profile that was written before fields came that every entry has now. */
+const today = (profile: SpeciesProfile): SpeciesProfile => ({
+  ...profile,
+  formOf: profile.formOf ?? null,
+  form: profile.form ?? null,
+  water: { ...profile.water, youngPpt: profile.water.youngPpt ?? null },
+});
+
+/**
+ * The shipped catalogue with the keeper's own species and changes. The shipped entries stay as they are.
+ *
+ * Where a new shipped entry has the identifier or a name of a species of the keeper's own, the keeper's stays and keeps its name.
+ */
 export function withKeeperSpecies(shipped: Catalogue, own: readonly KeeperSpecies[]): Catalogue {
   if (own.length === 0) return shipped;
   const byId = new Map(own.map((one) => [one.profile.id, one]));
-  const all = shipped.all.map((profile) => {
+  const all = shipped.all.flatMap((profile) => {
     const mine = byId.get(profile.id);
-    return mine ? overlay(profile, mine) : profile;
+    if (!mine) return [profile];
+    return isOfTheKeepersOwn(mine) ? [] : [overlay(profile, mine)];
   });
-  const added = own.filter((one) => !shipped.byId.has(one.profile.id)).map((one) => one.profile);
-  return buildCatalogue([...all, ...added]);
+  const added = own
+    .filter((one) => isOfTheKeepersOwn(one) || !shipped.byId.has(one.profile.id))
+    .map((one) => today(one.profile));
+  return buildCatalogue([...added, ...all]);
 }

@@ -28,5 +28,9 @@ export const killsItsOwn = ({ company }: SpeciesProfile): boolean =>
 export const makesRoughTank = (profile: SpeciesProfile, count: number): boolean =>
   isRough(profile) || (count > 1 && killsItsOwn(profile));
 
+/** Mouthbrooders of harems and colonies, of which a keeper may show males alone: peacocks, haps, rock dwellers and their like. */
+export const canBeShown = ({ company }: SpeciesProfile): boolean =>
+  company.pairs === 'mouthbroods' && (company.mode === 'harem' || company.mode === 'colony');
+
 /** Fish that breathe air through a labyrinth: bettas, gouramis and their kin. */
 export const LABYRINTH_FAMILIES: readonly string[] = ['Anabantidae', 'Helostomatidae', 'Osphronemidae'];

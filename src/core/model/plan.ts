@@ -20,7 +20,28 @@ export const SUBSTRATES = ['sand', 'fine-gravel', 'gravel', 'soil', 'rock', 'bar
 export const PLANTS = ['none', 'some', 'dense'] as const;
 export const ORIGINS = ['tank-bred', 'wild', 'unknown'] as const;
 export const TANK_APPROACHES = ['cautious', 'middle', 'tried'] as const;
+/** The approaches to tank size as files name them today; their first names stay readable. */
+export const APPROACH_NAMES = { strict: 'cautious', usual: 'middle', lenient: 'tried' } as const;
+
+/** A file's approach under the name that the core has for it; anything else as it is. */
+export function withApproach(value: unknown): unknown {
+  const { practice } = (value ?? {}) as { practice?: { tankSize?: unknown } | null };
+  const name = practice?.tankSize;
+  return typeof name === 'string' && Object.hasOwn(APPROACH_NAMES, name)
+    ? {
+        ...(value as object),
+        practice: { ...practice, tankSize: APPROACH_NAMES[name as keyof typeof APPROACH_NAMES] },
+      }
+    : value;
+}
+
+/** What files call an approach. */
+export const approachName = (approach: string): string =>
+  Object.entries(APPROACH_NAMES).find(([, first]) => first === approach)?.[0] ?? approach;
+
+/** Ways to stock a tank with Lake Malawi cichlids. */
 export const DENSITIES = ['roomy', 'dense'] as const;
+export type Density = (typeof DENSITIES)[number];
 export const MALES = ['harem', 'all-male', 'one-each'] as const;
 
 /** Footprints that tanks have. Length and width are always those of the box around them. */

@@ -53,6 +53,8 @@ export const SILHOUETTES = [
   'veil',
   'catfish',
 ] as const;
+/** What sets a form apart from its species: colour, fins, size, the place it is from, breeding by man, or mixed blood. */
+export const FORMS = ['colour', 'fins', 'size', 'place', 'strain', 'hybrid'] as const;
 export const BASES = ['memory', 'common practice'] as const;
 
 const waterRange = () =>
@@ -83,6 +85,10 @@ export const speciesSchema = groupField({
   id: textField().matches(/^[a-z0-9]+(-[a-z0-9]+)*$/, {
     message: says({ is: 'lower-case id' }),
   }),
+  /** The species that it is a form of; null for a species. */
+  formOf: textField().nullable().optional().default(null),
+  /** What makes it a form. */
+  form: choiceField(FORMS).nullable().optional().default(null),
   life: choiceField(LIFE_FORMS),
   scientificName: textField(),
   formerNames: listField<string>(textField()),
@@ -141,6 +147,8 @@ export const speciesSchema = groupField({
   water: groupField({
     wild: waterRange(),
     tankBred: waterRange(),
+    /** Salinity while it is young, of fish that go from river to sea as they grow; null for all others. */
+    youngPpt: quantityRangeField('ppt', 0, 40).nullable().optional().default(null),
     flow: choiceField(['still', 'gentle', 'moderate', 'strong'] as const),
     oxygen: wholeField(1, 3),
     sensitivity: wholeField(1, 3),
@@ -226,10 +234,13 @@ export const speciesSchema = groupField({
     silhouette: choiceField(SILHOUETTES),
   }),
   notes: noteField(),
-  contested: listField<{ species: string; why: string }>(
+  contested: listField<{ species: string; why: string; at?: 'caution' | 'note' | undefined }>(
     groupField({
+      /** A species or a species group. */
       species: textField(),
       why: textField(),
+      /** What it counts as while no exit is arranged; a caution where nothing is said. */
+      at: choiceField(['caution', 'note'] as const).optional(),
     }),
   ),
   badWith: listField<{ who: string; why: string }>(
@@ -248,6 +259,13 @@ export type TankFigure = SpeciesProfile['tank']['middle'];
 export type WaterRange = SpeciesProfile['water']['wild'];
 export type Approach = 'cautious' | 'middle' | 'tried';
 export type Layer = 'top' | 'middle' | 'bottom';
+
+/** The species of a form; a species itself otherwise. Identifiers. */
+export const speciesOf = ({ id, formOf }: Pick<SpeciesProfile, 'id' | 'formOf'>): string => formOf ?? id;
+
+/** Whether somebody who names a species or a form means this one: a species stands for its forms as well. */
+export const isNamed = (name: string, profile: Pick<SpeciesProfile, 'id' | 'formOf'>): boolean =>
+  name === profile.id || name === profile.formOf;
 
 /** The largest adult length of either sex, in cm. */
 export function adultLengthCm(profile: SpeciesProfile): number {

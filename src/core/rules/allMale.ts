@@ -1,8 +1,10 @@
 import type { Cm } from '../kernel';
+import { canBeShown } from '../model';
 import type { PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { advise, keepCount } from './fixes';
 import { begins, maturesInMonths } from './maturity';
+import { mayChange } from './pairs';
 import { isOpenWater, isRockDweller } from './riftNumbers';
 import type { Rule } from './rule';
 import { otherwise, severityTable } from './severityTable';
@@ -45,9 +47,7 @@ const RIVALS = severityTable(
   'Common practice: two rivals watch only each other.',
 );
 
-const isHarem = (species: PlannedSpecies): boolean =>
-  species.profile.company.pairs === 'mouthbroods' &&
-  (species.profile.company.mode === 'harem' || species.profile.company.mode === 'colony');
+const isHarem = ({ profile }: PlannedSpecies): boolean => canBeShown(profile);
 
 /** Males of a species under this practice; null when nobody can say. */
 function malesOf(species: PlannedSpecies, practice: RuleContext['males']): number | null {
@@ -156,6 +156,7 @@ export const allMale: Rule = {
   leaveFor: 'harm',
   severities: [ROCK, SHOW, PRACTICE, RIVALS],
   judge: (context) => {
+    if (!mayChange(context, isHarem)) return [];
     const harem = context.planned.filter(isHarem);
     const without = harem.filter((species) => noFemales(species, context.males));
     return [

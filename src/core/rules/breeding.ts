@@ -1,5 +1,5 @@
 import { adultLengthCm, LABYRINTH_FAMILIES, PUSHY } from '../model';
-import type { PlannedSpecies, RuleContext } from './context';
+import type { Place, PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { begins, maturesInMonths } from './maturity';
 import type { Rule } from './rule';
@@ -75,10 +75,11 @@ const nestsAtTheSurface = ({ profile }: PlannedSpecies): boolean =>
 
 function guardingPair(species: PlannedSpecies, context: RuleContext): readonly Finding[] {
   const { company } = species.profile;
+  if (company.pairs !== 'guards') return [];
   const guarding = species.groups.some((group) => group.breeding);
-  const others = companyOf(species, context);
   const months = guarding ? 0 : maturesInMonths(species);
-  if (company.pairs !== 'guards' || others.length === 0 || months === null) return [];
+  const others = companyOf(species, context);
+  if (others.length === 0 || months === null) return [];
   if (!guarding && (!canPair(species) || company.temper.mature < PUSHY || nestsAtTheSurface(species)))
     return [];
   const ground = company.groundCm2 ?? 0;
@@ -105,17 +106,18 @@ function guardingPair(species: PlannedSpecies, context: RuleContext): readonly F
   ];
 }
 
-function multiplies(species: PlannedSpecies, context: RuleContext): readonly Finding[] {
+function multiplies(species: PlannedSpecies, place: Place): readonly Finding[] {
   const { company } = species.profile;
+  if (company.breeds !== 'prolific' || !canPair(species)) return [];
   const months = maturesInMonths(species);
-  if (company.breeds !== 'prolific' || !canPair(species) || months === null) return [];
+  if (months === null) return [];
   return [
     finding('breeding', {
       severity: 'note',
       species: [species.profile.id],
       fact: { says: 'floor/breeds freely' },
       because: { breeds: company.breeds },
-      from: begins(context, months),
+      from: begins(place, months),
       fixes:
         company.pairs === 'livebears' ? [advise({ does: 'one sex only', species: species.profile.id })] : [],
     }),
@@ -127,9 +129,7 @@ export const breeding: Rule = {
   name: 'breeding',
   about: 'the first',
   severities: [SEVERITY, FREELY],
+  ofOne: multiplies,
   judge: (context) =>
-    concernedSpecies(context, keepsCompany).flatMap((species) => [
-      ...guardingPair(species, context),
-      ...multiplies(species, context),
-    ]),
+    concernedSpecies(context, keepsCompany).flatMap((species) => guardingPair(species, context)),
 };

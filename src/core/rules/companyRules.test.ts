@@ -15,7 +15,7 @@ describe('temper', () => {
       'temper',
     );
   it('stops the rough with the gentle, and begins at maturity', () => {
-    expect(pair('hemichromis-bimaculatus', 'corydoras-aeneus')[0]).toMatchObject({ severity: 'caution' });
+    expect(pair('hemichromis-lifalili', 'corydoras-aeneus')[0]).toMatchObject({ severity: 'caution' });
     expect(pair('amatitlania-nigrofasciata', 'trichogaster-chuna')[0]).toMatchObject({
       severity: 'stop',
       from: null,
@@ -38,7 +38,7 @@ describe('temper', () => {
     expect(young(9)).toEqual([]);
   });
   it('goes easier on quick fish of open water', () =>
-    expect(pair('amatitlania-nigrofasciata', 'devario-aequipinnatus')[0]).toMatchObject({
+    expect(pair('amatitlania-nigrofasciata', 'danio-albolineatus')[0]).toMatchObject({
       severity: 'note',
     }));
 });

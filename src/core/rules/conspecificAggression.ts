@@ -1,12 +1,12 @@
-import { DEADLY, PUSHY, ROUGH } from '../model';
+import { DEADLY, LABYRINTH_FAMILIES, PUSHY, ROUGH } from '../model';
 import { addMonths } from '../kernel';
 import { monthsUntilLength } from '../growth';
-import type { PlannedSpecies, RuleContext } from './context';
+import type { Place, PlannedSpecies } from './context';
 import { finding, type Finding, type Fix } from './finding';
 import { holdersOf, type Holders } from './ground';
 import { advise, keepCount } from './fixes';
 import type { Rule } from './rule';
-import { judgedSpecies } from './pairs';
+import { hasWayOut } from './pairs';
 import { otherwise, severityTable } from './severityTable';
 
 declare module './facts' {
@@ -14,6 +14,8 @@ declare module './facts' {
     'own/territories': { readonly count: number; readonly holders: number; readonly fit: number };
     'own/spread': { readonly count: number; readonly from: number };
     'own/fierce': { readonly count: number };
+    /** A group of females that fight for rank, which only some keepers try. */
+    'own/disputed group': { readonly count: number; readonly bare: boolean };
     'own/mixed ages': object;
   }
 }
@@ -117,22 +119,70 @@ const OWN = severityTable(
   'Common practice: surplus males are taken out as they show.',
 );
 
+/** Groups of fighting females live behind plants, on a floor of this length (common practice: from about 75 cm). */
+const FEMALES_CM = 75;
+const TOLERANCE = 0.97;
+
+interface Females {
+  readonly bare: boolean;
+  readonly short: boolean;
+  readonly arranged: boolean;
+}
+
+const FEMALES = severityTable<Females>(
+  'A group of females that fight for rank, such as female bettas',
+  [
+    { when: 'bare, or on a short floor', holds: ({ bare, short }) => bare || short, severity: 'stop' },
+    { when: 'an exit plan is given', holds: ({ arranged }) => arranged, severity: 'note' },
+    otherwise('caution'),
+  ],
+  `Keepers disagree: for the experienced, five and more grown up together, densely planted, from about ${FEMALES_CM} cm (common practice).`,
+);
+
+/** Labyrinth fish of which females are kept in numbers although they fight. */
+const isFightingGroup = ({ count, profile: { family, company } }: PlannedSpecies): boolean =>
+  count > 1 &&
+  LABYRINTH_FAMILIES.includes(family) &&
+  company.mode === 'group' &&
+  company.ownKind.female >= ROUGH;
+
+function fightingFemales(species: PlannedSpecies, { tank }: Place): readonly Finding[] {
+  const bare = tank.plants === 'none' && !tank.assumed.has('plants');
+  const short = tank.figures.outside.lengthCm < FEMALES_CM * TOLERANCE;
+  const arranged = hasWayOut(species);
+  return [
+    finding('conspecific-aggression', {
+      severity: FEMALES.of({ bare, short, arranged }) ?? 'caution',
+      species: [species.profile.id],
+      fact: { says: 'own/disputed group', count: species.count, bare: bare || short },
+      because: {
+        count: species.count,
+        plants: tank.plants,
+        lengthCm: Math.round(tank.figures.outside.lengthCm),
+      },
+      contested: true,
+      approach: arranged ? 'try with a way out' : 'avoid',
+      fixes: [keepCount(species, 1)],
+    }),
+  ];
+}
+
 /** As many as the floor has room for: pairs can be counted out, males cannot while they are not sexed. */
 const fewer = (species: PlannedSpecies, fit: number): Fix =>
   species.profile.company.mode === 'pair'
     ? keepCount(species, Math.max(1, Math.min(species.count - 1, fit * PAIR)))
     : advise({ does: 'fewer males', species: species.profile.id, males: fit });
 
-function judgeSpecies(species: PlannedSpecies, context: RuleContext): readonly Finding[] {
+function judgeSpecies(species: PlannedSpecies, place: Place): readonly Finding[] {
   const { profile, count } = species;
   const { ownKind, mode, spreadFrom } = profile.company;
   const worst = Math.max(ownKind.male, ownKind.female);
-  const room = holdersOf(species, context);
+  const room = holdersOf(species, place);
   if (worst < PUSHY || count < 2 || mode === 'solitary' || room === null) return [];
   const months = monthsUntilLength(profile, species.largestCm, profile.size.matureCm) ?? 0;
   const leavesFirst = species.leavesInMonths !== null && species.leavesInMonths < months;
   if (leavesFirst) return [];
-  const from = months > 0 ? addMonths(context.month, months) : null;
+  const from = months > 0 ? addMonths(place.month, months) : null;
   const because = {
     count,
     holders: room.holders,
@@ -140,7 +190,7 @@ function judgeSpecies(species: PlannedSpecies, context: RuleContext): readonly F
     groundCm2: profile.company.groundCm2 ?? 0,
     aggression: worst,
   };
-  const sharable = mode === 'colony' || mode === 'harem' || room.holders <= room.fit * CROWDED;
+  const sharable = mode === 'colony' || mode === 'harem' || room.holders < room.fit * CROWDED;
   if (spreadFrom !== null && count >= spreadFrom && room.holders > room.fit && sharable) {
     return [
       finding('conspecific-aggression', {
@@ -180,11 +230,12 @@ function judgeSpecies(species: PlannedSpecies, context: RuleContext): readonly F
 /** More of a species would hold ground than the floor has ground for. Begins when they mature. */
 export const conspecificAggression: Rule = {
   name: 'conspecific-aggression',
+  silentBeside: [{ rules: ['group-number', 'solitary'], of: 'the first species' }],
   leaveFor: 'harm',
-  severities: [SEVERITY, AGES, OWN],
-  judge: (context) =>
-    judgedSpecies(context).flatMap((species) => {
-      const { male, female } = species.profile.company.ownKind;
-      return [...judgeSpecies(species, context), ...mixedAges(species, Math.max(male, female))];
-    }),
+  severities: [SEVERITY, AGES, OWN, FEMALES],
+  ofKind: (species, place) => {
+    const { male, female } = species.profile.company.ownKind;
+    if (isFightingGroup(species)) return fightingFemales(species, place);
+    return [...judgeSpecies(species, place), ...mixedAges(species, Math.max(male, female))];
+  },
 };

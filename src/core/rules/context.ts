@@ -1,6 +1,6 @@
 import type { Celsius, Cm, Dh, MgL, Ppt } from '../kernel';
 import type { TankFigures } from '../tank';
-import type { Approach, SpeciesProfile, Substrate, WaterRange } from '../model';
+import type { Approach, Density, SpeciesProfile, Substrate, WaterRange } from '../model';
 
 /** A group of a plan with everything a rule may ask of it, defaults filled in. */
 export interface PlannedGroup {
@@ -95,16 +95,10 @@ export interface Load {
   readonly surfaceRule: number;
 }
 
-/** Everything a rule may look at. Nothing in it changes. */
-export interface RuleContext {
-  readonly planned: readonly PlannedSpecies[];
+/** A tank with its water, its care and the keeper's approaches, whoever lives in it: all that a rule may ask of where a species lives. */
+export interface Place {
   readonly tank: RuleTank;
   readonly water: RuleWater;
-  readonly shared: SharedWater;
-  /** At the lengths that all are judged at. */
-  readonly load: Load;
-  /** The load after so many months of growth, of those who are still here. */
-  readonly loadAfter: (months: number) => Load;
   readonly routine: {
     readonly changeFraction: number;
     readonly everyDays: number;
@@ -117,9 +111,21 @@ export interface RuleContext {
   readonly approach: Approach;
   readonly males: 'harem' | 'all-male' | 'one-each';
   /** Numbers of a rift-lake tank; null when the keeper has not chosen: then each species goes by its own approach. */
-  readonly riftDensity: 'roomy' | 'dense' | null;
+  readonly riftDensity: Density | null;
   /** This month, `YYYY-MM`. */
   readonly month: string;
+}
+
+/** Everything a rule may look at. Nothing in it changes. */
+export interface RuleContext extends Place {
+  readonly planned: readonly PlannedSpecies[];
+  /** The place by itself: the same object for every list that lives in it. */
+  readonly place: Place;
+  readonly shared: SharedWater;
+  /** At the lengths that all are judged at. */
+  readonly load: Load;
+  /** The load after so many months of growth, of those who are still here. */
+  readonly loadAfter: (months: number) => Load;
   /** When set, only what this species changes is asked for: pairs without it, and species alone, are passed over. */
   readonly focus: PlannedSpecies | null;
 }

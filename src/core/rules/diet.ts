@@ -90,9 +90,7 @@ export const diet: Rule = {
   name: 'diet',
   about: 'the first',
   severities: [RICH_FOOD, SPECIAL],
+  ofOne: special,
   judge: (context) =>
-    concernedSpecies(context, needsRichFood).flatMap((species) => [
-      ...grazers(species, context),
-      ...special(species),
-    ]),
+    concernedSpecies(context, needsRichFood).flatMap((species) => grazers(species, context)),
 };

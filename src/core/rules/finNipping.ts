@@ -1,9 +1,12 @@
-import { adultLengthCm, SHY, SLOW } from '../model';
+import { adultLengthCm, isRough, SHY, SLOW } from '../model';
 import type { PlannedSpecies } from './context';
 import { finding, type Finding } from './finding';
 import { keepCount, leaveOut } from './fixes';
-import type { Rule } from './rule';
+import { sharedWaterShare } from './pairs';
+import { isCuredByNumber, knownBad } from './knownCompany';
+import type { Rule, ThisMonth } from './rule';
 import { severityTable } from './severityTable';
+import { roughPair } from './temper';
 
 declare module './facts' {
   interface Facts {
@@ -32,6 +35,22 @@ const standsStill = ({ profile }: PlannedSpecies, nipper: PlannedSpecies): boole
   !profile.handling.spines &&
   (FLANKS.includes(profile.size.shape) ||
     adultLengthCm(profile) < adultLengthCm(nipper.profile) * OUT_OF_REACH);
+
+/** Water that two must share for one to reach the other's fins in a chase (from memory). */
+const SOME_WATER = 0.2;
+
+/** Fins torn in chases, not as a habit: by a rough fish. */
+const tearsInChases = ({ profile }: PlannedSpecies): boolean =>
+  isRough(profile) && profile.company.finNipping < NIPS && profile.company.nipCalmGroup === null;
+/** In other water, or as rough itself. */
+const isOutOfReach = (nipper: PlannedSpecies, victim: PlannedSpecies): boolean =>
+  sharedWaterShare(nipper, victim) < SOME_WATER ||
+  victim.profile.company.temper.mature >= nipper.profile.company.temper.mature;
+/** Its temper tells of the chase already. */
+function isChased(nipper: PlannedSpecies, victim: PlannedSpecies, now: ThisMonth): boolean {
+  const push = roughPair(nipper, victim, now);
+  return push !== null && push.severity !== 'note';
+}
 
 interface Nipped {
   readonly nips: number;
@@ -82,9 +101,13 @@ const SEVERITY = severityTable<Nipped>(
   'Common practice: a large group nips within itself.',
 );
 
-function judgePair(nipper: PlannedSpecies, victim: PlannedSpecies): Finding | null {
+function judgePair(nipper: PlannedSpecies, victim: PlannedSpecies, now: ThisMonth): Finding | null {
   const { finNipping: nips, nipCalmGroup } = nipper.profile.company;
   if (nips === 0 || victim.profile.life !== 'fish') return null;
+  if (tearsInChases(nipper) && (isOutOfReach(nipper, victim) || isChased(nipper, victim, now))) return null;
+  // What a number cures is disputed, and told with both sides.
+  if (isCuredByNumber(nipper, victim) && (knownBad(nipper, victim) ?? knownBad(victim, nipper)) !== null)
+    return null;
   const slow = victim.profile.habits.activity === SLOW && nips >= RELENTLESS;
   const long = victim.profile.company.longFins;
   if (!long && !slow) return null;

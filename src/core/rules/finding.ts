@@ -1,4 +1,5 @@
 import type { Celsius, Cm, Dh } from '../kernel';
+import type { Density } from '../model';
 import type { HideKind } from './context';
 import type { Fact, LineUpFact } from './facts';
 
@@ -27,6 +28,7 @@ export type PlanEdit =
       readonly heightCm: Cm;
     }
   | { readonly kind: 'set-breaks'; readonly sightBreaks: number }
+  | { readonly kind: 'set-density'; readonly density: Density }
   | { readonly kind: 'set-plants'; readonly plants: 'dense' }
   | { readonly kind: 'set-lid'; readonly lid: boolean }
   | { readonly kind: 'set-substrate'; readonly substrate: 'sand' }

@@ -1,7 +1,6 @@
-import type { PlannedSpecies, RuleContext } from './context';
+import type { Place, PlannedSpecies } from './context';
 import { finding, type Finding } from './finding';
 import { advise, leaveOut } from './fixes';
-import { judgedSpecies } from './pairs';
 import type { Rule } from './rule';
 import { otherwise, severityTable } from './severityTable';
 
@@ -51,10 +50,10 @@ const OPPOSITE = severityTable(
   'Common practice: one tank hardly gives both.',
 );
 
-function judgeTank(species: PlannedSpecies, context: RuleContext): readonly Finding[] {
-  if (context.tank.assumed.has('filterLph')) return [];
+function judgeTank(species: PlannedSpecies, place: Place): readonly Finding[] {
+  if (place.tank.assumed.has('filterLph')) return [];
   const { flow } = species.profile.water;
-  const turnover = context.tank.figures.turnoverPerHour;
+  const turnover = place.tank.figures.turnoverPerHour;
   const severity = SEVERITY.of({ flow, turnover });
   if (severity === null) return [];
   const weak = turnover < NEEDS[flow];
@@ -85,6 +84,6 @@ function judgePair(strong: PlannedSpecies, still: PlannedSpecies): Finding | nul
 export const flow: Rule = {
   name: 'flow',
   severities: [SEVERITY, OPPOSITE],
-  judge: (context) => judgedSpecies(context).flatMap((species) => judgeTank(species, context)),
+  ofOne: judgeTank,
   toAnother: judgePair,
 };

@@ -1,8 +1,7 @@
 import { ROUGH } from '../model';
-import type { PlannedSpecies, RuleContext } from './context';
+import type { Place, PlannedSpecies } from './context';
 import { finding, type Finding } from './finding';
 import { keepCount } from './fixes';
-import { judgedSpecies } from './pairs';
 import { isOpenWater } from './riftNumbers';
 import type { Rule } from './rule';
 import { otherwise, severityTable } from './severityTable';
@@ -31,7 +30,7 @@ function nextGoodBelow(species: PlannedSpecies): number | null {
 }
 
 /** Shown males without females have one another to watch; a pair of a species is a flaw there, and no duel (common practice). */
-const isShown = (species: PlannedSpecies, { males }: RuleContext): boolean =>
+const isShown = (species: PlannedSpecies, { males }: Place): boolean =>
   males === 'all-male' && (species.males ?? species.count) === species.count && isOpenWater(species);
 
 /** One male with two females is too few, and no duel. */
@@ -59,10 +58,10 @@ const SEVERITY = severityTable<Numbered>(
   'Each species has its own numbers to avoid (common practice).',
 );
 
-function judgeSpecies(species: PlannedSpecies, context: RuleContext): readonly Finding[] {
+function judgeSpecies(species: PlannedSpecies, place: Place): readonly Finding[] {
   const { profile, count } = species;
   const { badNumbers, pairs, smallestGroup } = profile.company;
-  const severity = SEVERITY.of({ species, shown: isShown(species, context) });
+  const severity = SEVERITY.of({ species, shown: isShown(species, place) });
   if (!badNumbers.includes(count) || severity === null) return [];
   const fewer = nextGoodBelow(species);
   return [
@@ -80,5 +79,5 @@ function judgeSpecies(species: PlannedSpecies, context: RuleContext): readonly F
 export const groupNumber: Rule = {
   name: 'group-number',
   severities: [SEVERITY],
-  judge: (context) => judgedSpecies(context).flatMap((species) => judgeSpecies(species, context)),
+  ofKind: judgeSpecies,
 };

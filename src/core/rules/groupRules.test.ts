@@ -103,7 +103,11 @@ describe('conspecific-aggression', () => {
     const colony = (count: number) =>
       severities(plan(TANKS.us75, [{ species: 'chindongo-demasoni', count }]), 'conspecific-aggression');
     expect(colony(20)).toEqual(['note']);
-    expect(colony(11)).toEqual(['stop']);
+    // Eleven are a number to avoid, and that says it.
+    expect(colony(11)).toEqual([]);
+    expect(
+      severities(plan(TANKS.us75, [{ species: 'chindongo-demasoni', count: 11 }]), 'group-number'),
+    ).toEqual(['stop']);
   });
   it('begins at maturity', () => {
     expect(

@@ -1,8 +1,8 @@
-import type { PlannedSpecies } from './context';
+import { canBeShown } from '../model';
+import type { Place, PlannedSpecies } from './context';
 import type { GroupFact } from './facts';
 import { finding, type Finding } from './finding';
 import { keepCount, leaveOut } from './fixes';
-import { judgedSpecies } from './pairs';
 import type { Rule } from './rule';
 import { severityTable } from './severityTable';
 
@@ -80,10 +80,12 @@ function factOf(species: PlannedSpecies): GroupFact {
     : { says: 'group/too few', count, least, ideal };
 }
 
-function judgeSpecies(species: PlannedSpecies): readonly Finding[] {
+function judgeSpecies(species: PlannedSpecies, place: Place): readonly Finding[] {
   const { profile, count } = species;
   const { smallestGroup, comfortableGroup, mode } = profile.company;
-  const severity = mode === 'solitary' ? null : SEVERITY.of(species);
+  // Who shows males has no group to complete.
+  const shown = place.males !== 'harem' && canBeShown(profile) && isShown(species);
+  const severity = mode === 'solitary' || shown ? null : SEVERITY.of(species);
   if (severity === null) return [];
   const few = count < comfortableGroup;
   return [
@@ -110,5 +112,5 @@ export const groupSize: Rule = {
     },
   ],
   severities: [SEVERITY],
-  judge: (context) => judgedSpecies(context).flatMap(judgeSpecies),
+  ofKind: judgeSpecies,
 };

@@ -1,6 +1,5 @@
 import type { PlannedSpecies } from './context';
 import { finding, type Finding } from './finding';
-import { judgedSpecies } from './pairs';
 import type { Rule } from './rule';
 import { severityTable } from './severityTable';
 
@@ -38,5 +37,5 @@ function judgeSpecies(species: PlannedSpecies): readonly Finding[] {
 export const handlingHazard: Rule = {
   name: 'handling-hazard',
   severities: [SEVERITY],
-  judge: (context) => judgedSpecies(context).flatMap(judgeSpecies),
+  ofOne: judgeSpecies,
 };

@@ -1,10 +1,16 @@
 import { isRough } from '../model';
-import { HIDE_KINDS, type HideKind, type Hides, type PlannedSpecies, type RuleContext } from './context';
+import {
+  HIDE_KINDS,
+  type HideKind,
+  type Hides,
+  type Place,
+  type PlannedSpecies,
+  type RuleContext,
+} from './context';
 import { finding, type Finding } from './finding';
 import { holdersOf } from './ground';
 import { advise } from './fixes';
 import type { Rule } from './rule';
-import { judgedSpecies } from './pairs';
 import { otherwise, severityTable } from './severityTable';
 
 declare module './facts' {
@@ -35,19 +41,19 @@ const SEVERITY = severityTable<number>(
 );
 
 /** How many hides of a kind these fish want at the least. */
-function wanted(species: PlannedSpecies, hide: HideKind, context: RuleContext): number {
+function wanted(species: PlannedSpecies, hide: HideKind, place: Place): number {
   if (hide === 'shells') return species.count * SHELLS_A_HEAD;
   if (hide === 'caves')
-    return Math.max(1, holdersOf(species, context)?.holders ?? Math.ceil(species.count / 2));
+    return Math.max(1, holdersOf(species, place)?.holders ?? Math.ceil(species.count / 2));
   return 1;
 }
 
-function ofOneSpecies(species: PlannedSpecies, hides: Hides, context: RuleContext): readonly Finding[] {
+function ofOneSpecies(species: PlannedSpecies, hides: Hides, place: Place): readonly Finding[] {
   return HIDE_KINDS.filter((hide) => species.profile.tank[hide] === 'needs').flatMap((hide) => {
-    const need = wanted(species, hide, context);
+    const need = wanted(species, hide, place);
     const have = hides.byKind?.[hide] ?? hides.total;
     // Plants stand in for upright and floating cover.
-    const planted = (hide === 'upright' || hide === 'floating') && context.tank.plants === 'dense';
+    const planted = (hide === 'upright' || hide === 'floating') && place.tank.plants === 'dense';
     if (have >= need || planted) return [];
     return [
       finding('hides', {
@@ -94,12 +100,7 @@ function refuges(hides: Hides, context: RuleContext): readonly Finding[] {
 export const hides: Rule = {
   name: 'hides',
   severities: [SEVERITY],
-  judge: (context) => {
-    const given = context.tank.hides;
-    if (given === null) return [];
-    return [
-      ...judgedSpecies(context).flatMap((species) => ofOneSpecies(species, given, context)),
-      ...refuges(given, context),
-    ];
-  },
+  ofOne: (species, place) =>
+    place.tank.hides === null ? [] : ofOneSpecies(species, place.tank.hides, place),
+  judge: (context) => (context.tank.hides === null ? [] : refuges(context.tank.hides, context)),
 };

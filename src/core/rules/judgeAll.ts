@@ -1,12 +1,15 @@
-import type { PlannedSpecies, RuleContext } from './context';
+import type { Place, PlannedSpecies, RuleContext } from './context';
 import type { Finding } from './finding';
 import { RULES } from './everyRule';
-import type { ThisMonth } from './rule';
+import { judgedKinds, judgedSpecies } from './pairs';
+import type { Rule, ThisMonth } from './rule';
 
 type Present<T> = Exclude<T, undefined>;
 const present = <T>(value: T): value is Present<T> => value !== undefined;
 
 const OF_LISTS = RULES.map((rule) => rule.judge).filter(present);
+const OF_ONE = RULES.map((rule) => rule.ofOne).filter(present);
+const OF_KIND = RULES.map((rule) => rule.ofKind).filter(present);
 const TO_ANOTHER = RULES.map((rule) => rule.toAnother).filter(present);
 const TOGETHER = RULES.map((rule) => rule.together).filter(present);
 
@@ -43,6 +46,28 @@ export function pairFindings(a: PlannedSpecies, b: PlannedSpecies, now: ThisMont
   return findings;
 }
 
+type InPlace = WeakMap<PlannedSpecies, WeakMap<Place, readonly Finding[]>>;
+/** What was said of a species where it lives: it rests on these two alone. */
+const OF_ONE_SAID: InPlace = new WeakMap();
+const OF_KIND_SAID: InPlace = new WeakMap();
+
+function placeFindings(
+  species: PlannedSpecies,
+  place: Place,
+  rules: readonly Exclude<Rule['ofOne'], undefined>[],
+  said: InPlace,
+): readonly Finding[] {
+  let where = said.get(species);
+  if (where === undefined) said.set(species, (where = new WeakMap()));
+  const before = where.get(place);
+  if (before !== undefined) return before;
+  const found: Finding[] = [];
+  for (const rule of rules) for (const finding of rule(species, place)) found.push(finding);
+  const findings = found.length === 0 ? NOTHING : found;
+  where.set(place, findings);
+  return findings;
+}
+
 /**
  * Everything that the rules find in a list; with a `focus`, what that species brings to it. Findings on pairs come first, then
  * those on species, the tank and the whole.
@@ -60,6 +85,10 @@ export function judgeAll(context: RuleContext): readonly Finding[] {
     else if (i < at) pair(species, focus);
     else if (i > at) pair(focus, species);
   });
+  for (const species of judgedSpecies(context))
+    for (const finding of placeFindings(species, context.place, OF_ONE, OF_ONE_SAID)) found.push(finding);
+  for (const kind of judgedKinds(context))
+    for (const finding of placeFindings(kind, context.place, OF_KIND, OF_KIND_SAID)) found.push(finding);
   for (const judge of OF_LISTS) for (const finding of judge(context)) found.push(finding);
   return found;
 }

@@ -1,6 +1,5 @@
 import type { PlannedSpecies } from './context';
 import { finding } from './finding';
-import { judgedSpecies } from './pairs';
 import type { Rule } from './rule';
 import { severityTable } from './severityTable';
 
@@ -27,20 +26,17 @@ const SEVERITY = severityTable<PlannedSpecies>(
 export const lid: Rule = {
   name: 'lid',
   severities: [SEVERITY],
-  judge: (context) =>
-    context.tank.lid
-      ? []
-      : judgedSpecies(context).flatMap((species) => {
-          const severity = SEVERITY.of(species);
-          if (severity === null) return [];
-          return [
-            finding('lid', {
-              severity,
-              species: [species.profile.id],
-              fact: { says: 'home/no lid', how: species.profile.life === 'fish' ? 'jumps' : 'climbs' },
-              because: { jumps: species.profile.habits.jumps, lid: false },
-              fixes: [{ edit: { kind: 'set-lid', lid: true } }],
-            }),
-          ];
-        }),
+  ofOne: (species, place) => {
+    const severity = place.tank.lid ? null : SEVERITY.of(species);
+    if (severity === null) return [];
+    return [
+      finding('lid', {
+        severity,
+        species: [species.profile.id],
+        fact: { says: 'home/no lid', how: species.profile.life === 'fish' ? 'jumps' : 'climbs' },
+        because: { jumps: species.profile.habits.jumps, lid: false },
+        fixes: [{ edit: { kind: 'set-lid', lid: true } }],
+      }),
+    ];
+  },
 };

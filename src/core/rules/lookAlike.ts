@@ -2,6 +2,7 @@ import { DEADLY, ROUGH } from '../model';
 import type { PlannedSpecies } from './context';
 import { finding, type Finding } from './finding';
 import { leaveOut } from './fixes';
+import { areOneKind } from './pairs';
 import type { Rule } from './rule';
 import { severityTable } from './severityTable';
 
@@ -41,7 +42,7 @@ const SEVERITY = severityTable<Rivals>(
 
 function judgePair(a: PlannedSpecies, b: PlannedSpecies): Finding | null {
   const tag = a.profile.lookalike.find((one) => b.profile.lookalike.includes(one));
-  if (tag === undefined) return null;
+  if (tag === undefined || areOneKind(a, b)) return null;
   const temper = Math.max(a.profile.company.toLookalikes, b.profile.company.toLookalikes);
   const severity = SEVERITY.of({
     temper,

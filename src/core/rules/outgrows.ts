@@ -1,13 +1,12 @@
 import { addMonths, type Cm } from '../kernel';
 import { lengthsByMonth } from '../growth';
 import { adultLengthCm } from '../model';
-import type { PlannedGroup, PlannedSpecies, RuleContext } from './context';
+import type { Place, PlannedGroup, PlannedSpecies } from './context';
 import { finding, type Finding } from './finding';
 import { begins } from './maturity';
 import { advise } from './fixes';
 import type { Rule } from './rule';
 import { otherwise, severityTable } from './severityTable';
-import { judgedSpecies } from './pairs';
 
 declare module './facts' {
   interface Facts {
@@ -42,8 +41,8 @@ interface Limit {
 }
 
 /** The length at which this tank stops a fish of this build: by turning round, or by height of water. */
-function limitOf({ profile }: PlannedGroup, context: RuleContext): Limit {
-  const { inside, waterDepthCm } = context.tank.figures;
+function limitOf({ profile }: PlannedGroup, place: Place): Limit {
+  const { inside, waterDepthCm } = place.tank.figures;
   const share = SUPPLE.includes(profile.size.shape) ? TURNS_IN.supple : TURNS_IN.stiff;
   const byWidth = {
     lengthCm: inside.widthCm / share,
@@ -65,20 +64,20 @@ function outgrownIn(group: PlannedGroup, limitCm: Cm): number | null {
 }
 
 /** The first of a species that this tank gets too small for. */
-function firstOutgrown(species: PlannedSpecies, context: RuleContext): readonly Finding[] {
+function firstOutgrown(species: PlannedSpecies, place: Place): readonly Finding[] {
   const inOrder = species.groups
     .flatMap((group) => {
-      const months = outgrownIn(group, limitOf(group, context).lengthCm);
+      const months = outgrownIn(group, limitOf(group, place).lengthCm);
       const leaves = group.leavesInMonths ?? Infinity;
       return months === null || leaves < months ? [] : [{ group, months }];
     })
     .sort((a, b) => a.months - b.months || b.group.judgedCm - a.group.judgedCm);
   const [first] = inOrder;
-  return first === undefined ? [] : [outgrown(first.group, first.months, context)];
+  return first === undefined ? [] : [outgrown(first.group, first.months, place)];
 }
 
-function outgrown(group: PlannedGroup, months: number, context: RuleContext): Finding {
-  const limit = limitOf(group, context);
+function outgrown(group: PlannedGroup, months: number, place: Place): Finding {
+  const limit = limitOf(group, place);
   return finding('outgrows', {
     severity: 'stop',
     species: [group.profile.id],
@@ -94,7 +93,7 @@ function outgrown(group: PlannedGroup, months: number, context: RuleContext): Fi
       judgedAtCm: Number(group.judgedCm.toFixed(1)),
       adultCm: adultLengthCm(group.profile),
     },
-    from: begins(context, months),
+    from: begins(place, months),
     fixes: [
       advise('leaving date'),
       { edit: { kind: 'leave-out', species: group.profile.id, count: group.count } },
@@ -103,19 +102,19 @@ function outgrown(group: PlannedGroup, months: number, context: RuleContext): Fi
 }
 
 /** Whether the grown fish would be too large here by the lenient approach: then a stay is only a stay. */
-function onlyAStay(group: PlannedGroup, context: RuleContext): boolean {
+function onlyAStay(group: PlannedGroup, place: Place): boolean {
   const { tried } = group.profile.tank;
-  const { outside, grossL } = context.tank.figures;
+  const { outside, grossL } = place.tank.figures;
   return (
-    adultLengthCm(group.profile) > limitOf(group, context).lengthCm ||
+    adultLengthCm(group.profile) > limitOf(group, place).lengthCm ||
     (tried.lengthCm ?? 0) > outside.lengthCm ||
     (tried.widthCm ?? 0) > outside.widthCm ||
     (tried.litres ?? 0) > grossL
   );
 }
 
-function stays(group: PlannedGroup, context: RuleContext): readonly Finding[] {
-  if (group.leavesInMonths === null || !onlyAStay(group, context)) return [];
+function stays(group: PlannedGroup, place: Place): readonly Finding[] {
+  if (group.leavesInMonths === null || !onlyAStay(group, place)) return [];
   const named = group.nextTank.trim() !== '';
   return [
     finding('outgrows', {
@@ -123,7 +122,7 @@ function stays(group: PlannedGroup, context: RuleContext): readonly Finding[] {
       species: [group.profile.id],
       fact: {
         says: 'growth/stays',
-        until: addMonths(context.month, group.leavesInMonths),
+        until: addMonths(place.month, group.leavesInMonths),
         nextTank: named ? group.nextTank.trim() : null,
         count: group.count,
       },
@@ -142,9 +141,8 @@ export const outgrows: Rule = {
   name: 'outgrows',
   leaveFor: 'too big',
   severities: [OUTGROWN, STAYS],
-  judge: (context) =>
-    judgedSpecies(context).flatMap((species) => [
-      ...firstOutgrown(species, context),
-      ...species.groups.flatMap((group) => stays(group, context)),
-    ]),
+  ofOne: (species, place) => [
+    ...firstOutgrown(species, place),
+    ...species.groups.flatMap((group) => stays(group, place)),
+  ],
 };

@@ -1,11 +1,54 @@
 import type { PlannedSpecies, RuleContext } from './context';
-import type { Layer } from '../model';
+import { groupsAsOne } from './groupsAsOne';
+import { type Layer, speciesOf } from '../model';
 
 const LAYERS: readonly Layer[] = ['top', 'middle', 'bottom'];
 
 /** The species that are judged for themselves. */
 export const judgedSpecies = ({ planned, focus }: RuleContext): readonly PlannedSpecies[] =>
   focus === null ? planned : [focus];
+
+/** Whether what is said of all of some kind may change with the species that is asked about, if one is. */
+export const mayChange = (
+  { focus }: Pick<RuleContext, 'focus'>,
+  isOne: (species: PlannedSpecies) => boolean,
+): boolean => focus === null || isOne(focus);
+
+const fierceness = ({ profile: { company } }: PlannedSpecies): number =>
+  company.ownKind.male + company.ownKind.female;
+
+/** Forms of one species as one: the heads of all, judged by the fiercest form, and of equals by the one there is most of. */
+function asOne(forms: readonly PlannedSpecies[]): PlannedSpecies {
+  const most = [...forms].sort(
+    (a, b) => fierceness(b) - fierceness(a) || b.count - a.count,
+  )[0] as PlannedSpecies;
+  return groupsAsOne(
+    most.profile,
+    most.range,
+    forms.flatMap((form) => form.groups),
+  );
+}
+
+/**
+ * The species that are judged among their own kind. Forms of one species are one kind: two male fighting fish are two,
+ * whatever their fins, and six tetras are six, whatever their colours.
+ */
+export function judgedKinds({ planned, focus }: RuleContext): readonly PlannedSpecies[] {
+  if (focus !== null) {
+    const forms = planned.filter((species) => areOneKind(species, focus));
+    return [forms.length > 1 ? asOne(forms) : focus];
+  }
+  const kinds = new Map<string, PlannedSpecies[]>();
+  for (const species of planned) {
+    const kind = speciesOf(species.profile);
+    kinds.set(kind, [...(kinds.get(kind) ?? []), species]);
+  }
+  return [...kinds.values()].flatMap((forms) => (forms.length === 1 ? forms : [asOne(forms)]));
+}
+
+/** Whether two are forms of one species: what holds between species does not between them. */
+export const areOneKind = (a: PlannedSpecies, b: PlannedSpecies): boolean =>
+  speciesOf(a.profile) === speciesOf(b.profile);
 
 /**
  * The species to whom others do something: all, or the one that is asked for and those to whom it is the first that does it.

@@ -1,10 +1,9 @@
 import type { Cm } from '../kernel';
 import { adultLengthCm } from '../model';
-import type { PlannedSpecies, RuleContext } from './context';
+import type { Place, PlannedSpecies } from './context';
 import { finding, type Finding } from './finding';
 import { advise } from './fixes';
 import type { Rule } from './rule';
-import { judgedSpecies } from './pairs';
 import { otherwise, severityTable } from './severityTable';
 
 declare module './facts' {
@@ -33,9 +32,9 @@ const SEVERITY = severityTable<Dash>(
   'Common practice; the number of lengths is from memory.',
 );
 
-function judgeSpecies(species: PlannedSpecies, context: RuleContext): readonly Finding[] {
+function judgeSpecies(species: PlannedSpecies, place: Place): readonly Finding[] {
   if (!species.profile.habits.panics) return [];
-  const { tank } = context;
+  const { tank } = place;
   const short = tank.figures.freeSwimCm < species.judgedCm * DASH;
   const hard = tank.hardscapeFraction > HARD_DECOR || HARD_FLOORS.includes(tank.substrate);
   return [
@@ -62,5 +61,5 @@ function judgeSpecies(species: PlannedSpecies, context: RuleContext): readonly F
 export const panic: Rule = {
   name: 'panic',
   severities: [SEVERITY],
-  judge: (context) => judgedSpecies(context).flatMap((species) => judgeSpecies(species, context)),
+  ofOne: judgeSpecies,
 };

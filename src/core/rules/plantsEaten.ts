@@ -1,7 +1,6 @@
-import type { PlannedSpecies, RuleContext } from './context';
+import type { Place, PlannedSpecies } from './context';
 import { finding, type Finding } from './finding';
 import { advise, leaveOut } from './fixes';
-import { judgedSpecies } from './pairs';
 import type { Rule } from './rule';
 import { severityTable } from './severityTable';
 
@@ -40,9 +39,9 @@ const SEVERITY = severityTable<Planted>(
 
 const HOW = { yes: 'eats', some: 'nibbles', no: 'digs' } as const;
 
-function judgeSpecies(species: PlannedSpecies, context: RuleContext): readonly Finding[] {
+function judgeSpecies(species: PlannedSpecies, place: Place): readonly Finding[] {
   const { eatsPlants, digs } = species.profile.effect;
-  const { plants, assumed } = context.tank;
+  const { plants, assumed } = place.tank;
   const severity = plants === 'none' ? null : SEVERITY.of({ species, said: !assumed.has('plants') });
   if (severity === null) return [];
   return [
@@ -60,5 +59,5 @@ function judgeSpecies(species: PlannedSpecies, context: RuleContext): readonly F
 export const plantsEaten: Rule = {
   name: 'plants-eaten',
   severities: [SEVERITY],
-  judge: (context) => judgedSpecies(context).flatMap((species) => judgeSpecies(species, context)),
+  ofOne: judgeSpecies,
 };

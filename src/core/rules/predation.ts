@@ -6,6 +6,7 @@ import type { PlannedSpecies } from './context';
 import type { EatingFact } from './facts';
 import { finding, type Finding, type Severity } from './finding';
 import { leaveOut } from './fixes';
+import { disagreementOn } from './knownCompany';
 import { monthsTogether } from './pairs';
 import type { Rule, ThisMonth } from './rule';
 import { severityTable } from './severityTable';
@@ -161,11 +162,13 @@ function worstMoment(eater: PlannedSpecies, prey: PlannedSpecies, want: Appetite
 /** Nobody shrinks: when the longest eater there will be cannot take the smallest prey there is, no month has to be asked. */
 const neverFits = (eater: PlannedSpecies, longestCm: Cm, prey: PlannedSpecies): boolean =>
   !cracksShells(eater, prey) &&
-  mouthRatio(eater.profile, longestCm, prey.profile, prey.smallestCm) > FIT_LIMITS.possible;
+  (neverMeet(eater, prey) ||
+    mouthRatio(eater.profile, longestCm, prey.profile, prey.smallestCm) > FIT_LIMITS.possible);
 
 /** A snail is eaten out of its shell or crushed: the width of the mouth is no protection from a specialist. */
 function fitOf(eater: PlannedSpecies, prey: PlannedSpecies, ratio: number, lengthShare: number): MouthFit {
   if (cracksShells(eater, prey)) return 'likely';
+  if (neverMeet(eater, prey)) return 'no';
   const taken = isCaught(eater, prey) || (hasBeak(eater, prey) && lengthShare <= BEAK_REACH);
   if (taken) return 'certain';
   const fit = mouthFit(ratio, lengthShare);
@@ -179,11 +182,17 @@ function fitOf(eater: PlannedSpecies, prey: PlannedSpecies, ratio: number, lengt
 /** Shoaling fish that are quick, or quicker than a slow eater, are caught by hunters only, unless they are far smaller (from memory). */
 const FAR_SMALLER = 0.25;
 const isLeisurely = (eater: PlannedSpecies, { profile }: PlannedSpecies): boolean =>
-  eater.profile.habits.mealSpeed === SLOW &&
+  (eater.profile.habits.mealSpeed === SLOW || eater.profile.habits.activity === SLOW) &&
   profile.company.mode === 'shoal' &&
   profile.habits.activity > SLOW;
 const isQuick = ({ profile: { habits, company, layers } }: PlannedSpecies): boolean =>
   habits.activity === FAST && company.mode === 'shoal' && !company.longFins && layers.bottom < ON_THE_BOTTOM;
+
+/** A hunter of the surface does not go down to a fish of the floor (common practice); the shares of the day are from memory. */
+const AT_THE_SURFACE = 0.6;
+const ON_THE_FLOOR = 0.75;
+const neverMeet = (eater: PlannedSpecies, prey: PlannedSpecies): boolean =>
+  eater.profile.layers.top >= AT_THE_SURFACE && prey.profile.layers.bottom >= ON_THE_FLOOR;
 
 /** Only true predators take what is over half as long as themselves (common practice). */
 const HALF_AS_LONG = 0.5;
@@ -207,6 +216,9 @@ function judgePair(eater: PlannedSpecies, prey: PlannedSpecies, now: ThisMonth):
   const want = appetite(eater, prey);
   const moment = worstMoment(eater, prey, want);
   if (!moment) return null;
+  // What keepers disagree about is told with both sides, once; what a hunter is sure to do is told all the same.
+  if ((moment.severity !== 'stop' || want !== 'hunts') && disagreementOn(eater, prey) !== undefined)
+    return null;
   return finding('predation', {
     severity: moment.severity,
     species: [eater.profile.id, prey.profile.id],

@@ -18,15 +18,15 @@ const SEVERITY = severityTable(
 export const restricted: Rule = {
   name: 'restricted',
   severities: [SEVERITY],
-  judge: (context) =>
-    context.planned
-      .filter((species) => species.profile.trade.restricted)
-      .map((species) =>
-        finding('restricted', {
-          severity: 'note',
-          species: [species.profile.id],
-          fact: { says: 'care/restricted' },
-          because: { restricted: true },
-        }),
-      ),
+  ofOne: ({ profile }) =>
+    profile.trade.restricted
+      ? [
+          finding('restricted', {
+            severity: 'note',
+            species: [profile.id],
+            fact: { says: 'care/restricted' },
+            because: { restricted: true },
+          }),
+        ]
+      : [],
 };

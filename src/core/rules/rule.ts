@@ -1,4 +1,4 @@
-import type { PlannedSpecies, RuleContext } from './context';
+import type { Place, PlannedSpecies, RuleContext } from './context';
 import type { Finding } from './finding';
 import type { PrintedTable } from './severityTable';
 
@@ -6,8 +6,9 @@ import type { PrintedTable } from './severityTable';
 export type ThisMonth = Pick<RuleContext, 'month'>;
 
 /**
- * One rule of compatibility. It knows no other rule, and says what it finds in up to three ways. What is said of two species
- * rests on these two alone, whoever else is there: so an answer holds for every list that they are in.
+ * One rule of compatibility. It knows no other rule, and says what it finds in up to five ways. What is said of one species rests
+ * on it and the place, and what is said of two on these two alone, whoever else is there: so an answer holds for every list that
+ * they are in.
  */
 export interface Rule {
   readonly name: string;
@@ -27,7 +28,11 @@ export interface Rule {
   }[];
   /** How bad it calls what it finds, for `docs/rules.md`; the rule itself judges by the same tables. */
   readonly severities: readonly PrintedTable[];
-  /** Of species by themselves, of the tank, of the list as a whole. */
+  /** Of one species where it lives, whoever else is there. */
+  readonly ofOne?: (species: PlannedSpecies, place: Place) => readonly Finding[];
+  /** Of one species among its own kind: its forms are counted and judged as one. */
+  readonly ofKind?: (species: PlannedSpecies, place: Place) => readonly Finding[];
+  /** Of the list as a whole, and of several of it together. */
   readonly judge?: (context: RuleContext) => readonly Finding[];
   /** What one species does to another. Both ways are asked. */
   readonly toAnother?: (actor: PlannedSpecies, other: PlannedSpecies, now: ThisMonth) => Finding | null;

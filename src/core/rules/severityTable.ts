@@ -34,7 +34,10 @@ export const severityTable = <T>(
   about,
   rows,
   reason,
-  of: (seen) => rows.find((row) => row.holds(seen))?.severity ?? null,
+  of: (seen) => {
+    for (const row of rows) if (row.holds(seen)) return row.severity;
+    return null;
+  },
 });
 
 /** The last row of a table: what holds when no row above it did. */

@@ -1,8 +1,7 @@
 import { DEADLY, ROUGH } from '../model';
-import type { PlannedSpecies, RuleContext } from './context';
+import type { Place, PlannedSpecies } from './context';
 import { finding, type Finding } from './finding';
 import { advise, keepSexes } from './fixes';
-import { judgedSpecies } from './pairs';
 import type { Rule } from './rule';
 import { otherwise, severityTable } from './severityTable';
 
@@ -115,13 +114,13 @@ function ratio(sexed: Sexed, perMale: number): readonly Finding[] {
   ];
 }
 
-function judgeSpecies(species: PlannedSpecies, context: RuleContext): readonly Finding[] {
+function judgeSpecies(species: PlannedSpecies, place: Place): readonly Finding[] {
   const { profile, count, males, females } = species;
   const { femalesPerMale, mode, pairs } = profile.company;
   if (femalesPerMale === null || count < 2 || mode === 'solitary') return [];
   const maleGroup = pairs === 'livebears' && males !== null && males > RIVALS;
   if (males !== null && females !== null && males + females >= count)
-    return males === 0 || (females === 0 && (maleGroup || context.males !== 'harem'))
+    return males === 0 || (females === 0 && (maleGroup || place.males !== 'harem'))
       ? []
       : ratio({ one: species, males, females }, femalesPerMale);
   const severity = OTHERS.of({ one: species, males: 0, females: 0 });
@@ -141,5 +140,5 @@ function judgeSpecies(species: PlannedSpecies, context: RuleContext): readonly F
 export const sexRatio: Rule = {
   name: 'sex-ratio',
   severities: [TWO_MALES, FEW_FEMALES, OTHERS],
-  judge: (context) => judgedSpecies(context).flatMap((species) => judgeSpecies(species, context)),
+  ofKind: judgeSpecies,
 };

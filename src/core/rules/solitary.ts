@@ -1,9 +1,8 @@
 import { DEADLY, ROUGH } from '../model';
-import type { PlannedSpecies, RuleContext } from './context';
+import type { Place, PlannedSpecies } from './context';
 import { finding, type Finding } from './finding';
 import { keepCount } from './fixes';
 import { holdersOf } from './ground';
-import { judgedSpecies } from './pairs';
 import type { Rule } from './rule';
 import { otherwise, severityTable } from './severityTable';
 
@@ -49,10 +48,10 @@ function haremAllowed(species: PlannedSpecies): boolean {
   );
 }
 
-function judgeSpecies(species: PlannedSpecies, context: RuleContext): readonly Finding[] {
+function judgeSpecies(species: PlannedSpecies, place: Place): readonly Finding[] {
   const { profile, count } = species;
   if (profile.company.mode !== 'solitary' || count === 1 || haremAllowed(species)) return [];
-  const room = holdersOf(species, context);
+  const room = holdersOf(species, place);
   const { ownKind } = profile.company;
   const deadly = Math.max(ownKind.male, ownKind.female) >= DEADLY;
   const severity = SEVERITY.of({
@@ -77,5 +76,5 @@ export const solitary: Rule = {
   name: 'solitary',
   leaveFor: 'harm',
   severities: [SEVERITY],
-  judge: (context) => judgedSpecies(context).flatMap((species) => judgeSpecies(species, context)),
+  ofKind: judgeSpecies,
 };

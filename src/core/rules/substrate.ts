@@ -44,23 +44,19 @@ const SEVERITY = severityTable<OnFloor>(
 export const substrate: Rule = {
   name: 'substrate',
   severities: [SEVERITY],
-  judge: (context) => {
-    const { substrate: floor } = context.tank;
-    if (floor === 'sand') return [];
-    return context.planned
-      .filter((species) => species.profile.tank.sand === 'needs')
-      .flatMap((species) => {
-        const severity = SEVERITY.of({ species, floor });
-        if (severity === null) return [];
-        return [
-          finding('substrate', {
-            severity,
-            species: [species.profile.id],
-            fact: { says: 'home/sand', floor: floor === 'bare' ? 'bare' : 'hard' },
-            because: { substrate: floor, digs: species.profile.effect.digs },
-            fixes: [{ edit: { kind: 'set-substrate', substrate: 'sand' } }],
-          }),
-        ];
-      });
+  ofOne: (species, place) => {
+    const { substrate: floor } = place.tank;
+    if (floor === 'sand' || species.profile.tank.sand !== 'needs') return [];
+    const severity = SEVERITY.of({ species, floor });
+    if (severity === null) return [];
+    return [
+      finding('substrate', {
+        severity,
+        species: [species.profile.id],
+        fact: { says: 'home/sand', floor: floor === 'bare' ? 'bare' : 'hard' },
+        because: { substrate: floor, digs: species.profile.effect.digs },
+        fixes: [{ edit: { kind: 'set-substrate', substrate: 'sand' } }],
+      }),
+    ];
   },
 };

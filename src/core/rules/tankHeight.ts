@@ -5,5 +5,5 @@ export const tankHeight: Rule = {
   name: 'tank-height',
   leaveFor: 'too big',
   severities: [SIZE],
-  judge: (context) => judgeTank(context, 'heightCm'),
+  ofOne: judgeTank('heightCm'),
 };

@@ -5,5 +5,5 @@ export const tankLength: Rule = {
   name: 'tank-length',
   leaveFor: 'too big',
   severities: [SIZE],
-  judge: (context) => judgeTank(context, 'lengthCm'),
+  ofOne: judgeTank('lengthCm'),
 };

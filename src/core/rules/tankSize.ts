@@ -1,10 +1,10 @@
 import { addMonths, type Cm } from '../kernel';
 import { lengthsByMonth } from '../growth';
 import { adultLengthCm, type Approach, FAST, PUSHY, type TankFigure } from '../model';
-import type { PlannedSpecies, RuleContext } from './context';
-import { finding, type Finding, SEVERITIES, type Severity } from './finding';
+import type { Place, PlannedSpecies } from './context';
+import { finding, SEVERITIES, type Severity } from './finding';
 import { advise, leaveOut } from './fixes';
-import { judgedSpecies } from './pairs';
+import type { Rule } from './rule';
 import { severityTable } from './severityTable';
 
 declare module './facts' {
@@ -29,7 +29,7 @@ type TankMeasureName = keyof TankFigure;
 interface TankMeasure {
   readonly rule: string;
   readonly name: TankMeasureName;
-  readonly of: (context: RuleContext) => number;
+  readonly of: (place: Place) => number;
   /** How the need shrinks for a fish of this share of its grown length: 1 is in proportion (from memory). */
   readonly power: number;
 }
@@ -151,25 +151,25 @@ interface Judged {
   readonly severity: Severity;
 }
 
-/** What each species of a context has too little of: four rules ask the same. */
-const SHORT = new WeakMap<RuleContext, Map<PlannedSpecies, readonly Judged[]>>();
+/** What each species has too little of in a place: four rules ask the same. */
+const SHORT = new WeakMap<Place, WeakMap<PlannedSpecies, readonly Judged[]>>();
 
-function shortOf(species: PlannedSpecies, context: RuleContext): readonly Judged[] {
-  const known = SHORT.get(context) ?? new Map<PlannedSpecies, readonly Judged[]>();
-  SHORT.set(context, known);
-  const short = known.get(species) ?? judgeMeasures(species, context);
+function shortOf(species: PlannedSpecies, place: Place): readonly Judged[] {
+  const known = SHORT.get(place) ?? new WeakMap<PlannedSpecies, readonly Judged[]>();
+  SHORT.set(place, known);
+  const short = known.get(species) ?? judgeMeasures(species, place);
   known.set(species, short);
   return short;
 }
 
 /** The measures of which a species has too little, the one that binds first: the worst, then the one that falls shortest. */
-function judgeMeasures(species: PlannedSpecies, context: RuleContext): readonly Judged[] {
+function judgeMeasures(species: PlannedSpecies, place: Place): readonly Judged[] {
   const share = species.judgedCm / adultLengthCm(species.profile);
-  const { approach } = context;
+  const { approach } = place;
   const calm = isCalm(species);
   const falling = ({ have, need }: Judged): number => have / (need[approach] ?? need.cautious ?? have);
   return MEASURES.flatMap((measure): readonly Judged[] => {
-    const have = measure.of(context);
+    const have = measure.of(place);
     const need = scaled(species.profile, measure, share);
     const severity = SIZE.of({ have, figures: need, approach, calm });
     return severity === null ? [] : [{ measure, need, have, severity }];
@@ -179,17 +179,17 @@ function judgeMeasures(species: PlannedSpecies, context: RuleContext): readonly 
 }
 
 /**
- * Judges one measure of the tank against the three approaches of every species, at the length it is judged at. A species speaks
+ * Judges one measure of the tank against the three approaches of a species, at the length it is judged at. A species speaks
  * of the measure that binds; what else falls short stands among the figures.
  */
-export function judgeTank(context: RuleContext, name: TankMeasureName): readonly Finding[] {
-  return judgedSpecies(context).flatMap((species) => {
-    const [binding, ...others] = shortOf(species, context);
+export const judgeTank =
+  (name: TankMeasureName): Rule['ofOne'] =>
+  (species, place) => {
+    const [binding, ...others] = shortOf(species, place);
     if (binding === undefined || binding.measure.name !== name) return [];
     const { measure, need, have, severity } = binding;
-    const falls = need[context.approach] !== null && !atLeast(have, need[context.approach]);
-    const months =
-      severity === 'note' ? 0 : beginsInMonths(species, have, measure, context.approach, severity);
+    const falls = need[place.approach] !== null && !atLeast(have, need[place.approach]);
+    const months = severity === 'note' ? 0 : beginsInMonths(species, have, measure, place.approach, severity);
     return [
       finding(measure.rule, {
         severity,
@@ -199,7 +199,7 @@ export function judgeTank(context: RuleContext, name: TankMeasureName): readonly
           measure: name,
           need,
           have,
-          approach: context.approach,
+          approach: place.approach,
           count: species.count,
         },
         because: {
@@ -211,14 +211,13 @@ export function judgeTank(context: RuleContext, name: TankMeasureName): readonly
           ...Object.fromEntries(
             others.map((one) => [
               `needs${one.measure.name[0]?.toUpperCase()}${one.measure.name.slice(1)}`,
-              Number((one.need[context.approach] ?? one.need.cautious ?? 0).toFixed(1)),
+              Number((one.need[place.approach] ?? one.need.cautious ?? 0).toFixed(1)),
             ]),
           ),
         },
-        approach: falls ? context.approach : 'cautious',
-        from: months > 0 ? addMonths(context.month, months) : null,
+        approach: falls ? place.approach : 'cautious',
+        from: months > 0 ? addMonths(place.month, months) : null,
         fixes: severity === 'note' ? [] : [advise('larger tank'), leaveOut(species)],
       }),
     ];
-  });
-}
+  };

@@ -5,5 +5,5 @@ export const tankVolume: Rule = {
   name: 'tank-volume',
   leaveFor: 'too big',
   severities: [SIZE],
-  judge: (context) => judgeTank(context, 'litres'),
+  ofOne: judgeTank('litres'),
 };

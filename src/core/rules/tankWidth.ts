@@ -5,5 +5,5 @@ export const tankWidth: Rule = {
   name: 'tank-width',
   leaveFor: 'too big',
   severities: [SIZE],
-  judge: (context) => judgeTank(context, 'widthCm'),
+  ofOne: judgeTank('widthCm'),
 };

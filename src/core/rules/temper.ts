@@ -4,9 +4,9 @@ import { HORIZON_MONTHS, monthsUntilLength } from '../growth';
 import type { PlannedSpecies } from './context';
 import { finding, type Finding, type Severity } from './finding';
 import { advise, leaveOut } from './fixes';
-import { CONTESTED, contestedPair, KNOWN, knownBad } from './knownCompany';
-import { monthsTogether, sharedWaterShare } from './pairs';
-import { isRockDweller } from './riftNumbers';
+import { CONTESTED, contestedPair, disagreementOn, KNOWN, knownBad } from './knownCompany';
+import { areOneKind, monthsTogether, sharedWaterShare } from './pairs';
+import { isOpenWater, isRockDweller } from './riftNumbers';
 import type { Rule, ThisMonth } from './rule';
 import { otherwise, severityTable } from './severityTable';
 
@@ -154,12 +154,12 @@ const HARM = severityTable<Bullied>(
 
 interface Eased {
   readonly harm: Severity | null;
-  /** How many of these hold: it is a dither, at least twice as long, or a school above those that hold the ground. */
+  /** How many of these hold: it is a dither, at least twice as long, a school above those that hold the ground, or both are males that are shown. */
   readonly steps: number;
 }
 
 const EASED = severityTable<Eased>(
-  'The same, where the other is a quick dither, twice as long, or a school above those that hold the ground',
+  'The same, where the other is a quick dither, twice as long, a school above those that hold the ground, or both are shown males',
   [
     { when: 'stop, neither', holds: ({ harm, steps }) => harm === 'stop' && steps === 0, severity: 'stop' },
     {
@@ -187,6 +187,12 @@ const YOUNG = severityTable<null>(
   [otherwise('caution')],
   'Common practice: a much larger fish among juveniles bullies them, also of another species; the share is from memory.',
 );
+/** Two males of peacocks and haps without females, which are no look-alikes: they have nothing to fight over (common practice). */
+const isShownMale = (species: PlannedSpecies): boolean =>
+  isOpenWater(species) && species.females === 0 && species.males === species.count;
+const areShown = (a: PlannedSpecies, b: PlannedSpecies): boolean =>
+  isShownMale(a) && isShownMale(b) && !a.profile.lookalike.some((tag) => b.profile.lookalike.includes(tag));
+
 /** How a temper falls on another species, eased by size and pace; null when it does not. */
 function temperSeverity(rough: PlannedSpecies, other: PlannedSpecies, temper: number): Severity | null {
   const sizeRatio = adultLengthCm(other.profile) / adultLengthCm(rough.profile);
@@ -205,11 +211,15 @@ function temperSeverity(rough: PlannedSpecies, other: PlannedSpecies, temper: nu
   const quick = temper < DEADLY && !hounded && sizeRatio >= least && isDither(other);
   const large = sizeRatio >= TOO_BIG && (temper < DEADLY || theirs > 0);
   const above = temper < DEADLY && !hounded && sizeRatio >= least && swimsAbove(rough, other);
-  return harm === null ? null : EASED.of({ harm, steps: Number(quick) + Number(large) + Number(above) });
+  const shown = temper < DEADLY && areShown(rough, other);
+  const steps = Number(quick) + Number(large) + Number(above) + Number(shown);
+  return harm === null ? null : EASED.of({ harm, steps });
 }
 
-function roughPair(rough: PlannedSpecies, other: PlannedSpecies, now: ThisMonth): Finding | null {
-  if (other.profile.life === 'shrimp' || other.profile.life === 'snail') return null;
+/** What the temper of one does to another, once it is grown; null where nothing is to be said. */
+export function roughPair(rough: PlannedSpecies, other: PlannedSpecies, now: ThisMonth): Finding | null {
+  if (other.profile.life === 'shrimp' || other.profile.life === 'snail' || areOneKind(rough, other))
+    return null;
   const { young, mature } = rough.profile.company.temper;
   const grown = temperSeverity(rough, other, mature);
   if (grown === null) return null;
@@ -250,7 +260,9 @@ function grownAmongYoung(rough: PlannedSpecies, other: PlannedSpecies): Finding 
   const { company, size } = rough.profile;
   const grown = rough.largestCm >= size.matureCm;
   const young =
-    other.smallestCm <= rough.largestCm * YOUNG_BESIDE && other.smallestCm < other.profile.size.matureCm;
+    !areOneKind(rough, other) &&
+    other.smallestCm <= rough.largestCm * YOUNG_BESIDE &&
+    other.smallestCm < other.profile.size.matureCm;
   const meet = sharedWaterShare(rough, other) >= SOME_WATER && other.profile.life === 'fish';
   if (company.temper.mature < ROUGH || !grown || !young || !meet) return null;
   return finding('temper', {
@@ -273,12 +285,17 @@ const worseOf = (byTemper: Finding | null, today: Finding | null): Finding | nul
     ? byTemper
     : (today ?? byTemper);
 
+/** A push that keepers disagree about is told with both sides, once. */
+const unlessContested = (a: PlannedSpecies, b: PlannedSpecies, push: Finding | null): Finding | null =>
+  push !== null && push.severity !== 'stop' && disagreementOn(a, b) !== undefined ? null : push;
+
 /** Who is too rough for whom, from when; pairs known to be bad; pairs that are contested. */
 export const temper: Rule = {
   name: 'temper',
   silentBeside: [{ rules: ['predation', 'slime-grazing'], of: 'the pair' }],
   leaveFor: 'harm',
   severities: [KNOWN, CONTESTED, HARM, EASED, YOUNG],
-  toAnother: (a, b, now) => knownBad(a, b) ?? worseOf(roughPair(a, b, now), grownAmongYoung(a, b)),
+  toAnother: (a, b, now) =>
+    knownBad(a, b) ?? worseOf(unlessContested(a, b, roughPair(a, b, now)), grownAmongYoung(a, b)),
   together: contestedPair,
 };

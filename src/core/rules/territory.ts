@@ -1,17 +1,23 @@
 import { PUSHY } from '../model';
 import type { PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
-import { holdersOf } from './ground';
+import { groundHolders } from './ground';
 import { advise, leaveOut } from './fixes';
 import { begins, maturesInMonths } from './maturity';
-import { densityOf, heads, isRockDweller, riftStock, roomyNumber } from './riftNumbers';
+import { mayChange } from './pairs';
+import { densityOf, heads, isOpenWater, isRockDweller, openWaterNumber, roomyNumber } from './riftNumbers';
 import type { Rule } from './rule';
 import { otherwise, severityTable } from './severityTable';
 
 declare module './facts' {
   interface Facts {
     /** Peacocks and haps together, more than a roomy tank holds. */
-    'group/dense': { readonly count: number; readonly roomy: number };
+    'group/dense': {
+      readonly count: number;
+      readonly roomy: number; /** More than dense tanks have. */
+      readonly over: boolean; /** What dense tanks have. */
+      readonly dense: number;
+    };
     'floor/claimed': {
       readonly holders: number; /** How many of them find no ground. */
       readonly without: number; /** Share of the floor that they claim together; 1 is all of it. */
@@ -35,10 +41,17 @@ const SEVERITY = severityTable<number>(
   ],
   'From memory; sight breaks let more live on a floor (common practice).',
 );
-const DENSE = severityTable<boolean>(
+const DENSE = severityTable<{ readonly chosen: boolean; readonly over: boolean }>(
   'More peacocks and haps than roomy tanks of the size have',
-  [{ when: 'dense stocking is chosen', holds: (dense) => dense, severity: 'note' }, otherwise('caution')],
-  'Common practice: 10 in 75, 25 in 125, 35 in 240 US gal is roomy.',
+  [
+    {
+      when: 'dense stocking is chosen, and they are no more than dense tanks have',
+      holds: ({ chosen, over }) => chosen && !over,
+      severity: 'note',
+    },
+    otherwise('caution'),
+  ],
+  'Common practice: 10 in 75, 25 in 125, 35 in 240 US gal is roomy. That dense tanks have 1.7 times as many is from memory.',
 );
 
 interface Held {
@@ -48,18 +61,32 @@ interface Held {
   readonly months: number;
 }
 
+/** What a species would hold wherever it lives, kept with it: null for one that holds nothing. */
+const HELD = new WeakMap<PlannedSpecies, Held | null>();
+
+function heldBy(species: PlannedSpecies): Held | null {
+  const before = HELD.get(species);
+  if (before !== undefined) return before;
+  const { company } = species.profile;
+  const holders = company.temper.mature < PUSHY ? null : groundHolders(species);
+  const months = maturesInMonths(species);
+  const claim =
+    !holders || months === null
+      ? null
+      : { species, holders, cm2: holders * (company.groundCm2 ?? 0), months };
+  HELD.set(species, claim);
+  return claim;
+}
+
 /** Held ground by species. Rock dwellers kept dense are left out: there nobody holds ground for long. */
 function held(context: RuleContext): readonly Held[] {
   const dense = densityOf(context).rockDwellers === 'dense';
-  return context.planned.flatMap((species) => {
-    const { company } = species.profile;
-    if (company.temper.mature < PUSHY || (dense && isRockDweller(species))) return [];
-    const room = holdersOf(species, context);
-    if (room === null || room.holders === 0) return [];
-    const months = maturesInMonths(species);
-    if (months === null) return [];
-    return [{ species, holders: room.holders, cm2: room.holders * (company.groundCm2 ?? 0), months }];
-  });
+  const claims: Held[] = [];
+  for (const species of context.planned) {
+    const claim = heldBy(species);
+    if (claim !== null && !(dense && isRockDweller(species))) claims.push(claim);
+  }
+  return claims;
 }
 
 /** How many find no ground when those with the largest territories settle first. */
@@ -76,6 +103,7 @@ function without(largestFirst: readonly Held[], floorCm2: number): number {
 }
 
 function crowdedFloor(context: RuleContext): readonly Finding[] {
+  if (!mayChange(context, (species) => heldBy(species) !== null)) return [];
   const claims = held(context);
   const footprint = context.tank.figures.footprintCm2;
   const share = claims.reduce((sum, claim) => sum + claim.cm2, 0) / footprint;
@@ -111,7 +139,8 @@ function crowdedFloor(context: RuleContext): readonly Finding[] {
 
 /** More peacocks and haps than the roomy approach keeps in such a tank: its price is filtration and changes. */
 function roomyCount(context: RuleContext): readonly Finding[] {
-  const { openWater } = riftStock(context);
+  if (!mayChange(context, isOpenWater)) return [];
+  const openWater = context.planned.filter(isOpenWater);
   const count = heads(openWater);
   const roomy = roomyNumber(context.tank.figures.grossL);
   if (
@@ -119,14 +148,18 @@ function roomyCount(context: RuleContext): readonly Finding[] {
     count <= Math.max(roomy, ...openWater.map((species) => species.profile.company.smallestGroup))
   )
     return [];
-  const dense = densityOf(context).openWater === 'dense';
+  const chosen = densityOf(context).openWater === 'dense';
+  const dense = openWaterNumber(context.tank.figures.grossL, 'dense');
+  const over = count > dense;
   return [
     finding('territory', {
-      severity: DENSE.of(dense) ?? 'caution',
+      severity: DENSE.of({ chosen, over }) ?? 'caution',
       species: openWater.map((species) => species.profile.id),
-      fact: { says: 'group/dense', count, roomy },
+      fact: { says: 'group/dense', count, roomy, over, dense },
       because: { count, roomy, grossL: Math.round(context.tank.figures.grossL) },
-      approach: dense ? 'dense' : 'roomy',
+      contested: true,
+      approach: chosen ? 'dense' : 'roomy',
+      fixes: chosen || over ? [] : [{ edit: { kind: 'set-density', density: 'dense' } }],
     }),
   ];
 }

@@ -1,6 +1,8 @@
 import { adultLengthCm, isRough } from '../model';
+import type { RuleContext } from './context';
 import { finding } from './finding';
 import { advise } from './fixes';
+import { isOpenWater, isRockDweller } from './riftNumbers';
 import type { Rule } from './rule';
 import { severityTable } from './severityTable';
 
@@ -13,6 +15,8 @@ declare module './facts' {
 /** Real turnovers an hour below which a stocked tank is short of filtration, and for large or aggressive fish (common practice; from memory). */
 const LEAST = 2;
 const LEAST_ROUGH = 3;
+/** And where Lake Malawi cichlids are kept dense: more filtration is its price (common practice; from memory). */
+const LEAST_DENSE = 5;
 const HALF = 0.5;
 const LARGE_CM = 15;
 
@@ -24,7 +28,7 @@ interface Filtered {
 }
 
 const SEVERITY = severityTable<Filtered>(
-  `Real turnover an hour: ${LEAST} wanted, ${LEAST_ROUGH} with large or aggressive fish`,
+  `Real turnover an hour: ${LEAST} wanted, ${LEAST_ROUGH} with large or aggressive fish, ${LEAST_DENSE} where Lake Malawi cichlids are kept dense by choice`,
   [
     {
       when: 'less than half of it, in a tank more than half stocked by the length rule',
@@ -35,6 +39,13 @@ const SEVERITY = severityTable<Filtered>(
   ],
   'Common practice; the numbers are from memory.',
 );
+
+const isDense = ({ riftDensity, planned }: RuleContext): boolean =>
+  riftDensity === 'dense' && planned.some((species) => isOpenWater(species) || isRockDweller(species));
+
+/** Real turnovers an hour that keepers want. */
+export const turnoverWanted = (demanding: boolean, dense: boolean): number =>
+  dense ? LEAST_DENSE : demanding ? LEAST_ROUGH : LEAST;
 
 /** The filter's real turnover against the fish. Silent while nobody has said what filter there is. */
 export const turnover: Rule = {
@@ -49,7 +60,7 @@ export const turnover: Rule = {
       (species) => isRough(species.profile) || adultLengthCm(species.profile) >= LARGE_CM,
     );
     const demanding = large.length > 0;
-    const wanted = demanding ? LEAST_ROUGH : LEAST;
+    const wanted = turnoverWanted(demanding, isDense(context));
     const perHour = tank.figures.turnoverPerHour;
     const severity = SEVERITY.of({ perHour, wanted, stocked: context.load.lengthRule });
     if (severity === null) return [];

@@ -1,11 +1,11 @@
 import { DEADLY, ROUGH } from '../model';
-import type { PlannedSpecies, RuleContext } from './context';
+import type { Place, PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { advise, keepCount } from './fixes';
 import { begins, maturesInMonths } from './maturity';
-import { DENSE_CM2, densityOf, heads, riftStock } from './riftNumbers';
+import { densityOf, heads, isRockDweller, rockNumber } from './riftNumbers';
+import { mayChange } from './pairs';
 import type { Rule } from './rule';
-import { judgedSpecies } from './pairs';
 import { otherwise, severityTable } from './severityTable';
 
 declare module './facts' {
@@ -34,7 +34,7 @@ const LIGHT = severityTable(
 );
 
 /** A species whose chasing needs more backs to fall on. */
-function tooFewOfOne(species: PlannedSpecies, context: RuleContext): readonly Finding[] {
+function tooFewOfOne(species: PlannedSpecies, place: Place): readonly Finding[] {
   const { spreadFrom, ownKind, smallestGroup, mode, badNumbers } = species.profile.company;
   const worst = Math.max(ownKind.male, ownKind.female);
   const months = maturesInMonths(species);
@@ -52,7 +52,7 @@ function tooFewOfOne(species: PlannedSpecies, context: RuleContext): readonly Fi
       species: [species.profile.id],
       fact: { says: 'group/few to spread', count: species.count, from: spreadFrom },
       because: { count: species.count, spreadFrom, aggression: worst },
-      from: begins(context, months),
+      from: begins(place, months),
       fixes: [keepCount(species, spreadFrom)],
     }),
   ];
@@ -60,10 +60,11 @@ function tooFewOfOne(species: PlannedSpecies, context: RuleContext): readonly Fi
 
 /** Rock dwellers kept dense: too few of all of them together. */
 function thinRockTank(context: RuleContext): readonly Finding[] {
-  const { rockDwellers } = riftStock(context);
-  if (rockDwellers.length === 0 || densityOf(context).rockDwellers !== 'dense') return [];
+  if (!mayChange(context, isRockDweller) || densityOf(context).rockDwellers !== 'dense') return [];
+  const rockDwellers = context.planned.filter(isRockDweller);
+  if (rockDwellers.length === 0) return [];
   const count = heads(rockDwellers);
-  const dense = Math.floor(context.tank.figures.footprintCm2 / DENSE_CM2);
+  const dense = rockNumber(context.tank.figures.footprintCm2, 'dense');
   const months = Math.min(...rockDwellers.map((species) => maturesInMonths(species) ?? Infinity));
   if (count >= dense * THIN || count < 2 || !Number.isFinite(months)) return [];
   return [
@@ -89,8 +90,6 @@ function thinRockTank(context: RuleContext): readonly Finding[] {
 export const underStocked: Rule = {
   name: 'under-stocked',
   severities: [SEVERITY, LIGHT],
-  judge: (context) => [
-    ...judgedSpecies(context).flatMap((species) => tooFewOfOne(species, context)),
-    ...thinRockTank(context),
-  ],
+  ofOne: tooFewOfOne,
+  judge: thinRockTank,
 };

@@ -1,4 +1,5 @@
 import { type Finding, SEVERITIES } from './finding';
+import { RULES } from './everyRule';
 import { ruleOf } from './registry';
 
 const rank = ({ severity }: Pick<Finding, 'severity'>): number => SEVERITIES.indexOf(severity);
@@ -13,13 +14,23 @@ const isSame = (of: 'the first species' | 'the pair', a: Finding, b: Finding): b
   return a.species.length === PAIR && a.species.every((id) => b.species.includes(id));
 };
 
+/** Rules beside which others have nothing to add. */
+const SPEAK_FOR_OTHERS: ReadonlySet<string> = new Set(
+  RULES.flatMap(({ silentBeside = [] }) => silentBeside.flatMap(({ rules }) => rules)),
+);
+
 /**
  * Findings without those that only repeat another: a rule names the rules beside which it has nothing to add. The worst
  * that is said of anything, and when, stays as it was.
  */
 export function spoken(findings: readonly Finding[]): readonly Finding[] {
   const byRule = new Map<string, Finding[]>();
-  for (const one of findings) byRule.set(one.rule, [...(byRule.get(one.rule) ?? []), one]);
+  for (const one of findings) {
+    if (!SPEAK_FOR_OTHERS.has(one.rule)) continue;
+    const same = byRule.get(one.rule);
+    if (same) same.push(one);
+    else byRule.set(one.rule, [one]);
+  }
   return findings.filter(
     (one) =>
       !ruleOf(one.rule).silentBeside?.some(

@@ -19,6 +19,8 @@ declare module './facts' {
     'water/none for both': { readonly measure: WaterName; readonly ranges: readonly [Span, Span] };
     /** They come from opposite waters, and share only the edge of both. */
     'water/opposite': { readonly measure: WaterName; readonly shared: Span };
+    /** At the very top of what it bears. */
+    'water/warm edge': { readonly measure: WaterName; readonly highest: number; readonly count: number };
     /** What all share is narrow. */
     'water/narrow': { readonly measure: WaterName; readonly range: Span };
     'water/suits all': { readonly measure: WaterName; readonly tank: number };
@@ -46,6 +48,8 @@ export interface WaterMeasure {
     /** Asked only where the wild range of one ends here or below. */
     readonly upTo?: number;
   };
+  /** Within so much of the top of its range, and well above the middle, a species lives shorter; not asked where it is not given. */
+  readonly topEdge?: { readonly within: number; readonly aboveMiddle: number };
   /** Where the limits come from. */
   readonly reason: string;
   /** A way to change it. */
@@ -64,6 +68,8 @@ interface WaterTables {
   /** By how much two ranges miss each other. */
   readonly apart: SeverityTable<number>;
   readonly opposite: SeverityTable<number>;
+  /** At the top of a range. */
+  readonly edge: SeverityTable<null>;
   /** How wide the range is that all share. */
   readonly shared: SeverityTable<number>;
 }
@@ -93,6 +99,7 @@ function tablesOf({ lenient, gapLenient, narrow, opposite, unit, reason }: Water
       [otherwise('stop')],
       reason,
     ),
+    edge: severityTable<null>('At the very top of the range of a species', [otherwise('note')], reason),
     shared: severityTable<number>(
       'The range that all share',
       [
@@ -108,14 +115,14 @@ function tablesOf({ lenient, gapLenient, narrow, opposite, unit, reason }: Water
 function againstTank(
   context: RuleContext,
   measure: WaterMeasure,
-  { outside }: WaterTables,
+  { outside, edge }: WaterTables,
 ): readonly Finding[] {
   if (context.water.assumed.has(measure.name)) return [];
   const value = context.water[measure.name];
   return judgedSpecies(context).flatMap((species) => {
     const range = species.range[measure.name];
     const away = outsideBy(range, value);
-    if (away === 0) return [];
+    if (away === 0) return atTheTop(species, measure, value, edge);
     const shared = context.shared[measure.name];
     const wanted = shared ? (shared[0] + shared[1]) / 2 : value < range[0] ? range[0] : range[1];
     const fixes: Fix[] = shared ? [measure.change(Math.round(wanted * 2) / 2, value)] : [];
@@ -135,6 +142,26 @@ function againstTank(
       }),
     ];
   });
+}
+
+/** A species kept at the very top of what it bears. */
+function atTheTop(
+  species: PlannedSpecies,
+  measure: WaterMeasure,
+  value: number,
+  edge: WaterTables['edge'],
+): readonly Finding[] {
+  const [low, high] = species.range[measure.name];
+  const { topEdge } = measure;
+  if (!topEdge || value < high - topEdge.within || value < (low + high) / 2 + topEdge.aboveMiddle) return [];
+  return [
+    finding(measure.rule, {
+      severity: edge.of(null) ?? 'note',
+      species: [species.profile.id],
+      fact: { says: 'water/warm edge', measure: measure.name, highest: high, count: species.count },
+      because: { value, highest: high },
+    }),
+  ];
 }
 
 function pairFinding(
@@ -213,11 +240,17 @@ const pinches = (range: readonly [number, number], shared: readonly [number, num
 /** The rule on one measure of the water: each species against the tank, species against each other, and the range that all share. */
 export function waterRule(measure: WaterMeasure): Rule {
   const tables = tablesOf(measure);
-  const { outside, apart, opposite, shared } = tables;
+  const { outside, apart, opposite, edge, shared } = tables;
   return {
     name: measure.rule,
     leaveFor: 'water',
-    severities: [outside, apart, ...(measure.opposite === undefined ? [] : [opposite]), shared],
+    severities: [
+      outside,
+      apart,
+      ...(measure.opposite === undefined ? [] : [opposite]),
+      ...(measure.topEdge === undefined ? [] : [edge]),
+      shared,
+    ],
     judge: (context) => [...againstTank(context, measure, tables), ...window(context, measure, tables)],
     together: (a, b) => pairFinding(a, b, measure, tables),
   };

@@ -9,7 +9,7 @@ describe('water-temperature', () => {
   const at = (temperatureC: number | undefined, ...groups: { species: string; count: number }[]) =>
     plan(big, groups.length > 0 ? groups : [neons], { water: { temperatureC } });
   it.each([
-    [26, []],
+    [26, ['note']],
     [27, ['caution']],
     [27.1, ['stop']],
     [19, ['caution']],

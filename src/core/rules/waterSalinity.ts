@@ -1,7 +1,7 @@
-import type { PlannedSpecies, RuleContext } from './context';
+import type { Place, PlannedSpecies } from './context';
 import { finding, type Finding } from './finding';
 import { leaveOut } from './fixes';
-import { judgedSpecies } from './pairs';
+import { begins, maturesInMonths } from './maturity';
 import type { Rule } from './rule';
 import { otherwise, severityTable } from './severityTable';
 
@@ -17,14 +17,32 @@ const SEVERITY = severityTable<number>(
   'From memory.',
 );
 
-function againstTank(species: PlannedSpecies, { salinityPpt }: RuleContext['water']): readonly Finding[] {
-  const [low, high] = species.range.salinityPpt;
+/** Fish that go from river to sea as they grow want less salt while they are young (common practice). */
+const isYoung = ({ profile, largestCm }: PlannedSpecies): boolean => largestCm < profile.size.matureCm;
+
+function againstTank(species: PlannedSpecies, place: Place): readonly Finding[] {
+  const { youngPpt } = species.profile.water;
+  const grown = species.range.salinityPpt;
+  if (!youngPpt || !isYoung(species)) return outside(species, grown, place, 0);
+  const now = outside(species, youngPpt, place, 0);
+  return now.length > 0 ? now : outside(species, grown, place, maturesInMonths(species));
+}
+
+/** The tank against a range that holds from so many months on; nothing where the fish leaves before. */
+function outside(
+  species: PlannedSpecies,
+  [low, high]: readonly [number, number],
+  place: Place,
+  months: number | null,
+): readonly Finding[] {
+  const { salinityPpt } = place.water;
   const away = salinityPpt < low ? low - salinityPpt : Math.max(0, salinityPpt - high);
-  if (away === 0) return [];
+  if (away === 0 || months === null) return [];
   return [
     finding('water-salinity', {
       severity: SEVERITY.of(away) ?? 'caution',
       species: [species.profile.id],
+      from: begins(place, months),
       fact: {
         says: 'water/needs',
         measure: 'salinityPpt',
@@ -56,9 +74,6 @@ export const waterSalinity: Rule = {
   name: 'water-salinity',
   leaveFor: 'water',
   severities: [SEVERITY],
-  judge: (context) =>
-    context.water.assumed.has('salinityPpt')
-      ? []
-      : judgedSpecies(context).flatMap((species) => againstTank(species, context.water)),
+  ofOne: (species, place) => (place.water.assumed.has('salinityPpt') ? [] : againstTank(species, place)),
   together,
 };

@@ -1,8 +1,8 @@
-import { adultLengthCm, isRough, killsItsOwn } from '../model';
+import { adultLengthCm, isNamed, isRough, killsItsOwn } from '../model';
 import type { PlannedSpecies, RuleContext } from './context';
 import { finding } from './finding';
 import { advise } from './fixes';
-import { hasWayOut } from './pairs';
+import { hasWayOut, judgedSpecies } from './pairs';
 import type { Rule } from './rule';
 import { otherwise, severityTable } from './severityTable';
 
@@ -27,7 +27,10 @@ const SEVERITY = severityTable<PlannedSpecies>(
 function risky(species: PlannedSpecies, context: RuleContext): boolean {
   const fierce = species.count > 1 && killsItsOwn(species.profile);
   const contested = species.profile.contested.some((pair) =>
-    context.planned.some((other) => other.profile.id === pair.species),
+    context.planned.some(
+      (other) =>
+        other !== species && (isNamed(pair.species, other.profile) || pair.species === other.profile.kin),
+    ),
   );
   const company = context.planned.length > 1;
   return (
@@ -42,7 +45,7 @@ export const wayOut: Rule = {
   name: 'way-out',
   severities: [SEVERITY],
   judge: (context) =>
-    context.planned.flatMap((species) => {
+    judgedSpecies(context).flatMap((species) => {
       const severity = SEVERITY.of(species);
       if (severity === null || !risky(species, context)) return [];
       const arranged = severity === 'good';

@@ -1,7 +1,7 @@
 import { catalogue } from '@/testing/plans';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { resolveSpecies } from '../model';
+import { isNamed, resolveSpecies } from '../model';
 import { findSpecies, searchSpecies } from './findSpecies';
 import { nearestSpecies } from './sureSpecies';
 
@@ -65,20 +65,36 @@ const rows = (file: string): readonly (readonly string[])[] =>
     .slice(1)
     .map((line) => line.split(','));
 
+/** Names on the list of species that came into the catalogue after it was written. */
+const SINCE_ADDED: Readonly<Record<string, string>> = {
+  'gold barb': 'barbodes-semifasciolatus',
+  'pearl danio': 'danio-albolineatus',
+  'Brachydanio albolineatus': 'danio-albolineatus',
+  'Glyptoperichthys gibbiceps': 'pterygoplichthys-gibbiceps',
+  MTS: 'melanoides-tuberculata',
+  'Poecilia latipinna': 'poecilia-latipinna',
+  'sailfin molly': 'poecilia-latipinna',
+  'Pseudotropheus zebra': 'maylandia-zebra',
+  'blind cave fish': 'astyanax-mexicanus-cave',
+  'silver tip tetra': 'hasemania-nana',
+};
+
 // One reader's list of names as keepers type them; `-` is a species that is not here, `group` any of a group.
 describe('names as keepers type them', () => {
   const typed = rows('names-typed.csv');
   it.each(typed)('%s (%s) is found first', (name, _class, expected = '') => {
     const [best] = searchSpecies(catalogue, name);
+    const now = SINCE_ADDED[name];
+    if (now !== undefined) return expect(best?.profile.id).toBe(now);
     if (expected === '-') return expect(best === undefined || best.match !== 'exact').toBe(true);
-    expect(expected.split(' ')).toContain(best?.profile.id);
+    expect(expected.split(' ').some((id) => best !== undefined && isNamed(id, best.profile))).toBe(true);
   });
   it.each(rows('names-frozen.csv').filter(([, expected]) => expected !== 'group'))(
     '%s means %s',
     (name, expected = '') => {
       const [best] = findSpecies(catalogue, name);
       if (expected === '-') return expect(best).toBeUndefined();
-      expect(expected.split(' ')).toContain(best?.id);
+      expect(expected.split(' ').some((id) => best !== undefined && isNamed(id, best))).toBe(true);
     },
   );
   it.each([
@@ -95,9 +111,8 @@ describe('names as keepers type them', () => {
 
 describe('nothing found', () => {
   it.each([
-    ['gold barb', /barb/],
-    ['Poecilia latipinna', /poecilia/],
-    ['Brachydanio albolineatus', /danio/],
+    ['ticto barb', /barb/],
+    ['Poecilia caucana', /poecilia/],
   ])('"%s" offers what is near', (typed, near) => {
     expect(findSpecies(catalogue, typed)).toEqual([]);
     const nearest = nearestSpecies(catalogue, typed);

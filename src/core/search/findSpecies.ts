@@ -185,10 +185,16 @@ function nearOff(
 }
 
 const MET = { shop: 0, specialist: 1, club: 2 } as const;
+/**
+ * Of those that answer alike: species before forms, what every shop has before what few have, and what most is known of, which
+ * is what most keep.
+ */
 const inOrder = (a: Hit, b: Hit): number =>
   MATCHES.indexOf(a.match) - MATCHES.indexOf(b.match) ||
   a.off - b.off ||
+  Number(a.profile.formOf !== null) - Number(b.profile.formOf !== null) ||
   MET[a.profile.trade.met] - MET[b.profile.trade.met] ||
+  b.profile.confidence - a.profile.confidence ||
   commonName(a.profile).length - commonName(b.profile).length ||
   (commonName(a.profile) < commonName(b.profile) ? -1 : 1);
 
@@ -248,8 +254,14 @@ export function searchSpecies(catalogue: Catalogue, typed: string): readonly Hit
     const match = bestMatch(index, species, wanted, telling);
     return match ? [{ ...match, profile: species.profile }] : [];
   });
-  if (ranked.length > 0) return ranked.sort(inOrder);
+  ranked.sort(inOrder);
+  const [best] = ranked;
+  if (best !== undefined && MATCHES.indexOf(best.match) < MATCHES.indexOf('described')) return ranked;
   const near = nearSpecies(index, wanted);
+  // One slip in a whole name is likelier than a name with words too many: "glo light tetra".
+  const slips = near.filter(({ off }) => off <= 1);
+  if (ranked.length > 0)
+    return [...slips, ...ranked.filter(({ profile }) => !slips.some((hit) => hit.profile === profile))];
   return near.length > 0
     ? near
     : nearSpecies(

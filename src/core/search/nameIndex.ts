@@ -1,5 +1,13 @@
 import { doubleMetaphone } from 'double-metaphone';
-import { type Catalogue, commonName, foldName, joinedWords, nameWords, type SpeciesProfile } from '../model';
+import {
+  type Catalogue,
+  commonName,
+  foldName,
+  joinedWords,
+  nameWords,
+  speciesOf,
+  type SpeciesProfile,
+} from '../model';
 import { groupsOf } from './trade';
 
 /** One name of a species, made ready to be compared. */
@@ -51,7 +59,7 @@ export const soundsOf = (word: string): readonly string[] =>
 
 const MADE = new WeakMap<Catalogue, NameIndex>();
 
-function speciesOf(profile: SpeciesProfile): IndexedSpecies {
+function indexed(profile: SpeciesProfile): IndexedSpecies {
   const scientific = [profile.scientificName, ...profile.formerNames];
   const first = commonName(profile);
   const names = [...profile.commonNames, ...scientific, profile.id].map((name) => {
@@ -64,12 +72,14 @@ function speciesOf(profile: SpeciesProfile): IndexedSpecies {
     };
   });
   const groups = new Set(groupsOf(profile));
+  // What stands behind the name of a form is no end of a scientific name.
+  const ends = profile.formOf === null ? scientific : [];
   return {
     profile,
     names,
     groups,
     words: new Set([...names.flatMap(({ words }) => words), ...groups]),
-    epithets: new Set(scientific.flatMap((name) => foldName(name).split(' ').slice(1)).map(stemOf)),
+    epithets: new Set(ends.flatMap((name) => foldName(name).split(' ').slice(1)).map(stemOf)),
   };
 }
 
@@ -77,7 +87,7 @@ function speciesOf(profile: SpeciesProfile): IndexedSpecies {
 export function nameIndex(catalogue: Catalogue): NameIndex {
   const before = MADE.get(catalogue);
   if (before) return before;
-  const species = catalogue.all.map(speciesOf);
+  const species = catalogue.all.map(indexed);
   const families = new Map<string, Set<string>>();
   const ends = new Map<string, Set<string>>();
   for (const { profile, names, groups } of species) {
@@ -86,7 +96,7 @@ export function nameIndex(catalogue: Catalogue): NameIndex {
       if (genus) families.set(genus, (families.get(genus) ?? new Set()).add(profile.family));
     }
     const heads = [...names.flatMap(({ words }) => words.slice(-1)), ...groups];
-    for (const head of heads) ends.set(head, (ends.get(head) ?? new Set()).add(profile.id));
+    for (const head of heads) ends.set(head, (ends.get(head) ?? new Set()).add(speciesOf(profile)));
   }
   const starts = new Set(
     catalogue.all.flatMap(({ commonNames }) => commonNames.flatMap((name) => nameWords(name).slice(0, 1))),

@@ -62,6 +62,10 @@ describe('a pasted list', () => {
     expect(more).toBe(10_000 - MOST_PASTED);
   });
 
+  it('reads a trade number as a name in a column of a spreadsheet', () => {
+    expect(read('L260\t4\nm\t2\t\n')).toEqual(['4 hypancistrus-l260']);
+  });
+
   it('finds every species by its first name, in every way of writing it', () =>
     fc.assert(
       fc.property(

@@ -111,7 +111,8 @@ const unmarked = (text: string): string => text.replace(/^\s*(?:[-–*•·]|\d+
 function piecesOf(line: string): readonly string[] {
   if (line.includes('\t')) {
     const cells = line.split('\t').map((cell) => cell.trim());
-    const names = cells.filter((cell) => /[a-z]{2}/i.test(cell) && !LENGTH.test(cell));
+    // "L260" is a name; a single "m" is not.
+    const names = cells.filter((cell) => /[a-z]{2}|^[a-z]\s?\d{2}/i.test(cell) && !LENGTH.test(cell));
     const numbers = cells.filter((cell) => /^\d+$/.test(cell));
     const lengths = cells.filter((cell) => LENGTH.test(cell));
     return [[numbers[0] ?? '', names[0] ?? '', lengths[0] ?? ''].join(' ')];

@@ -1,12 +1,20 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { everyOf, facetName } from '@/words/en';
+import { countOf, everyOf, facetName } from '@/words/en';
 import { speciesField } from '@/words/en/speciesFields';
 import { speciesChange } from '@/core/commands';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
-import { adultLengthCm, type Chosen, commonName, facetsOf, foldName, hasFacets } from '@/core/model';
+import {
+  adultLengthCm,
+  type Chosen,
+  commonName,
+  facetsOf,
+  foldName,
+  hasFacets,
+  isOfTheKeepersOwn,
+} from '@/core/model';
 import { findSpecies } from '@/core/search';
 import { useWords } from '@/session/react/useWords';
 import { useCatalogue, useRooms, useRoomState } from '@/session/react/RoomProvider';
@@ -54,14 +62,16 @@ export function CatalogueScreen() {
       return has !== undefined && hasFacets(has, chosen);
     });
   }, [catalogue, sorted, typed, facets, chosen]);
+  const forms = catalogue.all.filter(({ formOf }) => formOf !== null).length;
   const profile = catalogue.byId.get(wanted ?? '') ?? shown[0];
   const mine = profile ? documents[`species-${profile.id}`] : undefined;
   const isMine = mine?.kind === 'species' && mine.body !== null;
-  const isOwn = isMine && profile !== undefined && !session.shipped.byId.has(profile.id);
+  const isOwn = isMine && mine.body !== null && isOfTheKeepersOwn(mine.body);
+  const isShippedToo = profile !== undefined && session.shipped.byId.has(profile.id);
   return (
     <Screen
       title="Catalogue"
-      about={`${catalogue.all.length} species, each with source and confidence.`}
+      about={`${catalogue.all.length - forms} species and ${countOf(forms, 'form')}, each with source and confidence.`}
       actions={<SpeciesFiles />}
     >
       <div className="grid gap-6 lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
@@ -160,11 +170,13 @@ export function CatalogueScreen() {
             {isMine && (
               <p className="mb-2 border-l-2 border-deep pl-3 text-[13px] text-slate">
                 {isOwn
-                  ? 'Your own species.'
+                  ? isShippedToo
+                    ? 'Your own species. The catalogue has one of this name now too; yours is kept until you remove it.'
+                    : 'Your own species.'
                   : `Your values for: ${everyOf((mine.body?.changed ?? []).map(speciesField)) || 'nothing'}. The shipped entry stays.`}
               </p>
             )}
-            <Profile profile={profile} catalogue={catalogue} />
+            <Profile profile={profile} />
           </div>
         )}
       </div>

@@ -136,3 +136,44 @@ describe('the list itself', () => {
     expect(later.closest('li')).toHaveTextContent(/as growth varies, between [A-Z][a-z]{2} \d{4} and/);
   });
 });
+
+describe('how many', () => {
+  it('tells the fewest, the comfortable and the most of each species, and what sets the limit', async () => {
+    await open('numbers', [listed('paracheirodon-innesi', 12, 2), listed('corydoras-aeneus', 8, 3)]);
+    const table = within(await screen.findByRole('table', { name: 'How many' }));
+    const neon = table.getByRole('row', { name: /^neon tetra 12 6 10 \d+/ });
+    expect(neon.nextSibling).not.toHaveTextContent('No number will do');
+  });
+});
+
+describe('sexes and origin in the row', () => {
+  const groups = (session: Session) =>
+    drafts(session).flatMap((draft) => draft.groups.map((entry) => entry.group));
+  // The field stands twice, for a phone and for a desk.
+  const field = () => screen.getAllByLabelText('Males and females of angelfish')[0] as HTMLInputElement;
+
+  it('keep what is typed, refuse more than there are, and undo', async () => {
+    const session = await open('list');
+    await userEvent.type(field(), '4 m, 4 f{Enter}');
+    expect(screen.getByRole('alert')).toHaveTextContent('8 fish are more than 6.');
+    expect(groups(session)[0]).not.toHaveProperty('males');
+    await userEvent.clear(field());
+    await userEvent.type(field(), '1:3{Enter}');
+    await waitFor(() => expect(groups(session)[0]).toMatchObject({ count: 6, males: 1, females: 3 }));
+    await act(() => session.undo());
+    await waitFor(() => expect(groups(session)[0]).not.toHaveProperty('males'));
+  });
+
+  it('say of one group, and of all, where they come from', async () => {
+    const session = await open('list');
+    await userEvent.selectOptions(screen.getByLabelText('Origin of neon tetra'), 'wild-caught');
+    await waitFor(() =>
+      expect(groups(session).map(({ origin }) => origin)).toEqual([undefined, 'wild', undefined]),
+    );
+    expect(screen.getByLabelText('Origin of all planned')).toHaveDisplayValue('mixed');
+    await userEvent.selectOptions(screen.getByLabelText('Origin of all planned'), 'tank-bred');
+    await waitFor(() =>
+      expect(new Set(groups(session).map(({ origin }) => origin))).toEqual(new Set(['tank-bred'])),
+    );
+  });
+});

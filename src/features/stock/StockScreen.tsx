@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useTank, type TankView } from '@/session/react/useTanks';
 import { NoTank } from '@/ui/NoTank';
 import { PartNav } from '@/ui/PartNav';
@@ -15,10 +16,13 @@ import { ListPart } from './ListPart';
 import { OddsPart } from './OddsPart';
 import { useStock } from './useStock';
 
+const HowManyPart = dynamic(() => import('./HowManyPart').then((file) => file.HowManyPart), { ssr: false });
+
 const PARTS = [
   ['list', 'List'],
   ['compatibility', 'Compatibility'],
   ['candidates', 'What could I add?'],
+  ['numbers', 'How many?'],
   ['stocking', 'Stocking level'],
   ['odds', 'Sex odds'],
   ['drafts', 'Drafts'],
@@ -60,6 +64,7 @@ function StockList({ tank }: { readonly tank: TankView }) {
       {part === 'list' && <ListPart tank={tank} stock={stock} />}
       {part === 'compatibility' && <CompatibilityPart stock={stock} />}
       {part === 'candidates' && <CandidatesPart tank={tank} stock={stock} />}
+      {part === 'numbers' && <HowManyPart tank={tank} stock={stock} />}
       {part === 'stocking' && <StockingPart stock={stock} />}
       {part === 'odds' && <OddsPart stock={stock} />}
       {part === 'drafts' && <DraftsPart tank={tank} />}

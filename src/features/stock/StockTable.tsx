@@ -6,7 +6,8 @@ import { Minus, Pencil, Plus, Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import { memo, useState } from 'react';
 import { lengthAfterMonths, lengthBand } from '@/core/growth';
-import { adultLengthCm, commonName, recountGroup } from '@/core/model';
+import { adultLengthCm, commonName, recountGroup, writeSexes } from '@/core/model';
+import { OriginSelect, SexesField } from './RowFields';
 import type { StockLine, useStock } from './useStock';
 
 const GroupDialog = dynamic(() => import('./GroupDialog').then((file) => file.GroupDialog), { ssr: false });
@@ -16,25 +17,15 @@ type Stock = ReturnType<typeof useStock>;
 const TOOL = 'grid size-7 place-items-center text-slate hover:text-ink';
 
 function Sexes({ line }: { readonly line: StockLine }) {
-  const group = line.listed?.group;
-  const males = group
-    ? group.males
-    : line.residents.reduce(
-        (sum, one) => sum + (one.individual ? Number(one.sex === 'male') : (one.males ?? 0)),
-        0,
-      );
-  const females = group
-    ? group.females
-    : line.residents.reduce(
-        (sum, one) => sum + (one.individual ? Number(one.sex === 'female') : (one.females ?? 0)),
-        0,
-      );
-  if (!males && !females) return <span className="text-slate">–</span>;
-  return (
-    <span className="fig">
-      {males ?? 0} m, {females ?? 0} f
-    </span>
-  );
+  const known = (sex: 'male' | 'female'): number =>
+    line.residents.reduce(
+      (sum, one) =>
+        sum + (one.individual ? Number(one.sex === sex) : ((sex === 'male' ? one.males : one.females) ?? 0)),
+      0,
+    );
+  const [males, females] = [known('male'), known('female')];
+  if (males + females === 0) return <span className="text-slate">–</span>;
+  return <span className="fig">{writeSexes({ males, females })}</span>;
 }
 
 /** Length today, or on the date of the slider with the band that growth leaves open. */
@@ -96,6 +87,18 @@ const Line = memo(function Line({
         >
           {name}
         </Link>
+        {listed && (
+          <span className="block pl-4">
+            <OriginSelect
+              label={`Origin of ${name}`}
+              value={listed.group.origin ?? 'unknown'}
+              onChange={(origin) => void change(listed.key, (group) => ({ ...group, origin }))}
+            />
+            <span className="sm:hidden">
+              <SexesField name={name} group={listed.group} onChange={(how) => void change(listed.key, how)} />
+            </span>
+          </span>
+        )}
       </td>
       <td className="pr-3 whitespace-nowrap">
         {listed ? (
@@ -121,7 +124,11 @@ const Line = memo(function Line({
         )}
       </td>
       <td className="pr-3 whitespace-nowrap max-sm:hidden">
-        <Sexes line={line} />
+        {listed ? (
+          <SexesField name={name} group={listed.group} onChange={(how) => void change(listed.key, how)} />
+        ) : (
+          <Sexes line={line} />
+        )}
       </td>
       <td className="fig pr-3 text-[13px] whitespace-nowrap max-sm:hidden">
         <LengthThen line={line} months={months} />
@@ -185,8 +192,20 @@ export function StockTable({
   readonly onLight: (key: string | null) => void;
 }) {
   const [editing, setEditing] = useState<StockLine | null>(null);
+  const origins = [...new Set(stock.listed.map(({ group }) => group.origin ?? 'unknown'))];
   return (
     <>
+      {stock.listed.length > 1 && (
+        <p className="no-print -mb-1 text-right text-[12px] text-slate">
+          All planned:{' '}
+          <OriginSelect
+            label="Origin of all planned"
+            value={origins[0] ?? 'unknown'}
+            mixed={origins.length > 1}
+            onChange={(origin) => void stock.originOfAll(origin)}
+          />
+        </p>
+      )}
       <table className="w-full text-left">
         <thead className="text-[12px] text-slate">
           <tr className="border-b border-line">

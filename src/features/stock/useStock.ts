@@ -157,6 +157,11 @@ function useStockActions(tank: TankId) {
             groups.map((entry) => (entry.key === key ? { ...entry, group: how(entry.group) } : entry)),
           true,
         ),
+      /** Says of all listed groups where they come from. */
+      originOfAll: (origin: NonNullable<PlanGroup['origin']>) =>
+        remake('Origin of the list changed', (groups) =>
+          groups.map((entry) => ({ ...entry, group: { ...entry.group, origin } })),
+        ),
       remove: (key: string, profile: SpeciesProfile) =>
         remake(`Left out ${commonName(profile)}`, (groups) => groups.filter((entry) => entry.key !== key)),
       /** Leaves out all groups of these species in one go. */

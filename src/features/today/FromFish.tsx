@@ -1,27 +1,29 @@
 'use client';
 
-import { PasteButton } from '@/session/react/PasteButton';
-import { SpeciesField } from '@/session/react/SpeciesField';
-import { useWords } from '@/session/react/useWords';
-import { draftChange, newTank, tankChange } from '@/core/commands';
+import { draftChange, tankChange } from '@/core/commands';
 import { X } from 'lucide-react';
 import { useRouter } from 'next/navigation';
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { STANDARD_TANKS, type StandardTank } from '@/catalogue/standardTanks';
-import { commonName, type SpeciesProfile, type TankFigure } from '@/core/model';
+import type { TankOffer, WishedFish } from '@/core/assess';
+import { type Approach, commonName, type SpeciesProfile } from '@/core/model';
 import { parseQuantity, type TankId } from '@/core/kernel';
-import { everyOf, termOf } from '@/words/en';
-import { fishFirst, type Place, type ApproachAnswer, ASK_ENGINEER_L, USUAL_CLEARANCE_CM } from '@/core/tank';
+import { ASK_ENGINEER_L, fishFirst, type Place, sizesForPlace, USUAL_CLEARANCE_CM } from '@/core/tank';
+import { manyOf } from '@/words/en';
 import { newId } from '@/session/browserStamp';
+import { PasteButton } from '@/session/react/PasteButton';
+import { useCatalogue } from '@/session/react/RoomProvider';
+import { SpeciesField } from '@/session/react/SpeciesField';
 import { useCommands } from '@/session/react/useCommands';
+import { useInSteps } from '@/session/react/useInSteps';
 import { useSettings, useTanks } from '@/session/react/useTanks';
-import { Button } from '@/ui/Button';
+import { useWords } from '@/session/react/useWords';
+import { todayIso } from '@/session/today';
 import { Dialog } from '@/ui/Dialog';
 import { TextField } from '@/ui/Field';
 import { Caution } from '@/ui/Screen';
-import { Cell, Row, Table } from '@/ui/Table';
-
-const OFFERED = 5;
+import { planIn, tankIn } from './planIn';
+import { OfferRows, PlaceFirst } from './TankOffers';
 
 interface PlaceTexts {
   readonly width: string;
@@ -43,41 +45,17 @@ function lengthOf(text: string, unit: string): number | null | undefined {
   return parsed.ok && parsed.quantity.core > 0 ? parsed.quantity.core : undefined;
 }
 
-const MEASURES = [
-  ['lengthCm', 'Length'],
-  ['widthCm', 'Width'],
-  ['heightCm', 'Height'],
-  ['litres', 'Volume'],
-] as const;
+/** A whole number of fish as typed; null for anything else. */
+/** Nobody buys more of one species at a time. */
+const MOST = 500;
 
-function Need({
-  answer,
-  measure,
-}: {
-  readonly answer: ApproachAnswer<StandardTank>;
-  readonly measure: keyof TankFigure;
-}) {
-  const words = useWords();
-  const value = answer.least[measure];
-  if (value === null) return <span className="text-slate">any</span>;
-  return (
-    <>
-      <span className="fig block">{words.tank(measure === 'litres' ? 'volume' : 'length', value)}</span>
-      <span className="block text-[12px] text-slate">{everyOf(answer.drivers[measure].map(commonName))}</span>
-    </>
-  );
-}
+const countIn = (text: string): number | null =>
+  /^\d{1,3}$/.test(text.trim()) && Number(text) > 0 && Number(text) <= MOST ? Number(text) : null;
 
-/** What the place makes of an approach's answer, in one sentence. */
-function placeWords(answer: ApproachAnswer<StandardTank>, asked: boolean): string {
-  if (answer.carry.length === 0)
-    return 'No common size carries them together: choose a custom tank, or fewer species.';
-  const [smallest] = answer.carry;
-  if (!asked) return `The smallest common size is ${smallest?.name ?? ''}.`;
-  if (answer.fit.length === 0)
-    return `No size that carries them fits this place: the smallest is ${smallest?.name ?? ''}.`;
-  return `${answer.fit.length} of the ${answer.carry.length} common sizes that carry them fit this place.`;
-}
+/** So many sizes are offered by each approach. */
+const OFFERED = 3;
+
+type Offers = Readonly<Record<Approach, readonly TankOffer<StandardTank>[]>>;
 
 /** From the fish: the wished species, what each approach asks for them together and why, and whether a place takes it. */
 export function FromFish({
@@ -92,7 +70,8 @@ export function FromFish({
   const words = useWords();
   const { run } = useCommands();
   const tanks = useTanks();
-  const [wished, setWished] = useState<readonly SpeciesProfile[]>([]);
+  const catalogue = useCatalogue();
+  const [wished, setWished] = useState<readonly WishedFish[]>([]);
   const [texts, setTexts] = useState<PlaceTexts>({
     width: '',
     clearance: settings.length === 'in' ? '5 in' : `${USUAL_CLEARANCE_CM} cm`,
@@ -109,22 +88,58 @@ export function FromFish({
     [texts, settings.length],
   );
   const asked = place.widthCm !== null || place.depthCm !== null || place.heightCm !== null;
-  const answers = useMemo(() => fishFirst(wished, place, STANDARD_TANKS), [wished, place]);
-  const middle = answers.find((answer) => answer.approach === 'middle');
-  const offered = (asked ? middle?.fit : middle?.carry)?.slice(0, OFFERED) ?? [];
+  const answers = useMemo(
+    () =>
+      fishFirst(
+        wished.map(({ profile }) => profile),
+        place,
+        STANDARD_TANKS,
+      ),
+    [wished, place],
+  );
+  const offersOf = useCallback(async () => {
+    const { tankOffers, wishedGroups } = await import('@/core/assess/tankOffers');
+    const groups = wishedGroups(wished);
+    return (function* (): Generator<undefined, Offers> {
+      const found: Partial<Record<Approach, readonly TankOffer<StandardTank>[]>> = {};
+      for (const { approach, carry, fit } of answers) {
+        found[approach] = tankOffers(
+          asked ? fit : carry,
+          (size) => planIn(size, approach, groups),
+          { clearanceCm: place.clearanceCm, most: OFFERED },
+          catalogue,
+          todayIso(),
+        );
+        yield;
+      }
+      return found as Offers;
+    })();
+  }, [wished, answers, asked, place.clearanceCm, catalogue]);
+  const { last: offers, current } = useInSteps(offersOf);
+  const [typed, setTyped] = useState<Readonly<Record<string, string>>>({});
 
-  const wish = (profiles: readonly SpeciesProfile[]): void =>
-    setWished((before) => [...new Set([...before, ...profiles])]);
-  const start = async (size: StandardTank): Promise<void> => {
+  const wish = (more: readonly WishedFish[]): void =>
+    setWished((before) => [
+      ...before,
+      ...more.filter(({ profile }) => !before.some((one) => one.profile === profile)),
+    ]);
+  const wishOne = (profile: SpeciesProfile): void =>
+    wish([{ profile, count: profile.company.comfortableGroup }]);
+  const recount = (profile: SpeciesProfile, text: string): void => {
+    setTyped({ ...typed, [profile.id]: text });
+    const count = countIn(text);
+    if (count !== null) setWished(wished.map((one) => (one.profile === profile ? { profile, count } : one)));
+  };
+  const start = async (size: StandardTank, approach: Approach): Promise<void> => {
     const id = newId<TankId>();
-    const name = `${commonName(wished[0] as SpeciesProfile)} tank`;
-    const groups = wished.map((profile) => ({
-      key: newId<string>(),
-      group: { species: profile.id, count: profile.company.comfortableGroup, lengthCm: profile.size.soldCm },
-    }));
+    const [first] = wished;
+    if (!first) return;
+    const name = `${commonName(first.profile)} tank`;
+    const { wishedGroups } = await import('@/core/assess/tankOffers');
+    const groups = wishedGroups(wished).map((group) => ({ key: newId<string>(), group }));
     if (
       !(await run(`New tank: ${name}`, [
-        tankChange(id, newTank(name, 'display', size, tanks.length + 1)),
+        tankChange(id, tankIn(size, approach, name, tanks.length + 1)),
         draftChange(id, groups),
       ]))
     )
@@ -139,25 +154,35 @@ export function FromFish({
       onOpenChange={onOpenChange}
       wide
       title="Start with fish"
-      about="Name the fish you want and, if you like, the place. Lomvik finds the tank that carries them; compatibility comes next, on the stock list."
+      about="Name the fish you want and how many, the place, or both. Lomvik finds the tanks that carry them, each with the verdict that the stock list will give."
     >
       <div className="flex max-h-[75dvh] flex-col gap-3 overflow-y-auto">
         <div className="flex items-end gap-2">
           <div className="min-w-0 flex-1">
-            <SpeciesField label="A fish you want" onPick={(profile) => wish([profile])} />
+            <SpeciesField label="A fish you want" onPick={wishOne} />
           </div>
-          <PasteButton withNumbers={false} onTake={(taken) => wish(taken.map(({ profile }) => profile))} />
+          <PasteButton
+            onTake={(taken) => wish(taken.map(({ profile, group }) => ({ profile, count: group.count })))}
+          />
         </div>
         {wished.length > 0 && (
           <ul className="flex flex-wrap gap-1.5">
-            {wished.map((profile) => (
+            {wished.map(({ profile, count }) => (
               <li key={profile.id} className="flex items-center gap-1 border border-line px-2">
-                {commonName(profile)}
+                <input
+                  aria-label={`How many ${manyOf(profile)}`}
+                  aria-invalid={countIn(typed[profile.id] ?? String(count)) === null || undefined}
+                  className="fig w-12 rounded-xs border border-line bg-panel px-1 aria-[invalid=true]:border-buoy"
+                  inputMode="numeric"
+                  value={typed[profile.id] ?? String(count)}
+                  onChange={(event) => recount(profile, event.target.value)}
+                />
+                {count === 1 ? commonName(profile) : manyOf(profile)}
                 <button
                   type="button"
                   className="grid size-6 place-items-center text-slate"
                   aria-label={`Without ${commonName(profile)}`}
-                  onClick={() => setWished(wished.filter((one) => one !== profile))}
+                  onClick={() => setWished(wished.filter((one) => one.profile !== profile))}
                 >
                   <X size={13} aria-hidden="true" />
                 </button>
@@ -181,42 +206,27 @@ export function FromFish({
             />
           ))}
         </div>
+        {wished.length === 0 && asked && (
+          <PlaceFirst sizes={sizesForPlace(place, STANDARD_TANKS)} onWish={wishOne} />
+        )}
         {wished.length > 0 && (
           <>
-            <Table
-              caption="Tank by approach"
-              heads={[
-                'Approach',
-                ...MEASURES.map(([, label]) => label),
-                asked ? 'Your place' : 'Common sizes',
-              ]}
-            >
+            <div aria-busy={!current} className="grid gap-3">
               {answers.map((answer) => (
-                <Row key={answer.approach}>
-                  <Cell>{termOf(answer.approach)}</Cell>
-                  {MEASURES.map(([measure]) => (
-                    <Cell key={measure}>
-                      <Need answer={answer} measure={measure} />
-                    </Cell>
-                  ))}
-                  <Cell>{placeWords(answer, asked)}</Cell>
-                </Row>
-              ))}
-            </Table>
-            <div className="flex flex-wrap gap-2">
-              {offered.map((size, index) => (
-                <Button key={size.name} tone={index === 0 ? 'main' : 'plain'} onClick={() => start(size)}>
-                  Start with {size.name}
-                </Button>
+                <OfferRows
+                  key={answer.approach}
+                  answer={answer}
+                  asked={asked}
+                  offers={current ? (offers?.[answer.approach] ?? []) : []}
+                  onStart={(size, approach) => void start(size, approach)}
+                />
               ))}
             </div>
-            {offered.length > 0 && (
-              <Caution>
-                Sizes are nominal: measure before you buy. A filled tank is heavy; from about{' '}
-                {words.quantity('volume', ASK_ENGINEER_L)}, and in old or rented buildings, ask a structural
-                engineer.
-              </Caution>
-            )}
+            <Caution>
+              Sizes are nominal: measure before you buy. A filled tank is heavy; from about{' '}
+              {words.quantity('volume', ASK_ENGINEER_L)}, and in old or rented buildings, ask a structural
+              engineer.
+            </Caution>
           </>
         )}
       </div>

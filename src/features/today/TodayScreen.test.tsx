@@ -76,15 +76,35 @@ describe('Today', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Start with fish' }));
     const dialog = within(await screen.findByRole('dialog'));
     await userEvent.type(await dialog.findByRole('combobox'), 'yellow lab{Enter}');
-    expect(
-      dialog.getByRole('row', { name: /usual 120 cm\s?yellow lab 45 cm\s?yellow lab any 284 L/ }),
-    ).toBeInTheDocument();
-    await userEvent.click(dialog.getByRole('button', { name: 'Start with 75 US gal' }));
+    const usual = within(dialog.getByRole('region', { name: 'By the usual approach' }));
+    expect(usual.getByRole('heading')).toHaveTextContent(
+      'Usual: at least 120 cm long (yellow labs), 45 cm wide (yellow labs), 284 L (yellow labs)',
+    );
+    await userEvent.clear(dialog.getByLabelText('How many yellow labs'));
+    await userEvent.type(dialog.getByLabelText('How many yellow labs'), '8');
+    const first = await usual.findByRole('button', { name: 'Start with 75 US gal' });
+    // What is said here is what the list will say.
+    const said = usual.getAllByText(/^(Fits|Caution|Stop)/)[0]!.textContent;
+    await userEvent.click(first);
     await waitFor(() => expect(tanks(session)).toHaveLength(1));
     const [tank] = tanks(session);
     expect(session.state.getState().documents[`draft-${tank!.id}`]?.body).toMatchObject({
-      groups: [{ group: { species: 'labidochromis-caeruleus', count: 6 } }],
+      groups: [{ group: { species: 'labidochromis-caeruleus', count: 8 } }],
     });
+    expect(said).toMatch(/^Fits/);
+  });
+
+  it('says from the place which tanks stand there, and what could live in one', async () => {
+    show(await emptyRoom(), <TodayScreen />);
+    await userEvent.click(screen.getByRole('button', { name: 'Start with fish' }));
+    const dialog = within(await screen.findByRole('dialog'));
+    await userEvent.type(await dialog.findByLabelText('Length of the wall'), '40 in');
+    // F04, common practice: a 30 in tank suits a 40 in space.
+    expect(dialog.getByRole('button', { name: '29 US gal' })).toBeInTheDocument();
+    expect(dialog.queryByRole('button', { name: '55 US gal' })).toBeNull();
+    await userEvent.click(dialog.getByRole('button', { name: '20 US gal long' }));
+    await userEvent.click(await dialog.findByRole('button', { name: '8 bronze corys' }));
+    expect(dialog.getByLabelText('How many bronze corys')).toHaveValue('8');
   });
 
   it('tells what is due, and what is wrong, with the way to it', async () => {

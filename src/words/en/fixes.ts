@@ -21,6 +21,10 @@ function sayEdit(edit: PlanEdit, words: Words): string {
       return `Choose a larger tank, ${[edit.lengthCm, edit.widthCm, edit.heightCm].map((cm) => words.tank('length', cm)).join(' × ')}.`;
     case 'set-breaks':
       return `Add sight breaks, ${edit.sightBreaks} in all.`;
+    case 'set-density':
+      return edit.density === 'dense'
+        ? 'Stock densely by choice: more filtration, and no change missed.'
+        : 'Stock lightly by choice.';
     case 'set-plants':
       return 'Plant densely.';
     case 'leave-out':

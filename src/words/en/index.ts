@@ -17,6 +17,8 @@ export { documentName, entryLabel, partLabel } from './entryLabels';
 export { faultLine, faultSentence, partSentence } from './faults';
 export { facetName } from './facets';
 export { sayLeaves } from './fixes';
+export { profileParts, profileText } from './profile';
+export type { ProfileMatter, ProfilePart } from './profile';
 export { sayLoose } from './loose';
 export { sayHierarchy, sayNoOrder, sayNoStrength } from './hierarchy';
 export { capital, countedOf, countOf, everyOf, manyOf } from './names';

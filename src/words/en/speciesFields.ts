@@ -34,6 +34,8 @@ const each = (
 /** Fields of a profile as the editor calls them, by their paths. */
 export const SPECIES_FIELDS: Readonly<Record<string, string>> = {
   id: 'Id',
+  formOf: 'Form of',
+  form: 'Differs by',
   life: 'Fish or other animal',
   scientificName: 'Scientific name',
   formerNames: 'Former names',
@@ -72,6 +74,7 @@ export const SPECIES_FIELDS: Readonly<Record<string, string>> = {
   'habits.panics': 'Bolts when frightened',
   ...each('water.wild', 'Wild', WATER),
   ...each('water.tankBred', 'Tank-bred', WATER),
+  'water.youngPpt': 'Salinity, young',
   'water.flow': 'Current',
   'water.oxygen': 'Needs oxygen, 1 to 3',
   'water.sensitivity': 'Sensitivity, 1 to 3',

@@ -1,5 +1,5 @@
 import type { Finding, OwnKindFact, PairFact } from '@/core/rules';
-import { verb } from '../names';
+import { listed, verb } from '../names';
 import type { Words } from '../words';
 
 type About = Pick<Finding, 'severity' | 'species'>;
@@ -14,6 +14,8 @@ export function sayOwnKind(fact: OwnKindFact, { species }: About, words: Words):
       return `${words.counted(id, fact.count)} spread the chasing; rehome extra males once you can tell them.`;
     case 'own/fierce':
       return `${words.many(id)} fight their own kind: watch them as they mature, and keep an exit plan ready.`;
+    case 'own/disputed group':
+      return `keepers disagree about groups of ${words.many(id)}: ${fact.bare ? 'this tank is too bare or too short for one' : 'only five and more that grew up together, densely planted, with an exit plan'}. Others keep one alone.`;
     case 'own/mixed ages':
       return `grown ${words.many(id)} will bully the young ones.`;
   }
@@ -32,7 +34,7 @@ export function sayPair(fact: PairFact, { severity, species }: About, words: Wor
         ? `${who} will attack ${whom} as ${verb(second, 'a rival', 'rivals')}.`
         : `${who} and ${whom} look alike and ${severity === 'caution' ? 'will fight' : 'may squabble'}.`;
     case 'pair/cross':
-      return `${words.many(a)} and ${words.many(b)} can cross: do not raise or sell the young.`;
+      return `${listed(species.map(words.many))} can cross: do not raise or sell the young.`;
     case 'pair/too aggressive':
       if (fact.other === 'as bad') return `${who} and ${whom} are likely to kill one another.`;
       return `${who} ${is} too aggressive for ${whom}${fact.other === 'helpless' ? ', which cannot defend ' + verb(second, 'itself', 'themselves') : ''}.`;

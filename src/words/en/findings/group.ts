@@ -39,7 +39,9 @@ export function sayGroup(fact: GroupFact, { species }: About, words: Words): str
     case 'group/light':
       return `${count} mbuna ${verb(count, 'is', 'are')} light stocking (dense is ${fact.dense}): watch the weakest.`;
     case 'group/dense':
-      return `${count} peacocks and haps is dense (light is ${fact.roomy}): never skip a water change.`;
+      return fact.over
+        ? `${count} peacocks and haps are more than a dense tank has (${fact.dense}; light is ${fact.roomy}).`
+        : `${count} peacocks and haps is dense (light is ${fact.roomy}): never skip a water change.`;
   }
 }
 

@@ -72,6 +72,8 @@ export function sayWater(fact: WaterFact, species: readonly string[], words: Wor
       return measure === 'temperatureC'
         ? `${words.many(first)} and ${words.many(second)} come from waters of different warmth; ${span(fact.shared)} is the limit for both.`
         : `${words.many(first)} and ${words.many(second)} come from opposite waters; the ${NOUNS[measure]} they share (${span(fact.shared)}) suits neither.`;
+    case 'water/warm edge':
+      return `${figure(fact.highest)} is the most that ${words.those(first, fact.count)} ${verb(fact.count, 'bears', 'bear')}: a warm life is a short one.`;
     case 'water/narrow':
       return `only ${BEFORE[measure]}${span(fact.range)} suits all.`;
     case 'water/suits all':

@@ -1,0 +1,217 @@
+import { catalogue, judge, plan, TANKS } from '@/testing/plans';
+import type { PlanFile, PlanGroup } from '../model';
+
+/** How keepers judge, each ruling both ways. Common practice unless said otherwise. */
+const all = (groups: readonly PlanGroup[], tank = TANKS.us125, practice: PlanFile['practice'] = {}) =>
+  judge({ ...plan({ ...tank, lid: true }, groups), practice }).findings;
+const between = (
+  a: PlanGroup,
+  b: PlanGroup,
+  rule: string,
+  tank = TANKS.us125,
+  practice: PlanFile['practice'] = {},
+) =>
+  all([a, b], tank, practice)
+    .filter((one) => one.rule === rule && one.species.includes(a.species) && one.species.includes(b.species))
+    .map(({ severity }) => severity);
+const one = (species: string, count: number, rest: Partial<PlanGroup> = {}): PlanGroup => ({
+  species,
+  count,
+  ...rest,
+});
+
+describe('forms of one species', () => {
+  it('count as one kind: two male bettas are two', () => {
+    const two = all([one('betta-splendens-crowntail', 1), one('betta-splendens-koi', 1)], TANKS.us29);
+    expect(two.find(({ rule }) => rule === 'solitary')?.severity).toBe('stop');
+    expect(
+      all([one('betta-splendens-crowntail', 1)], TANKS.us29).some(({ rule }) => rule === 'solitary'),
+    ).toBe(false);
+  });
+  it('make up a shoal together', () => {
+    const few = (groups: readonly PlanGroup[]) =>
+      all(groups).filter(({ rule, severity }) => rule === 'group-size' && severity !== 'good');
+    expect(few([one('danio-rerio', 3), one('danio-rerio-leopard', 7)])).toEqual([]);
+    expect(few([one('danio-rerio', 3)])).not.toEqual([]);
+  });
+  it('are no rivals and no crosses of one another, but forms of a place are', () => {
+    expect(
+      between(one('xiphophorus-maculatus', 4), one('xiphophorus-maculatus-wagtail', 4), 'hybridising'),
+    ).toEqual([]);
+    expect(between(one('pundamilia-nyererei', 4), one('pundamilia-nyererei-ruti', 4), 'hybridising')).toEqual(
+      ['note'],
+    );
+  });
+  it('are judged by their own fins', () => {
+    const barbs = one('puntigrus-tetrazona', 8);
+    expect(between(barbs, one('pethia-conchonius-long-fin', 8), 'fin-nipping')).toEqual(['stop']);
+    expect(between(barbs, one('pethia-conchonius', 8), 'fin-nipping')).toEqual([]);
+  });
+});
+
+describe('the surface and the floor', () => {
+  it('do not meet: a hunter of the surface takes no fish of the floor, and takes those of its own water', () => {
+    const arowana = one('osteoglossum-bicirrhosum', 1);
+    expect(between(arowana, one('corydoras-sterbai', 8), 'predation')).toEqual([]);
+    expect(between(arowana, one('gasteropelecus-sternicla', 8), 'predation')).toEqual(['stop']);
+  });
+});
+
+describe('fins torn in chases', () => {
+  it('are told where temper is silent or mild, and not twice', () => {
+    const rough = one('heros-efasciatus', 1);
+    expect(between(rough, one('pterophyllum-scalare', 6), 'fin-nipping').length).toBeLessThanOrEqual(1);
+    const killer = one('amphilophus-citrinellus', 1);
+    const told = all([killer, one('pterophyllum-scalare', 6)]).filter(
+      ({ rule, severity, species }) =>
+        ['temper', 'fin-nipping'].includes(rule) &&
+        severity === 'stop' &&
+        species.includes('pterophyllum-scalare'),
+    );
+    expect(told.length).toBeGreaterThan(0);
+  });
+});
+
+describe('males on show', () => {
+  const shown = ['aulonocara-baenschi', 'protomelas-taeniolatus', 'placidochromis-electra'].map((species) =>
+    one(species, 1),
+  );
+  const said = (practice: PlanFile['practice']) =>
+    all(shown, TANKS.us125, practice)
+      .filter(({ severity }) => severity !== 'good')
+      .map(({ rule }) => rule);
+
+  it('are listed one of each, and not told to be a group', () => {
+    expect(said({ males: 'all-male' })).not.toContain('group-size');
+    expect(said({ males: 'harem' })).toContain('group-size');
+  });
+  it('are told that the tank suits them', () => {
+    const good = all(shown, TANKS.us125, { males: 'all-male' }).find(({ rule }) => rule === 'all-male');
+    expect(good?.severity).toBe('good');
+  });
+});
+
+describe('what keepers disagree about', () => {
+  const told = (a: string, b: string, rest: Partial<PlanGroup> = {}) =>
+    all([one(a, 6, rest), one(b, 6)], { ...TANKS.us125 }).filter(({ contested }) => contested);
+  it.each([
+    ['symphysodon-aequifasciatus', 'pterophyllum-scalare', 'caution'],
+    ['astronotus-ocellatus', 'andinoacara-rivulatus', 'caution'],
+    ['aulonocara-baenschi', 'labidochromis-caeruleus', 'note'],
+    ['neolamprologus-brichardi', 'cyprichromis-leptosoma', 'note'],
+    ['pterophyllum-scalare', 'pangio-kuhlii', 'note'],
+    ['carassius-auratus', 'tanichthys-albonubes', 'caution'],
+    ['cyphotilapia-frontosa', 'tropheus-duboisi', 'note'],
+    ['tropheus-moorii-ilangi', 'tropheus-moorii-bemba', 'caution'],
+  ])('%s with %s is a %s, with both sides', (a, b, severity) => {
+    expect(told(a, b).map((finding) => finding.severity)).toContain(severity);
+    expect(told(b, a).map((finding) => finding.severity)).toContain(severity);
+  });
+  it('is a note once an exit is arranged', () => {
+    expect(
+      told('symphysodon-aequifasciatus', 'pterophyllum-scalare', { wayOut: 'the shop takes them' })[0]
+        ?.severity,
+    ).toBe('note');
+  });
+  it('holds for forms as for their species', () => {
+    expect(told('symphysodon-aequifasciatus-red', 'pterophyllum-scalare-koi')).not.toEqual([]);
+  });
+  it('is told once of a pair: no push and no meal beside it', () => {
+    const pair = all([one('betta-splendens', 1), one('neocaridina-davidi', 10)], TANKS.us20long).filter(
+      ({ species }) => species.length === 2,
+    );
+    expect(pair.filter(({ severity }) => severity !== 'good').map(({ contested }) => contested)).toEqual([
+      true,
+    ]);
+  });
+});
+
+it('names of these plans are in the catalogue', () => {
+  expect(catalogue.byId.has('betta-splendens-crowntail')).toBe(true);
+});
+
+describe('salt by life stage', () => {
+  const said = (lengthCm: number, salinityPpt: number) =>
+    judge({
+      ...plan(TANKS.us125, [one('scatophagus-argus', 3, { lengthCm })]),
+      water: { salinityPpt },
+    }).findings.filter(({ rule, severity }) => rule === 'water-salinity' && severity !== 'good');
+  it('lets a small scat live in fresh water, and says from when it does not', () => {
+    const [small] = said(4, 0);
+    expect(small).toMatchObject({ severity: 'stop' });
+    expect(small?.from).not.toBeNull();
+    expect(said(25, 0)[0]?.from).toBeNull();
+    expect(said(25, 15)).toEqual([]);
+  });
+});
+
+describe('the top of what a fish bears', () => {
+  const warm = (temperatureC: number) =>
+    judge({
+      ...plan(TANKS.us125, [one('puntigrus-tetrazona', 10)]),
+      water: { temperatureC },
+    }).findings.filter(({ fact }) => fact.says === 'water/warm edge');
+  it('is a note, and the middle is none', () => {
+    const [, top] = catalogue.byId.get('puntigrus-tetrazona')!.water.tankBred.temperatureC;
+    expect(warm(top).map(({ severity }) => severity)).toEqual(['note']);
+    expect(warm(top - 2)).toEqual([]);
+  });
+});
+
+describe('crosses', () => {
+  const said = (...groups: readonly PlanGroup[]) =>
+    all(groups)
+      .filter(({ rule }) => rule === 'hybridising')
+      .map(({ severity, species }) => [severity, species.length]);
+  const peacock = (species: string, rest: Partial<PlanGroup> = {}) => one(species, 4, rest);
+  it('are a caution where both sexes are known, a note where nobody says, and nothing among males', () => {
+    const harem = { males: 1, females: 3 };
+    expect(said(peacock('aulonocara-baenschi', harem), peacock('aulonocara-stuartgranti', harem))).toEqual([
+      ['caution', 2],
+    ]);
+    expect(said(peacock('aulonocara-baenschi'), peacock('aulonocara-stuartgranti'))).toEqual([['note', 2]]);
+    const males = { males: 4, females: 0 };
+    expect(said(peacock('aulonocara-baenschi', males), peacock('aulonocara-stuartgranti', males))).toEqual(
+      [],
+    );
+  });
+  it('are one finding a tank', () => {
+    const three = ['aulonocara-baenschi', 'aulonocara-stuartgranti', 'aulonocara-hansbaenschi'].map(
+      (species) => peacock(species),
+    );
+    expect(said(...three)).toEqual([['note', 3]]);
+  });
+});
+
+describe('named bad company that a number cures', () => {
+  const barbs = (count: number, other: PlanGroup) =>
+    all([one('puntigrus-tetrazona', count), other]).filter(
+      ({ rule, severity, species }) =>
+        species.length === 2 && ['temper', 'fin-nipping'].includes(rule) && severity !== 'note',
+    );
+  it('is disputed in a large shoal beside a large group, and a stop in a small one', () => {
+    expect(
+      barbs(25, one('pterophyllum-scalare', 6)).map(({ severity, contested }) => [severity, contested]),
+    ).toEqual([['caution', true]]);
+    expect(barbs(8, one('pterophyllum-scalare', 6)).map(({ severity }) => severity)).toContain('stop');
+  });
+  it('stays a stop with a betta', () => {
+    expect(barbs(25, one('betta-splendens', 1)).map(({ severity }) => severity)).toContain('stop');
+  });
+});
+
+describe('groups of female bettas', () => {
+  const said = (tank: Partial<PlanFile['tank']>, rest: Partial<PlanGroup> = {}, count = 6) =>
+    judge(plan({ ...TANKS.us29, lid: true, ...tank }, [one('betta-splendens-female', count, rest)]))
+      .findings.filter(
+        ({ rule, severity }) =>
+          ['conspecific-aggression', 'group-number'].includes(rule) && severity !== 'good',
+      )
+      .map(({ severity, contested }) => [severity, contested]);
+  it('are disputed behind dense plants, a note with an exit plan, and a stop where it is bare or short', () => {
+    expect(said({ plants: 'dense' })).toEqual([['caution', true]]);
+    expect(said({ plants: 'dense' }, { wayOut: 'four jars' })).toEqual([['note', true]]);
+    expect(said({ plants: 'none' })).toEqual([['stop', true]]);
+    expect(said({ ...TANKS.us10, plants: 'dense' })).toEqual([['stop', true]]);
+  });
+});
