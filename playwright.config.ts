@@ -7,8 +7,8 @@ export default defineConfig({
   testDir: 'e2e',
   workers: 1,
   // Generous: a slow machine is no failure. What is waited for is waited for by its own appearance.
-  timeout: 300_000,
-  expect: { timeout: 30_000 },
+  timeout: 600_000,
+  expect: { timeout: 90_000 },
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
   outputDir: 'test-results/artifacts',
   use: {
