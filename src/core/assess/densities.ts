@@ -6,9 +6,8 @@ import {
   isOpenWater,
   isRockDweller,
   NITRATE_EDGE,
-  openWaterNumber,
+  partFilled,
   type PlannedSpecies,
-  rockNumber,
   type RuleContext,
   turnoverWanted,
 } from '../rules';
@@ -104,18 +103,16 @@ export function densities(plan: PlanFile, catalogue: Catalogue, today: string): 
   const open = context.planned.filter(isOpenWater);
   const rock = context.planned.filter(isRockDweller);
   if (open.length + rock.length === 0) return [];
-  const { grossL, footprintCm2 } = context.tank.figures;
   const goesBy = densityOf(context);
   return DENSITIES.map((density): DensityChoice => {
     const chosen: PlanFile = { ...plan, practice: { ...plan.practice, riftDensity: density } };
-    const stocked = (species: readonly PlannedSpecies[], upTo: number): Stocked | null =>
-      species.length === 0 ? null : { now: heads(species), upTo: Math.max(species.length, upTo) };
-    const [mostOpen, mostRock] = [openWaterNumber(grossL, density), rockNumber(footprintCm2, density)];
-    // Where both live in one tank they share it as they do now.
-    const [openPart, rockPart] = [heads(open) / Math.max(1, mostOpen), heads(rock) / Math.max(1, mostRock)];
-    const part = (of: number): number => of / (openPart + rockPart);
-    const openWater = stocked(open, Math.floor(mostOpen * part(openPart)));
-    const rockDwellers = stocked(rock, Math.floor(mostRock * part(rockPart)));
+    // Where both kinds live in one tank they share it as they do now.
+    const filled = partFilled(context, { openWater: density, rockDwellers: density });
+    const stocked = (species: readonly PlannedSpecies[]): Stocked | null =>
+      species.length === 0
+        ? null
+        : { now: heads(species), upTo: Math.max(species.length, Math.floor(heads(species) / filled)) };
+    const [openWater, rockDwellers] = [stocked(open), stocked(rock)];
     const full = [[open, openWater] as const, [rock, rockDwellers] as const].reduce(
       (list, [species, kind]) => (kind ? stockedTo(list, species, kind.upTo, catalogue) : list),
       chosen,

@@ -28,6 +28,13 @@ describe('howMany', () => {
     expect([found.fewest, found.most]).not.toContain(3);
   });
 
+  it('takes the numbers nearest to the comfortable one: from eight on red zebras spread their chasing, and one alone is no plan', () => {
+    const list = plan(TANKS.us125, [{ species: 'labidochromis-caeruleus', count: 8 }]);
+    const found = howMany(list, of('maylandia-estherae'), catalogue, TODAY);
+    expect(found.fewest).toBe(8);
+    expect(found.most).toBeGreaterThan(8);
+  });
+
   it('tells apart what speaks against it at any number', () => {
     const list = plan(TANKS.us75, [{ species: 'astronotus-ocellatus', count: 1 }]);
     const found = howMany(list, of(NEON), catalogue, TODAY);

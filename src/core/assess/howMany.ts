@@ -85,24 +85,22 @@ function lastThatDoes(low: number, exactly: (count: number) => boolean): number 
 }
 
 /**
- * The fewest that do, in one run with the comfortable number where that does, or else below it: one of a shoal is no small shoal.
- * Numbers to avoid may lie between.
+ * The fewest that do: in one run with the comfortable number where that does, or else with the number nearest to it that does, for
+ * one of a shoal is no small shoal. Numbers to avoid may lie between.
  */
 function fewestOf(
   comfortable: number,
   does: (count: number) => boolean,
   avoided: (count: number) => boolean,
 ): number | null {
-  let start = comfortable;
-  while (start >= 1 && !does(start)) start -= 1;
-  if (start < 1) {
-    for (let count = comfortable + 1; count <= comfortable + LOOK; count += 1)
-      if (does(count) && !avoided(count)) return count;
-    return null;
-  }
+  const far = Array.from({ length: Math.max(comfortable, LOOK + 1) }, (_, away) => away);
+  const start = far
+    .flatMap((away) => [comfortable - away, ...(away <= LOOK ? [comfortable + away] : [])])
+    .find((count) => count >= 1 && does(count));
+  if (start === undefined) return null;
   let low = start;
   while (low > 1 && does(low - 1)) low -= 1;
-  for (let count = low; count <= start; count += 1) if (!avoided(count)) return count;
+  for (let count = low; count <= start + LOOK && does(count); count += 1) if (!avoided(count)) return count;
   return null;
 }
 

@@ -42,6 +42,6 @@ export { judgeAll } from './judgeAll';
 export { CROWDED } from './layerCrowding';
 export { layerRoom } from './layerRoom';
 export { NITRATE_BUDGET, NITRATE_EDGE } from './nitrate';
-export { densityOf, heads, isOpenWater, isRockDweller, openWaterNumber, rockNumber } from './riftNumbers';
+export { densityOf, heads, isOpenWater, isRockDweller, partFilled } from './riftNumbers';
 export { turnoverWanted } from './turnover';
 export { groupsAsOne } from './groupsAsOne';

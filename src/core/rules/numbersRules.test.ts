@@ -141,6 +141,34 @@ describe('territory', () => {
     expect(by('dense')).toEqual([expect.objectContaining({ severity: 'note', approach: 'dense' })]);
     expect(found(plan(TANKS.us125, [sexed('aulonocara-baenschi', 1, 4)]), 'territory')).toEqual([]);
   });
+  it('adds up what both kinds of Lake Malawi cichlids fill', () => {
+    const mixed = (peacocks: number, zebras: number) =>
+      found(
+        plan(TANKS.us125, [
+          sexed('aulonocara-baenschi', 1, peacocks - 1),
+          sexed('maylandia-estherae', 1, zebras - 1),
+        ]),
+        'territory',
+      ).flatMap(({ fact }) => (fact.says === 'group/dense' ? [fact] : []));
+    expect(mixed(20, 9)).toEqual([expect.objectContaining({ count: 29, kind: 'both', over: false })]);
+    expect(mixed(12, 12)).toEqual([]);
+  });
+  it('calls more rock dwellers than dense tanks have too many by either approach, and as many as they have no matter', () => {
+    const zebras = (count: number, riftDensity?: 'dense') =>
+      found(
+        plan(TANKS.us125, [sexed('maylandia-estherae', 3, count - 3)], { practice: { riftDensity } }),
+        'territory',
+      ).filter(({ fact }) => fact.says === 'group/dense');
+    expect(zebras(40)).toEqual([]);
+    for (const chosen of [undefined, 'dense'] as const)
+      expect(zebras(60, chosen)).toEqual([
+        expect.objectContaining({
+          severity: 'caution',
+          contested: false,
+          fact: expect.objectContaining({ kind: 'rock dwellers', over: true }),
+        }),
+      ]);
+  });
   it.each([
     [284, 10],
     [473, 25],

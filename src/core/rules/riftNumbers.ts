@@ -49,13 +49,30 @@ export const isRockDweller = (species: PlannedSpecies): boolean =>
 export const heads = (planned: readonly PlannedSpecies[]): number =>
   planned.reduce((sum, species) => sum + species.count, 0);
 
-/** The approach that a tank's rift-lake numbers go by: the keeper's choice, or each species’ usual one. */
-export function densityOf(context: RuleContext): {
+/** The approach that a tank's Lake Malawi numbers go by: the keeper's choice, or each kind's usual one. */
+export interface ByDensity {
   readonly openWater: Density;
   readonly rockDwellers: Density;
-} {
-  return {
-    openWater: context.riftDensity ?? 'roomy',
-    rockDwellers: context.riftDensity ?? 'dense',
-  };
+}
+
+/** Peacocks and haps roomy, rock dwellers dense (common practice). */
+export const USUAL: ByDensity = { openWater: 'roomy', rockDwellers: 'dense' };
+const by = (density: Density): ByDensity => ({ openWater: density, rockDwellers: density });
+export const ALL_DENSE = by('dense');
+
+export const densityOf = (context: RuleContext): ByDensity =>
+  context.riftDensity ? by(context.riftDensity) : USUAL;
+
+/**
+ * What part of a tank its Lake Malawi cichlids fill by an approach, 1 is all of it. Peacocks and haps fill it by its water, rock
+ * dwellers by its floor; where both live, the parts add up.
+ */
+export function partFilled(context: RuleContext, { openWater, rockDwellers }: ByDensity): number {
+  const { grossL, footprintCm2 } = context.tank.figures;
+  const part = (of: (species: PlannedSpecies) => boolean, number: number): number =>
+    heads(context.planned.filter(of)) / Math.max(1, number);
+  return (
+    part(isOpenWater, openWaterNumber(grossL, openWater)) +
+    part(isRockDweller, rockNumber(footprintCm2, rockDwellers))
+  );
 }

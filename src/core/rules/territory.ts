@@ -5,16 +5,17 @@ import { groundHolders } from './ground';
 import { advise, leaveOut } from './fixes';
 import { begins, maturesInMonths } from './maturity';
 import { mayChange } from './pairs';
-import { densityOf, heads, isOpenWater, isRockDweller, openWaterNumber, roomyNumber } from './riftNumbers';
+import { ALL_DENSE, densityOf, heads, isOpenWater, isRockDweller, partFilled, USUAL } from './riftNumbers';
 import type { Rule } from './rule';
 import { otherwise, severityTable } from './severityTable';
 
 declare module './facts' {
   interface Facts {
-    /** Peacocks and haps together, more than a roomy tank holds. */
+    /** Lake Malawi cichlids together, more than the tank's approach has. */
     'group/dense': {
       readonly count: number;
-      readonly roomy: number; /** More than dense tanks have. */
+      readonly kind: 'open water' | 'rock dwellers' | 'both';
+      readonly light: number; /** More than dense tanks have. */
       readonly over: boolean; /** What dense tanks have. */
       readonly dense: number;
     };
@@ -42,7 +43,7 @@ const SEVERITY = severityTable<number>(
   'From memory; sight breaks let more live on a floor (common practice).',
 );
 const DENSE = severityTable<{ readonly chosen: boolean; readonly over: boolean }>(
-  'More peacocks and haps than roomy tanks of the size have',
+  'More Lake Malawi cichlids than tanks of the size have by the approach: peacocks and haps by the water, rock dwellers by the floor, the parts of both added up',
   [
     {
       when: 'dense stocking is chosen, and they are no more than dense tanks have',
@@ -51,7 +52,7 @@ const DENSE = severityTable<{ readonly chosen: boolean; readonly over: boolean }
     },
     otherwise('caution'),
   ],
-  'Common practice: 10 in 75, 25 in 125, 35 in 240 US gal is roomy. That dense tanks have 1.7 times as many is from memory.',
+  'Common practice: 10 peacocks and haps in 75, 25 in 125, 35 in 240 US gal is roomy. That dense tanks have 1.7 times as many, and the numbers of rock dwellers, are from memory.',
 );
 
 interface Held {
@@ -137,37 +138,45 @@ function crowdedFloor(context: RuleContext): readonly Finding[] {
   ];
 }
 
-/** More peacocks and haps than the roomy approach keeps in such a tank: its price is filtration and changes. */
-function roomyCount(context: RuleContext): readonly Finding[] {
-  if (!mayChange(context, isOpenWater)) return [];
-  const openWater = context.planned.filter(isOpenWater);
-  const count = heads(openWater);
-  const roomy = roomyNumber(context.tank.figures.grossL);
-  if (
-    openWater.length === 0 ||
-    count <= Math.max(roomy, ...openWater.map((species) => species.profile.company.smallestGroup))
-  )
+const isRiftCichlid = (species: PlannedSpecies): boolean => isOpenWater(species) || isRockDweller(species);
+
+/** More Lake Malawi cichlids than the approach keeps in such a tank: its price is filtration and changes. */
+function tooDense(context: RuleContext): readonly Finding[] {
+  if (!mayChange(context, isRiftCichlid)) return [];
+  const rift = context.planned.filter(isRiftCichlid);
+  const count = heads(rift);
+  // Dense stocking chosen is still told what light stocking would be.
+  const lightly = context.riftDensity === 'dense' ? USUAL : densityOf(context);
+  const [byLight, byDense] = [partFilled(context, lightly), partFilled(context, ALL_DENSE)];
+  if (byLight <= 1 || count <= Math.max(...rift.map((species) => species.profile.company.smallestGroup)))
     return [];
-  const chosen = densityOf(context).openWater === 'dense';
-  const dense = openWaterNumber(context.tank.figures.grossL, 'dense');
-  const over = count > dense;
+  const kind = !rift.some(isRockDweller) ? 'open water' : rift.some(isOpenWater) ? 'both' : 'rock dwellers';
+  const chosen = context.riftDensity === 'dense';
+  const over = byDense > 1;
+  const [light, dense] = [Math.floor(count / byLight), Math.floor(count / byDense)];
   return [
     finding('territory', {
       severity: DENSE.of({ chosen, over }) ?? 'caution',
-      species: openWater.map((species) => species.profile.id),
-      fact: { says: 'group/dense', count, roomy, over, dense },
-      because: { count, roomy, grossL: Math.round(context.tank.figures.grossL) },
-      contested: true,
+      species: rift.map((species) => species.profile.id),
+      fact: { says: 'group/dense', count, kind, light, over, dense },
+      because: {
+        count,
+        light,
+        dense,
+        grossL: Math.round(context.tank.figures.grossL),
+        footprintCm2: Math.round(context.tank.figures.footprintCm2),
+      },
+      contested: !over,
       approach: chosen ? 'dense' : 'roomy',
       fixes: chosen || over ? [] : [{ edit: { kind: 'set-density', density: 'dense' } }],
     }),
   ];
 }
 
-/** Held ground of all species together against the floor; numbers of open-water rift cichlids by approach. */
+/** Held ground of all species together against the floor; numbers of Lake Malawi cichlids by approach. */
 export const territory: Rule = {
   name: 'territory',
   about: 'the whole tank',
   severities: [SEVERITY, DENSE],
-  judge: (context) => [...crowdedFloor(context), ...roomyCount(context)],
+  judge: (context) => [...crowdedFloor(context), ...tooDense(context)],
 };

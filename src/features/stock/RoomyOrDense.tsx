@@ -91,11 +91,7 @@ export function RoomyOrDense({
           </Row>
         ))}
         <tr>
-          <Cell>
-            <span className="text-[13px] text-slate">
-              Nitrate with the full number, grown; an estimate until you measure.
-            </span>
-          </Cell>
+          <Cell />
           {choices.map(({ density, current }) => (
             <Cell key={density}>
               {current ? (
@@ -111,6 +107,11 @@ export function RoomyOrDense({
           ))}
         </tr>
       </Table>
+      <p className="mt-2 text-[13px] text-slate">
+        Nitrate with the full number, grown: an estimate until you measure.
+        {choices.every(({ current }) => !current) &&
+          ' Now: peacocks and haps roomy, mbuna dense, the usual way.'}
+      </p>
     </Section>
   );
 }

@@ -146,6 +146,34 @@ describe('how many', () => {
   });
 });
 
+describe('roomy or dense', () => {
+  it('stands side by side for Lake Malawi cichlids, is chosen with one press, and the choice is taken back', async () => {
+    const session = await open('numbers', [
+      listed('maylandia-estherae', 8, 5),
+      listed('aulonocara-baenschi', 8, 5),
+    ]);
+    const table = await screen.findByRole('table', { name: 'Roomy and dense stocking' });
+    for (const row of ['Peacocks and haps (now 8)', 'Mbuna (now 8)', 'Nitrate a week', 'Warning'])
+      expect(within(table).getByText(row)).toBeInTheDocument();
+    expect(screen.getByText(/the usual way/)).toBeInTheDocument();
+    const density = () =>
+      Object.values(session.state.getState().documents).flatMap((document) =>
+        document.kind === 'tank' && document.body ? [document.body.practice.riftDensity ?? null] : [],
+      );
+    const before = density();
+    await userEvent.click(within(table).getByRole('button', { name: 'Stock densely' }));
+    await waitFor(() => expect(within(table).getByText('You stock like this')).toBeInTheDocument());
+    expect(density()).toContain('dense');
+    await act(() => session.undo());
+    expect(density()).toEqual(before);
+  });
+  it('is not asked of other lists', async () => {
+    await open('numbers', [listed('paracheirodon-innesi', 12, 2)]);
+    await screen.findByRole('table', { name: 'How many' });
+    expect(screen.queryByRole('table', { name: 'Roomy and dense stocking' })).toBeNull();
+  });
+});
+
 describe('sexes and origin in the row', () => {
   const groups = (session: Session) =>
     drafts(session).flatMap((draft) => draft.groups.map((entry) => entry.group));

@@ -10,6 +10,12 @@ const females = (count: number): string => countOf(count, 'female');
 const NUMBERS = ['no', 'one', 'two', 'three', 'four', 'five', 'six'];
 const inWords = (count: number): string => NUMBERS[count] ?? String(count);
 
+const RIFT = {
+  'open water': 'peacocks and haps',
+  'rock dwellers': 'mbuna',
+  both: 'peacocks, haps and mbuna',
+} as const;
+
 /** How many of a species, against how many it wants. */
 export function sayGroup(fact: GroupFact, { species }: About, words: Words): string {
   const [id = ''] = species;
@@ -40,8 +46,8 @@ export function sayGroup(fact: GroupFact, { species }: About, words: Words): str
       return `${count} mbuna ${verb(count, 'is', 'are')} light stocking (dense is ${fact.dense}): watch the weakest.`;
     case 'group/dense':
       return fact.over
-        ? `${count} peacocks and haps are more than a dense tank has (${fact.dense}; light is ${fact.roomy}).`
-        : `${count} peacocks and haps is dense (light is ${fact.roomy}): never skip a water change.`;
+        ? `${count} ${RIFT[fact.kind]} are more than a dense tank of this size has (${fact.dense}).`
+        : `${count} ${RIFT[fact.kind]} is dense (light is ${fact.light}): never skip a water change.`;
   }
 }
 
