@@ -203,7 +203,10 @@ describe('the compiled catalogue', () => {
   it('names the entry and the line for what is wrong', () => {
     const wrong = compileCatalogue({
       shared: { every: {}, groups: {}, families: {} },
-      company: { contested: [{ between: ['nobody'], and: [], at: 'note', why: 'none' }] },
+      company: {
+        contested: [{ between: ['nobody'], and: [], at: 'note', why: 'none' }],
+        contestedNumbers: [{ of: ['no one'], counts: [2], at: 'note', why: 'none' }],
+      },
       files: [
         {
           family: 'Cichlidae',
@@ -217,6 +220,7 @@ describe('the compiled catalogue', () => {
         'nobody-here: no field is called "size.mail"',
         'nobody-here: says no scientificName of its own',
         'company.yaml: nobody is called "nobody"',
+        'company.yaml: nobody is called "no one"',
       ]),
     );
   });

@@ -1,5 +1,5 @@
 import { validate } from '@/core/kernel';
-import { isNamed, speciesSchema, type SpeciesProfile } from '@/core/model';
+import { type ContestedNumber, isNamed, speciesSchema, type SpeciesProfile } from '@/core/model';
 import { LINE_PATHS, readLine, type Line } from './fieldText';
 
 /** Lines by the path of the field they set. */
@@ -32,6 +32,8 @@ export interface CompanySource {
     readonly at: 'caution' | 'note';
     readonly why: string;
   }[];
+  /** Numbers of a species or a group of kin about which they disagree. */
+  readonly contestedNumbers: readonly ({ readonly of: readonly string[] } & ContestedNumber)[];
 }
 
 /** Where the values of an entry come from. */
@@ -104,20 +106,32 @@ const named = (path: string, value: unknown): unknown => {
 };
 
 /** A profile with what keepers disagree about added from either end. */
-function withContested(profile: SpeciesProfile, { contested }: CompanySource): SpeciesProfile {
+function withContested(
+  profile: SpeciesProfile,
+  { contested, contestedNumbers }: CompanySource,
+): SpeciesProfile {
   const isMe = (name: string): boolean => isNamed(name, profile) || name === profile.kin;
   const told = contested.flatMap(({ between, and, at, why }) => [
     ...(between.some(isMe) ? and.map((species) => ({ species, why, at })) : []),
-    ...(and.some(isMe) ? between.map((species) => ({ species, why, at })) : []),
+    // Kin that keepers dispute among themselves are told once.
+    ...(and.some(isMe) && and.join() !== between.join()
+      ? between.map((species) => ({ species, why, at }))
+      : []),
   ]);
-  return told.length === 0 ? profile : { ...profile, contested: [...profile.contested, ...told] };
+  const numbers = contestedNumbers.flatMap(({ of, ...number }) => (of.some(isMe) ? [number] : []));
+  return { ...profile, contested: [...profile.contested, ...told], contestedNumbers: numbers };
 }
 
 /** Names in pairs that lead to nobody. */
-const strangers = ({ contested }: CompanySource, profiles: readonly SpeciesProfile[]): readonly string[] => {
+const strangers = (
+  { contested, contestedNumbers }: CompanySource,
+  profiles: readonly SpeciesProfile[],
+): readonly string[] => {
   const known = new Set(profiles.flatMap(({ id, kin }) => [id, kin]));
-  return contested
-    .flatMap(({ between, and }) => [...between, ...and])
+  return [
+    ...contested.flatMap(({ between, and }) => [...between, ...and]),
+    ...contestedNumbers.flatMap(({ of }) => of),
+  ]
     .filter((name) => !known.has(name))
     .map((name) => `company.yaml: nobody is called "${name}"`);
 };

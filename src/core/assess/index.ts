@@ -13,6 +13,8 @@ export { pairMatrix } from './pairMatrix';
 export type { PairCell } from './pairMatrix';
 export { companyFor } from './companyFor';
 export type { Company } from './companyFor';
+export { densities } from './densities';
+export type { DensityChoice } from './densities';
 export { howManyInSteps } from './howMany';
 export type { HowMany } from './howMany';
 export { rangeUsed } from './rangeUsed';

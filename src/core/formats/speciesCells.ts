@@ -13,7 +13,7 @@ import {
 } from '../kernel';
 
 /** Fields that hold lists of objects; they stay in the JSON and are kept from the entry that a row is like. */
-const NOT_IN_CELLS = ['contested', 'badWith'];
+const NOT_IN_CELLS = ['contested', 'contestedNumbers', 'badWith'];
 
 type Tree = Record<string, unknown>;
 const isTree = (value: unknown): value is Tree =>

@@ -46,7 +46,15 @@ export interface SpeciesCsv {
 function startingFrom(like: SpeciesProfile | undefined, shipped: SpeciesProfile | undefined): object {
   if (like === undefined) return { contested: [], badWith: [] };
   if (like === shipped) return { ...like };
-  return { ...like, formerNames: [], contested: [], notes: '', basis: 'memory', confidence: 1 };
+  return {
+    ...like,
+    formerNames: [],
+    contested: [],
+    contestedNumbers: [],
+    notes: '',
+    basis: 'memory',
+    confidence: 1,
+  };
 }
 
 function readRow(

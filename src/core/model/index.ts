@@ -48,7 +48,7 @@ export { recountGroup } from './recountGroup';
 export { SOLD_AS, shopItemSchema } from './shopItem';
 export type { ShopItem } from './shopItem';
 export { adultLengthCm, isNamed, speciesOf, speciesSchema } from './species';
-export type { Layer, Approach, SpeciesProfile, TankFigure, WaterRange } from './species';
+export type { ContestedNumber, Layer, Approach, SpeciesProfile, TankFigure, WaterRange } from './species';
 export { readSexes, writeSexes } from './sexesText';
 export { wishSchema } from './wish';
 export type { Wish } from './wish';

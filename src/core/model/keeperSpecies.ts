@@ -58,6 +58,7 @@ const today = (profile: SpeciesProfile): SpeciesProfile => ({
   ...profile,
   formOf: profile.formOf ?? null,
   form: profile.form ?? null,
+  contestedNumbers: profile.contestedNumbers ?? [],
   water: { ...profile.water, youngPpt: profile.water.youngPpt ?? null },
 });
 

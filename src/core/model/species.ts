@@ -243,6 +243,18 @@ export const speciesSchema = groupField({
       at: choiceField(['caution', 'note'] as const).optional(),
     }),
   ),
+  /** Numbers of its own kind about which keepers disagree; a form has them from its species. Entries written before they came have none. */
+  contestedNumbers: listField<ContestedNumber>(
+    groupField({
+      counts: listField<number>(wholeField(1, 100), { least: 1 }),
+      /** Only in tanks of this length and more, in cm. */
+      fromLengthCm: numberField(10, 500).optional(),
+      /** Only beside other species. */
+      inCompany: yesNoField().optional(),
+      at: choiceField(['caution', 'note'] as const),
+      why: textField(),
+    }),
+  ).optional(),
   badWith: listField<{ who: string; why: string }>(
     groupField({
       /** A species or a species group. */
@@ -253,6 +265,15 @@ export const speciesSchema = groupField({
   basis: choiceField(BASES),
   confidence: wholeField(1, 3),
 });
+
+/** Numbers of a species about which keepers disagree, and what they count as while no exit is arranged. */
+export interface ContestedNumber {
+  readonly counts: readonly number[];
+  readonly fromLengthCm?: number | undefined;
+  readonly inCompany?: boolean | undefined;
+  readonly at: 'caution' | 'note';
+  readonly why: string;
+}
 
 export type SpeciesProfile = InferType<typeof speciesSchema>;
 export type TankFigure = SpeciesProfile['tank']['middle'];

@@ -2,6 +2,7 @@ import { DEADLY, LABYRINTH_FAMILIES, PUSHY, ROUGH } from '../model';
 import { addMonths } from '../kernel';
 import { monthsUntilLength } from '../growth';
 import type { Place, PlannedSpecies } from './context';
+import { isDisputed } from './contestedNumber';
 import { finding, type Finding, type Fix } from './finding';
 import { holdersOf, type Holders } from './ground';
 import { advise, keepCount } from './fixes';
@@ -236,6 +237,9 @@ export const conspecificAggression: Rule = {
   ofKind: (species, place) => {
     const { male, female } = species.profile.company.ownKind;
     if (isFightingGroup(species)) return fightingFemales(species, place);
-    return [...judgeSpecies(species, place), ...mixedAges(species, Math.max(male, female))];
+    return [
+      ...(isDisputed(species, place) ? [] : judgeSpecies(species, place)),
+      ...mixedAges(species, Math.max(male, female)),
+    ];
   },
 };

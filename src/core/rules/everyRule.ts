@@ -1,6 +1,7 @@
 import { allMale } from './allMale';
 import { breeding } from './breeding';
 import { conspecificAggression } from './conspecificAggression';
+import { contestedNumber } from './contestedNumber';
 import { diet } from './diet';
 import { eggEating } from './eggEating';
 import { finNipping } from './finNipping';
@@ -49,6 +50,7 @@ export const RULES: readonly Rule[] = [
   allMale,
   breeding,
   conspecificAggression,
+  contestedNumber,
   diet,
   eggEating,
   finNipping,

@@ -1,5 +1,6 @@
 import { ROUGH } from '../model';
 import type { Place, PlannedSpecies } from './context';
+import { isDisputed } from './contestedNumber';
 import { finding, type Finding } from './finding';
 import { keepCount } from './fixes';
 import { isOpenWater } from './riftNumbers';
@@ -62,7 +63,7 @@ function judgeSpecies(species: PlannedSpecies, place: Place): readonly Finding[]
   const { profile, count } = species;
   const { badNumbers, pairs, smallestGroup } = profile.company;
   const severity = SEVERITY.of({ species, shown: isShown(species, place) });
-  if (!badNumbers.includes(count) || severity === null) return [];
+  if (!badNumbers.includes(count) || severity === null || isDisputed(species, place)) return [];
   const fewer = nextGoodBelow(species);
   return [
     finding('group-number', {

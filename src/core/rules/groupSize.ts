@@ -1,5 +1,6 @@
 import { canBeShown } from '../model';
 import type { Place, PlannedSpecies } from './context';
+import { isDisputed } from './contestedNumber';
 import type { GroupFact } from './facts';
 import { finding, type Finding } from './finding';
 import { keepCount, leaveOut } from './fixes';
@@ -86,7 +87,7 @@ function judgeSpecies(species: PlannedSpecies, place: Place): readonly Finding[]
   // Who shows males has no group to complete.
   const shown = place.males !== 'harem' && canBeShown(profile) && isShown(species);
   const severity = mode === 'solitary' || shown ? null : SEVERITY.of(species);
-  if (severity === null) return [];
+  if (severity === null || isDisputed(species, place)) return [];
   const few = count < comfortableGroup;
   return [
     finding('group-size', {

@@ -18,7 +18,7 @@ export const KNOWN = severityTable(
   'Common practice; each pair has its own reason in the catalogue.',
 );
 export const CONTESTED = severityTable<{ readonly arranged: boolean; readonly mild: boolean }>(
-  'Two species about which keepers disagree',
+  'Two species, or a number of one, about which keepers disagree',
   [
     { when: 'an exit plan is given', holds: ({ arranged }) => arranged, severity: 'note' },
     {
@@ -28,7 +28,7 @@ export const CONTESTED = severityTable<{ readonly arranged: boolean; readonly mi
     },
     otherwise('caution'),
   ],
-  'Keepers disagree; each pair has its own reason in the catalogue.',
+  'Keepers disagree; each pair and each number has its own reason in the catalogue.',
 );
 
 /** So many nippers nip one another, and so many with long fins share what is left (fact F37 of the trade, common practice). */

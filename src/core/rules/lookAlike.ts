@@ -1,7 +1,8 @@
 import { DEADLY, ROUGH } from '../model';
 import type { PlannedSpecies } from './context';
-import { finding, type Finding } from './finding';
+import { finding, type Finding, type Severity } from './finding';
 import { leaveOut } from './fixes';
+import { disagreementOn } from './knownCompany';
 import { areOneKind } from './pairs';
 import type { Rule } from './rule';
 import { severityTable } from './severityTable';
@@ -40,6 +41,12 @@ const SEVERITY = severityTable<Rivals>(
   'Common practice: rivals are known by shape and colour.',
 );
 
+/** What keepers disagree about is told with both sides, and not as well of their looks. */
+const isToldWorse = (severity: Severity, a: PlannedSpecies, b: PlannedSpecies): boolean => {
+  const dispute = disagreementOn(a, b);
+  return dispute !== undefined && (dispute.at !== 'note' || severity === 'note');
+};
+
 function judgePair(a: PlannedSpecies, b: PlannedSpecies): Finding | null {
   const tag = a.profile.lookalike.find((one) => b.profile.lookalike.includes(one));
   if (tag === undefined || areOneKind(a, b)) return null;
@@ -48,7 +55,7 @@ function judgePair(a: PlannedSpecies, b: PlannedSpecies): Finding | null {
     temper,
     loner: a.profile.kin === b.profile.kin && [a, b].some(killsLikes),
   });
-  if (severity === null) return null;
+  if (severity === null || (severity !== 'stop' && isToldWorse(severity, a, b))) return null;
   // The loner is named first: it is the one that attacks.
   const [first, second] = killsLikes(b) && !killsLikes(a) ? [b, a] : [a, b];
   return finding('look-alike', {

@@ -200,6 +200,46 @@ describe('named bad company that a number cures', () => {
   });
 });
 
+describe('numbers about which keepers disagree', () => {
+  const NUMBERS = ['contested-number', 'group-number', 'group-size', 'conspecific-aggression', 'solitary'];
+  const said = (tank: Partial<PlanFile['tank']>, ...groups: PlanGroup[]) =>
+    judge(plan({ ...TANKS.us125, lid: true, ...tank }, groups))
+      .findings.filter(
+        ({ rule, species, severity }) =>
+          NUMBERS.includes(rule) && severity !== 'good' && species[0] === groups[0]?.species,
+      )
+      .map(({ severity, contested }) => [severity, contested]);
+  it('shows both sides of three oscars in six feet, and calls them a stop in four', () => {
+    expect(said({}, one('astronotus-ocellatus', 3))).toEqual([['caution', true]]);
+    expect(said({}, one('astronotus-ocellatus', 3, { wayOut: 'the shop takes one back' }))).toEqual([
+      ['note', true],
+    ]);
+    expect(said(TANKS.us75, one('astronotus-ocellatus', 3)).map(([severity]) => severity)).toContain('stop');
+  });
+  it('counts the forms of a species as one', () =>
+    expect(said({}, one('astronotus-ocellatus', 2), one('astronotus-ocellatus-red', 1))).toEqual([
+      ['caution', true],
+    ]));
+  it('shows both sides of a single silver dollar, and calls three too few', () => {
+    expect(said({}, one('metynnis-argenteus', 1))).toEqual([['caution', true]]);
+    expect(said({}, one('metynnis-argenteus', 3)).map(([, contested]) => contested)).not.toContain(true);
+  });
+  it('notes both sides of a pair of kribs in a community, and has nothing to say of the pair alone', () => {
+    expect(said({}, one('pelvicachromis-pulcher', 2), one('paracheirodon-innesi', 10))).toEqual([
+      ['note', true],
+    ]);
+    expect(said({}, one('pelvicachromis-pulcher', 2))).toEqual([]);
+  });
+  it('tells two Tropheus forms or species once, with both sides', () => {
+    for (const other of ['tropheus-duboisi', 'tropheus-moorii-ilangi'])
+      expect(
+        all([one('tropheus-moorii', 15), one(other, 15)])
+          .filter(({ rule, severity }) => ['temper', 'look-alike'].includes(rule) && severity !== 'good')
+          .map(({ severity, contested }) => [severity, contested]),
+      ).toEqual([['caution', true]]);
+  });
+});
+
 describe('groups of female bettas', () => {
   const said = (tank: Partial<PlanFile['tank']>, rest: Partial<PlanGroup> = {}, count = 6) =>
     judge(plan({ ...TANKS.us29, lid: true, ...tank }, [one('betta-splendens-female', count, rest)]))

@@ -124,7 +124,7 @@ export function SpeciesEditor({ mode, profile, catalogue, shipped, onSave, onClo
     const id = mode === 'copy' ? slug(cells.scientificName ?? '') : profile.id;
     const changed = Object.entries({ ...cells, id }).filter(([path, text]) => text !== shown[path]);
     const read = profileFromCells(Object.fromEntries(changed), {
-      base: mode === 'copy' ? { ...profile, contested: [], badWith: [] } : profile,
+      base: mode === 'copy' ? { ...profile, contested: [], contestedNumbers: [], badWith: [] } : profile,
       model: profile,
       catalogue,
       units,

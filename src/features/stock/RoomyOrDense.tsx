@@ -1,8 +1,8 @@
 'use client';
 
 import { useMemo } from 'react';
-import { roomPlan } from '@/core/assess';
-import { densities, type DensityChoice } from '@/core/assess/densities';
+
+import { densities, type DensityChoice, roomPlan } from '@/core/assess';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import type { TankView } from '@/session/react/useTanks';
 import { useWords } from '@/session/react/useWords';

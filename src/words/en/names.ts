@@ -76,3 +76,7 @@ export function listed(names: readonly string[]): string {
   const shown = names.length > NAMED ? [...names.slice(0, 2), `${names.length - 2} others`] : names;
   return everyOf(shown);
 }
+
+/** Both sides of what keepers disagree about, in one shape. */
+export const bothSides = (exitPlan: boolean): string =>
+  `Some avoid it; others try it with an exit plan${exitPlan ? '. You have one' : ''}.`;

@@ -7,7 +7,7 @@ import {
   type ReasonOfValue,
   type SpeciesProfile,
 } from '@/core/model';
-import { capital, countOf, everyOf, listed, manyOf } from './names';
+import { bothSides, capital, countedOf, countOf, everyOf, listed, manyOf } from './names';
 import { tenth } from './quantities';
 import { speciesField } from './speciesFields';
 import { termOf } from './vocabulary';
@@ -272,8 +272,11 @@ function company(profile: Profile, catalogue: Catalogue, known: Company | null):
         ? `Fits well with ${everyOf(known.best.map(nameOf))}: ${known.fits} of ${known.asked} species asked go with it in its own tank and water.`
         : `Of ${known.asked} species asked ${known.fits === 0 ? 'none goes' : `only ${known.fits} go`} with it in its own tank and water.`,
     ...byReason(profile.contested.map(({ species, why }) => ({ who: species, why }))).map(
-      ([why, names]) =>
-        `Keepers disagree about ${listed(names)}: ${why} Some avoid it; others try it with an exit plan.`,
+      ([why, names]) => `Keepers disagree about ${listed(names)}: ${why} ${bothSides(false)}`,
+    ),
+    ...(profile.contestedNumbers ?? []).map(
+      ({ counts, inCompany, why }) =>
+        `Keepers disagree about ${counts.map((count) => countedOf(count, profile)).join(' or ')}${inCompany ? ' in a community' : ''}: ${why} ${bothSides(false)}`,
     ),
     ...byReason(profile.badWith).map(([why, names]) => `Not with ${listed(names)}: ${why}`),
   ].filter(Boolean);

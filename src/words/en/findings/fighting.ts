@@ -1,5 +1,5 @@
 import type { Finding, OwnKindFact, PairFact } from '@/core/rules';
-import { listed, verb } from '../names';
+import { bothSides, listed, verb } from '../names';
 import type { Words } from '../words';
 
 type About = Pick<Finding, 'severity' | 'species'>;
@@ -45,7 +45,7 @@ export function sayPair(fact: PairFact, { severity, species }: About, words: Wor
     case 'pair/known bad':
       return `do not keep ${words.many(a)} with ${words.many(b)}. ${fact.why}`;
     case 'pair/contested':
-      return `keepers disagree about ${words.many(a)} with ${words.many(b)}. ${fact.why} Some avoid it; others try it with an exit plan${fact.exitPlan ? '. You have one' : ''}.`;
+      return `keepers disagree about ${words.many(a)} with ${words.many(b)}. ${fact.why} ${bothSides(fact.exitPlan)}`;
     case 'pair/nips':
       if (fact.calm)
         return fact.goesFor === 'long fins'

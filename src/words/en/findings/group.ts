@@ -1,5 +1,5 @@
 import type { Finding, GroupFact, MalesFact, SexFact } from '@/core/rules';
-import { countOf, listed, verb } from '../names';
+import { bothSides, countOf, listed, verb } from '../names';
 import type { Words } from '../words';
 
 type About = Pick<Finding, 'severity' | 'species'>;
@@ -44,6 +44,8 @@ export function sayGroup(fact: GroupFact, { species }: About, words: Words): str
       return `${counted} are too few to spread the chasing: keep ${fact.from}.`;
     case 'group/light':
       return `${count} mbuna ${verb(count, 'is', 'are')} light stocking (dense is ${fact.dense}): watch the weakest.`;
+    case 'group/contested':
+      return `keepers disagree about ${counted}${fact.inCompany ? ' in a community' : ''}. ${fact.why} ${bothSides(fact.exitPlan)}`;
     case 'group/dense':
       return fact.over
         ? `${count} ${RIFT[fact.kind]} are more than a dense tank of this size has (${fact.dense}).`
