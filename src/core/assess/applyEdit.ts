@@ -1,6 +1,6 @@
 import type { DocumentBodies, DraftGroup } from '../records';
-import { type PlanGroup, recountGroup, type SpeciesProfile } from '../model';
-import { otherSize, otherSpecies, withSexes } from './planEdit';
+import { type PlanGroup, type PlanTank, recountGroup, type SpeciesProfile } from '../model';
+import { otherSize, otherSpecies, otherWall, withSexes } from './planEdit';
 import type { PlanEdit } from '../rules';
 
 /** What a keeper can change with one press: the tank and what is listed for it. Who lives there leaves by the journal only. */
@@ -80,12 +80,13 @@ function swap(edit: Extract<PlanEdit, { kind: 'swap' }>, state: Editable): Edite
 /** The measures of a tank that were typed, without those that another size makes untrue. */
 const OF_A_SIZE = /^(lengthCm|widthCm|heightCm|glassMm|waterLineCm|bowCm)$/;
 
-function setTank(edit: Extract<PlanEdit, { kind: 'set-tank' }>, { tank, living }: Editable): Edited | null {
+/** Another size of the tank, while nobody lives in it. */
+function resize({ tank, living }: Editable, to: (old: PlanTank) => PlanTank): Edited | null {
   if (Object.values(living).some((count) => count > 0)) return null;
   const entered = Object.fromEntries(
     Object.entries(tank.entered ?? {}).filter(([name]) => !OF_A_SIZE.test(name)),
   );
-  return { tank: { ...tank, tank: otherSize(tank.tank, edit), entered } };
+  return { tank: { ...tank, tank: to(tank.tank), entered } };
 }
 
 /**
@@ -106,7 +107,9 @@ export function applyEdit(edit: PlanEdit, state: Editable, newKey: string): Edit
     case 'set-origin':
       return changeListed(edit.species, state, (group) => ({ ...group, origin: edit.origin }));
     case 'set-tank':
-      return setTank(edit, state);
+      return resize(state, (old) => otherSize(old, edit));
+    case 'set-wall':
+      return resize(state, (old) => otherWall(old, edit));
     case 'set-breaks':
       return { tank: { ...tank, tank: { ...tank.tank, sightBreaks: edit.sightBreaks } } };
     case 'set-density':

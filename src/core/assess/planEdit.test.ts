@@ -49,6 +49,8 @@ const editFor = (species: string): fc.Arbitrary<PlanEdit> =>
       heightCm: 61,
     }),
     fc.constant<PlanEdit>({ kind: 'set-breaks', sightBreaks: 4 }),
+    fc.constant<PlanEdit>({ kind: 'set-wall', wall: 'lengthCm', cm: 150 }),
+    fc.constant<PlanEdit>({ kind: 'set-density', density: 'dense' }),
     fc.constant<PlanEdit>({ kind: 'set-plants', plants: 'dense' }),
     fc.constant<PlanEdit>({ kind: 'set-lid', lid: true }),
     fc.constant<PlanEdit>({ kind: 'set-substrate', substrate: 'sand' }),
@@ -85,7 +87,7 @@ describe('a fix as it is tried, and as one press makes it', () => {
         );
         const [inRoom, asTried] = [
           assess(room, catalogue, TODAY),
-          assess({ ...tried, practice: {} }, catalogue, TODAY),
+          assess({ ...tried, practice: tried.practice ?? {} }, catalogue, TODAY),
         ];
         expect(inRoom.findings).toEqual(asTried.findings);
       }),

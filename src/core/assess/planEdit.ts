@@ -18,6 +18,18 @@ export function otherSize(
   return { ...rest, lengthCm, widthCm, heightCm };
 }
 
+/** A tank with one wall moved; the others stay where they are. */
+export const otherWall = (
+  tank: PlanTank,
+  { wall, cm }: Pick<Extract<PlanEdit, { kind: 'set-wall' }>, 'wall' | 'cm'>,
+): PlanTank =>
+  otherSize(tank, {
+    lengthCm: tank.lengthCm,
+    widthCm: tank.widthCm,
+    heightCm: tank.heightCm,
+    [wall]: cm,
+  });
+
 /** A group of another species in its place: the sexes, the length and the exit plan were those of the old one. */
 export const otherSpecies = (group: PlanGroup, profile: SpeciesProfile, count: number): PlanGroup => ({
   species: profile.id,
@@ -80,6 +92,8 @@ export function editPlan(plan: PlanFile, edit: PlanEdit, catalogue: Catalogue): 
       return { ...plan, tank: { ...plan.tank, plants: edit.plants } };
     case 'set-tank':
       return { ...plan, tank: otherSize(plan.tank, edit) };
+    case 'set-wall':
+      return { ...plan, tank: otherWall(plan.tank, edit) };
     case 'set-density':
       return { ...plan, practice: { ...plan.practice, riftDensity: edit.density } };
     case 'set-temperature':

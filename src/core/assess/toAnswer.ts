@@ -82,8 +82,8 @@ export function toAnswer(
   ] satisfies readonly ((finding: (typeof findings)[number]) => boolean)[];
   const told = groups.flatMap((belongs) => groupByCause(findings.filter(belongs), fishOf));
   const fixesOf = (group: CauseGroup): readonly FixAnswer[] => [
-    ...(tried.get(fixKey(group)) ?? []).map(({ edit, leaves }) => ({
-      text: say.fix({ edit }),
+    ...(tried.get(fixKey(group)) ?? []).map(({ edit, rehomes, leaves }) => ({
+      text: say.fix({ edit, rehomes }),
       edit,
       leaves,
     })),

@@ -75,6 +75,29 @@ describe('fixes that are tried', () => {
     for (const count of bad) expect(offers).not.toContain(count);
   });
 
+  it('move the wall that binds, and not that of a tank that is round', () => {
+    const short = plan({ lengthCm: 150, widthCm: 45, heightCm: 50 }, groupsOf('1 astronotus-ocellatus'));
+    const walls = (file: PlanFile) => edits(file).filter(({ kind }) => kind === 'set-wall');
+    const [moved] = walls(short);
+    expect(moved).toMatchObject({ wall: 'lengthCm' });
+    expect(moved?.kind === 'set-wall' && moved.cm % 5 === 0 && moved.cm > 150 && moved.cm <= 200).toBe(true);
+    expect(walls({ ...short, tank: { ...short.tank, shape: 'round' } })).toEqual([]);
+  });
+
+  it('say how many of those that live there would leave for it', () => {
+    const rehomes = (since?: string) =>
+      offered(
+        plan(TANKS.us29, [
+          { species: 'astronotus-ocellatus', count: 1, since },
+          { species: 'paracheirodon-innesi', count: 10 },
+        ]),
+      ).fixes.flatMap((fix) =>
+        fix.edit.kind === 'leave-out' && fix.edit.species === 'astronotus-ocellatus' ? [fix.rehomes] : [],
+      );
+    expect(new Set(rehomes('2026-01'))).toEqual(new Set([1]));
+    expect(new Set(rehomes())).toEqual(new Set([0]));
+  });
+
   it('never make a draft of the demo room worse', () => {
     const { documents } = demoRoom(TODAY);
     const drafts = documents.flatMap((document) =>

@@ -17,6 +17,8 @@ export interface Leaves {
 /** A fix that was tried: it takes the worst of its group away or makes it milder, and brings no stop and no caution. */
 export interface TriedFix {
   readonly edit: PlanEdit;
+  /** So many animals that live in the tank leave it for this. */
+  readonly rehomes: number;
   readonly leaves: Leaves;
   /** Nothing bad is left of the group. */
   readonly solves: boolean;
@@ -50,6 +52,7 @@ const EFFORT: Readonly<Record<PlanEdit['kind'], number>> = {
   'set-origin': 1,
   'set-density': 2,
   'set-routine': 2,
+  'set-wall': 3,
   'set-tank': 3,
   'leave-out': 4,
   swap: 5,
@@ -117,6 +120,24 @@ function mends(group: CauseGroup, { groups }: Tried): 'gone' | 'milder' | null {
   return milder && left.findings.length <= group.findings.length ? 'milder' : null;
 }
 
+/** How many of those that live in the tank would leave it. */
+function rehomedBy(edit: PlanEdit, { context }: Assessment): number {
+  if (!('species' in edit)) return 0;
+  const living = context.planned
+    .filter(({ profile }) => profile.id === edit.species)
+    .flatMap(({ groups }) => groups)
+    .reduce((sum, { monthsHere, count }) => sum + (monthsHere === null ? 0 : count), 0);
+  switch (edit.kind) {
+    case 'leave-out':
+    case 'swap':
+      return living;
+    case 'set-count':
+      return Math.max(0, living - edit.count);
+    default:
+      return 0;
+  }
+}
+
 const inOrder = (a: TriedFix, b: TriedFix): number =>
   Number(b.solves) - Number(a.solves) ||
   EFFORT[a.edit.kind] - EFFORT[b.edit.kind] ||
@@ -155,7 +176,8 @@ export function* triedFixesInSteps(trial: Trial): Generator<undefined, TriedFixe
       }
       const one = tried.get(key);
       const mended = one && !one.harms ? mends(group, one) : null;
-      if (one && mended !== null) fixes.push({ edit, leaves: one.leaves, solves: mended === 'gone' });
+      if (one && mended !== null)
+        fixes.push({ edit, rehomes: rehomedBy(edit, before), leaves: one.leaves, solves: mended === 'gone' });
     }
     found.set(fixKey(group), bestOf(fixes));
   }

@@ -41,6 +41,29 @@ function largerTanks({ tank }: PlanFile, sizes: readonly SizeForSale[]): readonl
     .map((size) => ({ kind: 'set-tank', ...size }));
 }
 
+/** A wall is moved by so much at a time, and to no more than so many times its length. */
+const WALL_STEP_CM = 5;
+const WALL_MOST = 1.6;
+const WALLS = ['lengthCm', 'widthCm', 'heightCm'] as const;
+
+/** The wall that binds moved to where it no longer does: of what a species needs, or of a floor that is claimed. */
+function movedWalls({ findings }: CauseGroup, { tank }: PlanFile): readonly PlanEdit[] {
+  if (tank.shape !== undefined && tank.shape !== 'box') return [];
+  const moved = (wall: (typeof WALLS)[number], to: number): readonly PlanEdit[] => {
+    const cm = Math.ceil(to / WALL_STEP_CM) * WALL_STEP_CM;
+    return cm > tank[wall] && cm <= tank[wall] * WALL_MOST ? [{ kind: 'set-wall', wall, cm }] : [];
+  };
+  return findings.flatMap(({ fact }) => {
+    if (fact.says === 'floor/claimed') return moved('widthCm', tank.widthCm * fact.share);
+    if (fact.says !== 'size/needs') return [];
+    const { measure, have, need, approach } = fact;
+    const wanted = need[approach] ?? have;
+    return measure === 'litres'
+      ? moved('lengthCm', (tank.lengthCm * wanted) / have)
+      : moved(measure, tank[measure] + wanted - have);
+  });
+}
+
 /** How alike two species are to look at and to place: shape, layer, colours, size, and the group they belong to. */
 function likeness(a: SpeciesProfile, b: SpeciesProfile): number {
   const [la, lb] = [adultLengthCm(a), adultLengthCm(b)];
@@ -128,7 +151,7 @@ function ofTheTank(group: CauseGroup, plan: PlanFile, sizes: readonly SizeForSal
       return [...routines, ...largerTanks(plan, sizes)];
     case 'tank size':
     case 'floor':
-      return [...(kind === 'floor' ? [breaks] : []), ...largerTanks(plan, sizes)];
+      return [...(kind === 'floor' ? [breaks] : []), ...movedWalls(group, plan), ...largerTanks(plan, sizes)];
     case 'pair':
     case 'species':
       return [breaks, { kind: 'set-plants', plants: 'dense' }, ...largerTanks(plan, sizes)];
@@ -162,7 +185,8 @@ export function waysFor(
     ...otherNumbers(profile, count),
     ...(group.cause.kind === 'water' &&
     profile.trade.supply !== 'wild' &&
-    groups.some(({ rangeSource }) => rangeSource === 'wild')
+    groups.some(({ rangeSource }) => rangeSource === 'wild') &&
+    groups.every(({ monthsHere }) => monthsHere === null)
       ? [{ kind: 'set-origin', species: profile.id, origin: 'tank-bred' } as const]
       : []),
     ...(group.findings.some(({ rule }) => rule === 'fin-nipping') ? plainForms(profile, catalogue) : []).map(

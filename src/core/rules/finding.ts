@@ -27,6 +27,8 @@ export type PlanEdit =
       readonly widthCm: Cm;
       readonly heightCm: Cm;
     }
+  /** One outside measure, where the tank is still to be chosen. */
+  | { readonly kind: 'set-wall'; readonly wall: 'lengthCm' | 'widthCm' | 'heightCm'; readonly cm: Cm }
   | { readonly kind: 'set-breaks'; readonly sightBreaks: number }
   | { readonly kind: 'set-density'; readonly density: Density }
   | { readonly kind: 'set-plants'; readonly plants: 'dense' }
@@ -42,6 +44,7 @@ export type Advice =
   | { readonly does: 'lower pH' | 'raise pH'; readonly ph: number }
   | { readonly does: 'blend water'; readonly ghDh: Dh }
   | { readonly does: 'fewer males'; readonly species: string; readonly males: number }
+  | { readonly does: 'add last'; readonly species: string }
   | { readonly does: 'leave out females'; readonly species: string }
   | { readonly does: 'one sex only'; readonly species: string }
   | { readonly does: 'more of them'; readonly species: readonly string[]; readonly count: number | null }
@@ -79,7 +82,13 @@ export const ADVICE = [
 export type AdviceName = (typeof ADVICE)[number];
 
 /** A way to change what was found: one that a press makes, or one that only the keeper can. */
-export type Fix = { readonly edit: PlanEdit } | { readonly advice: Advice };
+export type Fix =
+  | {
+      readonly edit: PlanEdit;
+      /** So many animals that live in the tank leave it for this. */
+      readonly rehomes?: number;
+    }
+  | { readonly advice: Advice };
 
 /** The edit that one press of a fix makes; null where only the keeper can do it. */
 export const editOf = (fix: Fix): PlanEdit | null => ('edit' in fix ? fix.edit : null);

@@ -248,9 +248,19 @@ export function roughPair(rough: PlannedSpecies, other: PlannedSpecies, now: Thi
       lengthRatio: Number((adultLengthCm(other.profile) / adultLengthCm(rough.profile)).toFixed(2)),
     },
     from: months > 0 ? addMonths(now.month, months) : null,
-    fixes: [leaveOut(rough), leaveOut(other)],
+    fixes: [
+      leaveOut(rough),
+      leaveOut(other),
+      ...(grown !== 'stop' && isStillToCome(rough)
+        ? [advise({ does: 'add last', species: rough.profile.id })]
+        : []),
+    ],
   });
 }
+
+/** Who comes last finds others at home, and takes less of the floor (common practice). */
+const isStillToCome = ({ groups }: PlannedSpecies): boolean =>
+  groups.every(({ monthsHere }) => monthsHere === null);
 
 /** Today so much shorter than a grown rough one, a fish is young among the old (from memory; F54 of the trade: common practice). */
 const YOUNG_BESIDE = 0.45;

@@ -19,7 +19,9 @@ export function TriedFixItem({ fix, doable, onFix }: Props) {
   return (
     <span className="inline-flex flex-wrap items-center gap-x-2">
       {doable ? (
-        <Button onClick={() => onFix({ edit: fix.edit })}>{said.replace(/\.$/, '')}</Button>
+        <Button onClick={() => onFix({ edit: fix.edit, rehomes: fix.rehomes })}>
+          {said.replace(/\.$/, '')}
+        </Button>
       ) : (
         <span className="text-[13px]">{said}</span>
       )}

@@ -64,6 +64,7 @@ const Line = memo(function Line({
 }) {
   const name = commonName(line.profile);
   const listed = line.listed;
+  const toGo = line.residents.reduce((sum, one) => sum + (one.toGo?.count ?? 0), 0);
   const step = (by: number): void => {
     if (!listed) return;
     void change(listed.key, (group) => recountGroup(group, Math.max(1, group.count + by)));
@@ -120,7 +121,10 @@ const Line = memo(function Line({
             </button>
           </span>
         ) : (
-          <span className="fig pl-7">{line.count}</span>
+          <span className="fig pl-7">
+            {line.count}
+            {toGo > 0 && <span className="ml-2 text-[12px] text-slate">{toGo} to go</span>}
+          </span>
         )}
       </td>
       <td className="pr-3 whitespace-nowrap max-sm:hidden">

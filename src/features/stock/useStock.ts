@@ -2,7 +2,7 @@
 
 import { useSayings } from '@/session/react/useSayings';
 import type { Cm, TankId } from '@/core/kernel';
-import { addGroups, listedIn, tankChange } from '@/core/commands';
+import { addGroups, decideToGo, listedIn, tankChange } from '@/core/commands';
 import { useMemo } from 'react';
 import { applyEdit, type Editable, lengthToday } from '@/core/assess';
 import type { DraftGroup } from '@/core/records';
@@ -15,7 +15,7 @@ import { useCatalogue } from '@/session/react/RoomProvider';
 import { listChange, useCommands } from '@/session/react/useCommands';
 import { useAssessment } from '@/session/react/useAssessment';
 import { livingIn, useListed, useResidents, type TankView } from '@/session/react/useTanks';
-import { todayIso } from '@/session/today';
+import { momentOn, todayIso } from '@/session/today';
 import { coloursFor } from '@/ui/colourOf';
 
 /** One line of the stock list: a species that lives here, or a group that is listed. */
@@ -89,6 +89,12 @@ const editableOf = (
   profileOf: (species) => catalogue.byId.get(species),
 });
 
+/** Those that live here and are to go by a fix that leaves a whole species out, unless that is decided already. */
+const leavers = (edit: PlanEdit, residents: readonly Resident[]): readonly Resident[] =>
+  edit.kind === 'leave-out'
+    ? residents.filter(({ species, count, toGo }) => species === edit.species && (toGo?.count ?? 0) < count)
+    : [];
+
 /** The stock list of a tank, its verdict, and the ways to change it. */
 export function useStock(tank: TankView) {
   const catalogue = useCatalogue();
@@ -125,7 +131,8 @@ export function useStock(tank: TankView) {
     colours,
     assessment,
     /** Whether one press can do this fix. */
-    canDo: (edit: PlanEdit) => applyEdit(edit, editable, 'probe') !== null,
+    canDo: (edit: PlanEdit) =>
+      applyEdit(edit, editable, 'probe') !== null || leavers(edit, residents).length > 0,
     ...useStockActions(tank.id),
   };
 }
@@ -180,11 +187,36 @@ function useStockActions(tank: TankId) {
       doFix: (fix: Fix) => {
         const edit = editOf(fix);
         if (!edit) return;
-        void run(say.fix(fix), (state) => {
+        const profile = edit.kind === 'leave-out' ? catalogue.byId.get(edit.species) : undefined;
+        const rehomes = 'edit' in fix ? (fix.rehomes ?? 0) : 0;
+        const label =
+          profile && rehomes > 0 ? `${countedOf(rehomes, profile)} to go: see Departures` : say.fix(fix);
+        void run(label, (state) => {
           const document = state.documents[tank];
           if (document?.kind !== 'tank' || !document.body) return [];
           const listed = listedIn(state.documents, tank);
-          const now = editableOf(document.body, listed, livingIn(state.room, tank), catalogue);
+          const living = livingIn(state.room, tank);
+          const going = leavers(edit, living);
+          if (edit.kind === 'leave-out' && going.length > 0)
+            return [
+              ...(listed.some(({ group }) => group.species === edit.species)
+                ? listChange(tank, () => listed.filter(({ group }) => group.species !== edit.species))(state)
+                : []),
+              ...going.map(({ id, count }) =>
+                decideToGo(
+                  {
+                    on: momentOn(todayIso()),
+                    resident: id,
+                    count,
+                    reason: 'other',
+                    taker: '',
+                    note: 'A problem of the stock list.',
+                  },
+                  session.stamp,
+                ),
+              ),
+            ];
+          const now = editableOf(document.body, listed, living, catalogue);
           const edited = applyEdit(edit, now, newId<string>());
           if (!edited) return [];
           return 'tank' in edited

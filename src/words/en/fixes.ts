@@ -4,21 +4,31 @@ import { HIDES } from './findings/home';
 import { countOf, listed } from './names';
 import type { Words } from './words';
 
+const WALLS = { lengthCm: 'long', widthCm: 'front to back', heightCm: 'high' } as const;
+
+/** What is left out, when so many of them live in the tank. */
+const rehomed = (count: number, species: string, words: Words): string =>
+  `Rehome ${words.counted(species, count)}`;
+
 /** What one press of a fix will do. */
-function sayEdit(edit: PlanEdit, words: Words): string {
+function sayEdit(edit: PlanEdit, rehomes: number, words: Words): string {
   switch (edit.kind) {
     case 'set-temperature':
       return `Set the heater to ${words.quantity('temperature', edit.temperatureC)}.`;
     case 'set-count':
-      return `Keep ${words.counted(edit.species, edit.count)}.`;
+      return `${rehomes > 0 ? `${rehomed(rehomes, edit.species, words)}: keep ${edit.count}` : `Keep ${words.counted(edit.species, edit.count)}`}.`;
     case 'set-sexes':
       return `Keep ${edit.males} male and ${edit.females} female ${words.many(edit.species)}.`;
     case 'swap':
+      if (rehomes > 0)
+        return `${rehomed(rehomes, edit.species, words)}, and choose ${words.counted(edit.to, edit.count)}.`;
       return `Choose ${words.counted(edit.to, edit.count)} in place of the ${words.many(edit.species)}.`;
     case 'set-origin':
       return `Buy tank-bred ${words.many(edit.species)}.`;
     case 'set-tank':
       return `Choose a larger tank, ${[edit.lengthCm, edit.widthCm, edit.heightCm].map((cm) => words.tank('length', cm)).join(' × ')}.`;
+    case 'set-wall':
+      return `Move a wall: a tank ${words.tank('length', edit.cm)} ${WALLS[edit.wall]}.`;
     case 'set-breaks':
       return `Add sight breaks, ${edit.sightBreaks} in all.`;
     case 'set-density':
@@ -28,6 +38,8 @@ function sayEdit(edit: PlanEdit, words: Words): string {
     case 'set-plants':
       return 'Plant densely.';
     case 'leave-out':
+      if (rehomes > 0)
+        return `${rehomed(rehomes, edit.species, words)}${rehomes < (edit.count ?? 0) ? ', and leave out the rest' : ''}.`;
       return `Leave out ${words.own(edit.species, edit.count ?? 2)}.`;
     case 'set-lid':
       return edit.lid ? 'Add a lid.' : 'Take the lid off.';
@@ -81,6 +93,8 @@ function sayAdvice(advice: Advice, words: Words): string {
       return `Blend to ${words.quantity('hardness', advice.ghDh)}.`;
     case 'fewer males':
       return `Keep ${advice.males} male ${advice.males === 1 ? words.one(advice.species) : words.many(advice.species)}.`;
+    case 'add last':
+      return `Add the ${words.many(advice.species)} last, when the others are at home.`;
     case 'leave out females':
       return `Leave out the female ${words.many(advice.species)}.`;
     case 'one sex only':
@@ -100,7 +114,7 @@ function sayAdvice(advice: Advice, words: Words): string {
 
 /** What a fix does, or asks the keeper to do. */
 export const sayFix = (fix: Fix, words: Words): string =>
-  'edit' in fix ? sayEdit(fix.edit, words) : sayAdvice(fix.advice, words);
+  'edit' in fix ? sayEdit(fix.edit, fix.rehomes ?? 0, words) : sayAdvice(fix.advice, words);
 
 /** What is left of a list after a fix: "Then 1 stop and 2 cautions." */
 export function sayLeaves({ verdict, stop, caution }: Leaves): string {
