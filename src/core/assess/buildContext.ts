@@ -59,6 +59,7 @@ function plannedGroup(
     leavesInMonths,
     range,
     rangeSource: source,
+    asSold: origin === 'unknown',
     breeding: group.breeding ?? false,
     grownTogether: group.grownTogether ?? null,
     wayOut: group.wayOut ?? '',

@@ -41,7 +41,7 @@ describe('findings by cause', () => {
       plan(
         TANKS.us75,
         groupsOf('10 paracheirodon-axelrodi, 10 hemigrammus-bleheri, 6 mikrogeophagus-ramirezi'),
-        { water: { ph: 8.4 } },
+        { water: { ph: 8.8 } },
       ),
     );
     const water = groups.filter(({ cause }) => cause.kind === 'water' && cause.measure === 'ph');

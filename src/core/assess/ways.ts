@@ -44,12 +44,12 @@ function largerTanks({ tank }: PlanFile, sizes: readonly SizeForSale[]): readonl
 /** A wall is moved by so much at a time, and to no more than so many times its length. */
 const WALL_STEP_CM = 5;
 const WALL_MOST = 1.6;
-const WALLS = ['lengthCm', 'widthCm', 'heightCm'] as const;
+type Wall = Extract<PlanEdit, { kind: 'set-wall' }>['wall'];
 
 /** The wall that binds moved to where it no longer does: of what a species needs, or of a floor that is claimed. */
 function movedWalls({ findings }: CauseGroup, { tank }: PlanFile): readonly PlanEdit[] {
   if (tank.shape !== undefined && tank.shape !== 'box') return [];
-  const moved = (wall: (typeof WALLS)[number], to: number): readonly PlanEdit[] => {
+  const moved = (wall: Wall, to: number): readonly PlanEdit[] => {
     const cm = Math.ceil(to / WALL_STEP_CM) * WALL_STEP_CM;
     return cm > tank[wall] && cm <= tank[wall] * WALL_MOST ? [{ kind: 'set-wall', wall, cm }] : [];
   };

@@ -65,11 +65,21 @@ export interface BuiltProblem {
 
 export const pairKey = (a: number, b: number): string => (a < b ? `${a},${b}` : `${b},${a}`);
 
-const countsOf = (wish: Wish, { company }: SpeciesProfile): readonly number[] => [
-  ...new Set(
-    wish.counts && wish.counts.length > 0 ? wish.counts : [company.smallestGroup, company.comfortableGroup],
-  ),
-];
+const sexed = ({ males = 0, females = 0 }: Wish): number => males + females;
+
+/** The numbers of a wish: those that are given, those that its sexes add up to, or the smallest and the comfortable group. */
+function countsOf(wish: Wish, { company }: SpeciesProfile): readonly number[] {
+  if (wish.counts && wish.counts.length > 0) return [...new Set(wish.counts)];
+  return sexed(wish) > 0 ? [sexed(wish)] : [...new Set([company.smallestGroup, company.comfortableGroup])];
+}
+
+/** A wish at one of its numbers; sexes that are more than these are not known of them. */
+const groupOf = (wish: Wish, { id }: SpeciesProfile, count: number): PlanGroup => ({
+  species: id,
+  count,
+  ...(sexed(wish) > 0 && sexed(wish) <= count ? { males: wish.males ?? 0, females: wish.females ?? 0 } : {}),
+  ...(wish.origin === undefined ? {} : { origin: wish.origin }),
+});
 
 /** The plan that some groups in the tank of the wishes amount to. */
 export const planWith = (file: WishesFile, groups: readonly PlanGroup[]): PlanFile => ({
@@ -102,7 +112,7 @@ export function candidatesOf(
     if (!found.ok) throw new Error(`wishes[${index}].species was not checked before it was searched`);
     const { profile } = found;
     for (const count of countsOf(wish, profile)) {
-      const group: PlanGroup = { species: profile.id, count };
+      const group = groupOf(wish, profile, count);
       const alone = assess(planWith(file, [group]), catalogue, today);
       const stop = stopOf(alone);
       if (stop !== null) {

@@ -11,5 +11,5 @@ export { whatItTakes } from './whatItTakes';
 export type { Change, NamedSize } from './whatItTakes';
 export { whoMoves } from './whoMoves';
 export type { Mover, WhoMoves } from './whoMoves';
-export { readWishes } from './wishes';
+export { readWishes, wishesOfGroups } from './wishes';
 export type { WishesFile } from './wishes';

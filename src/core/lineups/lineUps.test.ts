@@ -43,6 +43,36 @@ describe('lineUps', () => {
       expect(value).toBeCloseTo(sum + covered.size, 9);
     }
   });
+  it('takes the sexes and the origin of a wish into its groups', () => {
+    const [best] = solve(
+      file([
+        wish('pelvicachromis-pulcher', { males: 1, females: 1 }),
+        wish('paracheirodon-axelrodi', { origin: 'wild', counts: [12] }),
+      ]),
+    ).lineUps;
+    expect(best?.groups).toEqual(
+      expect.arrayContaining([
+        { species: 'pelvicachromis-pulcher', count: 2, males: 1, females: 1 },
+        { species: 'paracheirodon-axelrodi', count: 12, origin: 'wild' },
+      ]),
+    );
+  });
+  it('judges wild-caught soft-water fish by their own water, and two males by their sex', () => {
+    const hard = { tank: TANKS.us75, water: { temperatureC: 26, ph: 8, ghDh: 20 } };
+    const found = (one: WishesFile) => solve(one).lineUps[0]?.groups.length;
+    const discus = (origin: Wish['origin']) =>
+      found(file([wish('symphysodon-aequifasciatus', { counts: [6], origin })], hard));
+    expect([discus('wild'), discus('tank-bred')]).toEqual([0, 1]);
+    const bettas = (males: number) => found(file([wish('betta-splendens', { males, females: 0 })]));
+    expect([bettas(1), bettas(2)]).toEqual([1, 0]);
+  });
+  it('refuses more males and females than a wish has numbers', () =>
+    expect(
+      readWishes(
+        { tank: TANKS.us75, wishes: [{ species: 'betta-splendens', counts: [1], males: 1, females: 2 }] },
+        catalogue,
+      ),
+    ).toMatchObject({ ok: false, faults: [{ path: 'wishes[0].males' }] }));
   it('says why each wish is left out of the best', () => {
     const inBest = new Set(answer.lineUps[0]!.groups.map((group) => group.species));
     expect(answer.leftOut.map((one) => one.species).sort()).toEqual(

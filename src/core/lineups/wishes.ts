@@ -14,6 +14,7 @@ import {
 import {
   type Catalogue,
   type PlanFile,
+  type PlanGroup,
   planPracticeSchema,
   withApproach,
   planRoutineSchema,
@@ -68,6 +69,15 @@ function repeatFaults(wishes: readonly Wish[], catalogue: Catalogue): readonly F
   });
 }
 
+/** More males and females than any of its numbers has. */
+const sexFaults = (wishes: readonly Wish[]): readonly Fault[] =>
+  wishes.flatMap(({ males = 0, females = 0, counts = [] }, index): Fault[] => {
+    const most = Math.max(0, ...counts);
+    return counts.length > 0 && males + females > most
+      ? [faultOf(`wishes[${index}].males`, { is: 'sexes', males, females, count: most }, males + females)]
+      : [];
+  });
+
 /** Wishes from foreign data. Errors: every fault with its path; species that lead nowhere name the nearest that do. */
 export function readWishes(value: unknown, catalogue: Catalogue): Outcome<WishesFile> {
   const checked = validate(wishesSchema, withApproach(value));
@@ -78,7 +88,32 @@ export function readWishes(value: unknown, catalogue: Catalogue): Outcome<Wishes
     ...file.wishes.flatMap((wish, index) =>
       speciesFaultsOf(wish.species, `wishes[${index}].species`, catalogue),
     ),
+    ...sexFaults(file.wishes),
     ...repeatFaults(file.wishes, catalogue),
   ];
   return faults.length > 0 ? { ok: false, faults } : { ok: true, value: file };
+}
+
+/**
+ * Groups that live in a tank as wishes that must be there: their numbers, the sexes and the origin that are known of all of a
+ * species.
+ */
+export function wishesOfGroups(
+  groups: readonly PlanGroup[],
+): readonly (Wish & { readonly counts: [number]; readonly mustHave: true })[] {
+  const bySpecies = new Map<string, PlanGroup[]>();
+  for (const group of groups) bySpecies.set(group.species, [...(bySpecies.get(group.species) ?? []), group]);
+  return [...bySpecies].map(([species, all]) => {
+    const sum = (of: (group: PlanGroup) => number): number => all.reduce((total, one) => total + of(one), 0);
+    const [males, females] = [sum((one) => one.males ?? 0), sum((one) => one.females ?? 0)];
+    const origins = new Set(all.map(({ origin = 'unknown' }) => origin));
+    return {
+      species,
+      weight: 1,
+      mustHave: true,
+      counts: [sum(({ count }) => count)],
+      ...(males + females > 0 ? { males, females } : {}),
+      ...(origins.size === 1 ? { origin: [...origins][0] } : {}),
+    };
+  });
 }

@@ -1,11 +1,24 @@
 import type { InferType } from 'yup';
-import { groupField, listField, numberField, textField, wholeField, yesNoField } from '../kernel';
+import {
+  choiceField,
+  groupField,
+  listField,
+  numberField,
+  textField,
+  wholeField,
+  yesNoField,
+} from '../kernel';
+import { ORIGINS } from './plan';
 
 export const wishSchema = groupField({
   species: textField(),
   weight: numberField(1, 5).optional(),
   mustHave: yesNoField().optional(),
   counts: listField<number>(wholeField(1, 10_000)).optional(),
+  /** As they would be bought. */
+  males: wholeField(0, 10_000).optional(),
+  females: wholeField(0, 10_000).optional(),
+  origin: choiceField(ORIGINS).optional(),
 });
-/** A species wished for, with how much it is wished for and at which numbers. */
+/** A species wished for, with how much it is wished for, at which numbers, of which sexes, and from where. */
 export type Wish = InferType<typeof wishSchema>;

@@ -16,6 +16,8 @@ export interface PlannedGroup {
   readonly leavesInMonths: number | null;
   readonly range: WaterRange;
   readonly rangeSource: 'wild' | 'tank-bred';
+  /** Nobody said where they come from: the range is that of the species as usually sold. */
+  readonly asSold: boolean;
   readonly breeding: boolean;
   /** Grown up with the others of its list; null when nobody says. */
   readonly grownTogether: boolean | null;

@@ -18,7 +18,7 @@ export type PlanEdit =
     }
   /** One species for another. */
   | { readonly kind: 'swap'; readonly species: string; readonly to: string; readonly count: number }
-  | { readonly kind: 'set-origin'; readonly species: string; readonly origin: 'tank-bred' }
+  | { readonly kind: 'set-origin'; readonly species: string; readonly origin: 'tank-bred' | 'wild' }
   | {
       readonly kind: 'set-tank';
       /** What makers call it. */

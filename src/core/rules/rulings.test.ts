@@ -240,6 +240,33 @@ describe('numbers about which keepers disagree', () => {
   });
 });
 
+describe('the water of fish as they are sold', () => {
+  const WATER = ['water-ph', 'water-hardness'];
+  const said = (species: string, water: PlanFile['water'], origin?: PlanGroup['origin']) =>
+    judge(plan(TANKS.us125, [one(species, 8, { origin })], { water }))
+      .findings.filter(({ rule, fact }) => WATER.includes(rule) && fact.says === 'water/needs')
+      .map(({ severity }) => severity);
+  it('is no stop from a hard tap for farmed fish, and stays one for wild-caught specialists', () => {
+    const tap = { temperatureC: 27, ph: 7.9, ghDh: 18 };
+    for (const species of ['symphysodon-aequifasciatus', 'paracheirodon-innesi', 'mikrogeophagus-ramirezi']) {
+      expect(said(species, tap, 'tank-bred')).not.toContain('stop');
+      expect(said(species, tap, 'wild')).toContain('stop');
+    }
+  });
+  it('is a stop for farmed fish too in the water of the other end of the world', () => {
+    expect(said('maylandia-estherae', { temperatureC: 26, ph: 5.8, ghDh: 3 })).toContain('stop');
+    expect(said('symphysodon-aequifasciatus', { temperatureC: 28, ph: 8.6, ghDh: 25 })).toContain('stop');
+  });
+  it('says where nobody said where they come from, and not where somebody did', () => {
+    const sold = (origin?: PlanGroup['origin']) =>
+      judge(
+        plan(TANKS.us125, [one('paracheirodon-innesi', 10, { origin })], { water: { ph: 8.2, ghDh: 20 } }),
+      ).findings.flatMap(({ fact }) => (fact.says === 'water/needs' ? [fact.asSold] : []));
+    expect(sold()).toEqual(expect.arrayContaining(['tank-bred']));
+    expect(sold('tank-bred')).not.toContain('tank-bred');
+  });
+});
+
 describe('groups of female bettas', () => {
   const said = (tank: Partial<PlanFile['tank']>, rest: Partial<PlanGroup> = {}, count = 6) =>
     judge(plan({ ...TANKS.us29, lid: true, ...tank }, [one('betta-splendens-female', count, rest)]))

@@ -8,6 +8,8 @@ const PH: WaterMeasure = {
   name: 'ph',
   unit: '',
   lenient: 0.5,
+  // A shop's tap water is caution enough for farmed fish (common practice); where it becomes a stop is from memory.
+  aboveFarmed: 1,
   gapLenient: 0.5,
   narrow: 0.2,
   // From memory: half a unit apart in the wild, and less than a third of a unit in common.

@@ -11,7 +11,8 @@ declare module './facts' {
     /** A species cannot live well in the water of the tank. */
     'water/needs': {
       readonly measure: WaterName;
-      readonly range: Span;
+      readonly range: Span; /** Where nobody said where it comes from: judged as usually sold, by this range. */
+      readonly asSold: 'wild' | 'tank-bred' | null;
       readonly tank: number;
       readonly count: number;
     };
@@ -37,6 +38,8 @@ export interface WaterMeasure {
   readonly unit: string;
   /** Outside its range by at most this much is a caution; more is a stop (from memory). */
   readonly lenient: number;
+  /** The same above the range of tank-bred fish, which are grown in what a tap gives; as for all where it is not given (from memory). */
+  readonly aboveFarmed?: number;
   /** Two ranges that miss each other by at most this much are a caution; more is a stop (from memory). */
   readonly gapLenient: number;
   /** A common window narrower than this leaves no room for error (from memory). */
@@ -62,9 +65,14 @@ const outsideBy = (range: readonly [number, number], value: number): number =>
 /** Away from the nearest edge, with a hair for rounding. */
 const beyond = (away: number, limit: number): boolean => away > limit + 1e-9;
 
+/** By how much the tank is outside the range of a species, and whether that is above the range of tank-bred ones. */
+interface Outside {
+  readonly away: number;
+  readonly aboveFarmed: boolean;
+}
+
 interface WaterTables {
-  /** By how much the tank is outside a range. */
-  readonly outside: SeverityTable<number>;
+  readonly outside: SeverityTable<Outside>;
   /** By how much two ranges miss each other. */
   readonly apart: SeverityTable<number>;
   readonly opposite: SeverityTable<number>;
@@ -74,7 +82,15 @@ interface WaterTables {
   readonly shared: SeverityTable<number>;
 }
 
-function tablesOf({ lenient, gapLenient, narrow, opposite, unit, reason }: WaterMeasure): WaterTables {
+function tablesOf({
+  lenient,
+  aboveFarmed: tap = lenient,
+  gapLenient,
+  narrow,
+  opposite,
+  unit,
+  reason,
+}: WaterMeasure): WaterTables {
   const by = (limit: number): string => (limit === 0 ? 'at all' : `by more than ${limit}${unit}`);
   const over = (limit: number, when: string, severity: 'stop' | 'note') => ({
     when,
@@ -82,9 +98,16 @@ function tablesOf({ lenient, gapLenient, narrow, opposite, unit, reason }: Water
     severity,
   });
   return {
-    outside: severityTable<number>(
+    outside: severityTable<Outside>(
       'The tank outside the range of a species',
-      [over(lenient, by(lenient), 'stop'), otherwise('caution')],
+      [
+        {
+          when: `${by(lenient)}${tap > lenient ? `; above that of tank-bred fish ${by(tap)}` : ''}`,
+          holds: ({ away, aboveFarmed }) => beyond(away, aboveFarmed ? tap : lenient),
+          severity: 'stop',
+        },
+        otherwise('caution'),
+      ],
       reason,
     ),
     apart: severityTable<number>(
@@ -112,6 +135,15 @@ function tablesOf({ lenient, gapLenient, narrow, opposite, unit, reason }: Water
   };
 }
 
+/** Which range a species is judged by, the strictest of its groups, and whether because nobody said where they come from. */
+function sourceOf({ groups }: PlannedSpecies): {
+  readonly source: 'wild' | 'tank-bred';
+  readonly asSold: boolean;
+} {
+  const source = groups.some(({ rangeSource }) => rangeSource === 'wild') ? 'wild' : 'tank-bred';
+  return { source, asSold: groups.some((group) => group.rangeSource === source && group.asSold) };
+}
+
 function againstTank(
   context: RuleContext,
   measure: WaterMeasure,
@@ -125,18 +157,26 @@ function againstTank(
     if (away === 0) return atTheTop(species, measure, value, edge);
     const shared = context.shared[measure.name];
     const wanted = shared ? (shared[0] + shared[1]) / 2 : value < range[0] ? range[0] : range[1];
+    const { source, asSold } = sourceOf(species);
     const fixes: Fix[] = shared ? [measure.change(Math.round(wanted * 2) / 2, value)] : [];
     return [
       finding(measure.rule, {
-        severity: outside.of(away) ?? 'caution',
+        severity: outside.of({ away, aboveFarmed: source === 'tank-bred' && value > range[1] }) ?? 'caution',
         species: [species.profile.id],
-        fact: { says: 'water/needs', measure: measure.name, range, tank: value, count: species.count },
+        fact: {
+          says: 'water/needs',
+          measure: measure.name,
+          range,
+          asSold: measure.aboveFarmed !== undefined && asSold ? source : null,
+          tank: value,
+          count: species.count,
+        },
         because: {
           value,
           lowest: range[0],
           highest: range[1],
           outsideBy: Number(away.toFixed(2)),
-          range: species.groups.some((group) => group.rangeSource === 'wild') ? 'wild' : 'tank-bred',
+          range: source,
         },
         fixes: [...fixes, leaveOut(species)],
       }),

@@ -47,6 +47,7 @@ function outside(
         says: 'water/needs',
         measure: 'salinityPpt',
         range: [low, high],
+        asSold: null,
         tank: salinityPpt,
         count: species.count,
       },

@@ -60,6 +60,29 @@ describe('from the wishes', () => {
     expect(await screen.findByText(/It could replace the angelfish/)).toBeInTheDocument();
   });
 
+  it('asks of which sexes and from where, and gives it to the line-ups and the draft', async () => {
+    const session = await open();
+    await wishFor('kribensis');
+    await userEvent.selectOptions(
+      screen.getByRole('combobox', { name: 'Origin of kribensis' }),
+      'wild-caught',
+    );
+    const sexes = () => screen.getByRole('textbox', { name: 'Males and females of kribensis' });
+    await userEvent.type(sexes(), 'two{Enter}');
+    expect(sexes()).toHaveAttribute('aria-invalid', 'true');
+    await userEvent.clear(sexes());
+    await userEvent.type(sexes(), '1 m, 1 f{Enter}');
+    const wanted = { species: 'pelvicachromis-pulcher', males: 1, females: 1, origin: 'wild' };
+    await waitFor(() => expect(wishesOf(session)[0]).toMatchObject(wanted));
+    await waitFor(() => expect(within(lineUp()).getByText('2')).toBeInTheDocument());
+    await userEvent.click(within(lineUp()).getByRole('button', { name: 'Save as draft' }));
+    await waitFor(() =>
+      expect(draftsOf(session).flatMap(({ groups }) => groups.map(({ group }) => group))).toEqual(
+        expect.arrayContaining([{ ...wanted, count: 2 }]),
+      ),
+    );
+  });
+
   it('locks, takes off, and keeps what is typed; a line-up becomes a draft', async () => {
     const session = await open();
     await wishFor('sterbai', 'cherry barb');

@@ -2,8 +2,17 @@
 
 import { Pin, Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { type Chosen, commonName, FACETS, facetsOf, hasFacets } from '@/core/model';
+import {
+  type Chosen,
+  commonName,
+  FACETS,
+  facetsOf,
+  hasFacets,
+  type PlanGroup,
+  type SpeciesProfile,
+} from '@/core/model';
 import { countedOf } from '@/words/en';
+import { OriginSelect, SexesField } from '@/session/react/OriginAndSexes';
 import { PasteButton } from '@/session/react/PasteButton';
 import { SpeciesField } from '@/session/react/SpeciesField';
 import { useCatalogue } from '@/session/react/RoomProvider';
@@ -30,6 +39,13 @@ const MOST_MONEY = 1e6;
 const MOST_COUNT = 500;
 /** Figures in a row: what they are stands at the head. */
 const FIGURE = { labelHidden: true, letters: 'figures right', wrap: 'w-18 shrink-0' } as const;
+
+/** The numbers that are looked at while none are typed. */
+const numbersOf = (
+  { males = 0, females = 0 }: Pick<PlanGroup, 'males' | 'females'>,
+  { company }: SpeciesProfile,
+): readonly number[] =>
+  males + females > 0 ? [males + females] : [...new Set([company.smallestGroup, company.comfortableGroup])];
 
 /** Counts as typed, such as "6, 10"; undefined when blank. */
 function countsOf(typed: string): Read<number[] | undefined> {
@@ -200,8 +216,25 @@ export function WishList({ tank, wishes }: { readonly tank: TankView; readonly w
             const name = commonName(profile);
             return (
               <li key={wish.species} className="flex items-center gap-1 border-b border-line py-0.5">
-                <span className="min-w-0 flex-1 truncate" title={profile.scientificName}>
-                  {name}
+                <span className="min-w-0 flex-1">
+                  <span className="block truncate" title={profile.scientificName}>
+                    {name}
+                  </span>
+                  <span className="flex flex-wrap items-center">
+                    <OriginSelect
+                      label={`Origin of ${name}`}
+                      value={wish.origin ?? 'unknown'}
+                      onChange={(origin) => void wishes.change(wish.species, { origin })}
+                    />
+                    <SexesField
+                      name={name}
+                      group={{ ...wish, count: Math.max(0, ...(wish.counts ?? [])) || MOST_COUNT }}
+                      onChange={(how) => {
+                        const { males, females } = how({ males: wish.males, females: wish.females });
+                        void wishes.change(wish.species, { males, females });
+                      }}
+                    />
+                  </span>
                 </span>
                 <Weight
                   name={name}
@@ -222,9 +255,7 @@ export function WishList({ tank, wishes }: { readonly tank: TankView; readonly w
                   <KeptField
                     label={`Numbers of ${name} to consider`}
                     {...FIGURE}
-                    placeholder={[
-                      ...new Set([profile.company.smallestGroup, profile.company.comfortableGroup]),
-                    ].join(', ')}
+                    placeholder={numbersOf(wish, profile).join(', ')}
                     shown={wish.counts?.join(', ') ?? ''}
                     read={countsOf}
                     onKeep={(counts) => wishes.change(wish.species, { counts })}

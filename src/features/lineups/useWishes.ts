@@ -1,13 +1,15 @@
 'use client';
 
+import { roomPlan } from '@/core/assess';
 import { changeWishes, changeWishList, noWishes, ofTank } from '@/core/commands';
 import { useMemo } from 'react';
 import type { DocumentBodies, KeptWish } from '@/core/records';
-import type { WishesFile } from '@/core/lineups';
+import { type WishesFile, wishesOfGroups } from '@/core/lineups';
 import { commonName, type SpeciesProfile } from '@/core/model';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useResidents, type TankView } from '@/session/react/useTanks';
+import { todayIso } from '@/session/today';
 
 type WishesBody = DocumentBodies['wishes'];
 
@@ -25,13 +27,20 @@ export function useWishes(tank: TankView) {
     [document, tank.id],
   );
 
-  /** Species that live here stay: the search builds around them. */
-  const living = useMemo(() => {
-    const counts = new Map<string, number>();
-    for (const { species, count } of residents)
-      if (catalogue.byId.has(species)) counts.set(species, (counts.get(species) ?? 0) + count);
-    return counts;
-  }, [residents, catalogue]);
+  /** Species that live here stay, as they are: the search builds around them. */
+  const staying = useMemo(
+    () =>
+      wishesOfGroups(
+        roomPlan(tank.body, residents, [], catalogue, todayIso()).groups.filter(({ species }) =>
+          catalogue.byId.has(species),
+        ),
+      ),
+    [tank.body, residents, catalogue],
+  );
+  const living = useMemo(
+    () => new Map(staying.map(({ species, counts }) => [species, counts[0]])),
+    [staying],
+  );
 
   const file = useMemo<WishesFile | null>(() => {
     const wishes = body.wishes
@@ -44,14 +53,11 @@ export function useWishes(tank: TankView) {
       water,
       routine,
       practice,
-      wishes: [
-        ...[...living].map(([species, count]) => ({ species, weight: 1, mustHave: true, counts: [count] })),
-        ...wishes,
-      ],
+      wishes: [...staying, ...wishes],
       ...(body.calm === true ? { calm: true } : {}),
       ...(body.nitrateBudget === undefined ? {} : { nitrateBudget: body.nitrateBudget }),
     };
-  }, [body, tank.body, living, catalogue]);
+  }, [body, tank.body, staying, living, catalogue]);
 
   const remake = (label: string, how: (wishes: readonly KeptWish[]) => readonly KeptWish[], quiet = true) =>
     run(label, ({ documents }) => changeWishes(documents, tank.id, how), quiet);

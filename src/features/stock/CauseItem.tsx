@@ -8,6 +8,7 @@ import { classes } from '@/ui/classes';
 import { SeverityMark } from '@/ui/SeverityMark';
 import { FindingItem } from './FindingItem';
 import { FixList, TriedFixItem } from './FixList';
+import { OriginOffer, type SoldAs } from './OriginOffer';
 
 interface Props {
   readonly group: CauseGroup;
@@ -16,6 +17,7 @@ interface Props {
   /** Edits that one press can make, as `editKey` writes them, one a line. */
   readonly doable: string;
   readonly onFix: (fix: Fix) => void;
+  readonly onOrigin: (species: string | null, origin: SoldAs) => void;
   readonly onLight: (species: string | null) => void;
   /** Not true yet at the date on the slider. */
   readonly later: boolean;
@@ -25,7 +27,15 @@ interface Props {
 export const editKey = (edit: PlanEdit): string => JSON.stringify(edit);
 
 /** Findings of one cause: the headline with the best fix; the rest, other fixes and the figures under it. */
-export const CauseItem = memo(function CauseItem({ group, fixes, doable, onFix, onLight, later }: Props) {
+export const CauseItem = memo(function CauseItem({
+  group,
+  fixes,
+  doable,
+  onFix,
+  onOrigin,
+  onLight,
+  later,
+}: Props) {
   const say = useSayings();
   const [open, setOpen] = useState(false);
   const can = new Set(doable.split('\n'));
@@ -77,6 +87,11 @@ export const CauseItem = memo(function CauseItem({ group, fixes, doable, onFix, 
                 advice={told ? advice.slice(1) : advice}
                 isDoable={isDoable}
                 onFix={onFix}
+              />
+              <OriginOffer
+                findings={group.findings}
+                canAsk={(species) => can.has(editKey({ kind: 'set-origin', species, origin: 'wild' }))}
+                onOrigin={onOrigin}
               />
               <ul>
                 {group.findings.map((finding, index) => (

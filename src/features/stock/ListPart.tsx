@@ -9,7 +9,7 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import { type CauseGroup, fishIn, fixKey, groupByCause, isBad, type TriedFix } from '@/core/assess';
 import { addMonths } from '@/core/kernel';
 import { lengthAfterMonths } from '@/core/growth';
-import type { Severity } from '@/core/rules';
+import type { PlanEdit, Severity } from '@/core/rules';
 import { useTriedFixes } from '@/session/react/useTriedFixes';
 import type { TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
@@ -122,8 +122,13 @@ export function ListPart({
   const shown = notes.slice(0, Math.max(0, AT_FIRST_SIGHT - problems.length));
   const folded = notes.slice(shown.length);
   const tried = useTriedFixes(tank, stock.residents, listed, calm);
-  const doable = (fixes: readonly TriedFix[] | null): string =>
-    (fixes ?? []).flatMap(({ edit }) => (stock.canDo(edit) ? [editKey(edit)] : [])).join('\n');
+  const doable = (fixes: readonly TriedFix[] | null, { species }: CauseGroup): string =>
+    [
+      ...(fixes ?? []).map(({ edit }) => edit),
+      ...species.map((id): PlanEdit => ({ kind: 'set-origin', species: id, origin: 'wild' })),
+    ]
+      .flatMap((edit) => (stock.canDo(edit) ? [editKey(edit)] : []))
+      .join('\n');
   const item = (group: CauseGroup) => {
     const fixes = tried?.get(fixKey(group)) ?? (tried === null ? null : NO_FIXES);
     return (
@@ -131,8 +136,9 @@ export function ListPart({
         key={group.key}
         group={group}
         fixes={fixes}
-        doable={doable(fixes)}
+        doable={doable(fixes, group)}
         onFix={stock.doFix}
+        onOrigin={stock.originOf}
         onLight={setLitSpecies}
         later={group.from !== null && group.from > month}
       />

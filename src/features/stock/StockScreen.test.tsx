@@ -1,6 +1,7 @@
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { individual, room, show } from '@/testing/inRoom';
+import { individual, room, show, TANK } from '@/testing/inRoom';
+import { tankChange } from '@/core/commands';
 import { StockScreen } from './StockScreen';
 
 const findings = () => screen.getByTestId('findings');
@@ -38,6 +39,33 @@ describe('the stock list', () => {
     const more = screen.getByRole('button', { name: 'One neon tetra more' });
     for (let i = 0; i < 7; i += 1) fireEvent.click(more);
     await waitFor(() => expect(screen.getByLabelText('13 neon tetra planned')).toBeInTheDocument());
+  });
+
+  it('says that fish were judged as usually sold, and takes the word of the keeper for one or for all', async () => {
+    const session = await room(
+      [],
+      [listed('symphysodon-aequifasciatus', 6), listed('paracheirodon-axelrodi', 12)],
+    );
+    const document = session.state.getState().documents[TANK];
+    if (document?.kind !== 'tank' || !document.body) throw new Error('no tank');
+    await session.run('hard water', [
+      tankChange(TANK, { ...document.body, water: { temperatureC: 28, ph: 8.2, ghDh: 20 } }),
+    ]);
+    show(session, <StockScreen />);
+    const origins = () =>
+      screen
+        .getAllByRole('combobox', { name: /^Origin of (discus|cardinal)/ })
+        .map((box) => (box as HTMLSelectElement).value);
+    for (const why of await within(findings()).findAllByRole('button', { name: /^Why/ }))
+      await userEvent.click(why);
+    await userEvent.click(within(findings()).getAllByRole('button', { name: /^These are / })[0]!);
+    await waitFor(() => expect(new Set(origins())).toContain('unknown'));
+    expect(origins().filter((origin) => origin !== 'unknown')).toHaveLength(1);
+    await act(async () => void (await session.undo()));
+    await userEvent.click(
+      (await within(findings()).findAllByRole('button', { name: /^All listed are / }))[0]!,
+    );
+    await waitFor(() => expect(origins()).not.toContain('unknown'));
   });
 
   it('sends nobody away: who lives here and does not fit is put on the list to go, and taken back', async () => {

@@ -7,7 +7,7 @@ import Link from 'next/link';
 import { memo, useState } from 'react';
 import { lengthAfterMonths, lengthBand } from '@/core/growth';
 import { adultLengthCm, commonName, recountGroup, writeSexes } from '@/core/model';
-import { OriginSelect, SexesField } from './RowFields';
+import { OriginSelect, SexesField } from '@/session/react/OriginAndSexes';
 import type { StockLine, useStock } from './useStock';
 
 const GroupDialog = dynamic(() => import('./GroupDialog').then((file) => file.GroupDialog), { ssr: false });
@@ -206,7 +206,7 @@ export function StockTable({
             label="Origin of all planned"
             value={origins[0] ?? 'unknown'}
             mixed={origins.length > 1}
-            onChange={(origin) => void stock.originOfAll(origin)}
+            onChange={(origin) => stock.originOf(null, origin)}
           />
         </p>
       )}

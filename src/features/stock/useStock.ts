@@ -164,10 +164,14 @@ function useStockActions(tank: TankId) {
             groups.map((entry) => (entry.key === key ? { ...entry, group: how(entry.group) } : entry)),
           true,
         ),
-      /** Says of all listed groups where they come from. */
-      originOfAll: (origin: NonNullable<PlanGroup['origin']>) =>
-        remake('Origin of the list changed', (groups) =>
-          groups.map((entry) => ({ ...entry, group: { ...entry.group, origin } })),
+      /** Says where one listed species, or all that are listed, come from. */
+      originOf: (species: string | null, origin: NonNullable<PlanGroup['origin']>) =>
+        void remake(`Origin of ${species === null ? 'the list' : 'a species'} changed`, (groups) =>
+          groups.map((entry) =>
+            species === null || entry.group.species === species
+              ? { ...entry, group: { ...entry.group, origin } }
+              : entry,
+          ),
         ),
       remove: (key: string, profile: SpeciesProfile) =>
         remake(`Left out ${commonName(profile)}`, (groups) => groups.filter((entry) => entry.key !== key)),

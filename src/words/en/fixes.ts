@@ -24,7 +24,9 @@ function sayEdit(edit: PlanEdit, rehomes: number, words: Words): string {
         return `${rehomed(rehomes, edit.species, words)}, and choose ${words.counted(edit.to, edit.count)}.`;
       return `Choose ${words.counted(edit.to, edit.count)} in place of the ${words.many(edit.species)}.`;
     case 'set-origin':
-      return `Buy tank-bred ${words.many(edit.species)}.`;
+      return edit.origin === 'wild'
+        ? `Take the ${words.many(edit.species)} as wild-caught.`
+        : `Buy tank-bred ${words.many(edit.species)}.`;
     case 'set-tank':
       return `Choose a larger tank, ${[edit.lengthCm, edit.widthCm, edit.heightCm].map((cm) => words.tank('length', cm)).join(' × ')}.`;
     case 'set-wall':

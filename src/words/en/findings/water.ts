@@ -1,6 +1,7 @@
 import type { QuantityKind } from '@/core/kernel';
 import type { Span, WaterFact, WaterName } from '@/core/rules';
 import { verb } from '../names';
+import { termOf } from '../vocabulary';
 import type { Words } from '../words';
 
 const KINDS: Readonly<Record<Exclude<WaterName, 'ph'>, QuantityKind>> = {
@@ -58,7 +59,8 @@ export function sayWater(fact: WaterFact, species: readonly string[], words: Wor
           ? `${who} ${needs} brackish water, ${span(fact.range)} of salt; this tank ${fact.tank < BRACKISH_PPT ? 'is fresh' : `has ${figure(fact.tank)}`}.`
           : `${who} ${verb(fact.count, 'is a freshwater fish', 'are freshwater fish')}; this tank has ${figure(fact.tank)} of salt.`;
       const tank = `this tank ${measure === 'ghDh' ? 'has' : 'is at'} ${tellApart(fact.tank)}`;
-      return `${who} ${needs} ${BEFORE[measure]}${span(fact.range)}; ${tank}.`;
+      const sold = fact.asSold === null ? '' : ` (${termOf(fact.asSold)}, as usually sold)`;
+      return `${who}${sold} ${needs} ${BEFORE[measure]}${span(fact.range)}; ${tank}.`;
     }
     case 'water/none for both': {
       const [a, b] = fact.ranges;

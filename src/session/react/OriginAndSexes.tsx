@@ -49,15 +49,17 @@ export function OriginSelect({
   );
 }
 
-/** Males and females of a listed group, typed in place: "1 m, 3 f". What cannot be read stays, with what is wrong with it. */
+type Sexed = Pick<PlanGroup, 'count' | 'males' | 'females'>;
+
+/** Males and females of a listed group, or of a wish, typed in place: "1 m, 3 f". What cannot be read stays, with what is wrong with it. */
 export function SexesField({
   name,
   group,
   onChange,
 }: {
   readonly name: string;
-  readonly group: PlanGroup;
-  readonly onChange: (how: (group: PlanGroup) => PlanGroup) => void;
+  readonly group: Sexed;
+  readonly onChange: (how: <G extends Partial<Sexed>>(group: G) => G) => void;
 }) {
   const id = useId();
   const written = writeSexes(group);
@@ -75,11 +77,7 @@ export function SexesField({
     if (typed === null || error !== null || sexes === null) return;
     setTyped(null);
     if (writeSexes(sexes) === written) return;
-    onChange(({ males: _males, females: _females, ...rest }) => ({
-      ...rest,
-      ...(sexes.males === undefined ? {} : { males: sexes.males }),
-      ...(sexes.females === undefined ? {} : { females: sexes.females }),
-    }));
+    onChange((group) => ({ ...group, males: sexes.males, females: sexes.females }));
   };
   return (
     <>
