@@ -64,6 +64,10 @@ describe('from the wishes', () => {
     const session = await open();
     await wishFor('kribensis');
     await userEvent.selectOptions(
+      screen.getByRole('combobox', { name: 'What the list shows' }),
+      'Sexes and origin',
+    );
+    await userEvent.selectOptions(
       screen.getByRole('combobox', { name: 'Origin of kribensis' }),
       'wild-caught',
     );

@@ -10,8 +10,10 @@ import {
   hasFacets,
   type PlanGroup,
   type SpeciesProfile,
+  writeSexes,
 } from '@/core/model';
-import { countedOf } from '@/words/en';
+import type { KeptWish } from '@/core/records';
+import { countedOf, termOf } from '@/words/en';
 import { OriginSelect, SexesField } from '@/session/react/OriginAndSexes';
 import { PasteButton } from '@/session/react/PasteButton';
 import { SpeciesField } from '@/session/react/SpeciesField';
@@ -39,6 +41,17 @@ const MOST_MONEY = 1e6;
 const MOST_COUNT = 500;
 /** Figures in a row: what they are stands at the head. */
 const FIGURE = { labelHidden: true, letters: 'figures right', wrap: 'w-18 shrink-0' } as const;
+
+/** What a row of the list has fields for, beside the name. */
+const VIEWS = { numbers: 'Numbers', fish: 'Sexes and origin', prices: 'Prices' } as const;
+type View = keyof typeof VIEWS;
+
+/** The sexes and the origin of a wish, where somebody said them. */
+function AsBought({ wish }: { readonly wish: KeptWish }) {
+  const { origin = 'unknown' } = wish;
+  const said = [writeSexes(wish), origin === 'unknown' ? '' : termOf(origin)].filter((part) => part !== '');
+  return said.length === 0 ? null : <span className="block text-[12px] text-slate">{said.join('; ')}</span>;
+}
 
 /** The numbers that are looked at while none are typed. */
 const numbersOf = (
@@ -169,7 +182,7 @@ function QuickSets({ tank, wishes }: { readonly tank: TankView; readonly wishes:
 /** What is wished for a tank: how much, how many, and what must be there. */
 export function WishList({ tank, wishes }: { readonly tank: TankView; readonly wishes: Wishes }) {
   const catalogue = useCatalogue();
-  const [prices, setPrices] = useState(false);
+  const [view, setView] = useState<View>('numbers');
   return (
     <div className="flex flex-col gap-3">
       <div className="flex items-end gap-2">
@@ -187,9 +200,18 @@ export function WishList({ tank, wishes }: { readonly tank: TankView; readonly w
         aside={
           wishes.body.wishes.length > 0 && (
             <span className="inline-flex gap-3">
-              <Button tone="quiet" aria-pressed={prices} onClick={() => setPrices(!prices)}>
-                {prices ? 'Counts' : 'Prices'}
-              </Button>
+              <select
+                aria-label="What the list shows"
+                className="min-h-6 rounded-xs bg-transparent text-[13px] text-deep"
+                value={view}
+                onChange={(event) => setView(event.target.value as View)}
+              >
+                {Object.entries(VIEWS).map(([value, said]) => (
+                  <option key={value} value={value}>
+                    {said}
+                  </option>
+                ))}
+              </select>
               <Button tone="quiet" onClick={wishes.clear}>
                 Clear list
               </Button>
@@ -215,12 +237,18 @@ export function WishList({ tank, wishes }: { readonly tank: TankView; readonly w
             if (!profile) return null;
             const name = commonName(profile);
             return (
-              <li key={wish.species} className="flex items-center gap-1 border-b border-line py-0.5">
-                <span className="min-w-0 flex-1">
+              <li
+                key={wish.species}
+                className="flex flex-wrap items-center justify-end gap-1 border-b border-line py-0.5"
+              >
+                <span className={classes('min-w-0 flex-1', view === 'fish' && 'max-sm:basis-full')}>
                   <span className="block truncate" title={profile.scientificName}>
                     {name}
                   </span>
-                  <span className="flex flex-wrap items-center">
+                  {view !== 'fish' && <AsBought wish={wish} />}
+                </span>
+                {view === 'fish' ? (
+                  <>
                     <OriginSelect
                       label={`Origin of ${name}`}
                       value={wish.origin ?? 'unknown'}
@@ -234,14 +262,15 @@ export function WishList({ tank, wishes }: { readonly tank: TankView; readonly w
                         void wishes.change(wish.species, { males, females });
                       }}
                     />
-                  </span>
-                </span>
-                <Weight
-                  name={name}
-                  value={wish.weight ?? 1}
-                  onChange={(weight) => void wishes.change(wish.species, { weight })}
-                />
-                {prices ? (
+                  </>
+                ) : (
+                  <Weight
+                    name={name}
+                    value={wish.weight ?? 1}
+                    onChange={(weight) => void wishes.change(wish.species, { weight })}
+                  />
+                )}
+                {view === 'prices' && (
                   <NumberField
                     label={`Price of one ${name}`}
                     {...FIGURE}
@@ -251,7 +280,8 @@ export function WishList({ tank, wishes }: { readonly tank: TankView; readonly w
                     most={MOST_MONEY}
                     onKeep={(price) => wishes.change(wish.species, { price })}
                   />
-                ) : (
+                )}
+                {view === 'numbers' && (
                   <KeptField
                     label={`Numbers of ${name} to consider`}
                     {...FIGURE}

@@ -10,7 +10,7 @@ type Origin = NonNullable<PlanGroup['origin']>;
 const ORIGIN_WORDS: Readonly<Record<Origin, string>> = {
   unknown: 'as sold',
   'tank-bred': termOf('tank-bred'),
-  wild: 'wild-caught',
+  wild: termOf('wild'),
 };
 const PLAIN =
   'min-h-6 rounded-xs border border-transparent bg-transparent text-[12px] text-slate hover:border-line focus:border-line';

@@ -66,6 +66,8 @@ const TERMS: Readonly<Record<string, string>> = {
   'heater on again': 'heater back on',
   // Water
   ripe: 'cycled',
+  // Origin
+  wild: 'wild-caught',
   // Temperament
   gentle: 'peaceful',
   pushy: 'semi-aggressive',
