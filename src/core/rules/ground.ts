@@ -8,7 +8,7 @@ export interface Holders {
 
 /** Males of open-water haps and peacocks display rather than hold ground (common practice). */
 const DISPLAYING = ['hap', 'aulonocara', 'featherfin'];
-const displays = ({ profile: { kin, company } }: PlannedSpecies): boolean =>
+export const displays = ({ profile: { kin, company } }: PlannedSpecies): boolean =>
   DISPLAYING.includes(kin) && company.mode !== 'solitary';
 
 const HALF = 1 / 2;

@@ -38,6 +38,7 @@ export { ruleOf } from './registry';
 export { spoken } from './unspoken';
 export type { Advice, AdviceName, Finding, Fix, PlanEdit, Reason, Severity } from './finding';
 export { holdersOf } from './ground';
+export type { MaleShape } from './sexRatio';
 export { judgeAll } from './judgeAll';
 export { CROWDED } from './layerCrowding';
 export { layerRoom } from './layerRoom';

@@ -267,6 +267,39 @@ describe('the water of fish as they are sold', () => {
   });
 });
 
+describe('males by the social system of the fish', () => {
+  const said = (species: string, males: number, females: number) =>
+    judge(plan(TANKS.us180, [one(species, males + females, { males, females })]))
+      .findings.filter(({ rule, severity }) => rule === 'sex-ratio' && severity !== 'good')
+      .map(({ severity, fact }) => [severity, fact.says === 'sexes/two males' ? fact.shape : fact.says]);
+  it('keeps one male of those that kill each other, whatever the number', () => {
+    for (const males of [2, 3, 4])
+      expect(said('sciaenochromis-fryeri', males, 9)).toEqual([['stop', 'killers']]);
+    expect(said('sciaenochromis-fryeri', 1, 9)).toEqual([]);
+  });
+  it('keeps one, or three and more, of rock dwellers that spread their chasing', () => {
+    expect(said('labidochromis-caeruleus', 2, 4)).toEqual([['stop', 'diluting']]);
+    expect(said('labidochromis-caeruleus', 3, 9)).toEqual([]);
+  });
+  it('cautions of two males that display side by side, and has nothing against three with their females', () => {
+    expect(said('ophthalmotilapia-ventralis', 2, 4)).toEqual([['caution', 'lek']]);
+    expect(said('aulonocara-stuartgranti', 2, 6)).toEqual([['caution', 'lek']]);
+    expect(said('ophthalmotilapia-ventralis', 3, 9)).toEqual([]);
+  });
+  it('lets two males of livebearers be where each has females enough', () => {
+    expect(said('poecilia-reticulata', 2, 6)).toEqual([]);
+    expect(said('apistogramma-cacatuoides', 2, 2).map(([, shape]) => shape)).toEqual(['harem']);
+  });
+  it('does not ask for the sexes of fish that nobody can tell apart', () => {
+    const unsexed = (species: string) =>
+      judge(plan(TANKS.us180, [one(species, 15)])).findings.filter(
+        ({ fact }) => fact.says === 'sexes/unknown',
+      );
+    expect(unsexed('tropheus-duboisi')).toEqual([]);
+    expect(unsexed('maylandia-estherae')).toHaveLength(1);
+  });
+});
+
 describe('groups of female bettas', () => {
   const said = (tank: Partial<PlanFile['tank']>, rest: Partial<PlanGroup> = {}, count = 6) =>
     judge(plan({ ...TANKS.us29, lid: true, ...tank }, [one('betta-splendens-female', count, rest)]))

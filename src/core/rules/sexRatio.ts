@@ -2,12 +2,14 @@ import { DEADLY, ROUGH } from '../model';
 import type { Place, PlannedSpecies } from './context';
 import { finding, type Finding } from './finding';
 import { advise, keepSexes } from './fixes';
+import { displays } from './ground';
+import { isRockDweller } from './riftNumbers';
 import type { Rule } from './rule';
 import { otherwise, severityTable } from './severityTable';
 
 declare module './facts' {
   interface Facts {
-    'sexes/two males': { readonly deadly: boolean; readonly mode: 'harem' | 'other' };
+    'sexes/two males': { readonly males: number; readonly shape: MaleShape };
     'sexes/few females': {
       readonly males: number;
       readonly females: number;
@@ -17,6 +19,26 @@ declare module './facts' {
     'sexes/unknown': { readonly count: number; readonly perMale: number };
     'sexes/good': { readonly males: number; readonly females: number };
   }
+}
+
+/** How males of a species live with each other. */
+export type MaleShape =
+  /** One male a tank, whatever its size. */
+  | 'killers'
+  /** Rock dwellers that spread their chasing over many: one male, or three and more. */
+  | 'diluting'
+  /** Males display side by side, each on its own ground: a lek. */
+  | 'lek'
+  /** One male with females of his own. */
+  | 'harem'
+  | 'other';
+
+function maleShape(species: PlannedSpecies): MaleShape {
+  const { ownKind, spreadFrom, mode } = species.profile.company;
+  if (ownKind.male >= DEADLY && spreadFrom === null) return 'killers';
+  if (isRockDweller(species)) return 'diluting';
+  if (displays(species)) return 'lek';
+  return mode === 'harem' ? 'harem' : 'other';
 }
 
 /** Two males watch only each other; one, or three and more, is the practice for species of harems. */
@@ -39,8 +61,18 @@ const isCouple = ({ one, males, females }: Sexed): boolean =>
   males === 1 && females === 1 && one.profile.company.pairs === 'guards';
 
 const TWO_MALES = severityTable<Sexed>(
-  'Two males of a species of harems, or of aggressive males',
+  'Two males of a species of harems, or of aggressive males; more than one of those that kill each other',
   [
+    {
+      when: 'they kill each other',
+      holds: ({ one }) => maleShape(one) === 'killers',
+      severity: 'stop',
+    },
+    {
+      when: 'they display side by side, such as peacocks and featherfins',
+      holds: ({ one }) => maleShape(one) === 'lek',
+      severity: 'caution',
+    },
     {
       when: 'aggressive towards each other, without a full harem for each',
       holds: (sexed) => isRoughMale(sexed) && !haveHarems(sexed),
@@ -48,7 +80,7 @@ const TWO_MALES = severityTable<Sexed>(
     },
     otherwise('caution'),
   ],
-  'Common practice: two males watch only each other.',
+  'Common practice: two males watch only each other; of males that display the weaker stays pale.',
 );
 const FEW_FEMALES = severityTable<Sexed>(
   'Fewer females than the species needs for each male',
@@ -71,21 +103,21 @@ const OTHERS = severityTable<Sexed>(
 function ratio(sexed: Sexed, perMale: number): readonly Finding[] {
   const { one, males, females } = sexed;
   const { id: species, company } = one.profile;
-  const { mode } = company;
+  const shape = maleShape(one);
   // Livebearers live in shoals: two males with females enough for both are no rivals of a harem.
   const enough = company.pairs === 'livebears' && females >= males * perMale;
-  if (males === RIVALS && !enough && (mode === 'harem' || isRoughMale(sexed)))
+  const rivals = shape === 'killers' ? males >= RIVALS : males === RIVALS;
+  if (rivals && !enough && (company.mode === 'harem' || isRoughMale(sexed)))
     return [
       finding('sex-ratio', {
         severity: TWO_MALES.of(sexed) ?? 'caution',
         species: [species],
-        fact: {
-          says: 'sexes/two males',
-          deadly: company.ownKind.male >= DEADLY,
-          mode: mode === 'harem' ? 'harem' : 'other',
-        },
+        fact: { says: 'sexes/two males', males, shape },
         because: { males, females },
-        fixes: [keepSexes(one, 1, females + 1), advise('three males')],
+        fixes: [
+          keepSexes(one, 1, females + males - 1),
+          ...(shape === 'diluting' ? [advise('three males')] : []),
+        ],
       }),
     ];
   if (females < males * perMale)
@@ -124,7 +156,8 @@ function judgeSpecies(species: PlannedSpecies, place: Place): readonly Finding[]
       ? []
       : ratio({ one: species, males, females }, femalesPerMale);
   const severity = OTHERS.of({ one: species, males: 0, females: 0 });
-  return severity === null
+  // Nobody is told to count the sexes of fish of which nobody can.
+  return severity === null || profile.company.sexesTold === 'no'
     ? []
     : [
         finding('sex-ratio', {

@@ -1,4 +1,4 @@
-import type { Finding, GroupFact, MalesFact, SexFact } from '@/core/rules';
+import type { Finding, GroupFact, MalesFact, MaleShape, SexFact } from '@/core/rules';
 import { bothSides, countOf, listed, verb } from '../names';
 import type { Words } from '../words';
 
@@ -53,16 +53,22 @@ export function sayGroup(fact: GroupFact, { species }: About, words: Words): str
   }
 }
 
+const RIVAL_MALES: Readonly<Record<MaleShape, (count: string, many: string, one: string) => string>> = {
+  killers: (_count, _many, one) => `keep one male ${one}: grown males kill each other.`,
+  diluting: (count, many) => `${count} male ${many} will fight: keep one, or three and more.`,
+  lek: (count, many) =>
+    `of ${count} male ${many} the weaker is chased and stays pale: keep one, or give each ground out of the other’s sight.`,
+  harem: (count, many) => `${count} male ${many} will fight: keep one.`,
+  other: (count, many) => `${count} male ${many} will fight.`,
+};
+
 /** Males and females. */
 export function saySexes(fact: SexFact, { species }: About, words: Words): string {
   const [id = ''] = species;
   const many = words.many(id);
   switch (fact.says) {
     case 'sexes/two males':
-      if (fact.deadly) return `keep one male ${words.one(id)}: grown males kill each other.`;
-      return fact.mode === 'harem'
-        ? `two male ${many} will fight: keep one, or three and more.`
-        : `two male ${many} will fight.`;
+      return RIVAL_MALES[fact.shape](inWords(fact.males), many, words.one(id));
     case 'sexes/few females': {
       const have = `${fact.males} male and ${fact.females} female ${many}`;
       if (fact.livebearers) return `${have}: keep 2 or 3 females per male, or males only.`;
