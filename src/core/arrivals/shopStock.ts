@@ -1,5 +1,6 @@
 import { cellFault, type Expected, type Fault, parseQuantity, readCsvTable } from '../kernel';
-import { type Catalogue, resolveSpecies, type ShopItem, SOLD_AS } from '../model';
+import { type Catalogue, type ShopItem, SOLD_AS } from '../model';
+import { resolveTyped } from '../search';
 
 export interface ShopCsv {
   readonly items: readonly ShopItem[];
@@ -21,7 +22,7 @@ export function readShopCsv(text: string, catalogue: Catalogue): ShopCsv {
     const say = (column: string, expected: Expected, found: string): void =>
       void faults.push(cellFault(line, column, expected, found));
     if (shop === '') say('shop', { is: 'filled' }, shop);
-    const found = resolveSpecies(catalogue, species);
+    const found = resolveTyped(catalogue, species);
     if (!found.ok) say('species', { is: 'known', what: 'species', nearest: found.nearest }, species);
     const cost = price === '' ? NaN : Number(price.replace(',', '.'));
     if (!(cost >= 0 && cost <= 1e6)) say('price', { is: 'number', from: 0, to: 1e6 }, price);

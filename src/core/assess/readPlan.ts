@@ -8,6 +8,7 @@ import {
   tankFaultsOf,
   withApproach,
 } from '../model';
+import { byIdentifier, resolveTyped } from '../search';
 
 /** Says of a plan with a newer version that it is newer, before anything else is judged. */
 function newerFault(value: unknown): Fault | null {
@@ -24,7 +25,7 @@ function strayNames(value: unknown, catalogue: Catalogue): readonly Fault[] {
   return groups.flatMap((group: unknown, index) => {
     const species = (group as { species?: unknown } | null)?.species;
     return typeof species === 'string' && species !== ''
-      ? speciesFaultsOf(species, `groups[${index}].species`, catalogue)
+      ? speciesFaultsOf(species, `groups[${index}].species`, catalogue, resolveTyped)
       : [];
   });
 }
@@ -32,7 +33,8 @@ function strayNames(value: unknown, catalogue: Catalogue): readonly Fault[] {
 /**
  * A plan from foreign data.
  *
- * Errors: every fault with its path; species names that lead nowhere name the nearest that do.
+ * Species may be named as on any screen; they are given back by identifier. Errors: every fault with its path; a name that means
+ * several species, or none, says which it may mean.
  */
 export function readPlan(value: unknown, catalogue: Catalogue): Outcome<PlanFile> {
   const newer = newerFault(value);
@@ -42,7 +44,11 @@ export function readPlan(value: unknown, catalogue: Catalogue): Outcome<PlanFile
   const plan = checked.value as unknown as PlanFile;
   const faults = [
     ...tankFaultsOf(plan.tank),
-    ...plan.groups.flatMap((group, index) => groupFaultsOf(group, `groups[${index}]`, catalogue)),
+    ...plan.groups.flatMap((group, index) =>
+      groupFaultsOf(group, `groups[${index}]`, catalogue, resolveTyped),
+    ),
   ];
-  return faults.length > 0 ? { ok: false, faults } : { ok: true, value: plan };
+  return faults.length > 0
+    ? { ok: false, faults }
+    : { ok: true, value: { ...plan, groups: plan.groups.map((group) => byIdentifier(catalogue, group)) } };
 }

@@ -10,7 +10,8 @@ import {
   wholeField,
 } from '../kernel';
 import { storyFields } from '../records';
-import { type Catalogue, resolveSpecies } from '../model';
+import { type Catalogue } from '../model';
+import { resolveTyped } from '../search';
 import type { InferType } from 'yup';
 
 const VERSION = 1;
@@ -55,7 +56,7 @@ export function readLifeFile(value: unknown, catalogue: Catalogue): Outcome<Life
     };
   const checked = validate(lifeSchema, value);
   if (!checked.ok) return checked;
-  const found = resolveSpecies(catalogue, String(species));
+  const found = resolveTyped(catalogue, String(species));
   if (!found.ok)
     return {
       ok: false,

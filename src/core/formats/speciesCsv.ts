@@ -1,11 +1,6 @@
 import Papa from 'papaparse';
-import {
-  type Catalogue,
-  changedPaths,
-  type KeeperSpecies,
-  resolveSpecies,
-  type SpeciesProfile,
-} from '../model';
+import { type Catalogue, changedPaths, type KeeperSpecies, type SpeciesProfile } from '../model';
+import { resolveTyped } from '../search';
 import { cellFault, type Fault, faultOf } from '../kernel';
 import { profileCells, profileFromCells, speciesColumns } from './speciesCells';
 
@@ -72,7 +67,7 @@ function readRow(
     faults,
   });
   const asked = raw[LIKE]?.trim() ?? '';
-  const found = asked === '' ? undefined : resolveSpecies(catalogue, asked);
+  const found = asked === '' ? undefined : resolveTyped(catalogue, asked);
   if (found && !found.ok)
     return failed([faultOf(LIKE, { is: 'known', what: 'species', nearest: found.nearest }, asked)]);
   const shipped = catalogue.byId.get(raw.id?.trim() ?? '');

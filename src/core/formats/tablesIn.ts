@@ -16,7 +16,8 @@ import {
   receivedOf,
   validate,
 } from '../kernel';
-import { ORIGINS, planGroupSchema, resolveSpecies } from '../model';
+import { ORIGINS, planGroupSchema } from '../model';
+import { resolveTyped } from '../search';
 
 export const TABLES = ['contests', 'watches', 'water tests', 'departures', 'stock'] as const;
 export type TableKind = (typeof TABLES)[number];
@@ -162,7 +163,7 @@ function departure(at: Reading, room: TableRoom, strangers: Set<string>): Dated 
 }
 
 function stock(at: Reading, room: TableRoom): ListedRow | null {
-  const found = resolveSpecies(room.catalogue, at.cell('species'));
+  const found = resolveTyped(room.catalogue, at.cell('species'));
   if (!found.ok) at.say('species', { is: 'known', what: 'species', nearest: found.nearest });
   const count = whole(at, 'count', null);
   if (count === null && at.cell('count') === '') at.say('count', { is: 'whole', from: 1, to: null });

@@ -20,12 +20,12 @@ import {
   planRoutineSchema,
   planTankSchema,
   planWaterSchema,
-  resolveSpecies,
   speciesFaultsOf,
   tankFaultsOf,
   type Wish,
   wishSchema,
 } from '../model';
+import { byIdentifier, resolveTyped } from '../search';
 
 const WISHES_FORMAT = 'lomvik-wishes';
 
@@ -57,7 +57,7 @@ export interface WishesFile extends Pick<PlanFile, 'tank' | 'water' | 'routine' 
 function repeatFaults(wishes: readonly Wish[], catalogue: Catalogue): readonly Fault[] {
   const seen = new Map<string, number>();
   return wishes.flatMap((wish, index): Fault[] => {
-    const found = resolveSpecies(catalogue, wish.species);
+    const found = resolveTyped(catalogue, wish.species);
     if (!found.ok) return [];
     const first = seen.get(found.profile.id);
     if (first !== undefined)
@@ -86,12 +86,14 @@ export function readWishes(value: unknown, catalogue: Catalogue): Outcome<Wishes
   const faults = [
     ...tankFaultsOf(file.tank),
     ...file.wishes.flatMap((wish, index) =>
-      speciesFaultsOf(wish.species, `wishes[${index}].species`, catalogue),
+      speciesFaultsOf(wish.species, `wishes[${index}].species`, catalogue, resolveTyped),
     ),
     ...sexFaults(file.wishes),
     ...repeatFaults(file.wishes, catalogue),
   ];
-  return faults.length > 0 ? { ok: false, faults } : { ok: true, value: file };
+  return faults.length > 0
+    ? { ok: false, faults }
+    : { ok: true, value: { ...file, wishes: file.wishes.map((wish) => byIdentifier(catalogue, wish)) } };
 }
 
 /**

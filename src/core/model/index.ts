@@ -1,4 +1,5 @@
 export { buildCatalogue, commonName, namesOf, NEAR_SHARE, resolveSpecies } from './catalogue';
+export type { Resolved } from './catalogue';
 export type { Catalogue } from './catalogue';
 export { distinctSpecies } from './forms';
 export { FACETS, facetsOf, hasFacets, SIZE_LIMITS_CM } from './facets';

@@ -3,16 +3,26 @@ import { resolveSpecies, type Catalogue } from './catalogue';
 import type { PlanFile, PlanGroup } from './plan';
 
 /** A name that leads to no species, with the nearest that does. */
-export function speciesFaultsOf(name: string, path: string, catalogue: Catalogue): readonly Fault[] {
-  const found = resolveSpecies(catalogue, name);
+export function speciesFaultsOf(
+  name: string,
+  path: string,
+  catalogue: Catalogue,
+  resolve: typeof resolveSpecies = resolveSpecies,
+): readonly Fault[] {
+  const found = resolve(catalogue, name);
   return found.ok ? [] : [faultOf(path, { is: 'known', what: 'species', nearest: found.nearest }, name)];
 }
 
 /** What contradicts itself in a listed group, or names no species. */
-export function groupFaultsOf(group: PlanGroup, path: string, catalogue: Catalogue): readonly Fault[] {
+export function groupFaultsOf(
+  group: PlanGroup,
+  path: string,
+  catalogue: Catalogue,
+  resolve: typeof resolveSpecies = resolveSpecies,
+): readonly Fault[] {
   const { males = 0, females = 0, count } = group;
   return [
-    ...speciesFaultsOf(group.species, `${path}.species`, catalogue),
+    ...speciesFaultsOf(group.species, `${path}.species`, catalogue, resolve),
     ...(males + females > count
       ? [faultOf(`${path}.males`, { is: 'sexes', males, females, count }, males + females)]
       : []),

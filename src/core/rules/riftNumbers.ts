@@ -25,8 +25,8 @@ export function roomyNumber(grossL: Litres): number {
   return Math.floor((last * grossL) / lastL);
 }
 
-/** Floor inside the glass that the dense approach gives each grown rock dweller, cm2: some 20 in a four-foot 55 (from memory). */
-const DENSE_CM2 = 180;
+/** Floor inside the glass that the dense approach gives each grown rock dweller, cm2: 20 to 25 in a four-foot 55 (from memory). */
+const DENSE_CM2 = 150;
 
 /** Dense tanks have so many times the peacocks and haps of roomy ones (from memory). */
 const DENSE_TIMES = 1.7;

@@ -68,7 +68,9 @@ interface Sized {
 /** Few and peaceful: between the figures of usual and lenient keepers they are well (common practice). */
 const isCalm = ({ profile: { company, habits }, count }: PlannedSpecies): boolean =>
   count <= Math.max(company.comfortableGroup, company.smallestGroup) &&
-  Math.max(company.temper.mature, company.ownKind.male, company.ownKind.female) < PUSHY &&
+  // One by itself has nobody of its own to quarrel with.
+  Math.max(company.temper.mature, ...(count > 1 ? [company.ownKind.male, company.ownKind.female] : [])) <
+    PUSHY &&
   habits.activity < FAST;
 
 const falls = ({ have, figures, approach }: Sized): boolean => !atLeast(have, figures[approach]);

@@ -58,6 +58,9 @@ const swimsAbove = (rough: PlannedSpecies, { profile, count }: PlannedSpecies): 
 const DITHER = 0.4;
 const LONG_FINNED_DITHER = 0.55;
 
+/** In its full shoal and so long beside it, a dither is the company that keepers give to large cichlids (common practice). */
+const CLASSIC_DITHER = 0.5;
+
 /** A dither spends so much of the day in open water. */
 const OPEN_WATER = 0.7;
 
@@ -154,12 +157,12 @@ const HARM = severityTable<Bullied>(
 
 interface Eased {
   readonly harm: Severity | null;
-  /** How many of these hold: it is a dither, at least twice as long, a school above those that hold the ground, or both are males that are shown. */
+  /** How many of these hold: it is a dither, in a full shoal and half as long, at least twice as long, a school above those that hold the ground, or both are males that are shown. */
   readonly steps: number;
 }
 
 const EASED = severityTable<Eased>(
-  'The same, where the other is a quick dither, twice as long, a school above those that hold the ground, or both are shown males',
+  'The same, where the other is a quick dither, one of a full shoal and half as long, twice as long, a school above those that hold the ground, or both are shown males',
   [
     { when: 'stop, neither', holds: ({ harm, steps }) => harm === 'stop' && steps === 0, severity: 'stop' },
     {
@@ -209,10 +212,15 @@ function temperSeverity(rough: PlannedSpecies, other: PlannedSpecies, temper: nu
   });
   const least = other.profile.company.longFins ? LONG_FINNED_DITHER : DITHER;
   const quick = temper < DEADLY && !hounded && sizeRatio >= least && isDither(other);
+  const classic =
+    quick &&
+    sizeRatio >= CLASSIC_DITHER &&
+    other.profile.company.mode === 'shoal' &&
+    other.count >= other.profile.company.smallestGroup;
   const large = sizeRatio >= TOO_BIG && (temper < DEADLY || theirs > 0);
   const above = temper < DEADLY && !hounded && sizeRatio >= least && swimsAbove(rough, other);
   const shown = temper < DEADLY && areShown(rough, other);
-  const steps = Number(quick) + Number(large) + Number(above) + Number(shown);
+  const steps = Number(quick) + Number(classic) + Number(large) + Number(above) + Number(shown);
   return harm === null ? null : EASED.of({ harm, steps });
 }
 

@@ -1,3 +1,4 @@
+export { byIdentifier, resolveTyped } from './typedSpecies';
 export { findSpecies } from './findSpecies';
 export { readPasted } from './pasted';
 export type { PastedItem } from './pasted';

@@ -44,7 +44,7 @@ export function nearestSpecies(catalogue: Catalogue, typed: string): readonly Sp
 }
 
 /** Hits that answer as well as the first. */
-const peersOf = (hits: readonly Hit[]): readonly Hit[] =>
+export const peersOf = (hits: readonly Hit[]): readonly Hit[] =>
   hits.filter(({ match, off }) => match === hits[0]?.match && off <= (hits[0]?.off ?? 0));
 
 /**
