@@ -25,7 +25,7 @@ export { smallestTanks } from './smallestTanks';
 export type { SmallestTank } from './smallestTanks';
 export type { TankOffer, WishedFish } from './tankOffers';
 export { toAnswer } from './toAnswer';
-export { triedFixesInSteps } from './triedFixes';
+export { isOtherFish, triedFixesInSteps } from './triedFixes';
 export type { Leaves, TriedFix, TriedFixes } from './triedFixes';
 export { troubleInSteps } from './trouble';
 export type { Trouble } from './trouble';

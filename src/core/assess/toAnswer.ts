@@ -4,7 +4,7 @@ import type { Fact, Fix, PlanEdit, Reason } from '../rules';
 import type { Assessment, Verdict } from './assess';
 import { adviceFor, type CauseGroup, fishIn, fixKey, groupByCause } from './causes';
 import type { Assumed } from './defaults';
-import type { Leaves, TriedFixes } from './triedFixes';
+import { isOtherFish, type Leaves, type TriedFixes } from './triedFixes';
 import { isBad } from './whatItAdds';
 
 /** A fix in words; with the edit that was tried and what it leaves, or null for both where only the keeper can do it. */
@@ -81,14 +81,17 @@ export function toAnswer(
     ({ severity }) => severity === 'good',
   ] satisfies readonly ((finding: (typeof findings)[number]) => boolean)[];
   const told = groups.flatMap((belongs) => groupByCause(findings.filter(belongs), fishOf));
-  const fixesOf = (group: CauseGroup): readonly FixAnswer[] => [
-    ...(tried.get(fixKey(group)) ?? []).map(({ edit, rehomes, leaves }) => ({
+  const fixesOf = (group: CauseGroup): readonly FixAnswer[] => {
+    const edits = (tried.get(fixKey(group)) ?? []).map(({ edit, rehomes, leaves }) => ({
       text: say.fix({ edit, rehomes }),
       edit,
       leaves,
-    })),
-    ...adviceFor(group).map((fix) => ({ text: say.fix(fix), edit: null, leaves: null })),
-  ];
+    }));
+    const isLast = ({ edit }: (typeof edits)[number]): boolean => isOtherFish(edit);
+    const advice = adviceFor(group).map((fix) => ({ text: say.fix(fix), edit: null, leaves: null }));
+    // What only the keeper can do, such as feeding at both ends, comes before other fish.
+    return [...edits.filter((one) => !isLast(one)), ...advice, ...edits.filter(isLast)];
+  };
   const fixes = new Map(
     told.flatMap((group) => {
       const offered = fixesOf(group);

@@ -5,13 +5,14 @@ import { anyPlan } from '@/testing/anyPlan';
 import { BARE_DISASTERS } from '@/testing/bareDisasters';
 import { barePlan } from '@/testing/barePlans';
 import { BARE_SOUND } from '@/testing/bareSound';
-import { catalogue, judge, plan, TANKS, TODAY } from '@/testing/plans';
+import { catalogue, judge, plan, PLAINLY, TANKS, TODAY } from '@/testing/plans';
 import { groupsOf } from '@/testing/planText';
 import type { PlanFile } from '../model';
 import type { PlanEdit } from '../rules';
 import { readPlan } from './readPlan';
 import { roomPlan } from './roomPlan';
 import { editPlan } from './planEdit';
+import { toAnswer } from './toAnswer';
 import { type TriedFix, triedFixesInSteps } from './triedFixes';
 import { isBad, whatItAdds } from './whatItAdds';
 
@@ -96,6 +97,21 @@ describe('fixes that are tried', () => {
       );
     expect(new Set(rehomes('2026-01'))).toEqual(new Set([1]));
     expect(new Set(rehomes())).toEqual(new Set([0]));
+  });
+
+  it('leave fish out last: feeding comes before it', () => {
+    const file = plan(TANKS.us125, groupsOf('6 symphysodon-aequifasciatus, 6 metynnis-argenteus'));
+    const before = judge(file);
+    const steps = triedFixesInSteps({ plan: file, before, catalogue, today: TODAY, sizes: [] });
+    let step = steps.next();
+    while (!step.done) step = steps.next();
+    const { findings } = toAnswer(before, PLAINLY, step.value);
+    const fixes = findings.find(({ rule }) => rule === 'out-eating')?.fixes ?? [];
+    expect(fixes.length).toBeGreaterThan(1);
+    expect(fixes[0]?.edit).toBeNull();
+    const kinds = fixes.map(({ edit }) => edit?.kind ?? 'advice');
+    expect(kinds.slice(0, kinds.lastIndexOf('advice') + 1)).not.toContain('leave-out');
+    expect(kinds).toContain('leave-out');
   });
 
   it('never make a draft of the demo room worse', () => {

@@ -58,6 +58,9 @@ const EFFORT: Readonly<Record<PlanEdit['kind'], number>> = {
   swap: 5,
 };
 
+/** Whether fish are given up for it: what the keeper can do himself is told first. */
+export const isOtherFish = ({ kind }: PlanEdit): boolean => kind === 'leave-out' || kind === 'swap';
+
 interface Tried {
   readonly groups: ReadonlyMap<string, CauseGroup>;
   readonly leaves: Leaves;

@@ -88,7 +88,7 @@ function likeness(a: SpeciesProfile, b: SpeciesProfile): number {
 const LEAST_LIKENESS = 2;
 const AS_COMMON = { shop: 0, specialist: 1, club: 2 } as const;
 
-/** Species that look and live much like one: those that are as easy to get, the most alike first. */
+/** Species that look and live much like one and are not there: those that are as easy to get, the most alike first. */
 export function speciesLike(
   profile: SpeciesProfile,
   catalogue: Catalogue,
@@ -99,7 +99,7 @@ export function speciesLike(
       (one) =>
         speciesOf(one) !== speciesOf(profile) &&
         one.company.temper.mature <= profile.company.temper.mature &&
-        !there.has(one.id) &&
+        !there.has(speciesOf(one)) &&
         AS_COMMON[one.trade.met] <= AS_COMMON[profile.trade.met],
     )
     .map((one) => ({ one, alike: likeness(profile, one) }))
@@ -173,7 +173,7 @@ export function waysFor(
   catalogue: Catalogue,
   sizes: readonly SizeForSale[],
 ): readonly PlanEdit[] {
-  const there = new Set(context.planned.map(({ profile }) => profile.id));
+  const there = new Set(context.planned.map(({ profile }) => speciesOf(profile)));
   const named = context.planned.filter(({ profile }) => group.species.includes(profile.id));
   const proposed = group.findings
     .filter(({ severity }) => severity === group.severity)

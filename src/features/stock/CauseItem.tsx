@@ -1,7 +1,7 @@
 'use client';
 
 import { memo, useState } from 'react';
-import { adviceFor, type CauseGroup, signature, type TriedFix } from '@/core/assess';
+import { adviceFor, type CauseGroup, isOtherFish, signature, type TriedFix } from '@/core/assess';
 import { editOf, type Fix, type PlanEdit } from '@/core/rules';
 import { useSayings } from '@/session/react/useSayings';
 import { classes } from '@/ui/classes';
@@ -46,7 +46,7 @@ export const CauseItem = memo(function CauseItem({
   const inOrder = [...(fixes ?? [])].sort((a, b) => Number(isDoable(b)) - Number(isDoable(a)));
   const [best, ...others] = inOrder;
   const advice = adviceFor(group);
-  const [told] = best ? [] : advice;
+  const [told] = best && !isOtherFish(best.edit) ? [] : advice;
   const isBad = group.severity === 'stop' || group.severity === 'caution';
   const more = group.findings.length - 1;
   return (
@@ -64,10 +64,10 @@ export const CauseItem = memo(function CauseItem({
         <div>
           <p>{say.cause(group)}</p>
           <div className="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1">
-            {best && <TriedFixItem fix={best} doable={isDoable(best)} onFix={onFix} />}
             {(fixes !== null || !isBad) && told && group.severity !== 'good' && (
               <span className="text-[13px] text-slate">{say.fix(told)}</span>
             )}
+            {best && <TriedFixItem fix={best} doable={isDoable(best)} onFix={onFix} />}
             {isBad && fixes?.length === 0 && !told && (
               <span className="text-[13px] text-slate">Nothing that was tried mends it.</span>
             )}
