@@ -117,6 +117,12 @@ export interface Stage {
   readonly placeIn: (water: RuleWater) => Place;
 }
 
+/** From such a floor and volume on a tank is a pond: nobody in it has to meet anybody (from memory). */
+const POND_CM2 = 20_000;
+const POND_L = 1_500;
+const isPond = ({ figures }: RuleTank): boolean =>
+  figures.footprintCm2 >= POND_CM2 && figures.grossL >= POND_L;
+
 /** Places that were asked about before, the latest last: what is said of a species in a place is kept with it. */
 const PLACES = new Map<string, Place>();
 const KEPT = 64;
@@ -150,11 +156,10 @@ export function stageOf(plan: PlanFile, today: string, assumed: Assumed[] = []):
   let latest: Place | null = null;
   const placeIn = (water: RuleWater): Place => {
     if (latest === null || !isSameWater(latest.water, water))
-      latest = kept(key + JSON.stringify([water, [...water.assumed]]), () => ({
-        ...ways,
-        tank: tankAt(water.temperatureC),
-        water,
-      }));
+      latest = kept(key + JSON.stringify([water, [...water.assumed]]), () => {
+        const tank = tankAt(water.temperatureC);
+        return { ...ways, tank, pond: isPond(tank), water };
+      });
     return latest;
   };
   return { plan, placeIn };
@@ -211,6 +216,7 @@ export function contextOn(
   return {
     // Field by field: this is made for every species of the catalogue, and a spread is slow.
     tank: place.tank,
+    pond: place.pond,
     water,
     routine: place.routine,
     approach: place.approach,

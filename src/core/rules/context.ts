@@ -100,6 +100,8 @@ export interface Load {
 /** A tank with its water, its care and the keeper's approaches, whoever lives in it: all that a rule may ask of where a species lives. */
 export interface Place {
   readonly tank: RuleTank;
+  /** A tank of the size of a pond. */
+  readonly pond: boolean;
   readonly water: RuleWater;
   readonly routine: {
     readonly changeFraction: number;

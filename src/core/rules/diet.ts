@@ -18,12 +18,23 @@ declare module './facts' {
 const GREEN = ['algae', 'herbivore'];
 const RICH = ['piscivore', 'invertivore', 'micro-predator', 'molluscs'];
 
-const RICH_FOOD = severityTable<PlannedSpecies>(
+/** Who lives on plankton in the open is fed there, and needs no rich food (common practice). */
+const OPEN_WATER = 0.7;
+const feedsInOpenWater = ({ profile: { company, layers } }: PlannedSpecies): boolean =>
+  company.mode === 'shoal' && layers.top + layers.middle >= OPEN_WATER;
+
+interface Feeding {
+  readonly grazer: PlannedSpecies;
+  readonly rich: readonly PlannedSpecies[];
+}
+
+const RICH_FOOD = severityTable<Feeding>(
   'Grazing cichlids beside cichlids that need rich food',
   [
     {
-      when: 'the grazer is sensitive: it falls ill',
-      holds: ({ profile }) => profile.water.sensitivity >= SENSITIVE,
+      when: 'the grazer is sensitive, and not all the others are schools of open water: it falls ill',
+      holds: ({ grazer, rich }) =>
+        grazer.profile.water.sensitivity >= SENSITIVE && !rich.every(feedsInOpenWater),
       severity: 'caution',
     },
     otherwise('note'),
@@ -47,7 +58,7 @@ function grazers(species: PlannedSpecies, context: RuleContext): readonly Findin
   if (!GREEN.includes(species.profile.mouth.diet) || !isCichlid(species)) return [];
   const rich = context.planned.filter((other) => other !== species && needsRichFood(other));
   if (rich.length === 0) return [];
-  const severity = RICH_FOOD.of(species) ?? 'note';
+  const severity = RICH_FOOD.of({ grazer: species, rich }) ?? 'note';
   const ill = severity === 'caution';
   return [
     finding('diet', {

@@ -4,7 +4,7 @@ import { finding, type Finding } from './finding';
 import { keepCount, leaveOut } from './fixes';
 import { sharedWaterShare } from './pairs';
 import { isCuredByNumber, knownBad } from './knownCompany';
-import type { Rule, ThisMonth } from './rule';
+import type { Rule, HereAndNow } from './rule';
 import { severityTable } from './severityTable';
 import { roughPair } from './temper';
 
@@ -47,7 +47,7 @@ const isOutOfReach = (nipper: PlannedSpecies, victim: PlannedSpecies): boolean =
   sharedWaterShare(nipper, victim) < SOME_WATER ||
   victim.profile.company.temper.mature >= nipper.profile.company.temper.mature;
 /** Its temper tells of the chase already. */
-function isChased(nipper: PlannedSpecies, victim: PlannedSpecies, now: ThisMonth): boolean {
+function isChased(nipper: PlannedSpecies, victim: PlannedSpecies, now: HereAndNow): boolean {
   const push = roughPair(nipper, victim, now);
   return push !== null && push.severity !== 'note';
 }
@@ -101,7 +101,7 @@ const SEVERITY = severityTable<Nipped>(
   'Common practice: a large group nips within itself.',
 );
 
-function judgePair(nipper: PlannedSpecies, victim: PlannedSpecies, now: ThisMonth): Finding | null {
+function judgePair(nipper: PlannedSpecies, victim: PlannedSpecies, now: HereAndNow): Finding | null {
   const { finNipping: nips, nipCalmGroup } = nipper.profile.company;
   if (nips === 0 || victim.profile.life !== 'fish') return null;
   if (tearsInChases(nipper) && (isOutOfReach(nipper, victim) || isChased(nipper, victim, now))) return null;

@@ -2,7 +2,7 @@ import type { Place, PlannedSpecies, RuleContext } from './context';
 import type { Finding } from './finding';
 import { RULES } from './everyRule';
 import { judgedKinds, judgedSpecies } from './pairs';
-import type { Rule, ThisMonth } from './rule';
+import type { Rule, HereAndNow } from './rule';
 
 type Present<T> = Exclude<T, undefined>;
 const present = <T>(value: T): value is Present<T> => value !== undefined;
@@ -13,16 +13,15 @@ const OF_KIND = RULES.map((rule) => rule.ofKind).filter(present);
 const TO_ANOTHER = RULES.map((rule) => rule.toAnother).filter(present);
 const TOGETHER = RULES.map((rule) => rule.together).filter(present);
 
-interface Said {
-  readonly month: string;
+interface Said extends HereAndNow {
   readonly findings: readonly Finding[];
 }
 
-/** What was said of two species before: species do not change, and what is said of two rests on them and the month alone. */
+/** What was said of two species before: species do not change, and what is said of two rests on them, the month, and whether they live in a pond. */
 const SAID = new WeakMap<PlannedSpecies, WeakMap<PlannedSpecies, Said>>();
 const NOTHING: readonly Finding[] = [];
 
-function judgePair(a: PlannedSpecies, b: PlannedSpecies, now: ThisMonth): readonly Finding[] {
+function judgePair(a: PlannedSpecies, b: PlannedSpecies, now: HereAndNow): readonly Finding[] {
   const found: Finding[] = [];
   const keep = (finding: Finding | null): void => {
     if (finding !== null) found.push(finding);
@@ -36,13 +35,13 @@ function judgePair(a: PlannedSpecies, b: PlannedSpecies, now: ThisMonth): readon
 }
 
 /** Everything that the rules say of two species, `a` before `b` in the list. The same objects for the same species. */
-export function pairFindings(a: PlannedSpecies, b: PlannedSpecies, now: ThisMonth): readonly Finding[] {
+export function pairFindings(a: PlannedSpecies, b: PlannedSpecies, now: HereAndNow): readonly Finding[] {
   let beside = SAID.get(a);
   if (beside === undefined) SAID.set(a, (beside = new WeakMap()));
   const before = beside.get(b);
-  if (before !== undefined && before.month === now.month) return before.findings;
+  if (before !== undefined && before.month === now.month && before.pond === now.pond) return before.findings;
   const findings = judgePair(a, b, now);
-  beside.set(b, { month: now.month, findings });
+  beside.set(b, { month: now.month, pond: now.pond, findings });
   return findings;
 }
 

@@ -1,7 +1,7 @@
 import { addMonths } from '../kernel';
 import { monthsUntilLength } from '../growth';
 import type { PlannedSpecies } from './context';
-import type { ThisMonth } from './rule';
+import type { HereAndNow } from './rule';
 
 /** Whole months until the largest of a species matures: 0 when it has, null when it leaves before. */
 export function maturesInMonths(species: PlannedSpecies): number | null {
@@ -10,5 +10,5 @@ export function maturesInMonths(species: PlannedSpecies): number | null {
 }
 
 /** The month that lies so many months ahead; null for what is true today. */
-export const begins = (now: ThisMonth, months: number): string | null =>
+export const begins = (now: HereAndNow, months: number): string | null =>
   months > 0 ? addMonths(now.month, months) : null;

@@ -20,29 +20,29 @@ const GRAZERS: readonly string[] = ['algae', 'wood', 'detritus'];
 /** Fast fish smaller than this share of the slow one, or fewer than three, are put up with (from memory). */
 const MINOR = 0.5;
 const FEW = 3;
+/** So many quick ones take all, however small (from memory). */
+const MANY = 6;
 
-const isReached = ({ profile: { layers, habits, mouth } }: PlannedSpecies): boolean =>
-  layers.bottom >= BOTTOM || habits.nightActive || GRAZERS.includes(mouth.diet);
+const isReached = ({ profile: { layers, habits } }: PlannedSpecies): boolean =>
+  layers.bottom >= BOTTOM || habits.nightActive;
 
 const SEVERITY = severityTable<PlannedSpecies>(
   'A slow eater beside fast ones',
-  [
-    { when: 'it feeds at the bottom, at night or between meals', holds: isReached, severity: 'note' },
-    otherwise('caution'),
-  ],
+  [{ when: 'it feeds at the bottom or at night', holds: isReached, severity: 'note' }, otherwise('caution')],
   'Common practice: food sunk after dark reaches fish of the bottom and of the night.',
 );
 
 const competes = (fast: PlannedSpecies, slow: PlannedSpecies): boolean =>
   fast.profile.habits.mealSpeed === FAST &&
   fast.profile.life === 'fish' &&
-  adultLengthCm(fast.profile) >= adultLengthCm(slow.profile) * MINOR &&
+  (adultLengthCm(fast.profile) >= adultLengthCm(slow.profile) * MINOR || fast.count >= MANY) &&
   (fast.count >= FEW || adultLengthCm(fast.profile) > adultLengthCm(slow.profile));
 
 /** Fish that lose at meals. */
 const isSlow = ({ profile }: PlannedSpecies): boolean =>
   profile.habits.mealSpeed === SLOW &&
   (profile.life === 'fish' || profile.life === 'frog') &&
+  !GRAZERS.includes(profile.mouth.diet) &&
   // Robust labyrinth fish eat at the surface before anybody else is there (common practice).
   !(LABYRINTH_FAMILIES.includes(profile.family) && profile.water.sensitivity < FRAGILE);
 

@@ -8,7 +8,7 @@ import { finding, type Finding, type Severity } from './finding';
 import { leaveOut } from './fixes';
 import { disagreementOn } from './knownCompany';
 import { monthsTogether } from './pairs';
-import type { Rule, ThisMonth } from './rule';
+import type { Rule, HereAndNow } from './rule';
 import { severityTable } from './severityTable';
 
 declare module './facts' {
@@ -212,7 +212,7 @@ function how(want: Appetite, prey: PlannedSpecies): EatingFact['how'] {
   return prey.profile.life === 'snail' ? 'snails' : 'whole';
 }
 
-function judgePair(eater: PlannedSpecies, prey: PlannedSpecies, now: ThisMonth): Finding | null {
+function judgePair(eater: PlannedSpecies, prey: PlannedSpecies, now: HereAndNow): Finding | null {
   const want = appetite(eater, prey);
   const moment = worstMoment(eater, prey, want);
   if (!moment) return null;

@@ -2,8 +2,8 @@ import type { Place, PlannedSpecies, RuleContext } from './context';
 import type { Finding } from './finding';
 import type { PrintedTable } from './severityTable';
 
-/** What a finding on two species may know beside them: this month, and nothing else of the list or the tank. */
-export type ThisMonth = Pick<RuleContext, 'month'>;
+/** What a finding on two species may know beside them: this month, and whether they live in a pond; nothing else of the list or the tank. */
+export type HereAndNow = Pick<RuleContext, 'month' | 'pond'>;
 
 /**
  * One rule of compatibility. It knows no other rule, and says what it finds in up to five ways. What is said of one species rests
@@ -35,7 +35,7 @@ export interface Rule {
   /** Of the list as a whole, and of several of it together. */
   readonly judge?: (context: RuleContext) => readonly Finding[];
   /** What one species does to another. Both ways are asked. */
-  readonly toAnother?: (actor: PlannedSpecies, other: PlannedSpecies, now: ThisMonth) => Finding | null;
+  readonly toAnother?: (actor: PlannedSpecies, other: PlannedSpecies, now: HereAndNow) => Finding | null;
   /** What two species are to each other. Asked once, in the order of the list. */
-  readonly together?: (a: PlannedSpecies, b: PlannedSpecies, now: ThisMonth) => Finding | null;
+  readonly together?: (a: PlannedSpecies, b: PlannedSpecies, now: HereAndNow) => Finding | null;
 }

@@ -300,6 +300,49 @@ describe('males by the social system of the fish', () => {
   });
 });
 
+describe('who worries whom', () => {
+  const worries = (rough: PlanGroup, other: PlanGroup, tank: PlanFile['tank'] = TANKS.us180) =>
+    judge(plan(tank, [rough, other]))
+      .findings.filter(
+        ({ rule, species, severity }) =>
+          rule === 'temper' && species[0] === rough.species && severity !== 'good',
+      )
+      .map(({ severity }) => severity);
+  it.each([
+    ['poecilia-sphenops', 'symphysodon-aequifasciatus'],
+    ['botia-almorhae', 'heros-efasciatus'],
+    ['carinotetraodon-travancoricus', 'symphysodon-aequifasciatus'],
+  ])('lets %s push none of %s, which are so much longer', (small, large) =>
+    expect(worries(one(small, 6), one(large, 6))).toEqual([]),
+  );
+  it('still lets rock dwellers hound a slow fish with long fins, whatever its length', () =>
+    expect(worries(one('labidochromis-caeruleus', 6), one('pterophyllum-scalare', 6))).toContain('stop'));
+  it('stops killers with one another in anything smaller than a pond', () => {
+    const two = [one('amphilophus-labiatus', 1), one('parachromis-dovii', 1)] as const;
+    expect(worries(two[1], two[0])).toContain('stop');
+    expect(worries(two[1], two[0], TANKS.pond)).not.toContain('stop');
+  });
+  it('takes oscars with a full shoal of silver dollars for the classic, and not with three of them', () => {
+    expect(worries(one('astronotus-ocellatus', 1), one('metynnis-argenteus', 6))).toEqual(['note']);
+    expect(worries(one('astronotus-ocellatus', 1), one('metynnis-argenteus', 3))).toEqual(['caution']);
+  });
+  it('takes a full school of sardine cichlids over grazers of the rock for standard, food and all', () => {
+    const bad = (count: number) =>
+      all([one('tropheus-duboisi', 15), one('cyprichromis-leptosoma', count)], TANKS.us125)
+        .filter(({ rule, severity }) => ['temper', 'diet'].includes(rule) && severity !== 'note')
+        .map(({ rule }) => rule);
+    expect(bad(12)).toEqual([]);
+    expect(bad(4)).toContain('temper');
+  });
+  it('says that many quick small ones eat before a slow feeder, and leaves grazers alone', () => {
+    const eaten = (slow: PlanGroup, fast: PlanGroup) =>
+      all([slow, fast]).filter(({ fact }) => fact.says === 'food/out-eaten').length;
+    expect(eaten(one('gnathonemus-petersii', 1), one('puntigrus-tetrazona', 8))).toBe(1);
+    expect(eaten(one('gnathonemus-petersii', 1), one('puntigrus-tetrazona', 3))).toBe(0);
+    expect(eaten(one('otocinclus-vittatus', 6), one('danio-rerio', 8))).toBe(0);
+  });
+});
+
 describe('groups of female bettas', () => {
   const said = (tank: Partial<PlanFile['tank']>, rest: Partial<PlanGroup> = {}, count = 6) =>
     judge(plan({ ...TANKS.us29, lid: true, ...tank }, [one('betta-splendens-female', count, rest)]))

@@ -4,7 +4,7 @@ import { finding, type Finding } from './finding';
 import { hasWayOut } from './pairs';
 import { leaveOut } from './fixes';
 import { begins, maturesInMonths } from './maturity';
-import type { Rule, ThisMonth } from './rule';
+import type { Rule, HereAndNow } from './rule';
 import { otherwise, severityTable } from './severityTable';
 
 declare module './facts' {
@@ -42,7 +42,7 @@ const SEVERITY = severityTable<Grazed>(
   'Nobody disputes the sure raspers; about the others keepers disagree (common practice).',
 );
 
-function judgePair(grazer: PlannedSpecies, other: PlannedSpecies, now: ThisMonth): Finding | null {
+function judgePair(grazer: PlannedSpecies, other: PlannedSpecies, now: HereAndNow): Finding | null {
   const grazes = grazer.profile.company.slimeGrazing;
   const said = grazer.profile.contested.some((pair) => pair.species === other.profile.id);
   if (grazes === 'no' || !offersAFlank(other) || said) return null;

@@ -7,7 +7,7 @@ import { advise, leaveOut } from './fixes';
 import { CONTESTED, contestedPair, disagreementOn, KNOWN, knownBad } from './knownCompany';
 import { areOneKind, monthsTogether, sharedWaterShare } from './pairs';
 import { isOpenWater, isRockDweller } from './riftNumbers';
-import type { Rule, ThisMonth } from './rule';
+import type { Rule, HereAndNow } from './rule';
 import { otherwise, severityTable } from './severityTable';
 
 declare module './facts' {
@@ -28,6 +28,8 @@ const SAME_WATER = 0.5;
 const SOME_WATER = 1 / 3;
 /** A fish this many times as long as its attacker shrugs it off; not a gentle one among killers (from memory). */
 const TOO_BIG = 2;
+/** So many times as long, it is not worried at all: by those that only push, by others (from memory; that it is not, common practice). */
+const UNWORRIED = { pushy: 1.3, rough: 3 };
 
 /** Bony plates of so long a fish shrug off what a small one is bullied by (from memory). */
 const LARGE_PLATED_CM = 10;
@@ -99,11 +101,18 @@ interface Bullied {
   readonly together: number;
   /** Fast beside slow. */
   readonly quickOverSlow: boolean;
+  /** Large cichlids of the killer class, in less than a pond. */
+  readonly killers: boolean;
 }
 
 const HARM = severityTable<Bullied>(
   'Temperament of one species against another, before size',
   [
+    {
+      when: 'very aggressive cichlids that are no rock dwellers, the other as well, in anything smaller than a pond',
+      holds: ({ killers }) => killers,
+      severity: 'stop',
+    },
     {
       when: 'very aggressive, the other as well',
       holds: ({ temper, theirs }) => temper >= DEADLY && theirs >= DEADLY,
@@ -196,10 +205,23 @@ const isShownMale = (species: PlannedSpecies): boolean =>
 const areShown = (a: PlannedSpecies, b: PlannedSpecies): boolean =>
   isShownMale(a) && isShownMale(b) && !a.profile.lookalike.some((tag) => b.profile.lookalike.includes(tag));
 
+/** Cichlids of the killer class: those that are no rock dwellers, which spread their chasing (common practice). */
+const isKiller = (species: PlannedSpecies): boolean =>
+  species.profile.family === 'Cichlidae' &&
+  species.profile.company.temper.mature >= DEADLY &&
+  !isRockDweller(species);
+
 /** How a temper falls on another species, eased by size and pace; null when it does not. */
-function temperSeverity(rough: PlannedSpecies, other: PlannedSpecies, temper: number): Severity | null {
+function temperSeverity(
+  rough: PlannedSpecies,
+  other: PlannedSpecies,
+  temper: number,
+  { pond }: Pick<HereAndNow, 'pond'>,
+): Severity | null {
   const sizeRatio = adultLengthCm(other.profile) / adultLengthCm(rough.profile);
   const hounded = isHounded(rough, other);
+  const unworried = temper <= PUSHY ? UNWORRIED.pushy : UNWORRIED.rough;
+  if (temper < DEADLY && !hounded && sizeRatio >= unworried) return null;
   const meek = isMeek(other, sizeRatio) || (hounded && other.profile.company.longFins);
   const theirs = toughness(other, meek ? 0 : other.profile.company.temper.mature);
   const harm = HARM.of({
@@ -209,6 +231,7 @@ function temperSeverity(rough: PlannedSpecies, other: PlannedSpecies, temper: nu
     sameKin: rough.profile.kin === other.profile.kin,
     together: sharedWaterShare(rough, other),
     quickOverSlow: rough.profile.habits.activity === FAST && other.profile.habits.activity === SLOW,
+    killers: !pond && temper >= DEADLY && [rough, other].every(isKiller),
   });
   const least = other.profile.company.longFins ? LONG_FINNED_DITHER : DITHER;
   const quick = temper < DEADLY && !hounded && sizeRatio >= least && isDither(other);
@@ -220,18 +243,21 @@ function temperSeverity(rough: PlannedSpecies, other: PlannedSpecies, temper: nu
   const large = sizeRatio >= TOO_BIG && (temper < DEADLY || theirs > 0);
   const above = temper < DEADLY && !hounded && sizeRatio >= least && swimsAbove(rough, other);
   const shown = temper < DEADLY && areShown(rough, other);
-  const steps = Number(quick) + Number(classic) + Number(large) + Number(above) + Number(shown);
+  // In its full number such a school is standard company (common practice).
+  const full = above && other.count >= other.profile.company.comfortableGroup;
+  const steps =
+    Number(quick) + Number(classic) + Number(large) + Number(above) + Number(full) + Number(shown);
   return harm === null ? null : EASED.of({ harm, steps });
 }
 
 /** What the temper of one does to another, once it is grown; null where nothing is to be said. */
-export function roughPair(rough: PlannedSpecies, other: PlannedSpecies, now: ThisMonth): Finding | null {
+export function roughPair(rough: PlannedSpecies, other: PlannedSpecies, now: HereAndNow): Finding | null {
   if (other.profile.life === 'shrimp' || other.profile.life === 'snail' || areOneKind(rough, other))
     return null;
   const { young, mature } = rough.profile.company.temper;
-  const grown = temperSeverity(rough, other, mature);
+  const grown = temperSeverity(rough, other, mature, now);
   if (grown === null) return null;
-  const alreadyYoung = temperSeverity(rough, other, young) === grown;
+  const alreadyYoung = temperSeverity(rough, other, young, now) === grown;
   const months = alreadyYoung
     ? 0
     : (monthsUntilLength(rough.profile, rough.largestCm, rough.profile.size.matureCm) ?? 0);
