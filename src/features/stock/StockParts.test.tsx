@@ -19,6 +19,10 @@ async function open(part: string, groups = LIST): Promise<Session> {
   window.history.replaceState(null, '', `/stock?part=${part}`);
   const session = await room([], groups);
   show(session, <StockScreen />);
+  // Parts come after the page.
+  await waitFor(() =>
+    expect(screen.getByRole('navigation', { name: 'Parts of Stock list' }).nextElementSibling).not.toBeNull(),
+  );
   return session;
 }
 afterEach(() => window.history.replaceState(null, '', '/'));

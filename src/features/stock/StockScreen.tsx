@@ -7,16 +7,26 @@ import { PartNav } from '@/ui/PartNav';
 import { usePart } from '@/ui/usePart';
 import { Screen } from '@/ui/Screen';
 import { VerdictMark } from '@/ui/SeverityMark';
-import { ShoppingPart } from './ShoppingPart';
-import { CompatibilityPart } from './CompatibilityPart';
-import { DraftsPart } from './DraftsPart';
-import { StockingPart } from './StockingPart';
-import { CandidatesPart } from './CandidatesPart';
 import { ListPart } from './ListPart';
-import { OddsPart } from './OddsPart';
 import { useStock } from './useStock';
 
+// The list is there at once; what is looked at less comes after the page.
+const CandidatesPart = dynamic(() => import('./CandidatesPart').then((file) => file.CandidatesPart), {
+  ssr: false,
+});
+const CompatibilityPart = dynamic(
+  () => import('./CompatibilityPart').then((file) => file.CompatibilityPart),
+  { ssr: false },
+);
+const DraftsPart = dynamic(() => import('./DraftsPart').then((file) => file.DraftsPart), { ssr: false });
 const HowManyPart = dynamic(() => import('./HowManyPart').then((file) => file.HowManyPart), { ssr: false });
+const OddsPart = dynamic(() => import('./OddsPart').then((file) => file.OddsPart), { ssr: false });
+const ShoppingPart = dynamic(() => import('./ShoppingPart').then((file) => file.ShoppingPart), {
+  ssr: false,
+});
+const StockingPart = dynamic(() => import('./StockingPart').then((file) => file.StockingPart), {
+  ssr: false,
+});
 
 const PARTS = [
   ['list', 'List'],
