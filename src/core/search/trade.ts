@@ -54,7 +54,12 @@ const GROUPS: readonly (readonly [string, (profile: SpeciesProfile) => boolean])
     'rainbow',
     ({ family }) => ['Melanotaeniidae', 'Pseudomugilidae', 'Bedotiidae', 'Telmatherinidae'].includes(family),
   ],
-  ['pleco', ({ family }) => family === 'Loricariidae'],
+  // Dwarf suckers, twig and whiptail catfish are of the family, and nobody calls them plecos.
+  [
+    'pleco',
+    ({ family, commonNames }) =>
+      family === 'Loricariidae' && commonNames.some((name) => /plec|bristlenose/i.test(name)),
+  ],
   ['livebearer', ({ family }) => ['Poeciliidae', 'Goodeidae', 'Zenarchopteridae'].includes(family)],
   [
     'cat',
