@@ -58,7 +58,7 @@ describe('the stock list', () => {
         .map((box) => (box as HTMLSelectElement).value);
     for (const why of await within(findings()).findAllByRole('button', { name: /^Why/ }))
       await userEvent.click(why);
-    await userEvent.click(within(findings()).getAllByRole('button', { name: /^These are / })[0]!);
+    await userEvent.click(within(findings()).getAllByRole('button', { name: /^They are / })[0]!);
     await waitFor(() => expect(new Set(origins())).toContain('unknown'));
     expect(origins().filter((origin) => origin !== 'unknown')).toHaveLength(1);
     await act(async () => void (await session.undo()));
