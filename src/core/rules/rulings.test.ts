@@ -334,6 +334,19 @@ describe('who worries whom', () => {
     expect(bad(12)).toEqual([]);
     expect(bad(4)).toContain('temper');
   });
+  it('leaves plated fish to their armour, a pleco out of the floor of an oscar, and rasping to those that stand it', () => {
+    expect(worries(one('puntigrus-tetrazona', 20), one('panaqolus-maccus', 6))).toEqual([]);
+    const rules = all([one('astronotus-ocellatus', 1), one('pterygoplichthys-pardalis', 1)]).map(
+      ({ rule }) => rule,
+    );
+    expect(rules).not.toContain('territory');
+    expect(rules).not.toContain('slime-grazing');
+    expect(
+      all([one('symphysodon-aequifasciatus', 6), one('pterygoplichthys-pardalis', 1)]).map(
+        ({ rule }) => rule,
+      ),
+    ).toContain('slime-grazing');
+  });
   it('says that many quick small ones eat before a slow feeder, and leaves grazers alone', () => {
     const eaten = (slow: PlanGroup, fast: PlanGroup) =>
       all([slow, fast]).filter(({ fact }) => fact.says === 'food/out-eaten').length;

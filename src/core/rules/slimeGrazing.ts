@@ -1,4 +1,4 @@
-import { SLOW } from '../model';
+import { SLOW, ROUGH } from '../model';
 import type { PlannedSpecies } from './context';
 import { finding, type Finding } from './finding';
 import { hasWayOut } from './pairs';
@@ -20,6 +20,8 @@ const offersAFlank = (species: PlannedSpecies): boolean =>
   species.profile.life === 'fish' &&
   species.profile.habits.activity === SLOW &&
   (species.profile.size.shape === 'flat' || species.profile.size.shape === 'deep') &&
+  // A rough fish does not stand for it.
+  species.profile.company.temper.mature < ROUGH &&
   species.judgedCm >= FLANK_CM;
 
 interface Grazed {

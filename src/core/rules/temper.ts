@@ -220,6 +220,8 @@ function temperSeverity(
 ): Severity | null {
   const sizeRatio = adultLengthCm(other.profile) / adultLengthCm(rough.profile);
   const hounded = isHounded(rough, other);
+  // Bony plates shrug off those that only push, whatever the length.
+  if (temper <= PUSHY && other.profile.size.shape === 'armoured') return null;
   const unworried = temper <= PUSHY ? UNWORRIED.pushy : UNWORRIED.rough;
   if (temper < DEADLY && !hounded && sizeRatio >= unworried) return null;
   const meek = isMeek(other, sizeRatio) || (hounded && other.profile.company.longFins);

@@ -68,8 +68,9 @@ const HELD = new WeakMap<PlannedSpecies, Held | null>();
 function heldBy(species: PlannedSpecies): Held | null {
   const before = HELD.get(species);
   if (before !== undefined) return before;
-  const { company } = species.profile;
-  const holders = company.temper.mature < PUSHY ? null : groundHolders(species);
+  const { company, family } = species.profile;
+  // Suckers hold a cave against their own; others pass over it (common practice).
+  const holders = company.temper.mature < PUSHY || family === 'Loricariidae' ? null : groundHolders(species);
   const months = maturesInMonths(species);
   const claim =
     !holders || months === null
