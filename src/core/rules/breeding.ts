@@ -60,9 +60,10 @@ const canPair = (species: PlannedSpecies): boolean =>
   species.count >= 2 && !(species.males === 0 || species.females === 0);
 
 const keepsCompany = (other: PlannedSpecies): boolean => other.profile.life === 'fish';
+const isDwarf = ({ profile }: PlannedSpecies): boolean => adultLengthCm(profile) <= DWARF_CM;
 /** Whom a pair keeps out: all fish, or those of the floor where it is a dwarf that holds no more than a corner. */
 function companyOf(species: PlannedSpecies, context: RuleContext): readonly PlannedSpecies[] {
-  const dwarf = adultLengthCm(species.profile) <= DWARF_CM;
+  const dwarf = isDwarf(species);
   return context.planned.filter(
     (other) =>
       other !== species && keepsCompany(other) && (!dwarf || other.profile.layers.bottom >= ON_THE_FLOOR),
@@ -98,7 +99,10 @@ function guardingPair(species: PlannedSpecies, context: RuleContext): readonly F
       species: [species.profile.id, ...others.map((other) => other.profile.id)],
       fact: guarding
         ? { says: 'floor/guarded', count: species.count }
-        : { says: 'floor/may pair', claim: ground * HALF * HALF >= footprint ? 'half' : 'corner' },
+        : {
+            says: 'floor/may pair',
+            claim: !isDwarf(species) && ground * HALF * HALF >= footprint ? 'half' : 'corner',
+          },
       because: { guarding, groundCm2: ground, footprintCm2: Math.round(footprint) },
       from: begins(context, months),
       fixes: [keepCount(species, 1), advise('divider')],

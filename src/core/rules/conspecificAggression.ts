@@ -13,7 +13,11 @@ import { otherwise, severityTable } from './severityTable';
 declare module './facts' {
   interface Facts {
     'own/territories': { readonly count: number; readonly holders: number; readonly fit: number };
-    'own/spread': { readonly count: number; readonly from: number };
+    'own/spread': {
+      readonly count: number;
+      readonly from: number; /** Males can be told apart one day, and the surplus found. */
+      readonly told: boolean;
+    };
     'own/fierce': { readonly count: number };
     /** A group of females that fight for rank, which only some keepers try. */
     'own/disputed group': { readonly count: number; readonly bare: boolean };
@@ -197,7 +201,12 @@ function judgeSpecies(species: PlannedSpecies, place: Place): readonly Finding[]
       finding('conspecific-aggression', {
         severity: 'note',
         species: [profile.id],
-        fact: { says: 'own/spread', count, from: spreadFrom },
+        fact: {
+          says: 'own/spread',
+          count,
+          from: spreadFrom,
+          told: profile.company.sexesTold === 'always' || profile.company.sexesTold === 'adult',
+        },
         because: { ...because, spreadFrom },
         from,
       }),

@@ -51,9 +51,9 @@ const SEVERITY = severityTable<PlannedSpecies>(
     },
     { when: 'fewer than the smallest group', holds: isFew, severity: 'caution' },
     {
-      when: 'fewer than the ideal group',
+      when: 'fewer than the ideal group, but for one of a species that lives alone as well',
       holds: ({ count, profile: { company } }) =>
-        count < company.comfortableGroup && company.comfortableGroup > PAIR,
+        count > 1 && count < company.comfortableGroup && company.comfortableGroup > PAIR,
       severity: 'note',
     },
     {

@@ -12,20 +12,25 @@ declare module './facts' {
 
 /** Both rules of thumb are "only a guide": past twice what they allow even a guide is worth a thought (from memory). */
 const FAR_OVER = 2;
+/** A filter and weekly changes carry more than both allow: less than so much over is nothing to say (from memory). */
+const WORTH_SAYING = 1.5;
 /** Past so many times what both allow no keeper of any approach goes (from memory). */
 const ABSURD = 5;
 
 const least = ({ lengthRule, surfaceRule }: Load): number => Math.min(lengthRule, surfaceRule);
-const most = ({ lengthRule, surfaceRule }: Load): number => Math.max(lengthRule, surfaceRule);
 
 const SEVERITY = severityTable<Load>(
   'Grown fish against the length rule and the surface rule',
   [
     { when: `over ${ABSURD} times both`, holds: (load) => least(load) > ABSURD, severity: 'stop' },
     { when: `over ${FAR_OVER} times both`, holds: (load) => least(load) > FAR_OVER, severity: 'caution' },
-    { when: 'over one of them', holds: (load) => most(load) > 1, severity: 'note' },
+    {
+      when: `over ${WORTH_SAYING} times both`,
+      holds: (load) => least(load) > WORTH_SAYING,
+      severity: 'note',
+    },
   ],
-  'Both rules are only a guide (common practice); the limits of 2 and 5 times are from memory.',
+  'Both rules are only a guide (common practice); the limits of 1.5, 2 and 5 times are from memory.',
 );
 
 /** The two old rules of stocking, beside the nitrate budget, which alone can be measured. */

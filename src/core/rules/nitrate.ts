@@ -1,3 +1,4 @@
+import { FRAGILE } from '../model';
 import { type MgL, addMonths } from '../kernel';
 import { HORIZON_MONTHS } from '../growth';
 import type { Load, RuleContext } from './context';
@@ -43,6 +44,8 @@ const isOver = (load: Load): boolean =>
 /** What the fish make, and whether somebody chose the routine that the peak comes from. */
 interface Estimated {
   readonly load: Load;
+  /** Fish are there that fail at what others bear. */
+  readonly fragile: boolean;
   readonly routineChosen: boolean;
 }
 const isWellOver = ({ load, routineChosen }: Estimated): boolean =>
@@ -63,7 +66,7 @@ const SEVERITY = severityTable<Estimated>(
       holds: ({ load }) => load.nitratePeakMgL <= NITRATE_THRIVING,
       severity: 'good',
     },
-    { when: 'more than that', holds: () => true, severity: 'note' },
+    { when: 'more than that, and fragile fish are there', holds: ({ fragile }) => fragile, severity: 'note' },
   ],
   'Common practice for 20 and 40 mg/L. Rations are right in order of magnitude only: an estimate alone makes no stop, and less than twice the budget is a note.',
 );
@@ -71,7 +74,7 @@ const SEVERITY = severityTable<Estimated>(
 /** The month in which growth makes it as bad as it gets; null when it is so today. */
 function begins(context: RuleContext, routineChosen: boolean): string | null {
   for (let months = 0; months <= HORIZON_MONTHS; months += 1)
-    if (isWellOver({ load: context.loadAfter(months), routineChosen }))
+    if (isWellOver({ load: context.loadAfter(months), routineChosen, fragile: false }))
       return months === 0 ? null : addMonths(context.month, months);
   return addMonths(context.month, HORIZON_MONTHS);
 }
@@ -100,7 +103,9 @@ export const nitrate: Rule = {
       edgeMgL: NITRATE_EDGE,
     } as const;
     const routineChosen = !context.routine.changesAssumed;
-    const severity = SEVERITY.of({ load: context.load, routineChosen }) ?? 'note';
+    const fragile = context.planned.some(({ profile }) => profile.water.sensitivity >= FRAGILE);
+    const severity = SEVERITY.of({ load: context.load, routineChosen, fragile });
+    if (severity === null) return [];
     // A routine that nobody chose is no merit.
     if (severity === 'good' && !routineChosen) return [];
     const over = isOver(context.load);

@@ -32,11 +32,16 @@ const SEVERITY = severityTable<PlannedSpecies>(
   'Common practice: food sunk after dark reaches fish of the bottom and of the night.',
 );
 
-const competes = (fast: PlannedSpecies, slow: PlannedSpecies): boolean =>
-  fast.profile.habits.mealSpeed === FAST &&
-  fast.profile.life === 'fish' &&
-  (adultLengthCm(fast.profile) >= adultLengthCm(slow.profile) * MINOR || fast.count >= MANY) &&
-  (fast.count >= FEW || adultLengthCm(fast.profile) > adultLengthCm(slow.profile));
+/** Robust fish of the bottom get what sinks past small fish: only larger ones leave them nothing (common practice; the share from memory). */
+const LARGER = 1.2;
+
+function competes(fast: PlannedSpecies, slow: PlannedSpecies): boolean {
+  if (fast.profile.habits.mealSpeed !== FAST || fast.profile.life !== 'fish') return false;
+  const ratio = adultLengthCm(fast.profile) / adultLengthCm(slow.profile);
+  const robust = isReached(slow) && slow.profile.life === 'fish' && slow.profile.water.sensitivity < FRAGILE;
+  if (robust && ratio < LARGER) return false;
+  return (ratio >= MINOR || fast.count >= MANY) && (fast.count >= FEW || ratio > 1);
+}
 
 /** Fish that lose at meals. */
 const isSlow = ({ profile }: PlannedSpecies): boolean =>

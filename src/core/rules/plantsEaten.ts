@@ -28,9 +28,11 @@ const SEVERITY = severityTable<Planted>(
       severity: 'caution',
     },
     {
-      when: 'it eats plants, nibbles at them or digs them up',
-      holds: ({ species: { profile } }) =>
-        profile.effect.eatsPlants !== 'no' || profile.effect.digs >= UPROOTS,
+      when: 'it eats plants or digs them up, or nibbles at those that the keeper said there are',
+      holds: ({ species: { profile }, said }) =>
+        profile.effect.eatsPlants === 'yes' ||
+        profile.effect.digs >= UPROOTS ||
+        (said && profile.effect.eatsPlants === 'some'),
       severity: 'note',
     },
   ],

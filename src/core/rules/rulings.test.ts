@@ -356,6 +356,66 @@ describe('who worries whom', () => {
   });
 });
 
+describe('what need not be said', () => {
+  const facts = (tank: PlanFile['tank'], ...groups: PlanGroup[]) =>
+    judge(plan(tank, groups)).findings.map(({ fact }) => fact);
+  const says = (tank: PlanFile['tank'], ...groups: PlanGroup[]) =>
+    facts(tank, ...groups).map((fact) => fact.says);
+  it('gives a pair of dwarf cichlids a corner, and a pair of angelfish in a short tank half of it', () => {
+    const claims = (tank: PlanFile['tank'], pair: PlanGroup) =>
+      facts(tank, pair, one('corydoras-sterbai', 6)).flatMap((fact) =>
+        fact.says === 'floor/may pair' ? [fact.claim] : [],
+      );
+    for (const dwarf of ['mikrogeophagus-ramirezi', 'apistogramma-cacatuoides'])
+      expect(claims(TANKS.us20long, one(dwarf, 2))).toEqual(['corner']);
+    expect(claims(TANKS.us29, one('pterophyllum-scalare', 2))).toEqual(['half']);
+  });
+  it('says nothing of 1 gourami that is no group, and of 2 that 4 are calmer', () => {
+    expect(says(TANKS.us55, one('trichopodus-leerii', 1))).not.toContain('group/will do');
+    expect(says(TANKS.us55, one('trichopodus-leerii', 2))).toContain('group/will do');
+  });
+  it('lets frontosas be a group with one that rules, not eight that hold the floor', () =>
+    expect(says(TANKS.us180, one('cyphotilapia-frontosa', 8))).not.toContain('own/territories'));
+  it('speaks of surplus males only where they can be told', () => {
+    const told = (species: string) =>
+      facts(TANKS.us180, one(species, 20)).flatMap((fact) => (fact.says === 'own/spread' ? [fact.told] : []));
+    expect(told('tropheus-duboisi')).toEqual([false]);
+    expect(told('maylandia-estherae')).toEqual([true]);
+  });
+  it('lets corys eat beside small fish, and not beside many larger quick ones', () => {
+    const eaten = (fast: string) => says(TANKS.us55, one('corydoras-paleatus', 8), one(fast, 10));
+    expect(eaten('danio-rerio')).not.toContain('food/out-eaten');
+    expect(eaten('melanotaenia-boesemani')).toContain('food/out-eaten');
+  });
+  it('takes nitrate between 20 and 40 mg/L before a change for no matter, but for fragile fish', () => {
+    const noted = (species: string, count: number) =>
+      says(TANKS.us75, one(species, count)).includes('nitrate/makes');
+    expect(noted('melanotaenia-boesemani', 16)).toBe(false);
+    expect(noted('symphysodon-aequifasciatus', 6)).toBe(true);
+  });
+  it('takes a sound list over the old rules of stocking for no matter, and twice as many for one', () => {
+    expect(
+      says(TANKS.us55, one('puntius-titteya', 10), one('danio-rerio', 10), one('corydoras-paleatus', 8)),
+    ).not.toContain('bioload/rules');
+    expect(
+      says(TANKS.us29, one('puntius-titteya', 20), one('danio-rerio', 20), one('corydoras-paleatus', 16)),
+    ).toContain('bioload/rules');
+  });
+  it('does not speak of plants that nobody said are there, unless they will be eaten', () => {
+    expect(says(TANKS.us75, one('labidochromis-caeruleus', 8))).not.toContain('home/plants');
+    expect(says({ ...TANKS.us75, plants: 'some' }, one('labidochromis-caeruleus', 8))).toContain(
+      'home/plants',
+    );
+    expect(says(TANKS.us125, one('heros-efasciatus', 5))).toContain('home/plants');
+  });
+  it('takes a few rock dwellers among more peacocks for no thin rock tank', () => {
+    expect(says(TANKS.us125, one('aulonocara-baenschi', 8), one('labidochromis-caeruleus', 4))).not.toContain(
+      'group/light',
+    );
+    expect(says(TANKS.us125, one('labidochromis-caeruleus', 8))).toContain('group/light');
+  });
+});
+
 describe('groups of female bettas', () => {
   const said = (tank: Partial<PlanFile['tank']>, rest: Partial<PlanGroup> = {}, count = 6) =>
     judge(plan({ ...TANKS.us29, lid: true, ...tank }, [one('betta-splendens-female', count, rest)]))

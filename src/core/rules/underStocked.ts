@@ -3,7 +3,15 @@ import type { Place, PlannedSpecies, RuleContext } from './context';
 import { finding, type Finding } from './finding';
 import { advise, keepCount } from './fixes';
 import { begins, maturesInMonths } from './maturity';
-import { ALL_DENSE, densityOf, heads, isRockDweller, partFilled, rockNumber } from './riftNumbers';
+import {
+  ALL_DENSE,
+  densityOf,
+  heads,
+  isOpenWater,
+  isRockDweller,
+  partFilled,
+  rockNumber,
+} from './riftNumbers';
 import { mayChange } from './pairs';
 import type { Rule } from './rule';
 import { otherwise, severityTable } from './severityTable';
@@ -66,6 +74,8 @@ function thinRockTank(context: RuleContext): readonly Finding[] {
   const count = heads(rockDwellers);
   const dense = rockNumber(context.tank.figures.footprintCm2, 'dense');
   const months = Math.min(...rockDwellers.map((species) => maturesInMonths(species) ?? Infinity));
+  // A few rock dwellers among peacocks and haps are no thin rock tank.
+  if (count < heads(context.planned.filter(isOpenWater))) return [];
   if (partFilled(context, ALL_DENSE) >= THIN || count < 2 || !Number.isFinite(months)) return [];
   return [
     finding('under-stocked', {

@@ -57,8 +57,13 @@ export const tenth = (value: number): string => String(Math.round(value * 10) / 
 /** Three figures: 102, 54.5, 5.25. */
 const threeFigures = (value: number): number => Number(value.toPrecision(3));
 
-/** Feet that are even but for rounding, and from which on a tank is told in feet. */
+/**
+ * Feet that are even but for rounding, and from which on a tank is told in feet. Makers and keepers call 180 cm six feet, as figures in
+ * whole decimetres are meant.
+ */
 const EVEN = 0.005;
+const NOMINAL = 0.02;
+const DECIMETRE_CM = 10;
 const LEAST_FEET = 2;
 
 const grouped = (value: number): string => value.toLocaleString('en');
@@ -133,7 +138,9 @@ export function quantitiesIn(choice: UnitChoice): Quantities {
       `${Number(fromCore(kind, core, keeperUnit(kind, choice)).toFixed(1))} ${label(kind)}`,
     tank: (kind, core) => {
       const feet = kind === 'length' && choice.length === 'in' ? fromCore('length', core, 'ft') : Number.NaN;
-      return Math.abs(feet - Math.round(feet)) < EVEN && feet > LEAST_FEET
+      const off = Math.abs(feet - Math.round(feet));
+      const even = off < EVEN || (core % DECIMETRE_CM === 0 && off < feet * NOMINAL);
+      return even && Math.round(feet) > LEAST_FEET
         ? `${Math.round(feet)} ft`
         : `${figureOf(kind, core, choice, TANK_STEP)} ${label(kind)}`;
     },

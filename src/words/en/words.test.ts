@@ -265,3 +265,18 @@ describe('the tank, growth, feeding and nitrate', () => {
     expect(said).toBeGreaterThan(60);
   });
 });
+
+describe('a measure of a tank in feet', () => {
+  it.each([
+    [182.88, '6 ft'],
+    // Figures in whole decimetres are meant as the trade says them.
+    [180, '6 ft'],
+    [120, '4 ft'],
+    [90, '3 ft'],
+    // What somebody measured stays as it was measured.
+    [181, '71 1/2 in'],
+    [119, '47 in'],
+    [75, '29 1/2 in'],
+    [60, '23 1/2 in'],
+  ])('%d cm are %s', (cm, said) => expect(quantitiesIn(US).tank('length', cm)).toBe(said));
+});

@@ -11,7 +11,7 @@ export function sayOwnKind(fact: OwnKindFact, { species }: About, words: Words):
     case 'own/territories':
       return `${words.counted(id, fact.count)} will hold territories; this floor has room for ${fact.fit}, and the rest will be driven off.`;
     case 'own/spread':
-      return `${words.counted(id, fact.count)} spread the chasing; rehome extra males once you can tell them.`;
+      return `${words.counted(id, fact.count)} spread the chasing${fact.told ? '; rehome extra males once you can tell them' : ''}.`;
     case 'own/fierce':
       return `${words.many(id)} fight their own kind: watch them as they mature, and keep an exit plan ready.`;
     case 'own/disputed group':
