@@ -9,14 +9,15 @@ const neons = { species: 'paracheirodon-innesi', count: 10 } as const;
 describe('group-size', () => {
   const of = (count: number, species = 'paracheirodon-innesi') =>
     severities(plan(big, [{ species, count }]), 'group-size');
-  it('grows milder as the shoal grows', () =>
-    expect([2, 3, 4, 5, 6, 9, 10].map((count) => of(count)[0])).toEqual([
+  it('grows milder as the shoal grows, and has nothing to say of one that is nearly whole', () =>
+    expect([2, 3, 4, 5, 6, 7, 9, 10].map((count) => of(count)[0])).toEqual([
       'stop',
       'stop',
       'caution',
       'caution',
       'note',
       'note',
+      undefined,
       'good',
     ]));
   it('takes single males of harem species for shown ones', () =>

@@ -21,6 +21,8 @@ declare module './facts' {
 
 /** One or two of a pairing cichlid keep the peace in a community (fact of the trade, common practice). */
 const PAIR = 2;
+/** One more or less of a group that is nearly whole is nothing to say (from memory). */
+const NEARLY = 0.8;
 /** Half the smallest group and fewer: a shoal of these is in constant fear (from memory). */
 const HALF = 2;
 
@@ -51,9 +53,9 @@ const SEVERITY = severityTable<PlannedSpecies>(
     },
     { when: 'fewer than the smallest group', holds: isFew, severity: 'caution' },
     {
-      when: 'fewer than the ideal group, but for one of a species that lives alone as well',
+      when: `fewer than ${NEARLY * 100}% of the ideal group, but for one of a species that lives alone as well`,
       holds: ({ count, profile: { company } }) =>
-        count > 1 && count < company.comfortableGroup && company.comfortableGroup > PAIR,
+        count > 1 && count < company.comfortableGroup * NEARLY && company.comfortableGroup > PAIR,
       severity: 'note',
     },
     {

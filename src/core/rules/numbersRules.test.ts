@@ -82,7 +82,7 @@ describe('under-stocked', () => {
     expect(thin('dense')).toHaveLength(1);
     expect(thin('roomy')).toHaveLength(0);
   });
-  it('calls a tank of rock dwellers thin below six tenths of the dense number (from memory)', () => {
+  it('calls a tank of rock dwellers thin below 45% of the dense number (from memory)', () => {
     const thin = (count: number) =>
       found(
         plan(TANKS.us125, [{ species: 'labidochromis-caeruleus', count }], {
@@ -91,8 +91,8 @@ describe('under-stocked', () => {
         'under-stocked',
       ).filter((finding) => finding.approach === 'dense');
     const dense = thin(10)[0]?.because.dense as number;
-    expect(thin(Math.ceil(dense * 0.6) - 1)).toHaveLength(1);
-    expect(thin(Math.ceil(dense * 0.6))).toHaveLength(0);
+    expect(thin(Math.ceil(dense * 0.45) - 1)).toHaveLength(1);
+    expect(thin(Math.ceil(dense * 0.45))).toHaveLength(0);
   });
   it('leaves a single cichlid of a pairing species alone', () =>
     expect(

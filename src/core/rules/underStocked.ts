@@ -25,7 +25,7 @@ declare module './facts' {
 }
 
 /** Below this share of the dense number a rock dwellers' tank is thin (from memory). */
-const THIN = 0.6;
+const THIN = 0.45;
 
 const SEVERITY = severityTable<number>(
   'Too few of an aggressive species to spread the chasing',

@@ -280,3 +280,18 @@ describe('a measure of a tank in feet', () => {
     [60, '23 1/2 in'],
   ])('%d cm are %s', (cm, said) => expect(quantitiesIn(US).tank('length', cm)).toBe(said));
 });
+
+describe('nitrate', () => {
+  it('is never called within budget when it is over it', () => {
+    for (const count of [2, 4, 6, 8, 12]) {
+      const { findings, context } = judge(
+        plan(TANKS.us75, [{ species: 'symphysodon-aequifasciatus', count }]),
+      );
+      const said = findings
+        .filter(({ rule }) => rule === 'nitrate')
+        .map((finding) => sayingsFor(catalogue, METRIC).finding(finding));
+      for (const sentence of said)
+        expect(/within budget/.test(sentence)).toBe(context.load.nitrateMgLWeek <= 20);
+    }
+  });
+});

@@ -59,7 +59,9 @@ export function sayNitrate(fact: NitrateFact, { severity, from }: About, words: 
   const plain = (mgL: number): string => String(Math.round(mgL));
   if (severity === 'good') return `${figure(fact.weekMgL)} of nitrate a week is within budget.`;
   if (severity === 'note')
-    return `nitrate is within budget, but reaches ${figure(fact.peakMgL)} before each change.`;
+    return fact.weekMgL > fact.budgetMgL
+      ? `when grown, these fish make ${figure(fact.weekMgL)} of nitrate a week, over the budget of ${plain(fact.budgetMgL)}; it reaches ${figure(fact.peakMgL)} before each change.`
+      : `nitrate is within budget, but reaches ${figure(fact.peakMgL)} before each change.`;
   return fact.weekMgL > fact.budgetMgL
     ? `${from === null ? 'when grown, these fish make' : 'these fish will make'} ${figure(fact.weekMgL)} of nitrate a week; the budget is ${plain(fact.budgetMgL)}.`
     : `nitrate will peak at ${figure(fact.peakMgL)}; your limit is ${plain(fact.edgeMgL)}.`;
