@@ -22,6 +22,12 @@ describe('what could I add', () => {
       expect(eating.length).toBeGreaterThan(0);
     },
   );
+  it('tells of a newcomer that must be fed rich beside a school that need not be, and of no second one', () => {
+    const diet = (list: string) =>
+      of(beside('us125', list), 'neolamprologus-leleupi').brings.filter(({ rule }) => rule === 'diet').length;
+    expect(diet('12 cyprichromis-leptosoma, 15 tropheus-duboisi')).toBe(1);
+    expect(diet('2 altolamprologus-calvus, 15 tropheus-duboisi')).toBe(0);
+  });
   it('tells problems that are there already and get worse', () => {
     const all = beside(
       'us40breeder',

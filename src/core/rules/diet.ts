@@ -102,6 +102,12 @@ export const diet: Rule = {
   about: 'the first',
   severities: [RICH_FOOD, SPECIAL],
   ofOne: special,
+  // The first that must be fed rich, and the first of these that is not fed in open water, each change what is said.
   judge: (context) =>
-    concernedSpecies(context, needsRichFood).flatMap((species) => grazers(species, context)),
+    [
+      ...new Set([
+        ...concernedSpecies(context, needsRichFood),
+        ...concernedSpecies(context, (other) => needsRichFood(other) && !feedsInOpenWater(other)),
+      ]),
+    ].flatMap((species) => grazers(species, context)),
 };
