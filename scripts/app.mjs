@@ -12,6 +12,13 @@ const ARGS = [
   '--disable-dev-shm-usage',
 ];
 
+/** A browser without a window. */
+export const openBrowser = () =>
+  chromium.launch({
+    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    args: ARGS,
+  });
+
 /** Serves the built app on a free port and opens a browser, for as long as `work` takes. */
 export async function withApp(room, work) {
   const port = await freePort(4491);
@@ -37,10 +44,7 @@ export async function withApp(room, work) {
         break;
       await new Promise((resolve) => setTimeout(resolve, 100));
     }
-    browser = await chromium.launch({
-      executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-      args: ARGS,
-    });
+    browser = await openBrowser();
     return await work(browser, base);
   } finally {
     await browser?.close();

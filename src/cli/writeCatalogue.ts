@@ -4,7 +4,7 @@ import { SHIPPED_SPECIES } from '@/catalogue';
 import { changesBetween } from '@/catalogue/compile/changes';
 import { compileCatalogue } from '@/catalogue/compile/compile';
 import { readSources } from '@/catalogue/compile/readSources';
-import { originsText, shippedText } from '@/catalogue/compile/written';
+import { dressesText, originsText, shippedText } from '@/catalogue/compile/written';
 import { METRIC, quantitiesIn } from '@/words/en/quantities';
 import { cellsIn, speciesField } from '@/words/en/speciesFields';
 
@@ -17,6 +17,7 @@ export function main(catalogue: string): number {
   }
   writeFileSync(join(catalogue, 'shipped.ts'), shippedText(compiled));
   writeFileSync(join(catalogue, 'origins.ts'), originsText(compiled));
+  writeFileSync(join(catalogue, 'dresses.ts'), dressesText(compiled));
   const changes = changesBetween(SHIPPED_SPECIES, compiled.profiles, {
     cells: cellsIn(quantitiesIn(METRIC)),
     field: speciesField,

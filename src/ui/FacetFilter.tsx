@@ -9,6 +9,7 @@ const LABELS: Readonly<Record<FacetName, string>> = {
   region: 'Region',
   theme: 'Theme',
   colour: 'Colour',
+  marking: 'Markings',
   work: 'Eats',
   ease: 'Ease of care',
 };
@@ -28,7 +29,7 @@ export function FacetFilter({
   readonly narrow?: boolean;
 }) {
   return (
-    <div className={`grid grid-cols-3 gap-x-2 gap-y-1 sm:grid-cols-5 ${narrow ? '' : 'xl:grid-cols-9'}`}>
+    <div className={`grid grid-cols-3 gap-x-2 gap-y-1 sm:grid-cols-5 ${narrow ? '' : 'xl:grid-cols-10'}`}>
       {(Object.keys(FACETS) as FacetName[]).map((name) => (
         <SelectField
           key={name}

@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import { adultLengthCm, type SpeciesProfile } from '@/core/model';
 import type { FurnishedTank } from '@/core/tank';
-import { FishSilhouette } from './FishSilhouette';
+import { FishInScene } from './plates/FishInScene';
 import { glassPlaces } from './glassPlaces';
 
 export interface GlassGroup {
@@ -62,7 +62,7 @@ const Animals = memo(function Animals({ group, tank, dim }: AnimalsProps) {
         const x = half + place.across * Math.max(0, tank.lengthCm - 2 * half);
         const y = surface + Math.min(Math.max(place.down * depth, tall), Math.max(depth - tall, tall));
         return (
-          <FishSilhouette
+          <FishInScene
             key={i}
             profile={group.profile}
             lengthCm={group.lengthCm}

@@ -6,6 +6,7 @@ import { adultLengthCm, commonName, type Catalogue, type SpeciesProfile } from '
 import { findSpecies, nearestSpecies } from '@/core/search';
 import { classes } from './classes';
 import { INPUT } from './Field';
+import { FishPlate } from './plates/FishPlate';
 
 export interface SpeciesSearchProps {
   readonly catalogue: Catalogue;
@@ -107,8 +108,11 @@ export function SpeciesSearch({
             onPointerDown={(event) => event.preventDefault()}
             onSelect={() => pick(profile)}
           >
-            <span className="min-w-0 truncate">
-              {commonName(profile)} <span className="text-slate italic">{profile.scientificName}</span>
+            <span className="flex min-w-0 items-center gap-2">
+              <FishPlate profile={profile} className="h-7 w-12" />
+              <span className="min-w-0 truncate">
+                {commonName(profile)} <span className="text-slate italic">{profile.scientificName}</span>
+              </span>
             </span>
             <span className="fig shrink-0 text-slate">{write(adultLengthCm(profile))}</span>
           </Command.Item>

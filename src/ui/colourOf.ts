@@ -14,14 +14,29 @@ const PALETTE = [
   '#3f5f6f',
 ] as const;
 
+/** The palette, then the same hues darker, then lighter: thirty-six colours before any comes twice. */
+const SHADES = [
+  ...PALETTE,
+  ...PALETTE.map((colour) => shaded(colour, 0, 0.38)),
+  ...PALETTE.map((colour) => shaded(colour, 255, 0.42)),
+];
+
+/** A colour drawn towards black (0) or white (255). */
+function shaded(colour: string, towards: 0 | 255, share: number): string {
+  const parts = [1, 3, 5].map((at) => {
+    const value = Number.parseInt(colour.slice(at, at + 2), 16);
+    return Math.round(value + (towards - value) * share)
+      .toString(16)
+      .padStart(2, '0');
+  });
+  return `#${parts.join('')}`;
+}
+
 function slotOf(id: string): number {
   let hash = 7;
   for (const letter of id) hash = (hash * 31 + letter.charCodeAt(0)) % 1_000_003;
   return hash % PALETTE.length;
 }
-
-/** The same colour for the same name on every screen. */
-export const colourOf = (id: string): string => PALETTE[slotOf(id)] as string;
 
 /**
  * A colour for each of these, no two alike while there are colours left: each takes its own, or the next that is free.
@@ -32,10 +47,14 @@ export function coloursFor(ids: readonly string[]): ReadonlyMap<string, string> 
   const colours = new Map<string, string>();
   for (const id of [...new Set(ids)].sort()) {
     let slot = slotOf(id);
-    for (let step = 0; taken.has(slot) && step < PALETTE.length; step += 1)
-      slot = (slot + 1) % PALETTE.length;
+    const first = slot;
+    for (let step = 0; taken.has(slot) && step < SHADES.length; step += 1)
+      slot =
+        step + 1 < PALETTE.length
+          ? (first + step + 1) % PALETTE.length
+          : PALETTE.length + ((first + step + 1) % (SHADES.length - PALETTE.length));
     taken.add(slot);
-    colours.set(id, PALETTE[slot] as string);
+    colours.set(id, SHADES[slot] as string);
   }
   return colours;
 }

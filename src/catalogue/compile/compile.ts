@@ -1,5 +1,7 @@
 import { validate } from '@/core/kernel';
 import { type ContestedNumber, isNamed, speciesSchema, type SpeciesProfile } from '@/core/model';
+import { type Dress, markingsOf } from '@/core/plates';
+import { dressFaults, dressFrom, type DressLines, isDressPath, strangeDressPaths } from './dresses';
 import { LINE_PATHS, readLine, type Line } from './fieldText';
 
 /** Lines by the path of the field they set. */
@@ -65,6 +67,8 @@ export interface Compiled {
   readonly profiles: readonly SpeciesProfile[];
   readonly levels: Readonly<Record<string, Level>>;
   readonly origins: Readonly<Record<string, Origin>>;
+  /** How each entry looks. */
+  readonly dresses: Readonly<Record<string, Dress>>;
   /** What is wrong, a line each with its place. */
   readonly faults: readonly string[];
 }
@@ -81,7 +85,7 @@ const NOT_PASSED_ON = ['commonNames', 'formerNames', 'scientificName', 'notes', 
 function readLines(name: string, lines: Lines, faults: string[]): Read {
   const read = new Map<string, Line>();
   for (const [path, raw] of Object.entries(lines)) {
-    if (NO_FIELD.includes(path)) continue;
+    if (NO_FIELD.includes(path) || isDressPath(path)) continue;
     if (LINE_PATHS.includes(path)) read.set(path, readLine(path, raw));
     else faults.push(`${name}: no field is called "${path}"`);
   }
@@ -143,8 +147,14 @@ export function compileCatalogue({ shared, company, files }: Sources): Compiled 
   const origins: Record<string, Origin> = {};
   const profiles: SpeciesProfile[] = [];
 
+  const dressLines: Record<string, DressLines> = {};
+  const dresses: Record<string, Dress> = {};
+
   const level = (name: string, lines: Lines): [string, Read] => {
     const read = readLines(name, lines, faults);
+    const looks = Object.fromEntries(Object.entries(lines).filter(([path]) => isDressPath(path)));
+    dressLines[name] = looks;
+    for (const path of strangeDressPaths(looks)) faults.push(`${name}: no dress has "${path}"`);
     const why = [...read].flatMap(([path, line]) => (line.why === '' ? [] : [[path, line.why] as const]));
     levels[name] = { sets: [...read.keys()], why: Object.fromEntries(why) };
     return [name, read];
@@ -161,6 +171,11 @@ export function compileCatalogue({ shared, company, files }: Sources): Compiled 
     }
     for (const path of OWN)
       if (!chain[chain.length - 1]?.[1].has(path)) faults.push(`${id}: says no ${path} of its own`);
+    const dress = dressFrom(chain.map(([name]) => dressLines[name] ?? {}));
+    const wrong = dressFaults(dress, Number(merged.get('size.depthRatio')?.value));
+    dresses[id] = dress;
+    for (const fault of wrong) faults.push(`${id}: ${fault}`);
+    if (!merged.has('look.markings') && wrong.length === 0) setAt(tree, 'look.markings', markingsOf(dress));
     const checked = validate(speciesSchema, tree);
     if (checked.ok) profiles.push(checked.value);
     else
@@ -192,6 +207,7 @@ export function compileCatalogue({ shared, company, files }: Sources): Compiled 
     profiles: profiles.map((profile) => withContested(profile, company)),
     levels,
     origins,
+    dresses,
     faults: [...faults, ...strangers(company, profiles)],
   };
 }

@@ -30,3 +30,17 @@ export const originsText = ({ levels, origins }: Compiled): string =>
     '};',
     '',
   ].join('\n');
+
+/** How each entry looks, as the source file that draws pictures: an entry a line. Kept apart, so that no first page loads it. */
+export const dressesText = ({ dresses }: Compiled): string =>
+  [
+    "import type { Dress } from '@/core/plates';",
+    '',
+    '/** Dresses by species and form. Written by `npm run catalogue` from the files in `species`: change those. */',
+    'export const DRESSES: Readonly<Record<string, Dress>> = {',
+    ...Object.keys(dresses)
+      .sort()
+      .map((id) => `${JSON.stringify(id)}: ${JSON.stringify(dresses[id])},`),
+    '};',
+    '',
+  ].join('\n');

@@ -1,5 +1,5 @@
 import { BOLD, DEADLY, FAST, FRAGILE, isRough, ROUGH, SENSITIVE, SHY } from './levels';
-import { adultLengthCm, type Layer, type SpeciesProfile } from './species';
+import { adultLengthCm, type Layer, MARKINGS, type SpeciesProfile } from './species';
 
 /** What keepers sort species by. Each facet of a profile is one or several of its choices. */
 export const FACETS = {
@@ -21,6 +21,7 @@ export const FACETS = {
   ],
   theme: ['shy', 'bold', 'cool', 'warm'],
   colour: ['silver', 'black', 'white', 'grey', 'brown', 'red', 'orange', 'yellow', 'green', 'blue', 'violet'],
+  marking: MARKINGS,
   work: ['algae', 'leftovers', 'snails', 'duckweed'],
   ease: ['easy', 'some care', 'experienced'],
 } as const;
@@ -109,6 +110,7 @@ export function facetsOf(profile: SpeciesProfile): Facets {
     region: [REGIONS.find(([pattern]) => pattern.test(profile.region))?.[1] ?? 'elsewhere'],
     theme: themes(profile),
     colour: [...new Set(profile.look.colours.map((colour) => COLOUR_WORDS[colour] ?? colour))],
+    marking: profile.look.markings ?? [],
     work: profile.effect.work,
     ease: [ease(profile)],
   };
@@ -122,3 +124,48 @@ export const hasFacets = (facets: Facets, chosen: Chosen): boolean =>
     const wanted = chosen[name];
     return wanted === undefined || wanted === '' || facets[name].includes(wanted);
   });
+
+/** Words that keepers use for what a facet calls otherwise. */
+const LIKE: Readonly<Record<string, readonly string[]>> = {
+  striped: ['striped', 'barred'],
+  stripes: ['striped', 'barred'],
+  bars: ['barred'],
+  spots: ['spotted'],
+  dotted: ['spotted'],
+  big: ['large', 'very large'],
+  little: ['tiny', 'small'],
+  small: ['tiny', 'small'],
+  gold: ['yellow'],
+  purple: ['violet'],
+  peaceful: ['gentle'],
+};
+
+/** The facets by which a fish is told at sight. */
+const AT_SIGHT: readonly FacetName[] = ['size', 'colour', 'marking'];
+
+/**
+ * What a description at sight asks for: for each word the facet and the choices that meet it, or null where a word is none of
+ * them. A fish meets it that meets every word.
+ *
+ * @example describedBy('small blue striped')?.length // 3
+ */
+export function describedBy(
+  text: string,
+): readonly { readonly facet: FacetName; readonly among: readonly string[] }[] | null {
+  const words = text
+    .toLowerCase()
+    .split(/[\s,]+/)
+    .filter(Boolean);
+  const asked = words.map((word) => {
+    const among = LIKE[word] ?? [word];
+    const facet = AT_SIGHT.find((name) =>
+      among.some((one) => (FACETS[name] as readonly string[]).includes(one)),
+    );
+    return facet ? { facet, among } : null;
+  });
+  return asked.length > 0 && asked.every((one) => one !== null) ? asked : null;
+}
+
+/** Whether a fish looks as described. */
+export const looksAs = (facets: Facets, description: NonNullable<ReturnType<typeof describedBy>>): boolean =>
+  description.every(({ facet, among }) => facets[facet].some((one) => among.includes(one)));

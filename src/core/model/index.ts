@@ -2,7 +2,7 @@ export { buildCatalogue, commonName, namesOf, NEAR_SHARE, resolveSpecies } from 
 export type { Resolved } from './catalogue';
 export type { Catalogue } from './catalogue';
 export { distinctSpecies } from './forms';
-export { FACETS, facetsOf, hasFacets, SIZE_LIMITS_CM } from './facets';
+export { describedBy, FACETS, facetsOf, hasFacets, looksAs, SIZE_LIMITS_CM } from './facets';
 export type { Chosen, FacetName } from './facets';
 export { changedPaths, isOfTheKeepersOwn, keeperSpeciesOf, withKeeperSpecies } from './keeperSpecies';
 export type { KeeperSpecies } from './keeperSpecies';

@@ -53,6 +53,8 @@ export const SILHOUETTES = [
   'veil',
   'catfish',
 ] as const;
+/** How a species is marked, in a keeper's words. */
+export const MARKINGS = ['plain', 'striped', 'barred', 'spotted', 'netted', 'lined', 'patched'] as const;
 /** What sets a form apart from its species: colour, fins, size, the place it is from, breeding by man, or mixed blood. */
 export const FORMS = ['colour', 'fins', 'size', 'place', 'strain', 'hybrid'] as const;
 export const BASES = ['memory', 'common practice'] as const;
@@ -232,6 +234,8 @@ export const speciesSchema = groupField({
     colours: listField<string>(textField()),
     bothSexesColoured: yesNoField(),
     silhouette: choiceField(SILHOUETTES),
+    /** Entries written before it came have none. */
+    markings: listField<(typeof MARKINGS)[number]>(choiceField(MARKINGS)).optional(),
   }),
   notes: noteField(),
   contested: listField<{ species: string; why: string; at?: 'caution' | 'note' | undefined }>(

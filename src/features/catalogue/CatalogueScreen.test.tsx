@@ -30,7 +30,7 @@ describe('Catalogue', () => {
     await open('pterophyllum-scalare');
     const profile = within(screen.getByRole('article'));
     expect(profile.getByRole('heading', { name: 'angelfish' })).toBeInTheDocument();
-    expect(profile.getByRole('img', { name: /Grown 15 cm and as sold 3.5 cm/ })).toBeInTheDocument();
+    expect(await profile.findByRole('img', { name: /grown 15 cm, as sold 3.5 cm/ })).toBeInTheDocument();
     expect(profile.getAllByText(/^Keepers disagree about/)[0]).toHaveTextContent('silver dollar');
     expect(profile.getByText(/confidence high/)).toBeInTheDocument();
     expect(await profile.findByText(/^Fits well with/)).toBeInTheDocument();

@@ -10,10 +10,12 @@ import {
   adultLengthCm,
   type Chosen,
   commonName,
+  describedBy,
   facetsOf,
   foldName,
   hasFacets,
   isOfTheKeepersOwn,
+  looksAs,
 } from '@/core/model';
 import { findSpecies } from '@/core/search';
 import { useWords } from '@/session/react/useWords';
@@ -24,9 +26,11 @@ import { FacetFilter } from '@/ui/FacetFilter';
 import { classes } from '@/ui/classes';
 import { TextField } from '@/ui/Field';
 import { Screen } from '@/ui/Screen';
+import { PlateInSight } from '@/ui/plates/PlateInSight';
 import { NothingFound } from '@/ui/SpeciesSearch';
 import { Profile } from './Profile';
 
+const LooksGrid = dynamic(() => import('./LooksGrid').then((file) => file.LooksGrid), { ssr: false });
 const SpeciesEditor = dynamic(() => import('./SpeciesEditor').then((file) => file.SpeciesEditor), {
   ssr: false,
 });
@@ -38,7 +42,9 @@ const SpeciesFiles = dynamic(() => import('./SpeciesFiles').then((file) => file.
 export function CatalogueScreen() {
   const catalogue = useCatalogue();
   const router = useRouter();
-  const wanted = useSearchParams().get('species');
+  const address = useSearchParams();
+  const wanted = address.get('species');
+  const isByLooks = address.get('by') === 'looks';
   const words = useWords();
   const [typed, setTyped] = useState('');
   const [chosen, setChosen] = useState<Chosen>({});
@@ -53,15 +59,29 @@ export function CatalogueScreen() {
   );
   const shown = useMemo(() => {
     const part = foldName(typed);
+    const looks = describedBy(typed);
+    const described = looks
+      ? sorted.filter((one) => {
+          const has = facets.get(one.id);
+          return has !== undefined && looksAs(has, looks);
+        })
+      : [];
     const found = part === '' ? sorted : findSpecies(catalogue, typed);
     const places = sorted.filter(
       ({ region, family }) => part !== '' && [region, family].some((text) => foldName(text).includes(part)),
     );
-    return [...new Set([...found, ...places])].filter((one) => {
+    return [...new Set([...described, ...found, ...places])].filter((one) => {
       const has = facets.get(one.id);
       return has !== undefined && hasFacets(has, chosen);
     });
   }, [catalogue, sorted, typed, facets, chosen]);
+  const go = (species: string | null, byLooks = isByLooks): void => {
+    const query = new URLSearchParams({
+      ...(species === null ? {} : { species }),
+      ...(byLooks ? { by: 'looks' } : {}),
+    }).toString();
+    router.replace(`/catalogue${query === '' ? '' : `?${query}`}`, { scroll: false });
+  };
   const forms = catalogue.all.filter(({ formOf }) => formOf !== null).length;
   const profile = catalogue.byId.get(wanted ?? '') ?? shown[0];
   const mine = profile ? documents[`species-${profile.id}`] : undefined;
@@ -77,7 +97,7 @@ export function CatalogueScreen() {
       <div className="grid gap-6 lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
         <div className={wanted ? 'max-lg:hidden' : ''}>
           <TextField
-            label="Search by name, region or family"
+            label="Search by name, looks (“small blue striped”), region or family"
             type="search"
             value={typed}
             onChange={(event) => setTyped(event.target.value)}
@@ -90,52 +110,75 @@ export function CatalogueScreen() {
               narrow
             />
           </div>
-          <p className="mt-1 text-[12px] text-slate" aria-live="polite">
-            {shown.length} of {catalogue.all.length}
-          </p>
-          <div
-            className="mt-1 h-[calc(100dvh-23rem)] min-h-64 overflow-y-auto border-t border-line"
-            tabIndex={0}
-            role="region"
-            aria-label="Species"
-          >
-            <ul>
-              {shown.map((one) => (
-                <li key={one.id}>
-                  <button
-                    type="button"
-                    aria-current={one === profile ? 'true' : undefined}
-                    onClick={() => router.replace(`/catalogue?species=${one.id}`, { scroll: false })}
-                    className={classes(
-                      'grid w-full grid-cols-[1fr_4.5rem_5.5rem] items-baseline gap-2 border-b border-line px-2 py-1.5 text-left hover:bg-panel',
-                      one === profile && 'bg-panel',
-                    )}
-                  >
-                    <span>
-                      {commonName(one)} <i className="text-[12px] text-slate">{one.scientificName}</i>
-                    </span>
-                    <span className="fig text-right">{words.quantity('length', adultLengthCm(one))}</span>
-                    <span className="fig text-right text-slate">
-                      {words.range('temperature', one.water.tankBred.temperatureC)}
-                    </span>
-                  </button>
-                </li>
+          <div className="mt-1 flex items-center justify-between gap-3">
+            <p className="text-[12px] text-slate" aria-live="polite">
+              {shown.length} of {catalogue.all.length}
+            </p>
+            <div role="group" aria-label="Show as" className="flex text-[13px]">
+              {[false, true].map((looks) => (
+                <button
+                  key={String(looks)}
+                  type="button"
+                  aria-pressed={isByLooks === looks}
+                  className={classes(
+                    'min-h-8 px-2',
+                    isByLooks === looks ? 'font-semibold text-ink underline' : 'text-deep',
+                  )}
+                  onClick={() => go(profile?.id ?? null, looks)}
+                >
+                  {looks ? 'By looks' : 'Table'}
+                </button>
               ))}
-            </ul>
-            {shown.length === 0 && typed.trim() === '' && (
-              <p className="p-2 text-slate">No species matches.</p>
-            )}
-            {shown.length === 0 && typed.trim() !== '' && (
-              <NothingFound
-                catalogue={catalogue}
-                typed={typed}
-                onPick={(one) => {
-                  setTyped('');
-                  router.replace(`/catalogue?species=${one.id}`, { scroll: false });
-                }}
-              />
-            )}
+            </div>
           </div>
+          {isByLooks && shown.length > 0 ? (
+            <LooksGrid shown={shown} current={profile} onPick={(one) => go(one.id)} />
+          ) : (
+            <div
+              className="mt-1 h-[calc(100dvh-23rem)] min-h-64 overflow-y-auto border-t border-line"
+              tabIndex={0}
+              role="region"
+              aria-label="Species"
+            >
+              <ul>
+                {shown.map((one) => (
+                  <li key={one.id}>
+                    <button
+                      type="button"
+                      aria-current={one === profile ? 'true' : undefined}
+                      onClick={() => go(one.id)}
+                      className={classes(
+                        'grid w-full grid-cols-[3rem_1fr_4.5rem_5.5rem] items-center gap-2 border-b border-line px-2 py-1 text-left hover:bg-panel',
+                        one === profile && 'bg-panel',
+                      )}
+                    >
+                      <PlateInSight profile={one} className="h-7 w-12" />
+                      <span>
+                        {commonName(one)} <i className="text-[12px] text-slate">{one.scientificName}</i>
+                      </span>
+                      <span className="fig text-right">{words.quantity('length', adultLengthCm(one))}</span>
+                      <span className="fig text-right text-slate">
+                        {words.range('temperature', one.water.tankBred.temperatureC)}
+                      </span>
+                    </button>
+                  </li>
+                ))}
+              </ul>
+              {shown.length === 0 && typed.trim() === '' && (
+                <p className="p-2 text-slate">No species matches.</p>
+              )}
+              {shown.length === 0 && typed.trim() !== '' && (
+                <NothingFound
+                  catalogue={catalogue}
+                  typed={typed}
+                  onPick={(one) => {
+                    setTyped('');
+                    go(one.id);
+                  }}
+                />
+              )}
+            </div>
+          )}
         </div>
         {profile && (
           <div className={wanted ? '' : 'max-lg:hidden'}>
@@ -143,7 +186,7 @@ export function CatalogueScreen() {
               <button
                 type="button"
                 className="mb-2 min-h-8 text-deep underline lg:hidden"
-                onClick={() => router.replace('/catalogue', { scroll: false })}
+                onClick={() => go(null)}
               >
                 all species
               </button>
@@ -195,7 +238,7 @@ export function CatalogueScreen() {
                 : `Your values for ${commonName(species.profile)}`,
               [speciesChange(species.profile.id, species)],
             );
-            router.replace(`/catalogue?species=${species.profile.id}`, { scroll: false });
+            go(species.profile.id);
           }}
         />
       )}

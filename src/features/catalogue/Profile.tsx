@@ -7,7 +7,8 @@ import { useProfileMatter } from '@/session/react/useProfileMatter';
 import { useWords } from '@/session/react/useWords';
 import { everyOf, profileParts, type ProfilePart } from '@/words/en';
 import { Caution, Section } from '@/ui/Screen';
-import { TanksByApproach, SizeDrawing, WaterScales } from './ProfileDrawings';
+import { TanksByApproach, WaterScales } from './ProfileDrawings';
+import { Portrait } from './Portrait';
 
 /** The lines of a part, each its own paragraph. */
 function Lines({ part }: { readonly part: ProfilePart }) {
@@ -77,7 +78,7 @@ export function Profile({ profile }: { readonly profile: SpeciesProfile }) {
           )}
         </p>
       </header>
-      <SizeDrawing profile={profile} />
+      <Portrait profile={profile} />
       {profile.notes && <p className="my-2">{profile.notes}</p>}
       <Cautions profile={profile} />
       {parts.map((part) => (

@@ -1,54 +1,9 @@
 import { adultLengthCm, type Approach, type SpeciesProfile, type WaterRange } from '@/core/model';
 import { useWords } from '@/session/react/useWords';
 import { tenth, termOf } from '@/words/en';
-import { FishSilhouette } from '@/ui/FishSilhouette';
-import { colourOf } from '@/ui/colourOf';
+import { FishInScene } from '@/ui/plates/FishInScene';
 
 const APPROACHES: readonly Approach[] = ['cautious', 'middle', 'tried'];
-
-/** Grown and as sold, on a ruler in the keeper's unit. */
-export function SizeDrawing({ profile }: { readonly profile: SpeciesProfile }) {
-  const adult = adultLengthCm(profile);
-  const words = useWords();
-  const height = Math.max(profile.size.heightCm, 1);
-  const unit = words.tick(adult);
-  const width = adult * 1.15 + profile.size.soldCm + adult * 0.1;
-  const ruler = height / 2 + height * 0.12 + adult * 0.03;
-  return (
-    <figure>
-      <svg
-        role="img"
-        aria-label={`Grown ${words.quantity('length', adult)} and as sold ${words.quantity('length', profile.size.soldCm)}, to one scale`}
-        viewBox={`0 ${-height / 2 - adult * 0.02} ${width} ${height * 1.16 + adult * 0.08}`}
-        className="max-h-44 w-full"
-      >
-        <FishSilhouette profile={profile} lengthCm={adult} colour={colourOf(profile.id)} x={adult / 2} />
-        <FishSilhouette
-          profile={profile}
-          lengthCm={profile.size.soldCm}
-          colour={colourOf(profile.id)}
-          x={adult * 1.15 + profile.size.soldCm / 2}
-          y={height / 2 - (height * profile.size.soldCm) / adult / 2}
-        />
-        <g stroke="var(--slate)" strokeWidth={adult * 0.004}>
-          <line x1={0} x2={width} y1={ruler} y2={ruler} />
-          {Array.from({ length: Math.floor(width / unit.cm) + 1 }, (_, i) => (
-            <line
-              key={i}
-              x1={i * unit.cm}
-              x2={i * unit.cm}
-              y1={ruler}
-              y2={ruler + adult * (i % 5 === 0 ? 0.03 : 0.015)}
-            />
-          ))}
-        </g>
-      </svg>
-      <figcaption className="text-[12px] text-slate">
-        Grown, and as sold. A tick every <span className="fig">{unit.label}</span>.
-      </figcaption>
-    </figure>
-  );
-}
 
 /** The front of the tank of each approach with the grown fish in it, all to one scale. */
 export function TanksByApproach({ profile }: { readonly profile: SpeciesProfile }) {
@@ -83,13 +38,7 @@ export function TanksByApproach({ profile }: { readonly profile: SpeciesProfile 
               stroke="var(--slate)"
               strokeWidth={widest * 0.008}
             />
-            <FishSilhouette
-              profile={profile}
-              lengthCm={adult}
-              colour={colourOf(profile.id)}
-              x={tank.lengthCm / 2}
-              y={-tank.heightCm / 2}
-            />
+            <FishInScene profile={profile} lengthCm={adult} x={tank.lengthCm / 2} y={-tank.heightCm / 2} />
           </svg>
           <p className="mt-1 text-[13px] font-medium">{termOf(tank.approach)}</p>
           <p className="fig text-[12px] text-slate">

@@ -7,6 +7,7 @@ import { commonName } from '@/core/model';
 import { findSpecies } from '@/core/search';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useTanks } from '@/session/react/useTanks';
+import { FishPlate } from '@/ui/plates/FishPlate';
 import { ROOM_SCREENS, TANK_SCREENS, withTank } from './links';
 
 interface Props {
@@ -102,8 +103,9 @@ export default function Palette({ open, onOpenChange, tank, go, acts }: Props) {
               forceMount
               value={`species ${profile.id}`}
               onSelect={() => leave(`/catalogue?species=${profile.id}`)}
-              className={ITEM}
+              className={`${ITEM} flex items-center gap-2`}
             >
+              <FishPlate profile={profile} className="h-6 w-11" />
               {commonName(profile)} <span className="text-slate italic">{profile.scientificName}</span>
             </Command.Item>
           ))}

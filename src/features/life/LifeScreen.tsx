@@ -20,6 +20,8 @@ import { SelectField } from '@/ui/Field';
 import { saveText } from '@/session/saveFile';
 import { Empty, Ledger, Screen, Section } from '@/ui/Screen';
 import { GrowthLine } from './GrowthLine';
+import { FishPlate } from '@/ui/plates/FishPlate';
+import { wearerOf } from '@/ui/plates/wearerOf';
 import { Photos } from './Photos';
 import { RankLine } from './RankLine';
 
@@ -148,6 +150,15 @@ function Life({ story }: { readonly story: LifeStory }) {
     >
       <div className="grid gap-6 lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)]">
         <div className="flex flex-col gap-5">
+          {profile && (
+            <FishPlate
+              profile={profile}
+              wearer={wearerOf(profile, now, resident.individual ? resident.sex : null)}
+              detail="plate"
+              label={`A ${kind}, drawn`}
+              className="h-28 w-56"
+            />
+          )}
           <Ledger
             rows={[
               [resident.bornHere ? 'Born here' : 'Arrived', day(resident.cameOn)],

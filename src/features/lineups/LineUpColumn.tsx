@@ -14,6 +14,7 @@ import type { Found } from '@/workers/lineUpsWork';
 import { Button } from '@/ui/Button';
 import { classes } from '@/ui/classes';
 import { GlassFront } from '@/ui/GlassFront';
+import { FishPlate } from '@/ui/plates/FishPlate';
 import { Ledger } from '@/ui/Screen';
 import { VerdictMark } from '@/ui/SeverityMark';
 import type { Wishes } from './useWishes';
@@ -160,11 +161,12 @@ export function LineUpColumn(props: Props) {
           return (
             <li key={profile.id} className="flex items-center gap-1.5 border-b border-line">
               <span
-                className="inline-block size-2.5 shrink-0"
+                className="inline-block h-6 w-1 shrink-0"
                 style={{ background: colours.get(profile.id) }}
                 aria-hidden="true"
               />
               <span className="fig w-6 text-right">{group.count}</span>
+              <FishPlate profile={profile} className="h-5 w-9" />
               <span className="min-w-0 flex-1 truncate">{commonName(profile)}</span>
               {wish ? (
                 <button

@@ -2,9 +2,10 @@
 
 import { useMemo, useState } from 'react';
 import { fishIn, groupByCause, type PairCell, pairMatrix } from '@/core/assess';
-import { commonName } from '@/core/model';
+import { commonName, type SpeciesProfile } from '@/core/model';
 import { SEVERITIES } from '@/core/rules';
 import { classes } from '@/ui/classes';
+import { FishPlate } from '@/ui/plates/FishPlate';
 import { Empty } from '@/ui/Screen';
 import { SEVERITY_WORDS, SeverityMark } from '@/ui/SeverityMark';
 import { CauseLines } from './CauseLines';
@@ -24,7 +25,8 @@ export function CompatibilityPart({ stock }: { readonly stock: ReturnType<typeof
   const matrix = useMemo(() => pairMatrix(assessment), [assessment]);
   const [looked, setAt] = useState<readonly [number, number] | null>(null);
   const at = looked ?? worstPair(matrix);
-  const names = assessment.context.planned.map((species) => commonName(species.profile));
+  const profiles = assessment.context.planned.map((species) => species.profile);
+  const names = profiles.map(commonName);
   if (names.length === 0) return <Empty>Add two species to compare them.</Empty>;
   const cell: PairCell | undefined = matrix[at[0]]?.[at[1]] ?? matrix[0]?.[0];
   const nameOf = (id: string): string =>
@@ -37,8 +39,9 @@ export function CompatibilityPart({ stock }: { readonly stock: ReturnType<typeof
           <thead>
             <tr>
               <th className="sr-only">Species</th>
-              {names.map((name) => (
+              {names.map((name, at) => (
                 <th key={name} scope="col" className="h-28 w-9 align-bottom text-[12px] font-medium">
+                  <FishPlate profile={profiles[at] as SpeciesProfile} detail="mark" className="h-6 w-9" />
                   <span className="block max-h-28 rotate-180 overflow-hidden py-1 whitespace-nowrap [writing-mode:vertical-rl]">
                     {name}
                   </span>
@@ -54,6 +57,11 @@ export function CompatibilityPart({ stock }: { readonly stock: ReturnType<typeof
                     className="mr-1.5 inline-block size-2.5"
                     style={{ background: colours.get(row[0]?.a ?? '') }}
                     aria-hidden="true"
+                  />
+                  <FishPlate
+                    profile={profiles[i] as SpeciesProfile}
+                    detail="mark"
+                    className="mr-1.5 inline-block h-5 w-8 align-middle"
                   />
                   {names[i]}
                 </th>

@@ -8,6 +8,9 @@ import { memo, useState } from 'react';
 import { lengthAfterMonths, lengthBand } from '@/core/growth';
 import { adultLengthCm, commonName, recountGroup, writeSexes } from '@/core/model';
 import { OriginSelect, SexesField } from '@/session/react/OriginAndSexes';
+import type { Wearer } from '@/core/plates';
+import { FishPlate } from '@/ui/plates/FishPlate';
+import { wearerOf } from '@/ui/plates/wearerOf';
 import type { StockLine, useStock } from './useStock';
 
 const GroupDialog = dynamic(() => import('./GroupDialog').then((file) => file.GroupDialog), { ssr: false });
@@ -16,16 +19,25 @@ type Stock = ReturnType<typeof useStock>;
 
 const TOOL = 'grid size-7 place-items-center text-slate hover:text-ink';
 
+const sexCount = (residents: StockLine['residents'], sex: 'male' | 'female'): number =>
+  residents.reduce(
+    (sum, one) =>
+      sum + (one.individual ? Number(one.sex === sex) : ((sex === 'male' ? one.males : one.females) ?? 0)),
+    0,
+  );
+
 function Sexes({ line }: { readonly line: StockLine }) {
-  const known = (sex: 'male' | 'female'): number =>
-    line.residents.reduce(
-      (sum, one) =>
-        sum + (one.individual ? Number(one.sex === sex) : ((sex === 'male' ? one.males : one.females) ?? 0)),
-      0,
-    );
-  const [males, females] = [known('male'), known('female')];
+  const [males, females] = [sexCount(line.residents, 'male'), sexCount(line.residents, 'female')];
   if (males + females === 0) return <span className="text-slate">–</span>;
   return <span className="fig">{writeSexes({ males, females })}</span>;
+}
+
+/** Whose dress a line shows: that of its sex where all are of one. */
+function wearerIn({ profile, lengthCm, listed, residents }: StockLine): Wearer | null {
+  const males = listed ? listed.group.males : sexCount(residents, 'male');
+  const females = listed ? listed.group.females : sexCount(residents, 'female');
+  const sex = females === 0 && males ? 'male' : males === 0 && females ? 'female' : null;
+  return wearerOf(profile, lengthCm, sex);
 }
 
 /** Length today, or on the date of the slider with the band that growth leaves open. */
@@ -76,18 +88,21 @@ const Line = memo(function Line({
       onPointerLeave={() => onLight(null)}
     >
       <td className="py-1 pr-2">
-        <span
-          className="inline-block size-2.5 align-middle"
-          style={{ background: line.colour, opacity: listed ? 0.55 : 1 }}
-          aria-hidden="true"
-        />{' '}
-        <Link
-          prefetch={false}
-          href={`/catalogue?species=${line.profile.id}`}
-          className="font-medium hover:underline"
-        >
-          {name}
-        </Link>
+        <span className="flex items-center gap-2">
+          <span
+            className="h-7 w-1 shrink-0"
+            style={{ background: line.colour, opacity: listed ? 0.55 : 1 }}
+            aria-hidden="true"
+          />
+          <FishPlate profile={line.profile} wearer={wearerIn(line)} className="h-8 w-14" />
+          <Link
+            prefetch={false}
+            href={`/catalogue?species=${line.profile.id}`}
+            className="font-medium hover:underline"
+          >
+            {name}
+          </Link>
+        </span>
         {listed && (
           <span className="block pl-4">
             <OriginSelect

@@ -1,12 +1,17 @@
 'use client';
 
+import type { Wearer } from '@/core/plates';
 import { classes } from '@/ui/classes';
+import { FishPlate } from '@/ui/plates/FishPlate';
+import type { Drawn } from '@/ui/plates/usePicture';
 
 /** One fish or group to press: colour, name, the key that presses it. */
 export function FishButton({
   name,
   about,
   colour,
+  profile,
+  wearer,
   hotkey,
   chosen,
   waiting,
@@ -16,6 +21,8 @@ export function FishButton({
   readonly about: string;
   /** Null for one that nobody knows by name. */
   readonly colour: string | null;
+  readonly profile: Drawn | null;
+  readonly wearer: Wearer | null;
   readonly hotkey: string | null;
   readonly chosen: boolean;
   readonly waiting: boolean;
@@ -39,8 +46,9 @@ export function FishButton({
       <span className="min-w-0">
         <span className={classes('flex items-center gap-2', colour !== null && 'font-semibold')}>
           {colour !== null && (
-            <span className="size-3 shrink-0" style={{ background: colour }} aria-hidden="true" />
+            <span className="h-7 w-1 shrink-0" style={{ background: colour }} aria-hidden="true" />
           )}
+          {profile !== null && <FishPlate profile={profile} wearer={wearer} className="h-7 w-12" />}
           <span className="truncate">{name}</span>
         </span>
         {about && (

@@ -182,6 +182,8 @@ function Watch({ tank }: { readonly tank: TankView }) {
                   name={nameOf(resident)}
                   about={`${profile ? commonName(profile) : ''}${resident.individual ? '' : `, ${resident.count}`}`}
                   colour={colours.get(resident.id) ?? ''}
+                  profile={profile ?? null}
+                  wearer={resident.individual && resident.sex !== 'unknown' ? resident.sex : null}
                   hotkey={index < 9 ? String(index + 1) : null}
                   chosen={resident.id === chosen}
                   waiting={chosen !== null}
@@ -196,6 +198,8 @@ function Watch({ tank }: { readonly tank: TankView }) {
                   name={one.name}
                   about=""
                   colour={null}
+                  profile={null}
+                  wearer={null}
                   hotkey={null}
                   chosen={one.id === chosen}
                   waiting={chosen !== null}

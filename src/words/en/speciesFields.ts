@@ -126,6 +126,7 @@ export const SPECIES_FIELDS: Readonly<Record<string, string>> = {
   'trade.met': 'Found in',
   'trade.restricted': 'Restricted in some places',
   'look.colours': 'Colours',
+  'look.markings': 'Markings',
   'look.bothSexesColoured': 'Both sexes coloured',
   'look.silhouette': 'Drawn as',
   notes: 'Notes',

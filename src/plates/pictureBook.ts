@@ -1,0 +1,80 @@
+import type { Flat, Plate } from '@/core/plates';
+import type { PictureAsked } from '@/workers/platesWork';
+
+/** Draws many pictures at once; settles always. */
+export interface Drawer {
+  readonly draw: (asked: readonly PictureAsked[]) => Promise<readonly Plate[]>;
+  readonly flat: (asked: readonly PictureAsked[]) => Promise<readonly Flat[]>;
+}
+
+/** Pictures that were drawn, each once; those that are asked for are drawn together. */
+export interface PictureBook {
+  /** The picture, or null while it is being drawn. */
+  readonly plate: (asked: PictureAsked) => Plate | null;
+  readonly flat: (asked: PictureAsked) => Flat | null;
+  /** Tells when pictures were drawn. Returns what ends it. */
+  readonly listen: (tell: () => void) => () => void;
+}
+
+const keyOf = ({ id, dress, wearer, detail, shape, colours, depthRatio }: PictureAsked): string =>
+  [id, wearer ?? '', detail, shape, colours.join(), depthRatio, dress ? JSON.stringify(dress) : ''].join('|');
+
+/** So many pictures are asked for at once, so that the first are there soon. */
+const AT_ONCE = 12;
+
+class Shelf<T> {
+  private readonly drawn = new Map<string, T>();
+  private readonly waiting = new Map<string, PictureAsked>();
+  private isDrawing = false;
+
+  constructor(
+    private readonly draw: (asked: readonly PictureAsked[]) => Promise<readonly T[]>,
+    private readonly told: () => void,
+  ) {}
+
+  get(asked: PictureAsked): T | null {
+    const key = keyOf(asked);
+    const had = this.drawn.get(key);
+    if (had) return had;
+    // Looked at last, drawn first: what a keeper scrolled past can wait.
+    this.waiting.delete(key);
+    this.waiting.set(key, asked);
+    if (!this.isDrawing) {
+      this.isDrawing = true;
+      queueMicrotask(() => void this.next());
+    }
+    return null;
+  }
+
+  private async next(): Promise<void> {
+    while (this.waiting.size > 0) {
+      const batch = [...this.waiting].slice(-AT_ONCE);
+      for (const [key] of batch) this.waiting.delete(key);
+      const pictures = await this.draw(batch.map(([, asked]) => asked));
+      batch.forEach(([key], i) => {
+        const picture = pictures[i];
+        if (picture) this.drawn.set(key, picture);
+      });
+      this.told();
+    }
+    this.isDrawing = false;
+  }
+}
+
+/** A book of pictures over a drawer. */
+export function pictureBook(drawer: Drawer): PictureBook {
+  const listeners = new Set<() => void>();
+  const told = (): void => {
+    for (const tell of [...listeners]) tell();
+  };
+  const plates = new Shelf<Plate>(drawer.draw, told);
+  const flats = new Shelf<Flat>(drawer.flat, told);
+  return {
+    plate: (asked) => plates.get(asked),
+    flat: (asked) => flats.get({ ...asked, detail: 'mark' }),
+    listen: (tell) => {
+      listeners.add(tell);
+      return () => listeners.delete(tell);
+    },
+  };
+}

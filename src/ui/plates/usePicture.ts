@@ -1,0 +1,27 @@
+import { useSyncExternalStore } from 'react';
+import type { SpeciesProfile } from '@/core/model';
+import type { Wearer, Detail, Flat, Plate } from '@/core/plates';
+import { BOOK } from '@/plates/book';
+
+/** What of a profile a picture needs. */
+export type Drawn = Pick<SpeciesProfile, 'id' | 'size' | 'look'>;
+
+const asked = ({ id, size, look }: Drawn, wearer: Wearer | null, detail: Detail) => ({
+  id,
+  dress: null,
+  shape: look.silhouette,
+  colours: look.colours,
+  depthRatio: size.depthRatio,
+  wearer,
+  detail,
+});
+
+const none = (): null => null;
+
+/** The picture of a species, or null until it is drawn. */
+export const usePlate = (profile: Drawn, wearer: Wearer | null, detail: Detail): Plate | null =>
+  useSyncExternalStore(BOOK.listen, () => BOOK.plate(asked(profile, wearer, detail)), none);
+
+/** The flat shape of a species, or null until it is drawn. */
+export const useFlat = (profile: Drawn, wearer: Wearer | null): Flat | null =>
+  useSyncExternalStore(BOOK.listen, () => BOOK.flat(asked(profile, wearer, 'mark')), none);

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { platesWork } from './platesWork';
+
+expose(platesWork);
