@@ -13,6 +13,10 @@ function drawer(): Drawer {
       const answer = await line.ask((remote) => remote.draw(asked));
       return answer.ok ? answer.value : (await onThisPage()).draw(asked);
     },
+    scenes: async (asked) => {
+      const answer = await line.ask((remote) => remote.scenes(asked));
+      return answer.ok ? answer.value : (await onThisPage()).scenes(asked);
+    },
     flat: async (asked) => {
       const answer = await line.ask((remote) => remote.flat(asked));
       return answer.ok ? answer.value : (await onThisPage()).flat(asked);

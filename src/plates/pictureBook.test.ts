@@ -29,6 +29,7 @@ function bookWithCalls() {
       return Promise.resolve(list.map(plateFor));
     },
     flat: async (list) => Promise.resolve(list.map(flatFor)),
+    scenes: async () => Promise.resolve([]),
   });
   return { book, calls };
 }

@@ -1,10 +1,12 @@
 import type { Flat, Plate } from '@/core/plates';
+import type { Scene, SceneAsked } from '@/core/scene';
 import type { PictureAsked } from '@/workers/platesWork';
 
 /** Draws many pictures at once; settles always. */
 export interface Drawer {
   readonly draw: (asked: readonly PictureAsked[]) => Promise<readonly Plate[]>;
   readonly flat: (asked: readonly PictureAsked[]) => Promise<readonly Flat[]>;
+  readonly scenes: (asked: readonly SceneAsked[]) => Promise<readonly Scene[]>;
 }
 
 /** Pictures that were drawn, each once; those that are asked for are drawn together. */
@@ -12,6 +14,7 @@ export interface PictureBook {
   /** The picture, or null while it is being drawn. */
   readonly plate: (asked: PictureAsked) => Plate | null;
   readonly flat: (asked: PictureAsked) => Flat | null;
+  readonly scene: (asked: SceneAsked) => Scene | null;
   /** Tells when pictures were drawn. Returns what ends it. */
   readonly listen: (tell: () => void) => () => void;
 }
@@ -21,19 +24,23 @@ const keyOf = ({ id, dress, wearer, detail, shape, colours, depthRatio }: Pictur
 
 /** So many pictures are asked for at once, so that the first are there soon. */
 const AT_ONCE = 12;
+/** So many scenes are kept: a tank gives a new one with each change of its list. */
+const SCENES = 80;
 
-class Shelf<T> {
+class Shelf<A, T> {
   private readonly drawn = new Map<string, T>();
-  private readonly waiting = new Map<string, PictureAsked>();
+  private readonly waiting = new Map<string, A>();
   private isDrawing = false;
 
   constructor(
-    private readonly draw: (asked: readonly PictureAsked[]) => Promise<readonly T[]>,
+    private readonly name: (asked: A) => string,
+    private readonly draw: (asked: readonly A[]) => Promise<readonly T[]>,
     private readonly told: () => void,
+    private readonly most = Infinity,
   ) {}
 
-  get(asked: PictureAsked): T | null {
-    const key = keyOf(asked);
+  get(asked: A): T | null {
+    const key = this.name(asked);
     const had = this.drawn.get(key);
     if (had) return had;
     // Looked at last, drawn first: what a keeper scrolled past can wait.
@@ -55,6 +62,7 @@ class Shelf<T> {
         const picture = pictures[i];
         if (picture) this.drawn.set(key, picture);
       });
+      while (this.drawn.size > this.most) this.drawn.delete(this.drawn.keys().next().value as string);
       this.told();
     }
     this.isDrawing = false;
@@ -67,11 +75,13 @@ export function pictureBook(drawer: Drawer): PictureBook {
   const told = (): void => {
     for (const tell of [...listeners]) tell();
   };
-  const plates = new Shelf<Plate>(drawer.draw, told);
-  const flats = new Shelf<Flat>(drawer.flat, told);
+  const plates = new Shelf(keyOf, drawer.draw, told);
+  const flats = new Shelf(keyOf, drawer.flat, told);
+  const scenes = new Shelf<SceneAsked, Scene>((asked) => JSON.stringify(asked), drawer.scenes, told, SCENES);
   return {
     plate: (asked) => plates.get(asked),
     flat: (asked) => flats.get({ ...asked, detail: 'mark' }),
+    scene: (asked) => scenes.get(asked),
     listen: (tell) => {
       listeners.add(tell);
       return () => listeners.delete(tell);

@@ -1,13 +1,8 @@
-import { fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { fireEvent, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
-import { DRESSES } from '@/catalogue/dresses';
-import { animalOf } from '@/core/plates/dressed';
-import { flatOf } from '@/core/plates/plate';
 import { catalogue } from '@/testing/plans';
 import { coloursFor } from './colourOf';
-import { GlassFront } from './GlassFront';
-import { glassPlaces } from './glassPlaces';
 import { QuantityField } from './QuantityField';
 import { SeverityMark } from './SeverityMark';
 import { SpeciesSearch } from './SpeciesSearch';
@@ -94,38 +89,6 @@ describe('SpeciesSearch', () => {
     render(<SpeciesSearch catalogue={catalogue} write={(cm) => `${cm} cm`} label="Add" onPick={() => {}} />);
     await userEvent.type(screen.getByRole('combobox'), 'purple dragon');
     expect(screen.getByText(/Nothing is called/)).toBeInTheDocument();
-  });
-});
-
-describe('drawings', () => {
-  it('keep every animal inside the water, in the layer where it lives', () => {
-    for (const profile of catalogue.all) {
-      const places = glassPlaces(profile, 30);
-      expect(places).toHaveLength(30);
-      expect(
-        places.every((place) => place.across >= 0 && place.across <= 1 && place.down >= 0 && place.down <= 1),
-      ).toBe(true);
-      const bottom = places.filter((place) => place.down >= 2 / 3).length / 30;
-      expect(Math.abs(bottom - profile.layers.bottom)).toBeLessThan(0.05);
-    }
-  });
-  it('draw as many as there are, at their length, and say what they show', async () => {
-    const profile = catalogue.byId.get('pangio-kuhlii')!;
-    const { container } = render(
-      <GlassFront
-        tank={{ lengthCm: 90, heightCm: 40, waterLineCm: 38, substrateCm: 5 }}
-        lid
-        groups={[{ key: 'k', profile, count: 7, lengthCm: 8, colour: '#000000', planned: false }]}
-        label="Seven loaches"
-      />,
-    );
-    expect(screen.getByRole('img', { name: 'Seven loaches' })).toBeInTheDocument();
-    await waitFor(() => expect(container.querySelectorAll('path[transform]')).toHaveLength(7));
-    const unit = flatOf(animalOf(DRESSES['pangio-kuhlii']!, profile.size.depthRatio)).length;
-    for (const path of container.querySelectorAll('path[transform]')) {
-      const scale = Number(/scale\(-?([\d.]+) /.exec(path.getAttribute('transform') ?? '')?.[1]);
-      expect(scale * unit).toBeCloseTo(8, 6);
-    }
   });
 });
 

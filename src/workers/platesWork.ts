@@ -12,6 +12,8 @@ import {
   type Wearer,
 } from '@/core/plates';
 
+import { type Scene, type SceneAsked, sceneOf } from '@/core/scene';
+
 /** Which picture is asked for. */
 export interface PictureAsked {
   /** Species or form. */
@@ -53,6 +55,7 @@ const textOf = ({ id, wearer, dress }: PictureAsked): string =>
 export const platesWork = {
   draw: (asked: readonly PictureAsked[]): readonly Plate[] =>
     asked.map(asWorn).map((one) => plateOf(animalAsked(one), one.detail, DRAWN_FOR[one.detail], textOf(one))),
+  scenes: (asked: readonly SceneAsked[]): readonly Scene[] => asked.map(sceneOf),
   flat: (asked: readonly PictureAsked[]): readonly Flat[] =>
     asked.map((one) => flatOf(animalAsked(asWorn(one)))),
 };

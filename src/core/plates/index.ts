@@ -5,5 +5,5 @@ export { animalOf } from './dressed';
 export type { Detail } from './easel';
 export { markingsOf } from './markingsOf';
 export { plainDress } from './plainDress';
-export { flatOf, plateOf } from './plate';
+export { flatOf, plateOf, prefixOf } from './plate';
 export type { Flat, Plate } from './plate';

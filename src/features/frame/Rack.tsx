@@ -1,6 +1,5 @@
 'use client';
 
-import { furnishTank } from '@/core/tank';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
@@ -8,6 +7,7 @@ import { useListed, useResidents, type TankView } from '@/session/react/useTanks
 import { classes } from '@/ui/classes';
 import { TANK_SCREENS, withTank } from './links';
 
+const RackScene = dynamic(() => import('./RackScene').then((file) => file.RackScene), { ssr: false });
 const RackVerdict = dynamic(() => import('./RackVerdict').then((file) => file.RackVerdict), { ssr: false });
 
 /** Pixels that the longest tank of the rack gets; the others follow in scale. */
@@ -28,7 +28,7 @@ function RackTank({
   const residents = useResidents(tank.id);
   const listed = useListed(tank.id);
   const judged = { tank, residents, listed };
-  const { lengthCm, heightCm, waterLineCm } = furnishTank(tank.body.tank).furnished;
+  const { lengthCm, heightCm } = tank.body.tank;
   const here = TANK_SCREENS.some((screen) => screen.path === path) ? path : '/stock';
   const heads = residents.reduce((sum, resident) => sum + resident.count, 0);
   return (
@@ -42,27 +42,13 @@ function RackTank({
           chosen ? 'border-deep bg-panel' : 'border-transparent',
         )}
       >
-        <svg
-          width={lengthCm * pxPerCm}
-          height={heightCm * pxPerCm}
-          viewBox={`0 0 ${lengthCm} ${heightCm}`}
+        <span
+          className="mb-1 block"
+          style={{ width: lengthCm * pxPerCm, height: (heightCm + 4) * pxPerCm }}
           aria-hidden="true"
-          className="mb-1 block overflow-visible"
         >
-          <rect
-            x={0}
-            y={heightCm - waterLineCm}
-            width={lengthCm}
-            height={waterLineCm}
-            fill={chosen ? 'var(--water-deep)' : 'var(--water)'}
-          />
-          <path
-            d={`M0 0V${heightCm}H${lengthCm}V0`}
-            fill="none"
-            stroke="var(--slate)"
-            strokeWidth={1 / pxPerCm}
-          />
-        </svg>
+          <RackScene tank={tank} widthPx={Math.round(lengthCm * pxPerCm)} />
+        </span>
         <span className="flex items-baseline justify-between gap-2 pr-3">
           <span className="font-semibold">{tank.body.name}</span>
           {residents.length + listed.length > 0 && <RackVerdict {...judged} part="today" />}

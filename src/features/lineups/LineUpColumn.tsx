@@ -1,6 +1,5 @@
 'use client';
 
-import { furnishTank } from '@/core/tank';
 import { Pin } from 'lucide-react';
 import { type Assessment, fishIn, groupByCause, isBad } from '@/core/assess';
 import type { KeptWish } from '@/core/records';
@@ -13,7 +12,8 @@ import type { TankView } from '@/session/react/useTanks';
 import type { Found } from '@/workers/lineUpsWork';
 import { Button } from '@/ui/Button';
 import { classes } from '@/ui/classes';
-import { GlassFront } from '@/ui/GlassFront';
+import { useSceneTank } from '@/session/react/useSceneTank';
+import { GlassScene } from '@/ui/scene/GlassScene';
 import { FishPlate } from '@/ui/plates/FishPlate';
 import { Ledger } from '@/ui/Screen';
 import { VerdictMark } from '@/ui/SeverityMark';
@@ -87,8 +87,7 @@ export function LineUpColumn(props: Props) {
   const { tank, wishes, found, assessment, place, best, colours, chosen, onChoose, onAdopt } = props;
   const catalogue = useCatalogue();
   const words = useWords();
-  const { lid = true } = tank.body.tank;
-  const { lengthCm, heightCm, waterLineCm, substrateCm } = furnishTank(tank.body.tank).furnished;
+  const scene = useSceneTank(tank);
   const weightOf = (species: string): number =>
     wishes.body.wishes.find((wish) => wish.species === species)?.weight ?? 1;
   const lost = found.leftOut.reduce((sum, { species }) => sum + weightOf(species), 0);
@@ -141,9 +140,8 @@ export function LineUpColumn(props: Props) {
                 .join(', ')}`}
         </p>
       )}
-      <GlassFront
-        tank={{ lengthCm, heightCm, waterLineCm, substrateCm }}
-        lid={lid}
+      <GlassScene
+        tank={scene}
         groups={rows.map(({ group, profile }) => ({
           key: profile.id,
           profile,
@@ -152,6 +150,7 @@ export function LineUpColumn(props: Props) {
           colour: colours.get(profile.id) ?? '',
           planned: false,
         }))}
+        widthPx={300}
         className="h-32 w-full"
         label={`Line-up ${place}, grown, from the front at true scale`}
       />

@@ -2,7 +2,6 @@
 
 import { useWords } from '@/session/react/useWords';
 import { NO_PROMISE } from '@/words/en';
-import { furnishTank } from '@/core/tank';
 import { format, parse } from 'date-fns';
 import { Slider } from 'radix-ui';
 import { useDeferredValue, useMemo, useState } from 'react';
@@ -13,7 +12,8 @@ import type { PlanEdit, Severity } from '@/core/rules';
 import { useTriedFixes } from '@/session/react/useTriedFixes';
 import type { TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
-import { GlassFront } from '@/ui/GlassFront';
+import { useSceneTank } from '@/session/react/useSceneTank';
+import { GlassScene } from '@/ui/scene/GlassScene';
 import { Caution, Empty, Section } from '@/ui/Screen';
 import { VerdictMark } from '@/ui/SeverityMark';
 import { countOf, sayAssumed } from '@/words/en';
@@ -98,18 +98,21 @@ export function ListPart({
         profile: line.profile,
         count: line.count,
         lengthCm: lengthAfterMonths(line.profile, line.lengthCm, months),
+        fromCm: line.lengthCm,
+        toCm: lengthAfterMonths(line.profile, line.lengthCm, last),
         colour: line.colour,
         planned: line.listed !== null,
       })),
-    [lines, months],
+    [lines, months, last],
   );
   // The verdict comes first: the drawings follow it.
   const drawn = useDeferredValue(groups);
   const calm = useDeferredValue(assessment);
   const listed = useDeferredValue(stock.listed);
   const colours = useDeferredValue(stock.colours);
-  const { lid = true } = tank.body.tank;
-  const { lengthCm, heightCm, waterLineCm, substrateCm } = furnishTank(tank.body.tank).furnished;
+  const scene = useSceneTank(tank);
+  const { lengthCm } = scene;
+  const [isInColours, setIsInColours] = useState(false);
   const problems = groupByCause(assessment.findings.filter(isBad), fishIn(assessment.context.planned));
   const of = (severity: Severity) =>
     groupByCause(
@@ -148,15 +151,26 @@ export function ListPart({
   return (
     <div className="grid gap-6 lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
       <div className="flex min-w-0 flex-col gap-3">
-        <GlassFront
-          tank={{ lengthCm, heightCm, waterLineCm, substrateCm }}
-          lid={lid}
-          groups={drawn}
-          lit={lit}
-          tickCm={words.tick(lengthCm).cm}
-          className="max-h-60 w-full"
-          label={`${tank.body.name} from the front at true scale with ${lines.map((line) => `${line.count} ${line.profile.commonNames[0]}`).join(', ') || 'no fish'}`}
-        />
+        <div className="relative">
+          <GlassScene
+            tank={scene}
+            groups={drawn}
+            mode={isInColours ? 'list' : 'dress'}
+            lit={lit}
+            onLight={setLitLine}
+            tickCm={words.tick(lengthCm).cm}
+            className="max-h-60 w-full"
+            label={`${tank.body.name} from the front at true scale with ${lines.map((line) => `${line.count} ${line.profile.commonNames[0]}`).join(', ') || 'no fish'}`}
+          />
+          <button
+            type="button"
+            aria-pressed={isInColours}
+            className="absolute right-0 bottom-0 min-h-6 text-[12px] text-deep underline"
+            onClick={() => setIsInColours(!isInColours)}
+          >
+            {isInColours ? 'As they look' : 'List colours'}
+          </button>
+        </div>
         <DateSlider months={months} last={last} onChange={setMonths} />
         <AddSpecies tank={tank} stock={stock} />
         {lines.length > 0 ? (

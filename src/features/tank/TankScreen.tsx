@@ -11,7 +11,8 @@ import { useCommands } from '@/session/react/useCommands';
 import { useResidents, useSettings, useTank, type TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
-import { GlassFront } from '@/ui/GlassFront';
+import { useSceneTank } from '@/session/react/useSceneTank';
+import { GlassScene } from '@/ui/scene/GlassScene';
 import { NoTank } from '@/ui/NoTank';
 import { Caution, Ledger, Screen, Section } from '@/ui/Screen';
 import { TankForm } from './TankForm';
@@ -95,8 +96,8 @@ function OneTank({ tank }: { readonly tank: TankView }) {
   const { run } = useCommands();
   const residents = useResidents(tank.id);
   const words = useWords();
-  const { lid = true } = tank.body.tank;
-  const { lengthCm, widthCm, heightCm, waterLineCm, substrateCm, glassMm, shape, bowCm } = furnishTank(
+  const scene = useSceneTank(tank);
+  const { lengthCm, widthCm, heightCm, waterLineCm, glassMm, shape, bowCm } = furnishTank(
     tank.body.tank,
   ).furnished;
   const tick = words.tick(lengthCm);
@@ -119,9 +120,8 @@ function OneTank({ tank }: { readonly tank: TankView }) {
         <div className="grid content-start gap-5">
           <div className="grid grid-cols-[3fr_2fr] items-end gap-4">
             <figure>
-              <GlassFront
-                tank={{ lengthCm, heightCm, waterLineCm, substrateCm }}
-                lid={lid}
+              <GlassScene
+                tank={scene}
                 tickCm={tick.cm}
                 groups={[]}
                 label={`From the front: ${words.tank('length', lengthCm)} by ${words.tank('length', heightCm)}, water to ${words.tank('length', waterLineCm)}`}

@@ -1,0 +1,156 @@
+import { castOf } from './cast';
+import { stageOf } from './stage';
+import type { Habit, SceneGroup, SceneTank } from './tank';
+
+const tank = (over: Partial<SceneTank> = {}): SceneTank => ({
+  lengthCm: 120,
+  widthCm: 50,
+  heightCm: 50,
+  waterLineCm: 46,
+  substrate: 'sand',
+  substrateCm: 5,
+  lid: true,
+  lightHours: 9,
+  plants: 'some',
+  caves: 4,
+  overhangs: 2,
+  upright: 2,
+  floating: 2,
+  shells: 12,
+  hardscape: 0.1,
+  pieces: [],
+  seed: 'fen',
+  ...over,
+});
+
+const group = (habit: Habit, over: Partial<SceneGroup> = {}): SceneGroup => ({
+  key: habit,
+  count: 8,
+  fromCm: 4,
+  toCm: 8,
+  tall: 0.4,
+  layers: [0.1, 0.7, 0.2],
+  habit,
+  ...over,
+});
+const HABITS: readonly Habit[] = ['tight', 'loose', 'pair', 'single', 'bottom', 'perch', 'cave', 'surface'];
+
+describe('a tank set up', () => {
+  it('is set up the same way each time, and another way by other dice', () => {
+    expect(stageOf(tank()).art).toBe(stageOf(tank()).art);
+    expect(stageOf(tank()).art).not.toBe(stageOf(tank({ seed: 'quay' })).art);
+  });
+  it('has the caves, shells and overhangs that the keeper counts', () => {
+    const { setup } = stageOf(tank());
+    expect(setup.shells).toHaveLength(12);
+    // Each overhang is a hole as well.
+    expect(setup.caves).toHaveLength(4 + 2);
+    expect(stageOf(tank({ caves: 0, overhangs: 0, shells: 0 })).setup.caves).toEqual([]);
+  });
+  it('keeps other things where they are when one thing changes', () => {
+    const shellsAt = (over: Partial<SceneTank>) => stageOf(tank(over)).setup.shells.map(({ x }) => x);
+    expect(shellsAt({ plants: 'dense' })).toEqual(shellsAt({}));
+    expect(shellsAt({ floating: 0 })).toEqual(shellsAt({}));
+  });
+  it('stands hardscape where the floor map has it', () => {
+    const pieces = [
+      { kind: 'rock', x: 25, y: 20, lengthCm: 30, widthCm: 20 },
+      { kind: 'slate', x: 100, y: 30, lengthCm: 16, widthCm: 1 },
+    ];
+    const { setup, ground } = stageOf(
+      tank({ pieces, caves: 2, overhangs: 0, shells: 0, upright: 0, plants: 'none' }),
+    );
+    expect(ground.main).toBeCloseTo(25 / 120);
+    for (const { x } of setup.caves.slice(0, 2)) expect(Math.abs(x - 25)).toBeLessThan(20);
+    expect(setup.clutter.at(25, ground.floor(25, 0.4) - 3)).toBeGreaterThan(0.5);
+    expect(setup.clutter.at(62, ground.floor(62, 0.4) - 6)).toBe(0);
+  });
+  it.each([
+    ['a cube', { lengthCm: 20, widthCm: 20, heightCm: 20, waterLineCm: 18, substrateCm: 2 }],
+    ['a pond', { lengthCm: 400, widthCm: 200, heightCm: 100, waterLineCm: 90 }],
+    ['a tall tank', { lengthCm: 60, heightCm: 120, waterLineCm: 110 }],
+    ['a bare tank', { substrate: 'bare', substrateCm: 0, caves: 9, plants: 'none' as const }],
+    ['a tank full of sand', { substrateCm: 40 }],
+    ['hundreds of hides', { caves: 500, overhangs: 500, upright: 500, shells: 500, floating: 3 }],
+    [
+      'two hundred pieces on one another',
+      {
+        pieces: Array.from({ length: 200 }, (_, i) => ({
+          kind: ['rock', 'wood', 'plant', 'slate'][i % 4] as string,
+          x: 60 + (i % 5),
+          y: 25,
+          lengthCm: 20 + (i % 40),
+          widthCm: 10,
+        })),
+      },
+    ],
+  ] as const)('draws %s without a bad number', (_, over) => {
+    for (const isSmall of [false, true]) {
+      const stage = stageOf(tank(over), isSmall);
+      expect(stage.art).not.toMatch(/NaN|undefined|Infinity/);
+      for (const cast of castOf(
+        stage,
+        HABITS.map((habit) => group(habit)),
+      ))
+        for (const { x, y, tilt, size } of [...cast.from, ...cast.to])
+          expect([x, y, tilt, size].every(Number.isFinite)).toBe(true);
+    }
+  });
+  it('draws less in a thumbnail', () => {
+    expect(stageOf(tank(), true).art.length).toBeLessThan(stageOf(tank()).art.length * 0.6);
+  });
+});
+
+describe('where fish are', () => {
+  const stage = stageOf(tank());
+  const casts = castOf(
+    stage,
+    HABITS.map((habit) => group(habit)),
+  );
+  it.each(HABITS)('%s: as many as there are, in the water, first and grown', (habit) => {
+    const cast = casts.find(({ key }) => key === habit)!;
+    expect(cast.from).toHaveLength(8);
+    expect(cast.to).toHaveLength(8);
+    for (const { x, y } of [...cast.from, ...cast.to]) {
+      expect(x).toBeGreaterThan(0);
+      expect(x).toBeLessThan(120);
+      expect(y).toBeGreaterThan(stage.ground.surface);
+      expect(y).toBeLessThan(50);
+    }
+  });
+  it('is the same each time, in whatever order the groups are given', () => {
+    const again = castOf(
+      stage,
+      [...HABITS].reverse().map((habit) => group(habit)),
+    );
+    for (const cast of casts) expect(again.find(({ key }) => key === cast.key)).toEqual(cast);
+  });
+  it('follows the layers of the species', () => {
+    const mean = (layers: SceneGroup['layers']): number => {
+      const [cast] = castOf(stage, [group('loose', { layers, count: 20 })]);
+      return cast!.from.reduce((sum, { y }) => sum + y, 0) / 20;
+    };
+    expect(mean([0.9, 0.1, 0])).toBeLessThan(mean([0.1, 0.8, 0.1]));
+    expect(mean([0.1, 0.8, 0.1])).toBeLessThan(mean([0, 0.2, 0.8]));
+  });
+  it('turns a shoal one way, rests bottom fish on the ground, hides half a cave fish', () => {
+    const of = (habit: Habit) => casts.find(({ key }) => key === habit)!.from;
+    expect(new Set(of('tight').map(({ facing }) => facing)).size).toBe(1);
+    for (const { y, x, z, isResting } of of('bottom')) {
+      expect(isResting).toBe(true);
+      expect(y).toBeCloseTo(stage.ground.floor(x, z));
+    }
+    expect(of('cave').filter(({ hidden }) => hidden).length).toBeGreaterThan(0);
+    for (const { hidden, facing } of of('cave')) if (hidden) expect(hidden.side).not.toBe(facing);
+  });
+  it('keeps fish of a shoal apart', () => {
+    const places = castOf(stage, [group('tight', { count: 20 })])[0]!.from;
+    const nearest = places.map((a) =>
+      Math.min(...places.filter((b) => b !== a).map((b) => Math.hypot(a.x - b.x, a.y - b.y))),
+    );
+    expect(Math.min(...nearest)).toBeGreaterThan(1);
+  });
+  it('draws no more than three hundred of a group', () => {
+    expect(castOf(stage, [group('loose', { count: 9000 })])[0]!.from).toHaveLength(300);
+  });
+});
