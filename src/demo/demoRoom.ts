@@ -1,3 +1,4 @@
+import { placeText } from '@/core/floor';
 import { DAY_MS, type EntryId, type ResidentId } from '@/core/kernel';
 import type { RoomDocument } from '@/core/records';
 import type { Dated, Entry } from '@/core/events';
@@ -23,6 +24,23 @@ const FIGHTERS = [
 ] as const;
 
 const PLACES = ['left, floor', 'middle, floor', 'right, floor', 'right, floor', 'middle, top'] as const;
+/** Where those who hold ground quarrel, cm from the left and from the front. */
+const GROUNDS: Readonly<Record<string, readonly [number, number]>> = {
+  'demo-amber': [112, 18],
+  'demo-ladder': [34, 18],
+  'demo-slate': [72, 20],
+};
+/** Up to this watch places were told by thirds of the tank; then by a press on the floor map. */
+const BY_THIRDS = 3;
+
+function placeFor(winner: string, watch: number, roll: number): string {
+  if (watch < BY_THIRDS) return PLACES[Math.floor(roll * PLACES.length)]!;
+  const [x, y] = GROUNDS[winner] ?? [88, 20];
+  const turn = roll * 61;
+  const away = 4 + 14 * ((roll * 7) % 1);
+  return placeText([x + Math.cos(turn) * away, Math.max(3, y + Math.sin(turn) * away * 0.6)]);
+}
+
 const KINDS = ['chase', 'chase', 'chase', 'nip', 'flare', 'lock', 'ram'] as const;
 
 /** Watches of the last five weeks: how many days ago, how long, how many contests. */
@@ -58,7 +76,7 @@ function contests(on: (daysAgo: number, minutes?: number) => string): readonly D
         winner: winner as ResidentId,
         loser: loser as ResidentId,
         what: KINDS[Math.floor(next() * KINDS.length)]!,
-        place: PLACES[Math.floor(next() * PLACES.length)]!,
+        place: placeFor(winner, index, next()),
         trigger: next() < 0.3 ? 'feeding' : 'none seen',
       };
     });

@@ -300,9 +300,9 @@ export function demoStory(on: (daysAgo: number, minutes?: number) => string): re
       [100, 6],
       [60, 4],
     ].map(([daysAgo, seen]) => counted(on(daysAgo!), fen, 'pangio-kuhlii', seen!)),
-    saw(on(33, 5), skerry, 'demo-amber', 'holds ground', 'right, floor'),
-    saw(on(30, 6), skerry, 'demo-ladder', 'holds ground', 'left, floor'),
-    saw(on(13, 7), skerry, 'demo-slate', 'holds ground', 'middle, floor'),
+    saw(on(33, 5), skerry, 'demo-amber', 'holds ground', '116 cm from the left, 20 cm from the front'),
+    saw(on(30, 6), skerry, 'demo-ladder', 'holds ground', '32 cm from the left, 18 cm from the front'),
+    saw(on(13, 7), skerry, 'demo-slate', 'holds ground', '74 cm from the left, 22 cm from the front'),
     saw(on(13, 9), skerry, 'demo-tawny', 'torn', '', 'Left side of the tail.'),
     saw(on(6, 9), skerry, 'demo-tawny', 'hiding', 'middle, top'),
     {

@@ -195,6 +195,14 @@ const skerryFloor: RoomDocument = {
       { kind: 'rock', x: 104, y: 40, lengthCm: 18, widthCm: 12, turned: 0 },
       { kind: 'slate', x: 74, y: 30, lengthCm: 22, widthCm: 1, turned: 75 },
       { kind: 'slate', x: 92, y: 12, lengthCm: 18, widthCm: 1, turned: 110 },
+      { kind: 'shells', x: 78, y: 14, lengthCm: 22, widthCm: 12, turned: 0 },
+    ],
+    before: [
+      { kind: 'rock', x: 24, y: 34, lengthCm: 34, widthCm: 20, turned: 10 },
+      { kind: 'rock', x: 52, y: 40, lengthCm: 18, widthCm: 14, turned: 0 },
+      { kind: 'rock', x: 132, y: 36, lengthCm: 30, widthCm: 20, turned: -12 },
+      { kind: 'rock', x: 104, y: 40, lengthCm: 18, widthCm: 12, turned: 0 },
+      { kind: 'shells', x: 78, y: 14, lengthCm: 22, widthCm: 12, turned: 0 },
     ],
   },
 };

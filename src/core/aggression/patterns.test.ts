@@ -11,6 +11,7 @@ describe('patterns', () => {
   const patterns = (happenings: Standing[], today = '2026-03-30') => {
     const room = [...happenings].reduce(applyEvent, EMPTY_ROOM);
     return patternsOf({
+      lengthCm: 120,
       watches: watchesOf(happenings, 'T'),
       happenings,
       residents: residentsOf(room, 'T'),

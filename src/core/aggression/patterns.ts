@@ -1,3 +1,4 @@
+import { sectionOf } from '../floor';
 import type { Resident, Standing } from '../events';
 import { betaQuantile } from '../stats';
 import { tally, type Contest, type Watch } from './watches';
@@ -80,6 +81,8 @@ export interface PatternInput {
   readonly residents: readonly Resident[];
   /** Days from the day of a moment to today, as the keeper counts them. */
   readonly daysSince: (moment: string) => number;
+  /** Length of the tank: a press on the floor map counts for the third in which it lies. cm */
+  readonly lengthCm: number;
 }
 
 /** How sure a share is, given the fair share: clear when even its lower limit lies above, likely when most of it does. */
@@ -198,9 +201,9 @@ function triggers(contests: readonly Contest[]): readonly Found[] {
   });
 }
 
-function toOneSide(contests: readonly Contest[]): readonly Found[] {
+function toOneSide(contests: readonly Contest[], lengthCm: number): readonly Found[] {
   const placed = contests.filter((one) => one.place !== '');
-  const places = countBy(placed, (one) => one.place);
+  const places = countBy(placed, (one) => sectionOf(one.place, lengthCm));
   const top = most(places);
   if (!top || places.size < 2 || placed.length < FEW_CONTESTS || top[1] / placed.length < SIDE_SHARE)
     return [];
@@ -271,7 +274,7 @@ export function patternsOf(input: PatternInput): readonly Pattern[] {
           ...duel(input, contests),
           ...oneFish(input, contests, fish),
           ...triggers(contests),
-          ...toOneSide(contests),
+          ...toOneSide(contests, input.lengthCm),
         ]
       : []),
     ...holders(input),

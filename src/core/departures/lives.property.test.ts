@@ -127,6 +127,7 @@ describe('rates, whatever was watched', () => {
         const room = happenings.reduce(applyEvent, EMPTY_ROOM);
         const watches = watchesOf(happenings, 'T');
         const patterns = patternsOf({
+          lengthCm: 120,
           watches,
           happenings,
           residents: residentsOf(room, 'T'),

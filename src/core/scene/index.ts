@@ -1,3 +1,3 @@
 export { sceneOf } from './sceneOf';
 export type { Scene, SceneAsked } from './sceneOf';
-export type { Cast, FloorPiece, Habit, Place, SceneGroup, SceneTank } from './tank';
+export type { Cast, FloorPiece, Habit, Place, SceneTank } from './tank';

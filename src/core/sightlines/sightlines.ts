@@ -1,7 +1,7 @@
 import { areaOf, isWithin, visiblePolygon, type Floor, type Point, type Polygon } from './visiblePolygon';
 
-/** What stands on the floor of a tank. Plants and wood hide as rock does; a slate is thin. */
-export const PIECES = ['rock', 'wood', 'plant', 'slate'] as const;
+/** What stands on the floor of a tank. Plants and wood hide as rock does; a slate is thin; shells lie too low to hide anybody. */
+export const PIECES = ['rock', 'wood', 'plant', 'slate', 'cave', 'root', 'pot', 'shells', 'filter'] as const;
 export interface Piece {
   readonly kind: (typeof PIECES)[number];
   readonly x: number;
@@ -9,29 +9,34 @@ export interface Piece {
   /** Length and depth, cm; a slate is one cm deep. */
   readonly lengthCm: number;
   readonly widthCm: number;
-  /** Degrees, counter-clockwise. */
+  /** Degrees, counter-clockwise; the mouth of a cave or a pot looks to the front at 0. */
   readonly turned: number;
+  /** What the keeper calls it. */
+  readonly name?: string | undefined;
 }
 
+/** Pieces that stand in the line of sight. */
+export const isInSight = ({ kind }: Pick<Piece, 'kind'>): boolean => kind !== 'shells';
+
+const OBLONG: ReadonlySet<string> = new Set(['slate', 'wood', 'filter']);
 const ROUND_CORNERS = 12;
 const SLATE_CM = 1;
 
-/** A piece as a shape: slates and wood are oblong, rocks and plants round. */
+/** A piece as a shape: slates, wood and filters are oblong, the others round. */
 export function shapeOf({ kind, x, y, lengthCm, widthCm, turned }: Piece): Polygon {
   const angle = (turned * Math.PI) / 180;
   const depth = kind === 'slate' ? SLATE_CM : widthCm;
-  const corners: readonly Point[] =
-    kind === 'slate' || kind === 'wood'
-      ? [
-          [-lengthCm / 2, -depth / 2],
-          [lengthCm / 2, -depth / 2],
-          [lengthCm / 2, depth / 2],
-          [-lengthCm / 2, depth / 2],
-        ]
-      : Array.from({ length: ROUND_CORNERS }, (_, i): Point => {
-          const at = (2 * Math.PI * i) / ROUND_CORNERS;
-          return [(Math.cos(at) * lengthCm) / 2, (Math.sin(at) * depth) / 2];
-        });
+  const corners: readonly Point[] = OBLONG.has(kind)
+    ? [
+        [-lengthCm / 2, -depth / 2],
+        [lengthCm / 2, -depth / 2],
+        [lengthCm / 2, depth / 2],
+        [-lengthCm / 2, depth / 2],
+      ]
+    : Array.from({ length: ROUND_CORNERS }, (_, i): Point => {
+        const at = (2 * Math.PI * i) / ROUND_CORNERS;
+        return [(Math.cos(at) * lengthCm) / 2, (Math.sin(at) * depth) / 2];
+      });
   return corners.map(([px, py]) => [
     x + px * Math.cos(angle) - py * Math.sin(angle),
     y + px * Math.sin(angle) + py * Math.cos(angle),

@@ -16,7 +16,8 @@ import { Cell, Row, Table } from '@/ui/Table';
 import { capital, sayPattern, sayStep, sayStepWhy, termOf } from '@/words/en';
 import { ApplySteps } from './ApplySteps';
 import { EffectItem } from './EffectItem';
-import { SightPart } from './SightPart';
+import { FloorEditor } from '@/session/floor/FloorEditor';
+import { FloorStories } from './FloorStories';
 import { useAggression, type Aggression as AggressionView } from './useAggression';
 
 export function AggressionScreen() {
@@ -80,7 +81,7 @@ const LEAST_MINUTES = 5;
 
 const PARTS = [
   ['steps', 'Patterns and interventions'],
-  ['sight', 'Sight lines'],
+  ['sight', 'Floor and sight lines'],
 ] as const;
 
 /** What to do about aggression: what the record shows, and who sees whom. */
@@ -97,7 +98,7 @@ function AggressionOf({ tank }: { readonly tank: TankView }) {
   return part === 'sight' ? (
     <Screen title={`Aggression in ${tank.body.name}`}>
       {nav}
-      <SightPart tank={tank} />
+      <FloorEditor tank={tank} />
     </Screen>
   ) : (
     <StepsPart tank={tank} nav={nav} />
@@ -138,6 +139,7 @@ function StepsPart({ tank, nav }: { readonly tank: TankView; readonly nav: React
       }
     >
       {nav}
+      <FloorStories tank={tank} since={effects[0]?.countsFrom ?? null} />
       <div className="grid gap-6 lg:grid-cols-2">
         <div className="flex flex-col gap-5">
           <Section title="Did it work?" aside="latest first">

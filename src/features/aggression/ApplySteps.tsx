@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { ASIDE_STEPS, stepIn } from '@/core/commands';
+import { ASIDE_STEPS, changeFloor, ofTank, stepIn } from '@/core/commands';
 import { type Step, STEPS } from '@/core/events';
 import type { ResidentId, TankId } from '@/core/kernel';
 import { useCommands } from '@/session/react/useCommands';
@@ -12,6 +12,8 @@ import { Button } from '@/ui/Button';
 import { SelectField, TextField } from '@/ui/Field';
 import { Caution } from '@/ui/Screen';
 import { SignButtons } from '@/ui/SignButtons';
+
+const MOVES_DECOR: readonly Step[] = ['rearranged', 'sight breaks', 'more refuges', 'fewer hides'];
 
 /** Takes a step, or several in the same hour as one bundle; a fish that is put aside moves with its day of return. */
 export function ApplySteps({
@@ -44,22 +46,29 @@ export function ApplySteps({
 
   const save = async (): Promise<void> => {
     if (chosen.length === 0 || lacks) return;
-    const done = await run(
-      `Intervention: ${chosen.join(' and ')}`,
-      stepIn(
-        {
-          tank: tank.id,
-          tankName: tank.body.name,
-          steps: chosen,
-          on: momentOn(day),
-          note: note.trim(),
-          who: who as ResidentId | '',
-          into: into as TankId | '',
-          until,
-        },
-        session.stamp,
-      ),
-    );
+    const floorId = ofTank('floor', tank.id);
+    const done = await run(`Intervention: ${chosen.join(' and ')}`, ({ documents }) => {
+      const floor = documents[floorId];
+      return [
+        // What moves the decor keeps the map as it was, to be held against the next.
+        ...(MOVES_DECOR.some((step) => chosen.includes(step)) && floor?.kind === 'floor' && floor.body
+          ? changeFloor(documents, tank.id, { before: floor.body.pieces })
+          : []),
+        ...stepIn(
+          {
+            tank: tank.id,
+            tankName: tank.body.name,
+            steps: chosen,
+            on: momentOn(day),
+            note: note.trim(),
+            who: who as ResidentId | '',
+            into: into as TankId | '',
+            until,
+          },
+          session.stamp,
+        ),
+      ];
+    });
     if (done) {
       onChosen([]);
       setNote('');

@@ -63,6 +63,7 @@ export function useAggression(tank: TankView): Aggression | null {
       (event) => 'tank' in event && event.tank === tank.id && event.on >= addDays(today, -SPAN_DAYS),
     );
     const patterns = patternsOf({
+      lengthCm: tank.body.tank.lengthCm,
       watches: read,
       happenings: own,
       residents,

@@ -15,6 +15,11 @@ import { useSceneTank } from '@/session/react/useSceneTank';
 import { GlassScene } from '@/ui/scene/GlassScene';
 import { NoTank } from '@/ui/NoTank';
 import { Caution, Ledger, Screen, Section } from '@/ui/Screen';
+import { FloorEditor } from '@/session/floor/FloorEditor';
+import { useFloor } from '@/session/floor/useFloor';
+import { FloorMap } from '@/ui/floor/FloorMap';
+import { PartNav } from '@/ui/PartNav';
+import { usePart } from '@/ui/usePart';
 import { TankForm } from './TankForm';
 import { TankTop } from './TankTop';
 
@@ -92,7 +97,14 @@ export function TankScreen() {
   return tank ? <OneTank tank={tank} /> : <NoTank title="Tank" />;
 }
 
+const PARTS = [
+  ['measures', 'Measures'],
+  ['floor', 'Floor'],
+] as const;
+
 function OneTank({ tank }: { readonly tank: TankView }) {
+  const part = usePart(PARTS);
+  const { pieces } = useFloor(tank).body;
   const { run } = useCommands();
   const residents = useResidents(tank.id);
   const words = useWords();
@@ -116,40 +128,63 @@ function OneTank({ tank }: { readonly tank: TankView }) {
         </Button>
       }
     >
-      <div className="grid gap-6 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
-        <div className="grid content-start gap-5">
-          <div className="grid grid-cols-[3fr_2fr] items-end gap-4">
-            <figure>
-              <GlassScene
-                tank={scene}
-                tickCm={tick.cm}
-                groups={[]}
-                label={`From the front: ${words.tank('length', lengthCm)} by ${words.tank('length', heightCm)}, water to ${words.tank('length', waterLineCm)}`}
-                className="max-h-52 w-full"
-              />
-              <figcaption className="text-[12px] text-slate">Front, a tick every {tick.label}</figcaption>
-            </figure>
-            <figure>
-              <TankTop
-                lengthCm={lengthCm}
-                widthCm={widthCm}
-                glassMm={glassMm}
-                shape={shape}
-                bowCm={bowCm}
-                className="max-h-40 w-full"
-              />
-              <figcaption className="text-[12px] text-slate">Above, with the longest free swim</figcaption>
-            </figure>
+      <PartNav
+        label="Parts of Tank"
+        parts={PARTS}
+        current={part}
+        href={(id) => `/tank?tank=${tank.id}${id === 'floor' ? '&part=floor' : ''}`}
+      />
+      {part === 'floor' ? (
+        <FloorEditor tank={tank} />
+      ) : (
+        <div className="grid gap-6 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
+          <div className="grid content-start gap-5">
+            <div className="grid grid-cols-[3fr_2fr] items-end gap-4">
+              <figure>
+                <GlassScene
+                  tank={scene}
+                  tickCm={tick.cm}
+                  groups={[]}
+                  label={`From the front: ${words.tank('length', lengthCm)} by ${words.tank('length', heightCm)}, water to ${words.tank('length', waterLineCm)}`}
+                  className="max-h-52 w-full"
+                />
+                <figcaption className="text-[12px] text-slate">Front, a tick every {tick.label}</figcaption>
+              </figure>
+              <figure>
+                {pieces.length > 0 && shape === 'box' ? (
+                  <FloorMap
+                    lengthCm={tank.body.tank.lengthCm}
+                    widthCm={tank.body.tank.widthCm}
+                    pieces={pieces}
+                    label="From above, with what stands on the floor"
+                  />
+                ) : (
+                  <TankTop
+                    lengthCm={lengthCm}
+                    widthCm={widthCm}
+                    glassMm={glassMm}
+                    shape={shape}
+                    bowCm={bowCm}
+                    className="max-h-40 w-full"
+                  />
+                )}
+                <figcaption className="text-[12px] text-slate">
+                  {pieces.length > 0 && shape === 'box'
+                    ? 'Above, front below'
+                    : 'Above, with the longest free swim'}
+                </figcaption>
+              </figure>
+            </div>
+            <TankForm tank={tank} />
           </div>
-          <TankForm tank={tank} />
+          <div className="grid content-start gap-5">
+            <Section title="Summary">
+              <Figures tank={tank} />
+            </Section>
+            <Likes tank={tank} />
+          </div>
         </div>
-        <div className="grid content-start gap-5">
-          <Section title="Summary">
-            <Figures tank={tank} />
-          </Section>
-          <Likes tank={tank} />
-        </div>
-      </div>
+      )}
     </Screen>
   );
 }

@@ -1,10 +1,7 @@
 'use client';
 
+import { COLUMNS, ROWS } from '@/core/floor';
 import type { TankView } from '@/session/react/useTanks';
-
-/** Places of a tank as seen through the front glass. */
-const COLUMNS = ['left', 'middle', 'right'] as const;
-const ROWS = ['top', 'floor'] as const;
 
 export interface Holder {
   readonly name: string;

@@ -18,7 +18,7 @@ import { Empty, Screen, Section } from '@/ui/Screen';
 import { CountHeads } from './CountHeads';
 import { FishButton } from './FishButton';
 import { StepIn } from './StepIn';
-import { TankSketch } from './TankSketch';
+import { WherePressed } from './WherePressed';
 import { Press, PressRow } from './Press';
 import { SayNearer, ThisWatch } from './ThisWatch';
 import { useWatch } from './useWatch';
@@ -225,7 +225,7 @@ function Watch({ tank }: { readonly tank: TankView }) {
               </Press>
             ))}
           </PressRow>
-          <TankSketch tank={tank} place={watch.place} onPlace={watch.setPlace} holders={holders} />
+          <WherePressed tank={tank} place={watch.place} onPlace={watch.setPlace} holders={holders} />
           <PressRow label="Trigger">
             {TRIGGERS.map((trigger) => (
               <Press

@@ -2,6 +2,9 @@ import type { PlanTank, SpeciesProfile } from '@/core/model';
 import type { FloorPiece, Habit, SceneTank } from '@/core/scene';
 import { furnishTank } from '@/core/tank';
 
+/** Pieces of the map that the scene draws as others. */
+const STANDS_AS: Readonly<Record<string, string>> = { cave: 'rock', root: 'wood' };
+
 /** A tank as its scene is drawn: what the keeper said, and nothing where nothing was said. */
 export function sceneTank(tank: PlanTank, pieces: readonly FloorPiece[], seed: string): SceneTank {
   const { furnished } = furnishTank(tank);
@@ -17,7 +20,7 @@ export function sceneTank(tank: PlanTank, pieces: readonly FloorPiece[], seed: s
     lid: tank.lid ?? true,
     lightHours: tank.lightHours ?? 0,
     plants: tank.plants ?? 'none',
-    caves: counts.caves ?? 0,
+    caves: Math.max(counts.caves ?? 0, pieces.filter(({ kind }) => kind === 'cave' || kind === 'pot').length),
     overhangs: counts.overhangs ?? 0,
     upright: counts.upright ?? 0,
     floating: Math.min(3, counts.floating ?? 0),
@@ -26,7 +29,14 @@ export function sceneTank(tank: PlanTank, pieces: readonly FloorPiece[], seed: s
     // A map from before the tank was corrected keeps what still stands in it.
     pieces: pieces
       .filter(({ x, y }) => x <= furnished.lengthCm && y <= furnished.widthCm)
-      .map(({ kind, x, y, lengthCm, widthCm }) => ({ kind, x, y, lengthCm, widthCm })),
+      // The floor map counts from the front glass, the scene from the back pane.
+      .map(({ kind, x, y, lengthCm, widthCm }) => ({
+        kind: STANDS_AS[kind] ?? kind,
+        x,
+        y: furnished.widthCm - y,
+        lengthCm,
+        widthCm,
+      })),
     seed,
   };
 }

@@ -1,3 +1,4 @@
+import { exactPlace } from '@/core/floor';
 import { CHANGE_CHECKS, type Dated, type Member, type Sign } from '@/core/events';
 import type { QuantityKind } from '@/core/kernel';
 import { countOf } from './names';
@@ -139,9 +140,19 @@ function sayArrival(event: Extract<Dated, { type: 'came' }>, names: RoomNames, w
   )}`;
 }
 
-function sayContest(event: Extract<Dated, { type: 'chased' }>, names: RoomNames): string {
+/** A place of the floor in the keeper's units; other places as they were written. */
+function sayPlace(place: string, words: Words): string {
+  const exact = exactPlace(place);
+  return exact
+    ? `${words.quantity('length', exact[0])} from the left, ${words.quantity('length', exact[1])} from the front`
+    : place;
+}
+
+function sayContest(event: Extract<Dated, { type: 'chased' }>, names: RoomNames, words: Words): string {
   const bad = event.bad === undefined ? '' : `, ${BADNESS[event.bad]}`;
-  const said = [event.place, event.trigger === 'none seen' ? '' : event.trigger].filter(Boolean);
+  const said = [sayPlace(event.place, words), event.trigger === 'none seen' ? '' : event.trigger].filter(
+    Boolean,
+  );
   const where = said.length > 0 ? ` (${said.join('; ')})` : '';
   return `${names.resident(event.winner)} ${CONTESTS[event.what]} ${names.resident(event.loser)}${bad}${where}`;
 }
@@ -183,9 +194,9 @@ function say(event: Dated, names: RoomNames, words: Words): string {
     case 'watched':
       return `Watched ${where} for ${countOf(Math.max(1, Math.round(event.minutes)), 'minute')}`;
     case 'chased':
-      return sayContest(event, names);
+      return sayContest(event, names, words);
     case 'saw':
-      return `${who || `A fish in ${where}`} ${SIGNS[event.what]}${event.place ? ` (${event.place})` : ''}`;
+      return `${who || `A fish in ${where}`} ${SIGNS[event.what]}${event.place ? ` (${sayPlace(event.place, words)})` : ''}`;
     case 'looked':
       return `Checked the newcomers in ${where} after ${countOf(event.hours, 'hour')}${event.seen === null ? '' : `: ${event.seen} seen`}${event.signs.length > 0 ? `, ${event.signs.map(termOf).join(', ')}` : ''}`;
     case 'treated':

@@ -5,6 +5,7 @@ import {
   numberField,
   positiveQuantityField,
   quantityField,
+  textField,
 } from '../../kernel';
 import { type Piece, PIECES } from '../../sightlines';
 import { defineRecord, tank } from '../define';
@@ -20,6 +21,7 @@ const pieceSchema = groupField({
   widthCm: positiveQuantityField('cm', 400),
   /** Degrees. */
   turned: numberField(-360, 360),
+  name: textField().optional(),
 });
 
 /** The floor of a tank seen from above: what stands on it, where a holder sits, and the map that was before. */

@@ -1,11 +1,14 @@
 'use client';
 
 import { useWords } from '@/session/react/useWords';
-import type { Cm } from '@/core/kernel';
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import { type BestBreak, type Piece, PIECES, type Polygon, shapeOf } from '@/core/sightlines';
+import { TEMPLATES, templateOf } from '@/core/floor';
+import { type BestBreak, type Piece, PIECES, shapeOf } from '@/core/sightlines';
 import type { TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
+import { SelectField, TextField } from '@/ui/Field';
+import { FloorMap } from '@/ui/floor/FloorMap';
+import { corners } from '@/ui/floor/PieceMark';
 import { Empty, Ledger, Section } from '@/ui/Screen';
 import { useFloor } from './useFloor';
 
@@ -14,23 +17,20 @@ const NEW: Readonly<Record<Piece['kind'], readonly [number, number]>> = {
   wood: [30, 6],
   plant: [12, 12],
   slate: [20, 1],
-};
-const FILL: Readonly<Record<Piece['kind'], string>> = {
-  rock: 'var(--slate)',
-  wood: 'var(--lamp)',
-  plant: 'var(--kelp)',
-  slate: 'var(--ink)',
+  cave: [14, 12],
+  root: [8, 6],
+  pot: [12, 10],
+  shells: [24, 16],
+  filter: [10, 8],
 };
 const NUDGE_CM = 2;
 const TURN = 15;
 const GROW = 1.2;
 
-const points = (polygon: Polygon, widthCm: Cm): string =>
-  polygon.map(([x, y]) => `${x.toFixed(1)},${(widthCm - y).toFixed(1)}`).join(' ');
 const percent = (share: number): string => `${Math.round(share * 100)}%`;
 
-/** Who sees whom: the floor from above, what a holder sees from where it sits, and where one more break hides most. */
-export function SightPart({ tank }: { readonly tank: TankView }) {
+/** The floor from above: what stands on it, what a holder sees from where it sits, and where one more break hides most. */
+export function FloorEditor({ tank }: { readonly tank: TankView }) {
   const words = useWords();
   const floor = useFloor(tank);
   const { lengthCm, widthCm } = tank.body.tank;
@@ -41,6 +41,7 @@ export function SightPart({ tank }: { readonly tank: TankView }) {
     readonly y: number;
   } | null>(null);
   const [found, setFound] = useState<BestBreak | null>(null);
+  const [isPutting, setIsPutting] = useState(false);
   const svg = useRef<SVGSVGElement>(null);
   const { pieces, holder } = floor.body;
 
@@ -96,61 +97,70 @@ export function SightPart({ tank }: { readonly tank: TankView }) {
           The floor from above, front glass below. Place the decor, then tap the dominant fish: it sees the
           light area.
         </p>
-        <svg
-          ref={svg}
-          viewBox={`0 0 ${lengthCm} ${widthCm}`}
-          className="w-full touch-none border-2 border-slate bg-panel"
-          role="group"
-          aria-label={`Floor of ${tank.body.name}, ${words.tank('length', lengthCm)} by ${words.tank('length', widthCm)}`}
-          onPointerDown={(event) => {
-            if (event.target !== event.currentTarget) return;
-            setChosen(null);
-            setFound(null);
-            floor.put('Dominant fish placed', { holder: at(event) });
-          }}
+        <div
+          className="touch-none"
           onPointerMove={(event) => dragged && setDragged({ ...dragged, ...at(event) })}
           onPointerUp={() => {
-            if (dragged) change('Moved', dragged.index, { x: dragged.x, y: dragged.y });
+            const from = dragged && pieces[dragged.index];
+            if (dragged && from && Math.hypot(dragged.x - from.x, dragged.y - from.y) > 0.5)
+              change('Moved', dragged.index, { x: dragged.x, y: dragged.y });
             setDragged(null);
           }}
         >
-          {floor.sight && (
-            <polygon points={points(floor.sight.seen, widthCm)} fill="var(--water)" pointerEvents="none" />
-          )}
-          {shown.map((piece, i) => (
-            <polygon
-              key={i}
-              points={points(shapeOf(piece), widthCm)}
-              fill={FILL[piece.kind]}
-              stroke={i === chosen ? 'var(--deep)' : 'none'}
-              strokeWidth="1"
-              role="button"
-              tabIndex={0}
-              aria-label={`${piece.kind} ${i + 1}: arrow keys move it, Delete removes it`}
-              aria-pressed={i === chosen}
-              className="cursor-grab"
-              onFocus={() => setChosen(i)}
-              onKeyDown={(event) => keys(event, i)}
-              onPointerDown={(event) => {
-                setChosen(i);
-                setDragged({ index: i, ...at(event) });
-              }}
-            />
-          ))}
-          {found && (
-            <polygon
-              points={points(shapeOf(found.piece), widthCm)}
-              fill="none"
-              stroke="var(--buoy)"
-              strokeWidth="1"
-              strokeDasharray="2 1"
-              pointerEvents="none"
-            />
-          )}
-          {holder && (
-            <circle cx={holder.x} cy={widthCm - holder.y} r="2.2" fill="var(--buoy)" pointerEvents="none" />
-          )}
-        </svg>
+          <FloorMap
+            svgRef={svg}
+            lengthCm={lengthCm}
+            widthCm={widthCm}
+            pieces={shown}
+            seen={floor.sight?.seen ?? null}
+            holder={holder ? [holder.x, holder.y] : null}
+            label={`Floor of ${tank.body.name}, ${words.tank('length', lengthCm)} by ${words.tank('length', widthCm)}`}
+            onPress={([x, y]) => {
+              const place = clamp(x, y);
+              if (isPutting && chosen !== null) {
+                setIsPutting(false);
+                change('Moved', chosen, place);
+                return;
+              }
+              setChosen(null);
+              setFound(null);
+              floor.put('Dominant fish placed', { holder: place });
+            }}
+          >
+            {shown.map((piece, i) => (
+              <polygon
+                key={i}
+                points={corners(shapeOf(piece), widthCm)}
+                fill="transparent"
+                stroke={i === chosen ? 'var(--deep)' : 'none'}
+                strokeWidth="1"
+                role="button"
+                tabIndex={0}
+                aria-label={`${piece.name ? `${piece.name}, ` : ''}${piece.kind} ${i + 1}: arrow keys move it, Delete removes it`}
+                aria-pressed={i === chosen}
+                className="cursor-grab"
+                onFocus={() => setChosen(i)}
+                onKeyDown={(event) => keys(event, i)}
+                onPointerDown={(event) => {
+                  if (isPutting) return;
+                  event.stopPropagation();
+                  setChosen(i);
+                  setDragged({ index: i, x: piece.x, y: piece.y });
+                }}
+              />
+            ))}
+            {found && (
+              <polygon
+                points={corners(shapeOf(found.piece), widthCm)}
+                fill="none"
+                stroke="var(--buoy)"
+                strokeWidth="1"
+                strokeDasharray="2 1"
+                pointerEvents="none"
+              />
+            )}
+          </FloorMap>
+        </div>
         <div className="flex flex-wrap gap-2">
           {PIECES.map((kind) => (
             <Button
@@ -174,6 +184,9 @@ export function SightPart({ tank }: { readonly tank: TankView }) {
               <Button onClick={() => change('Turned', chosen, { turned: (one.turned + TURN) % 360 })}>
                 turn
               </Button>
+              <Button aria-pressed={isPutting} onClick={() => setIsPutting(!isPutting)}>
+                {isPutting ? 'press the map' : 'put elsewhere'}
+              </Button>
               <Button
                 onClick={() =>
                   change('Larger', chosen, {
@@ -196,6 +209,41 @@ export function SightPart({ tank }: { readonly tank: TankView }) {
               </Button>
             </>
           )}
+        </div>
+        <div className="flex flex-wrap items-end gap-2">
+          {one && chosen !== null && (
+            <TextField
+              key={chosen}
+              label="Name of this piece"
+              wrap="w-44"
+              defaultValue={one.name ?? ''}
+              maxLength={60}
+              onBlur={(event) => {
+                const name = event.target.value.trim();
+                if (name !== (one.name ?? ''))
+                  change('Named', chosen, { name: name === '' ? undefined : name });
+              }}
+            />
+          )}
+          <SelectField
+            label="Begin from"
+            wrap="w-44"
+            value=""
+            onChange={(event) => {
+              const name = TEMPLATES.find((one_) => one_ === event.target.value);
+              if (!name) return;
+              setChosen(null);
+              setFound(null);
+              floor.put(`Floor set up: ${name}`, { pieces: [...templateOf(name, lengthCm, widthCm)] });
+            }}
+          >
+            <option value="">a template</option>
+            {TEMPLATES.map((name) => (
+              <option key={name} value={name}>
+                {name}
+              </option>
+            ))}
+          </SelectField>
         </div>
       </div>
       <Section title="What it sees">

@@ -6,6 +6,7 @@ import type { DocumentBodies } from '@/core/records';
 import {
   bestBreak,
   type Floor,
+  isInSight,
   mapChange,
   type Piece,
   type Point,
@@ -33,7 +34,7 @@ export function useFloor(tank: TankView) {
     const floorOf = (pieces: readonly Piece[]): Floor => ({
       lengthCm,
       widthCm,
-      obstacles: pieces.map(shapeOf),
+      obstacles: pieces.filter(isInSight).map(shapeOf),
     });
     const floor = floorOf(body.pieces);
     const holder: Point | null = body.holder ? [body.holder.x, body.holder.y] : null;
