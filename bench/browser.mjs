@@ -2,6 +2,7 @@ import { withApp } from '../scripts/app.mjs';
 import { longRoom } from './longRoom.mjs';
 import { longOrder } from './longOrder.mjs';
 import { opening } from './opening.mjs';
+import { pictures } from './pictures.mjs';
 import { joining, keyToVerdict } from './planning.mjs';
 
 /** What a keeper waits for, measured in the built app. */
@@ -12,6 +13,7 @@ export const browserBench = () =>
       '30 groups': await keyToVerdict(browser, base, 30),
     },
     joining: await joining(browser, base),
+    pictures: await pictures(browser, base),
     longOrder: await longOrder(browser, base),
     longRoom: await longRoom(browser, base),
     opening: await opening(browser, base),

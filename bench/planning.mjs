@@ -1,7 +1,7 @@
 import { median } from './median.mjs';
 
 /** Lists groups of the species with these identifiers in the demo's community tank. Runs in the page. */
-async function listKinds(ids) {
+async function listKinds({ ids, count }) {
   const db = await new Promise((resolve, reject) => {
     const request = indexedDB.open('lomvik-demo');
     request.onsuccess = () => resolve(request.result);
@@ -17,7 +17,7 @@ async function listKinds(ids) {
     ...old,
     body: {
       ...old.body,
-      groups: ids.map((species, i) => ({ key: `b${i}`, group: { species, count: 6, lengthCm: 3 } })),
+      groups: ids.map((species, i) => ({ key: `b${i}`, group: { species, count, lengthCm: 3 } })),
     },
   });
   await new Promise((resolve) => (tx.oncomplete = resolve));
@@ -58,12 +58,12 @@ const THIRTY = [
   'neocaridina-davidi',
 ];
 
-async function stockPage(browser, base, groups, part = '') {
+export async function stockPage(browser, base, groups, part = '', count = 6) {
   const page = await (await browser.newContext()).newPage();
   await page.addInitScript(() => window.localStorage.setItem('lomvik.room', 'demo'));
   await page.goto(`${base}/stock?tank=demo-fen`);
   await page.getByRole('heading', { level: 1 }).waitFor();
-  await page.evaluate(listKinds, THIRTY.slice(0, groups));
+  await page.evaluate(listKinds, { ids: THIRTY.slice(0, groups), count });
   await page.goto(`${base}/stock?tank=demo-fen${part}`);
   await page.getByRole('heading', { level: 1 }).waitFor();
   return page;

@@ -6,6 +6,7 @@ test('watch by thumb, read what it shows, step in, see whether it worked', async
   const logged = page.getByTestId('logged');
 
   await test.step('two presses, a third for what, a sign, a place', async () => {
+    await page.getByRole('button', { name: 'front, six places' }).click();
     await page.getByRole('button', { name: 'right, floor' }).click();
     await page.getByRole('button', { name: /^Amber/ }).click();
     await page.getByRole('button', { name: /^Tawny/ }).click();

@@ -22,6 +22,17 @@ export interface PictureBook {
 const keyOf = ({ id, dress, wearer, detail, shape, colours, depthRatio }: PictureAsked): string =>
   [id, wearer ?? '', detail, shape, colours.join(), depthRatio, dress ? JSON.stringify(dress) : ''].join('|');
 
+const SCENE_KEYS = new WeakMap<SceneAsked, string>();
+
+/** The name of a scene: written once for each object that asks. */
+function sceneKey(asked: SceneAsked): string {
+  const had = SCENE_KEYS.get(asked);
+  if (had !== undefined) return had;
+  const key = JSON.stringify(asked);
+  SCENE_KEYS.set(asked, key);
+  return key;
+}
+
 /** So many pictures are asked for at once, so that the first are there soon. */
 const AT_ONCE = 12;
 /** So many scenes are kept: a tank gives a new one with each change of its list. */
@@ -77,7 +88,7 @@ export function pictureBook(drawer: Drawer): PictureBook {
   };
   const plates = new Shelf(keyOf, drawer.draw, told);
   const flats = new Shelf(keyOf, drawer.flat, told);
-  const scenes = new Shelf<SceneAsked, Scene>((asked) => JSON.stringify(asked), drawer.scenes, told, SCENES);
+  const scenes = new Shelf<SceneAsked, Scene>(sceneKey, drawer.scenes, told, SCENES);
   return {
     plate: (asked) => plates.get(asked),
     flat: (asked) => flats.get({ ...asked, detail: 'mark' }),

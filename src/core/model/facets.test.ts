@@ -1,5 +1,5 @@
 import { catalogue } from '@/testing/plans';
-import { FACETS, facetsOf, hasFacets, type FacetName } from './facets';
+import { describedBy, FACETS, facetsOf, hasFacets, looksAs, type FacetName } from './facets';
 
 const of = (id: string) => facetsOf(catalogue.byId.get(id)!);
 
@@ -46,5 +46,24 @@ describe('facets', () => {
         .map((value) => `${name}: ${value}`),
     );
     expect(unmet).toEqual([]);
+  });
+});
+
+describe('a description at sight', () => {
+  const looks = (text: string, id: string): boolean => {
+    const asked = describedBy(text);
+    return asked !== null && looksAs(of(id), asked);
+  };
+  it.each([
+    ['small blue striped', 'paracheirodon-innesi', true],
+    ['small blue striped', 'astronotus-ocellatus', false],
+    ['striped black', 'puntigrus-tetrazona', true],
+    ['big spotted', 'synodontis-angelica', true],
+    ['plain yellow', 'labidochromis-caeruleus', true],
+  ])('"%s" is %s: %s', (text, id, meets) => {
+    expect(looks(text, id)).toBe(meets);
+  });
+  it.each(['neon', 'small neon', ''])('is none where a word tells nothing of looks: "%s"', (text) => {
+    expect(describedBy(text)).toBeNull();
   });
 });

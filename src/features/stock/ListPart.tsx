@@ -2,18 +2,15 @@
 
 import { useWords } from '@/session/react/useWords';
 import { NO_PROMISE } from '@/words/en';
-import { format, parse } from 'date-fns';
-import { Slider } from 'radix-ui';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useDeferredValue, useState, useTransition } from 'react';
 import { type CauseGroup, fishIn, fixKey, groupByCause, isBad, type TriedFix } from '@/core/assess';
 import { addMonths } from '@/core/kernel';
-import { lengthAfterMonths } from '@/core/growth';
 import type { PlanEdit, Severity } from '@/core/rules';
 import { useTriedFixes } from '@/session/react/useTriedFixes';
 import type { TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
 import { useSceneTank } from '@/session/react/useSceneTank';
-import { GlassScene } from '@/ui/scene/GlassScene';
+import { GlassByDate } from './GlassByDate';
 import { Caution, Empty, Section } from '@/ui/Screen';
 import { VerdictMark } from '@/ui/SeverityMark';
 import { countOf, sayAssumed } from '@/words/en';
@@ -34,43 +31,6 @@ const AT_FIRST_SIGHT = 3;
 /** The same empty list each time: nothing is drawn anew. */
 const NO_FIXES: readonly TriedFix[] = [];
 
-const monthWords = (month: string): string => format(parse(month, 'yyyy-MM', new Date()), 'MMMM yyyy');
-
-function DateSlider({
-  months,
-  last,
-  onChange,
-}: {
-  readonly months: number;
-  readonly last: number;
-  readonly onChange: (months: number) => void;
-}) {
-  const month = addMonths(todayIso(), months);
-  return (
-    <div className="no-print flex items-center gap-3">
-      <span className="text-[12px] text-slate">today</span>
-      <Slider.Root
-        className="relative flex h-7 flex-1 touch-none items-center"
-        value={[months]}
-        max={last}
-        step={1}
-        onValueChange={([value = 0]) => onChange(value)}
-      >
-        <Slider.Track className="relative h-[3px] grow bg-line">
-          <Slider.Range className="absolute h-full bg-deep" />
-        </Slider.Track>
-        <Slider.Thumb
-          aria-label="Month shown"
-          aria-valuetext={monthWords(month)}
-          className="block size-5 border-2 border-deep bg-panel"
-        />
-      </Slider.Root>
-      <span className="text-[12px] text-slate">grown</span>
-      <span className="fig w-36 text-right">{months === 0 ? 'today' : monthWords(month)}</span>
-    </div>
-  );
-}
-
 /** The stock list: the glass, the list, the verdict with its reasons and fixes. */
 export function ListPart({
   tank,
@@ -82,6 +42,7 @@ export function ListPart({
   const words = useWords();
   const { lines, assessment } = stock;
   const [months, setMonths] = useState(0);
+  const [, startMonths] = useTransition();
   // A line of the list, or the species that a finding is about.
   const [litLine, setLitLine] = useState<string | null>(null);
   const [litSpecies, setLitSpecies] = useState<string | null>(null);
@@ -91,28 +52,12 @@ export function ListPart({
     Math.max(12, ...lines.map((line) => line.profile.size.monthsToGrown)),
   );
   const month = addMonths(todayIso(), months);
-  const groups = useMemo(
-    () =>
-      lines.map((line) => ({
-        key: line.key,
-        profile: line.profile,
-        count: line.count,
-        lengthCm: lengthAfterMonths(line.profile, line.lengthCm, months),
-        fromCm: line.lengthCm,
-        toCm: lengthAfterMonths(line.profile, line.lengthCm, last),
-        colour: line.colour,
-        planned: line.listed !== null,
-      })),
-    [lines, months, last],
-  );
   // The verdict comes first: the drawings follow it.
-  const drawn = useDeferredValue(groups);
+  const drawn = useDeferredValue(lines);
   const calm = useDeferredValue(assessment);
   const listed = useDeferredValue(stock.listed);
   const colours = useDeferredValue(stock.colours);
   const scene = useSceneTank(tank);
-  const { lengthCm } = scene;
-  const [isInColours, setIsInColours] = useState(false);
   const problems = groupByCause(assessment.findings.filter(isBad), fishIn(assessment.context.planned));
   const of = (severity: Severity) =>
     groupByCause(
@@ -151,27 +96,15 @@ export function ListPart({
   return (
     <div className="grid gap-6 lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
       <div className="flex min-w-0 flex-col gap-3">
-        <div className="relative">
-          <GlassScene
-            tank={scene}
-            groups={drawn}
-            mode={isInColours ? 'list' : 'dress'}
-            lit={lit}
-            onLight={setLitLine}
-            tickCm={words.tick(lengthCm).cm}
-            className="max-h-60 w-full"
-            label={`${tank.body.name} from the front at true scale with ${lines.map((line) => `${line.count} ${line.profile.commonNames[0]}`).join(', ') || 'no fish'}`}
-          />
-          <button
-            type="button"
-            aria-pressed={isInColours}
-            className="absolute right-0 bottom-0 min-h-6 text-[12px] text-deep underline"
-            onClick={() => setIsInColours(!isInColours)}
-          >
-            {isInColours ? 'As they look' : 'List colours'}
-          </button>
-        </div>
-        <DateSlider months={months} last={last} onChange={setMonths} />
+        <GlassByDate
+          tank={tank}
+          scene={scene}
+          lines={drawn}
+          last={last}
+          lit={lit}
+          onLight={setLitLine}
+          onMonths={(next) => startMonths(() => setMonths(next))}
+        />
         <AddSpecies tank={tank} stock={stock} />
         {lines.length > 0 ? (
           <StockTable months={months} tank={tank.id} stock={stock} onLight={setLitLine} />

@@ -1,6 +1,6 @@
 'use client';
 
-import { memo, useId } from 'react';
+import { memo, useId, useState } from 'react';
 import type { Flat, Plate, Wearer } from '@/core/plates';
 import type { Cast, Place } from '@/core/scene';
 import { type Drawn, useFlat, usePlate } from '../plates/usePicture';
@@ -10,6 +10,7 @@ interface Props {
   /** How far the group has grown from its first length to its last, 0 to 1. */
   readonly grown: number;
   readonly lengthCm: number;
+  readonly grownCm: number;
   readonly profile: Drawn;
   readonly wearer: Wearer | null;
   /** A colour draws flat shapes in it; null lets the fish wear their dress. */
@@ -34,7 +35,7 @@ function along(from: Place, to: Place, t: number): Place {
 }
 
 /** Smaller than this a fish is its outline and main colours. */
-const MARK_PX = 26;
+const MARK_PX = 40;
 
 /** All animals of one group: drawn once, used as often as there are, moved by their transforms. */
 export const FishGroup = memo(function FishGroup(props: Props) {
@@ -42,9 +43,14 @@ export const FishGroup = memo(function FishGroup(props: Props) {
 });
 
 function Dressed(props: Props) {
-  const isTiny = props.lengthCm * props.pxPerCm < MARK_PX;
+  // By its grown length, so that it is not drawn anew while it grows.
+  const isTiny = props.grownCm * props.pxPerCm < MARK_PX;
   const plate = usePlate(props.profile, props.wearer, isTiny ? 'mark' : 'glass');
-  return plate ? <Placed {...props} picture={plate} /> : null;
+  // A fish that changes its dress while it grows keeps the old one until the new one is drawn.
+  const [last, setLast] = useState(plate);
+  if (plate && plate !== last) setLast(plate);
+  const shown = plate ?? last;
+  return shown ? <Placed {...props} picture={shown} /> : null;
 }
 
 function Flatly(props: Props & { readonly colour: string }) {
@@ -85,7 +91,13 @@ function Placed({
       {places.map(({ x, y, tilt, facing, size, isResting, hidden }, i) => {
         const k = scale * size;
         const at = `translate(${short(x)} ${short(isResting ? y - sink * size : y)})rotate(${short(tilt)})scale(${facing === 'left' ? k : -k} ${k})`;
-        if (!hidden) return <use key={i} href={`#${id}`} transform={at} />;
+        // The group moves, not the copy in it: a copy that changes is copied anew.
+        if (!hidden)
+          return (
+            <g key={i} transform={at}>
+              <use href={`#${id}`} />
+            </g>
+          );
         const clip = `${id}c${i}`;
         const [length, height] = tankCm;
         return (
@@ -98,7 +110,9 @@ function Placed({
                 height={height}
               />
             </clipPath>
-            <use href={`#${id}`} transform={at} />
+            <g transform={at}>
+              <use href={`#${id}`} />
+            </g>
           </g>
         );
       })}

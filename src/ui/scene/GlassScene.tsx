@@ -3,7 +3,7 @@
 import { memo, useId, useMemo } from 'react';
 import { commonName, type SpeciesProfile } from '@/core/model';
 import type { Wearer } from '@/core/plates';
-import type { Cast, SceneTank } from '@/core/scene';
+import type { Cast, SceneAsked, SceneTank } from '@/core/scene';
 import { classes } from '../classes';
 import { wearerOf } from '../plates/wearerOf';
 import { FishGroup } from './FishGroup';
@@ -64,22 +64,21 @@ export const GlassScene = memo(function GlassScene({
 }: Props) {
   const isSmall = widthPx < SMALL_PX;
   const { lengthCm, heightCm } = tank;
-  const asked = useMemo(
-    () => ({
-      tank,
-      isSmall,
-      groups: groups.map(({ key, profile, count, lengthCm: now, fromCm = now, toCm = now }) => ({
-        key,
-        count,
-        fromCm,
-        toCm,
-        tall: heightShare(profile),
-        layers: [profile.layers.top, profile.layers.middle, profile.layers.bottom] as const,
-        habit: habitOf(profile),
-      })),
-    }),
-    [tank, groups, isSmall],
-  );
+  // A step of the slider asks for nothing new: the first and the last length decide the scene.
+  const wanted = JSON.stringify({
+    tank,
+    isSmall,
+    groups: groups.map(({ key, profile, count, lengthCm: now, fromCm = now, toCm = now }) => ({
+      key,
+      count,
+      fromCm,
+      toCm,
+      tall: heightShare(profile),
+      layers: [profile.layers.top, profile.layers.middle, profile.layers.bottom] as const,
+      habit: habitOf(profile),
+    })),
+  } satisfies SceneAsked);
+  const asked = useMemo(() => JSON.parse(wanted) as SceneAsked, [wanted]);
   const scene = useScene(asked);
   const id = useId();
   const hair = lengthCm / widthPx;
@@ -157,6 +156,7 @@ export const GlassScene = memo(function GlassScene({
                 cast={cast}
                 grown={grownShare(group)}
                 lengthCm={group.lengthCm}
+                grownCm={group.toCm ?? group.lengthCm}
                 profile={group.profile}
                 wearer={wearer(group)}
                 colour={mode === 'list' ? group.colour : null}

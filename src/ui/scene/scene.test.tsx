@@ -24,7 +24,7 @@ describe('the glass', () => {
         />,
       );
       expect(screen.getByRole('img', { name: 'Seven loaches' })).toBeInTheDocument();
-      const fish = () => container.querySelectorAll('g.plate > use');
+      const fish = () => container.querySelectorAll('g.plate > g:has(> use)');
       await waitFor(() => expect(fish()).toHaveLength(7));
       expect(container.querySelectorAll('path[fill="#123456"]')).toHaveLength(mode === 'list' ? 1 : 0);
       expect(screen.getByText(/^7 kuhli loach/)).toBeInTheDocument();
@@ -42,7 +42,7 @@ describe('the glass', () => {
       />
     );
     const { container, rerender } = render(at(4));
-    const fish = () => [...container.querySelectorAll('g.plate > use')];
+    const fish = () => [...container.querySelectorAll('g.plate > g:has(> use)')];
     await waitFor(() => expect(fish()).toHaveLength(3));
     const before = fish();
     const small = scaleOf(before[0]!);
