@@ -1,5 +1,7 @@
-import { screen, waitFor } from '@testing-library/react';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { changeFloor, ofTank } from '@/core/commands';
+import { TANKS } from '@/testing/plans';
 import type { Dated, Member } from '@/core/events/events';
 import type { ResidentId } from '@/core/kernel/schema/ids';
 import { appendChange } from '@/session/react/useCommands';
@@ -68,6 +70,52 @@ describe('Aggression', () => {
     expect(screen.getByText('helped')).toBeInTheDocument();
     expect(screen.getByText('Two slates.')).toBeInTheDocument();
     expect(screen.getByRole('row', { name: /sight breaks 1 1 0 0/ })).toBeInTheDocument();
+  });
+
+  it('draws where contests happen and who holds ground, before and since', async () => {
+    const session = await room(four);
+    const placed = (events: readonly Dated[], place: string): readonly Dated[] =>
+      events.map((event) => (event.type === 'chased' ? { ...event, place } : event));
+    await record(
+      session,
+      {
+        type: 'saw',
+        on: ago(20),
+        tank: TANK,
+        resident: 'torch' as ResidentId,
+        what: 'holds ground',
+        place: 'right, floor',
+        note: '',
+      },
+      ...placed(watch(19, 9), 'right, floor'),
+      ...placed(watch(17, 9), '100 cm from the left, 20 cm from the front'),
+      { type: 'stepped-in', on: ago(15), tank: TANK, step: 'sight breaks', note: '' },
+      ...placed(watch(10, 2), '30 cm from the left, 12 cm from the front'),
+      ...watch(8, 1),
+    );
+    show(session, <AggressionScreen />);
+    const before = screen.getByRole('group', {
+      name: /^Before: 27\.0 contests an hour; ground held by Torch/,
+    });
+    const since = screen.getByRole('group', { name: /^Since .*: 4\.5 contests an hour/ });
+    // Exact places are crosses; thirds of the tank are shade alone.
+    expect(before.querySelectorAll('path')).toHaveLength(9);
+    expect(since.querySelectorAll('path')).toHaveLength(2);
+    expect(before.querySelectorAll('polygon').length).toBeGreaterThan(2);
+    expect(screen.getByText(/18 of 18 with a place, 40 minutes/)).toBeInTheDocument();
+    expect(screen.getByText(/2 of 3 with a place, 40 minutes/)).toBeInTheDocument();
+    expect(screen.getByText(/^Ground: Torch \(sure, 19 sightings\)/)).toBeInTheDocument();
+  });
+
+  it('keeps the map of the floor when the decor is moved', async () => {
+    const session = await room(four);
+    const rock = { kind: 'rock', x: 30, y: 20, lengthCm: 20, widthCm: 14, turned: 0 } as const;
+    await session.run('Floor', changeFloor(session.state.getState().documents, TANK, { pieces: [rock] }));
+    show(session, <AggressionScreen />);
+    await userEvent.click(screen.getByRole('button', { name: 'rearranged rocks' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save intervention' }));
+    const floor = () => session.state.getState().documents[ofTank('floor', TANK)];
+    await waitFor(() => expect(floor()?.body).toMatchObject({ before: [rock] }));
   });
 
   it('records two steps of one hour as a bundle, and wants to know who is put aside', async () => {
@@ -139,6 +187,33 @@ describe('Sight lines', () => {
     await waitFor(() => expect(screen.queryByRole('button', { name: /^slate 1/ })).toBeNull());
     await session.undo();
     expect(await screen.findByRole('button', { name: /^slate 1/ })).toBeInTheDocument();
+    window.history.replaceState(null, '', '/');
+  });
+});
+
+describe('the floor', () => {
+  it('begins from a template, takes names, and puts a piece elsewhere by a press', async () => {
+    window.history.replaceState(null, '', '/aggression?tank=T&part=sight');
+    const session = await room(four);
+    show(session, <AggressionScreen />);
+    await userEvent.selectOptions(screen.getByLabelText('Begin from'), 'two reefs');
+    const reef = await screen.findByRole('button', { name: /^rock 1/ });
+    reef.focus();
+    await userEvent.type(await screen.findByLabelText('Name of this piece'), 'Old slab');
+    await userEvent.tab();
+    expect(await screen.findByRole('button', { name: /^Old slab, rock 1/ })).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: 'put elsewhere' }));
+    const map = screen.getByRole('group', { name: /^Floor of Holm/ });
+    map.getBoundingClientRect = () => new DOMRect(0, 0, 100, 50);
+    fireEvent(map, new MouseEvent('pointerdown', { bubbles: true, clientX: 50, clientY: 25 }));
+    const pieces = () => {
+      const floor = session.state.getState().documents[ofTank('floor', TANK)];
+      return floor?.kind === 'floor' ? (floor.body?.pieces ?? []) : [];
+    };
+    const { lengthCm } = TANKS.us75;
+    await waitFor(() => expect(pieces()[0]?.x).toBeCloseTo(lengthCm / 2, 0));
+    await session.undo();
+    await waitFor(() => expect(pieces()[0]?.x).toBeLessThan(lengthCm / 3));
     window.history.replaceState(null, '', '/');
   });
 });

@@ -38,6 +38,31 @@ describe('Catalogue', () => {
     expect(profile.getByText(/^Long fins \(genus Pterophyllum\):/)).toBeInTheDocument();
   });
 
+  it('finds fish by their looks', async () => {
+    await open();
+    const list = within(screen.getByRole('region', { name: 'Species' }));
+    await userEvent.type(screen.getByRole('searchbox'), 'small blue striped');
+    expect(list.getByRole('button', { name: /^neon tetra/ })).toBeInTheDocument();
+    expect(list.queryByRole('button', { name: /^oscar/ })).toBeNull();
+    await userEvent.selectOptions(screen.getByLabelText('Markings'), 'barred');
+    expect(list.queryByRole('button', { name: /^neon tetra/ })).toBeNull();
+  });
+
+  it('shows the catalogue by looks where the address says so', async () => {
+    window.history.replaceState(null, '', '/catalogue?by=looks');
+    show(await room(), <CatalogueScreen />);
+    expect(await screen.findByRole('region', { name: 'Species by looks' })).toBeInTheDocument();
+    expect(screen.getByRole('button', { name: 'By looks' })).toHaveAttribute('aria-pressed', 'true');
+  });
+
+  it('draws the sexes and the young beside each other where they look different', async () => {
+    await open('maylandia-lombardoi');
+    const article = within(screen.getByRole('article'));
+    expect(
+      await article.findByRole('img', { name: /^A kenyi drawn to one scale: .*female 11 cm, as sold 3 cm$/ }),
+    ).toBeInTheDocument();
+  });
+
   it('carries the cautions of a ray where it is read', async () => {
     await open('potamotrygon-motoro');
     expect(screen.getByText(/a container, never hands or a net/)).toBeInTheDocument();

@@ -50,11 +50,11 @@ export function WherePressed({
         <span aria-live="polite">{place}</span>
         <span className="flex gap-3">
           {place !== '' && (
-            <button type="button" className="min-h-8 text-deep underline" onClick={() => onPlace('')}>
+            <button type="button" className="min-h-11 text-deep underline" onClick={() => onPlace('')}>
               no place
             </button>
           )}
-          <button type="button" className="min-h-8 text-deep underline" onClick={() => setIsFront(!isFront)}>
+          <button type="button" className="min-h-11 text-deep underline" onClick={() => setIsFront(!isFront)}>
             {isFront ? 'floor from above' : 'front, six places'}
           </button>
         </span>
