@@ -27,7 +27,14 @@ const told = (frames) => ({
 /** The glass with thirty groups of ten: from a press to the next painted frame, in dress and in list colours by turns; the slider dragged. */
 async function glass(browser, base) {
   const page = await stockPage(browser, base, 30, '', 10);
-  await page.locator('svg[role="img"] g.plate g > use').nth(250).waitFor({ state: 'attached' });
+  const fish = () =>
+    page.evaluate(() =>
+      [...document.querySelectorAll('canvas[data-fish]')].reduce(
+        (sum, { dataset }) => sum + Number(dataset.fish),
+        0,
+      ),
+    );
+  while ((await fish()) < 300) await page.waitForTimeout(50);
   const paint = async (name) => {
     const button = page.getByRole('button', { name });
     await button.focus();
@@ -57,10 +64,10 @@ async function glass(browser, base) {
       await new Promise((resolve) => requestAnimationFrame(resolve));
     }
   })`);
-  const uses = await page.locator('svg[role="img"] g.plate use').count();
+  const painted = await fish();
   await page.context().close();
   return {
-    fish: uses,
+    fish: painted,
     dressMs: Math.round(median(dress)),
     listMs: Math.round(median(list)),
     ratio: Number((median(dress) / median(list)).toFixed(2)),

@@ -2,7 +2,7 @@
 
 import { format, parse } from 'date-fns';
 import { Slider } from 'radix-ui';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { lengthAfterMonths } from '@/core/growth';
 import { addMonths } from '@/core/kernel';
 import type { SceneTank } from '@/core/scene';
@@ -11,6 +11,9 @@ import type { TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
 import { GlassScene } from '@/ui/scene/GlassScene';
 import type { StockLine } from './useStock';
+
+/** A slider that did not move for so long rests, ms. */
+const REST_MS = 120;
 
 const monthWords = (month: string): string => format(parse(month, 'yyyy-MM', new Date()), 'MMMM yyyy');
 
@@ -25,7 +28,7 @@ function DateSlider({
 }) {
   const month = addMonths(todayIso(), months);
   return (
-    <div className="no-print flex items-center gap-3">
+    <div className="flex min-w-72 flex-1 items-center gap-3">
       <span className="text-[12px] text-slate">today</span>
       <Slider.Root
         className="relative flex h-7 flex-1 touch-none items-center"
@@ -44,7 +47,7 @@ function DateSlider({
         />
       </Slider.Root>
       <span className="text-[12px] text-slate">grown</span>
-      <span className="fig w-36 text-right">{months === 0 ? 'today' : monthWords(month)}</span>
+      <span className="fig w-28 text-right text-[12px]">{months === 0 ? 'today' : monthWords(month)}</span>
     </div>
   );
 }
@@ -57,7 +60,7 @@ interface Props {
   readonly last: number;
   readonly lit: string | null;
   readonly onLight: (key: string | null) => void;
-  /** Told while the slider moves; what follows from it may come later. */
+  /** Told when the slider rests. Keeps its identity. */
   readonly onMonths: (months: number) => void;
 }
 
@@ -67,6 +70,10 @@ export function GlassByDate({ tank, scene, lines, last, lit, onLight, onMonths }
   const [months, setMonths] = useState(0);
   const [isInColours, setIsInColours] = useState(false);
   const { lengthCm } = scene;
+  useEffect(() => {
+    const rest = setTimeout(() => onMonths(months), REST_MS);
+    return () => clearTimeout(rest);
+  }, [months, onMonths]);
   const spans = useMemo(
     () =>
       lines.map((line) => ({
@@ -86,34 +93,27 @@ export function GlassByDate({ tank, scene, lines, last, lit, onLight, onMonths }
   );
   return (
     <>
-      <div className="relative">
-        <GlassScene
-          tank={scene}
-          groups={groups}
-          mode={isInColours ? 'list' : 'dress'}
-          lit={lit}
-          onLight={onLight}
-          tickCm={words.tick(lengthCm).cm}
-          className="max-h-60 w-full"
-          label={`${tank.body.name} from the front at true scale with ${lines.map((line) => `${line.count} ${line.profile.commonNames[0]}`).join(', ') || 'no fish'}`}
-        />
+      <GlassScene
+        tank={scene}
+        groups={groups}
+        mode={isInColours ? 'list' : 'dress'}
+        lit={lit}
+        onLight={onLight}
+        tickCm={words.tick(lengthCm).cm}
+        className="max-h-60 w-full"
+        label={`${tank.body.name} from the front at true scale with ${lines.map((line) => `${line.count} ${line.profile.commonNames[0]}`).join(', ') || 'no fish'}`}
+      />
+      <div className="no-print flex flex-wrap items-center justify-end gap-x-4">
+        <DateSlider months={months} last={last} onChange={setMonths} />
         <button
           type="button"
           aria-pressed={isInColours}
-          className="absolute right-0 bottom-0 min-h-6 text-[12px] text-deep underline"
+          className="min-h-11 text-[12px] text-deep underline sm:min-h-6"
           onClick={() => setIsInColours(!isInColours)}
         >
           {isInColours ? 'As they look' : 'List colours'}
         </button>
       </div>
-      <DateSlider
-        months={months}
-        last={last}
-        onChange={(next) => {
-          setMonths(next);
-          onMonths(next);
-        }}
-      />
     </>
   );
 }

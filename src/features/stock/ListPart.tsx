@@ -2,7 +2,7 @@
 
 import { useWords } from '@/session/react/useWords';
 import { NO_PROMISE } from '@/words/en';
-import { useDeferredValue, useState, useTransition } from 'react';
+import { useDeferredValue, useState } from 'react';
 import { type CauseGroup, fishIn, fixKey, groupByCause, isBad, type TriedFix } from '@/core/assess';
 import { addMonths } from '@/core/kernel';
 import type { PlanEdit, Severity } from '@/core/rules';
@@ -42,7 +42,6 @@ export function ListPart({
   const words = useWords();
   const { lines, assessment } = stock;
   const [months, setMonths] = useState(0);
-  const [, startMonths] = useTransition();
   // A line of the list, or the species that a finding is about.
   const [litLine, setLitLine] = useState<string | null>(null);
   const [litSpecies, setLitSpecies] = useState<string | null>(null);
@@ -103,7 +102,7 @@ export function ListPart({
           last={last}
           lit={lit}
           onLight={setLitLine}
-          onMonths={(next) => startMonths(() => setMonths(next))}
+          onMonths={setMonths}
         />
         <AddSpecies tank={tank} stock={stock} />
         {lines.length > 0 ? (

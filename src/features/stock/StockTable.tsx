@@ -94,11 +94,11 @@ const Line = memo(function Line({
             style={{ background: line.colour, opacity: listed ? 0.55 : 1 }}
             aria-hidden="true"
           />
-          <FishPlate profile={line.profile} wearer={wearerIn(line)} className="h-8 w-14" />
+          <FishPlate profile={line.profile} wearer={wearerIn(line)} className="h-6 w-10 sm:h-8 sm:w-12" />
           <Link
             prefetch={false}
             href={`/catalogue?species=${line.profile.id}`}
-            className="font-medium hover:underline"
+            className="min-w-0 font-medium hover:underline max-sm:[overflow-wrap:anywhere]"
           >
             {name}
           </Link>
@@ -116,7 +116,7 @@ const Line = memo(function Line({
           </span>
         )}
       </td>
-      <td className="pr-3 whitespace-nowrap">
+      <td className="whitespace-nowrap sm:pr-2">
         {listed ? (
           <span className="inline-flex items-center">
             <button
@@ -142,14 +142,14 @@ const Line = memo(function Line({
           </span>
         )}
       </td>
-      <td className="pr-3 whitespace-nowrap max-sm:hidden">
+      <td className="pr-2 whitespace-nowrap max-sm:hidden">
         {listed ? (
           <SexesField name={name} group={listed.group} onChange={(how) => void change(listed.key, how)} />
         ) : (
           <Sexes line={line} />
         )}
       </td>
-      <td className="fig pr-3 text-[13px] whitespace-nowrap max-sm:hidden">
+      <td className="fig pr-2 text-[13px] whitespace-nowrap max-sm:hidden">
         <LengthThen line={line} months={months} />
       </td>
       <td className="hidden whitespace-nowrap text-slate 2xl:table-cell">{listed ? 'planned' : 'in tank'}</td>
@@ -159,7 +159,7 @@ const Line = memo(function Line({
             <Link
               prefetch={false}
               href={`/arrivals?tank=${tank}&bring=${listed.key}`}
-              className="mr-1 inline-flex min-h-6 items-center text-[13px] text-deep underline-offset-2 hover:underline"
+              className="inline-flex min-h-6 items-center text-[13px] text-deep underline-offset-2 hover:underline max-sm:flex max-sm:justify-end"
             >
               bring home
             </Link>

@@ -1,21 +1,12 @@
 'use client';
 
-import { useMemo, useSyncExternalStore } from 'react';
+import { useMemo } from 'react';
+import { useTheme } from '../useTheme';
 import { INKS, LINE_INKS, type ChartLine, type Ink } from './lines';
-
-function onTheme(changed: () => void): () => void {
-  const watch = new MutationObserver(changed);
-  watch.observe(document.documentElement, { attributes: true, attributeFilter: ['class'] });
-  return () => watch.disconnect();
-}
 
 /** Colours of the theme for a canvas, which knows no variables; read again when the theme changes. */
 export function useInks(): (ink: ChartLine['ink']) => string {
-  const theme = useSyncExternalStore(
-    onTheme,
-    () => document.documentElement.className,
-    () => '',
-  );
+  const theme = useTheme();
   return useMemo(() => {
     void theme;
     const style = getComputedStyle(document.documentElement);

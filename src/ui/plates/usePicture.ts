@@ -6,7 +6,8 @@ import { BOOK } from '@/plates/book';
 /** What of a profile a picture needs. */
 export type Drawn = Pick<SpeciesProfile, 'id' | 'size' | 'look'>;
 
-const asked = ({ id, size, look }: Drawn, wearer: Wearer | null, detail: Detail) => ({
+/** The words in which a picture of a species is asked for. */
+export const pictureAsked = ({ id, size, look }: Drawn, wearer: Wearer | null, detail: Detail) => ({
   id,
   dress: null,
   shape: look.silhouette,
@@ -20,8 +21,8 @@ const none = (): null => null;
 
 /** The picture of a species, or null until it is drawn. */
 export const usePlate = (profile: Drawn, wearer: Wearer | null, detail: Detail): Plate | null =>
-  useSyncExternalStore(BOOK.listen, () => BOOK.plate(asked(profile, wearer, detail)), none);
+  useSyncExternalStore(BOOK.listen, () => BOOK.plate(pictureAsked(profile, wearer, detail)), none);
 
 /** The flat shape of a species, or null until it is drawn. */
 export const useFlat = (profile: Drawn, wearer: Wearer | null): Flat | null =>
-  useSyncExternalStore(BOOK.listen, () => BOOK.flat(asked(profile, wearer, 'mark')), none);
+  useSyncExternalStore(BOOK.listen, () => BOOK.flat(pictureAsked(profile, wearer, 'mark')), none);
