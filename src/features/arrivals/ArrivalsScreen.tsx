@@ -25,6 +25,8 @@ import { BringHome } from './BringHome';
 import { FollowUpPart } from './FollowUpPart';
 import { QuarantinePart } from './QuarantinePart';
 import { ReleasePart } from './ReleasePart';
+import { FishName } from '@/ui/plates/FishName';
+import { wearerOf } from '@/ui/plates/wearerOf';
 
 const SourcePart = dynamic(() => import('./SourcePart').then((file) => file.SourcePart), { ssr: false });
 const WavesPart = dynamic(() => import('./WavesPart').then((file) => file.WavesPart), { ssr: false });
@@ -67,8 +69,10 @@ function Listed({ tank }: { readonly tank: TankView }) {
           <li key={entry.key} className="border-b border-line py-2">
             <div className="flex items-center justify-between gap-3">
               <span>
-                {countedOf(entry.group.count, profile)}{' '}
-                <span className="text-slate italic">{profile.scientificName}</span>
+                <FishName profile={profile}>
+                  {countedOf(entry.group.count, profile)}{' '}
+                  <span className="text-slate italic">{profile.scientificName}</span>
+                </FishName>
               </span>
               {chosen !== entry.key && <Button onClick={() => choose(entry.key)}>Bring home</Button>}
             </div>
@@ -119,12 +123,14 @@ function Here({ tank }: { readonly tank: TankView }) {
                     style={{ background: colours.get(resident.id) }}
                     aria-hidden="true"
                   />
-                  <Link
-                    href={`/life?tank=${tank.id}&fish=${resident.id}`}
-                    className="underline-offset-2 hover:underline"
-                  >
-                    {nameOf(resident)}
-                  </Link>
+                  <FishName profile={profile} wearer={profile && wearerOf(profile, null, resident.sex)}>
+                    <Link
+                      href={`/life?tank=${tank.id}&fish=${resident.id}`}
+                      className="underline-offset-2 hover:underline"
+                    >
+                      {nameOf(resident)}
+                    </Link>
+                  </FishName>
                   {resident.quarantine === 'none' && (
                     <span className="ml-1 text-[12px] text-lamp" title="No quarantine: a risk to the others">
                       no quarantine

@@ -13,6 +13,8 @@ import { dayOf } from '@/session/today';
 import { SelectField } from '@/ui/Field';
 import { Caution, Empty, Section } from '@/ui/Screen';
 import { Afterwards, Begin, Running } from './QuarantineSteps';
+import { FishName } from '@/ui/plates/FishName';
+import { useCatalogue } from '@/session/react/RoomProvider';
 
 const day = (iso: string): string => format(parseISO(iso), 'd MMM');
 const SHOWN = 14;
@@ -57,6 +59,7 @@ export function QuarantinePart({ tank }: { readonly tank: TankView }) {
 function Run({ lane }: { readonly lane: TankView }) {
   const { session, run } = useCommands();
   const residents = useResidents(lane.id);
+  const catalogue = useCatalogue();
   const names = useNames();
   const tell = useTell();
   const happenings = useHappenings();
@@ -87,10 +90,16 @@ function Run({ lane }: { readonly lane: TankView }) {
           </>
         ) : (
           <>
-            <p>
-              <strong>{lane.body.name}</strong>:{' '}
-              {residents.map((one) => `${names.resident(one.id)} (${one.count})`).join(', ')}.
-            </p>
+            <p className="font-semibold">{lane.body.name}</p>
+            <ul className="flex flex-wrap gap-x-5 gap-y-1">
+              {residents.map((one) => (
+                <li key={one.id}>
+                  <FishName profile={catalogue.byId.get(one.species)}>
+                    {names.resident(one.id)} <span className="fig text-slate">{one.count}</span>
+                  </FishName>
+                </li>
+              ))}
+            </ul>
             {(sources.length > 1 || days.length > 1) && (
               <Caution>
                 Two batches share this tank{sources.length > 1 ? ` (${sources.join(', ')})` : ''}: disease

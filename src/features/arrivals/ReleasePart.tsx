@@ -17,6 +17,7 @@ import { useReleasable } from './useReleasable';
 import { Button } from '@/ui/Button';
 import { classes } from '@/ui/classes';
 import { Caution, Empty } from '@/ui/Screen';
+import { FishName } from '@/ui/plates/FishName';
 
 const MIX_MINUTES = 10;
 const TICK_MS = 1000;
@@ -119,10 +120,10 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
                       )
                     }
                   />
-                  <span>
+                  <FishName profile={one.profile}>
                     {countedOf(one.count, one.profile)} <span className="text-slate">{one.where}</span>
                     {one.caution && <span className="block text-[13px] text-lamp">{one.caution}</span>}
-                  </span>
+                  </FishName>
                 </label>
               ))}
             </fieldset>

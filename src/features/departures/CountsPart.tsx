@@ -17,6 +17,7 @@ import { Button } from '@/ui/Button';
 import { INPUT, SelectField, TextField } from '@/ui/Field';
 import { Form } from '@/ui/form/Form';
 import { Caution, Empty } from '@/ui/Screen';
+import { FishName } from '@/ui/plates/FishName';
 
 const POINTS = 6;
 
@@ -104,7 +105,9 @@ function SpeciesCount({
   return (
     <li className="grid gap-x-4 gap-y-1 border-b border-line py-2 sm:grid-cols-[11rem_1fr_9rem_auto] sm:items-center">
       <span>
-        <strong>{name}</strong>
+        <FishName profile={profile}>
+          <strong>{name}</strong>
+        </FishName>
         <span className="fig block text-[12px] text-slate">
           {count.onRecord} on record{count.hidden ? ', hides' : ''}
         </span>

@@ -27,6 +27,7 @@ import { capital, percent, sayLosses } from '@/words/en';
 import { Cell, Row, Table } from '@/ui/Table';
 import { CurveChart } from './CurveChart';
 import { LossesByMonth } from './LossesByMonth';
+import { FishName } from '@/ui/plates/FishName';
 
 const GROUPING_WORDS: Readonly<Record<Grouping, string>> = {
   species: 'species',
@@ -89,6 +90,7 @@ function GroupTable({
   readonly by: Grouping;
   readonly nameOf: (by: Grouping, name: string) => string;
 }) {
+  const catalogue = useCatalogue();
   return (
     <Table
       caption={`Losses by ${GROUPING_WORDS[by]}`}
@@ -107,7 +109,11 @@ function GroupTable({
         const at = curve.time.filter((time) => time <= 365).length - 1;
         return (
           <Row key={name}>
-            <Cell>{nameOf(by, name)}</Cell>
+            <Cell>
+              <FishName profile={by === 'species' ? catalogue.byId.get(name) : undefined}>
+                {nameOf(by, name)}
+              </FishName>
+            </Cell>
             <Cell figures>{lives.length}</Cell>
             <Cell figures>{lives.filter((life) => life.died).length}</Cell>
             <Cell figures>{lostEarly}</Cell>

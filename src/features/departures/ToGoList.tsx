@@ -9,10 +9,13 @@ import { momentOn, todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { KeptText } from '@/ui/KeptText';
 import { Caution } from '@/ui/Screen';
+import { FishName } from '@/ui/plates/FishName';
+import { useCatalogue } from '@/session/react/RoomProvider';
 
 function Waiting({ resident, toGo }: { readonly resident: Resident; readonly toGo: ToGo }) {
   const { session, run, keepTyped } = useCommands();
   const nameOf = useResidentName();
+  const catalogue = useCatalogue();
   const name = `${toGo.count < resident.count || toGo.count > 1 ? `${toGo.count} of ` : ''}${nameOf(resident)}`;
   const on = (): string => momentOn(todayIso());
   const decide = async (label: string, how: Partial<ToGo>): Promise<string | null> => {
@@ -46,7 +49,9 @@ function Waiting({ resident, toGo }: { readonly resident: Resident; readonly toG
   return (
     <li className="flex flex-col gap-1 border-b border-line py-2">
       <p>
-        <strong>{name}</strong>: {toGo.reason}.{' '}
+        <FishName profile={catalogue.byId.get(resident.species)}>
+          <strong>{name}</strong>: {toGo.reason}.
+        </FishName>{' '}
         <span className="text-slate">
           {toGo.note} Since {format(parseISO(toGo.since), 'd MMM yyyy')}.
         </span>

@@ -8,7 +8,7 @@ import { STANDARD_TANKS } from '@/catalogue/standardTanks';
 import { REHOME_REASONS, type RehomeReason, type Resident } from '@/core/events';
 import type { WhoMoves, WishesFile } from '@/core/lineups';
 import { decideToGo } from '@/core/commands';
-import { commonName } from '@/core/model';
+import { commonName, type SpeciesProfile } from '@/core/model';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useLineUpsWorker } from '@/session/react/useLineUps';
@@ -22,6 +22,7 @@ import { SelectField, options } from '@/ui/Field';
 import { Caution, Empty, Section } from '@/ui/Screen';
 import { Cell, Row, Table } from '@/ui/Table';
 import type { Wishes } from './useWishes';
+import { FishName } from '@/ui/plates/FishName';
 
 type Decision = WhoMoves['decisions'][number];
 
@@ -44,11 +45,13 @@ const THIS_TANK = 'this';
 
 function DecisionRow({
   decision,
+  profile,
   name,
   reason,
   onReason,
 }: {
   readonly decision: Decision;
+  readonly profile: SpeciesProfile | undefined;
   readonly name: string;
   readonly reason: RehomeReason;
   readonly onReason: (reason: RehomeReason) => void;
@@ -57,7 +60,7 @@ function DecisionRow({
   return (
     <Row>
       <Cell>
-        {name}
+        <FishName profile={profile}>{name}</FishName>
         {decision.old && (
           <span className="block text-[12px] text-lamp">old for its species: a move is hard on it</span>
         )}
@@ -232,7 +235,9 @@ export function MovesPart({ tank, wishes }: { readonly tank: TankView; readonly 
                   }}
                 >
                   <Pin size={13} aria-hidden="true" />
-                  <span className="fig">{count}</span> {nameOf(species)}
+                  <FishName profile={catalogue.byId.get(species)}>
+                    <span className="fig">{count}</span> {nameOf(species)}
+                  </FishName>
                 </button>
               </li>
             ))}
@@ -280,6 +285,7 @@ export function MovesPart({ tank, wishes }: { readonly tank: TankView; readonly 
               <DecisionRow
                 key={decision.species}
                 decision={decision}
+                profile={catalogue.byId.get(decision.species)}
                 name={nameOf(decision.species)}
                 reason={reasonOf(decision)}
                 onReason={(reason) => setReasons((before) => ({ ...before, [decision.species]: reason }))}

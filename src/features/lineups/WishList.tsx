@@ -31,6 +31,7 @@ import { KeptField, type Read } from '@/ui/form/KeptField';
 import { NumberField } from '@/ui/NumberField';
 import { Section } from '@/ui/Screen';
 import type { Wishes } from './useWishes';
+import { FishName } from '@/ui/plates/FishName';
 
 const WEIGHTS = [1, 2, 3, 4, 5] as const;
 /** A set that is added at one press is no longer than this. */
@@ -243,7 +244,7 @@ export function WishList({ tank, wishes }: { readonly tank: TankView; readonly w
               >
                 <span className={classes('min-w-0 flex-1', view === 'fish' && 'max-sm:basis-full')}>
                   <span className="block truncate" title={profile.scientificName}>
-                    {name}
+                    <FishName profile={profile} />
                   </span>
                   {view !== 'fish' && <AsBought wish={wish} />}
                 </span>

@@ -13,6 +13,7 @@ import { todayIso } from '@/session/today';
 import { VerdictMark } from '@/ui/SeverityMark';
 import { CauseLines } from './CauseLines';
 import type { useStock } from './useStock';
+import { FishPlate } from '@/ui/plates/FishPlate';
 
 const SHOWN = 3;
 
@@ -66,6 +67,7 @@ export function AddSpecies({
         {looked && preview && (
           <div className="border-l-2 border-deep py-1 pl-3">
             <p className="flex flex-wrap items-center gap-2">
+              <FishPlate profile={looked} className="h-7 w-12" />
               <span>
                 With <strong>{countedOf(looked.company.comfortableGroup, looked)}</strong> the verdict is
               </span>

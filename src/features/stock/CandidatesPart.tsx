@@ -29,6 +29,7 @@ import { TextField } from '@/ui/Field';
 import { SeverityMark } from '@/ui/SeverityMark';
 import { CauseLines } from './CauseLines';
 import type { useStock } from './useStock';
+import { FishPlate } from '@/ui/plates/FishPlate';
 
 const ROW_PX = 52;
 
@@ -64,7 +65,10 @@ function Effect({
   const none = brings.length + grows.length + risks.length === 0;
   return (
     <div>
-      <h2 className="text-[16px] font-semibold">{countedOf(effect.count, profile)}</h2>
+      <div className="flex items-end gap-4">
+        <FishPlate profile={profile} className="h-16 w-32" />
+        <h2 className="text-[16px] font-semibold">{countedOf(effect.count, profile)}</h2>
+      </div>
       <p className="mb-2 text-slate">
         <i>{profile.scientificName}</i>, {words.quantity('length', adultLengthCm(profile))} grown,{' '}
         {words.range('temperature', profile.water.tankBred.temperatureC)}
@@ -208,11 +212,12 @@ export function CandidatesPart({
                       onClick={() => setPicked(effect.species)}
                       onFocus={() => setPicked(effect.species)}
                       className={classes(
-                        'grid h-full w-full grid-cols-[4.6rem_1fr] items-start gap-x-2 border-b border-line px-1 py-1.5 text-left hover:bg-panel',
+                        'grid h-full w-full grid-cols-[4.6rem_3.5rem_1fr] items-start gap-x-2 border-b border-line px-1 py-1.5 text-left hover:bg-panel',
                         effect === current && 'bg-panel',
                       )}
                     >
                       <SeverityMark severity={worst?.[0] ?? 'good'} />
+                      <FishPlate profile={one} className="h-9 w-14" />
                       <span className="min-w-0">
                         <span className="block truncate font-medium">
                           {countedOf(effect.count, one)}{' '}

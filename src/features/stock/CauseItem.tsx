@@ -9,6 +9,8 @@ import { SeverityMark } from '@/ui/SeverityMark';
 import { FindingItem } from './FindingItem';
 import { FixList, TriedFixItem } from './FixList';
 import { OriginOffer, type SoldAs } from './OriginOffer';
+import { FishPlate } from '@/ui/plates/FishPlate';
+import { useCatalogue } from '@/session/react/RoomProvider';
 
 interface Props {
   readonly group: CauseGroup;
@@ -22,6 +24,9 @@ interface Props {
   /** Not true yet at the date on the slider. */
   readonly later: boolean;
 }
+
+/** Fish of a finding that are drawn beside it. */
+const DRAWN = 2;
 
 /** Tells one edit from all others. */
 export const editKey = (edit: PlanEdit): string => JSON.stringify(edit);
@@ -37,6 +42,8 @@ export const CauseItem = memo(function CauseItem({
   later,
 }: Props) {
   const say = useSayings();
+  const catalogue = useCatalogue();
+  const profiles = group.species.slice(0, DRAWN).flatMap((id) => catalogue.byId.get(id) ?? []);
   const [open, setOpen] = useState(false);
   const can = new Set(doable.split('\n'));
   const isDoable = (fix: Fix): boolean => {
@@ -60,7 +67,12 @@ export const CauseItem = memo(function CauseItem({
       onPointerLeave={() => onLight(null)}
     >
       <div className="grid grid-cols-[4.6rem_1fr] items-start gap-2">
-        <SeverityMark severity={group.severity} />
+        <span>
+          <SeverityMark severity={group.severity} />
+          {profiles.map((profile) => (
+            <FishPlate key={profile.id} profile={profile} className="mt-1 block h-5 w-10 print:hidden" />
+          ))}
+        </span>
         <div>
           <p>{say.cause(group)}</p>
           <div className="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1">

@@ -2,7 +2,6 @@
 
 import { Fragment, useCallback, useMemo } from 'react';
 import { type HowMany, roomPlan } from '@/core/assess';
-import { commonName } from '@/core/model';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useInSteps } from '@/session/react/useInSteps';
 import { useSayings } from '@/session/react/useSayings';
@@ -13,6 +12,7 @@ import { countOf } from '@/words/en';
 import { Cell, Row, Table } from '@/ui/Table';
 import { RoomyOrDense } from './RoomyOrDense';
 import type { useStock } from './useStock';
+import { FishName } from '@/ui/plates/FishName';
 
 const figure = (count: number | null): string => (count === null ? '–' : String(count));
 
@@ -72,7 +72,9 @@ export function HowManyPart({
               profile && (
                 <Fragment key={answer.species}>
                   <tr className="align-baseline">
-                    <Cell>{commonName(profile)}</Cell>
+                    <Cell>
+                      <FishName profile={profile} />
+                    </Cell>
                     <Cell figures>{figure(now.get(answer.species) ?? null)}</Cell>
                     <Cell figures>{figure(answer.fewest)}</Cell>
                     <Cell figures>{figure(answer.comfortable)}</Cell>

@@ -19,6 +19,7 @@ import { Button } from '@/ui/Button';
 import { SelectField, TextField } from '@/ui/Field';
 import { Ledger, Section } from '@/ui/Screen';
 import type { useStock } from './useStock';
+import { FishName } from '@/ui/plates/FishName';
 
 const SURE = [0.5, 0.75, 0.9, 0.95, 0.99];
 const MOST = 200;
@@ -167,7 +168,11 @@ export function OddsPart({ stock }: { readonly stock: ReturnType<typeof useStock
       <div className="grid gap-3 lg:grid-cols-[18rem_1fr]">
         <div>
           <SpeciesField label="Species" onPick={take} />
-          {profile && <p className="mt-1 font-medium">{commonName(profile)}</p>}
+          {profile && (
+            <p className="mt-1 font-medium">
+              <FishName profile={profile} />
+            </p>
+          )}
         </div>
         <div className="grid grid-cols-2 gap-2 sm:grid-cols-5">
           <TextField

@@ -12,6 +12,7 @@ import { Cell, Row, Table } from '@/ui/Table';
 import { saveText } from '@/session/saveFile';
 import { sheetLines } from './sheetLines';
 import type { StockLine, useStock } from './useStock';
+import { FishName } from '@/ui/plates/FishName';
 
 const MOST_MONEY = 1e6;
 
@@ -27,7 +28,9 @@ function BuyLine({ line, stock }: { readonly line: StockLine; readonly stock: Re
   return (
     <Row>
       <Cell>
-        {name} <i className="text-[12px] text-slate">{line.profile.scientificName}</i>
+        <FishName profile={line.profile}>
+          {name} <i className="text-[12px] text-slate">{line.profile.scientificName}</i>
+        </FishName>
       </Cell>
       <Cell figures>{line.count}</Cell>
       <Cell figures>

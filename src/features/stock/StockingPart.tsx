@@ -10,6 +10,7 @@ import { Empty, Section } from '@/ui/Screen';
 import { SpanBar } from '@/ui/SpanBar';
 import { Cell, Row, Table } from '@/ui/Table';
 import type { useStock } from './useStock';
+import { FishName } from '@/ui/plates/FishName';
 
 const percent = (share: number): string => `${Math.round(share * 100)}%`;
 /** A bar shows twice of what is full; the mark in its middle is full. */
@@ -141,7 +142,9 @@ export function StockingPart({ stock }: { readonly stock: ReturnType<typeof useS
               const profile = catalogue.byId.get(line.species);
               return (
                 <Row key={line.species}>
-                  <Cell>{profile ? commonName(profile) : line.species}</Cell>
+                  <Cell>
+                    <FishName profile={profile}>{profile ? commonName(profile) : line.species}</FishName>
+                  </Cell>
                   <Cell figures>{line.count}</Cell>
                   <Cell figures>{line.massG < 10 ? line.massG.toFixed(1) : Math.round(line.massG)} g</Cell>
                   <Cell figures>{line.feedGDay.toFixed(2)} g</Cell>

@@ -24,6 +24,7 @@ import { TextField } from '@/ui/Field';
 import { Caution } from '@/ui/Screen';
 import { planIn, tankIn } from './planIn';
 import { OfferRows, PlaceFirst } from './TankOffers';
+import { FishName } from '@/ui/plates/FishName';
 
 interface PlaceTexts {
   readonly width: string;
@@ -177,7 +178,7 @@ export function FromFish({
                   value={typed[profile.id] ?? String(count)}
                   onChange={(event) => recount(profile, event.target.value)}
                 />
-                {count === 1 ? commonName(profile) : manyOf(profile)}
+                <FishName profile={profile}>{count === 1 ? commonName(profile) : manyOf(profile)}</FishName>
                 <button
                   type="button"
                   className="grid size-6 place-items-center text-slate"

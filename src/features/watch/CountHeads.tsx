@@ -6,6 +6,7 @@ import { useCatalogue } from '@/session/react/RoomProvider';
 import { useHeadCount } from '@/session/react/useHeadCount';
 import { useResidents, type TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
+import { FishName } from '@/ui/plates/FishName';
 
 function CountRow({
   tank,
@@ -22,7 +23,9 @@ function CountRow({
   return (
     <li className="flex items-center justify-between gap-2 border-b border-line py-1">
       <span className="min-w-0">
-        {name} <span className="fig text-slate">{expected} on record</span>
+        <FishName profile={profile}>
+          {name} <span className="fig text-slate">{expected} on record</span>
+        </FishName>
       </span>
       <span className="flex items-center gap-1">
         <Button
