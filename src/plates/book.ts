@@ -1,28 +1,30 @@
+import type { Remote } from 'comlink';
 import { startPlates } from '@/workers/startPlates';
-import type { PlatesWork } from '@/workers/platesWork';
+import type { DressVocabulary, PictureAsked, PlatesWork } from '@/workers/platesWork';
 import { workerLine } from '@/workers/workerLine';
-import { type Drawer, pictureBook } from './pictureBook';
+import { pictureBook } from './pictureBook';
 
-/** Where no worker can be started, the page draws by itself. */
-const onThisPage = async (): Promise<PlatesWork> => (await import('@/workers/platesWork')).platesWork;
+const line = workerLine(startPlates);
 
-function drawer(): Drawer {
-  const line = workerLine(startPlates);
-  return {
-    draw: async (asked) => {
-      const answer = await line.ask((remote) => remote.draw(asked));
-      return answer.ok ? answer.value : (await onThisPage()).draw(asked);
-    },
-    scenes: async (asked) => {
-      const answer = await line.ask((remote) => remote.scenes(asked));
-      return answer.ok ? answer.value : (await onThisPage()).scenes(asked);
-    },
-    flat: async (asked) => {
-      const answer = await line.ask((remote) => remote.flat(asked));
-      return answer.ok ? answer.value : (await onThisPage()).flat(asked);
-    },
-  };
+/** Asks the worker; where none can be started, the page does it by itself. */
+async function asked<T>(work: (drawer: Remote<PlatesWork> | PlatesWork) => T | Promise<T>): Promise<T> {
+  const answer = await line.ask(async (remote) => work(remote));
+  return answer.ok ? answer.value : work((await import('@/workers/platesWork')).platesWork);
 }
 
 /** The pictures of this page. */
-export const BOOK = pictureBook(drawer());
+export const BOOK = pictureBook({
+  draw: (pictures) => asked((drawer) => drawer.draw(pictures)),
+  scenes: (scenes) => asked((drawer) => drawer.scenes(scenes)),
+  flat: (pictures) => asked((drawer) => drawer.flat(pictures)),
+});
+
+/** What is wrong with a dress of the keeper's own, in words; null where it can be drawn. */
+export const dressFault = async (picture: PictureAsked): Promise<string | null> =>
+  (await asked((drawer) => drawer.faults([picture])))[0] ?? null;
+
+let vocabulary: Promise<DressVocabulary> | null = null;
+
+/** The words that a dress can use; the same promise each time. */
+export const dressVocabulary = (): Promise<DressVocabulary> =>
+  (vocabulary ??= asked((drawer) => drawer.vocabulary()));

@@ -4,7 +4,7 @@ import { pictureBook } from './pictureBook';
 
 const asked = (id: string, detail: PictureAsked['detail'] = 'glass'): PictureAsked => ({
   id,
-  dress: null,
+  lines: [],
   shape: 'torpedo',
   colours: [],
   depthRatio: 0.3,

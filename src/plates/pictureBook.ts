@@ -19,8 +19,8 @@ export interface PictureBook {
   readonly listen: (tell: () => void) => () => void;
 }
 
-const keyOf = ({ id, dress, wearer, detail, shape, colours, depthRatio }: PictureAsked): string =>
-  [id, wearer ?? '', detail, shape, colours.join(), depthRatio, dress ? JSON.stringify(dress) : ''].join('|');
+const keyOf = ({ id, lines, wearer, detail, shape, colours, depthRatio }: PictureAsked): string =>
+  [id, wearer ?? '', detail, shape, colours.join(), depthRatio, ...lines].join('|');
 
 const SCENE_KEYS = new WeakMap<SceneAsked, string>();
 

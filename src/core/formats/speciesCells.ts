@@ -15,6 +15,9 @@ import {
 /** Fields that hold lists of objects; they stay in the JSON and are kept from the entry that a row is like. */
 const NOT_IN_CELLS = ['contested', 'contestedNumbers', 'badWith'];
 
+/** A list that shipped entries leave out, since their dresses are kept apart. */
+const DRESS = 'look.dress';
+
 type Tree = Record<string, unknown>;
 const isTree = (value: unknown): value is Tree =>
   value !== null && typeof value === 'object' && !Array.isArray(value);
@@ -79,8 +82,11 @@ function cell(value: unknown, path: string, writer: CellWriter): string {
 }
 
 /** The cells of a species: one a field, named by its path. */
-export const speciesColumns = (model: SpeciesProfile): readonly string[] =>
-  leaves(model, '').filter((path) => !NOT_IN_CELLS.includes(path));
+export const speciesColumns = (model: SpeciesProfile): readonly string[] => {
+  const paths = leaves(model, '').filter((path) => !NOT_IN_CELLS.includes(path) && path !== DRESS);
+  const at = paths.findLastIndex((path) => path.startsWith('look.')) + 1;
+  return [...paths.slice(0, at), DRESS, ...paths.slice(at)];
+};
 
 /**
  * Each field of a profile as the text of a cell, by its path: lists parted by ";", quantities as the writer has them
@@ -121,7 +127,7 @@ function readCell(text: string, path: string, model: unknown, units: UnitChoice)
   if (path === 'company.badNumbers') return items(text).map(Number);
   if (isRange(like) || /(temperatureC|ph|ghDh|khDh|salinityPpt|youngPpt|lifeYears)$/.test(path))
     return text.trim() === '' ? null : readRange(text, path, units);
-  if (Array.isArray(like)) return items(text);
+  if (Array.isArray(like) || path === DRESS) return items(text);
   if (typeof like === 'boolean')
     return /^(true|yes|1)$/i.test(text) ? true : /^(false|no|0)$/i.test(text) ? false : text;
   if (typeof like === 'number' || like === null) {

@@ -236,6 +236,8 @@ export const speciesSchema = groupField({
     silhouette: choiceField(SILHOUETTES),
     /** Entries written before it came have none. */
     markings: listField<(typeof MARKINGS)[number]>(choiceField(MARKINGS)).optional(),
+    /** The keeper's own dress, a line each ("tone: olive silver pearl"); the catalogue's where there is none. */
+    dress: listField<string>(textField()).optional(),
   }),
   notes: noteField(),
   contested: listField<{ species: string; why: string; at?: 'caution' | 'note' | undefined }>(

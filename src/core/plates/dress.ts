@@ -58,3 +58,12 @@ export function dressOf(dress: Dress, wearer: Wearer | null): DressWords {
   const { male, female, young, ...words } = dress;
   return wearer === null ? words : { ...words, ...{ male, female, young }[wearer] };
 }
+
+/** The line that takes over the dress of another animal. */
+export const LIKE = 'like';
+
+/** A line of a dress in its parts, or null where it has no ":". */
+export function partsOfLine(line: string): readonly [key: string, words: string] | null {
+  const at = line.indexOf(':');
+  return at < 0 ? null : [line.slice(0, at).trim(), line.slice(at + 1).trim()];
+}

@@ -1,9 +1,13 @@
 export { random } from './curve';
-export { DRESS_KEYS, dressOf } from './dress';
+export { DRESS_KEYS, dressOf, LIKE, partsOfLine } from './dress';
+export { dressFromLines } from './dressLines';
 export type { Dress, DressKey, Wearer } from './dress';
 export { animalOf } from './dressed';
 export type { Detail } from './easel';
 export { markingsOf } from './markingsOf';
+export { PIGMENTS } from './pigments';
 export { plainDress } from './plainDress';
+export { PLANS } from './plans';
+export { MARKS } from './marks';
 export { flatOf, plateOf, prefixOf } from './plate';
 export type { Flat, Plate } from './plate';

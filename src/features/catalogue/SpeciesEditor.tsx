@@ -1,6 +1,6 @@
 'use client';
 
-import { type ChangeEvent, memo, useCallback, useMemo, useState } from 'react';
+import { type ChangeEvent, memo, Suspense, useCallback, useMemo, useState } from 'react';
 import { choicesOf, profileCells, profileFromCells } from '@/core/formats';
 import type { Fault } from '@/core/kernel';
 import {
@@ -18,6 +18,8 @@ import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { options, SelectField, TextField } from '@/ui/Field';
 import { Form } from '@/ui/form/Form';
+import { LIKE } from '@/core/plates';
+import { DressEditor } from './DressEditor';
 
 interface Props {
   readonly mode: 'copy' | 'change';
@@ -37,6 +39,9 @@ const slug = (name: string): string =>
 
 /** How to type what is no single word or number. */
 const TYPING = 'Type ranges as “24 to 28”, lists with “;”, and any unit.';
+
+/** The field that is drawn as it is typed. */
+const DRESS = 'look.dress';
 
 /** Truths are chosen by these words, and the reader takes them. */
 const TRUTHS = ['yes', 'no'] as const;
@@ -87,6 +92,7 @@ export function SpeciesEditor({ mode, profile, catalogue, shipped, onSave, onClo
               formerNames: '',
               notes: '',
               confidence: '1',
+              [DRESS]: read[DRESS] || `${LIKE}: ${profile.id}`,
             }
           : read,
       truths: new Set(Object.keys(kept).filter((path) => kept[path] === 'true' || kept[path] === 'false')),
@@ -191,16 +197,27 @@ export function SpeciesEditor({ mode, profile, catalogue, shipped, onSave, onClo
                 </button>
                 {isOpen(group, paths) && (
                   <div className="grid grid-cols-2 gap-2 sm:grid-cols-3">
-                    {paths.map((path) => (
-                      <Cell
-                        key={path}
-                        path={path}
-                        value={cells[path] ?? ''}
-                        truth={truths.has(path)}
-                        error={faultAt(path)}
-                        onChange={change}
-                      />
-                    ))}
+                    {paths.map((path) =>
+                      path === DRESS ? (
+                        <Suspense key={path}>
+                          <DressEditor
+                            profile={profile}
+                            catalogue={catalogue}
+                            value={cells[path] ?? ''}
+                            onChange={(text) => change(path, text)}
+                          />
+                        </Suspense>
+                      ) : (
+                        <Cell
+                          key={path}
+                          path={path}
+                          value={cells[path] ?? ''}
+                          truth={truths.has(path)}
+                          error={faultAt(path)}
+                          onChange={change}
+                        />
+                      ),
+                    )}
                   </div>
                 )}
               </section>

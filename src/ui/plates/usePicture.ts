@@ -9,7 +9,7 @@ export type Drawn = Pick<SpeciesProfile, 'id' | 'size' | 'look'>;
 /** The words in which a picture of a species is asked for. */
 export const pictureAsked = ({ id, size, look }: Drawn, wearer: Wearer | null, detail: Detail) => ({
   id,
-  dress: null,
+  lines: look.dress ?? [],
   shape: look.silhouette,
   colours: look.colours,
   depthRatio: size.depthRatio,

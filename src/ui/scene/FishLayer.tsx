@@ -11,7 +11,7 @@ import { pictureAsked } from '../plates/usePicture';
 import { wearerOf } from '../plates/wearerOf';
 import { useTheme } from '../useTheme';
 import { type Actor, groupAt, paintFish, type Picture, placesAlong, type View } from './fishPaint';
-import type { GlassGroup } from './GlassScene';
+import type { GlassGroup } from './group';
 
 interface Props {
   readonly groups: readonly GlassGroup[];

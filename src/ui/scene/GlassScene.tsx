@@ -5,23 +5,10 @@ import type { SpeciesProfile } from '@/core/model';
 import type { Cast, SceneAsked, SceneTank } from '@/core/scene';
 import { classes } from '../classes';
 import { FishLayer } from './FishLayer';
+import type { GlassGroup } from './group';
 import { habitOf } from './sceneTank';
 import { TankDrawing } from './TankDrawing';
 import { useScene } from './useScene';
-
-export interface GlassGroup {
-  readonly key: string;
-  readonly profile: SpeciesProfile;
-  readonly count: number;
-  readonly lengthCm: number;
-  /** The first and the last length of the slider; both the length where nothing grows. */
-  readonly fromCm?: number;
-  readonly toCm?: number;
-  readonly sex?: 'male' | 'female' | null;
-  readonly colour: string;
-  /** On the list, not in the tank: drawn lighter. */
-  readonly planned: boolean;
-}
 
 interface Props {
   readonly tank: SceneTank;

@@ -127,6 +127,7 @@ export const SPECIES_FIELDS: Readonly<Record<string, string>> = {
   'trade.restricted': 'Restricted in some places',
   'look.colours': 'Colours',
   'look.markings': 'Markings',
+  'look.dress': 'Dress',
   'look.bothSexesColoured': 'Both sexes coloured',
   'look.silhouette': 'Drawn as',
   notes: 'Notes',
