@@ -44,5 +44,6 @@ export { CROWDED } from './layerCrowding';
 export { layerRoom } from './layerRoom';
 export { NITRATE_BUDGET, NITRATE_EDGE } from './nitrate';
 export { densityOf, heads, isOpenWater, isRockDweller, partFilled } from './riftNumbers';
+export { groundClaims } from './territory';
 export { turnoverWanted } from './turnover';
 export { groupsAsOne } from './groupsAsOne';

@@ -91,6 +91,33 @@ function held(context: RuleContext): readonly Held[] {
   return claims;
 }
 
+/** With a sight break for each holder they share the floor more closely. */
+const sharing = (context: RuleContext, claims: readonly Held[]): number =>
+  (context.tank.sightBreaks ?? 0) >= claims.reduce((sum, { holders }) => sum + holders, 0) ? OUT_OF_SIGHT : 1;
+
+/** The ground that the holders of a plan claim, by species, and how many times more of the floor sight breaks let them share. */
+export function groundClaims(context: RuleContext): {
+  readonly claims: readonly {
+    readonly species: string;
+    readonly holders: number;
+    /** Each of them, cm². */
+    readonly cm2: number;
+    readonly home: PlannedSpecies['profile']['company']['holds'];
+  }[];
+  readonly breaks: number;
+} {
+  const claims = held(context);
+  return {
+    claims: claims.map(({ species, holders, cm2 }) => ({
+      species: species.profile.id,
+      holders,
+      cm2: cm2 / holders,
+      home: species.profile.company.holds,
+    })),
+    breaks: sharing(context, claims),
+  };
+}
+
 /** How many find no ground when those with the largest territories settle first. */
 function without(largestFirst: readonly Held[], floorCm2: number): number {
   let left = floorCm2;
@@ -110,7 +137,7 @@ function crowdedFloor(context: RuleContext): readonly Finding[] {
   const footprint = context.tank.figures.footprintCm2;
   const share = claims.reduce((sum, claim) => sum + claim.cm2, 0) / footprint;
   const holders = claims.reduce((sum, claim) => sum + claim.holders, 0);
-  const room = (context.tank.sightBreaks ?? 0) >= holders ? OUT_OF_SIGHT : 1;
+  const room = sharing(context, claims);
   const severity = claims.length < 2 ? null : SEVERITY.of(share / room);
   // A note on the whole floor is not what one newcomer is asked about.
   if (severity === null || (severity === 'note' && context.focus !== null)) return [];

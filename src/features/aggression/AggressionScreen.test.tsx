@@ -105,6 +105,10 @@ describe('Aggression', () => {
     expect(screen.getByText(/18 of 18 with a place, 40 minutes/)).toBeInTheDocument();
     expect(screen.getByText(/2 of 3 with a place, 40 minutes/)).toBeInTheDocument();
     expect(screen.getByText(/^Ground: Torch \(sure, 19 sightings\)/)).toBeInTheDocument();
+    // From the middle of its ground a holder sees the whole of a bare floor.
+    expect(screen.queryByText(/sees 100% of the floor/)).toBeNull();
+    await userEvent.selectOptions(screen.getByLabelText('Sight lines from'), 'Torch');
+    expect(screen.getAllByText(/Torch sees 100% of the floor/)[0]).toBeInTheDocument();
   });
 
   it('keeps the map of the floor when the decor is moved', async () => {

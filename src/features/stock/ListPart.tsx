@@ -19,6 +19,7 @@ import { CauseItem, editKey } from './CauseItem';
 import { MainCauses } from './MainCauses';
 import { StockTable } from './StockTable';
 import type { useStock } from './useStock';
+import { Territories } from './Territories';
 import { WaterRanges } from './WaterRanges';
 
 /** Nobody plans further ahead on a slider; profiles that grow longer are cut here. */
@@ -115,6 +116,7 @@ export function ListPart({
             <WaterRanges assessment={calm} colours={colours} />
           </Section>
         )}
+        <Territories tank={tank} assessment={calm} colours={colours} />
       </div>
       <div className="min-w-0">
         {lines.length > 0 && (

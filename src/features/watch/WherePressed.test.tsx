@@ -39,6 +39,15 @@ describe('where it happened', () => {
     await waitFor(() => expect(screen.getByTestId('logged')).toHaveTextContent(place));
     expect(session.state.getState().entries?.at(-1)).toMatchObject({ type: 'chased', place });
   });
+  it('is told by arrows as well, from the middle, and stays within the walls', async () => {
+    const { map, length, width } = await withMap();
+    fireEvent.keyDown(map, { key: 'ArrowRight' });
+    fireEvent.keyDown(map, { key: 'ArrowUp', shiftKey: true });
+    const [x, y] = [Math.round(length / 2 + 5), Math.round(width / 2 + 1)];
+    expect(screen.getByText(`${x} cm from the left, ${y} cm from the front`)).toBeInTheDocument();
+    for (let i = 0; i < 60; i += 1) fireEvent.keyDown(map, { key: 'ArrowLeft' });
+    expect(screen.getByText(`0 cm from the left, ${y} cm from the front`)).toBeInTheDocument();
+  });
   it('can be taken back, or told by one of six places of the front', async () => {
     const { map } = await withMap();
     pressAt(map, 50, 10);

@@ -41,7 +41,7 @@ export function WherePressed({
           pieces={body.pieces}
           grounds={story?.grounds ?? []}
           here={here?.at ?? null}
-          label="Where it happened: press the floor, front below"
+          label="Where it happened: press the floor or move with arrows, front below"
           className="cursor-crosshair"
           onPress={(at) => onPlace(placeText(at))}
         />

@@ -1,6 +1,6 @@
 'use client';
 
-import { memo, type ReactNode, type Ref } from 'react';
+import { type KeyboardEvent, memo, type ReactNode, type Ref } from 'react';
 import type { Piece, Point, Polygon } from '@/core/sightlines';
 import { classes } from '../classes';
 import { corners, PieceMark } from './PieceMark';
@@ -35,12 +35,21 @@ interface Props {
   readonly here?: Point | null;
   readonly label: string;
   readonly className?: string;
-  /** Called with the place of a press, cm from the left and from the front. */
+  /** Called with the place of a press, cm from the left and from the front. Arrows move the place that is meant now. */
   readonly onPress?: (at: Point) => void;
   readonly svgRef?: Ref<SVGSVGElement>;
   /** What lies over the map. */
   readonly children?: ReactNode;
 }
+
+/** An arrow moves the place that is meant by so much; with Shift by so much, cm. */
+const [STEP_CM, FINE_CM] = [5, 1];
+const ARROWS: Readonly<Record<string, Point>> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, 1],
+  ArrowDown: [0, -1],
+};
 
 const DASHES = { 'a guess': '0.6 1.6', likely: '2.2 1.6', sure: '4 1.4' } as const;
 
@@ -62,6 +71,18 @@ export const FloorMap = memo(function FloorMap({
   children,
 }: Props) {
   const text = lengthCm / 36;
+  const keys = (event: KeyboardEvent): void => {
+    const way = ARROWS[event.key];
+    // Pieces on the map have keys of their own.
+    if (!way || !onPress || event.target !== event.currentTarget) return;
+    event.preventDefault();
+    const step = event.shiftKey ? FINE_CM : STEP_CM;
+    const [x, y] = here ?? holder ?? [lengthCm / 2, widthCm / 2];
+    onPress([
+      Math.min(lengthCm, Math.max(0, x + way[0] * step)),
+      Math.min(widthCm, Math.max(0, y + way[1] * step)),
+    ]);
+  };
   return (
     <svg
       ref={svgRef}
@@ -69,6 +90,7 @@ export const FloorMap = memo(function FloorMap({
       aria-label={label}
       viewBox={`0 0 ${lengthCm} ${widthCm}`}
       className={classes('block w-full border-2 border-slate bg-(--scene-sand)', className)}
+      {...(onPress && { tabIndex: 0, onKeyDown: keys })}
       onPointerDown={
         onPress
           ? (event) => {
