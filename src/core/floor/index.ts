@@ -2,4 +2,4 @@ export { templateOf, TEMPLATES } from './templates';
 export { densityOf, ringsOf, SQUARE_CM } from './density';
 export { COLUMNS, exactPlace, type Place, placeOf, placeText, ROWS, sectionOf } from './place';
 export { groundOf, HOLDS_WEIGHT, type Sighting, territoryOf, WON_WEIGHT } from './territory';
-export { type Claim, settle, type Settler } from './settle';
+export { settle, type Settler } from './settle';

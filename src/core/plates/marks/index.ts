@@ -1,5 +1,6 @@
 import { bars } from './bars';
 import { blotch } from './blotch';
+import { coil } from './coil';
 import { fade } from './fade';
 import { glow } from './glow';
 import { level } from './level';
@@ -22,6 +23,7 @@ import type { Mark } from './mark';
 export const MARKS: Readonly<Record<string, Mark>> = {
   bars,
   blotch,
+  coil,
   fade,
   glow,
   level,

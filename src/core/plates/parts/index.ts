@@ -7,6 +7,7 @@ import { hood } from './hood';
 import { longArms } from './longArms';
 import { rayEyes } from './rayEyes';
 import { rayTail } from './rayTail';
+import { scutes } from './scutes';
 import { shrimpLegs } from './shrimpLegs';
 import { snailFoot } from './snailFoot';
 import { snoutProbe } from './snoutProbe';
@@ -29,6 +30,7 @@ export const PARTS: Readonly<Record<string, Part>> = {
   longArms,
   rayEyes,
   rayTail,
+  scutes,
   shrimpLegs,
   snailFoot,
   snoutProbe,

@@ -20,5 +20,6 @@ export const cory: Build = {
   adipose: [82, 8, 7],
   pelvic: pelvic(43, 13),
   pectoral: pectoral(27, -0.72, 20, 0, -34),
-  barbels: feelers([2.6, -7.6, -2, -6, -1.2], [4, -8.4, 0.6, -6.4, -1], [5, -8.8, 3.4, -5.4, 0]),
+  front: ['scutes'],
+  barbels: feelers([2.6, -7.6, -4, -7, -1.4], [4, -8.4, -0.4, -7.6, -1], [5, -8.8, 3.4, -6.6, 0]),
 };
