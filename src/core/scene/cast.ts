@@ -109,7 +109,9 @@ function shoal({ stage, water, group, roll, rx, ry, count, home }: Casting): rea
       return cost;
     },
   );
-  const facing = mx > ground.length / 2 ? 'left' : 'right';
+  // Heads into the current; in still water towards the open side.
+  const { current } = stage.setup;
+  const facing = (current === 0 ? mx > ground.length / 2 : current > 0) ? 'left' : 'right';
   const mine: Place[] = [];
   for (let i = 0; i < count; i++) {
     const [x, y] = cheapest(

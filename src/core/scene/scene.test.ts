@@ -1,4 +1,5 @@
 import { castOf } from './cast';
+import { layerCounts } from './layerCounts';
 import { stageOf } from './stage';
 import type { Habit, SceneGroup, SceneTank } from './tank';
 
@@ -18,6 +19,7 @@ const tank = (over: Partial<SceneTank> = {}): SceneTank => ({
   floating: 2,
   shells: 12,
   hardscape: 0.1,
+  filter: null,
   pieces: [],
   seed: 'fen',
   ...over,
@@ -152,5 +154,62 @@ describe('where fish are', () => {
   });
   it('draws no more than three hundred of a group', () => {
     expect(castOf(stage, [group('loose', { count: 9000 })])[0]!.from).toHaveLength(300);
+  });
+});
+
+describe('the current', () => {
+  const currentOf = (filter: SceneTank['filter'], seed = 'fen') =>
+    stageOf(tank({ filter, seed })).setup.current;
+  it('is still without a filter, goes away from the outflow, and grows with the turnover', () => {
+    expect(currentOf(null)).toBe(0);
+    expect(currentOf({ turnover: 0, atX: 10 })).toBe(0);
+    expect(currentOf({ turnover: 4, atX: 10 })).toBeGreaterThan(0);
+    expect(currentOf({ turnover: 4, atX: 110 })).toBeLessThan(0);
+    expect(currentOf({ turnover: 9, atX: 10 })).toBeGreaterThan(currentOf({ turnover: 3, atX: 10 }));
+    expect(currentOf({ turnover: 900, atX: 10 })).toBe(1);
+  });
+  it('comes from a side of its own where nobody told one, the same each time', () => {
+    const sides = ['a', 'b', 'c', 'd', 'e', 'f', 'g', 'h'].map((seed) =>
+      currentOf({ turnover: 5, atX: null }, seed),
+    );
+    expect(new Set(sides.map(Math.sign))).toEqual(new Set([-1, 1]));
+    expect(currentOf({ turnover: 5, atX: null }, 'c')).toBe(sides[2]);
+  });
+  it('turns shoals to meet it and drives floating plants to the far side', () => {
+    for (const [atX, facing] of [
+      [5, 'left'],
+      [115, 'right'],
+    ] as const) {
+      const stage = stageOf(tank({ filter: { turnover: 6, atX } }));
+      const [cast] = castOf(stage, [group('tight')]);
+      expect(new Set(cast!.from.map((one) => one.facing))).toEqual(new Set([facing]));
+      for (const x of stage.setup.rafts) expect(Math.abs(x - atX)).toBeGreaterThan(60);
+    }
+  });
+  it('moves neither stones nor shells', () => {
+    const { setup } = stageOf(tank({ filter: { turnover: 6, atX: 5 } }));
+    const still = stageOf(tank()).setup;
+    expect(setup.shells).toEqual(still.shells);
+    expect(setup.caves).toEqual(still.caves);
+  });
+});
+
+describe('animals by layer', () => {
+  it('counts each by the shares of its time', () => {
+    expect(
+      layerCounts([
+        { count: 10, layers: [0.1, 0.8, 0.1] },
+        { count: 6, layers: [0, 0, 1] },
+      ]),
+    ).toEqual([1, 8, 7]);
+    expect(layerCounts([])).toEqual([0, 0, 0]);
+    expect(layerCounts([{ count: 3, layers: [0, 0, 0] }])).toHaveLength(3);
+  });
+  it.each([1, 2, 7, 13, 371])('adds up to all %s of them', (count) => {
+    const sum = layerCounts([
+      { count, layers: [1 / 3, 1 / 3, 1 / 3] },
+      { count: 2 * count, layers: [0.15, 0.35, 0.5] },
+    ]).reduce((a, b) => a + b, 0);
+    expect(sum).toBe(3 * count);
   });
 });

@@ -6,6 +6,7 @@ import { planting } from './plants/planting';
 import type { Setup } from './stageplan';
 import type { SceneTank } from './tank';
 import { bed } from './things/bed';
+import { currentOf, outflow } from './things/outflow';
 import { pipes } from './things/pipes';
 import { rocks } from './things/rocks';
 import { shells } from './things/shells';
@@ -46,6 +47,7 @@ export function stageOf(tank: SceneTank, isSmall = false): Stage {
     steps,
     isSmall,
     hair: isSmall ? tank.lengthCm / 240 : tank.lengthCm / 1100,
+    current: currentOf(tank.filter, tank.lengthCm, dice('flow')),
     put: (z, art) => things.push({ z, art }),
     define: (name, make) => {
       const had = definitions.get(name);
@@ -66,6 +68,7 @@ export function stageOf(tank: SceneTank, isSmall = false): Stage {
   planting(setup);
   shells(setup);
   const cover = floating(setup);
+  outflow(setup);
   const standing = things
     .sort((a, b) => a.z - b.z)
     .map(({ art }) => art)

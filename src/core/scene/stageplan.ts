@@ -33,6 +33,8 @@ export interface Setup {
   readonly isSmall: boolean;
   /** Width of a hairline in cm. */
   readonly hair: number;
+  /** The way the current goes, and how strong it is: -1 hard to the left, 0 still, 1 hard to the right. */
+  readonly current: number;
   /** Puts a drawing at a depth: 0 at the back pane, 1 at the front glass. */
   readonly put: (z: number, art: string) => void;
   /** A drawing that is used again and again; returns its identifier. */

@@ -27,6 +27,8 @@ export interface SceneTank {
   readonly shells: number;
   /** Share of the water that rock and wood take. */
   readonly hardscape: number;
+  /** The outflow of the filter: how often an hour it turns the water over, and where along the length it stands, where the floor map says so. Null without a filter. */
+  readonly filter: { readonly turnover: number; readonly atX: number | null } | null;
   /** The floor map, where there is one. */
   readonly pieces: readonly FloorPiece[];
   /** What nobody said falls by these dice. */

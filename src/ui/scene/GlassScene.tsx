@@ -2,10 +2,11 @@
 
 import { memo, useMemo } from 'react';
 import type { SpeciesProfile } from '@/core/model';
-import type { Cast, SceneAsked, SceneTank } from '@/core/scene';
+import { type Cast, layerCounts, type SceneAsked, type SceneTank } from '@/core/scene';
 import { classes } from '../classes';
 import { FishLayer } from './FishLayer';
 import type { GlassGroup } from './group';
+import { LayerLabels, layersInWords } from './LayerLabels';
 import { habitOf } from './sceneTank';
 import { TankDrawing } from './TankDrawing';
 import { useScene } from './useScene';
@@ -66,12 +67,28 @@ export const GlassScene = memo(function GlassScene({
   const hair = lengthCm / widthPx;
   const margin = isSmall ? hair : 3;
   const head = tank.lightHours > 0 ? 4 : 2;
+  const layers = useMemo(
+    () => (isSmall || asked.groups.length === 0 ? null : layerCounts(asked.groups)),
+    [asked, isSmall],
+  );
   const casts = scene?.casts ?? NO_CASTS;
   const [wide, high] = [lengthCm + 2 * margin, heightCm + head + (tickCm ? 3 : hair)];
   const frame = useMemo(() => [-margin, -head, wide, high] as const, [margin, head, wide, high]);
   return (
-    <div role="img" aria-label={label} className={classes('relative isolate', className)}>
-      <TankDrawing tank={tank} scene={scene} frame={frame} hair={hair} isSmall={isSmall} tickCm={tickCm} />
+    <div
+      role="img"
+      aria-label={layers ? `${label}; ${layersInWords(layers)}` : label}
+      className={classes('relative isolate', className)}
+    >
+      <TankDrawing
+        tank={tank}
+        scene={scene}
+        frame={frame}
+        hair={hair}
+        isSmall={isSmall}
+        layers={layers}
+        tickCm={tickCm}
+      />
       {groups.length > 0 && (
         <FishLayer
           groups={groups}
@@ -81,6 +98,12 @@ export const GlassScene = memo(function GlassScene({
           onLight={onLight}
           tankCm={[lengthCm, heightCm]}
           frame={frame}
+        />
+      )}
+      {layers && scene && (
+        <LayerLabels
+          counts={layers}
+          tops={[0.5, 1.5, 2.5].map((third) => (head + scene.surface + (scene.free * third) / 3) / high)}
         />
       )}
     </div>

@@ -12,11 +12,24 @@ interface Props {
   /** One px, in cm. */
   readonly hair: number;
   readonly isSmall: boolean;
+  /** Animals at the top, in the middle and at the bottom: a fuller layer is tinted more. */
+  readonly layers: readonly [number, number, number] | null;
   readonly tickCm?: number | undefined;
 }
 
+/** Tint of the fullest layer. */
+const FULLEST = 0.09;
+
 /** A tank without its fish: lamp, water, what stands in it, panes, lid and ticks. A layer of its own that fish do not touch. */
-export const TankDrawing = memo(function TankDrawing({ tank, scene, frame, hair, isSmall, tickCm }: Props) {
+export const TankDrawing = memo(function TankDrawing({
+  tank,
+  scene,
+  frame,
+  hair,
+  isSmall,
+  layers,
+  tickCm,
+}: Props) {
   const id = useId();
   const { lengthCm, heightCm } = tank;
   const [left, top] = frame;
@@ -53,6 +66,17 @@ export const TankDrawing = memo(function TankDrawing({ tank, scene, frame, hair,
       <rect y={surface} width={lengthCm} height={Math.max(0, heightCm - surface)} fill="var(--water)" />
       <rect y={surface} width={lengthCm} height={Math.max(0, heightCm - surface)} fill={`url(#${id}l)`} />
       <g clipPath={`url(#${id}c)`}>
+        {scene &&
+          layers?.map((count, third) => (
+            <rect
+              key={third}
+              y={surface + (scene.free * third) / 3}
+              width={lengthCm}
+              height={scene.free / 3}
+              fill="var(--deep)"
+              fillOpacity={(FULLEST * count) / Math.max(1, ...layers)}
+            />
+          ))}
         {scene && !isSmall && (
           <path
             d={[1, 2].map((third) => `M0 ${surface + (scene.free * third) / 3}H${lengthCm}`).join('')}

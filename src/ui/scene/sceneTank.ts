@@ -1,6 +1,6 @@
 import type { PlanTank, SpeciesProfile } from '@/core/model';
 import type { FloorPiece, Habit, SceneTank } from '@/core/scene';
-import { furnishTank } from '@/core/tank';
+import { furnishTank, tankFigures } from '@/core/tank';
 
 /** Pieces of the map that the scene draws as others. */
 const STANDS_AS: Readonly<Record<string, string>> = { cave: 'rock', root: 'wood' };
@@ -10,6 +10,7 @@ export function sceneTank(tank: PlanTank, pieces: readonly FloorPiece[], seed: s
   const { furnished } = furnishTank(tank);
   const { hides } = tank;
   const counts = typeof hides === 'object' ? hides : { caves: hides ?? 0 };
+  const filterPiece = pieces.find(({ kind }) => kind === 'filter');
   return {
     lengthCm: furnished.lengthCm,
     widthCm: furnished.widthCm,
@@ -26,6 +27,10 @@ export function sceneTank(tank: PlanTank, pieces: readonly FloorPiece[], seed: s
     floating: Math.min(3, counts.floating ?? 0),
     shells: counts.shells ?? 0,
     hardscape: tank.hardscapeFraction ?? 0.05,
+    filter:
+      tank.filterLph === undefined && !filterPiece
+        ? null
+        : { turnover: tankFigures(furnished).turnoverPerHour, atX: filterPiece?.x ?? null },
     // A map from before the tank was corrected keeps what still stands in it.
     pieces: pieces
       .filter(({ x, y }) => x <= furnished.lengthCm && y <= furnished.widthCm)

@@ -6,11 +6,12 @@ import { green } from './plant';
 
 /** Floating plants: leaves on the water line, roots under it. Returns their drawing; it stands before all others. */
 export function floating(setup: Setup): string {
-  const { ground, steps, isSmall, hair, tank, clutter } = setup;
+  const { ground, steps, isSmall, hair, tank, clutter, current } = setup;
   if (tank.floating === 0) return '';
   const roll = setup.dice('float');
   const count = Math.max(1, Math.round((ground.length * clamp(tank.floating * 0.17, 0, 0.62)) / 5));
-  const isFromRight = ground.main > 0.5;
+  // The current drives them to the far side.
+  const isFromRight = current === 0 ? ground.main > 0.5 : current > 0;
   const y = ground.surface + 0.1;
   const list: Leaf[] = [];
   const roots = new Trace(steps);
@@ -35,7 +36,7 @@ export function floating(setup: Setup): string {
       const q = (k / (threads - 1) - 0.5) * 2.2;
       roots
         .move([x + q * 0.4, y])
-        .quad([x + q * 0.7, y + long * 0.5], [x + q * 1.2 + (own() - 0.5), y + long]);
+        .quad([x + q * 0.7, y + long * 0.5], [x + q * 1.2 + current * long * 0.18 + (own() - 0.5), y + long]);
     }
     clutter.add(x - 2.5, ground.surface, x + 2.5, ground.surface + 5, 0.3);
   }

@@ -41,7 +41,7 @@ function stem(setup: Setup, high: number, variant: number, shade: 0 | 1 | 2): st
 
 /** A stand of stems with leaves in pairs. */
 export const stems: Plant = (setup, roll, { x, z, shade, high }) => {
-  const { ground, isSmall, clutter } = setup;
+  const { ground, isSmall, clutter, current } = setup;
   const n = isSmall ? 3 : 5;
   let art = '';
   for (let i = 0; i < n; i++) {
@@ -50,7 +50,15 @@ export const stems: Plant = (setup, roll, { x, z, shade, high }) => {
     const of = Math.max(1, Math.round(length / EVERY_CM)) * EVERY_CM;
     const id = stem(setup, of, Math.floor(roll() * 2), shade);
     const scale = (length / of) * (0.97 + roll() * 0.06);
-    art += used(setup, id, bx, ground.floor(bx, z), (roll() - 0.5) * 7, roll() < 0.5 ? scale : -scale, scale);
+    art += used(
+      setup,
+      id,
+      bx,
+      ground.floor(bx, z),
+      (roll() - 0.5) * 7 + current * 3,
+      roll() < 0.5 ? scale : -scale,
+      scale,
+    );
   }
   clutter.add(x - 6, ground.floor(x, z) - high * 0.9, x + 6, ground.floor(x, z), 0.25 + shade * 0.12);
   return art;
