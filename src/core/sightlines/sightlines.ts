@@ -2,6 +2,8 @@ import { areaOf, isWithin, visiblePolygon, type Floor, type Point, type Polygon 
 
 /** What stands on the floor of a tank. Plants and wood hide as rock does; a slate is thin; shells lie too low to hide anybody. */
 export const PIECES = ['rock', 'wood', 'plant', 'slate', 'cave', 'root', 'pot', 'shells', 'filter'] as const;
+/** A piece can be no longer and no deeper than this. */
+export const LARGEST_PIECE_CM = 400;
 export interface Piece {
   readonly kind: (typeof PIECES)[number];
   readonly x: number;

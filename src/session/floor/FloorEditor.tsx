@@ -6,10 +6,11 @@ import { TEMPLATES, templateOf } from '@/core/floor';
 import { type BestBreak, type Piece, PIECES, shapeOf } from '@/core/sightlines';
 import type { TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
-import { SelectField, TextField } from '@/ui/Field';
+import { SelectField } from '@/ui/Field';
 import { FloorMap } from '@/ui/floor/FloorMap';
 import { corners } from '@/ui/floor/PieceMark';
 import { Empty, Ledger, Section } from '@/ui/Screen';
+import { PieceTools } from './PieceTools';
 import { useFloor } from './useFloor';
 
 const NEW: Readonly<Record<Piece['kind'], readonly [number, number]>> = {
@@ -24,8 +25,6 @@ const NEW: Readonly<Record<Piece['kind'], readonly [number, number]>> = {
   filter: [10, 8],
 };
 const NUDGE_CM = 2;
-const TURN = 15;
-const GROW = 1.2;
 
 const percent = (share: number): string => `${Math.round(share * 100)}%`;
 
@@ -179,72 +178,37 @@ export function FloorEditor({ tank }: { readonly tank: TankView }) {
               + {kind}
             </Button>
           ))}
-          {one && chosen !== null && (
-            <>
-              <Button onClick={() => change('Turned', chosen, { turned: (one.turned + TURN) % 360 })}>
-                turn
-              </Button>
-              <Button aria-pressed={isPutting} onClick={() => setIsPutting(!isPutting)}>
-                {isPutting ? 'press the map' : 'put elsewhere'}
-              </Button>
-              <Button
-                onClick={() =>
-                  change('Larger', chosen, {
-                    lengthCm: Math.min(400, one.lengthCm * GROW),
-                    widthCm: Math.min(400, one.widthCm * GROW),
-                  })
-                }
-              >
-                larger
-              </Button>
-              <Button
-                onClick={() =>
-                  change('Smaller', chosen, { lengthCm: one.lengthCm / GROW, widthCm: one.widthCm / GROW })
-                }
-              >
-                smaller
-              </Button>
-              <Button tone="warn" onClick={() => remove(chosen)}>
-                remove
-              </Button>
-            </>
-          )}
         </div>
-        <div className="flex flex-wrap items-end gap-2">
-          {one && chosen !== null && (
-            <TextField
-              key={chosen}
-              label="Name of this piece"
-              wrap="w-44"
-              defaultValue={one.name ?? ''}
-              maxLength={60}
-              onBlur={(event) => {
-                const name = event.target.value.trim();
-                if (name !== (one.name ?? ''))
-                  change('Named', chosen, { name: name === '' ? undefined : name });
-              }}
-            />
-          )}
-          <SelectField
-            label="Begin from"
-            wrap="w-44"
-            value=""
-            onChange={(event) => {
-              const name = TEMPLATES.find((one_) => one_ === event.target.value);
-              if (!name) return;
-              setChosen(null);
-              setFound(null);
-              floor.put(`Floor set up: ${name}`, { pieces: [...templateOf(name, lengthCm, widthCm)] });
-            }}
-          >
-            <option value="">a template</option>
-            {TEMPLATES.map((name) => (
-              <option key={name} value={name}>
-                {name}
-              </option>
-            ))}
-          </SelectField>
-        </div>
+        {one && chosen !== null && (
+          <PieceTools
+            key={chosen}
+            piece={one}
+            floorCm={[lengthCm, widthCm]}
+            isPutting={isPutting}
+            onPutting={setIsPutting}
+            onChange={(label, how) => change(label, chosen, how)}
+            onRemove={() => remove(chosen)}
+          />
+        )}
+        <SelectField
+          label="Begin from"
+          wrap="w-44"
+          value=""
+          onChange={(event) => {
+            const name = TEMPLATES.find((one_) => one_ === event.target.value);
+            if (!name) return;
+            setChosen(null);
+            setFound(null);
+            floor.put(`Floor set up: ${name}`, { pieces: [...templateOf(name, lengthCm, widthCm)] });
+          }}
+        >
+          <option value="">a template</option>
+          {TEMPLATES.map((name) => (
+            <option key={name} value={name}>
+              {name}
+            </option>
+          ))}
+        </SelectField>
       </div>
       <Section title="What it sees">
         {!floor.sight || !holder ? (

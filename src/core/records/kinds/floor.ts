@@ -7,7 +7,7 @@ import {
   quantityField,
   textField,
 } from '../../kernel';
-import { type Piece, PIECES } from '../../sightlines';
+import { LARGEST_PIECE_CM, type Piece, PIECES } from '../../sightlines';
 import { defineRecord, tank } from '../define';
 
 const along = () => quantityField('cm', 0, 2000);
@@ -17,8 +17,8 @@ const pieceSchema = groupField({
   kind: choiceField(PIECES),
   x: along(),
   y: across(),
-  lengthCm: positiveQuantityField('cm', 400),
-  widthCm: positiveQuantityField('cm', 400),
+  lengthCm: positiveQuantityField('cm', LARGEST_PIECE_CM),
+  widthCm: positiveQuantityField('cm', LARGEST_PIECE_CM),
   /** Degrees. */
   turned: numberField(-360, 360),
   name: textField().optional(),
