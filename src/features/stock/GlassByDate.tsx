@@ -37,7 +37,7 @@ function DateSlider({
         step={1}
         onValueChange={([value = 0]) => onChange(value)}
       >
-        <Slider.Track className="relative h-[3px] grow bg-line">
+        <Slider.Track className="relative h-[3px] grow bg-line forced-colors:bg-[CanvasText]">
           <Slider.Range className="absolute h-full bg-deep" />
         </Slider.Track>
         <Slider.Thumb

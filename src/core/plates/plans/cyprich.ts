@@ -8,11 +8,11 @@ export const cyprich: Build = {
   bottom: [
     0.7, 1.8, 2.6, 3.2, 7, 5.8, 15, 8.8, 27, 11.4, 40, 11.8, 54, 10, 68, 7.4, 84, 5.2, 94, 4.8, 100, 4.8,
   ],
-  eye: [11.4, 2.6, 4],
+  eye: [10.8, 2.2, 4.5],
   mouth: [4.8, 1.4],
   gill: 26,
   scales: [26, 2.6, 0.12],
-  dorsal: edge('spiny', 28, 86, 11, 0.8),
+  dorsal: edge('spiny', 28, 84, 9, 0.8),
   anal: edge('lobe', 60, 84, 11),
   tail: tail('forked', 26, 14),
   pelvic: pelvic(36, 18, -58, -24),

@@ -11,6 +11,6 @@ export const hillstream: Build = {
   dorsal: edge('fan', 42, 55, 13),
   anal: edge('fan', 76, 83, 7),
   tail: tail('notch', 21, 12, 1.2),
-  pelvic: pelvic(46, 25, -26, -4),
-  pectoral: pectoral(13, -0.8, 33, -2, -20),
+  pelvic: pelvic(46, 27, -40, -5),
+  pectoral: pectoral(11, -0.75, 39, -3, -36),
 };
