@@ -243,7 +243,7 @@ export function WishList({ tank, wishes }: { readonly tank: TankView; readonly w
                 className="flex flex-wrap items-center justify-end gap-1 border-b border-line py-0.5"
               >
                 <span className={classes('min-w-0 flex-1', view === 'fish' && 'max-sm:basis-full')}>
-                  <span className="block truncate" title={profile.scientificName}>
+                  <span className="block leading-tight" title={profile.scientificName}>
                     <FishName profile={profile} />
                   </span>
                   {view !== 'fish' && <AsBought wish={wish} />}
