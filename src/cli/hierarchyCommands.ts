@@ -28,7 +28,10 @@ export function orderAnswer(text: string, seed = SEED): Outcome<unknown> {
       },
       kendall,
       bradleyTerry: bradleyTerry.ok
-        ? { strength: Object.fromEntries(ids.map((id, i) => [id, bradleyTerry.strength[i]])) }
+        ? {
+            strength: Object.fromEntries(ids.map((id, i) => [id, bradleyTerry.strength[i]])),
+            tieParameter: bradleyTerry.tieParameter,
+          }
         : { strength: null, why: sayNoStrength(bradleyTerry.why) },
     },
   };

@@ -56,6 +56,21 @@ describe('patterns', () => {
     ).toEqual([]);
     expect(names([four, ...fights(many(4, 'a', 'b'))])).toEqual([]);
   });
+  it('calls nobody dominant by contests that neither won, and names the two that lock again and again', () => {
+    const undecided = { what: 'lock', undecided: true };
+    const found = names([four, ...fights(many(14, 'a', 'b', undecided))]);
+    expect(found).toContain('duel');
+    expect(found).not.toContain('one boss');
+    expect(found).not.toContain('one victim');
+  });
+  it('counts one of a group on another in the rates, and calls no group dominant', () => {
+    const shoal = cameOf(at(1, 12), [{ ...memberOf('g'), individual: false, count: 6 }, memberOf('a')]);
+    const happenings = [shoal, ...fights(many(14, 'g', 'g'))];
+    expect(watchesOf(happenings, 'T')[0]!.contests).toHaveLength(14);
+    expect(names(happenings)).not.toContain('one boss');
+    // A fish against itself is a slip.
+    expect(watchesOf([shoal, ...fights(many(3, 'a', 'a'))], 'T')[0]!.contests).toEqual([]);
+  });
   it('names a duel when both win, not when one always does', () => {
     expect(
       names([four, ...fights([...many(6, 'a', 'b'), ...many(6, 'b', 'a'), ...many(2, 'c', 'd')])]),

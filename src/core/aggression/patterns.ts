@@ -1,7 +1,7 @@
 import { sectionOf } from '../floor';
 import type { Resident, Standing } from '../events';
 import { betaQuantile } from '../stats';
-import { tally, type Contest, type Watch } from './watches';
+import { decided, tally, type Contest, type Watch } from './watches';
 
 export const PATTERNS = [
   'one boss',
@@ -93,6 +93,8 @@ function sureness(k: number, n: number, fair: number): Pattern['sure'] {
 
 function oneFish(input: PatternInput, contests: readonly Contest[], fish: number): readonly Found[] {
   const found: Found[] = [];
+  // A group is many fish, and "a male of this species" may be any: neither is one that rules or is picked on.
+  const ones = new Set<string>(input.residents.filter((one) => one.individual).map((one) => one.id));
   const n = contests.length;
   const fair = 1 / Math.max(2, fish);
   const sides = [
@@ -100,7 +102,7 @@ function oneFish(input: PatternInput, contests: readonly Contest[], fish: number
     ['one victim', 'loser'],
   ] as const;
   for (const [name, side] of sides) {
-    const top = most(countBy(contests, (contest) => contest[side]));
+    const top = most(countBy(contests, (contest) => (ones.has(contest[side]) ? contest[side] : '')));
     if (!top || top[1] / n < DOMINANT_SHARE || lowest(top[1], n) <= fair) continue;
     found.push({
       name,
@@ -115,10 +117,15 @@ function oneFish(input: PatternInput, contests: readonly Contest[], fish: number
 function duel(input: PatternInput, contests: readonly Contest[]): readonly Found[] {
   const n = contests.length;
   const pair = (contest: Contest): string => [contest.winner, contest.loser].sort().join('|');
-  const top = most(countBy(contests, pair));
+  const known = new Set<string>(input.residents.filter((one) => one.individual).map((one) => one.id));
+  const top = most(
+    countBy(contests, (one) => (known.has(one.winner) && known.has(one.loser) ? pair(one) : '')),
+  );
   if (!top) return [];
   const [a, b] = top[0].split('|') as [string, string];
-  const each = contests.filter((one) => one.winner === a && one.loser === b).length;
+  const between = contests.filter((one) => pair(one) === top[0]);
+  // What neither won is half a win for each.
+  const each = between.reduce((sum, one) => sum + (one.undecided ? 0.5 : one.winner === a ? 1 : 0), 0);
   const share = Math.min(each, top[1] - each) / top[1];
   const together = input.residents.find((one) => one.id === a)?.pairedWith === b;
   if (top[1] / n < DUEL_SHARE || share < DUEL_EACH || together || top[1] < LEAST_CONTESTS) return [];
@@ -244,7 +251,7 @@ function tornUnseen(input: PatternInput, contests: readonly Contest[], minutes: 
     ),
   ];
   return torn.flatMap((id): readonly Found[] => {
-    const hit = contests.filter((one) => one.loser === id).length;
+    const hit = contests.filter((one) => one.loser === id || (one.undecided && one.winner === id)).length;
     if (hit > 0 || minutes < UNSEEN_MINUTES || !input.residents.some((one) => one.id === id)) return [];
     const alone = input.residents.length === 1;
     return [
@@ -260,7 +267,8 @@ function tornUnseen(input: PatternInput, contests: readonly Contest[], minutes: 
 }
 
 /**
- * The patterns that a record shows, the surest first, each with its numbers: a pattern is a reading, not a proof. Contests of groups against themselves are left out before.
+ * The patterns that a record shows, the surest first, each with its numbers: a pattern is a reading, not a proof.
+ * What neither won is no win of anybody: it counts in rates, places, triggers and duels.
  */
 export function patternsOf(input: PatternInput): readonly Pattern[] {
   const contests = input.watches.flatMap((watch) => watch.contests);
@@ -269,10 +277,10 @@ export function patternsOf(input: PatternInput): readonly Pattern[] {
   const found = [
     ...(enough
       ? [
-          ...onGuard(input, contests),
-          ...newcomer(input, contests, fish),
+          ...onGuard(input, decided(contests)),
+          ...newcomer(input, decided(contests), fish),
           ...duel(input, contests),
-          ...oneFish(input, contests, fish),
+          ...oneFish(input, decided(contests), fish),
           ...triggers(contests),
           ...toOneSide(contests, input.lengthCm),
         ]

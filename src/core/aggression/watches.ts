@@ -25,7 +25,9 @@ export function watchesOf(happenings: readonly Standing[], tank: string): readon
   let room: Room = EMPTY_ROOM;
   for (const event of happenings) {
     if (event.type === 'chased') {
-      if (event.tank === tank && event.winner !== event.loser) open.push(event);
+      // One of a group against another of it counts; a fish against itself is a slip of an old file.
+      if (event.tank === tank && (event.winner !== event.loser || !room.residents[event.winner]?.individual))
+        open.push(event);
       continue;
     }
     if (event.type === 'watched' && event.tank === tank) {
@@ -52,6 +54,7 @@ export function watchesOf(happenings: readonly Standing[], tank: string): readon
 export const CONTEST_WEIGHTS: Readonly<Record<Contest['what'], number>> = {
   flare: 0.5,
   display: 0.5,
+  standoff: 0.5,
   guard: 0.5,
   chase: 1,
   evict: 1.5,
@@ -66,6 +69,10 @@ export const CONTEST_WEIGHTS: Readonly<Record<Contest['what'], number>> = {
 /** Weight of a contest: what was done, times how bad it was said to be. */
 export const weightOf = ({ what, bad = 1 }: Pick<Contest, 'what' | 'bad'>): number =>
   CONTEST_WEIGHTS[what] * bad;
+
+/** Contests that somebody won. */
+export const decided = (contests: readonly Contest[]): readonly Contest[] =>
+  contests.filter((one) => !one.undecided);
 
 /** Contests and minutes of some watches. */
 export interface Tally {

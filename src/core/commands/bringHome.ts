@@ -67,7 +67,7 @@ export function membersFor(
           : 'unknown';
   return Array.from({ length: count }, (_, index) => ({
     id: freshId<ResidentId>(stamp),
-    name: marks[index] || `No. ${index + 1}`,
+    name: marks[index] ?? '',
     count: 1,
     individual: true,
     sex: sexOf(index),

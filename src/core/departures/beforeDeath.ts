@@ -112,7 +112,9 @@ function changeCauses(input: Input, story: readonly Standing[]): readonly Possib
 
 function socialCauses(input: Input, story: readonly Standing[]): readonly Possibility[] {
   const found: Possibility[] = [];
-  const taken = story.filter((event) => event.type === 'chased' && event.loser === input.resident).length;
+  const taken = story.filter(
+    (event) => event.type === 'chased' && event.loser === input.resident && !event.undecided,
+  ).length;
   const all = story.filter((event) => event.type === 'chased').length;
   if (taken >= 3) found.push({ says: 'bullied', taken, of: all });
   const own = story.flatMap((event) =>

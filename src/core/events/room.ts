@@ -1,5 +1,6 @@
 import type { Loose } from '../journal';
 import type { Cm, ResidentId, TankId } from '../kernel';
+import { inOrder } from './marks';
 import { QUARANTINE_DAYS } from './quarantineDays';
 import type { RehomeReason, Way } from './vocabulary';
 
@@ -118,7 +119,7 @@ export const NEW_TANK_LIFE: TankLife = {
 
 /** Residents of a tank that are still here, by species and name. */
 export function residentsOf(room: Room, tank: string): readonly Resident[] {
-  return Object.values(room.residents)
-    .filter((resident) => resident.tank === tank && resident.count > 0)
-    .sort((a, b) => `${a.species}|${a.name}|${a.id}`.localeCompare(`${b.species}|${b.name}|${b.id}`));
+  return inOrder(
+    Object.values(room.residents).filter((resident) => resident.tank === tank && resident.count > 0),
+  );
 }

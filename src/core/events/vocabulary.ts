@@ -4,10 +4,18 @@ export const SEXES = ['male', 'female', 'unknown'] as const;
 export const SURENESS = ['sure', 'likely', 'guess'] as const;
 export type Sureness = (typeof SURENESS)[number];
 /** What is offered at the glass. */
-export const OFFERED_CONTESTS = ['flare', 'chase', 'nip', 'lock', 'ram', 'pin', 'guard'] as const;
+export const OFFERED_CONTESTS = ['chase', 'nip', 'ram', 'pin', 'flare', 'standoff', 'lock', 'guard'] as const;
 /** All that a file may say; the last four are of earlier files. */
 export const CONTEST_KINDS = [...OFFERED_CONTESTS, 'bite', 'display', 'fight', 'evict'] as const;
 export type ContestKind = (typeof CONTEST_KINDS)[number];
+/** What often ends without a winner. */
+export const MAY_END_UNDECIDED: ReadonlySet<ContestKind> = new Set([
+  'flare',
+  'standoff',
+  'lock',
+  'display',
+  'fight',
+]);
 export const TRIGGERS = ['feeding', 'light', 'newcomer', 'breeding', 'none seen'] as const;
 export type Trigger = (typeof TRIGGERS)[number];
 

@@ -9,9 +9,13 @@ export interface TableRoom {
   /** ISO moment. */
   readonly now: string;
   /** A resident by its name, or by what the keeper said a strange name means. */
-  readonly resolve: (
-    name: string,
-  ) => { readonly id: ResidentId; readonly cameOn: string; readonly leftOn: string | null } | null;
+  readonly resolve: (name: string) => {
+    readonly id: ResidentId;
+    readonly cameOn: string;
+    readonly leftOn: string | null;
+    /** One fish; a group else, of which one may chase another. */
+    readonly individual: boolean;
+  } | null;
   /** Whether the same is in the journal already. */
   readonly known: (event: Dated) => boolean;
 }

@@ -15,7 +15,7 @@ const room: TableRoom = {
   now: '2026-04-01T12:00:00.000Z',
   resolve: (name) =>
     ['a', 'b'].includes(name)
-      ? { id: name as ResidentId, cameOn: '2026-01-01T00:00:00.000Z', leftOn: null }
+      ? { id: name as ResidentId, cameOn: '2026-01-01T00:00:00.000Z', leftOn: null, individual: true }
       : null,
   known: () => false,
 };

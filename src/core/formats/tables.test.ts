@@ -47,6 +47,27 @@ const read = (kind: TableKind, ...lines: string[]) => readTable(kind, lines.join
 const plain = ({ id: _i, seq: _s, corrected: _c, recorded: _r, ...event }: Record<string, unknown>) => event;
 
 describe('tables of a tank, out and in', () => {
+  it('carry what neither won, and one of a group on another', () => {
+    const group = cameOf('2026-02-01T12:00:00.000Z', [{ ...memberOf('g'), individual: false, count: 6 }]);
+    const lock = chasedOf(on, 'a', 'b', { what: 'lock', undecided: true });
+    const inGroup = chasedOf('2026-03-02T18:05:00.000Z', 'g', 'g');
+    const all = [...happenings.slice(0, 1), group].reduce(applyEvent, EMPTY_ROOM);
+    const text = contestsCsv([lock, inGroup], 'T', (id) => id);
+    const back = readTable('contests', text, {
+      ...tableRoom(),
+      resolve: (name) => all.residents[name] ?? null,
+    });
+    expect(back.faults).toEqual([]);
+    expect(back.events).toMatchObject([
+      { winner: 'a', loser: 'b', what: 'lock', undecided: true },
+      { winner: 'g', loser: 'g' },
+    ]);
+    expect(back.events[1]).not.toHaveProperty('undecided');
+    const order = orderAnswer(text.replace(/.*g,g.*\n?/, ''));
+    expect(order).toMatchObject({ ok: true, value: { fish: [{ undecided: 1 }, { undecided: 1 }] } });
+    const wrong = orderAnswer('time,winner,loser,result\n1,a,b,maybe\n');
+    expect(wrong.ok).toBe(false);
+  });
   it('give back what was written', () => {
     const back = (kind: TableKind, text: string) => readTable(kind, text, tableRoom()).events;
     expect(

@@ -47,9 +47,11 @@ function contest(at: Reading, room: TableRoom, strangers: Set<string>): Dated | 
   const loser = somebody(at, 'loser', on, room, strangers);
   const what = choice(at, 'what', CONTEST_KINDS, 'chase');
   const trigger = choice(at, 'trigger', TRIGGERS, null);
+  const result = choice(at, 'result', ['won', 'undecided'], 'won');
   const bad = whole(at, 'bad', null);
   if (bad !== null && bad > 3) at.say('bad', { is: 'whole', from: 1, to: 3 });
-  if (winner !== null && winner === loser) at.say('loser', { is: 'another', than: 'winner' });
+  if (winner !== null && winner === loser && room.resolve(at.cell('winner'))?.individual !== false)
+    at.say('loser', { is: 'another', than: 'winner' });
   if (on === null || winner === null || loser === null || what === null) return null;
   return {
     type: 'chased',
@@ -62,6 +64,7 @@ function contest(at: Reading, room: TableRoom, strangers: Set<string>): Dated | 
     place: at.cell('place'),
     ...(trigger === null ? {} : { trigger }),
     ...(bad === null ? {} : { bad }),
+    ...(result === 'undecided' && { undecided: true }),
   };
 }
 

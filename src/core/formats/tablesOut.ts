@@ -13,6 +13,7 @@ export const CONTEST_COLUMNS = [
   'place',
   'trigger',
   'watch',
+  'result',
 ] as const;
 export const WATCH_COLUMNS = ['time', 'minutes', 'note', 'watch'] as const;
 export const WATER_COLUMNS = [
@@ -77,6 +78,7 @@ export const contestsCsv = (happenings: readonly Standing[], tank: string, nameO
               event.place,
               event.trigger ?? null,
               event.watch,
+              event.undecided ? 'undecided' : 'won',
             ],
           ]
         : [],

@@ -26,12 +26,16 @@ interface Source {
 }
 
 /** Contests that weigh differently are drawn as fewer, heavier ones: mean and scatter are those of the weights. */
-function sourceOf({ wins, squares }: WinTable, i: number, j: number): Source {
-  if (i === j || wins[i]![j]! + wins[j]![i]! === 0) return { events: 0, each: 0 };
-  const mean = wins[i]![j]! + BEFORE_COUNTING;
-  const square = (squares ?? wins)[i]![j]! + BEFORE_COUNTING;
-  return { events: (mean * mean) / square, each: square / mean };
+const sourceFrom = (mean: number, square: number): Source =>
+  mean === 0 ? { events: 0, each: 0 } : { events: (mean * mean) / square, each: square / mean };
+
+function winSource({ wins, squares, ties }: WinTable, i: number, j: number): Source {
+  if (i === j || wins[i]![j]! + wins[j]![i]! + (ties?.[i]![j]! ?? 0) === 0) return sourceFrom(0, 0);
+  return sourceFrom(wins[i]![j]! + BEFORE_COUNTING, (squares ?? wins)[i]![j]! + BEFORE_COUNTING);
 }
+
+const tieSource = ({ ties, tieSquares }: WinTable, i: number, j: number): Source =>
+  ties ? sourceFrom(ties[i]![j]!, (tieSquares ?? ties)[i]![j]!) : sourceFrom(0, 0);
 
 /**
  * How sure a ranking is: the contests are drawn again, as many of each pair and result as chance gives about what was seen
@@ -46,10 +50,16 @@ export function rankingCertainty(table: WinTable, chance: Chance, rounds = BOOTS
   const each = ids.map(() => new Float64Array(n));
   for (let i = 0; i < n; i += 1)
     for (let j = 0; j < n; j += 1) {
-      const source = sourceOf(table, i, j);
+      const source = winSource(table, i, j);
       events[i]![j] = source.events;
       each[i]![j] = source.each;
     }
+  const tied = ids.flatMap((_, i) =>
+    ids.flatMap((__, j) => {
+      const source = j > i ? tieSource(table, i, j) : sourceFrom(0, 0);
+      return source.events > 0 ? [{ i, j, ...source }] : [];
+    }),
+  );
   const above = ids.map(() => new Float64Array(n));
   const held = ids.map(() => new Uint32Array(n));
   const drawn = ids.map(() => new Array<number>(n).fill(0));
@@ -58,6 +68,12 @@ export function rankingCertainty(table: WinTable, chance: Chance, rounds = BOOTS
     for (let i = 0; i < n; i += 1)
       for (let j = 0; j < n; j += 1)
         drawn[i]![j] = each[i]![j]! * poissonDraw(events[i]![j]!, chance, normal);
+    // One that neither won is drawn once and counts half for each.
+    for (const { i, j, events: many, each: weight } of tied) {
+      const half = (weight * poissonDraw(many, chance, normal)) / 2;
+      drawn[i]![j]! += half;
+      drawn[j]![i]! += half;
+    }
     const { normalised } = davidsScore({ ids, wins: drawn });
     for (let i = 0; i < n; i += 1)
       for (let j = i + 1; j < n; j += 1) {

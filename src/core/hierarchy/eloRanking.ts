@@ -5,6 +5,8 @@ export interface Contest {
   readonly on: string;
   /** How much it counts in scores; ratings do not look at it. 1 when nothing is said. */
   readonly weight?: number;
+  /** Neither had the better of the other; the two are named in any order. */
+  readonly undecided?: boolean;
 }
 
 /** A fish that is back after days away: its old rating says nothing of the order it comes back to. */
@@ -30,6 +32,7 @@ export interface EloStep {
   readonly winner: string;
   readonly loser: string;
   readonly expected: number;
+  readonly undecided: boolean;
   readonly winnerAfter: number;
   readonly loserAfter: number;
 }
@@ -37,7 +40,7 @@ export interface EloStep {
 /**
  * Ratings contest by contest, given contests and returns in the order of time.
  *
- * Ratings start at 1000, k = 100, logistic expectation. Source: Elo 1978; Albers and de Vries 2001; Neumann et al. 2011.
+ * Ratings start at 1000, k = 100, logistic expectation. An undecided contest scores one half for each. Source: Elo 1978; Albers and de Vries 2001; Neumann et al. 2011.
  */
 export function eloTrace(course: readonly (Contest | Return)[], k = ELO_K): readonly EloStep[] {
   const ratings = new Map<string, number>();
@@ -47,14 +50,22 @@ export function eloTrace(course: readonly (Contest | Return)[], k = ELO_K): read
       ratings.delete(one.back);
       continue;
     }
-    const { winner, loser, on } = one;
+    const { winner, loser, on, undecided = false } = one;
     const first = ratings.get(winner) ?? ELO_START;
     const second = ratings.get(loser) ?? ELO_START;
     const expected = eloExpectation(first, second);
-    const gain = k * (1 - expected);
+    const gain = k * ((undecided ? 0.5 : 1) - expected);
     ratings.set(winner, first + gain);
     ratings.set(loser, second - gain);
-    steps.push({ on, winner, loser, expected, winnerAfter: first + gain, loserAfter: second - gain });
+    steps.push({
+      on,
+      winner,
+      loser,
+      expected,
+      undecided,
+      winnerAfter: first + gain,
+      loserAfter: second - gain,
+    });
   }
   return steps;
 }
@@ -64,6 +75,8 @@ export interface Ranked {
   readonly rating: number;
   readonly wins: number;
   readonly losses: number;
+  /** Contests that neither won. */
+  readonly undecided: number;
   /** Fish it has met in a contest. */
   readonly met: number;
 }
@@ -76,9 +89,18 @@ export function eloRanking(
   course: readonly (Contest | Return)[],
   steps: readonly EloStep[] = eloTrace(course),
 ): readonly Ranked[] {
-  const ranked = new Map<string, { rating: number; wins: number; losses: number; met: Set<string> }>();
+  const ranked = new Map<
+    string,
+    { rating: number; wins: number; losses: number; undecided: number; met: Set<string> }
+  >();
   const entry = (id: string) => {
-    const found = ranked.get(id) ?? { rating: ELO_START, wins: 0, losses: 0, met: new Set<string>() };
+    const found = ranked.get(id) ?? {
+      rating: ELO_START,
+      wins: 0,
+      losses: 0,
+      undecided: 0,
+      met: new Set<string>(),
+    };
     ranked.set(id, found);
     return found;
   };
@@ -93,13 +115,18 @@ export function eloRanking(
     const winner = entry(step.winner);
     const loser = entry(step.loser);
     winner.rating = step.winnerAfter;
-    winner.wins += 1;
+    if (step.undecided) {
+      winner.undecided += 1;
+      loser.undecided += 1;
+    } else {
+      winner.wins += 1;
+      loser.losses += 1;
+    }
     winner.met.add(step.loser);
     loser.rating = step.loserAfter;
-    loser.losses += 1;
     loser.met.add(step.winner);
   }
   return [...ranked.entries()]
-    .map(([id, { rating, wins, losses, met }]) => ({ id, rating, wins, losses, met: met.size }))
+    .map(([id, { met, ...rest }]) => ({ id, ...rest, met: met.size }))
     .sort((a, b) => b.rating - a.rating || (a.id < b.id ? -1 : 1));
 }

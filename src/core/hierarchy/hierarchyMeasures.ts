@@ -20,6 +20,8 @@ export interface Measured {
   /** Weighted, where contests have weights. */
   readonly wins: number;
   readonly losses: number;
+  /** Contests that neither won, weighted likewise. */
+  readonly undecided: number;
   readonly davidsScore: number;
   readonly normalisedDavidsScore: number;
   /** By contests in the order given, whatever their weight. */
@@ -39,7 +41,8 @@ export interface HierarchyMeasures {
 
 /**
  * An order by every measure. Pairs that never met count as 0 both ways in David's scores and the steepness, one half in
- * the linearity and the triads. Contests in the order of time; those of a fish against itself are left out.
+ * the linearity and the triads. What neither won is half a win for each in David's scores and in Elo's ratings, leaves open
+ * who of the two dominates, and is a result of its own in Bradley and Terry's model (Davidson 1970). Contests in the order of time; those of a fish against itself are left out.
  */
 export function hierarchyMeasures(
   contests: readonly Win[],
@@ -50,7 +53,7 @@ export function hierarchyMeasures(
   const { score, normalised } = davidsScore(table);
   const elo = new Map<string, number>();
   const counted = contests.filter(({ winner, loser }) => winner !== loser);
-  for (const step of eloTrace(counted.map(({ winner, loser }) => ({ winner, loser, on: '' })))) {
+  for (const step of eloTrace(counted.map((one) => ({ ...one, on: '' })))) {
     elo.set(step.winner, step.winnerAfter);
     elo.set(step.loser, step.loserAfter);
   }
@@ -58,6 +61,7 @@ export function hierarchyMeasures(
     id,
     wins: table.wins[i]!.reduce((sum, one) => sum + one, 0),
     losses: table.wins.reduce((sum, row) => sum + row[i]!, 0),
+    undecided: table.ties?.[i]!.reduce((sum, one) => sum + one, 0) ?? 0,
     davidsScore: score[i]!,
     normalisedDavidsScore: normalised[i]!,
     elo: elo.get(id) ?? ELO_START,

@@ -26,7 +26,7 @@ export function hierarchyMarks(
           {
             on: event.on,
             kind: 'came',
-            text: `${event.members.map((one) => one.name || nameOf(one.id)).join(', ')} came`,
+            text: `${event.members.map((one) => nameOf(one.id)).join(', ')} came`,
           },
         ];
       case 'moved':

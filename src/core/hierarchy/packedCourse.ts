@@ -13,6 +13,8 @@ export interface PackedCourse {
   readonly second: Int32Array;
   /** What each contest weighs. */
   readonly weight: Float64Array;
+  /** 1 for a contest that neither won. */
+  readonly undecided: Uint8Array;
 }
 
 /** A packed course with its moments, which stay where they are: the worker answers by places in them. */
@@ -41,15 +43,19 @@ export function* packCourseInSteps(
   const first = new Int32Array(course.length);
   const second = new Int32Array(course.length);
   const weight = new Float64Array(course.length).fill(1);
+  const undecided = new Uint8Array(course.length);
   const on: string[] = [];
   for (const [i, one] of course.entries()) {
     first[i] = placeOf('back' in one ? one.back : one.winner);
     second[i] = 'back' in one ? -1 : placeOf(one.loser);
-    if (!('back' in one)) weight[i] = one.weight ?? 1;
+    if (!('back' in one)) {
+      weight[i] = one.weight ?? 1;
+      undecided[i] = one.undecided ? 1 : 0;
+    }
     on.push(one.on);
     if (i % CONTESTS_A_STEP === CONTESTS_A_STEP - 1) yield;
   }
-  return { packed: { ids: [...places.keys()], first, second, weight }, on };
+  return { packed: { ids: [...places.keys()], first, second, weight, undecided }, on };
 }
 
 /** So many contests are packed before the packing can pause. */
@@ -64,11 +70,23 @@ export const packCourse = (
 ): Course => atOnce(packCourseInSteps(happenings, tank, from, weighted));
 
 /** The course again; the moment of each is its place in it. */
-export function unpackCourse({ ids, first, second, weight }: PackedCourse): readonly (Contest | Return)[] {
+export function unpackCourse({
+  ids,
+  first,
+  second,
+  weight,
+  undecided,
+}: PackedCourse): readonly (Contest | Return)[] {
   return Array.from(first, (who, i): Contest | Return =>
     second[i]! < 0
       ? { back: ids[who]!, on: String(i) }
-      : { winner: ids[who]!, loser: ids[second[i]!]!, on: String(i), weight: weight[i]! },
+      : {
+          winner: ids[who]!,
+          loser: ids[second[i]!]!,
+          on: String(i),
+          weight: weight[i]!,
+          undecided: undecided[i] === 1,
+        },
   );
 }
 

@@ -18,17 +18,22 @@ export interface Ranking {
   readonly unmet: readonly string[];
   readonly few: boolean;
   /** Wins of the row fish over the column fish. */
-  readonly wins: ReadonlyMap<string, ReadonlyMap<string, number>>;
+  readonly wins: PairCounts;
+  /** Contests of two that neither won; each pair stands both ways. */
+  readonly undecided: PairCounts;
 }
 
-function winsOf(contests: readonly Contest[]): ReadonlyMap<string, ReadonlyMap<string, number>> {
-  const wins = new Map<string, Map<string, number>>();
-  for (const { winner, loser } of contests) {
-    const row = wins.get(winner) ?? new Map<string, number>();
-    row.set(loser, (row.get(loser) ?? 0) + 1);
-    wins.set(winner, row);
+/** How often, by the one and the other of a pair. */
+type PairCounts = ReadonlyMap<string, ReadonlyMap<string, number>>;
+
+function pairCounts(pairs: readonly (readonly [one: string, other: string])[]): PairCounts {
+  const counts = new Map<string, Map<string, number>>();
+  for (const [one, other] of pairs) {
+    const row = counts.get(one) ?? new Map<string, number>();
+    row.set(other, (row.get(other) ?? 0) + 1);
+    counts.set(one, row);
   }
-  return wins;
+  return counts;
 }
 
 /** What a contest weighs. */
@@ -62,8 +67,14 @@ export function* courseInSteps(
       // "A male of this species" has no place of its own; the contest counts in the rates.
       if (readSomebody(event.winner) || readSomebody(event.loser)) continue;
       inTank.add(event.winner).add(event.loser);
-      const { winner, loser, on } = event;
-      course.push(weightOf ? { winner, loser, on, weight: weightOf(event) } : { winner, loser, on });
+      const { winner, loser, on, undecided } = event;
+      course.push({
+        winner,
+        loser,
+        on,
+        ...(weightOf && { weight: weightOf(event) }),
+        ...(undecided && { undecided }),
+      });
     } else if (event.type === 'moved') {
       const who = event.resident;
       if (event.tank !== tank) {
@@ -108,6 +119,11 @@ export function rankingFrom(course: readonly (Contest | Return)[], ids: readonly
     trace,
     unmet: ids.filter((id) => !standing.has(id)),
     few: ranked.length > 0 && contests.length < ranked.length * FEW_A_FISH,
-    wins: winsOf(contests),
+    wins: pairCounts(contests.flatMap((one) => (one.undecided ? [] : [[one.winner, one.loser] as const]))),
+    undecided: pairCounts(
+      contests.flatMap(({ winner, loser, undecided }) =>
+        undecided ? [[winner, loser] as const, [loser, winner] as const] : [],
+      ),
+    ),
   };
 }

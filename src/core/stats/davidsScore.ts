@@ -1,4 +1,4 @@
-import type { WinTable } from './winTable';
+import { scoredWins, type WinTable } from './winTable';
 
 /** David's score of each fish, in the order of the table. */
 export interface DavidsScores {
@@ -13,12 +13,14 @@ const shareOf = (won: number, lost: number): number =>
 
 /**
  * David's score from Dij: w + w2 - l - l2, where w sums a fish's shares over its rivals, w2 the same weighted by the rivals'
- * w, and l and l2 the losses likewise. Pairs that never met count as 0 both ways (excluded).
+ * w, and l and l2 the losses likewise. Pairs that never met count as 0 both ways (excluded); what neither won is half a win
+ * for each.
  *
  * Sources: David 1987; Gammell et al. 2003; the correction for chance of de Vries, Stevens and Vervaecke 2006.
  * Complexity: N^2.
  */
-export function davidsScore({ wins }: WinTable): DavidsScores {
+export function davidsScore(table: Pick<WinTable, 'ids' | 'wins' | 'ties'>): DavidsScores {
+  const wins = scoredWins(table);
   const n = wins.length;
   const w = new Float64Array(n);
   const l = new Float64Array(n);

@@ -1,5 +1,5 @@
 import { coins, type Chance } from './seededChance';
-import { dominated, unknownPairs, type WinTable } from './winTable';
+import { dominated, scoredWins, unknownPairs, type WinTable } from './winTable';
 
 /** How far an order is a line, with the share of random orders that are as much of a line. */
 /** Too few fish for an order, or for one that could be told from chance. */
@@ -47,7 +47,8 @@ export function linearity(table: WinTable, chance: Chance, rounds = LINEARITY_RO
   return { landauH, improvedH, p: randomShare(table, chance, rounds) };
 }
 
-function randomShare({ wins }: WinTable, chance: Chance, rounds: number): number {
+function randomShare(table: WinTable, chance: Chance, rounds: number): number {
+  const wins = scoredWins(table);
   const n = wins.length;
   const known = new Int32Array(n);
   const open: number[] = [];

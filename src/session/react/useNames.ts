@@ -2,22 +2,34 @@
 
 import { useEffect, useMemo } from 'react';
 import type { RoomNames } from '@/words/en';
-import { effective, readSomebody, type Resident, type Standing } from '@/core/events';
+import { effective, marksOf, readSomebody, type Resident, type Room, type Standing } from '@/core/events';
 import { type Catalogue, commonName } from '@/core/model';
 import { useCatalogue, useRooms, useRoomState } from './RoomProvider';
 import { tanksOf } from './useTanks';
 
-/** How a resident is called on every screen: its name, else its species. */
-export function useResidentName(): (resident: Resident | undefined) => string {
+/** How the residents of a room are called, worked out once for all that ask. */
+const MARKS = new WeakMap<Room, WeakMap<Catalogue, ReadonlyMap<string, string>>>();
+
+function marksIn(room: Room, catalogue: Catalogue): ReadonlyMap<string, string> {
+  const ofRoom = MARKS.get(room) ?? new WeakMap<Catalogue, ReadonlyMap<string, string>>();
+  MARKS.set(room, ofRoom);
+  const known = ofRoom.get(catalogue);
+  if (known) return known;
+  const marks = marksOf(room, (species) => {
+    const profile = catalogue.byId.get(species);
+    return profile ? commonName(profile) : species;
+  });
+  ofRoom.set(catalogue, marks);
+  return marks;
+}
+
+/** How a resident is called on every screen: its name, else its species and number; no two alike. */
+export function useResidentName(): (resident: Pick<Resident, 'id'> | undefined) => string {
   const catalogue = useCatalogue();
+  const room = useRoomState((state) => state.room);
   return useMemo(
-    () => (resident) => {
-      if (!resident) return 'somebody unknown';
-      const profile = catalogue.byId.get(resident.species);
-      const kind = profile ? commonName(profile) : resident.species;
-      return resident.name !== '' ? resident.name : resident.individual ? kind : `the ${kind} group`;
-    },
-    [catalogue],
+    () => (resident) => (resident && marksIn(room, catalogue).get(resident.id)) ?? 'somebody unknown',
+    [catalogue, room],
   );
 }
 

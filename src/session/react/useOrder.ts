@@ -39,11 +39,12 @@ export function useOrder(
       first: packed.first.slice(),
       second: packed.second.slice(),
       weight: packed.weight.slice(),
+      undecided: packed.undecided.slice(),
     };
     void line
       .ask((remote) =>
         remote.order(
-          transfer(copy, [copy.first.buffer, copy.second.buffer, copy.weight.buffer]),
+          transfer(copy, [copy.first.buffer, copy.second.buffer, copy.weight.buffer, copy.undecided.buffer]),
           residents.map((one) => one.id),
           newcomersAmong(residents, whenNow(), (moment) => placeFrom(on, moment)),
         ),

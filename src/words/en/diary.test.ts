@@ -34,6 +34,14 @@ describe('lines of the diary', () => {
     );
     expect(say({ ...contest, place: '', bad: 1, trigger: 'none seen' })).toBe('Amber rammed Inky, mild.');
   });
+  it('say of a contest that neither won what the two did', () => {
+    const lock = { type: 'chased', on, winner: 'Amber', loser: 'Inky', watch: '', undecided: true } as const;
+    expect(say({ ...lock, what: 'lock', place: 'left' })).toBe(
+      'Amber and Inky locked jaws, undecided (left).',
+    );
+    expect(say({ ...lock, what: 'standoff', place: '' })).toBe('Amber and Inky faced off, undecided.');
+    expect(say({ ...lock, what: 'chase', place: '' })).toBe('Amber chased Inky, undecided.');
+  });
   it.each([
     ['holds ground', 'Amber held a territory (left). Note.'],
     ['torn', 'Amber had torn fins (left). Note.'],

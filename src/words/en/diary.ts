@@ -1,5 +1,5 @@
 import { exactPlace } from '@/core/floor';
-import { CHANGE_CHECKS, type Dated, type Member, type Sign } from '@/core/events';
+import { CHANGE_CHECKS, type ContestKind, type Dated, type Member, type Sign } from '@/core/events';
 import type { QuantityKind } from '@/core/kernel';
 import { countOf } from './names';
 import { termOf } from './vocabulary';
@@ -84,7 +84,16 @@ const CONTESTS = {
   display: 'displayed at',
   fight: 'beat',
   evict: 'evicted',
+  standoff: 'faced down',
 } as const;
+/** What two did of which neither had the better; others by what the first did. */
+const TOGETHER: Partial<Record<ContestKind, string>> = {
+  flare: 'flared at each other',
+  display: 'displayed at each other',
+  standoff: 'faced off',
+  lock: 'locked jaws',
+  fight: 'fought',
+};
 
 const READINGS: readonly (readonly [
   'temperatureC' | 'ph' | 'ghDh' | 'khDh' | 'ammoniaMgL' | 'nitriteMgL' | 'nitrateMgL' | 'tdsPpm',
@@ -154,7 +163,12 @@ function sayContest(event: Extract<Dated, { type: 'chased' }>, names: RoomNames,
     Boolean,
   );
   const where = said.length > 0 ? ` (${said.join('; ')})` : '';
-  return `${names.resident(event.winner)} ${CONTESTS[event.what]} ${names.resident(event.loser)}${bad}${where}`;
+  const [one, other] = [names.resident(event.winner), names.resident(event.loser)];
+  if (!event.undecided) return `${one} ${CONTESTS[event.what]} ${other}${bad}${where}`;
+  const together = TOGETHER[event.what];
+  return together
+    ? `${one} and ${other} ${together}, undecided${bad}${where}`
+    : `${one} ${CONTESTS[event.what]} ${other}, undecided${bad}${where}`;
 }
 
 const some = (count: number, who: string): string => (count > 1 ? `${count} of ${who}` : who);
