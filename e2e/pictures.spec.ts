@@ -8,7 +8,7 @@ test('the glass: every fish of the list, by date, in two colourings, on a desk a
   const canvas = glass.locator('canvas');
   const headcount = async (): Promise<number> => {
     const label = (await glass.getAttribute('aria-label')) ?? '';
-    const layers = /; (\d+) at the top, (\d+) in the middle, (\d+) at the bottom$/.exec(label);
+    const layers = /; (\d+) at the top, (\d+) mid-water, (\d+) at the bottom$/.exec(label);
     return (layers?.slice(1) ?? []).reduce((sum, count) => sum + Number(count), 0);
   };
   await expect(glass).toHaveAttribute('aria-label', /at the bottom$/);

@@ -17,3 +17,11 @@ export function remember(where: Where, key: string, value: string): void {
     // The choice holds for this page.
   }
 }
+
+export function forget(where: Where, key: string): void {
+  try {
+    window[where].removeItem(key);
+  } catch {
+    // Nothing was remembered.
+  }
+}

@@ -9,6 +9,8 @@ export { newTank } from './newTank';
 export { bodyOf, ofTank } from './ofTank';
 export { openLife, openPlan } from './openFile';
 export { addPicture, removePicture } from './pictures';
+export { doubtOf, lastWatchedOn, NOBODY } from './presence';
+export type { Presence } from './presence';
 export { PUT_OFF, putOff } from './putOff';
 export { RECORDS, recordResident } from './recordResident';
 export type { RecordKind } from './recordResident';
@@ -18,6 +20,7 @@ export { SHOPS, takeShopStock } from './shopStock';
 export { ASIDE_STEPS, stepIn } from './stepIn';
 export { changeFloor, changeWaves, removeTank, setLight } from './tankParts';
 export {
+  IN_PASSING,
   WATCHING,
   finishWatch,
   logContest,
@@ -27,4 +30,5 @@ export {
   startWatch,
   watchedSeconds,
 } from './watch';
+export type { Watching } from './watch';
 export { changeWishList, changeWishes, noWishes } from './wishList';

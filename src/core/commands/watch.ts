@@ -49,9 +49,13 @@ export function pauseOrResume(watching: Watching, stamp: Stamp): Change {
 export const minutesOf = (watching: Watching, now: number): number =>
   Math.min(LONGEST_MINUTES, Math.round((watchedSeconds(watching, now) / 60) * 100) / 100);
 
-/** Ends a watch: its minutes go into the journal. */
-export function finishWatch(watching: Watching, note: string, stamp: Stamp): readonly Change[] {
-  const on = stamp.now();
+/** Ends a watch: its minutes up to a moment, now where none is said, go into the journal. */
+export function finishWatch(
+  watching: Watching,
+  note: string,
+  stamp: Stamp,
+  on: string = stamp.now(),
+): readonly Change[] {
   const { tank, watch } = watching;
   const minutes = minutesOf(watching, Date.parse(on));
   return [
@@ -60,13 +64,19 @@ export function finishWatch(watching: Watching, note: string, stamp: Stamp): rea
   ];
 }
 
-/** What was seen at the glass; a watch is started for it when none runs. */
+/** Somebody passes by: what is seen counts no minutes. */
+export const IN_PASSING = 'in passing';
+/** The watch that runs, none yet, or none wanted. */
+export type AtTheGlass = Watching | typeof IN_PASSING | null;
+
+/** What was seen at the glass; a watch is started for it when none runs, except in passing. */
 function seen(
-  watching: Watching | null,
+  watching: AtTheGlass,
   tank: TankId,
   stamp: Stamp,
   say: (watch: string) => Dated,
 ): readonly Change[] {
+  if (watching === IN_PASSING) return [appendOf(say(''), stamp)];
   if (watching) return [appendOf(say(watching.watch), stamp)];
   const begun = startWatch(tank, stamp);
   return [begun.change, appendOf(say(begun.watch), stamp)];
@@ -82,7 +92,7 @@ export interface Contest {
 
 /** One fish chased another. */
 export const logContest = (
-  watching: Watching | null,
+  watching: AtTheGlass,
   { tank, winner, loser, place, trigger }: Contest,
   stamp: Stamp,
 ): readonly Change[] =>
@@ -100,7 +110,7 @@ export const logContest = (
 
 /** Something seen of a fish, or of nobody in particular, without a contest. `nameOf` says who one is that cannot be told from its like. */
 export const logSign = (
-  watching: Watching | null,
+  watching: AtTheGlass,
   {
     tank,
     who,

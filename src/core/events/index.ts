@@ -48,7 +48,7 @@ export type {
 export { CLEAR_DAYS, QUARANTINE_DAYS, QUARANTINE_LONG_DAYS } from './quarantineDays';
 export { ILLNESS } from './quarantineLife';
 export { isDamaged, unreadable } from './readable';
-export { marksOf } from './marks';
+export { isUnnamed, marksOf } from './marks';
 export { EMPTY_ROOM, NEW_TANK_LIFE, residentsOf } from './room';
 export type { FilterLife, QuarantineLife, Resident, Room, ToGo } from './room';
 export { effective, effectiveInSteps, foldInSteps, foldOnInSteps, readOn, roomAfter } from './roomAt';

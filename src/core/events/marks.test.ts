@@ -1,6 +1,7 @@
 import { cameOf, happened, memberOf } from '@/testing/happened';
 import { applyEvent } from './events';
-import { inOrder, marksOf } from './marks';
+import { inOrder } from './inOrder';
+import { marksOf } from './marks';
 import { EMPTY_ROOM, residentsOf } from './room';
 
 const unnamed = (id: string) => ({ ...memberOf(id), name: '' });

@@ -3,19 +3,8 @@ import type { Resident, Room } from './room';
 /** Names that were given by counting an arrival, in earlier rooms: "No. 3". */
 const COUNTED = /^No\. \d+$/;
 
-const isUnnamed = ({ name }: Resident): boolean => name === '' || COUNTED.test(name);
-
-/** Text with numbers in their order: 2 before 10. */
-const byNumber = new Intl.Collator('en', { numeric: true, sensitivity: 'base' }).compare;
-
-/** Residents of a list by species and name, numbers in their order, the unnamed last as they came. */
-export const inOrder = (residents: readonly Resident[]): readonly Resident[] =>
-  [...residents].sort(
-    (a, b) =>
-      byNumber(a.species, b.species) ||
-      Number(a.name === '') - Number(b.name === '') ||
-      byNumber(a.name, b.name),
-  );
+/** Whether nobody gave it a name. */
+export const isUnnamed = ({ name }: Pick<Resident, 'name'>): boolean => name === '' || COUNTED.test(name);
 
 /**
  * How each fish of a room is called, no two alike: by its name; without one by its species and its place among all of the

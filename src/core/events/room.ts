@@ -1,6 +1,6 @@
 import type { Loose } from '../journal';
 import type { Cm, ResidentId, TankId } from '../kernel';
-import { inOrder } from './marks';
+import { inOrder } from './inOrder';
 import { QUARANTINE_DAYS } from './quarantineDays';
 import type { RehomeReason, Way } from './vocabulary';
 

@@ -29,8 +29,10 @@ interface Source {
 const sourceFrom = (mean: number, square: number): Source =>
   mean === 0 ? { events: 0, each: 0 } : { events: (mean * mean) / square, each: square / mean };
 
+const tiesOf = (ties: WinTable['ties'], i: number, j: number): number => (ties ? ties[i]![j]! : 0);
+
 function winSource({ wins, squares, ties }: WinTable, i: number, j: number): Source {
-  if (i === j || wins[i]![j]! + wins[j]![i]! + (ties?.[i]![j]! ?? 0) === 0) return sourceFrom(0, 0);
+  if (i === j || wins[i]![j]! + wins[j]![i]! + tiesOf(ties, i, j) === 0) return sourceFrom(0, 0);
   return sourceFrom(wins[i]![j]! + BEFORE_COUNTING, (squares ?? wins)[i]![j]! + BEFORE_COUNTING);
 }
 

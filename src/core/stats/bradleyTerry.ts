@@ -45,7 +45,7 @@ export function bradleyTerry({ wins, ties }: WinTable): BradleyTerry {
   const n = wins.length;
   if (n < 2) return { ok: false, why: 'one fish' };
   if (reached(wins, true) < n || reached(wins, false) < n) return { ok: false, why: 'no upper limit' };
-  const undecided = (i: number, j: number): number => ties?.[i]![j]! ?? 0;
+  const undecided = (i: number, j: number): number => (ties ? ties[i]![j]! : 0);
   const met = (i: number, j: number): number => wins[i]![j]! + wins[j]![i]! + undecided(i, j);
   const allTies = (ties ?? []).reduce((sum, row) => sum + row.reduce((one, v) => one + v, 0), 0) / 2;
   let weights = wins.map(() => 1);

@@ -203,7 +203,7 @@ describe('the floor', () => {
     await userEvent.selectOptions(screen.getByLabelText('Begin from'), 'two reefs');
     const reef = await screen.findByRole('button', { name: /^rock 1/ });
     reef.focus();
-    await userEvent.type(await screen.findByLabelText('Name of this piece'), 'Old slab');
+    await userEvent.type(await screen.findByLabelText('Name'), 'Old slab');
     await userEvent.tab();
     expect(await screen.findByRole('button', { name: /^Old slab, rock 1/ })).toBeInTheDocument();
     await userEvent.click(screen.getByRole('button', { name: 'put elsewhere' }));

@@ -41,6 +41,27 @@ describe('a correction', () => {
       ghDh: expect.closeTo(5.04, 1),
     });
   });
+  it('puts winner and loser right, and takes the winner from a contest that neither won', async () => {
+    const written = await correct({
+      type: 'chased',
+      on,
+      watch: '',
+      winner: 'some-male-labidochromis-caeruleus',
+      loser: 'some-female-labidochromis-caeruleus',
+      what: 'lock',
+      place: '',
+    });
+    await userEvent.selectOptions(screen.getByLabelText('Won by'), 'a female yellow lab');
+    await userEvent.selectOptions(screen.getByLabelText('Against'), 'a male yellow lab');
+    await userEvent.selectOptions(screen.getByLabelText('Neither had the better'), 'yes');
+    await userEvent.click(screen.getByRole('button', { name: 'Save correction' }));
+    await waitFor(() => expect(written).toHaveBeenCalledTimes(1));
+    expect(written.mock.lastCall![0]).toMatchObject({
+      winner: 'some-female-labidochromis-caeruleus',
+      loser: 'some-male-labidochromis-caeruleus',
+      undecided: true,
+    });
+  });
   it('leaves out a reading that was cleared', async () => {
     const written = await correct({ type: 'tested', on, temperatureC: 25, ph: 7 });
     await userEvent.clear(screen.getByLabelText('pH'));

@@ -1,9 +1,19 @@
 'use client';
 
 import { format, isFuture, parseISO } from 'date-fns';
+import { useMemo } from 'react';
 import type { Schema } from 'yup';
 import { textField } from '@/core/kernel';
-import { correctableParts, type Dated, eventFields, type Standing } from '@/core/events';
+import {
+  correctableParts,
+  type Dated,
+  eventFields,
+  residentsOfEvent,
+  type Standing,
+  tankOfEvent,
+} from '@/core/events';
+import { useRoomState } from '@/session/react/RoomProvider';
+import { useNames } from '@/session/react/useNames';
 import type { Kept } from '@/session/react/useCommands';
 import { useRoomForm } from '@/session/react/useRoomForm';
 import { Button } from '@/ui/Button';
@@ -19,6 +29,7 @@ function startOf(event: Standing): Readonly<Record<string, string | number>> {
   return Object.fromEntries(
     correctableParts(event.type).map((name) => {
       const value = parts[name];
+      if (value === true) return [name, 'yes'] as const;
       return [name, typeof value === 'string' || typeof value === 'number' ? value : ''] as const;
     }),
   );
@@ -35,6 +46,23 @@ function withSeconds(minute: Date, seconds: Date): Date {
   return new Date(minute.getTime() + seconds.getSeconds() * 1000 + seconds.getMilliseconds());
 }
 
+/** Who may be meant by an entry: those of its tank, and those that it names. */
+function useThoseMeant(event: Standing): readonly { readonly id: string; readonly name: string }[] {
+  const residents = useRoomState((state) => state.room.residents);
+  const names = useNames();
+  const tank = tankOfEvent(event);
+  return useMemo(() => {
+    const said = residentsOfEvent(event);
+    const here = Object.values(residents).filter(
+      (one) => one.cameOn <= event.on && (one.tank === tank || one.leftOn !== null),
+    );
+    return [...new Set([...said, ...here.map((one) => one.id)])].map((id) => ({
+      id,
+      name: names.resident(id),
+    }));
+  }, [residents, names, event, tank]);
+}
+
 interface Props {
   readonly event: Standing;
   readonly onClose: () => void;
@@ -49,6 +77,7 @@ export function CorrectDialog({ event, onClose, onCorrect }: Props) {
   const fields = eventFields(event.type) as unknown as Readonly<Record<string, Schema>>;
   const momentOf = (when: string): Date =>
     when === shown ? parseISO(event.on) : withSeconds(new Date(when), parseISO(event.on));
+  const people = useThoseMeant(event);
   const form = useRoomForm<Record<string, Schema>>({
     fields: { ...Object.fromEntries(parts.map((name) => [name, fields[name]!])), on: textField() },
     start: { ...startOf(event), on: shown },
@@ -78,8 +107,25 @@ export function CorrectDialog({ event, onClose, onCorrect }: Props) {
       <Form form={form} className="grid gap-3 sm:grid-cols-2">
         <TextField label="When it happened" {...form.part('on')} type="datetime-local" />
         {parts.map((name) => {
-          const { meta, optional } = describeField(fields[name]!);
+          const { meta, optional, type } = describeField(fields[name]!);
           const label = entryLabel(event.type, name) ?? name;
+          if (meta?.refersTo === 'resident')
+            return (
+              <SelectField key={name} label={label} {...form.part(name)}>
+                {people.map((one) => (
+                  <option key={one.id} value={one.id}>
+                    {one.name}
+                  </option>
+                ))}
+              </SelectField>
+            );
+          if (type === 'boolean')
+            return (
+              <SelectField key={name} label={label} {...form.part(name)}>
+                <option value="">no</option>
+                <option value="yes">yes</option>
+              </SelectField>
+            );
           return meta?.choices ? (
             <SelectField key={name} label={label} {...form.part(name)}>
               {optional && <option value="">not recorded</option>}

@@ -3,6 +3,7 @@
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
+import { RunningWatch } from '@/session/react/RunningWatch';
 import { useListed, useResidents, type TankView } from '@/session/react/useTanks';
 import { classes } from '@/ui/classes';
 import { TANK_SCREENS, withTank } from './links';
@@ -64,6 +65,9 @@ function RackTank({
         </span>
         <RackVerdict {...judged} part="later" />
       </Link>
+      <span className="block pl-3 empty:hidden">
+        <RunningWatch tank={tank.id} onGo={onGo} />
+      </span>
     </li>
   );
 }

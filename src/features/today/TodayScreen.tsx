@@ -4,6 +4,7 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useState } from 'react';
 import { useRooms, useRoomState } from '@/session/react/RoomProvider';
+import { RunningWatch } from '@/session/react/RunningWatch';
 import { useTanks } from '@/session/react/useTanks';
 import { sayLoose } from '@/words/en';
 import { useChooseUnits } from '@/session/react/useChooseUnits';
@@ -97,7 +98,10 @@ export function TodayScreen() {
             ; the rest of the room works without.
           </p>
         )}
-        <DueList />
+        <div>
+          <RunningWatch />
+          <DueList />
+        </div>
         {room.loose.length > 0 && (
           <Section
             title="Entries that do not fit"

@@ -34,8 +34,9 @@ export function FishButton({
       aria-pressed={chosen}
       onClick={onPress}
       className={classes(
-        'flex items-center justify-between gap-2 border px-3 text-left',
-        colour === null ? 'min-h-11 border-dashed' : 'min-h-14',
+        'flex items-center justify-between gap-2 border px-1.5 text-left md:px-3',
+        'min-h-12 md:min-h-14',
+        colour === null && 'border-dashed',
         chosen
           ? 'border-deep bg-deep text-on-deep'
           : waiting
@@ -44,12 +45,16 @@ export function FishButton({
       )}
     >
       <span className="min-w-0">
-        <span className={classes('flex items-center gap-2', colour !== null && 'font-semibold')}>
+        <span className={classes('flex items-center gap-1 md:gap-2', colour !== null && 'font-semibold')}>
           {colour !== null && (
-            <span className="h-7 w-1 shrink-0" style={{ background: colour }} aria-hidden="true" />
+            <span className="h-6 w-1 shrink-0 md:h-7" style={{ background: colour }} aria-hidden="true" />
           )}
-          {profile !== null && <FishPlate profile={profile} wearer={wearer} className="h-7 w-12" />}
-          <span className="truncate">{name}</span>
+          {profile !== null && (
+            <FishPlate profile={profile} wearer={wearer} className="h-4 w-7 md:h-7 md:w-12" />
+          )}
+          <span className="line-clamp-2 min-w-0 text-[13px] leading-tight break-words md:text-[14px]">
+            {name}
+          </span>
         </span>
         {about && (
           <span className={classes('block truncate text-[12px]', chosen ? '' : 'text-slate')}>{about}</span>

@@ -20,7 +20,7 @@ export function Press({
     <Button
       large
       aria-pressed={on}
-      className={classes('shrink-0 px-3', on ? 'border-deep text-deep' : strong && 'border-slate')}
+      className={classes('shrink-0 px-3', on ? 'border-ink bg-ink text-paper' : strong && 'border-slate')}
       onClick={onPress}
     >
       {children}

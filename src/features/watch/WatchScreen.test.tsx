@@ -1,6 +1,7 @@
-import { screen, waitFor } from '@testing-library/react';
+import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { individual, room, show } from '@/testing/inRoom';
+import { WATCHING } from '@/core/commands';
+import { group, individual, room, show, TANK } from '@/testing/inRoom';
 import { WatchScreen } from './WatchScreen';
 
 const logged = () => screen.getByTestId('logged');
@@ -52,11 +53,11 @@ describe('Watch', () => {
     show(session, <WatchScreen />);
     await userEvent.click(screen.getByRole('button', { name: 'left, floor' }));
     await userEvent.click(screen.getByRole('button', { name: 'feeding' }));
-    await userEvent.click(screen.getByRole('button', { name: 'Unidentified fish' }));
-    await userEvent.click(screen.getByRole('button', { name: 'a male yellow lab' }));
+    await userEvent.click(screen.getByRole('button', { name: '2 yellow labs' }));
+    await userEvent.click(screen.getByRole('button', { name: /^a male/ }));
     await userEvent.click(screen.getByRole('button', { name: /^Sol/ }));
     await waitFor(() =>
-      expect(logged()).toHaveTextContent('a male yellow lab chased Sol (left, floor; feeding).'),
+      expect(logged()).toHaveTextContent('A male yellow lab chased Sol (left, floor; feeding).'),
     );
   });
 
@@ -92,5 +93,92 @@ describe('Watch', () => {
         { type: 'stepped-in', step: 'sight breaks' },
       ]),
     );
+  });
+
+  it('keeps place and trigger to the incident they were pressed for', async () => {
+    const session = await room([individual('Sol'), individual('Torch')]);
+    show(session, <WatchScreen />);
+    await userEvent.click(screen.getByRole('button', { name: 'left, floor' }));
+    await userEvent.click(screen.getByRole('button', { name: 'feeding' }));
+    await userEvent.keyboard('12');
+    await waitFor(() => expect(logged()).toHaveTextContent('Sol chased Torch (left, floor; feeding).'));
+    await userEvent.keyboard('21');
+    await waitFor(() => expect(logged().firstChild).toHaveTextContent(/^Torch chased Sol\.$/));
+    // What is pressed now belongs to the last one.
+    await userEvent.click(screen.getByRole('button', { name: 'right, top' }));
+    await waitFor(() => expect(logged().firstChild).toHaveTextContent('Torch chased Sol (right, top).'));
+    expect(logged().lastChild).toHaveTextContent('Sol chased Torch (left, floor; feeding).');
+  });
+
+  it('has no winner for a lock until one is said, and lets winner and loser be put right', async () => {
+    const session = await room([individual('Sol'), individual('Torch')]);
+    show(session, <WatchScreen />);
+    await userEvent.keyboard('12');
+    await userEvent.click(await screen.findByRole('button', { name: 'lock' }));
+    await waitFor(() => expect(logged()).toHaveTextContent('Sol and Torch locked jaws, undecided.'));
+    const won = within(screen.getByRole('group', { name: 'Won by' }));
+    expect(won.getByRole('button', { name: 'neither' })).toHaveAttribute('aria-pressed', 'true');
+    await userEvent.click(won.getByRole('button', { name: 'Torch' }));
+    await waitFor(() => expect(logged()).toHaveTextContent('Torch jaw-locked and beat Sol.'));
+    await userEvent.keyboard('{Backspace}');
+    await waitFor(() => expect(logged()).toHaveTextContent('Sol and Torch locked jaws, undecided.'));
+  });
+
+  it('logs one of a group on another of it by two presses of the group', async () => {
+    const session = await room([individual('Sol'), group('shoal', 6)]);
+    show(session, <WatchScreen />);
+    const six = screen.getByRole('button', { name: /^shoal/ });
+    await userEvent.click(six);
+    await userEvent.click(six);
+    await waitFor(() => expect(logged().children).toHaveLength(1));
+    expect(session.state.getState().entries?.at(-1)).toMatchObject({ type: 'chased' });
+    await userEvent.click(six);
+    await userEvent.click(screen.getByRole('button', { name: 'Take the choice back' }));
+    expect(six).toHaveAttribute('aria-pressed', 'false');
+  });
+
+  it('logs in passing without a clock', async () => {
+    const session = await room([individual('Sol'), individual('Torch')]);
+    show(session, <WatchScreen />);
+    await userEvent.click(screen.getByRole('button', { name: 'In passing' }));
+    await userEvent.keyboard('12');
+    await waitFor(() => expect(logged()).toHaveTextContent('Sol chased Torch.'));
+    expect(screen.getByRole('button', { name: 'Start watch' })).toBeInTheDocument();
+    expect(session.state.getState().entries?.at(-1)).toMatchObject({ watch: '' });
+  });
+
+  it('asks after a clock that was forgotten, and counts only what was watched', async () => {
+    const session = await room([individual('Sol'), individual('Torch')]);
+    const ago = (minutes: number) => new Date(Date.now() - minutes * 60_000).toISOString();
+    await session.run('Watch', [
+      {
+        kind: 'put',
+        document: {
+          id: WATCHING,
+          kind: 'watching',
+          rev: 1,
+          body: { tank: TANK, watch: 'w', startedOn: ago(1440), countedSeconds: 0, runningSince: ago(1440) },
+        },
+      },
+    ]);
+    window.localStorage.setItem('lomvik.presence', JSON.stringify({ watch: 'w', seenOn: ago(1428) }));
+    show(session, <WatchScreen />);
+    expect(await screen.findByRole('dialog', { name: 'Still watching?' })).toBeInTheDocument();
+    await userEvent.keyboard('12');
+    expect(session.state.getState().entries).toHaveLength(1);
+    await userEvent.click(screen.getByRole('button', { name: /^No, it ended at .*12 minutes$/ }));
+    await waitFor(() =>
+      expect(session.state.getState().entries?.at(-1)).toMatchObject({ type: 'watched', minutes: 12 }),
+    );
+  });
+
+  it('lets the keys of the screen be turned off', async () => {
+    const session = await room([individual('Sol'), individual('Torch')]);
+    show(session, <WatchScreen />);
+    await userEvent.click(screen.getByRole('checkbox', { name: /^keys/ }));
+    await userEvent.click(document.body);
+    await userEvent.keyboard('12');
+    expect(session.state.getState().entries).toHaveLength(1);
+    await userEvent.click(screen.getByRole('checkbox', { name: /^keys/ }));
   });
 });

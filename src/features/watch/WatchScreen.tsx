@@ -2,27 +2,31 @@
 
 import { termOf } from '@/words/en';
 import { DAY_MS, type ResidentId } from '@/core/kernel';
-import { Pause, Play, Square, Undo2 } from 'lucide-react';
+import { Check, Pause, Play, Square, X } from 'lucide-react';
+import Link from 'next/link';
 import { useEffect, useMemo, useState } from 'react';
-import { OFFERED_SIGNS, somebodyId, TRIGGERS } from '@/core/events';
-import { commonName } from '@/core/model';
-import { useCatalogue } from '@/session/react/RoomProvider';
+import { OFFERED_SIGNS, TRIGGERS } from '@/core/events';
+import { forget, recall, remember } from '@/session/browserMemory';
 import { useHappenings, useNames, useResidentName } from '@/session/react/useNames';
 import { useResidentColours } from '@/session/react/useResidentColours';
-import { useResidents, useTank, type TankView } from '@/session/react/useTanks';
+import { useResidents, useTank, useTanks, type TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
 import { isBehindDialog, isTyping } from '@/ui/keys';
 import { classes } from '@/ui/classes';
 import { NoTank } from '@/ui/NoTank';
 import { Empty, Screen, Section } from '@/ui/Screen';
 import { CountHeads } from './CountHeads';
-import { FishButton } from './FishButton';
+import { FishPad } from './FishPad';
+import { LastEntry } from './LastEntry';
 import { StepIn } from './StepIn';
+import { StillWatching } from './StillWatching';
 import { WherePressed } from './WherePressed';
 import { Press, PressRow } from './Press';
-import { SayNearer, ThisWatch } from './ThisWatch';
+import { ThisWatch } from './ThisWatch';
+import { useStillWatching } from './useStillWatching';
+import { useWakeLock } from './useWakeLock';
 import { useWatch } from './useWatch';
-import { clockFace } from './clockFace';
+import { clockFace } from '@/ui/clockFace';
 
 /** A sign older than this many days no longer says who holds ground. */
 const HOLDS_DAYS = 45;
@@ -30,23 +34,6 @@ const HOLDS_DAYS = 45;
 export function WatchScreen() {
   const tank = useTank();
   return tank ? <Watch key={tank.id} tank={tank} /> : <NoTank title="Watch" />;
-}
-
-/** Species of which somebody may be seen whom nobody can tell from its like. */
-function useUnknowns(tank: TankView): readonly { readonly id: ResidentId; readonly name: string }[] {
-  const residents = useResidents(tank.id);
-  const names = useNames();
-  return useMemo(() => {
-    const speciesHere = [...new Set(residents.map((one) => one.species))].filter(
-      (species) => residents.filter((one) => one.species === species && one.individual).length > 1,
-    );
-    return speciesHere.flatMap((species) =>
-      (['male', 'female'] as const).map((sex) => {
-        const id = somebodyId({ species, sex });
-        return { id, name: names.resident(id) };
-      }),
-    );
-  }, [residents, names]);
 }
 
 /** Who holds which ground, by the last that was said of each. */
@@ -74,34 +61,107 @@ function useHolders(tank: TankView) {
   }, [happenings, tank.id, residents, nameOf, colours, now]);
 }
 
-/** In front of the glass: two presses log one event, quiet minutes count. */
-function Watch({ tank }: { readonly tank: TankView }) {
-  const residents = useResidents(tank.id);
-  const colours = useResidentColours(residents);
-  const catalogue = useCatalogue();
-  const names = useNames();
-  const nameOf = useResidentName();
-  const watch = useWatch(tank);
-  const unknowns = useUnknowns(tank);
-  const holders = useHolders(tank);
-  const [note, setNote] = useState('');
-  const [untold, setUntold] = useState(false);
-  const { press, toggle, undo } = watch;
-
+/** Keys press the fish whose button shows them; Space runs the clock, Backspace takes the last entry back. */
+function useWatchKeys(
+  { press, toggle, undo, setWho }: ReturnType<typeof useWatch>,
+  hotkeys: ReadonlyMap<string, string>,
+  isOn: boolean,
+): void {
   useEffect(() => {
+    if (!isOn) return undefined;
     const onKey = (event: KeyboardEvent): void => {
       if (isTyping(event.target) || isBehindDialog()) return;
       if (event.ctrlKey || event.metaKey || event.altKey) return;
-      const resident = /^[1-9]$/.test(event.key) ? residents[Number(event.key) - 1] : undefined;
-      if (resident) press(resident.id);
+      const fish = [...hotkeys].find(([, key]) => key === event.key)?.[0];
+      if (fish) press(fish as ResidentId);
       else if (event.key === ' ' && !(event.target instanceof HTMLButtonElement)) toggle();
       else if (event.key === 'Backspace') void undo();
+      else if (event.key === 'Escape') setWho(null);
       else return;
       event.preventDefault();
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [residents, press, toggle, undo]);
+  }, [hotkeys, press, toggle, undo, setWho, isOn]);
+}
+
+const KEYS_OFF = 'lomvik.watch.keysOff';
+const FIRST_KEYS = 9;
+
+/** The clock, and what runs and ends it. */
+function WatchBar({
+  tank,
+  watch,
+  onFinish,
+}: {
+  readonly tank: TankView;
+  readonly watch: ReturnType<typeof useWatch>;
+  readonly onFinish: () => void;
+}) {
+  return (
+    <div className="sticky top-0 z-10 flex items-center gap-2 border-y border-line bg-paper py-2 max-lg:order-1">
+      <span
+        role="timer"
+        aria-label="Time watched"
+        className={classes('fig text-[28px] leading-none', watch.running ? 'text-ink' : 'text-slate')}
+      >
+        {clockFace(watch.seconds)}
+      </span>
+      {!watch.elsewhere && (
+        <Button
+          large
+          className="px-3"
+          tone={watch.watching ? 'plain' : 'main'}
+          onClick={watch.toggle}
+          aria-label={watch.running ? 'Pause' : watch.watching ? 'Continue' : 'Start watch'}
+        >
+          {watch.running ? <Pause size={16} aria-hidden="true" /> : <Play size={16} aria-hidden="true" />}
+          <span className={watch.watching ? 'max-sm:hidden' : ''}>
+            {watch.running ? 'Pause' : watch.watching ? 'Continue' : 'Start watch'}
+          </span>
+        </Button>
+      )}
+      {watch.watching ? (
+        <Button large className="px-3" onClick={onFinish}>
+          <Square size={14} aria-hidden="true" />
+          Finish
+        </Button>
+      ) : (
+        <Button
+          large
+          className="px-3"
+          aria-pressed={watch.isPassing || watch.elsewhere !== null}
+          disabled={watch.elsewhere !== null}
+          title={`Log what you see of ${tank.body.name} without a clock`}
+          onClick={() => watch.setIsPassing(!watch.isPassing)}
+        >
+          {watch.isPassing && <Check size={14} aria-hidden="true" />}
+          In passing
+        </Button>
+      )}
+    </div>
+  );
+}
+
+/** In front of the glass: two presses log one event, quiet minutes count. */
+function Watch({ tank }: { readonly tank: TankView }) {
+  const residents = useResidents(tank.id);
+  const names = useNames();
+  const watch = useWatch(tank);
+  const holders = useHolders(tank);
+  const [note, setNote] = useState('');
+  const [areKeysOn, setAreKeysOn] = useState(() => recall('localStorage', KEYS_OFF) === null);
+  const { doubt, confirm } = useStillWatching(watch.watching, watch.lastEntryOn);
+  useWakeLock(watch.running);
+  const hotkeys = useMemo(
+    () =>
+      new Map<string, string>(
+        areKeysOn ? residents.slice(0, FIRST_KEYS).map((one, i) => [one.id, String(i + 1)]) : [],
+      ),
+    [residents, areKeysOn],
+  );
+  useWatchKeys(watch, hotkeys, areKeysOn);
+  const elsewhere = useTanks().find((one) => one.id === watch.elsewhere?.tank);
 
   if (residents.length === 0) {
     return (
@@ -112,60 +172,56 @@ function Watch({ tank }: { readonly tank: TankView }) {
       </Screen>
     );
   }
-  if (watch.elsewhere) {
-    return (
-      <Screen title={`Watch ${tank.body.name}`}>
-        <Empty>A watch of another tank is running. Finish it first.</Empty>
-      </Screen>
-    );
-  }
   const chosen = watch.who;
+  const signs = (
+    <PressRow label="Signs">
+      {OFFERED_SIGNS.map((sign) => (
+        <Press key={sign} strong={chosen !== null} onPress={() => watch.sign(sign)}>
+          {termOf(sign)}
+        </Press>
+      ))}
+    </PressRow>
+  );
+  const finish = (on?: string): void =>
+    void watch.finish(note.trim(), on).then((done) => {
+      if (done) setNote('');
+    });
   return (
     <Screen title={`Watch ${tank.body.name}`}>
-      <div className="grid gap-5 lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
-        <div className="flex min-w-0 flex-col gap-3">
-          <div className="sticky top-0 z-10 flex items-center gap-3 border-y border-line bg-paper py-2">
-            <span
-              role="timer"
-              aria-label="Time watched"
-              className={classes('fig text-[30px] leading-none', watch.running ? 'text-ink' : 'text-slate')}
-            >
-              {clockFace(watch.seconds)}
-            </span>
-            <Button
-              large
-              className="px-3"
-              tone={watch.watching ? 'plain' : 'main'}
-              onClick={toggle}
-              aria-label={watch.running ? 'Pause' : watch.watching ? 'Continue' : 'Start watch'}
-            >
-              {watch.running ? <Pause size={16} aria-hidden="true" /> : <Play size={16} aria-hidden="true" />}
-              <span className={watch.watching ? 'max-sm:hidden' : ''}>
-                {watch.running ? 'Pause' : watch.watching ? 'Continue' : 'Start watch'}
-              </span>
-            </Button>
-            {watch.watching && (
-              <Button
-                large
-                className="px-3"
-                onClick={() => {
-                  void watch.finish(note.trim()).then((done) => {
-                    if (done) setNote('');
-                  });
-                }}
-              >
-                <Square size={14} aria-hidden="true" />
-                Finish
-              </Button>
-            )}
-            <Button large className="ml-auto px-3" onClick={() => undo()} aria-label="Undo the last entry">
-              <Undo2 size={16} aria-hidden="true" />
-            </Button>
-          </div>
-          <p aria-live="assertive" className="min-h-5">
+      {doubt && watch.watching && (
+        <StillWatching
+          watching={watch.watching}
+          doubt={doubt}
+          onStill={confirm}
+          onEnded={() => finish(doubt.endOn)}
+        />
+      )}
+      <div className="flex flex-col gap-3 lg:grid lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)] lg:gap-5">
+        <div className="min-w-0 max-lg:contents lg:flex lg:flex-col lg:gap-3">
+          <WatchBar tank={tank} watch={watch} onFinish={() => finish()} />
+          {elsewhere && (
+            <p className="max-lg:order-1">
+              A watch of {elsewhere.body.name} is running.{' '}
+              <Link href={`/watch?tank=${elsewhere.id}`} className="text-deep underline">
+                Go to it
+              </Link>
+              . What you log here is seen in passing: it counts no minutes.
+            </p>
+          )}
+          <p aria-live="assertive" className="flex min-h-8 items-center gap-2 max-lg:order-3">
             {chosen ? (
               <>
-                <strong>{names.resident(chosen)}</strong> chased… tap the fish chased, or tap a sign
+                <span>
+                  <strong>{names.resident(chosen)}</strong> chased… tap the fish chased, or tap a sign
+                </span>
+                <button
+                  type="button"
+                  aria-label="Take the choice back"
+                  className="grid size-8 shrink-0 place-items-center text-slate hover:text-ink"
+                  onClick={() => watch.setWho(null)}
+                >
+                  <X size={16} aria-hidden="true" />
+                </button>
               </>
             ) : watch.logged.length > 0 ? (
               <>Tap the next chaser.</>
@@ -173,79 +229,56 @@ function Watch({ tank }: { readonly tank: TankView }) {
               <span className="text-slate">Tap the chaser, then the fish chased. Quiet minutes count.</span>
             )}
           </p>
-          <div className="grid grid-cols-2 gap-2 sm:grid-cols-3" role="group" aria-label="Fish">
-            {residents.map((resident, index) => {
-              const profile = catalogue.byId.get(resident.species);
-              return (
-                <FishButton
-                  key={resident.id}
-                  name={nameOf(resident)}
-                  about={`${profile ? commonName(profile) : ''}${resident.individual ? '' : `, ${resident.count}`}`}
-                  colour={colours.get(resident.id) ?? ''}
-                  profile={profile ?? null}
-                  wearer={resident.individual && resident.sex !== 'unknown' ? resident.sex : null}
-                  hotkey={index < 9 ? String(index + 1) : null}
-                  chosen={resident.id === chosen}
-                  waiting={chosen !== null}
-                  onPress={() => press(resident.id)}
-                />
-              );
-            })}
-            {untold &&
-              unknowns.map((one) => (
-                <FishButton
-                  key={one.id}
-                  name={one.name}
-                  about=""
-                  colour={null}
-                  profile={null}
-                  wearer={null}
-                  hotkey={null}
-                  chosen={one.id === chosen}
-                  waiting={chosen !== null}
-                  onPress={() => press(one.id)}
-                />
-              ))}
-            {unknowns.length > 0 && (
-              <button
-                type="button"
-                aria-expanded={untold}
-                onClick={() => setUntold(!untold)}
-                className="min-h-11 border border-dashed border-line px-3 text-left text-slate"
-              >
-                {untold ? 'named fish' : 'Unidentified fish'}
-              </button>
-            )}
+          <div className="max-lg:order-4">
+            <FishPad tank={tank} chosen={chosen} hotkeys={hotkeys} onPress={watch.press} />
           </div>
-          <SayNearer watch={watch} />
-          <PressRow label="Signs">
-            {OFFERED_SIGNS.map((sign) => (
-              <Press key={sign} strong={chosen !== null} onPress={() => watch.sign(sign)}>
-                {termOf(sign)}
-              </Press>
-            ))}
-          </PressRow>
-          <WherePressed tank={tank} place={watch.place} onPlace={watch.setPlace} holders={holders} />
-          <PressRow label="Trigger">
-            {TRIGGERS.map((trigger) => (
-              <Press
-                key={trigger}
-                on={watch.trigger === trigger}
-                onPress={() => watch.setTrigger(watch.trigger === trigger ? null : trigger)}
-              >
-                {termOf(trigger)}
-              </Press>
-            ))}
-          </PressRow>
+          <div className="max-lg:order-5">{signs}</div>
+          {!watch.last && (
+            <div className="flex flex-col gap-3 max-lg:order-6">
+              <WherePressed tank={tank} place={watch.place} onPlace={watch.setPlace} holders={holders} />
+              <PressRow label="Trigger">
+                {TRIGGERS.map((trigger) => (
+                  <Press
+                    key={trigger}
+                    on={watch.trigger === trigger}
+                    onPress={() => watch.setTrigger(watch.trigger === trigger ? null : trigger)}
+                  >
+                    {termOf(trigger)}
+                  </Press>
+                ))}
+              </PressRow>
+            </div>
+          )}
         </div>
-        <div className="flex min-w-0 flex-col gap-4">
-          <ThisWatch watch={watch} note={note} onNote={setNote} />
-          <Section title="Head count" aside="what you see, not what should be there">
-            <CountHeads tank={tank} />
-          </Section>
-          <Section title="Intervention" aside="results: Aggression">
-            <StepIn tank={tank} />
-          </Section>
+        <div className="min-w-0 max-lg:contents lg:flex lg:flex-col lg:gap-4">
+          <div className="max-lg:order-2">
+            <LastEntry tank={tank} watch={watch} holders={holders} />
+          </div>
+          <div className="max-lg:order-7">
+            <ThisWatch watch={watch} note={note} onNote={setNote} />
+          </div>
+          <div className="max-lg:order-8">
+            <Section title="Head count" aside="what you see, not what should be there">
+              <CountHeads tank={tank} />
+            </Section>
+          </div>
+          <div className="max-lg:order-9">
+            <Section title="Intervention" aside="results: Aggression">
+              <StepIn tank={tank} />
+            </Section>
+          </div>
+          <label className="flex items-center gap-2 text-[12px] text-slate max-md:hidden">
+            <input
+              type="checkbox"
+              checked={areKeysOn}
+              onChange={({ target }) => {
+                setAreKeysOn(target.checked);
+                if (target.checked) forget('localStorage', KEYS_OFF);
+                else remember('localStorage', KEYS_OFF, '1');
+              }}
+            />
+            keys: numbers press fish, Space runs the clock, Backspace undoes
+          </label>
         </div>
       </div>
     </Screen>

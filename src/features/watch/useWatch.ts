@@ -1,59 +1,70 @@
 'use client';
 
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useState } from 'react';
 import {
   finishWatch,
+  IN_PASSING,
   logContest,
   logSign,
   minutesOf,
   pauseOrResume,
   startWatch,
-  watchedSeconds,
-  WATCHING,
 } from '@/core/commands';
-import type { ContestKind, Dated, Sign, Trigger } from '@/core/events';
-import type { ResidentId } from '@/core/kernel';
-import { useRoomState } from '@/session/react/RoomProvider';
+import { type Dated, MAY_END_UNDECIDED, type Sign, type Standing, type Trigger } from '@/core/events';
+import { MINUTE_MS, type ResidentId } from '@/core/kernel';
 import { correctChange, useCommands } from '@/session/react/useCommands';
 import { useHappenings, useNames } from '@/session/react/useNames';
-import type { TankView } from '@/session/react/useTanks';
+import { useRunningWatch, useWatchedSeconds } from '@/session/react/useRunningWatch';
+import { type TankView, useResidents } from '@/session/react/useTanks';
+import { isOneOfMany } from './padOf';
+
+export type Contest = Extract<Standing, { type: 'chased' }>;
+export type Seen = Extract<Standing, { type: 'saw' }>;
+
+/** What was seen in passing stands under "logged" for so long. */
+const PASSING_MS = 30 * MINUTE_MS;
+/** A press is felt, ms. */
+const BUZZ_MS = 12;
+
+const isLogged = (event: Standing): event is Contest | Seen =>
+  event.type === 'chased' || event.type === 'saw';
+
+const bodyOf = ({ id: _id, seq: _seq, corrected: _c, recorded: _r, ...dated }: Contest | Seen): Dated =>
+  dated;
 
 /** A watch in front of the glass: a clock that survives a reload, and contests logged with two presses. */
 export function useWatch(tank: TankView) {
   const { session, run, undo } = useCommands();
   const names = useNames();
-  const document = useRoomState((state) => state.documents[WATCHING]);
+  const residents = useResidents(tank.id);
   const happenings = useHappenings();
-  const any = document?.kind === 'watching' ? document.body : null;
+  const any = useRunningWatch();
   const watching = any?.tank === tank.id ? any : null;
-  const elsewhere = any !== null && watching === null;
+  const elsewhere = watching === null ? any : null;
   const running = watching?.runningSince != null;
-  const [now, setNow] = useState(() => Date.now());
+  const seconds = useWatchedSeconds(watching);
   const [who, setWho] = useState<ResidentId | null>(null);
   const [place, setPlace] = useState('');
   const [trigger, setTrigger] = useState<Trigger | null>(null);
-
-  useEffect(() => {
-    if (!running) return;
-    const tick = setInterval(() => setNow(Date.now()), 500);
-    return () => clearInterval(tick);
-  }, [running]);
+  const [isPassing, setIsPassing] = useState(false);
+  const [openedOn] = useState(() => Date.now());
+  const glass = watching ?? (isPassing || elsewhere ? IN_PASSING : null);
 
   const toggle = useCallback(() => {
     if (elsewhere) return;
-    if (!watching) void run('Watch started', [startWatch(tank.id, session.stamp).change], true);
-    else
+    if (watching)
       void run(running ? 'Watch paused' : 'Watch continued', [pauseOrResume(watching, session.stamp)], true);
-    setNow(Date.now());
+    else void run('Watch started', [startWatch(tank.id, session.stamp).change], true);
   }, [elsewhere, watching, running, run, session, tank.id]);
 
+  /** Ends it, now or at a moment at which somebody was last there. */
   const finish = useCallback(
-    async (note: string): Promise<boolean> => {
+    async (note: string, on?: string): Promise<boolean> => {
       if (!watching) return false;
-      const minutes = minutesOf(watching, Date.now());
+      const minutes = minutesOf(watching, on === undefined ? Date.now() : Date.parse(on));
       const done = await run(
         `Watched ${tank.body.name} for ${minutes.toFixed(1)} minutes`,
-        finishWatch(watching, note, session.stamp),
+        finishWatch(watching, note, session.stamp, on),
       );
       setWho(null);
       return done;
@@ -61,49 +72,66 @@ export function useWatch(tank: TankView) {
     [watching, run, session, tank],
   );
 
-  /** First press: who. Second press: whom; that logs a chase. The same twice takes the choice back. */
+  const logged = (happenings ?? [])
+    .filter(isLogged)
+    .filter(
+      (event) =>
+        event.tank === tank.id &&
+        (watching
+          ? event.watch === watching.watch
+          : event.watch === '' && Date.parse(event.on) > openedOn - PASSING_MS),
+    )
+    .reverse();
+  const last = logged[0] ?? null;
+
+  /** Place and trigger belong to one incident. */
+  const after = useCallback(() => {
+    setWho(null);
+    setPlace('');
+    setTrigger(null);
+    navigator.vibrate?.(BUZZ_MS);
+  }, []);
+
+  /**
+   * First press: who. Second press: whom; that logs a chase. The same fish twice takes the choice back; one of several twice is
+   * one of them on another.
+   */
   const press = useCallback(
     (id: ResidentId) => {
-      if (elsewhere) return;
-      if (who === null || who === id) return setWho(who === id ? null : id);
-      setWho(null);
+      if (who === null || (who === id && !isOneOfMany(id, residents))) return setWho(who === id ? null : id);
+      after();
       void run(
         `${names.resident(who)} chased ${names.resident(id)}`,
-        logContest(watching, { tank: tank.id, winner: who, loser: id, place, trigger }, session.stamp),
+        logContest(glass, { tank: tank.id, winner: who, loser: id, place, trigger }, session.stamp),
         true,
       );
     },
-    [elsewhere, who, watching, session, tank.id, place, trigger, run, names],
+    [who, residents, glass, session, tank.id, place, trigger, run, names, after],
   );
 
   /** Something seen of the chosen fish, or of nobody in particular, without a contest. */
   const sign = useCallback(
     (what: Sign) => {
-      if (elsewhere) return;
-      setWho(null);
+      after();
       const said = { tank: tank.id, who, what, place, nameOf: names.resident };
-      void run(`Seen: ${what}`, logSign(watching, said, session.stamp), true);
+      void run(`Seen: ${what}`, logSign(glass, said, session.stamp), true);
     },
-    [elsewhere, watching, session, tank.id, who, place, run, names],
+    [glass, session, tank.id, who, place, run, names, after],
   );
 
-  const logged = (happenings ?? [])
-    .filter(
-      (event) =>
-        (event.type === 'chased' || event.type === 'saw') &&
-        watching !== null &&
-        event.watch === watching.watch,
-    )
-    .reverse();
-  const last = logged.find((event) => event.type === 'chased');
-
-  /** A third press says what the last contest was, or how bad. */
-  const call = useCallback(
-    (more: { readonly what?: ContestKind; readonly bad?: number }) => {
-      if (last?.type !== 'chased') return;
-      const { id, seq: _seq, corrected: _corrected, recorded: _recorded, ...dated } = last;
-      const said: Dated = { ...dated, ...more };
-      void run('Details added', [correctChange(session, id, last.on, said)], true);
+  /** A third press says more of the last entry. */
+  const tellMore = useCallback(
+    (
+      more: Partial<Pick<Contest, 'what' | 'bad' | 'place' | 'trigger' | 'undecided' | 'winner' | 'loser'>>,
+    ) => {
+      if (!last) return;
+      // Who locks jaws or stands off has not won by that.
+      const undecided =
+        last.type === 'chased' && more.what !== undefined && more.what !== last.what
+          ? { undecided: MAY_END_UNDECIDED.has(more.what) }
+          : {};
+      const said = { ...bodyOf(last), ...undecided, ...more } as Dated;
+      void run('Details added', [correctChange(session, last.id, last.on, said)], true);
     },
     [last, run, session],
   );
@@ -112,18 +140,23 @@ export function useWatch(tank: TankView) {
     watching,
     elsewhere,
     running,
-    seconds: watching ? watchedSeconds(watching, Math.max(now, 0)) : 0,
+    seconds,
     who,
+    setWho,
     place,
     setPlace,
     trigger,
     setTrigger,
+    isPassing,
+    setIsPassing,
     sign,
     last,
+    /** When something was last logged; undefined until the journal has been read. */
+    lastEntryOn: happenings === null ? undefined : (last?.on ?? null),
     press,
     toggle,
     finish,
-    call,
+    tellMore,
     undo,
     logged,
   };

@@ -14,6 +14,8 @@ export interface FieldMeta {
   readonly unit?: KeptUnit;
   readonly form?: 'day' | 'moment' | 'share';
   readonly choices?: readonly string[];
+  /** What the value names. */
+  readonly refersTo?: string;
 }
 
 export type Described = SchemaDescription & { readonly optional: boolean; readonly meta?: FieldMeta };
@@ -51,6 +53,7 @@ function typedField(field: Schema, choice: UnitChoice): Schema {
     if (typeof original !== 'string') return value;
     const text = original.trim();
     if (text === '') return blank;
+    if (type === 'boolean') return text === 'yes';
     return type === 'number' ? readNumber(text, meta ?? {}, choice) : text;
   });
 }

@@ -2,9 +2,9 @@ type Counts = readonly [number, number, number];
 
 const NAMES = ['top', 'middle', 'bottom'] as const;
 
-/** "5 at the top, 11 in the middle, 19 at the bottom". */
+/** "5 at the top, 11 mid-water, 19 at the bottom". */
 export const layersInWords = ([top, middle, bottom]: Counts): string =>
-  `${top} at the top, ${middle} in the middle, ${bottom} at the bottom`;
+  `${top} at the top, ${middle} mid-water, ${bottom} at the bottom`;
 
 /** How many animals each layer has, at its height beside the glass. `tops`: shares of the height of the drawing. */
 export function LayerLabels({ counts, tops }: { readonly counts: Counts; readonly tops: readonly number[] }) {

@@ -56,7 +56,7 @@ describe('the glass', () => {
       <GlassScene tank={sceneTank(tank, [], 'seed')} mode="list" groups={[group]} label="Seven loaches" />,
     );
     expect(
-      screen.getByRole('img', { name: 'Seven loaches; 0 at the top, 0 in the middle, 7 at the bottom' }),
+      screen.getByRole('img', { name: 'Seven loaches; 0 at the top, 0 mid-water, 7 at the bottom' }),
     ).toBeInTheDocument();
     await waitFor(() => expect(fills).toHaveLength(7));
     expect(new Set(fills.map(({ colour }) => colour))).toEqual(new Set(['#123456']));

@@ -41,6 +41,12 @@ describe('lines of the diary', () => {
     );
     expect(say({ ...lock, what: 'standoff', place: '' })).toBe('Amber and Inky faced off, undecided.');
     expect(say({ ...lock, what: 'chase', place: '' })).toBe('Amber chased Inky, undecided.');
+    expect(say({ ...lock, what: 'lock', place: '', loser: 'Amber' })).toBe(
+      'One of Amber and another locked jaws, undecided.',
+    );
+    expect(say({ ...lock, what: 'nip', place: '', loser: 'Amber', undecided: false })).toBe(
+      'One of Amber nipped another.',
+    );
   });
   it.each([
     ['holds ground', 'Amber held a territory (left). Note.'],

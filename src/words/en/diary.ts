@@ -1,7 +1,14 @@
 import { exactPlace } from '@/core/floor';
-import { CHANGE_CHECKS, type ContestKind, type Dated, type Member, type Sign } from '@/core/events';
+import {
+  CHANGE_CHECKS,
+  type ContestKind,
+  type Dated,
+  type Member,
+  readSomebody,
+  type Sign,
+} from '@/core/events';
 import type { QuantityKind } from '@/core/kernel';
-import { countOf } from './names';
+import { capital, countOf } from './names';
 import { termOf } from './vocabulary';
 import { dayName, type Words } from './words';
 
@@ -163,7 +170,10 @@ function sayContest(event: Extract<Dated, { type: 'chased' }>, names: RoomNames,
     Boolean,
   );
   const where = said.length > 0 ? ` (${said.join('; ')})` : '';
-  const [one, other] = [names.resident(event.winner), names.resident(event.loser)];
+  const isAmongThem = event.winner === event.loser;
+  const name = names.resident(event.winner);
+  const one = isAmongThem && readSomebody(event.winner) === null ? `One of ${name}` : name;
+  const other = isAmongThem ? 'another' : names.resident(event.loser);
   if (!event.undecided) return `${one} ${CONTESTS[event.what]} ${other}${bad}${where}`;
   const together = TOGETHER[event.what];
   return together
@@ -251,5 +261,5 @@ function say(event: Dated, names: RoomNames, words: Words): string {
 /** One event as a line of the diary. */
 export function sayEvent(event: Dated, names: RoomNames, words: Words): string {
   const said = say(event, names, words);
-  return event.type === 'noted' ? said : `${said}.${noteOf(event)}`;
+  return event.type === 'noted' ? said : `${capital(said)}.${noteOf(event)}`;
 }

@@ -95,7 +95,12 @@ const OF_DOCUMENTS: Readonly<Record<string, string>> = {
 
 /** Parts that mean something else in one sort of entry. */
 const OF_ONE: Readonly<Partial<Record<EventType, Readonly<Record<string, string>>>>> = {
-  chased: { what: 'What happened' },
+  chased: {
+    what: 'What happened',
+    winner: 'Won by',
+    loser: 'Against',
+    undecided: 'Neither had the better',
+  },
   saw: { what: 'Sign' },
   filter: { what: 'Step' },
   quarantine: { what: 'Step' },

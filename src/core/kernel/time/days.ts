@@ -1,4 +1,5 @@
-export const HOUR_MS = 3_600_000;
+export const MINUTE_MS = 60_000;
+export const HOUR_MS = 60 * MINUTE_MS;
 export const DAY_MS = 24 * HOUR_MS;
 
 /** Whole days from one ISO date or moment to another; negative when the second is earlier. */
