@@ -262,6 +262,62 @@ describe('head counts', () => {
     );
     expect(open.allThere).toBeLessThan(0.01);
   });
+  describe('are held against the record of their own moment, and carried by what happened since', () => {
+    const danio = 'danio-rerio';
+    const more = (n: number, on: number): Standing =>
+      cameOf(day(on), [memberOf(`n${on}`, n)], { species: danio });
+    const recounted = (on: number, to: number, why: string) =>
+      happened({ type: 'recounted', on: day(on), resident: 's', count: to, why });
+    const short = counted(10, 8, danio);
+    it.each<[string, Standing[], number, number]>([
+      ['ten more came since', [short, more(10, 12)], 20, 2],
+      ['one of the missing was found dead', [short, died(12, 's')], 9, 1],
+      ['both were found dead', [short, died(12, 's', 2)], 8, 0],
+      ['three died, one of them not missing', [short, died(12, 's', 3)], 7, 0],
+      ['some of those seen left with a record', [short, rehomed(12, 's', 4)], 6, 2],
+      ['nearly all left', [short, rehomed(12, 's', 9)], 1, 1],
+      ['the record was brought to the count', [short, recounted(12, 8, 'lost unseen')], 8, 0],
+      ['half of it was', [short, recounted(12, 9, 'lost unseen')], 9, 1],
+      ['a later count found all', [short, counted(20, 10, danio)], 10, 0],
+      ['a surplus was written in as young', [counted(10, 14, danio), recounted(12, 14, 'born here')], 14, 0],
+      ['a surplus stays when one dies', [counted(10, 12, danio), died(12, 's')], 9, -2],
+    ])('%s', (_, story, onRecord, unaccounted) =>
+      expect(count(danio, 10, ...story)).toMatchObject({ onRecord, unaccounted }),
+    );
+    it('walk with the fish when all of them move to another tank', () => {
+      const story = [
+        cameOf(day(1), [memberOf('a'), memberOf('b'), memberOf('c')], { species: danio }),
+        counted(10, 2, danio),
+        ...['a', 'b', 'c'].map((resident) => happened({ type: 'moved', on: day(20), resident, tank: 'U' })),
+      ];
+      const inTank = (tank: string) =>
+        headCount(
+          catalogue.byId.get(danio)!,
+          residentsOf(roomOf(story), tank),
+          story,
+          tank,
+          whenIn('2026-03-01', 'UTC').daysSince,
+        );
+      expect(inTank('U')).toMatchObject({ onRecord: 3, unaccounted: 1, counts: [{ seen: 2, onRecord: 3 }] });
+      expect(inTank('T')).toMatchObject({ counts: [], unaccounted: null });
+    });
+    it('say by name who was not seen', () => {
+      const story = [
+        cameOf(day(1), [memberOf('a'), memberOf('b'), memberOf('c')], { species: danio }),
+        happened({ type: 'counted', on: day(10), species: danio, seen: 2, who: ['a', 'c'] }),
+        cameOf(day(12), [memberOf('d')], { species: danio }),
+      ];
+      expect(
+        headCount(
+          catalogue.byId.get(danio)!,
+          residentsOf(roomOf(story), 'T'),
+          story,
+          'T',
+          whenIn('2026-03-01', 'UTC').daysSince,
+        ),
+      ).toMatchObject({ unaccounted: 1, unseen: ['b'] });
+    });
+  });
   it('says when more are seen than there should be, and when nobody ever looked', () => {
     expect(count('poecilia-reticulata', 4, counted(30, 9, 'poecilia-reticulata')).unaccounted).toBe(-5);
     expect(count('poecilia-reticulata', 4)).toMatchObject({ counts: [], unaccounted: null });

@@ -1,12 +1,6 @@
-import { applyEvent, EMPTY_ROOM, type Resident, type Room, type Standing } from '../events';
+import type { Resident, Standing } from '../events';
 import type { SpeciesProfile } from '../model';
-
-/** A count of a species on a day, with the number on record then. */
-export interface Count {
-  readonly on: string;
-  readonly seen: number;
-  readonly onRecord: number;
-}
+import { type Count, countHistory } from './countHistory';
 
 /** How a species of a tank stands between the record and what is seen. */
 export interface HeadCount {
@@ -16,8 +10,13 @@ export interface HeadCount {
   readonly counts: readonly Count[];
   /** The last time that any of it was seen, by a count above nothing or by name. */
   readonly lastSeen: string | null;
-  /** On record and not in the last count; negative when more were seen than there should be. */
+  /**
+   * On record at the last count, not seen in it, and not accounted for since; negative when more were seen than were on record.
+   * Null before the first count.
+   */
   readonly unaccounted: number | null;
+  /** Those of a count by name that were not seen in it and are still here. */
+  readonly unseen: readonly string[];
   readonly hidden: boolean;
   /** Share of the record of the day that is seen in a usual count, from the counts before the last; null with fewer than two. */
   readonly usuallySeen: number | null;
@@ -50,30 +49,7 @@ function atMost(n: number, k: number, p: number): number {
   return Math.min(1, sum);
 }
 
-const COUNTS = new WeakMap<readonly Standing[], Map<string, ReadonlyMap<string, readonly Count[]>>>();
-
-/** All counts of a tank by species, in the order of time, each with the record of its day; worked out once for all species. */
-function countsIn(happenings: readonly Standing[], tank: string): ReadonlyMap<string, readonly Count[]> {
-  const known = COUNTS.get(happenings) ?? new Map<string, ReadonlyMap<string, readonly Count[]>>();
-  const before = known.get(tank);
-  if (before) return before;
-  const counts = new Map<string, Count[]>();
-  let room: Room = EMPTY_ROOM;
-  for (const event of happenings) {
-    if (event.type === 'counted' && event.tank === tank) {
-      const { on, seen, species } = event;
-      const heads = Object.values(room.residents).filter(
-        (one) => one.tank === tank && one.species === species,
-      );
-      const onRecord = heads.reduce((sum, one) => sum + one.count, 0);
-      counts.set(species, [...(counts.get(species) ?? []), { on, seen, onRecord }]);
-    }
-    // A contest moves nobody.
-    if (event.type !== 'chased') room = applyEvent(room, event);
-  }
-  COUNTS.set(happenings, known.set(tank, counts));
-  return counts;
-}
+const shareSeen = ({ seen, onRecord }: Count): number => seen / Math.max(1, onRecord);
 
 /** Species that are seldom seen by day: shy, or out at night. */
 export const hidesByNature = (profile: SpeciesProfile): boolean =>
@@ -83,7 +59,8 @@ export const hidesByNature = (profile: SpeciesProfile): boolean =>
  * A species of a tank, record against what is seen. `residents` are those of the species that live there now; `happenings` of the tank.
  *
  * The chance that all are there takes each as seen with the same chance, that of earlier counts or, without any, one half for
- * a species that hides: a rough figure, said to be so.
+ * a species that hides: a rough figure, said to be so. Every count is held against the record of its own moment; what happened
+ * since carries it on.
  */
 export function headCount(
   profile: SpeciesProfile,
@@ -94,12 +71,13 @@ export function headCount(
 ): HeadCount {
   const ids = new Set<string>(residents.map((one) => one.id));
   const onRecord = residents.reduce((sum, one) => sum + one.count, 0);
-  const counts = countsIn(happenings, tank).get(profile.id) ?? [];
+  const { counts, open: unaccounted } = countHistory(happenings, tank, profile.id);
   const byName = happenings.filter(
     (event) =>
       (event.type === 'saw' && event.resident !== null && ids.has(event.resident)) ||
       (event.type === 'chased' && (ids.has(event.winner) || ids.has(event.loser))) ||
-      (event.type === 'measured' && ids.has(event.resident)),
+      (event.type === 'measured' && ids.has(event.resident)) ||
+      (event.type === 'counted' && event.who?.some((id) => ids.has(id))),
   );
   const seenOn = [...counts.filter((one) => one.seen > 0), ...byName].map((one) => one.on).sort();
   const last = counts.at(-1);
@@ -111,15 +89,20 @@ export function headCount(
       ? Math.min(MOST_SEEN, earlier.reduce((sum, one) => sum + one.seen, 0) / expected)
       : null;
   const chance = usuallySeen ?? (hidden ? SEEN_HIDDEN : SEEN_OPEN);
-  const unaccounted = last ? onRecord - last.seen : null;
-  const allThere = last && last.seen < onRecord ? atMost(onRecord, last.seen, chance) : last ? 1 : null;
+  const isShort = last !== undefined && (unaccounted ?? 0) > 0;
+  const allThere = isShort
+    ? atMost(last.onRecord, Math.min(last.seen, last.onRecord), chance)
+    : last
+      ? 1
+      : null;
+  const ticked = isShort && last.who ? new Set(last.who) : null;
   const tail = counts.slice(-(TREND_COUNTS + 1));
   // What left with a record is off the record too: only fish that are missed are a trend.
   const dwindling =
     (unaccounted ?? 0) > 0 &&
     tail.length >= TREND_COUNTS &&
-    tail.every((one, i) => i === 0 || one.seen <= tail[i - 1]!.seen) &&
-    tail.at(-1)!.seen <= tail[0]!.seen * (1 - FALLEN);
+    tail.every((one, i) => i === 0 || shareSeen(one) <= shareSeen(tail[i - 1]!)) &&
+    shareSeen(tail.at(-1)!) <= shareSeen(tail[0]!) * (1 - FALLEN);
   const lastSeen = seenOn.at(-1) ?? null;
   return {
     species: profile.id,
@@ -127,6 +110,11 @@ export function headCount(
     counts,
     lastSeen,
     unaccounted,
+    unseen: ticked
+      ? residents
+          .filter((one) => one.individual && one.cameOn <= last!.on && !ticked.has(one.id))
+          .map(({ id }) => id)
+      : [],
     hidden,
     usuallySeen,
     allThere,

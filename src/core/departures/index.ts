@@ -3,7 +3,16 @@ export { headCount } from './headCount';
 export type { HeadCount } from './headCount';
 export { lifeStory } from './lifeStory';
 export type { LifeStory } from './lifeStory';
-export { FORTNIGHT_DAYS, GROUPINGS, fortnightOf, livesBy, livesOf, withoutIncidents } from './lives';
+export {
+  FORTNIGHT_DAYS,
+  GROUPINGS,
+  fortnightOf,
+  livesBy,
+  livesInTanks,
+  livesOf,
+  livesSinceRelease,
+  withoutIncidents,
+} from './lives';
 export type { Grouping, Life } from './lives';
 export { lossWarnings } from './lossWarnings';
 export type { LossWarning } from './lossWarnings';

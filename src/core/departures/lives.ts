@@ -2,14 +2,25 @@ import { DAY_MS } from '../kernel';
 import { applyEvent, EMPTY_ROOM, type Resident, type Room, type Standing, type Way } from '../events';
 import type { Span } from '../stats';
 
-/** One animal's time in the room, or in a tank of it. Days since it came to the room. */
+/** Days of one animal in one tank, since it came to the room. */
+export interface Stay {
+  readonly tank: string;
+  readonly start: number;
+  readonly end: number;
+}
+
+/** One animal's time in the room, or in a tank of it. Days since it came to the room, or since its release. */
 export interface Life extends Span {
   readonly resident: string;
   readonly species: string;
   readonly source: string;
   readonly way: Way | null;
-  /** The tank it was in at the end. */
+  /** The tank it was in at the end; empty for one that was dead in the bag. */
   readonly tank: string;
+  /** Every tank that it lived in, one after another. */
+  readonly stays: readonly Stay[];
+  /** Days from its arrival to its release among others; null for one still in its quarantine, or dead before. */
+  readonly released: number | null;
   readonly quarantine: Resident['quarantine'];
   readonly protocol: Resident['protocol'];
   readonly condition: Resident['condition'];
@@ -31,21 +42,91 @@ const RESTED_DAYS = 7;
 const restedIn = (days: number | null): Life['rested'] =>
   days === null ? null : days >= RESTED_DAYS ? 'rested' : 'fresh';
 
+/** Where one animal or group was, and since when; moments are ISO. */
+interface Track {
+  readonly cameOn: string;
+  /** Days between the day it came and the day that was written down: who died in between is not on record. */
+  readonly lateDays: number;
+  readonly moves: readonly { readonly tank: string; readonly on: string }[];
+  readonly releasedOn: string | null;
+}
+
+type Happened<T extends Standing['type']> = Extract<Standing, { type: T }>;
+
+/** Tracks as an event leaves them. `before` is whom it speaks of, as it was. */
+function tracked(tracks: Map<string, Track>, event: Standing, before: Resident | undefined): void {
+  if (event.type === 'came')
+    for (const { id } of event.members) {
+      const late = event.recorded ? (Date.parse(event.recorded) - Date.parse(event.on)) / DAY_MS : 0;
+      tracks.set(id, {
+        cameOn: event.on,
+        lateDays: late > LATE_DAYS ? late : 0,
+        moves: [{ tank: event.tank, on: event.on }],
+        releasedOn: event.quarantine === 'here' ? null : event.on,
+      });
+    }
+  const own = before && tracks.get(before.id);
+  if (!own) return;
+  // Those that are told apart bring the time of their group with them.
+  if (event.type === 'split') for (const { id } of event.into) tracks.set(id, own);
+  if (event.type === 'moved') {
+    const isRelease =
+      event.protocol !== undefined || (own.releasedOn === null && before.quarantine === 'here');
+    tracks.set(before.id, {
+      ...own,
+      moves: [...own.moves, { tank: event.tank, on: event.on }],
+      releasedOn: isRelease ? event.on : own.releasedOn,
+    });
+  }
+}
+
+const daysFrom = (start: string, on: string): number => (Date.parse(on) - Date.parse(start)) / DAY_MS;
+
+/** Those dead in the bag: lost by the shop that sold them, in no tank. */
+function deadInBag(event: Happened<'came'>): readonly Life[] {
+  const some: Life = {
+    resident: '',
+    species: event.species,
+    source: event.from,
+    way: event.way ?? null,
+    tank: '',
+    stays: [],
+    released: null,
+    quarantine: null,
+    protocol: null,
+    condition: null,
+    rested: restedIn(event.daysInShop ?? null),
+    cameOn: event.on,
+    incident: '',
+    start: 0,
+    end: LEAST_DAYS,
+    died: true,
+  };
+  return Array.from({ length: event.deadOnArrival ?? 0 }, () => some);
+}
+
 /**
  * One life for each animal that ever came: until it died, was rehomed (censored), or today (censored). Groups count head by
- * head. Those born here begin on the day they were kept. `today` is an ISO date or moment.
+ * head; those dead in the bag are deaths of the day they came. Those born here begin on the day they were kept. `today` is an
+ * ISO date or moment.
  */
 export function livesOf(happenings: readonly Standing[], today: string): readonly Life[] {
   const lives: Life[] = [];
   const now = today.length === 10 ? `${today}T23:59:59.999Z` : today;
-  const cameOn = new Map<string, string>();
-  /** Days between the day a fish came and the day that was written down: who died in between is not on record. */
-  const lateBy = new Map<string, number>();
+  const tracks = new Map<string, Track>();
   let room: Room = EMPTY_ROOM;
   const end = (resident: Resident, on: string, heads: number, died: boolean, incident: string): void => {
-    const came = cameOn.get(resident.id) ?? resident.cameOn;
-    const days = Math.max(LEAST_DAYS, (Date.parse(on) - Date.parse(came)) / DAY_MS);
-    const late = lateBy.get(resident.id) ?? 0;
+    const { cameOn, lateDays, moves, releasedOn } = tracks.get(resident.id) ?? {
+      cameOn: resident.cameOn,
+      lateDays: 0,
+      moves: [{ tank: resident.tank, on: resident.cameOn }],
+      releasedOn: resident.cameOn,
+    };
+    const days = Math.max(LEAST_DAYS, daysFrom(cameOn, on));
+    const stays = moves.map(({ tank, on: from }, i) => {
+      const next = moves[i + 1];
+      return { tank, start: daysFrom(cameOn, from), end: next ? daysFrom(cameOn, next.on) : days };
+    });
     for (let i = 0; i < heads; i += 1)
       lives.push({
         resident: resident.id,
@@ -53,13 +134,15 @@ export function livesOf(happenings: readonly Standing[], today: string): readonl
         source: resident.source,
         way: resident.way,
         tank: resident.tank,
+        stays: stays.filter((stay) => stay.end > stay.start),
+        released: releasedOn === null ? null : Math.max(0, daysFrom(cameOn, releasedOn)),
         quarantine: resident.quarantine,
         protocol: resident.protocol,
         condition: resident.condition ?? null,
         rested: restedIn(resident.daysInShop ?? null),
-        cameOn: came,
+        cameOn,
         incident,
-        start: late < days ? late : 0,
+        start: lateDays < days ? lateDays : 0,
         end: days,
         died,
       });
@@ -68,6 +151,7 @@ export function livesOf(happenings: readonly Standing[], today: string): readonl
     if (event.on > now) break;
     const before =
       'resident' in event && typeof event.resident === 'string' ? room.residents[event.resident] : undefined;
+    if (event.type === 'came') lives.push(...deadInBag(event));
     if (before && (event.type === 'died' || event.type === 'rehomed'))
       end(
         before,
@@ -80,15 +164,46 @@ export function livesOf(happenings: readonly Standing[], today: string): readonl
       // Missed before: they were never there. Lost unseen: they died some time.
       end(before, event.on, before.count - event.count, event.why === 'lost unseen', '');
     room = applyEvent(room, event);
-    for (const resident of event.type === 'came' ? event.members : []) {
-      cameOn.set(resident.id, event.on);
-      const late = event.recorded ? (Date.parse(event.recorded) - Date.parse(event.on)) / DAY_MS : 0;
-      if (late > LATE_DAYS) lateBy.set(resident.id, late);
-    }
+    tracked(tracks, event, before);
   }
   for (const resident of Object.values(room.residents)) end(resident, now, resident.count, false, '');
   return lives;
 }
+
+/**
+ * The lives tank by tank: each stay is a life of its own that begins on the day it began and ends alive with a move (delayed
+ * entry, censored), so that a tank answers for the days that fish spent in it.
+ */
+export const livesInTanks = (lives: readonly Life[]): readonly Life[] =>
+  lives.flatMap((life) =>
+    life.stays.flatMap(({ tank, start, end }, i) => {
+      const from = Math.max(life.start, start);
+      return from < end
+        ? [{ ...life, tank, start: from, end, died: life.died && i === life.stays.length - 1 }]
+        : [];
+    }),
+  );
+
+/** The lives from the release on, days since it; those that were not released, or died before, are left out. */
+export const livesSinceRelease = (lives: readonly Life[]): readonly Life[] =>
+  lives.flatMap((life) => {
+    const { released, start, end } = life;
+    return released === null || released >= end
+      ? []
+      : [
+          {
+            ...life,
+            start: Math.max(0, start - released),
+            end: end - released,
+            released: 0,
+            stays: life.stays.flatMap((stay) =>
+              stay.end > released
+                ? [{ ...stay, start: Math.max(0, stay.start - released), end: stay.end - released }]
+                : [],
+            ),
+          },
+        ];
+  });
 
 export const GROUPINGS = [
   'species',
@@ -102,10 +217,14 @@ export const GROUPINGS = [
 ] as const;
 export type Grouping = (typeof GROUPINGS)[number];
 
+/** What a grouping is made of: a tank answers for the days in it, an introduction for those after it. */
+const livesFor = (lives: readonly Life[], by: Grouping): readonly Life[] =>
+  by === 'tank' ? livesInTanks(lives) : by === 'protocol' ? livesSinceRelease(lives) : lives;
+
 /** Lives by one of their properties; those of whom it is not known stand apart. */
 export function livesBy(lives: readonly Life[], by: Grouping): ReadonlyMap<string, readonly Life[]> {
   const groups = new Map<string, Life[]>();
-  for (const life of lives) {
+  for (const life of livesFor(lives, by)) {
     const name = life[by] || 'not known';
     groups.set(name, [...(groups.get(name) ?? []), life]);
   }

@@ -26,9 +26,10 @@ export function lossWarnings(
   groupings: readonly Grouping[] = GROUPINGS,
 ): readonly LossWarning[] {
   const counted = withoutIncidents(lives);
-  const tests = groupings.flatMap((by) =>
-    [...livesBy(counted, by)].flatMap(([name, group]): LossWarning[] => {
-      const others = counted.filter((life) => !group.includes(life));
+  const tests = groupings.flatMap((by) => {
+    const groups = [...livesBy(counted, by)];
+    return groups.flatMap(([name, group]): LossWarning[] => {
+      const others = groups.flatMap(([other, rest]) => (other === name ? [] : rest));
       const died = group.filter((life) => life.died).length;
       if (name === 'not known' || others.length === 0 || died < LEAST_DEATHS) return [];
       const test = logRank(
@@ -41,8 +42,8 @@ export function lossWarnings(
       return test && died > expected
         ? [{ by, name, died, lives: group.length, expected, p: test.p, few: died < FEW_DEATHS }]
         : [];
-    }),
-  );
+    });
+  });
   const ordered = [...tests].sort((a, b) => a.p - b.p);
   const told: LossWarning[] = [];
   for (const [i, one] of ordered.entries()) {

@@ -2,9 +2,11 @@
 
 import { sayHeadCount } from '@/words/en';
 import { format, parseISO } from 'date-fns';
+import { Check } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { type Dated, eventFields, RECOUNTS, type Resident } from '@/core/events';
 import { headCount, type HeadCount } from '@/core/departures';
+import type { ResidentId } from '@/core/kernel';
 import { commonName, type SpeciesProfile } from '@/core/model';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { appendChange, useCommands } from '@/session/react/useCommands';
@@ -20,6 +22,41 @@ import { Caution, Empty } from '@/ui/Screen';
 import { FishName } from '@/ui/plates/FishName';
 
 const POINTS = 6;
+
+/** Who was seen, ticked by name. */
+function CountByName({
+  residents,
+  onCount,
+  onLeave,
+}: {
+  readonly residents: readonly Resident[];
+  readonly onCount: (who: readonly ResidentId[]) => Promise<boolean>;
+  readonly onLeave: () => void;
+}) {
+  const nameOf = useResidentName();
+  const [seen, setSeen] = useState<ReadonlySet<ResidentId>>(new Set());
+  const toggle = (id: ResidentId): void => {
+    const next = new Set(seen);
+    if (!next.delete(id)) next.add(id);
+    setSeen(next);
+  };
+  return (
+    <div className="col-span-full flex flex-wrap items-center gap-1.5" role="group" aria-label="Who was seen">
+      {residents.map((one) => (
+        <Button key={one.id} large aria-pressed={seen.has(one.id)} onClick={() => toggle(one.id)}>
+          {seen.has(one.id) && <Check size={14} aria-hidden="true" />}
+          {nameOf(one)}
+        </Button>
+      ))}
+      <Button large onClick={() => setSeen(new Set(residents.map((one) => one.id)))}>
+        All
+      </Button>
+      <Button large tone="main" onClick={() => onCount([...seen]).then((isKept) => isKept && onLeave())}>
+        Save {seen.size} of {residents.length} seen
+      </Button>
+    </div>
+  );
+}
 
 /** The last counts, each with its day. */
 function LastCounts({ count }: { readonly count: HeadCount }) {
@@ -102,6 +139,9 @@ function SpeciesCount({
   const groups = residents.filter((one) => !one.individual);
   const last = count.counts.at(-1);
   const only = groups.length === 1 && residents.length === 1 ? groups[0] : undefined;
+  const open = count.unaccounted ?? 0;
+  const isNamed = groups.length === 0 && residents.length > 1;
+  const [isByName, setIsByName] = useState(false);
   return (
     <li className="grid gap-x-4 gap-y-1 border-b border-line py-2 sm:grid-cols-[11rem_1fr_9rem_auto] sm:items-center">
       <span>
@@ -113,8 +153,8 @@ function SpeciesCount({
         </span>
       </span>
       <span className={count.dwindling || (count.unaccounted ?? 0) < 0 ? 'text-lamp' : ''}>
-        {sayHeadCount(count)}
-        {only && last && last.seen !== only.count && !mending && (
+        {sayHeadCount(count, (id) => nameOf(residents.find((one) => one.id === id)))}
+        {only && last && open !== 0 && !mending && (
           <>
             {' '}
             <Button tone="quiet" onClick={() => setMending(true)}>
@@ -122,8 +162,16 @@ function SpeciesCount({
             </Button>
           </>
         )}
-        {only && last && mending && last.seen !== only.count && (
-          <PutRight group={only} seen={last.seen} onDone={() => setMending(false)} />
+        {only && last && mending && open !== 0 && (
+          <PutRight group={only} seen={Math.max(0, only.count - open)} onDone={() => setMending(false)} />
+        )}
+        {isNamed && !isByName && (
+          <>
+            {' '}
+            <Button tone="quiet" onClick={() => setIsByName(true)}>
+              count by name
+            </Button>
+          </>
         )}
         {!only && residents.length > 1 && (
           <span className="block text-[12px] text-slate">
@@ -145,6 +193,13 @@ function SpeciesCount({
           Count
         </Button>
       </Form>
+      {isNamed && isByName && (
+        <CountByName
+          residents={residents}
+          onCount={(who) => record(profile, who.length, who)}
+          onLeave={() => setIsByName(false)}
+        />
+      )}
     </li>
   );
 }

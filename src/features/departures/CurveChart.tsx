@@ -11,8 +11,14 @@ const steps = (curve: SurvivalCurve): readonly Point[] => [
   ...curve.time.map((time, i) => ({ x: time, y: curve.survival[i] as number })),
 ];
 
-/** Share still alive by days since arrival. */
-export function CurveChart({ curves }: { readonly curves: readonly (readonly [string, SurvivalCurve])[] }) {
+/** Share still alive by days since arrival or release. */
+export function CurveChart({
+  curves,
+  from,
+}: {
+  readonly curves: readonly (readonly [string, SurvivalCurve])[];
+  readonly from: 'arrival' | 'release';
+}) {
   const lines = useMemo(
     () =>
       curves.map(([label, curve], index): ChartLine => ({
@@ -29,7 +35,7 @@ export function CurveChart({ curves }: { readonly curves: readonly (readonly [st
     <LineChart
       label={`Share alive by day, ${curves.length} curves`}
       lines={lines}
-      x={{ label: 'days since arrival', min: 0 }}
+      x={{ label: `days since ${from}`, min: 0 }}
       y={{ label: '', min: 0, max: 1, write: (share) => `${Math.round(share * 100)}%` }}
       png="lomvik-losses.png"
     />

@@ -4,7 +4,7 @@ import type { Dated } from '@/core/events/events';
 import type { ResidentId } from '@/core/kernel/schema/ids';
 import { appendChange } from '@/session/react/useCommands';
 import type { Session } from '@/session/types';
-import { group, heads, room, show, TANK } from '@/testing/inRoom';
+import { group, heads, individual, room, show, TANK } from '@/testing/inRoom';
 import { DeparturesScreen } from './DeparturesScreen';
 
 const open = (part: string) => window.history.replaceState(null, '', `/departures?tank=T&part=${part}`);
@@ -87,10 +87,22 @@ describe('Head counts', () => {
     expect(screen.getByText(/10 on record, never counted/)).toBeInTheDocument();
     await userEvent.type(screen.getByLabelText('neon tetra seen'), '12');
     await userEvent.click(screen.getByRole('button', { name: 'Save the count of neon tetra seen' }));
-    expect(await screen.findByText(/12 seen, 10 on record/)).toBeInTheDocument();
+    expect(await screen.findByText(/12 seen .*, 10 on record then/)).toBeInTheDocument();
     await userEvent.click(screen.getByRole('button', { name: 'correct record' }));
     await userEvent.click(screen.getByRole('button', { name: 'Correct record: 12' }));
     await waitFor(() => expect(heads(session)).toEqual({ Shoal: 12 }));
     expect(session.state.getState().entries?.at(-1)).toMatchObject({ type: 'recounted', why: 'born here' });
+  });
+
+  it('count by name: who was not seen is said', async () => {
+    open('counts');
+    const session = await room(['Ada', 'Bo', 'Cy'].map(individual), [], 'paracheirodon-innesi');
+    show(session, <DeparturesScreen />);
+    await userEvent.click(screen.getByRole('button', { name: 'count by name' }));
+    await userEvent.click(screen.getByRole('button', { name: 'All' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Bo' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save 2 of 3 seen' }));
+    expect(await screen.findByText(/2 of 3 seen .*Not seen: Bo\./)).toBeInTheDocument();
+    expect(session.state.getState().entries?.at(-1)).toMatchObject({ seen: 2, who: ['ada', 'cy'] });
   });
 });

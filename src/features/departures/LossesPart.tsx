@@ -9,7 +9,9 @@ import {
   GROUPINGS,
   type Life,
   livesBy,
+  livesInTanks,
   livesOf,
+  livesSinceRelease,
   type LossWarning,
   lossWarnings,
   withoutIncidents,
@@ -96,9 +98,10 @@ function GroupTable({
       caption={`Losses by ${GROUPING_WORDS[by]}`}
       heads={[
         GROUPING_WORDS[by],
-        { name: 'Arrived', figures: true },
+        { name: by === 'tank' ? 'Fish' : 'Arrived', figures: true },
         { name: 'Died', figures: true },
         { name: `In ${FORTNIGHT_DAYS} days`, figures: true },
+        { name: 'Fish-days', figures: true, wide: true },
         { name: 'Alive after a year', figures: true, wide: true },
         { name: 'Median, days', figures: true, wide: true },
       ]}
@@ -117,6 +120,9 @@ function GroupTable({
             <Cell figures>{lives.length}</Cell>
             <Cell figures>{lives.filter((life) => life.died).length}</Cell>
             <Cell figures>{lostEarly}</Cell>
+            <Cell figures wide>
+              {Math.round(lives.reduce((sum, { start, end }) => sum + end - start, 0))}
+            </Cell>
             <Cell figures wide>
               {at >= 0 && curve.lower[at] != null && (curve.time.at(-1) ?? 0) >= 365
                 ? `${percent(curve.survival[at]!)} (${percent(curve.lower[at])} to ${percent(curve.upper[at]!)})`
@@ -138,12 +144,14 @@ export function LossesPart({ tank }: { readonly tank: TankView }) {
   const nameOf = useGroupName();
   const [by, setBy] = useState<Grouping>('source');
   const [scope, setScope] = useState<'room' | 'tank'>('room');
+  const [from, setFrom] = useState<'arrival' | 'release'>('arrival');
   const [without, setWithout] = useState(false);
   const lives = useMemo(() => {
     if (!happenings) return null;
     const all = livesOf(happenings, todayIso());
-    return scope === 'room' ? all : all.filter((life) => life.tank === tank.id);
-  }, [happenings, scope, tank.id]);
+    const asked = from === 'release' ? livesSinceRelease(all) : all;
+    return scope === 'room' ? asked : livesInTanks(asked).filter((life) => life.tank === tank.id);
+  }, [happenings, scope, from, tank.id]);
   const warnings = useMemo(() => (lives ? lossWarnings(lives) : []), [lives]);
   if (!lives) return <p className="text-slate">Loading…</p>;
   if (lives.length === 0) return <Empty>No arrivals yet.</Empty>;
@@ -174,6 +182,14 @@ export function LossesPart({ tank }: { readonly tank: TankView }) {
             </option>
           ))}
         </SelectField>
+        <SelectField
+          label="Days from"
+          value={from}
+          onChange={(event) => setFrom(event.target.value as 'arrival' | 'release')}
+        >
+          <option value="arrival">arrival</option>
+          <option value="release">release</option>
+        </SelectField>
         {incidents.length > 0 && (
           <label className="flex min-h-8 items-center gap-2">
             <input
@@ -189,13 +205,14 @@ export function LossesPart({ tank }: { readonly tank: TankView }) {
       <Warnings warnings={warnings} nameOf={nameOf} />
       <p>
         <span className="fig">{all.lostEarly}</span> of <span className="fig">{all.came}</span> died within{' '}
-        {FORTNIGHT_DAYS} days of arrival ({percent(all.came > 0 ? all.lostEarly / all.came : 0)}); of the{' '}
+        {FORTNIGHT_DAYS} days of {from} ({percent(all.came > 0 ? all.lostEarly / all.came : 0)}); of the{' '}
         <span className="fig">{all.livedOn}</span> others, <span className="fig">{all.lostLater}</span> later.
         {deaths < FEW && ' Few deaths: the curves are only a hint.'}
       </p>
       <div className="grid gap-6 lg:grid-cols-2">
         <Section title="Survival" aside="others count to today or departure">
           <CurveChart
+            from={from}
             curves={largest.map(([name, group]) => [nameOf(by, name), kaplanMeier(group)] as const)}
           />
           {test && (

@@ -2,13 +2,15 @@
 
 import { countedOf } from '@/words/en';
 import { type SpeciesProfile } from '@/core/model';
-import type { TankId } from '@/core/kernel';
+import type { ResidentId, TankId } from '@/core/kernel';
 import { appendChange, useCommands } from './useCommands';
 
-/** Records how many of a species were seen in a tank. True once it is kept. The record stays as it is. */
-export function useHeadCount(tank: TankId): (profile: SpeciesProfile, seen: number) => Promise<boolean> {
+/** Records how many of a species were seen in a tank, and who where they were ticked by name. True once it is kept. The record stays as it is. */
+export function useHeadCount(
+  tank: TankId,
+): (profile: SpeciesProfile, seen: number, who?: readonly ResidentId[]) => Promise<boolean> {
   const { session, run } = useCommands();
-  return (profile, seen) =>
+  return (profile, seen, who) =>
     run(`Counted ${countedOf(seen, profile)}`, [
       appendChange(session, {
         type: 'counted',
@@ -17,6 +19,7 @@ export function useHeadCount(tank: TankId): (profile: SpeciesProfile, seen: numb
         species: profile.id,
         seen,
         note: '',
+        ...(who && { who: [...who] }),
       }),
     ]);
 }

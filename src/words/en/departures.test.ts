@@ -28,10 +28,14 @@ describe('possible causes of a death', () => {
 });
 
 describe('head counts', () => {
+  beforeEach(() => void jest.useFakeTimers({ now: new Date('2026-11-28T12:00:00Z') }));
+  afterEach(() => void jest.useRealTimers());
   const count = (seen: readonly number[], more: Partial<HeadCount> = {}): HeadCount =>
     ({
       onRecord: 14,
-      counts: seen.map((one) => ({ seen: one })),
+      counts: seen.map((one) => ({ seen: one, onRecord: 14, on: '2026-11-03T12:00:00.000Z' })),
+      unaccounted: seen.length > 0 ? 14 - seen.at(-1)! : null,
+      unseen: [],
       hidden: false,
       allThere: 0.12,
       dwindling: false,
@@ -39,15 +43,20 @@ describe('head counts', () => {
       ...more,
     }) as unknown as HeadCount;
   it.each([
-    [count([14]), 'All 14 seen.'],
-    [count([16]), '16 seen, 14 on record: young, or a count to correct.'],
+    [count([14]), 'All 14 seen 3 Nov.'],
+    [count([16]), '16 seen 3 Nov, 14 on record then: young, a visitor, or a count to correct.'],
     [count([]), '14 on record, never counted.'],
-    [count([11]), '11 of 14 seen; 12% likely that all are alive. Check behind the background.'],
-    [count([11], { hidden: true }), '11 of 14 seen; this species often hides. Last seen 19 days ago.'],
+    [count([11]), '11 of 14 seen 3 Nov; 12% likely that all were alive then. Check behind the background.'],
+    [count([11], { hidden: true }), '11 of 14 seen 3 Nov; this species often hides. Last seen 19 days ago.'],
     [
       count([14, 12, 11, 9], { dwindling: true }),
-      '9 of 14 seen; 12% likely that all are alive. Check behind the background. Counts are falling: 12, 11, 9.',
+      '9 of 14 seen 3 Nov; 12% likely that all were alive then. Check behind the background. Counts are falling: 12, 11, 9.',
     ],
+    [
+      count([11], { unaccounted: 1, unseen: ['Torn'] }),
+      '11 of 14 seen 3 Nov, 1 still missing; 12% likely that all were alive then. Check behind the background. Not seen: Torn.',
+    ],
+    [count([11], { unaccounted: 0 }), '11 of 14 seen 3 Nov; the others are accounted for since.'],
   ])('%#', (one, sentence) => expect(sayHeadCount(one)).toBe(sentence));
 });
 

@@ -45,29 +45,32 @@ export function sayPossibility(one: Possibility, words: Words): string {
 /** From this chance on nobody is missed of a species that hides (from memory). */
 const LIKELY = 0.1;
 
-/** What a head count says against the record. */
-export function sayHeadCount({
-  onRecord,
-  counts,
-  hidden,
-  allThere,
-  dwindling,
-  lastSeenDays,
-}: HeadCount): string {
+/** What a head count says against the record of its moment, and what is open since. `nameOf` says who was not seen. */
+export function sayHeadCount(
+  { onRecord, counts, unaccounted, unseen, hidden, allThere, dwindling, lastSeenDays }: HeadCount,
+  nameOf: (id: string) => string = (id) => id,
+): string {
   const last = counts.at(-1);
   if (!last) return `${onRecord} on record, never counted.`;
-  if (last.seen > onRecord) return `${last.seen} seen, ${onRecord} on record: young, or a count to correct.`;
-  if (last.seen === onRecord) return `All ${onRecord} seen.`;
+  const then = dayName(last.on);
+  const open = unaccounted ?? 0;
+  if (open < 0)
+    return `${last.seen} seen ${then}, ${last.onRecord} on record then: young, a visitor, or a count to correct.`;
+  if (open === 0)
+    return last.seen < last.onRecord
+      ? `${last.seen} of ${last.onRecord} seen ${then}; the others are accounted for since.`
+      : `All ${last.onRecord} seen ${then}.`;
   const falling = dwindling
     ? ` Counts are falling: ${counts
         .slice(-3)
         .map((one) => one.seen)
         .join(', ')}.`
     : '';
-  const seen = `${last.seen} of ${onRecord} seen`;
+  const who = unseen.length > 0 ? ` Not seen: ${everyOf(unseen.map(nameOf))}.` : '';
+  const seen = `${last.seen} of ${last.onRecord} seen ${then}${open < last.onRecord - last.seen ? `, ${open} still missing` : ''}`;
   if (hidden && (allThere ?? 0) > LIKELY)
-    return `${seen}; this species often hides.${lastSeenDays === null ? '' : ` Last seen ${countOf(lastSeenDays, 'day')} ago.`}${falling}`;
-  return `${seen}; ${Math.round((allThere ?? 0) * 100)}% likely that all ${verb(onRecord, 'is', 'are')} alive. Check behind the background.${falling}`;
+    return `${seen}; this species often hides.${lastSeenDays === null ? '' : ` Last seen ${countOf(lastSeenDays, 'day')} ago.`}${who}${falling}`;
+  return `${seen}; ${Math.round((allThere ?? 0) * 100)}% likely that all ${verb(last.onRecord, 'was', 'were')} alive then. Check behind the background.${who}${falling}`;
 }
 
 /** Below this a p is not told more exactly. */
