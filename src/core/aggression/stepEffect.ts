@@ -1,6 +1,7 @@
 import { HOUR_MS } from '../kernel';
 import type { Standing, Step } from '../events';
 import { chiSquareTail, rateRatio, type RateRatio, studentQuantile } from '../stats';
+import { asidesOf } from './aside';
 import { tally, type Tally, type Watch } from './watches';
 
 /** Fish look calmer, or dazed, for two days after any change: that time is left out (common practice). */
@@ -21,10 +22,13 @@ export interface Bundle {
   readonly on: string;
   readonly steps: readonly Step[];
   readonly notes: readonly string[];
+  /** A fish was put aside by it: until when; null while it still is, or where it never came back. */
+  readonly aside: { readonly resident: string; readonly to: string | null } | null;
 }
 
 /** The steps taken in a tank, those of one hour or of one bundle together, in the order of time. */
 export function bundlesOf(happenings: readonly Standing[], tank: string): readonly Bundle[] {
+  const asides = asidesOf(happenings, tank);
   const bundles: { ids: string[]; on: string; steps: Step[]; notes: string[]; bundle: string }[] = [];
   for (const event of happenings) {
     if (event.type !== 'stepped-in' || event.tank !== tank) continue;
@@ -46,13 +50,20 @@ export function bundlesOf(happenings: readonly Standing[], tank: string): readon
         bundle: event.bundle ?? '',
       });
   }
-  return bundles.map(({ bundle: _bundle, ...rest }) => rest);
+  return bundles.map(({ bundle: _bundle, ...rest }, i) => {
+    const next = bundles[i + 1]?.on;
+    const aside = asides.find((one) => one.from >= rest.on && (next === undefined || one.from < next));
+    return { ...rest, aside: aside ? { resident: aside.resident, to: aside.to } : null };
+  });
 }
 
 /** What a step did to the rate of aggression. */
 export interface StepEffect {
   readonly bundle: Bundle;
   readonly before: Tally;
+  /** While a fish was put aside; null for a step that lasts by itself. */
+  readonly during: Tally | null;
+  /** After it; where a fish was put aside, after it came back. */
   readonly after: Tally;
   /** The exact comparison, or, where watches scatter more than chance, one with wider limits. */
   readonly ratio: RateRatio;
@@ -61,7 +72,7 @@ export interface StepEffect {
   readonly uneven: boolean;
   /** Ratio of the rates per possible pair; null where it is the same, or cannot be told. */
   readonly perPair: number | null;
-  readonly verdict: 'helped' | 'worse' | 'open' | 'nothing to go by';
+  readonly verdict: 'helped' | 'worse' | 'open' | 'nothing to go by' | 'lasts';
   /** Minutes of watching that would settle it if things go on as they are; null when it is settled, or never would be. */
   readonly moreMinutes: number | null;
   /** When watching counts again. */
@@ -130,7 +141,8 @@ const pairs = (fish: number): number => (fish * (fish - 1)) / 2;
 
 /**
  * Whether a step worked: contests an hour of watching from the step before it (or the first watch) until it, against those
- * from two days after it until the next step. Exact rate ratio with its limits; wider ones where watches scatter more than
+ * from two days after it until the next step. Where a fish was put aside, only what was seen after its return says whether that
+ * worked; until then the step lasts. Exact rate ratio with its limits; wider ones where watches scatter more than
  * chance; the rate per possible pair, since fewer fish quarrel less by themselves.
  */
 export function stepEffect(
@@ -143,9 +155,16 @@ export function stepEffect(
 ): StepEffect {
   const later = (on: string): string => new Date(Date.parse(on) + settleHours * HOUR_MS).toISOString();
   const from = previous === null ? '' : later(previous);
-  const countsFrom = later(bundle.on);
+  const { aside } = bundle;
+  const isAway = aside !== null && aside.to === null;
+  const countsFrom = later(aside?.to ?? bundle.on);
+  const during = aside
+    ? tally(watches.filter((watch) => watch.on > bundle.on && (aside.to === null || watch.on <= aside.to)))
+    : null;
   const earlier = watches.filter((watch) => watch.on >= from && watch.on <= bundle.on);
-  const since = watches.filter((watch) => watch.on >= countsFrom && (next === null || watch.on <= next));
+  const since = isAway
+    ? []
+    : watches.filter((watch) => watch.on >= countsFrom && (next === null || watch.on <= next));
   const [before, after] = [tally(earlier), tally(since)];
   const said = before.minutes > 0 && after.minutes > 0;
   const scatter = said ? scatterOf(earlier, since) : null;
@@ -167,19 +186,22 @@ export function stepEffect(
   return {
     bundle,
     before,
+    during,
     after,
     ratio,
     scatter: scatter?.phi ?? null,
     uneven,
     perPair:
       ratio.ratio !== null && was > 0 && is > 0 && Math.abs(was - is) > 0.5 ? ratio.ratio * (was / is) : null,
-    verdict: !said
-      ? 'nothing to go by'
-      : settled
-        ? (ratio.interval[0] ?? 0) > 1
-          ? 'worse'
-          : 'helped'
-        : 'open',
+    verdict: isAway
+      ? 'lasts'
+      : !said
+        ? 'nothing to go by'
+        : settled
+          ? (ratio.interval[0] ?? 0) > 1
+            ? 'worse'
+            : 'helped'
+          : 'open',
     moreMinutes: said && !settled ? minutesToSettle(before, after, compare) : null,
     countsFrom,
     settling: now < countsFrom,

@@ -1,4 +1,12 @@
-import { applyEvent, type Dated, EMPTY_ROOM, residentsOf, type Room, type Standing } from '../events';
+import {
+  applyEvent,
+  type Dated,
+  EMPTY_ROOM,
+  type Resident,
+  residentsOf,
+  type Room,
+  type Standing,
+} from '../events';
 
 export type Contest = Extract<Dated, { type: 'chased' }>;
 
@@ -15,6 +23,9 @@ export interface Watch {
 /** A contest belongs to the watch that ends after it within this time, where neither says more. */
 const SAME_WATCH_MS = 6 * 3_600_000;
 
+/** Behind glass of its own: what it does through it is no contest of the tank. */
+const isApart = (one: Resident | undefined): boolean => one?.boxed != null;
+
 /**
  * The watches of a tank with their contests, in the order of time. Contests seen in passing, in no watch, are in none:
  * nobody counted the minutes they came from. Complexity: one fold over the journal.
@@ -26,7 +37,8 @@ export function watchesOf(happenings: readonly Standing[], tank: string): readon
   for (const event of happenings) {
     if (event.type === 'chased') {
       // One of a group against another of it counts; a fish against itself is a slip of an old file.
-      if (event.tank === tank && (event.winner !== event.loser || !room.residents[event.winner]?.individual))
+      const [one, other] = [room.residents[event.winner], room.residents[event.loser]];
+      if (event.tank === tank && (one !== other || !one?.individual) && !isApart(one) && !isApart(other))
         open.push(event);
       continue;
     }
@@ -40,7 +52,7 @@ export function watchesOf(happenings: readonly Standing[], tank: string): readon
           on: event.on,
           minutes: event.minutes,
           contests: open.filter(belongs),
-          fish: residentsOf(room, tank).reduce((sum, one) => sum + one.count, 0),
+          fish: residentsOf(room, tank).reduce((sum, one) => sum + (isApart(one) ? 0 : one.count), 0),
         });
       open = open.filter((contest) => !belongs(contest) && contest.watch !== '');
       continue;

@@ -27,7 +27,7 @@ export function whatWorked(effects: readonly StepEffect[]): readonly StepRecord[
         tried: list.length,
         helped: of('helped'),
         worse: of('worse'),
-        open: of('open') + of('nothing to go by'),
+        open: of('open') + of('nothing to go by') + of('lasts'),
         alwaysInBundle: list.every((one) => one.bundle.steps.length > 1),
       };
     })

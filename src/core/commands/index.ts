@@ -17,7 +17,7 @@ export type { RecordKind } from './recordResident';
 export { beginRelease, dropRelease, finishRelease, tickRelease } from './release';
 export { changeSettings } from './settings';
 export { SHOPS, takeShopStock } from './shopStock';
-export { ASIDE_STEPS, stepIn } from './stepIn';
+export { stepIn } from './stepIn';
 export { changeFloor, changeWaves, removeTank, setLight } from './tankParts';
 export {
   IN_PASSING,

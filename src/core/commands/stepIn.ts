@@ -1,10 +1,7 @@
 import { appendOf, type Change, type Stamp } from '../gate';
-import type { Dated, Step } from '../events';
+import { ASIDE_STEPS, type Dated, type Step } from '../events';
 import type { ResidentId, TankId } from '../kernel';
 import { freshId } from './made';
-
-/** Steps in which one fish is put somewhere for a time. */
-export const ASIDE_STEPS: readonly Step[] = ['boss set aside', 'box or divider'];
 
 export interface SteppingIn {
   readonly tank: TankId;

@@ -69,6 +69,13 @@ function tracked(tracks: Map<string, Track>, event: Standing, before: Resident |
   if (!own) return;
   // Those that are told apart bring the time of their group with them.
   if (event.type === 'split') for (const { id } of event.into) tracks.set(id, own);
+  // Away with its taker it was under nobody's eye here: it enters again when it is back.
+  if (event.type === 'back-again' && event.what === 'returned')
+    tracks.set(before.id, {
+      ...own,
+      lateDays: daysFrom(own.cameOn, event.on),
+      moves: [...own.moves, { tank: event.tank, on: event.on }],
+    });
   if (event.type === 'moved') {
     const isRelease =
       event.protocol !== undefined || (own.releasedOn === null && before.quarantine === 'here');
@@ -152,6 +159,12 @@ export function livesOf(happenings: readonly Standing[], today: string): readonl
     const before =
       'resident' in event && typeof event.resident === 'string' ? room.residents[event.resident] : undefined;
     if (event.type === 'came') lives.push(...deadInBag(event));
+    // Taken for dead and found: that death was none.
+    if (event.type === 'back-again' && event.what === 'found alive')
+      for (let n = event.count; n > 0; n -= 1) {
+        const at = lives.findLastIndex((life) => life.resident === event.resident && life.died);
+        if (at >= 0) lives.splice(at, 1);
+      }
     if (before && (event.type === 'died' || event.type === 'rehomed'))
       end(
         before,

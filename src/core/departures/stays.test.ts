@@ -111,6 +111,33 @@ describe('days in a tank', () => {
   });
 });
 
+describe('back again', () => {
+  const back = (on: number, resident: string, what: string): Standing =>
+    happened({ type: 'back-again', on: day(on), resident, tank: 'A', what, count: 1 });
+  it('takes a death back that was none', () => {
+    const lives = livesOf([came(0, ['f'], 'A'), died(10, 'f'), back(14, 'f', 'found alive')], until(40));
+    expect(lives).toHaveLength(1);
+    expect(lives[0]).toMatchObject({ died: false });
+    expect(Math.round(lives[0]!.end)).toBe(40);
+  });
+  it('lets one that its taker gave back enter late: nobody here saw the days between', () => {
+    const gone = happened({
+      type: 'rehomed',
+      on: day(10),
+      resident: 'f',
+      count: 1,
+      reason: 'surplus',
+      taker: 'Maren',
+      credit: '',
+    });
+    const lives = livesOf([came(0, ['f'], 'A'), gone, back(30, 'f', 'returned'), died(50, 'f')], until(60));
+    expect(lives.map(({ start, end, died: isDead }) => [start, Math.round(end), isDead])).toEqual([
+      [0, 10, false],
+      [30, 50, true],
+    ]);
+  });
+});
+
 describe('from arrival and from release', () => {
   // Quarantined for thirty days in Q; one dies there, one on the fifth day after its release, one long after.
   const story = [

@@ -50,6 +50,24 @@ export function staysDue(tank: string, room: Room, when: When): readonly DueItem
   });
 }
 
+/** A box without a day of return is asked about after so many days (common practice: a box is for some days). */
+const BOX_DAYS = 3;
+
+/** Fish behind a divider or in a box: out again by the day that was said, or within days. */
+export const boxesDue = (tank: string, room: Room, when: When): readonly DueItem[] =>
+  residentsOf(room, tank).flatMap(({ name, species, boxed }): readonly DueItem[] =>
+    boxed
+      ? [
+          {
+            tank,
+            kind: 'boxed',
+            fact: { says: 'boxed', name, species, since: boxed.since },
+            overdueDays: when.daysSince(boxed.until ?? addDays(when.dayOf(boxed.since), BOX_DAYS)),
+          },
+        ]
+      : [],
+  );
+
 /** A seller is asked again after so many days (from memory). */
 const CLAIM_DAYS = 7;
 

@@ -27,6 +27,13 @@ export type DueFact =
       readonly until: string;
       readonly nextTank: string;
     }
+  | {
+      readonly says: 'boxed';
+      /** Its name; empty where it has none. */
+      readonly name: string;
+      readonly species: string;
+      readonly since: string;
+    }
   | { readonly says: 'care'; readonly what: string; readonly lastOn: string; readonly everyDays: number }
   | { readonly says: 'claim'; readonly from: string; readonly about: string }
   | {
@@ -53,6 +60,7 @@ export interface DueItem {
     | 'wave'
     | 'to-go'
     | 'stay'
+    | 'boxed'
     | 'care'
     | 'claim'
     | 'risk';

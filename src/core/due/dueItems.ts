@@ -3,7 +3,7 @@ import type { DocumentBodies } from '../records';
 import { quarantineOf } from '../arrivals';
 import { LOOK_HOURS, residentsOf, type Room } from '../events';
 import type { DueItem } from './dueItem';
-import { careDue, claimsDue, riskDue, staysDue, type Care } from './careDue';
+import { boxesDue, careDue, claimsDue, riskDue, staysDue, type Care } from './careDue';
 import { waitingDue, waterDue, wavesDue } from './waterDue';
 
 /** By what a due thing is put off: its tank and its species. */
@@ -115,6 +115,7 @@ export function dueItems(
       ...waterDue({ id, body }, room, when),
       ...waitingDue({ id, body }, room, when),
       ...staysDue(id, room, when),
+      ...boxesDue(id, room, when),
       ...claimsDue(id, room, when),
       ...riskDue(id, room, when),
     ]),

@@ -1,5 +1,6 @@
 export type { BodyOf, GroupOf } from './define';
 export {
+  ASIDE_STEPS,
   CHANGE_CHECKS,
   CONDITIONS,
   CONTEST_KINDS,
@@ -12,6 +13,7 @@ export {
   OFFERED_SIGNS,
   QUARANTINE_CHECKS,
   RECOUNTS,
+  RETURNS,
   REHOME_REASONS,
   STEPS,
   SURENESS,
@@ -39,6 +41,7 @@ export type {
   NewEntry,
   QuarantineCheck,
   RehomeReason,
+  ReturnKind,
   Sign,
   Step,
   Sureness,

@@ -1,3 +1,4 @@
+import { backAgain } from './kinds/backAgain';
 import { born } from './kinds/born';
 import { came } from './kinds/came';
 import { chased } from './kinds/chased';
@@ -53,6 +54,7 @@ export const EVENTS = {
   'to-go': toGo,
   rehomed,
   died,
+  'back-again': backAgain,
   tested,
   'water-changed': waterChanged,
   filter,

@@ -50,6 +50,8 @@ export interface Resident {
   /** When it came to the tank it is in. */
   readonly inTankSince: string;
   readonly pairedWith: ResidentId | null;
+  /** Behind a divider or in a box, in its own tank: since when, and until which day. */
+  readonly boxed?: { readonly since: string; readonly until: string | null } | null;
   /** Waiting to leave; still here, and counted in every sum. */
   readonly toGo: ToGo | null;
   readonly rehomed: number;

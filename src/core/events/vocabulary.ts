@@ -87,6 +87,11 @@ export const STEPS = [
   'other',
 ] as const;
 export type Step = (typeof STEPS)[number];
+/** What is taken back of an earlier entry. */
+export const RETURNS = ['found alive', 'returned', 'out of the box', 'pair parted'] as const;
+export type ReturnKind = (typeof RETURNS)[number];
+/** Steps in which one fish is put somewhere for a time. */
+export const ASIDE_STEPS: readonly Step[] = ['boss set aside', 'box or divider'];
 export const DEATHS = ['found', 'missing', 'put down'] as const;
 export const REHOME_REASONS = [
   'too big',

@@ -75,9 +75,13 @@ export function* courseInSteps(
         ...(weightOf && { weight: weightOf(event) }),
         ...(undecided && { undecided }),
       });
-    } else if (event.type === 'moved') {
+    } else if (
+      event.type === 'moved' ||
+      event.type === 'rehomed' ||
+      (event.type === 'back-again' && event.what === 'returned')
+    ) {
       const who = event.resident;
-      if (event.tank !== tank) {
+      if (event.type === 'rehomed' || event.tank !== tank) {
         if (inTank.has(who) && !awaySince.has(who)) awaySince.set(who, event.on);
         continue;
       }

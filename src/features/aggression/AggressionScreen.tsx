@@ -148,7 +148,7 @@ function StepsPart({ tank, nav }: { readonly tank: TankView; readonly nav: React
             ) : (
               <ol>
                 {effects.map((effect) => (
-                  <EffectItem key={effect.bundle.ids[0]} effect={effect} />
+                  <EffectItem key={effect.bundle.ids[0]} tank={tank} effect={effect} />
                 ))}
               </ol>
             )}

@@ -1,8 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { ASIDE_STEPS, changeFloor, ofTank, stepIn } from '@/core/commands';
-import { type Step, STEPS } from '@/core/events';
+import { changeFloor, ofTank, stepIn } from '@/core/commands';
+import { ASIDE_STEPS, type Step, STEPS } from '@/core/events';
 import type { ResidentId, TankId } from '@/core/kernel';
 import { useCommands } from '@/session/react/useCommands';
 import { useResidentName } from '@/session/react/useNames';

@@ -19,6 +19,7 @@ import { Button } from '@/ui/Button';
 import { SelectField } from '@/ui/Field';
 import { saveText } from '@/session/saveFile';
 import { Empty, Ledger, Screen, Section } from '@/ui/Screen';
+import { BackAgain } from './BackAgain';
 import { GrowthLine } from './GrowthLine';
 import { FishPlate } from '@/ui/plates/FishPlate';
 import { wearerOf } from '@/ui/plates/wearerOf';
@@ -159,6 +160,7 @@ function Life({ story }: { readonly story: LifeStory }) {
               className="h-28 w-56"
             />
           )}
+          <BackAgain resident={resident} />
           <Ledger
             rows={[
               [resident.bornHere ? 'Born here' : 'Arrived', day(resident.cameOn)],

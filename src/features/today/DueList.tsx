@@ -28,6 +28,7 @@ const PLACES: Readonly<Record<DueItem['kind'], string>> = {
   wave: '/arrivals',
   'to-go': '/departures',
   stay: '/arrivals',
+  boxed: '/aggression',
   care: '/water',
   claim: '/arrivals',
   risk: '/watch',

@@ -132,6 +132,7 @@ const BEFORE: Readonly<Record<StepEffect['verdict'], string>> = {
   worse: 'Made it worse here.',
   open: 'No clear difference here.',
   'nothing to go by': 'Tried here, not watched.',
+  lasts: 'Lasts still.',
 };
 
 /** An intervention: what to do. */
@@ -171,10 +172,19 @@ function limitsOf({ ratio: { ratio, interval } }: StepEffect): string {
   return ` (95% limits ${(low ?? 0).toFixed(1)} to ${high === null ? 'any number of' : high.toFixed(1)} times)`;
 }
 
+/** What was seen while a fish was put aside; nothing where nobody watched. */
+function meanwhile({ before, during }: StepEffect): string {
+  if (!during || during.minutes === 0) return '';
+  const was = before.minutes > 0 ? `, ${anHour((60 * before.events) / before.minutes)} before` : '';
+  return `${anHour((60 * during.events) / during.minutes)} contests an hour while it was away${was}.`;
+}
+
 function judged(effect: StepEffect): string {
   const { before, ratio, verdict, moreMinutes, countsFrom } = effect;
   const rates = `${anHour(ratio.beforePerHour)} an hour before, ${anHour(ratio.afterPerHour)} after`;
   switch (verdict) {
+    case 'lasts':
+      return 'Lasts still: only what you see after its return says whether it worked.';
     case 'nothing to go by':
       if (before.minutes === 0) return 'Nobody watched before, so it cannot be judged.';
       return effect.settling
@@ -196,6 +206,7 @@ export function sayEffect(effect: StepEffect): string {
   const { bundle, perPair, uneven, before, after } = effect;
   return [
     judged(effect),
+    meanwhile(effect),
     bundle.steps.length > 1 ? `${bundle.steps.length} changes within an hour count as one.` : '',
     uneven ? 'Your watches vary, so the limits are wide.' : '',
     perPair === null

@@ -16,6 +16,7 @@ import { dayName, type Words } from './words';
 const NAMES: Readonly<Record<Dated['type'], string>> = {
   chased: 'a contest',
   died: 'a death',
+  'back-again': 'a return',
   identified: 'an identification',
   named: 'a naming',
   claimed: 'a claim',
@@ -181,6 +182,20 @@ function sayContest(event: Extract<Dated, { type: 'chased' }>, names: RoomNames,
     : `${one} ${CONTESTS[event.what]} ${other}, undecided${bad}${where}`;
 }
 
+function sayReturn(event: Extract<Dated, { type: 'back-again' }>, who: string, where: string): string {
+  const those = some(event.count, who);
+  switch (event.what) {
+    case 'found alive':
+      return `${those} found alive in ${where}`;
+    case 'returned':
+      return `${those} came back to ${where}`;
+    case 'out of the box':
+      return `${who} out of the box`;
+    case 'pair parted':
+      return `${who} parted from its partner`;
+  }
+}
+
 const some = (count: number, who: string): string => (count > 1 ? `${count} of ${who}` : who);
 
 /** What happened, without the full stop and the keeper's note. */
@@ -207,6 +222,8 @@ function say(event: Dated, names: RoomNames, words: Words): string {
     }
     case 'identified':
       return `${who} identified as ${words.one(event.species)}`;
+    case 'back-again':
+      return sayReturn(event, who, where);
     case 'paired':
       return `${names.resident(event.first)} and ${names.resident(event.second)} paired`;
     case 'spawned':

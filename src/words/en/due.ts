@@ -34,6 +34,8 @@ export function sayDue(fact: DueFact, words: Words): string {
       return `${fact.count} fish ${verb(fact.count, 'needs', 'need')} a new home (decided ${ago(fact.sinceDays)}).`;
     case 'leaves':
       return `${words.counted(fact.species, fact.count)} ${verb(fact.count, 'leaves', 'leave')} by ${dayName(fact.until)}${fact.nextTank === '' ? '; no next tank' : ` for ${fact.nextTank}`}.`;
+    case 'boxed':
+      return `Let ${fact.name || `the ${words.one(fact.species)}`} out of its box (in it since ${dayName(fact.since)}).`;
     case 'care':
       return `${fact.what} (last ${dayName(fact.lastOn)}, every ${countOf(fact.everyDays, 'day')}).`;
     case 'claim':

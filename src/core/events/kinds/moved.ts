@@ -23,6 +23,7 @@ export const moved = defineEvent(
         change(room, event, event.resident, (one) => ({
           tank: event.tank,
           inTankSince: event.on,
+          boxed: null,
           until: event.until ?? null,
           nextTank: event.nextTank ?? '',
           quarantine: quarantineAfterMove(one, room, event.on),

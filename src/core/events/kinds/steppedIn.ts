@@ -1,7 +1,7 @@
 import { choiceField, dayField, noteField } from '../../kernel';
 import { defineEvent, note, resident, tank } from '../define';
-import { withTank } from '../roomChanges';
-import { STEPS } from '../vocabulary';
+import { change, withTank } from '../roomChanges';
+import { ASIDE_STEPS, STEPS } from '../vocabulary';
 
 /** The keeper stepped in. */
 export const steppedIn = defineEvent(
@@ -18,6 +18,14 @@ export const steppedIn = defineEvent(
   {
     residents: (event) => (event.who ? [event.who] : []),
     correctable: ['step', 'note', 'until'],
-    apply: (room, event) => withTank(room, event.tank, { lastStep: event.on }),
+    apply: (room, event) => {
+      const stepped = withTank(room, event.tank, { lastStep: event.on });
+      // Who is put into another tank moves in an entry of its own, which ends this.
+      return event.who && ASIDE_STEPS.includes(event.step)
+        ? change(stepped, event, event.who, () => ({
+            boxed: { since: event.on, until: event.until ?? null },
+          }))
+        : stepped;
+    },
   },
 );

@@ -1,0 +1,77 @@
+import { choiceField, type Fault, faultOf } from '../../kernel';
+import { defineEvent, count, note, resident, tank } from '../define';
+import type { Resident, Room } from '../room';
+import { change, unfit, withTank } from '../roomChanges';
+import { residentIn } from '../sense';
+import { type ReturnKind, RETURNS } from '../vocabulary';
+
+/** How many of a fish or group can come back so. */
+const mostBack = (one: Resident, what: ReturnKind): number => {
+  switch (what) {
+    case 'found alive':
+      return one.died;
+    case 'returned':
+      return one.rehomed;
+    case 'out of the box':
+      return one.boxed ? 1 : 0;
+    case 'pair parted':
+      return one.pairedWith === null ? 0 : 1;
+  }
+};
+
+/** The fish as it is again. */
+function backAs(one: Resident, { what, tank: into, count: heads, on }: Back): Partial<Resident> {
+  switch (what) {
+    case 'found alive':
+      return { count: one.count + heads, died: one.died - heads, leftOn: null, tank: into };
+    case 'returned':
+      return {
+        count: one.count + heads,
+        rehomed: one.rehomed - heads,
+        leftOn: null,
+        tank: into,
+        inTankSince: on,
+        toGo: null,
+      };
+    case 'out of the box':
+      return { boxed: null };
+    case 'pair parted':
+      return { pairedWith: null };
+  }
+}
+
+interface Back {
+  readonly what: ReturnKind;
+  readonly tank: Resident['tank'];
+  readonly count: number;
+  readonly on: string;
+}
+
+/** A fish is back as itself: taken for dead and found, given away and returned, out of its box, without its partner. */
+export const backAgain = defineEvent(
+  'back-again',
+  { resident: resident(), tank: tank(), what: choiceField(RETURNS), count: count(), note: note() },
+  {
+    residents: (event) => [event.resident],
+    correctable: ['note'],
+    sense: (event, room): readonly Fault[] => {
+      const one = residentIn(room, event.resident);
+      const most = one ? mostBack(one, event.what) : event.count;
+      return event.count > most ? [faultOf('count', { is: 'here', count: most }, event.count)] : [];
+    },
+    apply: (room, event): Room => {
+      const one = residentIn(room, event.resident);
+      if (!one) return unfit(room, event, 'nobody');
+      if (event.count > mostBack(one, event.what)) return unfit(room, event, 'too many');
+      const mate = event.what === 'pair parted' ? one.pairedWith : null;
+      const back = change(room, event, event.resident, () => backAs(one, event));
+      const both =
+        mate !== null && residentIn(back, mate)
+          ? change(back, event, mate, () => ({ pairedWith: null }))
+          : back;
+      return event.what === 'returned'
+        ? withTank(both, event.tank, { lastArrival: event.on, looks: [] })
+        : both;
+    },
+  },
+);
