@@ -101,9 +101,9 @@ export function orderBench() {
   );
   const residents = Array.from({ length: 60 }, (_, i) => `f${i}`);
   const order = (events: readonly Standing[]) =>
-    hierarchyWork.order(packCourse(events, 'T', '', false).packed, residents, []);
+    hierarchyWork.order(packCourse(events, { tank: 'T' }).packed, residents, []);
   const few = standing.slice(0, 10_000);
-  const packed = timed(3, () => packCourse(standing, 'T', '', false));
+  const packed = timed(3, () => packCourse(standing, { tank: 'T' }));
   const whole = timed(3, () => order(standing));
   const tenth = timed(3, () => order(few));
   return {

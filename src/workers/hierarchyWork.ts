@@ -7,6 +7,8 @@ import {
   type Newcomer,
   type NewcomerPath,
   newcomerPaths,
+  pairsToWatch,
+  type PairToWatch,
   hierarchyMeasures,
   type HierarchyMeasures,
   type PackedCourse,
@@ -34,6 +36,8 @@ export interface HierarchyAnswer {
   readonly certainty: Certainty;
   /** Names by rank, those that cannot be told apart together. */
   readonly ranks: readonly (readonly string[])[];
+  /** Pairs whose order a watch would teach most. */
+  readonly toWatch: readonly PairToWatch[];
   readonly tookMs: number;
 }
 
@@ -91,6 +95,7 @@ export const hierarchyWork = {
       ranks: ranksOf(davidsScore(table).normalised, certainty.above).map((one) =>
         one.map((index) => table.ids[index] as string),
       ),
+      toWatch: pairsToWatch(table, certainty),
       tookMs: performance.now() - started,
     };
   },

@@ -7,6 +7,8 @@ export interface Contest {
   readonly weight?: number;
   /** Neither had the better of the other; the two are named in any order. */
   readonly undecided?: boolean;
+  /** From a tank in which the two lived before. */
+  readonly isBefore?: boolean;
 }
 
 /** A fish that is back after days away: its old rating says nothing of the order it comes back to. */

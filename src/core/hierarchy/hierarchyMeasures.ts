@@ -31,6 +31,13 @@ export interface Measured {
 export interface HierarchyMeasures {
   readonly contests: number;
   readonly unknownPairs: number;
+  /** All pairs of these fish. */
+  readonly pairs: number;
+  /** Contests that the one with the lower score won, and all that somebody won; weighted, where contests have weights. */
+  readonly upsets: number;
+  readonly decided: number;
+  /** Contests that neither won. */
+  readonly undecided: number;
   /** Highest normalised David's score first. */
   readonly fish: readonly Measured[];
   readonly steepness: number | null;
@@ -66,9 +73,22 @@ export function hierarchyMeasures(
     normalisedDavidsScore: normalised[i]!,
     elo: elo.get(id) ?? ELO_START,
   }));
+  let upsets = 0;
+  let decided = 0;
+  table.wins.forEach((row, i) =>
+    row.forEach((won, j) => {
+      decided += won;
+      if (normalised[i]! < normalised[j]!) upsets += won;
+    }),
+  );
+  const n = table.ids.length;
   return {
     contests: counted.length,
     unknownPairs: unknownPairs(table),
+    pairs: (n * (n - 1)) / 2,
+    upsets,
+    decided,
+    undecided: counted.filter((one) => one.undecided).length,
     fish: fish.sort((a, b) => b.normalisedDavidsScore - a.normalisedDavidsScore || (a.id < b.id ? -1 : 1)),
     steepness: steepness(normalised),
     linearity: linearity(table, chance),

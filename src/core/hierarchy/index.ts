@@ -1,8 +1,10 @@
 export { rankingCertainty, ranksOf } from './certainty';
 export type { Certainty } from './certainty';
 export { ELO_START } from './eloRanking';
-export { FEW_A_FISH, rankingFrom, rankingOf } from './rankingOf';
-export type { Ranking } from './rankingOf';
+export { courseOf, FEW_A_FISH, rankingFrom } from './rankingOf';
+export type { CourseAsked, Ranking } from './rankingOf';
+export { pairsToWatch } from './pairsToWatch';
+export type { PairToWatch } from './pairsToWatch';
 export { newcomerPaths, newcomersAmong, hierarchyMarks } from './marks';
 export type { Newcomer, NewcomerPath, OrderMark } from './marks';
 export { hierarchyMeasures } from './hierarchyMeasures';

@@ -26,8 +26,8 @@ const residents = residentsOf(room, 'T');
 
 describe('a packed course', () => {
   it('unpacks to what it was: contests, returns and weights in their order', () => {
-    const { packed, on } = packCourse(happenings, 'T', '', true);
-    const course = courseOf(happenings, 'T');
+    const { packed, on } = packCourse(happenings, { tank: 'T', weighted: true });
+    const course = courseOf(happenings, { tank: 'T' });
     expect(
       unpackCourse(packed).map((one) => ('back' in one ? one.back : `${one.winner}>${one.loser}`)),
     ).toEqual(course.map((one) => ('back' in one ? one.back : `${one.winner}>${one.loser}`)));
@@ -37,7 +37,7 @@ describe('a packed course', () => {
     expect(rankingFrom(unpackCourse(packed), ids).ranked).toEqual(rankingFrom(course, ids).ranked);
   });
   it('begins where it is told to', () => {
-    expect(packCourse(happenings, 'T', at(14), false).packed.first).toHaveLength(3);
+    expect(packCourse(happenings, { tank: 'T', from: at(14) }).packed.first).toHaveLength(3);
     expect(placeFrom(['a', 'c', 'c', 'e'], 'c')).toBe(1);
     expect(placeFrom(['a', 'c'], 'z')).toBe(2);
   });
@@ -57,7 +57,7 @@ describe('marks and newcomers', () => {
     ]);
   });
   it('follows a newcomer from the mean it starts at, and only what it did since it came', () => {
-    const { packed, on } = packCourse(happenings, 'T', '', false);
+    const { packed, on } = packCourse(happenings, { tank: 'T' });
     const fresh = newcomersAmong(residents, whenIn('2026-03-20', 'UTC'), (moment) => placeFrom(on, moment));
     expect(fresh).toEqual([{ id: 'new', days: 7, since: 2 }]);
     const [path] = newcomerPaths(eloTrace(unpackCourse(packed)), fresh);

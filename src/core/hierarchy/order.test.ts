@@ -3,7 +3,11 @@ import type { EntryId, ResidentId, TankId } from '../kernel/schema/ids';
 import type { Standing } from '../events/roomAt';
 import type { Resident } from '../events/room';
 import { ELO_START, eloExpectation, eloRanking, eloTrace } from './eloRanking';
-import { rankingOf } from './rankingOf';
+import { seededChance } from '../stats/seededChance';
+import { winTable } from '../stats/winTable';
+import { rankingCertainty } from './certainty';
+import { pairsToWatch } from './pairsToWatch';
+import { courseOf, rankingFrom, rankingOf } from './rankingOf';
 
 describe('Elo rating', () => {
   it.each(fixture.expectation.map((row) => [row.diff, row.logistic] as const))(
@@ -118,5 +122,60 @@ describe('rankingOf', () => {
     expect(
       rankingOf([...boss, moved('boss', 't', '2026-01-20')], 't', ['boss', 'b'].map(resident)).ranked[0]?.id,
     ).toBe('boss');
+  });
+
+  describe('after a move', () => {
+    const two = ['boss', 'b'].map(resident);
+    const story = [...boss, moved('boss', 'new', '2026-01-10'), moved('b', 'new', '2026-01-10')];
+    const together = new Set(['boss', 'b']);
+    it('begins with what is known of those who came, marked as from before', () => {
+      expect(courseOf(story, { tank: 'new' })).toEqual([]);
+      const course = courseOf(story, { tank: 'new', together });
+      expect(course).toHaveLength(3);
+      expect(course.every((one) => 'isBefore' in one && one.isBefore)).toBe(true);
+      expect(rankingFrom(course, ['boss', 'b']).ranked[0]?.id).toBe('boss');
+      expect(rankingOf(story, 'new', two).ranked).toEqual([]);
+    });
+    it('leaves out contests with those who stayed behind', () => {
+      const more = [...story, { ...chased('b', 'c', 't', 4), on: '2026-01-05' }];
+      expect(courseOf(more, { tank: 'new', together })).toHaveLength(3);
+    });
+  });
+
+  it('asks for one span, with those who left where they are asked for', () => {
+    const course = courseOf([...boss, { ...chased('b', 'gone', 't', 5), on: '2026-01-20' }], {
+      tank: 't',
+      from: '2026-01-02',
+      to: '2026-01-20T23:59:59.999Z',
+    });
+    expect(course).toHaveLength(3);
+    expect(rankingFrom(course, ['boss', 'b', 'gone']).ranked.map(({ id }) => id)).toContain('gone');
+    expect(courseOf(boss, { tank: 't', to: '2026-01-02' })).toHaveLength(2);
+  });
+
+  it('starts a fish that its taker gave back anew, after days away', () => {
+    const gone = { ...moved('boss', 't', '2026-01-05'), type: 'rehomed', count: 1 } as unknown as Standing;
+    const back = {
+      ...moved('boss', 't', '2026-02-05'),
+      type: 'back-again',
+      what: 'returned',
+    } as unknown as Standing;
+    expect(rankingOf([...boss, gone, back], 't', ['boss', 'b'].map(resident)).unmet).toEqual(['boss']);
+  });
+});
+
+describe('pairs to watch next', () => {
+  it('are those whose order is the least sure, never met first', () => {
+    const table = winTable([
+      ...Array.from({ length: 20 }, () => ({ winner: 'a', loser: 'b' })),
+      ...Array.from({ length: 6 }, () => ({ winner: 'a', loser: 'c' })),
+      ...Array.from({ length: 6 }, () => ({ winner: 'b', loser: 'd' })),
+      { winner: 'a', loser: 'd' },
+    ]);
+    const pairs = pairsToWatch(table, rankingCertainty(table, seededChance(2)));
+    expect(pairs[0]!.met).toBe(0);
+    expect(pairs[0]!.pair.join('')).toMatch(/^(bc|cd)$/);
+    expect(pairs.map(({ pair }) => pair.join(''))).not.toContain('ab');
+    expect(pairs.length).toBeLessThanOrEqual(3);
   });
 });

@@ -1,7 +1,6 @@
 import { atOnce } from '../kernel';
 import type { Standing } from '../events';
-import { weightOf } from '../aggression';
-import { courseInSteps } from './rankingOf';
+import { type CourseAsked, courseInSteps } from './rankingOf';
 import type { Contest, Return } from './eloRanking';
 
 /** Contests and returns of a tank as plain numbers, so that a hundred thousand of them cross to a worker at once. */
@@ -22,16 +21,16 @@ export interface Course {
   readonly packed: PackedCourse;
   /** ISO moments, one a contest or return. */
   readonly on: readonly string[];
+  /** How many of the contests are from tanks in which the fish lived before. */
+  readonly before: number;
 }
 
-/** The course of a tank from a moment on, packed; with pauses in it. Complexity: one walk over the journal. */
+/** The course of a tank, packed; with pauses in it. Complexity: one walk over the journal. */
 export function* packCourseInSteps(
   happenings: readonly Standing[],
-  tank: string,
-  from: string,
-  weighted: boolean,
+  asked: CourseAsked,
 ): Generator<undefined, Course> {
-  const course = yield* courseInSteps(happenings, tank, from, weighted ? weightOf : undefined);
+  const course = yield* courseInSteps(happenings, asked);
   yield;
   const places = new Map<string, number>();
   const placeOf = (id: string): number => {
@@ -55,19 +54,19 @@ export function* packCourseInSteps(
     on.push(one.on);
     if (i % CONTESTS_A_STEP === CONTESTS_A_STEP - 1) yield;
   }
-  return { packed: { ids: [...places.keys()], first, second, weight, undecided }, on };
+  return {
+    packed: { ids: [...places.keys()], first, second, weight, undecided },
+    on,
+    before: course.reduce((sum, one) => sum + ('isBefore' in one && one.isBefore ? 1 : 0), 0),
+  };
 }
 
 /** So many contests are packed before the packing can pause. */
 const CONTESTS_A_STEP = 10_000;
 
 /** The same in one go. */
-export const packCourse = (
-  happenings: readonly Standing[],
-  tank: string,
-  from: string,
-  weighted: boolean,
-): Course => atOnce(packCourseInSteps(happenings, tank, from, weighted));
+export const packCourse = (happenings: readonly Standing[], asked: CourseAsked): Course =>
+  atOnce(packCourseInSteps(happenings, asked));
 
 /** The course again; the moment of each is its place in it. */
 export function unpackCourse({

@@ -1,3 +1,4 @@
+import { weightOf } from '../aggression';
 import { atOnce } from '../kernel';
 import { readSomebody, type Resident, type Standing } from '../events';
 import { differenceInCalendarDays, parseISO } from 'date-fns';
@@ -36,26 +37,33 @@ function pairCounts(pairs: readonly (readonly [one: string, other: string])[]): 
   return counts;
 }
 
-/** What a contest weighs. */
-export type Weighing = (contest: Extract<Standing, { type: 'chased' }>) => number;
+/** Which contests are asked for. */
+export interface CourseAsked {
+  readonly tank: string;
+  /** From a moment on, and until one; ISO. */
+  readonly from?: string;
+  readonly to?: string;
+  /** By what was done and how bad it was; 1 each otherwise. */
+  readonly weighted?: boolean;
+  /** Fish whose contests with one another count wherever they lived: what is known of them from before. */
+  readonly together?: ReadonlySet<string>;
+}
 
 /** So many happenings are walked through before the walk can pause. */
 const HAPPENINGS_A_STEP = 5000;
 
-/** Contests of a tank from a moment on, and who came back to it after days elsewhere, in the order of time. */
+/** Contests of a tank, and who came back to it after days elsewhere, in the order of time. */
 export const courseOf = (
   happenings: readonly Standing[],
-  tank: string,
-  from = '',
-  weightOf?: Weighing,
-): readonly (Contest | Return)[] => atOnce(courseInSteps(happenings, tank, from, weightOf));
+  asked: CourseAsked,
+): readonly (Contest | Return)[] => atOnce(courseInSteps(happenings, asked));
+
+const NOBODY: ReadonlySet<string> = new Set();
 
 /** The same walk with pauses in it, so that a screen can be drawn meanwhile. */
 export function* courseInSteps(
   happenings: readonly Standing[],
-  tank: string,
-  from: string,
-  weightOf?: Weighing,
+  { tank, from = '', to, weighted = false, together = NOBODY }: CourseAsked,
 ): Generator<undefined, readonly (Contest | Return)[]> {
   const awaySince = new Map<string, string>();
   const inTank = new Set<string>();
@@ -63,7 +71,9 @@ export function* courseInSteps(
   for (const [i, event] of happenings.entries()) {
     if (i % HAPPENINGS_A_STEP === HAPPENINGS_A_STEP - 1) yield;
     if (event.type === 'chased') {
-      if (event.tank !== tank || event.winner === event.loser || event.on < from) continue;
+      const isBefore = event.tank !== tank;
+      if (event.winner === event.loser || event.on < from || (to !== undefined && event.on > to)) continue;
+      if (isBefore && !(together.has(event.winner) && together.has(event.loser))) continue;
       // "A male of this species" has no place of its own; the contest counts in the rates.
       if (readSomebody(event.winner) || readSomebody(event.loser)) continue;
       inTank.add(event.winner).add(event.loser);
@@ -72,8 +82,9 @@ export function* courseInSteps(
         winner,
         loser,
         on,
-        ...(weightOf && { weight: weightOf(event) }),
+        ...(weighted && { weight: weightOf(event) }),
         ...(undecided && { undecided }),
+        ...(isBefore && { isBefore }),
       });
     } else if (
       event.type === 'moved' ||
@@ -106,7 +117,7 @@ export const rankingOf = (
   residents: readonly Resident[],
 ): Ranking =>
   rankingFrom(
-    courseOf(happenings, tank),
+    courseOf(happenings, { tank }),
     residents.map((resident) => resident.id),
   );
 

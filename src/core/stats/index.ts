@@ -13,5 +13,5 @@ export { rateRatio } from './rateRatio';
 export type { RateRatio, Watched } from './rateRatio';
 export { normals, poissonDraw, seededChance } from './seededChance';
 export type { Chance } from './seededChance';
-export { unknownPairs, winTable } from './winTable';
+export { scoredWins, unknownPairs, winTable } from './winTable';
 export type { Win, WinTable } from './winTable';

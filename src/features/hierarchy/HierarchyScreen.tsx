@@ -3,11 +3,11 @@
 import { DAY_MS } from '@/core/kernel';
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
-import { useEffect, useMemo, useState } from 'react';
+import { type ReactNode, useEffect, useMemo, useState } from 'react';
 import { bundlesOf } from '@/core/aggression';
 import type { Standing } from '@/core/events';
 import { FEW_A_FISH, hierarchyMarks } from '@/core/hierarchy';
-import { countOf, sayHierarchy } from '@/words/en';
+import { countOf, type RoomNames, sayHierarchy, sayPairsToWatch } from '@/words/en';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useHappenings, useNames } from '@/session/react/useNames';
 import { useCourse } from '@/session/react/useCourse';
@@ -18,81 +18,39 @@ import { useResidents, useTank, type TankView } from '@/session/react/useTanks';
 import { failureWords } from '@/workers/workerLine';
 import { Button } from '@/ui/Button';
 import { Failed } from '@/ui/Failed';
-import { SelectField } from '@/ui/Field';
+import { SelectField, TextField } from '@/ui/Field';
 import { NoTank } from '@/ui/NoTank';
 import { Empty, Screen, Section } from '@/ui/Screen';
 import { EloChart } from './EloChart';
 import { RankTable } from './RankTable';
+import { Standouts } from './Standouts';
 import { WhoGraph } from './WhoGraph';
+import { WhoWhom } from './WhoWhom';
 
 export function HierarchyScreen() {
   const tank = useTank();
   return tank ? <Hierarchy tank={tank} /> : <NoTank title="Hierarchy" />;
 }
 
-/** Who chases whom, in the order of the ranking. A blank is a pair that never met, not a draw. */
-function WhoWhom({
-  ranking,
-  order: ids,
-  nameOf,
+function Tick({
+  on,
+  onChange,
+  children,
 }: {
-  readonly ranking: HierarchyAnswer['ranking'];
-  readonly order: readonly string[];
-  readonly nameOf: (id: string) => string;
+  readonly on: boolean;
+  readonly onChange: (on: boolean) => void;
+  readonly children: ReactNode;
 }) {
-  const count = (row: string, column: string): number => ranking.wins.get(row)?.get(column) ?? 0;
-  const most = Math.max(1, ...ids.flatMap((row) => ids.map((column) => count(row, column))));
   return (
-    <div className="overflow-x-auto">
-      <table className="text-left">
-        <caption className="sr-only">Wins of the fish in the row over the fish in the column</caption>
-        <thead className="text-[12px] text-slate">
-          <tr>
-            <th className="py-1 pr-3 font-medium">chases ↓ whom →</th>
-            {ids.map((id) => (
-              <th key={id} className="min-w-12 px-1 text-center font-medium">
-                {nameOf(id)}
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {ids.map((row) => (
-            <tr key={row} className="border-t border-line">
-              <th scope="row" className="py-1 pr-3 font-medium">
-                {nameOf(row)}
-              </th>
-              {ids.map((column) => {
-                const wins = count(row, column);
-                const unknown = row !== column && wins === 0 && count(column, row) === 0;
-                return (
-                  <td
-                    key={column}
-                    className="fig text-center"
-                    title={
-                      row === column
-                        ? undefined
-                        : unknown
-                          ? `${nameOf(row)} and ${nameOf(column)} never met`
-                          : `${nameOf(row)} over ${nameOf(column)}: ${wins}`
-                    }
-                    style={
-                      wins > 0
-                        ? {
-                            background: `color-mix(in srgb, var(--deep) ${Math.round((wins / most) * 35)}%, transparent)`,
-                          }
-                        : undefined
-                    }
-                  >
-                    {row === column ? '·' : unknown ? <span className="text-slate">?</span> : wins}
-                  </td>
-                );
-              })}
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    </div>
+    <label className="flex min-h-8 items-center gap-2">
+      <input
+        type="checkbox"
+        className="size-4 accent-(--deep)"
+        checked={on}
+        onChange={(event) => onChange(event.target.checked)}
+      />
+      {children}
+    </label>
   );
 }
 
@@ -101,6 +59,7 @@ const SPANS = [
   ['step', 'since the last intervention'],
   ['90', 'the last 90 days'],
   ['30', 'the last 30 days'],
+  ['dates', 'from one day to another'],
 ] as const;
 /** A table of more fish than this is shown when it is asked for. */
 const MANY = 24;
@@ -109,43 +68,6 @@ const MANY = 24;
 function spanStart(span: string, happenings: readonly Standing[], tank: string, now: number): string {
   if (span === 'step') return bundlesOf(happenings, tank).at(-1)?.on ?? '';
   return span === '30' || span === '90' ? new Date(now - Number(span) * DAY_MS).toISOString() : '';
-}
-
-/** Dominant fish and target with their shares, newcomers and their way. */
-function Standouts({
-  answer: { ranking, contests, newcomers },
-  nameOf,
-}: {
-  readonly answer: HierarchyAnswer;
-  readonly nameOf: (id: string) => string;
-}) {
-  const share = (side: 'wins' | 'losses'): readonly [string, number] | null => {
-    const top = [...ranking.ranked].sort((a, b) => b[side] - a[side])[0];
-    return top && contests > 0 ? [top.id, top[side] / contests] : null;
-  };
-  const dominant = share('wins');
-  const target = share('losses');
-  const percent = (value: number): string => `${Math.round(value * 100)}%`;
-  return (
-    <>
-      {dominant && target && (
-        <p>
-          <strong>{nameOf(dominant[0])}</strong> started <span className="fig">{percent(dominant[1])}</span>{' '}
-          of the contests; <strong>{nameOf(target[0])}</strong> was the target in{' '}
-          <span className="fig">{percent(target[1])}</span>.
-        </p>
-      )}
-      {newcomers.map((one) => (
-        <p key={one.id}>
-          <strong>{nameOf(one.id)}</strong> arrived {one.days} days ago and has won {one.wins} and lost{' '}
-          {one.losses}
-          {one.ratings.length > 1
-            ? `: from 1000 to ${Math.round(one.ratings.at(-1) ?? 1000)}, at worst ${Math.round(Math.min(...one.ratings))}.`
-            : ': no contest yet, not ranked.'}
-        </p>
-      ))}
-    </>
-  );
 }
 
 /** The ranking is laid out before the chart begins to draw. */
@@ -161,42 +83,88 @@ function useAfterRanking(answer: HierarchyAnswer | null): HierarchyAnswer | null
   return drawn === answer ? drawn : null;
 }
 
+/** Names, with a word behind those that live here no more. */
+function useThoseNamed(tank: TankView): RoomNames {
+  const names = useNames();
+  const residents = useRoomState((state) => state.room.residents);
+  return useMemo(
+    () => ({
+      ...names,
+      resident: (id) => {
+        const one = residents[id];
+        const isGone = one !== undefined && (one.tank !== tank.id || one.count === 0);
+        return `${names.resident(id)}${isGone ? ' (left)' : ''}`;
+      },
+    }),
+    [names, residents, tank.id],
+  );
+}
+
+/** The first and the last moment of the keeper's own day; nothing where none is said. */
+const startOf = (day: string): string => (day === '' ? '' : new Date(`${day}T00:00:00`).toISOString());
+const endOf = (day: string): string => new Date(`${day}T23:59:59.999`).toISOString();
+
 /** The order among the fish of a tank, as the watches show it. */
 function Hierarchy({ tank }: { readonly tank: TankView }) {
   const residents = useResidents(tank.id);
   const room = useRoomState((state) => state.room);
   const happenings = useHappenings();
-  const colours = useResidentColours(residents);
-  const names = useNames();
-  const span = useSearchParams().get('span') ?? 'all';
+  const params = useSearchParams();
+  const span = params.get('span') ?? 'all';
+  const [firstDay, lastDay] = [params.get('from') ?? '', params.get('to') ?? ''];
+  const [hasLeft, setHasLeft] = useState(false);
+  const [hasBefore, setHasBefore] = useState(true);
   const [weighted, setWeighted] = useState(false);
   const [whole, setWhole] = useState(false);
   const [now] = useState(() => Date.now());
   const router = useRouter();
   // What is no contest is little, however long the watches were.
   const other = useMemo(() => happenings?.filter((event) => event.type !== 'chased') ?? [], [happenings]);
-  const from = spanStart(span, other, tank.id, now);
-  const course = useCourse({ happenings, tank: tank.id, from, weighted });
-  const { answer, failure, again } = useOrder(course, residents);
+  const from = span === 'dates' ? startOf(firstDay) : spanStart(span, other, tank.id, now);
+  const to = span === 'dates' && lastDay !== '' ? endOf(lastDay) : undefined;
+  const asked = useMemo(
+    () => ({
+      tank: tank.id,
+      from,
+      weighted,
+      ...(to !== undefined && { to }),
+      ...(hasBefore && { together: new Set<string>(residents.map((one) => one.id)) }),
+    }),
+    [tank.id, from, to, weighted, hasBefore, residents],
+  );
+  const course = useCourse(happenings, asked);
+  const among = useMemo(
+    () =>
+      hasLeft && course ? [...new Set([...residents.map((one) => one.id), ...course.packed.ids])] : undefined,
+    [hasLeft, course, residents],
+  );
+  const { answer, failure, again } = useOrder(course, residents, among);
+  const everyone = useMemo(
+    () => (among ?? []).flatMap((id) => room.residents[id] ?? []),
+    [among, room.residents],
+  );
+  const colours = useResidentColours(hasLeft ? everyone : residents);
+  const names = useThoseNamed(tank);
   const drawn = useAfterRanking(answer);
   const marks = useMemo(
     () => hierarchyMarks(other, tank.id, room, names.resident),
     [other, tank.id, room, names],
   );
   const title = `Hierarchy in ${tank.body.name}`;
+  const go = (how: Readonly<Record<string, string | null>>): void => {
+    const next = new URLSearchParams(params);
+    for (const [name, value] of Object.entries(how)) {
+      if (value === null) next.delete(name);
+      else next.set(name, value);
+    }
+    router.replace(`/hierarchy?${next}`, { scroll: false });
+  };
   const choose = (
     <div className="flex flex-wrap items-end gap-3">
       <SelectField
         label="Span"
         value={span}
-        onChange={(event) =>
-          router.replace(
-            `/hierarchy?tank=${tank.id}${event.target.value === 'all' ? '' : `&span=${event.target.value}`}`,
-            {
-              scroll: false,
-            },
-          )
-        }
+        onChange={(event) => go({ span: event.target.value === 'all' ? null : event.target.value })}
       >
         {SPANS.map(([id, words]) => (
           <option key={id} value={id}>
@@ -204,15 +172,31 @@ function Hierarchy({ tank }: { readonly tank: TankView }) {
           </option>
         ))}
       </SelectField>
-      <label className="flex min-h-8 items-center gap-2">
-        <input
-          type="checkbox"
-          className="size-4 accent-(--deep)"
-          checked={weighted}
-          onChange={(event) => setWeighted(event.target.checked)}
-        />
+      {span === 'dates' && (
+        <>
+          <TextField
+            label="From"
+            type="date"
+            value={firstDay}
+            onChange={(event) => go({ from: event.target.value || null })}
+          />
+          <TextField
+            label="To"
+            type="date"
+            value={lastDay}
+            onChange={(event) => go({ to: event.target.value || null })}
+          />
+        </>
+      )}
+      <Tick on={weighted} onChange={setWeighted}>
         weight by severity
-      </label>
+      </Tick>
+      <Tick on={hasLeft} onChange={setHasLeft}>
+        with those who left
+      </Tick>
+      <Tick on={hasBefore} onChange={setHasBefore}>
+        with contests from earlier tanks
+      </Tick>
     </div>
   );
   if (!answer || !happenings)
@@ -228,7 +212,7 @@ function Hierarchy({ tank }: { readonly tank: TankView }) {
   const { ranking } = answer;
   if (ranking.ranked.length === 0) {
     return (
-      <Screen title={title} actions={span === 'all' ? undefined : choose}>
+      <Screen title={title} actions={choose}>
         <Empty>
           No contests here{span === 'all' ? '' : ' in this span'}.{' '}
           <Link href={`/watch?tank=${tank.id}`} className="text-deep underline">
@@ -244,7 +228,7 @@ function Hierarchy({ tank }: { readonly tank: TankView }) {
   return (
     <Screen
       title={title}
-      about={`${countOf(answer.contests, 'contest')} among ${ranked.length} fish${few ? ` is few (under ${FEW_A_FISH} a fish): ranks may change` : ''}.`}
+      about={`${countOf(answer.contests, 'contest')} among ${ranked.length} fish${few ? ` is few (under ${FEW_A_FISH} a fish): ranks may change` : ''}.${course && course.before > 0 ? ` ${course.before} of them from before, in earlier tanks.` : ''}`}
       actions={choose}
     >
       <div className="grid gap-6 lg:grid-cols-2">
@@ -258,6 +242,7 @@ function Hierarchy({ tank }: { readonly tank: TankView }) {
             {sayHierarchy(answer.measures).map((sentence) => (
               <p key={sentence}>{sentence}</p>
             ))}
+            {answer.toWatch.length > 0 && <p>{sayPairsToWatch(answer.toWatch, names.resident)}</p>}
           </div>
         </Section>
         <Section title="Over time" aside="Elo rating: all start at 1000">

@@ -3,33 +3,36 @@
 import { useMemo } from 'react';
 import { format, parseISO } from 'date-fns';
 import type { Resident } from '@/core/events';
-import { ELO_START, rankingOf } from '@/core/hierarchy';
+import { courseOf, ELO_START, rankingFrom } from '@/core/hierarchy';
+import { useRoomState } from '@/session/react/RoomProvider';
 import { useHappenings } from '@/session/react/useNames';
 import { LineChart } from '@/ui/chart/LineChart';
 import { Section } from '@/ui/Screen';
 
 const LEAST = 2;
 
-/** How the rating of a fish moved in the tank it lives in, contest by contest. */
+/** How the rating of a fish moved, contest by contest, in every tank it lived in. */
 export function RankLine({ resident }: { readonly resident: Resident }) {
   const happenings = useHappenings();
-  const own = useMemo(
-    () =>
-      rankingOf(happenings ?? [], resident.tank, [resident]).trace.filter(
-        (step) => step.winner === resident.id || step.loser === resident.id,
-      ),
-    [happenings, resident],
-  );
+  const residents = useRoomState((state) => state.room.residents);
+  const own = useMemo(() => {
+    const together = new Set(Object.keys(residents));
+    const course = courseOf(happenings ?? [], { tank: resident.tank, together });
+    return rankingFrom(course, [resident.id]).trace.filter(
+      (step) => step.winner === resident.id || step.loser === resident.id,
+    );
+  }, [happenings, residents, resident]);
   if (own.length < LEAST) return null;
   const ratings = [
     ELO_START,
     ...own.map((step) => (step.winner === resident.id ? step.winnerAfter : step.loserAfter)),
   ];
-  const wins = own.filter((step) => step.winner === resident.id).length;
+  const decided = own.filter((step) => !step.undecided);
+  const wins = decided.filter((step) => step.winner === resident.id).length;
   return (
     <Section
       title="Rank over time"
-      aside={`${wins} won, ${own.length - wins} lost; all start at ${ELO_START}`}
+      aside={`${wins} won, ${decided.length - wins} lost; all start at ${ELO_START}`}
     >
       <LineChart
         label={`Rating from ${ELO_START} to ${Math.round(ratings.at(-1) ?? ELO_START)} over ${own.length} contests, from ${format(parseISO(own[0]!.on), 'd MMM')} on`}

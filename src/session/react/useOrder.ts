@@ -18,6 +18,8 @@ interface Worked {
 export function useOrder(
   course: Course | null,
   residents: readonly Resident[],
+  /** Who stands on the ranking; those who live there now where nobody says. */
+  among?: readonly string[],
 ): Worked & { readonly again: () => void } {
   const [state, setState] = useState<Worked & { readonly of: Course | null }>({
     of: null,
@@ -45,7 +47,7 @@ export function useOrder(
       .ask((remote) =>
         remote.order(
           transfer(copy, [copy.first.buffer, copy.second.buffer, copy.weight.buffer, copy.undecided.buffer]),
-          residents.map((one) => one.id),
+          among ?? residents.map((one) => one.id),
           newcomersAmong(residents, whenNow(), (moment) => placeFrom(on, moment)),
         ),
       )
@@ -54,6 +56,6 @@ export function useOrder(
         else if (asked.why !== 'cancelled') setState({ of: course, answer: null, failure: asked.why });
       });
     return () => line.stop();
-  }, [course, residents, round]);
+  }, [course, residents, among, round]);
   return state.of === course ? { ...state, again } : { answer: null, failure: null, again };
 }

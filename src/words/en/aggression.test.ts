@@ -139,22 +139,39 @@ describe('whether an intervention worked', () => {
 });
 
 describe('a hierarchy', () => {
-  const measures = (wins: readonly (readonly [string, string])[]): HierarchyMeasures => {
+  const measures = (
+    wins: readonly (readonly [string, string])[],
+    more: Partial<HierarchyMeasures> = {},
+  ): HierarchyMeasures => {
     const table = winTable(wins.map(([winner, loser]) => ({ winner, loser })));
     return {
       steepness: steepness(davidsScore(table).normalised),
       linearity: linearity(table, seededChance(1)),
       kendall: circularTriads(table),
       unknownPairs: unknownPairs(table),
+      pairs: (table.ids.length * (table.ids.length - 1)) / 2,
+      upsets: 2,
+      decided: wins.length,
+      undecided: 0,
+      ...more,
     } as HierarchyMeasures;
   };
+  it('tells pairs that never met before it calls a ranking flat, and what ended undecided', () => {
+    const wins = [['a', 'b'] as const, ['b', 'c'] as const, ['c', 'd'] as const];
+    const flat = sayHierarchy(measures(wins, { steepness: 0.2 })).join(' ');
+    expect(flat).toContain('Looks flat (0.20 of 1), but 3 of 6 pairs never met');
+    expect(flat).not.toContain('won');
+    const known = sayHierarchy(measures(wins, { steepness: 0.2, unknownPairs: 0, decided: 40, upsets: 18 }));
+    expect(known.join(' ')).toContain('Flat (0.20 of 1): higher-ranked fish won 22 of 40.');
+    expect(sayHierarchy(measures(wins, { undecided: 2 })).join(' ')).toContain('2 contests ended undecided');
+  });
   it('is linear and steep where everybody wins downwards', () => {
     const ids = ['a', 'b', 'c', 'd', 'e', 'f', 'g'];
     const wins = ids.flatMap((winner, i) =>
       ids.slice(i + 1).flatMap((loser) => Array.from({ length: 8 }, () => [winner, loser] as const)),
     );
     expect(sayHierarchy(measures(wins)).join(' ')).toMatch(
-      /^The hierarchy is linear \(h' 1\.00, p .*\)\. Steep \(.* of 1\): higher-ranked fish nearly always win\.$/,
+      /^The hierarchy is linear \(h' 1\.00, p .*\)\. Steep \(.* of 1\): higher-ranked fish won 166 of 168\.$/,
     );
   });
   it('is said to be untested with few fish, with its circles and the pairs that never met', () => {

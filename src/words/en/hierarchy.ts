@@ -1,6 +1,6 @@
 import type { NoOrder, NoStrength } from '@/core/stats';
 import type { HierarchyMeasures } from '@/core/hierarchy';
-import { countOf } from './names';
+import { countOf, everyOf } from './names';
 
 /** From these on a hierarchy is steep, or flat (from memory; the measure runs from 0 to 1). */
 const STEEP = 0.6;
@@ -9,11 +9,21 @@ const FLAT = 0.3;
 const TOLD = 0.05;
 const LEAST_P = 0.001;
 
-const steep = (steepness: number): string => {
+/** More pairs than this that never met, and a flat figure says little. */
+const MANY_UNKNOWN = 0.25;
+
+const whole = (value: number): string => String(Math.round(value));
+
+/** How steep, and what the record bears out of it: pairs that never met are told before a ranking is called flat. */
+function steep({ steepness, unknownPairs, pairs, upsets, decided }: HierarchyMeasures): string {
+  if (steepness === null) return '';
   const figure = steepness.toFixed(2);
-  if (steepness >= STEEP) return `Steep (${figure} of 1): higher-ranked fish nearly always win.`;
-  return steepness <= FLAT ? `Flat (${figure} of 1).` : `Moderately steep (${figure} of 1).`;
-};
+  const won = `higher-ranked fish won ${whole(decided - upsets)} of ${whole(decided)}`;
+  if (steepness >= STEEP) return `Steep (${figure} of 1): ${won}.`;
+  if (pairs > 0 && unknownPairs / pairs > MANY_UNKNOWN)
+    return `${steepness <= FLAT ? 'Looks flat' : 'Looks moderately steep'} (${figure} of 1), but ${unknownPairs} of ${countOf(pairs, 'pair')} never met: that alone lowers the figure.`;
+  return `${steepness <= FLAT ? 'Flat' : 'Moderately steep'} (${figure} of 1): ${won}.`;
+}
 
 const NO_ORDER: Readonly<Record<NoOrder, string>> = {
   'under three': 'Fewer than three fish have no order to test.',
@@ -32,12 +42,8 @@ const NO_STRENGTH: Readonly<Record<NoStrength, string>> = {
 export const sayNoStrength = (why: NoStrength): string => NO_STRENGTH[why];
 
 /** What the measures of a hierarchy say. */
-export function sayHierarchy({
-  steepness,
-  linearity,
-  kendall,
-  unknownPairs,
-}: HierarchyMeasures): readonly string[] {
+export function sayHierarchy(measures: HierarchyMeasures): readonly string[] {
+  const { linearity, kendall, unknownPairs, undecided } = measures;
   const { improvedH, p } = linearity;
   const circles = kendall.circularTriads;
   return [
@@ -48,12 +54,27 @@ export function sayHierarchy({
       : linearity.why
         ? 'Six fish that met are needed to test whether the hierarchy is linear.'
         : '',
-    steepness === null ? '' : steep(steepness),
+    steep(measures),
     circles > 0
       ? `${countOf(Number(circles.toFixed(1)), 'circular triad')} (A beats B, B beats C, C beats A).`
       : '',
     unknownPairs > 0
       ? `${countOf(unknownPairs, 'pair')} of these fish never met; their other contests rank them.`
       : '',
+    undecided > 0
+      ? `${countOf(undecided, 'contest')} ended undecided: half a win for each in score and rating.`
+      : '',
   ].filter(Boolean);
 }
+
+/** The pairs whose order a watch would teach most: "Watch for Rung and Slate (never met)". */
+export const sayPairsToWatch = (
+  pairs: readonly { readonly pair: readonly [string, string]; readonly met: number }[],
+  nameOf: (id: string) => string,
+): string =>
+  `Watch for ${everyOf(
+    pairs.map(
+      ({ pair: [one, other], met }) =>
+        `${nameOf(one)} and ${nameOf(other)} (${met === 0 ? 'never met' : countOf(Math.round(met), 'contest')})`,
+    ),
+  )}: their order is the least sure.`;
