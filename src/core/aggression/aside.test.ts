@@ -4,7 +4,7 @@ import { applyEvent } from '../events/events';
 import { EMPTY_ROOM } from '../events/room';
 import type { Standing } from '../events/roomAt';
 import { asidesOf } from './aside';
-import { bundlesOf, effectsOf } from './stepEffect';
+import { effectsIn } from './stepEffect';
 import { watchesOf } from './watches';
 
 const boxed = (day: number, who = 'a', more: object = {}): Standing =>
@@ -15,8 +15,7 @@ const moved = (day: number, tank: string, who = 'a', hour = 20): Standing =>
   happened({ type: 'moved', on: at(day, hour), resident: who, tank });
 const setAside = (day: number, who = 'a'): Standing =>
   happened({ type: 'stepped-in', on: at(day, 20), step: 'boss set aside', who });
-const effects = (...happenings: Standing[]) =>
-  effectsOf(bundlesOf(happenings, 'T'), watchesOf(happenings, 'T'), at(28));
+const effects = (...happenings: Standing[]) => effectsIn(happenings, 'T', at(28));
 
 describe('a fish put aside', () => {
   it.each<[string, Standing[], string | null]>([

@@ -1,7 +1,7 @@
 import { chasedOf, happened } from '@/testing/happened';
 import type { Standing } from '../events/roomAt';
 import { rateRatio } from '../stats/rateRatio';
-import { bundlesOf, effectsOf } from './stepEffect';
+import { bundlesOf, effectsIn } from './stepEffect';
 import { tally, watchesOf, weightOf } from './watches';
 import { whatWorked } from './whatWorked';
 import { at, four, watch } from '@/testing/watches';
@@ -35,8 +35,7 @@ describe('watches', () => {
 describe('whether a step worked', () => {
   const step = (day: number, name: string, more: Record<string, unknown> = {}) =>
     happened({ type: 'stepped-in', on: at(day, 20), step: name, ...more });
-  const effects = (...happenings: Standing[]) =>
-    effectsOf(bundlesOf(happenings, 'T'), watchesOf(happenings, 'T'), at(28));
+  const effects = (...happenings: Standing[]) => effectsIn(happenings, 'T', at(28));
 
   it('says so with its limits: the two days after it are left out (F84, common practice)', () => {
     const happenings = [
@@ -181,5 +180,34 @@ describe('whether a step worked', () => {
     expect(whatWorked(effects(...happenings))).toEqual([
       { step: 'rearranged', tried: 1, helped: 1, worse: 0, open: 0, alwaysInBundle: false },
     ]);
+  });
+});
+
+describe('a move to a larger tank', () => {
+  const inTank = (tank: string, happenings: readonly Standing[]): Standing[] =>
+    happenings.map((event) => ({ ...event, tank }) as Standing);
+  const move = ['a', 'b', 'c'].map((resident, i) =>
+    happened({ type: 'moved', on: at(7, 12, i), resident, tank: 'U' }),
+  );
+  const before = [four, ...watch(2, 8), ...watch(4, 9), ...watch(6, 8)];
+  const step = happened({ type: 'stepped-in', on: at(6, 20), step: 'larger tank' });
+  it('is judged by what is seen in the tank to which most of them went', () => {
+    const after = inTank('U', [...watch(10, 1), ...watch(12, 0), ...watch(14, 1)]);
+    expect(effectsIn([...before, step, ...move, ...after], 'T', at(28))[0]).toMatchObject({
+      verdict: 'helped',
+      before: { events: 25 },
+      after: { events: 2, minutes: 60 },
+    });
+  });
+  it('counts no watches of the old tank for it, and none after the next step in the new one', () => {
+    const later = [
+      ...inTank('U', watch(10, 2)),
+      { ...happened({ type: 'stepped-in', on: at(11, 20), step: 'rearranged' }), tank: 'U' } as Standing,
+      ...inTank('U', watch(14, 9)),
+      ...watch(15, 9, 'd', 'd'),
+    ];
+    expect(effectsIn([...before, step, ...move, ...later], 'T', at(28))[0]).toMatchObject({
+      after: { events: 2, minutes: 20 },
+    });
   });
 });

@@ -2,7 +2,7 @@ export { nextSteps } from './nextSteps';
 export type { Against, NextStep } from './nextSteps';
 export { patternsOf } from './patterns';
 export type { Pattern, PatternName } from './patterns';
-export { bundlesOf, effectsOf } from './stepEffect';
+export { bundlesOf, effectsIn } from './stepEffect';
 export type { StepEffect } from './stepEffect';
 export { tally, watchesOf, weightOf } from './watches';
 export type { Tally } from './watches';

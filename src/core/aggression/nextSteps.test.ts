@@ -2,8 +2,7 @@ import { happened } from '@/testing/happened';
 import type { DocumentBodies } from '../records/documents';
 import { nextSteps, type StepSituation } from './nextSteps';
 import { type PatternName } from './patterns';
-import { bundlesOf, effectsOf } from './stepEffect';
-import { watchesOf } from './watches';
+import { effectsIn } from './stepEffect';
 import { at, four, watch } from '@/testing/watches';
 
 describe('the next step', () => {
@@ -77,7 +76,7 @@ describe('the next step', () => {
       ...watch(8, 0),
       ...watch(9, 0),
     ];
-    const tried = effectsOf(bundlesOf(happenings, 'T'), watchesOf(happenings, 'T'), at(28));
+    const tried = effectsIn(happenings, 'T', at(28));
     expect(steps({ tried }).find((one) => one.step === 'sight breaks')?.before).toBe('helped');
   });
 });

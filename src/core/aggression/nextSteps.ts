@@ -134,7 +134,7 @@ const INTERVENTIONS: readonly Intervention[] = [
     against: not(isFull, 'nitrate full'),
   },
   { step: 'more of the kind', for: ['one victim', 'one boss'], against: not(isFull, 'nitrate full') },
-  { step: 'sex ratio', for: ['duel', 'one victim'] },
+  { step: 'sex ratio', for: ['too few females', 'duel', 'one victim'] },
   {
     step: 'boss set aside',
     for: ['one boss', 'duel'],
@@ -152,7 +152,7 @@ const INTERVENTIONS: readonly Intervention[] = [
   },
   {
     step: 'rehomed',
-    for: ['one boss', 'one victim', 'duel', 'pair on guard', 'too many holders'],
+    for: ['one boss', 'one victim', 'duel', 'pair on guard', 'too many holders', 'too few females'],
     to: ['one boss', 'duel', 'pair on guard'],
   },
 ];

@@ -16,6 +16,7 @@ describe('patterns', () => {
       happenings,
       residents: residentsOf(room, 'T'),
       daysSince: whenIn(today, 'UTC').daysSince,
+      femalesPerMale: () => 2,
     });
   };
   const names = (happenings: Standing[], today?: string) =>
@@ -70,6 +71,31 @@ describe('patterns', () => {
     expect(names(happenings)).not.toContain('one boss');
     // A fish against itself is a slip.
     expect(watchesOf([shoal, ...fights(many(3, 'a', 'a'))], 'T')[0]!.contests).toEqual([]);
+  });
+  it('names too few females from what is known of the sexes, and only where males chase their own', () => {
+    const sexedAs = (...sexes: readonly ('male' | 'female' | 'unknown')[]) =>
+      cameOf(
+        at(1),
+        sexes.map((sex, i) => ({ ...memberOf('abcd'[i]!), sex })),
+      );
+    const chases = fights([...many(7, 'a', 'c'), ...many(7, 'b', 'a')]);
+    const found = patterns([sexedAs('male', 'male', 'female', 'female'), ...chases]).find(
+      ({ name }) => name === 'too few females',
+    );
+    expect(found).toMatchObject({
+      who: ['a', 'b'],
+      sure: 'likely',
+      because: { contests: 14, own: 14, males: 2, females: 2, unsexed: 0, wanted: 2 },
+    });
+    // Those that nobody sexed may be the females.
+    expect(names([sexedAs('male', 'unknown', 'unknown', 'female'), ...chases])).not.toContain(
+      'too few females',
+    );
+    // A female that rules is another matter.
+    const byFemale = fights(many(14, 'c', 'a'));
+    expect(names([sexedAs('male', 'male', 'female', 'female'), ...byFemale])).not.toContain(
+      'too few females',
+    );
   });
   it('names a duel when both win, not when one always does', () => {
     expect(

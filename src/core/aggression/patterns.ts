@@ -1,5 +1,5 @@
 import { sectionOf } from '../floor';
-import type { Resident, Standing } from '../events';
+import { readSomebody, type Resident, type Standing } from '../events';
 import { betaQuantile } from '../stats';
 import { decided, tally, type Contest, type Watch } from './watches';
 
@@ -14,6 +14,7 @@ export const PATTERNS = [
   'to one side',
   'too many holders',
   'torn, nobody seen',
+  'too few females',
 ] as const;
 export type PatternName = (typeof PATTERNS)[number];
 
@@ -45,6 +46,7 @@ const GUARD_SHARE = 0.4;
 const GUARD_PLACE = 0.6;
 const TRIGGER_SHARE = 0.4;
 const SIDE_SHARE = 0.6;
+const RATIO_SHARE = 0.4;
 /** Five or six holding males in one tank are too many (common practice). */
 const HOLDERS = 5;
 /** A fish counts as a newcomer for three weeks (from memory). */
@@ -81,6 +83,8 @@ export interface PatternInput {
   readonly residents: readonly Resident[];
   /** Days from the day of a moment to today, as the keeper counts them. */
   readonly daysSince: (moment: string) => number;
+  /** Females that a species is kept with for each male; null where it does not matter. */
+  readonly femalesPerMale: (species: string) => number | null;
   /** Length of the tank: a press on the floor map counts for the third in which it lies. cm */
   readonly lengthCm: number;
 }
@@ -242,6 +246,39 @@ function holders(input: PatternInput): readonly Found[] {
   ];
 }
 
+/** Males that chase their own species where females are few; from what is known of the sexes. */
+function tooFewFemales(input: PatternInput, contests: readonly Contest[]): readonly Found[] {
+  const n = contests.length;
+  const byId = new Map<string, Resident>(input.residents.map((one) => [one.id, one]));
+  const sexed = (id: string): { readonly species: string; readonly sex: string } | null => {
+    const one = byId.get(id);
+    return readSomebody(id) ?? (one?.individual ? { species: one.species, sex: one.sex } : null);
+  };
+  return [...new Set(input.residents.map((one) => one.species))].flatMap((species): readonly Found[] => {
+    const wanted = input.femalesPerMale(species);
+    const own = input.residents.filter((one) => one.species === species);
+    const sum = (count: (one: Resident) => number): number => own.reduce((all, one) => all + count(one), 0);
+    const males = sum((one) => (one.individual ? Number(one.sex === 'male') : (one.males ?? 0)));
+    const females = sum((one) => (one.individual ? Number(one.sex === 'female') : (one.females ?? 0)));
+    const unsexed = sum((one) => one.count) - males - females;
+    // All that nobody sexed may be females: then the ratio may be right.
+    if (wanted === null || males === 0 || (females + unsexed) / males >= wanted) return [];
+    const started = contests.filter(({ winner, loser }) => {
+      const [one, other] = [sexed(winner), sexed(loser)];
+      return one?.sex === 'male' && one.species === species && other?.species === species;
+    }).length;
+    if (started < LEAST_CONTESTS || started / n < RATIO_SHARE) return [];
+    return [
+      {
+        name: 'too few females',
+        who: own.filter((one) => one.individual && one.sex === 'male').map((one) => one.id),
+        because: { contests: n, own: started, males, females, unsexed, wanted },
+        sure: n < FEW_CONTESTS ? 'few data' : 'likely',
+      },
+    ];
+  });
+}
+
 function tornUnseen(input: PatternInput, contests: readonly Contest[], minutes: number): readonly Found[] {
   const torn = [
     ...new Set(
@@ -281,6 +318,7 @@ export function patternsOf(input: PatternInput): readonly Pattern[] {
           ...newcomer(input, decided(contests), fish),
           ...duel(input, contests),
           ...oneFish(input, decided(contests), fish),
+          ...tooFewFemales(input, decided(contests)),
           ...triggers(contests),
           ...toOneSide(contests, input.lengthCm),
         ]

@@ -2,7 +2,8 @@ import { HOUR_MS } from '../kernel';
 import type { Standing, Step } from '../events';
 import { chiSquareTail, rateRatio, type RateRatio, studentQuantile } from '../stats';
 import { asidesOf } from './aside';
-import { tally, type Tally, type Watch } from './watches';
+import { movedTo } from './movedTo';
+import { tally, type Tally, type Watch, watchesOf } from './watches';
 
 /** Fish look calmer, or dazed, for two days after any change: that time is left out (common practice). */
 export const SETTLE_HOURS = 48;
@@ -151,9 +152,9 @@ export function stepEffect(
   previous: string | null,
   next: string | null,
   now: string,
-  settleHours = SETTLE_HOURS,
+  watchesAfter = watches,
 ): StepEffect {
-  const later = (on: string): string => new Date(Date.parse(on) + settleHours * HOUR_MS).toISOString();
+  const later = (on: string): string => new Date(Date.parse(on) + SETTLE_HOURS * HOUR_MS).toISOString();
   const from = previous === null ? '' : later(previous);
   const { aside } = bundle;
   const isAway = aside !== null && aside.to === null;
@@ -164,7 +165,7 @@ export function stepEffect(
   const earlier = watches.filter((watch) => watch.on >= from && watch.on <= bundle.on);
   const since = isAway
     ? []
-    : watches.filter((watch) => watch.on >= countsFrom && (next === null || watch.on <= next));
+    : watchesAfter.filter((watch) => watch.on >= countsFrom && (next === null || watch.on <= next));
   const [before, after] = [tally(earlier), tally(since)];
   const said = before.minutes > 0 && after.minutes > 0;
   const scatter = said ? scatterOf(earlier, since) : null;
@@ -208,15 +209,22 @@ export function stepEffect(
   };
 }
 
-/** Every bundle of a tank with its effect, the last first. */
-export function effectsOf(
-  bundles: readonly Bundle[],
-  watches: readonly Watch[],
-  now: string,
-): readonly StepEffect[] {
+/** Every step of a tank with its effect, the last first; a move to a larger tank is judged by what is seen in that one. */
+export function effectsIn(happenings: readonly Standing[], tank: string, now: string): readonly StepEffect[] {
+  const bundles = bundlesOf(happenings, tank);
+  const watches = watchesOf(happenings, tank);
   return bundles
-    .map((bundle, i) =>
-      stepEffect(bundle, watches, bundles[i - 1]?.on ?? null, bundles[i + 1]?.on ?? null, now),
-    )
+    .map((bundle, i) => {
+      const to = bundle.steps.includes('larger tank') ? movedTo(happenings, tank, bundle.on) : null;
+      const next = to === null ? bundles[i + 1] : bundlesOf(happenings, to).find(({ on }) => on > bundle.on);
+      return stepEffect(
+        bundle,
+        watches,
+        bundles[i - 1]?.on ?? null,
+        next?.on ?? null,
+        now,
+        to === null ? watches : watchesOf(happenings, to),
+      );
+    })
     .reverse();
 }

@@ -1,7 +1,7 @@
 import { whenIn } from '../kernel/time/when';
 import fc from 'fast-check';
 import { cameOf, chasedOf, happened, memberOf, watchedOf } from '@/testing/happened';
-import { bundlesOf, effectsOf } from '../aggression/stepEffect';
+import { effectsIn } from '../aggression/stepEffect';
 import { patternsOf } from '../aggression/patterns';
 import { tally, watchesOf } from '../aggression/watches';
 import { applyEvent } from '../events/events';
@@ -112,8 +112,7 @@ describe('rates, whatever was watched', () => {
   it('say helped only when the upper limit lies below as before, worse only above', () => {
     fc.assert(
       fc.property(watched, (happenings) => {
-        const watches = watchesOf(happenings, 'T');
-        for (const effect of effectsOf(bundlesOf(happenings, 'T'), watches, '2026-12-31')) {
+        for (const effect of effectsIn(happenings, 'T', '2026-12-31')) {
           const [low, high] = effect.ratio.interval;
           if (effect.verdict === 'helped') expect(high).toBeLessThan(1);
           if (effect.verdict === 'worse') expect(low).toBeGreaterThan(1);
@@ -127,6 +126,7 @@ describe('rates, whatever was watched', () => {
         const room = happenings.reduce(applyEvent, EMPTY_ROOM);
         const watches = watchesOf(happenings, 'T');
         const patterns = patternsOf({
+          femalesPerMale: () => 3,
           lengthCm: 120,
           watches,
           happenings,

@@ -8,6 +8,7 @@ import { useCommands } from '@/session/react/useCommands';
 import { useResidentName } from '@/session/react/useNames';
 import { useResidents, useTanks, type TankView } from '@/session/react/useTanks';
 import { momentOn, todayIso } from '@/session/today';
+import { termOf } from '@/words/en';
 import { Button } from '@/ui/Button';
 import { SelectField, TextField } from '@/ui/Field';
 import { Caution } from '@/ui/Screen';
@@ -47,7 +48,7 @@ export function ApplySteps({
   const save = async (): Promise<void> => {
     if (chosen.length === 0 || lacks) return;
     const floorId = ofTank('floor', tank.id);
-    const done = await run(`Intervention: ${chosen.join(' and ')}`, ({ documents }) => {
+    const done = await run(`Intervention: ${chosen.map(termOf).join(' and ')}`, ({ documents }) => {
       const floor = documents[floorId];
       return [
         // What moves the decor keeps the map as it was, to be held against the next.

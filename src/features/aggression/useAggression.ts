@@ -2,8 +2,7 @@
 
 import { useMemo } from 'react';
 import {
-  bundlesOf,
-  effectsOf,
+  effectsIn,
   type NextStep,
   nextSteps,
   type Pattern,
@@ -19,7 +18,7 @@ import { spareWarning } from '@/core/due';
 import { NITRATE_BUDGET } from '@/core/rules';
 import { addDays } from '@/core/kernel';
 import { useAssessment } from '@/session/react/useAssessment';
-import { useRoomState } from '@/session/react/RoomProvider';
+import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
 import { useHappenings } from '@/session/react/useNames';
 import { useResidents, useTanks, type TankView } from '@/session/react/useTanks';
 import { todayIso, whenNow } from '@/session/today';
@@ -46,6 +45,7 @@ export function useAggression(tank: TankView): Aggression | null {
   const happenings = useHappenings();
   const residents = useResidents(tank.id);
   const tanks = useTanks();
+  const catalogue = useCatalogue();
   const room = useRoomState((state) => state.room);
   const assessment = useAssessment(tank, residents, NOBODY);
   return useMemo(() => {
@@ -53,7 +53,7 @@ export function useAggression(tank: TankView): Aggression | null {
     const today = todayIso();
     const { now } = whenNow();
     const watches = watchesOf(happenings, tank.id);
-    const effects = effectsOf(bundlesOf(happenings, tank.id), watches, now);
+    const effects = effectsIn(happenings, tank.id, now);
     const recent = watches.filter((watch) => watch.on >= addDays(today, -SPAN_DAYS));
     const countsFrom = effects[0]?.countsFrom;
     const since = countsFrom ? recent.filter((watch) => watch.on >= countsFrom) : recent;
@@ -68,6 +68,7 @@ export function useAggression(tank: TankView): Aggression | null {
       happenings: own,
       residents,
       daysSince: whenNow().daysSince,
+      femalesPerMale: (species) => catalogue.byId.get(species)?.company.femalesPerMale ?? null,
     });
     const guarding = own.some(
       (event) =>
@@ -97,9 +98,7 @@ export function useAggression(tank: TankView): Aggression | null {
         full: assessment.context.load.nitrateMgLWeek > NITRATE_BUDGET,
         spareFree: spareWarning(tanks, room, today) === null,
       }),
-      worked: whatWorked(
-        tanks.flatMap(({ id }) => effectsOf(bundlesOf(happenings, id), watchesOf(happenings, id), now)),
-      ),
+      worked: whatWorked(tanks.flatMap(({ id }) => effectsIn(happenings, id, now))),
     };
-  }, [happenings, tank, residents, tanks, room, assessment]);
+  }, [happenings, tank, residents, tanks, room, assessment, catalogue]);
 }

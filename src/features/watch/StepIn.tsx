@@ -1,6 +1,7 @@
 'use client';
 
 import { eventFields, STEPS } from '@/core/events';
+import { termOf } from '@/words/en';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useRoomForm } from '@/session/react/useRoomForm';
 import type { TankView } from '@/session/react/useTanks';
@@ -18,7 +19,7 @@ export function StepIn({ tank }: { readonly tank: TankView }) {
     start: { step: 'rearranged', note: '' },
     stays: ['step'],
     save: (values) =>
-      keep(`Intervention: ${values.step}`, [
+      keep(`Intervention: ${termOf(values.step)}`, [
         appendChange(session, {
           type: 'stepped-in',
           on: session.stamp.now(),

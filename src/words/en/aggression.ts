@@ -17,6 +17,7 @@ const ELSE: Readonly<Record<PatternName, string>> = {
   'to one side': 'you see that end best',
   'too many holders': 'guarding females',
   'torn, nobody seen': 'a fish active at night, sharp decor, fin rot',
+  'too few females': 'rivals of one rank, or males not told from females',
 };
 
 /** What the numbers show, and what else it could be. */
@@ -44,6 +45,10 @@ export function sayPattern(pattern: Pattern, nameOf: (id: string) => string): st
       return `${own} of ${contests} contests were at ${place}; or ${other}.`;
     case 'too many holders':
       return `${countOf(who.length, 'fish', 'fish')} hold one: ${everyOf(who.map(nameOf))}; or ${other}.`;
+    case 'too few females': {
+      const { males = 0, females = 0, unsexed = 0, wanted = 0 } = because;
+      return `${countOf(males, 'male')}, ${countOf(females, 'female')}${unsexed > 0 ? `, ${unsexed} not sexed` : ''}; ${wanted} or more females a male are usual. Males started ${own} of ${contests} contests with their own species; or ${other}.`;
+    }
     case 'torn, nobody seen':
       return `${a} has torn fins; no attack seen in ${countOf(Math.round(because.minutes ?? 0), 'minute')}; or ${alone ? `${other}, or tail biting` : other}.`;
   }

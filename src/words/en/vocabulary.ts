@@ -55,6 +55,7 @@ const TERMS: Readonly<Record<string, string>> = {
   'to one side': 'crowded to one side',
   'too many holders': 'too many territories',
   'torn, nobody seen': 'torn fins, attacker unseen',
+  'too few females': 'too few females',
   'few data': 'too few contests',
   // Quarantine and filters
   begun: 'started',
