@@ -27,6 +27,7 @@ const SCREENS = [
   '/departures?tank=demo-skerry',
   '/departures?tank=demo-fen&part=losses',
   '/departures?tank=demo-fen&part=counts',
+  '/departures?tank=demo-fen&part=several',
   '/life?tank=demo-skerry&fish=demo-amber',
   '/water?tank=demo-fen',
   '/diary?tank=demo-skerry',

@@ -16,6 +16,8 @@ export { RECORDS, recordResident } from './recordResident';
 export type { RecordKind } from './recordResident';
 export { beginRelease, dropRelease, finishRelease, tickRelease } from './release';
 export { changeSettings } from './settings';
+export { isSorted, sortFish } from './sortFish';
+export type { Sorted } from './sortFish';
 export { SHOPS, takeShopStock } from './shopStock';
 export { stepIn } from './stepIn';
 export { changeFloor, changeWaves, removeTank, setLight } from './tankParts';

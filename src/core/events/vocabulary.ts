@@ -99,6 +99,8 @@ export const REHOME_REASONS = [
   'too rough',
   'bullied',
   'surplus',
+  'surplus male',
+  'wrong species',
   'blocks a planned fish',
   'not of this region',
   'old',

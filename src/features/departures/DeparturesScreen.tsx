@@ -15,12 +15,14 @@ import { CountsPart } from './CountsPart';
 import { DeathItem } from './DeathItem';
 import { DepartureForm } from './DepartureForm';
 import { LossesPart } from './LossesPart';
+import { SortPart } from './SortPart';
 import { ToGoList } from './ToGoList';
 
 const PARTS = [
   ['go', 'Leaving and gone'],
   ['losses', 'Losses'],
   ['counts', 'Head counts'],
+  ['several', 'Several at once'],
 ] as const;
 
 export function DeparturesScreen() {
@@ -42,6 +44,7 @@ function Departures({ tank }: { readonly tank: TankView }) {
       {part === 'go' && <GoPart tank={tank} />}
       {part === 'losses' && <LossesPart tank={tank} />}
       {part === 'counts' && <CountsPart tank={tank} />}
+      {part === 'several' && <SortPart tank={tank} />}
     </Screen>
   );
 }
