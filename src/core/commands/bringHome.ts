@@ -21,6 +21,13 @@ export interface Arrival {
   /** Names or marks, separated by commas. */
   readonly names: string;
   readonly dead: number;
+  /** What the seller was asked for; undefined where nobody says. */
+  readonly ordered?: number | undefined;
+  /** Sexes as they were seen; undefined where nobody looked. The list only wished them. */
+  readonly males?: number | undefined;
+  readonly females?: number | undefined;
+  /** Whether the rest of a listed group is still to come. */
+  readonly rest?: 'kept' | 'closed' | undefined;
   readonly way?: Way | undefined;
   /** What was seen to be well; missing when nobody looked. */
   readonly seen?: readonly Condition[] | undefined;
@@ -34,7 +41,7 @@ export interface Arrival {
   readonly claim?: string | undefined;
 }
 
-/** Newcomers as they are kept from now on: one by one with their marks, or as a group. Sexes are those that were listed. */
+/** Newcomers as they are kept from now on: one by one with their marks, or as a group, with the sexes that were seen. */
 export function membersFor(
   as: Arrival['as'],
   count: number,
@@ -44,7 +51,7 @@ export function membersFor(
 ): Member[] {
   const marks = names.split(/[,;\n]/).map((name) => name.trim());
   const { males, females } = group;
-  const known = males !== undefined && females !== undefined && males + females <= count;
+  const known = (males !== undefined || females !== undefined) && (males ?? 0) + (females ?? 0) <= count;
   if (as === 'group')
     return [
       {
@@ -53,16 +60,16 @@ export function membersFor(
         count,
         individual: false,
         sex: 'unknown',
-        males: known ? males : null,
-        females: known ? females : null,
+        males: known ? (males ?? 0) : null,
+        females: known ? (females ?? 0) : null,
       },
     ];
   const sexOf = (index: number): Member['sex'] =>
-    males === undefined || females === undefined
+    !known
       ? 'unknown'
-      : index < males
+      : index < (males ?? 0)
         ? 'male'
-        : index < males + females
+        : index < (males ?? 0) + (females ?? 0)
           ? 'female'
           : 'unknown';
   return Array.from({ length: count }, (_, index) => ({
@@ -114,9 +121,9 @@ export function bringHome(
     {
       ...shared,
       species: listed.group.species,
-      members: membersFor(arrival.as, arrival.count, arrival.names, listed.group, stamp),
+      members: membersFor(arrival.as, arrival.count, arrival.names, arrival, stamp),
       note: arrival.note,
-      ordered: listed.group.count,
+      ...(arrival.ordered === undefined ? {} : { ordered: arrival.ordered }),
       ...(arrival.dead > 0 ? { deadOnArrival: arrival.dead } : {}),
       ...(arrival.bornAbout ? { bornAbout: arrival.bornAbout } : {}),
     },
@@ -131,6 +138,8 @@ export function bringHome(
   if (claim && from) events.push({ type: 'claimed', on, tank: listedFor, from, about: claim, outcome: '' });
   return [
     ...events.map((event) => appendOf(event, stamp)),
-    listChangeIn(documents, listedFor, (groups) => without(groups, listed.key, arrival.count)),
+    listChangeIn(documents, listedFor, (groups) =>
+      without(groups, listed.key, arrival.rest === 'closed' ? Infinity : arrival.count),
+    ),
   ];
 }

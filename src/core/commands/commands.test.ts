@@ -82,11 +82,18 @@ describe('bringing a listed group home', () => {
         draftChange(T, [{ ...listed, group: { ...listed.group, count } }]),
       ].flatMap((change) => (change.kind === 'put' ? [[change.document.id, change.document]] : [])),
     );
-  it('puts the fish in with the sexes that were listed, and takes them off the list', () => {
+  it('puts the fish in with the sexes that were seen, not those that were wished, and takes them off the list', () => {
     const changes = bringHome(documents(), listed, arrival, stamp);
     const [one] = residentsOf(after(EMPTY_ROOM, changes), 'T');
-    expect(one).toMatchObject({ count: 8, males: 3, females: 5, quarantine: 'here', source: 'a club' });
+    expect(one).toMatchObject({ count: 8, males: null, females: null, quarantine: 'here', source: 'a club' });
+    const seen = bringHome(documents(), listed, { ...arrival, males: 2 }, stamp);
+    expect(residentsOf(after(EMPTY_ROOM, seen), 'T')[0]).toMatchObject({ males: 2, females: 0 });
     expect(documentIn(changes, 'draft')).toMatchObject({ groups: [] });
+  });
+  it('closes the rest of an order that is not to come, and says what was ordered only where that was said', () => {
+    const changes = bringHome(documents(), listed, { ...arrival, count: 6, rest: 'closed' }, stamp);
+    expect(documentIn(changes, 'draft')).toMatchObject({ groups: [] });
+    expect(eventsOf(changes)[0]).not.toHaveProperty('ordered');
   });
   it('leaves the rest on the list when fewer came, with what is known of their sexes', () => {
     const changes = bringHome(documents(), listed, { ...arrival, count: 6 }, stamp);
@@ -102,6 +109,7 @@ describe('bringing a listed group home', () => {
         ...arrival,
         count: 6,
         dead: 2,
+        ordered: 8,
         others: { species: 'danio-albolineatus', count: 1, note: 'mixed in' },
         claim: 'two dead',
       },
@@ -117,7 +125,7 @@ describe('bringing a listed group home', () => {
     const changes = bringHome(
       documents(),
       listed,
-      { ...arrival, as: 'individuals', count: 3, names: 'Brim, Lye' },
+      { ...arrival, as: 'individuals', count: 3, names: 'Brim, Lye', males: 3 },
       stamp,
     );
     expect(residentsOf(after(EMPTY_ROOM, changes), 'T').map(({ name, sex }) => [name, sex])).toEqual([

@@ -14,7 +14,7 @@ export type DueFact =
     }
   | { readonly says: 'watch'; readonly lastDays: number | null }
   | { readonly says: 'count'; readonly lastDays: number | null; readonly species: readonly string[] }
-  | { readonly says: 'change'; readonly fraction: number; readonly lastDays: number }
+  | { readonly says: 'change'; readonly fraction: number; readonly lastDays: number | null }
   | { readonly says: 'test'; readonly lastDays: number }
   | { readonly says: 'test the dose' }
   | { readonly says: 'bring home'; readonly wave: number }

@@ -180,6 +180,14 @@ describe('days are the keeper’s own', () => {
       dueIn('Australia/Sydney', '2026-11-27T20:00:00.000Z', arrival, changed('2026-11-20T10:00:00.000Z')),
     ).toEqual([[1, 8]]);
   });
+  it('count from the day on which the fish were first in the tank, before the first change', () => {
+    expect(dueIn('UTC', '2026-05-11T10:00:00.000Z', arrival)).toEqual([[3, null]]);
+    // Moved in six days ago: what they did elsewhere before makes nothing late here.
+    const moved = entry({ type: 'moved', on: '2026-06-14T10:00:00.000Z', resident: 'g', tank: 'T' });
+    const elsewhere = { ...arrival, tank: 'Q' } as Entry;
+    expect(dueIn('UTC', '2026-06-20T10:00:00.000Z', elsewhere, moved)).toEqual([[-1, null]]);
+    expect(dueIn('UTC', '2026-06-20T10:00:00.000Z')).toEqual([]);
+  });
   it('in New York at ten in the evening', () => {
     // Friday 27 November, 22:00; changed on Friday 20 November in the afternoon.
     expect(
@@ -217,5 +225,27 @@ describe('days are the keeper’s own', () => {
       whenIn(moment('2026-09-20'), 'Australia/Sydney'),
     );
     expect(due.find(({ kind }) => kind === 'quarantine-over')).toMatchObject({ overdueDays: -27 });
+  });
+});
+
+describe('a fish in a box', () => {
+  const arrival = came('2026-05-01T10:00:00.000Z', member('a', 1));
+  const boxed = (more: object): Entry =>
+    entry({ type: 'stepped-in', on: '2026-05-10T10:00:00.000Z', step: 'box or divider', who: 'a', ...more });
+  const boxes = (now: string, ...entries: Entry[]) =>
+    dueItems([{ id: 'T', body: body('display') }], roomAt([arrival, ...entries]), whenIn(now, 'UTC'))
+      .filter(({ kind }) => kind === 'boxed')
+      .map(({ overdueDays }) => overdueDays);
+  it('is due out on the day that was said, or after three days, and no more once it is out', () => {
+    expect(boxes('2026-05-15T10:00:00.000Z', boxed({ until: '2026-05-17' }))).toEqual([-2]);
+    expect(boxes('2026-05-15T10:00:00.000Z', boxed({}))).toEqual([2]);
+    const out = entry({
+      type: 'back-again',
+      on: '2026-05-14T10:00:00.000Z',
+      resident: 'a',
+      what: 'out of the box',
+      count: 1,
+    });
+    expect(boxes('2026-05-15T10:00:00.000Z', boxed({}), out)).toEqual([]);
   });
 });

@@ -66,7 +66,7 @@ function rhythm(tankId: string, room: Room, when: When): readonly DueItem[] {
   if (here.length === 0) return [];
   const since = (on: string | null | undefined, fallback: string): number => when.daysSince(on ?? fallback);
   const first = here.reduce(
-    (earliest, resident) => (resident.cameOn < earliest ? resident.cameOn : earliest),
+    (earliest, { inTankSince }) => (inTankSince < earliest ? inTankSince : earliest),
     when.now,
   );
   const due: DueItem[] = [];

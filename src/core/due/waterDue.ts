@@ -11,21 +11,28 @@ const WAITING_DAYS = 14;
 
 type TankOf = { readonly id: string; readonly body: DocumentBodies['tank'] };
 
-/** Changes by the routine and tests, for those who keep account of them; and the test that a dose asks for. */
+/** Changes by the routine, tests for those who keep account of them, and the test that a dose asks for. */
 export function waterDue({ id, body }: TankOf, room: Room, when: When): readonly DueItem[] {
   const life = room.tanks[id] ?? NEW_TANK_LIFE;
   const due: DueItem[] = [];
   const every = body.routine?.everyDays;
-  if (life.lastChange && every !== undefined) {
-    const days = when.daysSince(life.lastChange);
+  const here = residentsOf(room, id);
+  // Before the first change the routine counts from the day on which fish were first in it.
+  const from = life.lastChange ?? [...here].map((one) => one.inTankSince).sort()[0];
+  if (from !== undefined && every !== undefined) {
+    const days = when.daysSince(from);
     due.push({
       tank: id,
       kind: 'change',
-      fact: { says: 'change', fraction: body.routine?.changeFraction ?? 0.5, lastDays: days },
+      fact: {
+        says: 'change',
+        fraction: body.routine?.changeFraction ?? 0.5,
+        lastDays: life.lastChange ? days : null,
+      },
       overdueDays: days - every,
     });
   }
-  if (life.lastTest && residentsOf(room, id).length > 0) {
+  if (life.lastTest && here.length > 0) {
     const days = when.daysSince(life.lastTest);
     if (days >= TEST_EVERY_DAYS)
       due.push({

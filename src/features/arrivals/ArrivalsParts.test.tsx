@@ -72,8 +72,10 @@ describe('Bringing in', () => {
     await userEvent.clear(screen.getByLabelText('Number received'));
     await userEvent.type(screen.getByLabelText('Number received'), '7');
     await userEvent.type(screen.getByLabelText('From'), 'Pier');
-    await userEvent.click(screen.getByText(/Losses, wrong species/));
+    await userEvent.click(screen.getByText(/losses, wrong species/));
     await userEvent.selectOptions(screen.getByLabelText('How acquired'), 'shop');
+    await userEvent.type(screen.getByLabelText('Ordered'), '10');
+    await userEvent.type(screen.getByLabelText('Females among them'), '8');
     await userEvent.clear(screen.getByLabelText('Dead on arrival'));
     await userEvent.type(screen.getByLabelText('Dead on arrival'), '2');
     await userEvent.clear(screen.getByLabelText('Wrong species'));
@@ -82,6 +84,10 @@ describe('Bringing in', () => {
     await userEvent.click(screen.getByRole('button', { name: 'eats' }));
     await userEvent.click(screen.getByRole('button', { name: 'Confirm arrival' }));
     expect(await screen.findByText('Choose the species.')).toBeInTheDocument();
+    expect(screen.getByText('Only 7 came.')).toBeInTheDocument();
+    await userEvent.clear(screen.getByLabelText('Females among them'));
+    await userEvent.type(screen.getByLabelText('Females among them'), '4');
+    await userEvent.selectOptions(screen.getByLabelText('The other 3 of the list'), 'closed');
     await userEvent.type(
       await screen.findByRole('combobox', { name: 'Actual species' }),
       'cardinal tetra{Enter}',
@@ -89,10 +95,19 @@ describe('Bringing in', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Confirm arrival' }));
     await waitFor(() => expect(entries(session)).toHaveLength(3));
     expect(entries(session)).toMatchObject([
-      { type: 'came', ordered: 10, deadOnArrival: 2, way: 'shop', quarantine: 'none', seen: ['eats'] },
+      {
+        type: 'came',
+        ordered: 10,
+        deadOnArrival: 2,
+        way: 'shop',
+        quarantine: 'none',
+        seen: ['eats'],
+        members: [{ count: 7, males: 0, females: 4 }],
+      },
       { type: 'came', species: 'paracheirodon-axelrodi', members: [{ count: 1 }] },
       { type: 'claimed', from: 'Pier', about: 'one is a cardinal', outcome: '' },
     ]);
+    expect(session.state.getState().documents['draft-T']).toMatchObject({ body: { groups: [] } });
   });
 });
 

@@ -31,14 +31,17 @@ export function BringHome({ entry, profile, tank, onDone }: Props) {
     fields: ARRIVAL_FIELDS,
     start: {
       ...BLANK_ARRIVAL,
-      count: entry.group.count,
+      count: '',
       lengthCm: entry.group.lengthCm ?? profile.size.soldCm,
       on: todayIso(),
       tank: tank.id,
       origin: entry.group.origin ?? 'unknown',
       as: few ? 'individuals' : 'group',
     },
-    check: ({ others, stranger }) => (others > 0 && !stranger ? { stranger: 'Choose the species.' } : {}),
+    check: ({ others, stranger, count, males = 0, females = 0 }) => ({
+      ...(others > 0 && !stranger ? { stranger: 'Choose the species.' } : {}),
+      ...(males + females > count ? { males: `Only ${count} came.` } : {}),
+    }),
     fieldOf: (path) => (path.startsWith('members') ? 'count' : undefined),
     save: async ({ on, tank: into, deadOnArrival, others, stranger, nextTank = '', ...values }) => {
       const kept = await keep(`${countedOf(values.count, profile)} came`, (state) =>
@@ -69,6 +72,8 @@ export function BringHome({ entry, profile, tank, onDone }: Props) {
     },
   });
   const as = form.text('as');
+  const received = form.numberIn('count') ?? 0;
+  const isShort = received > 0 && received < entry.group.count;
   const target = tanks.find((one) => one.id === form.text('tank'));
 
   return (
@@ -78,7 +83,12 @@ export function BringHome({ entry, profile, tank, onDone }: Props) {
       label={`Bring home ${commonName(profile)}`}
     >
       <div className="grid grid-cols-2 gap-2 sm:grid-cols-4">
-        <TextField label="Number received" {...form.part('count')} hint={`${entry.group.count} planned`} />
+        <TextField
+          label="Number received"
+          {...form.part('count')}
+          placeholder="count them"
+          hint={`alive; ${entry.group.count} planned`}
+        />
         <TextField label="Length" {...form.part('lengthCm')} />
         <TextField label="Day" max={todayIso()} {...form.part('on')} />
         <SelectField label="Origin" {...form.part('origin')}>
@@ -102,6 +112,16 @@ export function BringHome({ entry, profile, tank, onDone }: Props) {
           {...form.part('names')}
         />
       </div>
+      {isShort && (
+        <SelectField
+          label={`The other ${entry.group.count - received} of the list`}
+          wrap="max-w-80"
+          {...form.part('rest')}
+        >
+          <option value="kept">stay on the list</option>
+          <option value="closed">are not to come: off the list</option>
+        </SelectField>
+      )}
       <TextField label="Note" {...form.part('note')} placeholder="What the seller told you" />
       {profile.trade.mixedUpWith && (
         <p className="text-slate">Check the species: {profile.trade.mixedUpWith}</p>

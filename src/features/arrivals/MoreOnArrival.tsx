@@ -17,7 +17,7 @@ export function MoreOnArrival({ form }: { readonly form: ArrivalForm }) {
   return (
     <details>
       <summary className="cursor-pointer font-medium text-deep">
-        Losses, wrong species, condition, temporary stay
+        Sexes, losses, wrong species, condition, temporary stay
       </summary>
       <div className="mt-2 grid grid-cols-2 gap-2 sm:grid-cols-4">
         <SelectField label="How acquired" {...form.part('way')}>
@@ -25,6 +25,9 @@ export function MoreOnArrival({ form }: { readonly form: ArrivalForm }) {
           {options(WAYS)}
         </SelectField>
         <TextField label="Days in the shop" {...form.part('daysInShop')} />
+        <TextField label="Males among them" {...form.part('males')} hint="as far as you can tell" />
+        <TextField label="Females among them" {...form.part('females')} />
+        <TextField label="Ordered" {...form.part('ordered')} hint="what the seller was asked for" />
         <TextField label="Dead on arrival" {...form.part('deadOnArrival')} hint="besides those received" />
         <TextField label="Born about" placeholder="2024, or spring" {...form.part('bornAbout')} />
         <TextField label="Wrong species" {...form.part('others')} hint="besides those received" />

@@ -7,6 +7,7 @@ import type { TankView } from '@/session/react/useTanks';
 import { momentOn, todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
+import { pastDay } from '@/ui/form/dayFields';
 import { Form } from '@/ui/form/Form';
 import { Caution, Section } from '@/ui/Screen';
 import { TickList } from '@/ui/TickList';
@@ -17,6 +18,13 @@ const WORDS: Readonly<Record<ChangeCheck, string>> = {
   'heater on again': 'Heater and filter plugged in again',
   'lid closed': 'Lid closed',
 };
+/** What a forgotten step does, and what to look for (common practice). */
+const FORGOTTEN: Readonly<Record<ChangeCheck, string>> = {
+  dechlorinated: 'No dechlorinator: dose it now, watch for gasping, and record losses together.',
+  'temperature matched': 'Temperature not matched: watch for fish that lie down or shimmy.',
+  'heater on again': 'Heater or filter still off: plug them in, and test the temperature in an hour.',
+  'lid closed': 'Lid open: look behind and under the tank for a fish that jumped.',
+};
 const USUAL = 0.5;
 const fields = eventFields('water-changed');
 
@@ -25,14 +33,14 @@ export function ChangeForm({ tank }: { readonly tank: TankView }) {
   const { session, keep } = useCommands();
   const usual = tank.body.routine?.changeFraction ?? USUAL;
   const form = useRoomForm({
-    fields: { fraction: fields.fraction, checked: fields.checked },
-    start: { fraction: usual, checked: [] },
+    fields: { fraction: fields.fraction, checked: fields.checked, on: pastDay(todayIso) },
+    start: { fraction: usual, checked: [], on: todayIso() },
     stays: ['fraction'],
-    save: ({ fraction, checked }) =>
+    save: ({ fraction, checked, on }) =>
       keep('Water change logged', [
         appendChange(session, {
           type: 'water-changed',
-          on: momentOn(todayIso()),
+          on: momentOn(on),
           tank: tank.id,
           fraction,
           checked,
@@ -49,9 +57,14 @@ export function ChangeForm({ tank }: { readonly tank: TankView }) {
       </Caution>
       <Form form={form}>
         <div className="mt-2 grid gap-x-6 gap-y-1 sm:grid-cols-[8rem_1fr]">
-          <TextField label="Share changed" {...form.part('fraction')} />
+          <div className="grid content-start gap-2">
+            <TextField label="Share changed" {...form.part('fraction')} />
+            <TextField label="Day" max={todayIso()} {...form.part('on')} />
+          </div>
           <fieldset>
-            <legend className="text-[12px] font-medium text-slate">Tick each when done</legend>
+            <legend className="text-[12px] font-medium text-slate">
+              Tick each that was done; what was forgotten stays open
+            </legend>
             <TickList
               items={CHANGE_CHECKS}
               ticked={ticked}
@@ -61,12 +74,12 @@ export function ChangeForm({ tank }: { readonly tank: TankView }) {
           </fieldset>
         </div>
         <div className="mt-2 flex flex-wrap items-center gap-3">
-          <Button tone="main" large type="submit" waiting={form.waiting} disabled={open.length > 0}>
-            Log water change
+          <Button tone={open.length > 0 ? 'warn' : 'main'} large type="submit" waiting={form.waiting}>
+            {open.length > 0 ? `Log with ${open.length} not done` : 'Log water change'}
           </Button>
-          {open.length > 0 && <span className="text-slate">{open.length} still to tick</span>}
         </div>
       </Form>
+      {ticked.length > 0 && open.map((check) => <Caution key={check}>{FORGOTTEN[check]}</Caution>)}
     </Section>
   );
 }

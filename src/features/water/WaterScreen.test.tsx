@@ -58,14 +58,24 @@ describe('A water test', () => {
 });
 
 describe('Water change', () => {
-  it('is done only when each step is ticked, and says which share', async () => {
+  it('is logged as it was: what was forgotten stays open and says what to look for', async () => {
     const session = await room();
     show(session, <WaterScreen />);
-    const done = screen.getByRole('button', { name: 'Log water change' });
-    expect(done).toBeDisabled();
-    expect(screen.getByText('4 still to tick')).toBeInTheDocument();
-    const steps = within(screen.getByRole('group', { name: 'Tick each when done' }));
+    await userEvent.click(screen.getByLabelText('Lid closed'));
+    await userEvent.click(screen.getByLabelText('Temperature matched'));
+    await userEvent.click(screen.getByLabelText('Heater and filter plugged in again'));
+    expect(screen.getByText(/watch for gasping, and record losses together/)).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: 'Log with 1 not done' }));
+    await waitFor(() => expect(last(session)).toMatchObject({ type: 'water-changed' }));
+    expect((last(session) as unknown as { checked: string[] }).checked).not.toContain('dechlorinated');
+  });
+  it('says which share, with each step ticked', async () => {
+    const session = await room();
+    show(session, <WaterScreen />);
+    expect(screen.getByRole('button', { name: 'Log with 4 not done' })).toBeInTheDocument();
+    const steps = within(screen.getByRole('group', { name: /^Tick each that was done/ }));
     for (const box of steps.getAllByRole('checkbox')) await userEvent.click(box);
+    const done = screen.getByRole('button', { name: 'Log water change' });
     await userEvent.clear(screen.getByLabelText('Share changed'));
     await userEvent.type(screen.getByLabelText('Share changed'), '140');
     await userEvent.click(done);

@@ -21,7 +21,7 @@ export function sayDue(fact: DueFact, words: Words): string {
     case 'count':
       return `Count the ${listed(fact.species.map(words.many))}${fact.lastDays === null ? '' : ` (last ${ago(fact.lastDays)})`}.`;
     case 'change':
-      return `Change ${Math.round(fact.fraction * 100)}% of the water (last ${ago(fact.lastDays)}).`;
+      return `Change ${Math.round(fact.fraction * 100)}% of the water (${fact.lastDays === null ? 'none logged yet' : `last ${ago(fact.lastDays)}`}).`;
     case 'test':
       return `Test the water (last ${ago(fact.lastDays)}).`;
     case 'test the dose':
