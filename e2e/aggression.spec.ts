@@ -25,6 +25,7 @@ test('watch by thumb, read what it shows, step in, see whether it worked', async
     await expect(logged).not.toContainText('One of Shell colony');
     await page.goto('/');
     await page.getByRole('link', { name: /^Watching Skerry \d+:\d\d$/ }).click();
+    await expect(page.getByRole('heading', { level: 1, name: 'Watch Skerry' })).toBeVisible();
     await page.reload();
     await expect(logged).toContainText('Tawny had torn fins');
     await page.getByRole('button', { name: 'Finish' }).click();
