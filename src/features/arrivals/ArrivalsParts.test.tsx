@@ -39,8 +39,18 @@ describe('Where to buy', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Import 1 row' }));
     expect(await screen.findByRole('heading', { name: 'Pier' })).toBeInTheDocument();
     expect(screen.getByText('1 quarantine · total 20.00')).toBeInTheDocument();
-    await userEvent.click(screen.getByRole('button', { name: 'Back to the made-up shops' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Remove this stock' }));
+    expect(await screen.findByText(/No stock of your shops yet/)).toBeInTheDocument();
+  });
+
+  it('has nothing made up in the keeper’s own room until it is switched on by name', async () => {
+    open('source');
+    show(await room([], [neons]), <ArrivalsScreen />);
+    expect(await screen.findByText(/Read in the stock of your shops/)).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: 'Try with four made-up shops' }));
     expect(await screen.findByText(/Four made-up shops stand in/)).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: 'Without made-up shops' }));
+    expect(screen.getByText(/No stock of your shops yet/)).toBeInTheDocument();
   });
 
   it('settles a claim with what came of it', async () => {

@@ -6,7 +6,8 @@ import { coverShops, readShopCsv, type ShopPlan, simulatedShops, type ToBuy } fr
 import { commonName, type ShopItem } from '@/core/model';
 import type { Fault } from '@/core/kernel';
 import { countedOf, countOf, dayName, everyOf, sayPurchase, shopQuestions } from '@/words/en';
-import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
+import { useCatalogue, useRooms, useRoomState } from '@/session/react/RoomProvider';
+import { useStandIns } from '@/session/react/useStandIns';
 import { useWords } from '@/session/react/useWords';
 import { useCommands } from '@/session/react/useCommands';
 import { useListed, type TankView } from '@/session/react/useTanks';
@@ -17,8 +18,10 @@ import { Empty, Section } from '@/ui/Screen';
 import { Cell, Row, Table } from '@/ui/Table';
 import { Claims } from './Claims';
 
-/** Simulated stock, or what the keeper has read in from a file. */
-function useShopItems(): {
+const NO_ITEMS: readonly ShopItem[] = [];
+
+/** What the keeper has read in from a file; simulated stock where that is wanted; else nothing. */
+function useShopItems(isMadeUp: boolean): {
   readonly items: readonly ShopItem[];
   readonly own: boolean;
   readonly readOn: string;
@@ -29,8 +32,12 @@ function useShopItems(): {
     const kept = document?.kind === 'shops' ? document.body : null;
     return kept
       ? { items: kept.items, own: true, readOn: kept.readOn }
-      : { items: simulatedShops(catalogue, todayIso()), own: false, readOn: todayIso() };
-  }, [catalogue, document]);
+      : {
+          items: isMadeUp ? simulatedShops(catalogue, todayIso()) : NO_ITEMS,
+          own: false,
+          readOn: todayIso(),
+        };
+  }, [catalogue, document, isMadeUp]);
 }
 
 function Plan({ plan, wanted }: { readonly plan: ShopPlan; readonly wanted: readonly ToBuy[] }) {
@@ -78,7 +85,18 @@ function Plan({ plan, wanted }: { readonly plan: ShopPlan; readonly wanted: read
 }
 
 /** Reads shop stock from a file: the good rows are offered, the others named; nothing is taken in unasked. */
-function StockFile({ own, readOn }: { readonly own: boolean; readonly readOn: string }) {
+function StockFile({
+  own,
+  readOn,
+  isMadeUp,
+  onMadeUp,
+}: {
+  readonly own: boolean;
+  readonly readOn: string;
+  readonly isMadeUp: boolean;
+  readonly onMadeUp: (isMadeUp: boolean) => void;
+}) {
+  const { name } = useRooms();
   const catalogue = useCatalogue();
   const { run } = useCommands();
   const input = useRef<HTMLInputElement>(null);
@@ -94,16 +112,20 @@ function StockFile({ own, readOn }: { readonly own: boolean; readonly readOn: st
       <p className="text-slate">
         {own
           ? `Stock from your file of ${dayName(readOn)}.`
-          : 'Four made-up shops stand in for yours; their stock changes every week.'}{' '}
+          : isMadeUp
+            ? 'Four made-up shops stand in for yours; their stock changes every week.'
+            : 'No stock of your shops yet.'}{' '}
         <Button tone="quiet" onClick={() => input.current?.click()}>
           Read stock from CSV
         </Button>
         {own && (
-          <Button
-            tone="quiet"
-            onClick={() => run('Back to the made-up shops', [takeShopStock(null, todayIso())])}
-          >
-            Back to the made-up shops
+          <Button tone="quiet" onClick={() => run('Shop stock removed', [takeShopStock(null, todayIso())])}>
+            Remove this stock
+          </Button>
+        )}
+        {!own && name !== 'demo' && (
+          <Button tone="quiet" onClick={() => onMadeUp(!isMadeUp)}>
+            {isMadeUp ? 'Without made-up shops' : 'Try with four made-up shops'}
           </Button>
         )}
       </p>
@@ -139,7 +161,8 @@ function StockFile({ own, readOn }: { readonly own: boolean; readonly readOn: st
 export function SourcePart({ tank }: { readonly tank: TankView }) {
   const catalogue = useCatalogue();
   const listed = useListed(tank.id);
-  const { items, own, readOn } = useShopItems();
+  const [isMadeUp, setIsMadeUp] = useStandIns('shops');
+  const { items, own, readOn } = useShopItems(isMadeUp);
   const wanted = useMemo(
     () =>
       listed.flatMap((entry): ToBuy[] => {
@@ -161,9 +184,14 @@ export function SourcePart({ tank }: { readonly tank: TankView }) {
   const plans = useMemo(() => coverShops(wanted, items), [wanted, items]);
   return (
     <div className="flex flex-col gap-5">
-      <StockFile own={own} readOn={readOn} />
+      <StockFile own={own} readOn={readOn} isMadeUp={isMadeUp} onMadeUp={setIsMadeUp} />
       {wanted.length === 0 ? (
         <Empty>No fish planned for {tank.body.name}.</Empty>
+      ) : items.length === 0 ? (
+        <Empty>
+          Read in the stock of your shops as CSV (shop, species, price, stock), and this says which of them
+          cover the list with the fewest quarantines.
+        </Empty>
       ) : plans.length === 0 ? (
         <Empty>
           No shop has enough of any planned species this week. Ask a club, a breeder or another keeper, or

@@ -57,6 +57,16 @@ describe('A water test', () => {
   });
 });
 
+describe('The simulated probe', () => {
+  it('is not in the keeper’s own room until it is asked for', async () => {
+    show(await room(), <WaterScreen />);
+    expect(screen.queryByText(/^simulated/)).toBeNull();
+    await userEvent.click(screen.getByRole('button', { name: 'Try the simulated probe' }));
+    expect(await screen.findByText(/^simulated/)).toBeInTheDocument();
+    window.localStorage.removeItem('lomvik.standIns.probe');
+  });
+});
+
 describe('Water change', () => {
   it('is logged as it was: what was forgotten stays open and says what to look for', async () => {
     const session = await room();

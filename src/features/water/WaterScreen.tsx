@@ -3,6 +3,8 @@
 import { format, parseISO } from 'date-fns';
 import dynamic from 'next/dynamic';
 import { useTell } from '@/session/react/useTell';
+import { useStandIns } from '@/session/react/useStandIns';
+import { Button } from '@/ui/Button';
 import { useTank, type TankView } from '@/session/react/useTanks';
 import { NoTank } from '@/ui/NoTank';
 import { Empty, Screen, Section } from '@/ui/Screen';
@@ -45,6 +47,7 @@ export function WaterScreen() {
 /** The water of a tank: measured, changed, and what is coming. */
 function Water({ tank }: { readonly tank: TankView }) {
   const log = useWaterLog(tank);
+  const [hasProbe, showProbe] = useStandIns('probe');
   return (
     <Screen title={`Water of ${tank.body.name}`}>
       <div className="grid gap-6 lg:grid-cols-2">
@@ -53,7 +56,15 @@ function Water({ tank }: { readonly tank: TankView }) {
           <ChangeForm tank={tank} />
           <FilterCard tank={tank} />
           <CareCard tank={tank} />
-          <ProbeCard tank={tank} />
+          {hasProbe ? (
+            <ProbeCard tank={tank} />
+          ) : (
+            <p>
+              <Button tone="quiet" onClick={() => showProbe(true)}>
+                Try the simulated probe
+              </Button>
+            </p>
+          )}
         </div>
         <div className="flex min-w-0 flex-col gap-5">
           <OutlookPart log={log} />
