@@ -220,7 +220,7 @@ export function effectsIn(happenings: readonly Standing[], tank: string, now: st
       return stepEffect(
         bundle,
         watches,
-        bundles[i - 1]?.on ?? null,
+        bundles[i - 1]?.aside?.to ?? bundles[i - 1]?.on ?? null,
         next?.on ?? null,
         now,
         to === null ? watches : watchesOf(happenings, to),

@@ -28,6 +28,8 @@ export interface Life extends Span {
   readonly rested: 'rested' | 'fresh' | null;
   /** When it came, ISO. */
   readonly cameOn: string;
+  /** It came back from its taker: the same animal, counted before. */
+  readonly again: boolean;
   /** The incident it died in; empty for none. */
   readonly incident: string;
 }
@@ -49,6 +51,8 @@ interface Track {
   readonly lateDays: number;
   readonly moves: readonly { readonly tank: string; readonly on: string }[];
   readonly releasedOn: string | null;
+  /** It is back from its taker. */
+  readonly again: boolean;
 }
 
 type Happened<T extends Standing['type']> = Extract<Standing, { type: T }>;
@@ -63,6 +67,7 @@ function tracked(tracks: Map<string, Track>, event: Standing, before: Resident |
         lateDays: late > LATE_DAYS ? late : 0,
         moves: [{ tank: event.tank, on: event.on }],
         releasedOn: event.quarantine === 'here' ? null : event.on,
+        again: false,
       });
     }
   const own = before && tracks.get(before.id);
@@ -73,6 +78,7 @@ function tracked(tracks: Map<string, Track>, event: Standing, before: Resident |
   if (event.type === 'back-again' && event.what === 'returned')
     tracks.set(before.id, {
       ...own,
+      again: true,
       lateDays: daysFrom(own.cameOn, event.on),
       moves: [...own.moves, { tank: event.tank, on: event.on }],
     });
@@ -104,6 +110,7 @@ function deadInBag(event: Happened<'came'>): readonly Life[] {
     condition: null,
     rested: restedIn(event.daysInShop ?? null),
     cameOn: event.on,
+    again: false,
     incident: '',
     start: 0,
     end: LEAST_DAYS,
@@ -123,11 +130,12 @@ export function livesOf(happenings: readonly Standing[], today: string): readonl
   const tracks = new Map<string, Track>();
   let room: Room = EMPTY_ROOM;
   const end = (resident: Resident, on: string, heads: number, died: boolean, incident: string): void => {
-    const { cameOn, lateDays, moves, releasedOn } = tracks.get(resident.id) ?? {
+    const { cameOn, lateDays, moves, releasedOn, again } = tracks.get(resident.id) ?? {
       cameOn: resident.cameOn,
       lateDays: 0,
       moves: [{ tank: resident.tank, on: resident.cameOn }],
       releasedOn: resident.cameOn,
+      again: false,
     };
     const days = Math.max(LEAST_DAYS, daysFrom(cameOn, on));
     const stays = moves.map(({ tank, on: from }, i) => {
@@ -148,6 +156,7 @@ export function livesOf(happenings: readonly Standing[], today: string): readonl
         condition: resident.condition ?? null,
         rested: restedIn(resident.daysInShop ?? null),
         cameOn,
+        again,
         incident,
         start: lateDays < days ? lateDays : 0,
         end: days,
@@ -261,11 +270,12 @@ export interface Fortnight {
 
 export function fortnightOf(lives: readonly Life[]): Fortnight {
   const early = lives.filter((life) => life.died && life.end <= FORTNIGHT_DAYS).length;
-  const livedOn = lives.filter((life) => life.end > FORTNIGHT_DAYS);
+  const later = lives.filter((life) => life.end > FORTNIGHT_DAYS);
+  const once = (list: readonly Life[]): number => list.filter((life) => !life.again).length;
   return {
-    came: lives.length,
+    came: once(lives),
     lostEarly: early,
-    livedOn: livedOn.length,
-    lostLater: livedOn.filter((life) => life.died).length,
+    livedOn: once(later),
+    lostLater: later.filter((life) => life.died).length,
   };
 }

@@ -108,7 +108,7 @@ function GroupTable({
     >
       {[...groups].map(([name, lives]) => {
         const curve = kaplanMeier(lives);
-        const { lostEarly } = fortnightOf(lives);
+        const { came, lostEarly } = fortnightOf(lives);
         const at = curve.time.filter((time) => time <= 365).length - 1;
         return (
           <Row key={name}>
@@ -117,7 +117,7 @@ function GroupTable({
                 {nameOf(by, name)}
               </FishName>
             </Cell>
-            <Cell figures>{lives.length}</Cell>
+            <Cell figures>{came}</Cell>
             <Cell figures>{lives.filter((life) => life.died).length}</Cell>
             <Cell figures>{lostEarly}</Cell>
             <Cell figures wide>
