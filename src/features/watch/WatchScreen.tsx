@@ -3,6 +3,7 @@
 import { termOf } from '@/words/en';
 import { DAY_MS, type ResidentId } from '@/core/kernel';
 import { Check, Pause, Play, Square, X } from 'lucide-react';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useEffect, useMemo, useState } from 'react';
 import { OFFERED_SIGNS, TRIGGERS } from '@/core/events';
@@ -87,6 +88,10 @@ function useWatchKeys(
 
 const KEYS_OFF = 'lomvik.watch.keysOff';
 const FIRST_KEYS = 9;
+/** With fewer fish than this there is no ranking to ask about. */
+const LEAST_RANKED = 3;
+
+const WatchNext = dynamic(() => import('./WatchNext').then((file) => file.WatchNext), { ssr: false });
 
 /** The clock, and what runs and ends it. */
 function WatchBar({
@@ -172,6 +177,7 @@ function Watch({ tank }: { readonly tank: TankView }) {
       </Screen>
     );
   }
+  const individuals = residents.filter((one) => one.individual).length;
   const chosen = watch.who;
   const signs = (
     <PressRow label="Signs">
@@ -256,6 +262,8 @@ function Watch({ tank }: { readonly tank: TankView }) {
           </div>
           <div className="max-lg:order-7">
             <ThisWatch watch={watch} note={note} onNote={setNote} />
+            {/* Worked out once, before the watch: a ranking anew with each press would be work for nothing. */}
+            {!watch.watching && individuals >= LEAST_RANKED && <WatchNext tank={tank} />}
           </div>
           <div className="max-lg:order-8">
             <Section title="Head count" aside="what you see, not what should be there">
