@@ -94,10 +94,10 @@ test('moving house counts out and in, and finds who was left behind', async ({ p
   await openDemo(page, '/arrivals?tank=demo-nursery&part=moving');
   await page.getByLabel('To', { exact: true }).selectOption({ label: 'Fen' });
   await page.getByRole('button', { name: 'Start move' }).click();
-  await page.getByLabel('Fill bucket').selectOption({ index: 1 });
-  await page.getByRole('textbox', { name: 'Fish in' }).fill('4');
-  await page.getByRole('button', { name: 'In the bucket' }).click();
-  await page.getByRole('button', { name: 'in the new tank' }).click();
+  await page.getByRole('button', { name: 'Young clowns (5)' }).click();
+  await page.getByRole('textbox', { name: 'How many of Young clowns' }).fill('4');
+  await page.getByRole('button', { name: 'Fill bucket 1: 4 fish' }).click();
+  await page.getByRole('button', { name: 'in the new tank', exact: true }).click();
   await expect(page.getByText(/4 of 5 moved; 1 not found/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Finish move' })).toBeDisabled();
   await page.reload();

@@ -3,7 +3,7 @@ export type { Purchase, ShopPlan, ToBuy } from './coverShops';
 export { impulse } from './impulse';
 export { lightLevel, rampFor } from './lightRamp';
 export { isVitalMove, MOVING_STEPS, reconcile } from './movingHouse';
-export type { MovingStep } from './movingHouse';
+export type { MovingStep, Reconciled } from './movingHouse';
 export { batchSince, quarantineOf, quarantineSince, quarantineState } from './quarantine';
 export { releaseSheet } from './releaseSheet';
 export type { SheetStep } from './releaseSheet';

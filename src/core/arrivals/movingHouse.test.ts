@@ -29,4 +29,11 @@ describe('moving house', () => {
   it('does not end before the equipment is on again and what was taken out is searched', () => {
     expect(MOVING_STEPS.filter(isVitalMove)).toEqual(['ready', 'off', 'search', 'on', 'lid']);
   });
+  it('counts a fish once that two tabs put into two buckets', () => {
+    const twice = [
+      { resident: 'a', out: 1, in: 1 },
+      { resident: 'a', out: 1, in: 1 },
+    ];
+    expect(reconcile(twice, [{ id: 'a' as ResidentId, count: 1 }])[0]).toMatchObject({ in: 1, left: 0 });
+  });
 });

@@ -39,7 +39,11 @@ export function reconcile(
   return residents.map(({ id, count }) => {
     const own = loads.filter((load) => load.resident === id);
     const out = own.reduce((sum, load) => sum + load.out, 0);
-    const arrived = own.reduce((sum, load) => sum + (load.in ?? 0), 0);
+    // Two tabs may have put the same fish into two buckets: it came over once.
+    const arrived = Math.min(
+      count,
+      own.reduce((sum, load) => sum + (load.in ?? 0), 0),
+    );
     const lost = own.reduce((sum, load) => sum + (load.in === null ? 0 : load.out - load.in), 0);
     return { resident: id, onRecord: count, out, in: arrived, lost, left: Math.max(0, count - out) };
   });

@@ -3,7 +3,7 @@ import { readDocument } from '../gate/readRecord';
 import type { DocumentId, EntryId, ResidentId, TankId } from '../kernel/schema/ids';
 import type { RoomDocument } from '../records/documents';
 import { addCare, doneCare, dropCare } from './care';
-import { beginMove, dropMove, emptyBucket, fillBucket, finishMove, tickMove } from './houseMove';
+import { allAlive, beginMove, bucketOf, dropMove, emptyBucket, fillBucket, finishMove, tickMove } from './houseMove';
 import { addGroups, copyList, describeList, goByList, newList, removeList } from './lists';
 import { addPicture } from './pictures';
 import { putOff } from './putOff';
@@ -83,10 +83,31 @@ describe('a release', () => {
 });
 
 describe('moving house', () => {
+  it('fills a bucket with several, and takes all of it out alive with one press', () => {
+    let room = after({}, [beginMove(T, 'U' as TankId, stamp)]);
+    room = after(
+      room,
+      fillBucket(room, T, [
+        { resident: 'a', out: 1 },
+        { resident: 'b', out: 4 },
+      ]),
+    );
+    room = after(room, fillBucket(room, T, [{ resident: 'c', out: 1 }]));
+    room = after(room, allAlive(room, T, 1));
+    expect(body(room, 'house-move-T')).toMatchObject({
+      loads: [
+        { resident: 'a', bucket: 1, in: 1 },
+        { resident: 'b', bucket: 1, in: 4 },
+        { resident: 'c', bucket: 2, in: null },
+      ],
+    });
+    // Loads of earlier files had one bucket each.
+    expect(bucketOf({}, 2)).toBe(3);
+  });
   it('counts buckets out and in, and takes nobody who did not come over', () => {
     let room = after({}, [beginMove(T, 'U' as TankId, stamp)]);
-    room = after(room, fillBucket(room, T, { resident: 'a', out: 3 }));
-    room = after(room, fillBucket(room, T, { resident: 'b', out: 1 }));
+    room = after(room, fillBucket(room, T, [{ resident: 'a', out: 3 }]));
+    room = after(room, fillBucket(room, T, [{ resident: 'b', out: 1 }]));
     room = after(room, emptyBucket(room, T, 0, 2));
     room = after(room, tickMove(room, T, 'heater', true));
     expect(body(room, 'house-move-T')).toMatchObject({

@@ -26,13 +26,19 @@ export const tickMove = (
     done: [...move.done.filter((one) => one !== step), ...(done ? [step] : [])],
   }));
 
-/** A bucket is filled: so many of one fish or group. */
+/** The number of a load's bucket; loads of earlier files have one each. */
+export const bucketOf = ({ bucket }: Pick<Load, 'bucket'>, index: number): number => bucket ?? index + 1;
+
+/** A bucket is filled: several fish, and so many of a group. */
 export const fillBucket = (
   documents: Documents,
   from: TankId,
-  load: Pick<Load, 'resident' | 'out'>,
+  load: readonly Pick<Load, 'resident' | 'out'>[],
 ): readonly Change[] =>
-  edit(documents, from, (move) => ({ ...move, loads: [...move.loads, { ...load, in: null }] }));
+  edit(documents, from, (move) => {
+    const bucket = 1 + Math.max(0, ...move.loads.map(bucketOf));
+    return { ...move, loads: [...move.loads, ...load.map((one) => ({ ...one, in: null, bucket }))] };
+  });
 
 /** So many came out of a bucket alive. `index` counts from 0. */
 export const emptyBucket = (
@@ -44,6 +50,15 @@ export const emptyBucket = (
   edit(documents, from, (move) => ({
     ...move,
     loads: move.loads.map((load, at) => (at === index ? { ...load, in: alive } : load)),
+  }));
+
+/** All that were in a bucket came out of it alive. */
+export const allAlive = (documents: Documents, from: TankId, bucket: number): readonly Change[] =>
+  edit(documents, from, (move) => ({
+    ...move,
+    loads: move.loads.map((load, at) =>
+      bucketOf(load, at) === bucket && load.in === null ? { ...load, in: load.out } : load,
+    ),
   }));
 
 export const dropMove = (from: TankId): Change => putChange('house-move', idOf(from), null);

@@ -1,7 +1,16 @@
 export { bringHome } from './bringHome';
 export { addCare, doneCare, dropCare } from './care';
 export { draftChange, draftId, listChangeIn, listedIn, speciesChange, tankChange } from './documentChanges';
-export { beginMove, dropMove, emptyBucket, fillBucket, finishMove, tickMove } from './houseMove';
+export {
+  allAlive,
+  beginMove,
+  bucketOf,
+  dropMove,
+  emptyBucket,
+  fillBucket,
+  finishMove,
+  tickMove,
+} from './houseMove';
 export type { HouseMove } from './houseMove';
 export { decideToGo, recordDeath, rehome } from './leave';
 export { addEntries, addGroups, copyList, describeList, goByList, newList, removeList } from './lists';

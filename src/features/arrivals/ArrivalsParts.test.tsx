@@ -213,14 +213,12 @@ describe('Moving tanks', () => {
     show(session, <ArrivalsScreen />);
     await userEvent.selectOptions(await screen.findByLabelText('To'), 'Quay');
     await userEvent.click(screen.getByRole('button', { name: 'Start move' }));
-    await userEvent.selectOptions(await screen.findByLabelText('Fill bucket'), 'Shoal (6)');
-    await userEvent.clear(screen.getByLabelText('Fish in'));
-    await userEvent.type(screen.getByLabelText('Fish in'), '9');
-    await userEvent.click(screen.getByRole('button', { name: 'In the bucket' }));
-    expect(await screen.findByText('Only 6 are here.')).toBeInTheDocument();
-    await userEvent.clear(screen.getByLabelText('Fish in'));
-    await userEvent.type(screen.getByLabelText('Fish in'), '5');
-    await userEvent.click(screen.getByRole('button', { name: 'In the bucket' }));
+    await userEvent.click(await screen.findByRole('button', { name: 'Shoal (6)' }));
+    await userEvent.type(screen.getByLabelText('How many of Shoal'), '9');
+    expect(screen.getByRole('alert')).toHaveTextContent('no more than are here');
+    await userEvent.clear(screen.getByLabelText('How many of Shoal'));
+    await userEvent.type(screen.getByLabelText('How many of Shoal'), '5');
+    await userEvent.click(screen.getByRole('button', { name: 'Fill bucket 1: 5 fish' }));
     await userEvent.click(await screen.findByRole('button', { name: 'in the new tank' }));
     expect(await screen.findByText(/5 of 6 moved; 1 not found/)).toBeInTheDocument();
     const many = screen.getAllByRole('checkbox').length;
@@ -238,6 +236,32 @@ describe('Moving tanks', () => {
     });
     await session.undo();
     expect(heads(session)).toEqual({ Shoal: 6 });
+  });
+});
+
+describe('Moving twenty-two fish in two loads', () => {
+  it('takes each fish once, and a press for a whole bucket', async () => {
+    open('moving');
+    const names = Array.from({ length: 22 }, (_, i) => `F${i + 1}`);
+    const session = await withQuay(await room(names.map(individual)));
+    show(session, <ArrivalsScreen />);
+    let presses = 0;
+    const press = async (name: string | RegExp) => {
+      presses += 1;
+      await userEvent.click(await screen.findByRole('button', { name }));
+    };
+    await userEvent.selectOptions(await screen.findByLabelText('To'), 'Quay');
+    await press('Start move');
+    for (const name of names.slice(0, 11)) await press(name);
+    await press('Fill bucket 1: 11 fish');
+    await screen.findByText('Bucket 1: 11 fish');
+    expect(screen.queryByRole('button', { name: 'F1' })).toBeNull();
+    await press('All alive in the new tank');
+    await press('All');
+    await press('Fill bucket 2: 11 fish');
+    await press('All alive in the new tank');
+    await waitFor(() => expect(screen.getAllByText(/1 of 1 moved/)).toHaveLength(22));
+    expect(presses).toBe(17);
   });
 });
 

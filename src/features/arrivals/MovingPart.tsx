@@ -1,18 +1,16 @@
 'use client';
 
 import {
+  allAlive,
   beginMove,
   dropMove,
   emptyBucket,
   fillBucket,
   finishMove,
-  type HouseMove,
   ofTank,
   tickMove,
 } from '@/core/commands';
 import { useState } from 'react';
-import { loadFields } from '@/core/records';
-import type { Resident } from '@/core/events';
 import { isVitalMove, MOVING_STEPS, reconcile } from '@/core/arrivals';
 import { countOf, sayMove } from '@/words/en';
 import type { TankId } from '@/core/kernel';
@@ -20,14 +18,11 @@ import { useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useResidentName } from '@/session/react/useNames';
 import type { Changes } from '@/session/types';
-import { useRoomForm } from '@/session/react/useRoomForm';
 import { useResidents, useTanks, type TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
-import { INPUT, SelectField, TextField } from '@/ui/Field';
-import { Form } from '@/ui/form/Form';
+import { SelectField } from '@/ui/Field';
 import { Caution, Empty, Section } from '@/ui/Screen';
-
-const whole = (text: string): number | null => (/^\d{1,5}$/.test(text.trim()) ? Number(text.trim()) : null);
+import { BucketLoads } from './BucketLoads';
 
 /** Moving house: from tank to tank in buckets, counted out and in, with the equipment off and on again. */
 export function MovingPart({ tank }: { readonly tank: TankView }) {
@@ -113,13 +108,15 @@ export function MovingPart({ tank }: { readonly tank: TankView }) {
         </Caution>
       </Section>
       <Section title="Buckets" aside="count fish out and in">
-        <Loads
+        <BucketLoads
           move={move}
           residents={residents}
+          tally={tally}
           onFill={(load) => quietly('Bucket', ({ documents }) => fillBucket(documents, tank.id, load))}
           onEmpty={(index, alive) =>
             quietly('Bucket', ({ documents }) => emptyBucket(documents, tank.id, index, alive))
           }
+          onAllAlive={(bucket) => quietly('Bucket', ({ documents }) => allAlive(documents, tank.id, bucket))}
         />
         <ul className="mt-3">
           {tally.map((one) => (
@@ -150,100 +147,5 @@ export function MovingPart({ tank }: { readonly tank: TankView }) {
         <p className="mt-1 text-slate">Fish not moved stay on record in {tank.body.name}.</p>
       </Section>
     </div>
-  );
-}
-
-function Loads({
-  move,
-  residents,
-  onFill,
-  onEmpty,
-}: {
-  readonly move: HouseMove;
-  readonly residents: readonly Resident[];
-  readonly onFill: (load: Pick<HouseMove['loads'][number], 'resident' | 'out'>) => Promise<boolean>;
-  readonly onEmpty: (index: number, alive: number) => Promise<boolean>;
-}) {
-  const nameOf = useResidentName();
-  const form = useRoomForm({
-    fields: { resident: loadFields.resident, out: loadFields.out },
-    start: { resident: '', out: 1 },
-    asks: { resident: 'Choose the fish.' },
-    check: ({ resident, out }) => {
-      const most = residents.find((one) => one.id === resident)?.count ?? 0;
-      return out > most ? { out: `Only ${most} are here.` } : {};
-    },
-    save: (load) => onFill(load),
-  });
-  const chosen = residents.find((one) => one.id === form.text('resident'));
-  return (
-    <>
-      <Form form={form} className="flex flex-wrap items-end gap-2">
-        <SelectField label="Fill bucket" {...form.part('resident')}>
-          <option value="">who</option>
-          {residents.map((one) => (
-            <option key={one.id} value={one.id}>
-              {nameOf(one)} ({one.count})
-            </option>
-          ))}
-        </SelectField>
-        {chosen && !chosen.individual && (
-          <TextField label="Fish in" wrap="w-32" {...form.part('out')} hint={`up to ${chosen.count}`} />
-        )}
-        <Button type="submit" large waiting={form.waiting}>
-          In the bucket
-        </Button>
-      </Form>
-      <ol className="mt-2">
-        {move.loads.map((load, index) => (
-          <li
-            key={`${load.resident}${index}`}
-            className="flex items-center justify-between gap-2 border-b border-line py-1"
-          >
-            <span>
-              <span className="fig">{index + 1}.</span>{' '}
-              {nameOf(residents.find((one) => one.id === load.resident))}:{' '}
-              <span className="fig">{load.out}</span> out
-            </span>
-            {load.in === null ? (
-              <Arrived
-                most={load.out}
-                label={`Alive from bucket ${index + 1}`}
-                onIn={(value) => void onEmpty(index, value)}
-              />
-            ) : (
-              <span className="fig">{load.in} in</span>
-            )}
-          </li>
-        ))}
-      </ol>
-    </>
-  );
-}
-
-function Arrived({
-  most,
-  label,
-  onIn,
-}: {
-  readonly most: number;
-  readonly label: string;
-  readonly onIn: (value: number) => void;
-}) {
-  const [text, setText] = useState(String(most));
-  const value = whole(text);
-  return (
-    <span className="flex items-center gap-1.5">
-      <input
-        aria-label={label}
-        inputMode="numeric"
-        className={`${INPUT} max-w-16`}
-        value={text}
-        onChange={(event) => setText(event.target.value)}
-      />
-      <Button disabled={value === null || value > most} onClick={() => value !== null && onIn(value)}>
-        in the new tank
-      </Button>
-    </span>
   );
 }

@@ -17,6 +17,8 @@ export const loadFields = {
   out: wholeField(1, 10_000),
   /** How many came out of it. */
   in: wholeField(0, 10_000).nullable().optional().default(null),
+  /** The bucket it was in, from 1; each its own where nothing is said. */
+  bucket: wholeField(1, 10_000).optional(),
 };
 
 /** A move from tank to tank while it runs: what was ticked, and each bucket with its counts out and in. */
@@ -25,5 +27,7 @@ export const houseMoveRecord = defineRecord('house-move', {
   to: tank(),
   startedOn: momentField(),
   done: listField<string>(textField()),
-  loads: listField<{ resident: string; out: number; in: number | null }>(groupField(loadFields)),
+  loads: listField<{ resident: string; out: number; in: number | null; bucket?: number | undefined }>(
+    groupField(loadFields),
+  ),
 });
