@@ -168,7 +168,7 @@ export function livesOf(happenings: readonly Standing[], today: string): readonl
     const before =
       'resident' in event && typeof event.resident === 'string' ? room.residents[event.resident] : undefined;
     if (event.type === 'came') lives.push(...deadInBag(event));
-    // Taken for dead and found: that death was none.
+    // Thought dead and found: that death was none.
     if (event.type === 'back-again' && event.what === 'found alive')
       for (let n = event.count; n > 0; n -= 1) {
         const at = lives.findLastIndex((life) => life.resident === event.resident && life.died);

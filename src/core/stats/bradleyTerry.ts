@@ -39,7 +39,7 @@ function reached(wins: WinTable['wins'], forward: boolean): number {
  * A finite fit is given only if everybody can be reached from everybody along the arrows "has beaten" (Ford 1957): that is
  * asked first, and told where it fails. Complexity: rounds x N^2.
  *
- * @example bradleyTerry({ ids: ['a', 'b'], wins: [[0, 6], [2, 0]] }) // strength 0.549 and -0.549: half the log of 3
+ * @example bradleyTerry({ ids: ['a', 'b'], wins: [[0, 6], [0, 0]] }) // { ok: false, why: 'no upper limit' }
  */
 export function bradleyTerry({ wins, ties }: WinTable): BradleyTerry {
   const n = wins.length;

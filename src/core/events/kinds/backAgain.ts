@@ -47,7 +47,7 @@ interface Back {
   readonly on: string;
 }
 
-/** A fish is back as itself: taken for dead and found, given away and returned, out of its box, without its partner. */
+/** A fish is back as itself: thought dead and found, given away and returned, out of its box, without its partner. */
 export const backAgain = defineEvent(
   'back-again',
   { resident: resident(), tank: tank(), what: choiceField(RETURNS), count: count(), note: note() },
