@@ -1,4 +1,5 @@
 export { BEFORE_DAYS, beforeDeath } from './beforeDeath';
+export { sumCredits } from './credits';
 export { headCount } from './headCount';
 export type { HeadCount } from './headCount';
 export { lifeStory } from './lifeStory';

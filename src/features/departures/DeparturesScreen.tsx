@@ -2,7 +2,8 @@
 
 import { useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
-import { FORTNIGHT_DAYS } from '@/core/departures';
+import { FORTNIGHT_DAYS, sumCredits } from '@/core/departures';
+import { countOf } from '@/words/en';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useHappenings } from '@/session/react/useNames';
 import { useResidents, useTank, type TankView } from '@/session/react/useTanks';
@@ -71,6 +72,7 @@ function GoPart({ tank }: { readonly tank: TankView }) {
         parseISO(room.residents[event.resident]?.cameOn ?? event.on),
       ) <= FORTNIGHT_DAYS,
   );
+  const credits = sumCredits(gone);
   const waiting = residents.filter((resident) => resident.toGo);
   const heads = (events: readonly { readonly count: number }[]): number =>
     events.reduce((sum, event) => sum + event.count, 0);
@@ -95,6 +97,13 @@ function GoPart({ tank }: { readonly tank: TankView }) {
         }
       >
         {gone.length === 0 && <Empty>No fish has left.</Empty>}
+        {credits.counted > 0 && (
+          <p className="mb-1">
+            In return so far: <span className="fig">{credits.total.toFixed(2)}</span> for{' '}
+            {countOf(credits.counted, 'departure')}
+            {credits.other > 0 ? `, and ${countOf(credits.other, 'swap')} or the like` : ''}.
+          </p>
+        )}
         <ol>
           {gone.map((event) => (
             <DeathItem key={event.id} event={event} tank={tank} happenings={happenings ?? []} />
