@@ -86,7 +86,7 @@ export function FishPad({
               aria-pressed={opened === id}
               onClick={() => setOpened(opened === id ? null : id)}
               className={classes(
-                'flex min-h-9 items-center gap-1 border px-1.5 text-[12px]',
+                'flex min-h-11 items-center gap-1 border px-1.5 text-[12px] md:min-h-9',
                 opened === id ? 'border-deep text-deep' : 'border-line text-slate',
               )}
             >

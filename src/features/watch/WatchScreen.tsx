@@ -223,7 +223,7 @@ function Watch({ tank }: { readonly tank: TankView }) {
                 <button
                   type="button"
                   aria-label="Take the choice back"
-                  className="grid size-8 shrink-0 place-items-center text-slate hover:text-ink"
+                  className="-my-2 grid size-11 shrink-0 place-items-center text-slate hover:text-ink"
                   onClick={() => watch.setWho(null)}
                 >
                   <X size={16} aria-hidden="true" />
