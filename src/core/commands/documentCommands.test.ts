@@ -3,7 +3,16 @@ import { readDocument } from '../gate/readRecord';
 import type { DocumentId, EntryId, ResidentId, TankId } from '../kernel/schema/ids';
 import type { RoomDocument } from '../records/documents';
 import { addCare, doneCare, dropCare } from './care';
-import { allAlive, beginMove, bucketOf, dropMove, emptyBucket, fillBucket, finishMove, tickMove } from './houseMove';
+import {
+  allAlive,
+  beginMove,
+  bucketOf,
+  dropMove,
+  emptyBucket,
+  fillBucket,
+  finishMove,
+  tickMove,
+} from './houseMove';
 import { addGroups, copyList, describeList, goByList, newList, removeList } from './lists';
 import { addPicture } from './pictures';
 import { putOff } from './putOff';

@@ -10,5 +10,4 @@ export {
 export type { DocumentBodies, DocumentKind, DraftGroup, KeptWish, RoomDocument } from './documents';
 export { careFields } from './kinds/care';
 export { storyFields } from './kinds/formerLife';
-export { loadFields } from './kinds/houseMove';
 export { tankFields } from './kinds/tank';

@@ -11,7 +11,7 @@ import {
 import { defineRecord, tank } from '../define';
 
 /** What goes into a bucket, and how many came out of it. */
-export const loadFields = {
+const loadFields = {
   resident: refersTo('resident', idField<ResidentId>()),
   /** How many went into the bucket. */
   out: wholeField(1, 10_000),
