@@ -7,7 +7,8 @@ import { placeOf, returnTo, type Place } from './keepFocus';
 
 interface Props {
   readonly open: boolean;
-  readonly onOpenChange: (open: boolean) => void;
+  /** Left out where it has to be answered: then neither Escape nor a press beside it leaves it. */
+  readonly onOpenChange?: (open: boolean) => void;
   readonly title: string;
   readonly about?: string;
   readonly wide?: boolean;
@@ -26,7 +27,7 @@ export function Dialog({ open, onOpenChange, title, about, wide = false, childre
   const content = useRef<HTMLDivElement>(null);
   const opener = useRef<Place | null>(null);
   return (
-    <Radix.Root open={open} onOpenChange={onOpenChange}>
+    <Radix.Root open={open} {...(onOpenChange && { onOpenChange })}>
       <Radix.Portal>
         <Radix.Overlay className="fixed inset-0 z-40 bg-ink/40" />
         <Radix.Content
@@ -48,12 +49,14 @@ export function Dialog({ open, onOpenChange, title, about, wide = false, childre
         >
           <div className="mb-3 flex items-start justify-between gap-4">
             <Radix.Title className="text-[18px] font-semibold">{title}</Radix.Title>
-            <Radix.Close
-              className="grid size-7 place-items-center text-slate hover:text-ink"
-              aria-label="Close"
-            >
-              <X size={16} aria-hidden="true" />
-            </Radix.Close>
+            {onOpenChange && (
+              <Radix.Close
+                className="grid size-7 place-items-center text-slate hover:text-ink"
+                aria-label="Close"
+              >
+                <X size={16} aria-hidden="true" />
+              </Radix.Close>
+            )}
           </div>
           {about && <Radix.Description className="mb-3 text-slate">{about}</Radix.Description>}
           {children}

@@ -19,19 +19,30 @@ const setAside = (day: number, who = 'a'): Standing =>
 const effects = (...happenings: Standing[]) => effectsIn(happenings, 'T', at(28));
 
 describe('a fish put aside', () => {
-  it.each<[string, Standing[], string | null]>([
-    ['behind a divider until it is let out', [boxed(6), out(12)], at(12, 20)],
-    ['in another tank until it is back', [setAside(6), moved(6, 'U'), moved(12, 'T')], at(12, 20)],
-    ['in one tank after another', [setAside(6), moved(6, 'U'), moved(8, 'V'), moved(12, 'T')], at(12, 20)],
-    ['still', [setAside(6), moved(6, 'U')], null],
+  it.each<[string, Standing[], string, string | null]>([
+    ['behind a divider until it is let out', [boxed(6), out(12)], 'back', at(12, 20)],
+    ['in another tank until it is back', [setAside(6), moved(6, 'U'), moved(12, 'T')], 'back', at(12, 20)],
+    [
+      'in one tank after another',
+      [setAside(6), moved(6, 'U'), moved(8, 'V'), moved(12, 'T')],
+      'back',
+      at(12, 20),
+    ],
+    ['still', [setAside(6), moved(6, 'U')], 'away', null],
     [
       'for good, where it dies meanwhile',
       [boxed(6), happened({ type: 'died', on: at(9), resident: 'a', count: 1, how: 'found', cause: '' })],
+      'gone',
       null,
     ],
-    ['for good, where it goes to another tank from its box', [boxed(6), moved(9, 'U'), moved(15, 'T')], null],
-  ])('is away %s', (_, story, to) =>
-    expect(asidesOf([four, ...story], 'T')).toEqual([{ resident: 'a', from: at(6, 20), to }]),
+    [
+      'for good, where it goes to another tank from its box',
+      [boxed(6), moved(9, 'U'), moved(15, 'T')],
+      'gone',
+      null,
+    ],
+  ])('is away %s', (_, story, is, to) =>
+    expect(asidesOf([four, ...story], 'T')).toEqual([{ resident: 'a', from: at(6, 20), is, to }]),
   );
   it('is in no rate while it is behind a divider: neither its contests nor its head', () => {
     const happenings = [
@@ -60,6 +71,19 @@ describe('whether putting a fish aside worked', () => {
       during: { events: 2, minutes: 60 },
       after: { minutes: 0 },
     });
+  });
+  it('lasts no longer once it is gone for good: then all that followed came after the step', () => {
+    const gone = happened({
+      type: 'rehomed',
+      on: at(9, 20),
+      resident: 'a',
+      count: 1,
+      reason: 'too rough',
+      taker: 'Maren',
+      credit: '',
+    });
+    const [effect] = effects(...before, boxed(6), ...quiet, gone, ...watch(13, 1, 'c', 'b'));
+    expect(effect).toMatchObject({ verdict: 'helped', during: null, after: { events: 2, minutes: 60 } });
   });
   it('is said by what was seen after its return, without the two days after it', () => {
     const [same] = effects(
@@ -111,6 +135,8 @@ describe('back again', () => {
       rehomed: 0,
       leftOn: null,
       inTankSince: at(9),
+      // It was with another keeper: a newcomer again.
+      quarantine: 'none',
     });
     expect(room(boxed(6), back('out of the box')).residents['a']?.boxed).toBeNull();
     const paired = happened({ type: 'paired', on: at(3), first: 'a', second: 'b' });

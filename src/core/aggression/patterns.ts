@@ -1,6 +1,7 @@
 import { sectionOf } from '../floor';
-import { readSomebody, type Resident, type Standing } from '../events';
+import type { Resident, Standing } from '../events';
 import { betaQuantile } from '../stats';
+import { sexRatios } from './sexRatio';
 import { decided, tally, type Contest, type Watch } from './watches';
 
 export const PATTERNS = [
@@ -95,10 +96,13 @@ function sureness(k: number, n: number, fair: number): Pattern['sure'] {
   return lowest(k, n) > fair * 1.5 ? 'clear' : 'likely';
 }
 
+/** Who may rule, or be picked on: a group is many fish, and "a male of this species" may be any. */
+const individualsIn = ({ residents }: PatternInput): ReadonlySet<string> =>
+  new Set(residents.filter((one) => one.individual).map((one) => one.id));
+
 function oneFish(input: PatternInput, contests: readonly Contest[], fish: number): readonly Found[] {
   const found: Found[] = [];
-  // A group is many fish, and "a male of this species" may be any: neither is one that rules or is picked on.
-  const ones = new Set<string>(input.residents.filter((one) => one.individual).map((one) => one.id));
+  const ones = individualsIn(input);
   const n = contests.length;
   const fair = 1 / Math.max(2, fish);
   const sides = [
@@ -121,7 +125,7 @@ function oneFish(input: PatternInput, contests: readonly Contest[], fish: number
 function duel(input: PatternInput, contests: readonly Contest[]): readonly Found[] {
   const n = contests.length;
   const pair = (contest: Contest): string => [contest.winner, contest.loser].sort().join('|');
-  const known = new Set<string>(input.residents.filter((one) => one.individual).map((one) => one.id));
+  const known = individualsIn(input);
   const top = most(
     countBy(contests, (one) => (known.has(one.winner) && known.has(one.loser) ? pair(one) : '')),
   );
@@ -246,37 +250,24 @@ function holders(input: PatternInput): readonly Found[] {
   ];
 }
 
-/** Males that chase their own species where females are few; from what is known of the sexes. */
+/** Males that chase their own species where females are few; all that nobody sexed may be females. */
 function tooFewFemales(input: PatternInput, contests: readonly Contest[]): readonly Found[] {
   const n = contests.length;
-  const byId = new Map<string, Resident>(input.residents.map((one) => [one.id, one]));
-  const sexed = (id: string): { readonly species: string; readonly sex: string } | null => {
-    const one = byId.get(id);
-    return readSomebody(id) ?? (one?.individual ? { species: one.species, sex: one.sex } : null);
-  };
-  return [...new Set(input.residents.map((one) => one.species))].flatMap((species): readonly Found[] => {
-    const wanted = input.femalesPerMale(species);
-    const own = input.residents.filter((one) => one.species === species);
-    const sum = (count: (one: Resident) => number): number => own.reduce((all, one) => all + count(one), 0);
-    const males = sum((one) => (one.individual ? Number(one.sex === 'male') : (one.males ?? 0)));
-    const females = sum((one) => (one.individual ? Number(one.sex === 'female') : (one.females ?? 0)));
-    const unsexed = sum((one) => one.count) - males - females;
-    // All that nobody sexed may be females: then the ratio may be right.
-    if (wanted === null || males === 0 || (females + unsexed) / males >= wanted) return [];
-    const started = contests.filter(({ winner, loser }) => {
-      const [one, other] = [sexed(winner), sexed(loser)];
-      return one?.sex === 'male' && one.species === species && other?.species === species;
-    }).length;
-    if (started < LEAST_CONTESTS || started / n < RATIO_SHARE) return [];
-    return [
-      {
-        name: 'too few females',
-        who: own.filter((one) => one.individual && one.sex === 'male').map((one) => one.id),
-        because: { contests: n, own: started, males, females, unsexed, wanted },
-        sure: n < FEW_CONTESTS ? 'few data' : 'likely',
-      },
-    ];
-  });
+  return [...sexRatios(input.residents, contests)].flatMap(
+    ([species, { males, females, unsexed, started, who }]): readonly Found[] => {
+      const wanted = input.femalesPerMale(species);
+      if (wanted === null || males === 0 || (females + unsexed) / males >= wanted) return [];
+      if (started < LEAST_CONTESTS || started / n < RATIO_SHARE) return [];
+      return [
+        {
+          name: 'too few females',
+          who,
+          because: { contests: n, own: started, males, females, unsexed, wanted },
+          sure: n < FEW_CONTESTS ? 'few data' : 'likely',
+        },
+      ];
+    },
+  );
 }
 
 function tornUnseen(input: PatternInput, contests: readonly Contest[], minutes: number): readonly Found[] {

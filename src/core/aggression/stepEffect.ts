@@ -1,14 +1,12 @@
 import { HOUR_MS } from '../kernel';
 import type { Standing, Step } from '../events';
 import { chiSquareTail, rateRatio, type RateRatio, studentQuantile } from '../stats';
-import { asidesOf } from './aside';
+import { type Aside, asidesOf } from './aside';
 import { movedTo } from './movedTo';
 import { tally, type Tally, type Watch, watchesOf } from './watches';
 
 /** Fish look calmer, or dazed, for two days after any change: that time is left out (common practice). */
 export const SETTLE_HOURS = 48;
-/** Steps within this time of one another are one bundle: nobody can tell their parts apart. */
-const SAME_HOUR_MS = 3_600_000;
 /** Watches that scatter more than chance does this seldom are called uneven. */
 const UNEVEN_P = 0.1;
 /** With fewer watches than this on both sides nothing can be said of their scatter. */
@@ -23,8 +21,8 @@ export interface Bundle {
   readonly on: string;
   readonly steps: readonly Step[];
   readonly notes: readonly string[];
-  /** A fish was put aside by it: until when; null while it still is, or where it never came back. */
-  readonly aside: { readonly resident: string; readonly to: string | null } | null;
+  /** A fish was put aside by it; null for a step that puts nobody aside. */
+  readonly aside: Aside | null;
 }
 
 /** The steps taken in a tank, those of one hour or of one bundle together, in the order of time. */
@@ -37,7 +35,7 @@ export function bundlesOf(happenings: readonly Standing[], tank: string): readon
     const joins =
       last !== undefined &&
       ((event.bundle !== undefined && event.bundle !== '' && event.bundle === last.bundle) ||
-        Date.parse(event.on) - Date.parse(last.on) <= SAME_HOUR_MS);
+        Date.parse(event.on) - Date.parse(last.on) <= HOUR_MS);
     if (joins) {
       last.ids.push(event.id);
       last.steps.push(event.step);
@@ -54,7 +52,7 @@ export function bundlesOf(happenings: readonly Standing[], tank: string): readon
   return bundles.map(({ bundle: _bundle, ...rest }, i) => {
     const next = bundles[i + 1]?.on;
     const aside = asides.find((one) => one.from >= rest.on && (next === undefined || one.from < next));
-    return { ...rest, aside: aside ? { resident: aside.resident, to: aside.to } : null };
+    return { ...rest, aside: aside ?? null };
   });
 }
 
@@ -157,11 +155,13 @@ export function stepEffect(
   const later = (on: string): string => new Date(Date.parse(on) + SETTLE_HOURS * HOUR_MS).toISOString();
   const from = previous === null ? '' : later(previous);
   const { aside } = bundle;
-  const isAway = aside !== null && aside.to === null;
+  const isAway = aside?.is === 'away';
   const countsFrom = later(aside?.to ?? bundle.on);
-  const during = aside
-    ? tally(watches.filter((watch) => watch.on > bundle.on && (aside.to === null || watch.on <= aside.to)))
-    : null;
+  // One that is gone for good was taken out by the step: all that followed came after it.
+  const during =
+    aside && aside.is !== 'gone'
+      ? tally(watches.filter((watch) => watch.on > bundle.on && (aside.to === null || watch.on <= aside.to)))
+      : null;
   const earlier = watches.filter((watch) => watch.on >= from && watch.on <= bundle.on);
   const since = isAway
     ? []

@@ -12,7 +12,7 @@ export {
   tickMove,
 } from './houseMove';
 export type { HouseMove } from './houseMove';
-export { decideToGo, recordDeath, rehome } from './leave';
+export { comeBack, decideToGo, recordDeath, rehome } from './leave';
 export { addEntries, addGroups, copyList, describeList, goByList, newList, removeList } from './lists';
 export { newTank } from './newTank';
 export { bodyOf, ofTank } from './ofTank';

@@ -3,7 +3,7 @@ import type { Change, Stamp } from '../gate/change';
 import { applyEvent, type Dated } from '../events/events';
 import { EMPTY_ROOM } from '../events/room';
 import type { EntryId, TankId } from '../kernel/schema/ids';
-import { type Sorted, type SortingSession, sortFish } from './sortFish';
+import { isSorted, type Sorted, type SortingSession, sortFish } from './sortFish';
 
 const on = '2026-05-01T18:00:00.000Z';
 let ids = 0;
@@ -44,6 +44,8 @@ const U = 'U' as TankId;
 describe('a sorting session', () => {
   it('says nothing of fish of which nothing is said', () => {
     expect(sorted([fish('a'), fish('b', { sex: 'unknown', name: start.residents['b']!.name })])).toEqual([]);
+    // A name that was cleared names nobody.
+    expect(isSorted(fish('a', { name: '' }))).toBe(false);
   });
   it('sexes, names, measures and moves in one go, at one moment', () => {
     const entries = sorted([

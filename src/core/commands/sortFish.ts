@@ -33,7 +33,7 @@ export interface SortingSession {
 export const isSorted = ({ resident, sex, name, lengthCm, goes }: Sorted): boolean =>
   goes !== 'stays' ||
   (sex !== undefined && sex !== resident.sex) ||
-  (name !== undefined && name !== resident.name) ||
+  (name !== undefined && name !== '' && name !== resident.name) ||
   lengthCm !== undefined;
 
 /** The entries of one fish. Some of a group that move are told from the others first. */

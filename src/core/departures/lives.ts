@@ -75,7 +75,7 @@ function tracked(tracks: Map<string, Track>, event: Standing, before: Resident |
   // Those that are told apart bring the time of their group with them.
   if (event.type === 'split') for (const { id } of event.into) tracks.set(id, own);
   // Away with its taker it was under nobody's eye here: it enters again when it is back.
-  if (event.type === 'back-again' && event.what === 'returned')
+  if (event.type === 'back-again' && event.what === 'returned' && before.count === 0)
     tracks.set(before.id, {
       ...own,
       again: true,
@@ -117,6 +117,14 @@ function deadInBag(event: Happened<'came'>): readonly Life[] {
     died: true,
   };
   return Array.from({ length: event.deadOnArrival ?? 0 }, () => some);
+}
+
+/** Takes the last ends of a resident back. */
+function takeBack(lives: Life[], resident: string, count: number, died: boolean): void {
+  for (let n = count; n > 0; n -= 1) {
+    const at = lives.findLastIndex((life) => life.resident === resident && life.died === died);
+    if (at >= 0) lives.splice(at, 1);
+  }
 }
 
 /**
@@ -170,10 +178,10 @@ export function livesOf(happenings: readonly Standing[], today: string): readonl
     if (event.type === 'came') lives.push(...deadInBag(event));
     // Thought dead and found: that death was none.
     if (event.type === 'back-again' && event.what === 'found alive')
-      for (let n = event.count; n > 0; n -= 1) {
-        const at = lives.findLastIndex((life) => life.resident === event.resident && life.died);
-        if (at >= 0) lives.splice(at, 1);
-      }
+      takeBack(lives, event.resident, event.count, true);
+    // Of a group nobody can say which came back: it counts as if it had stayed.
+    if (before && before.count > 0 && event.type === 'back-again' && event.what === 'returned')
+      takeBack(lives, event.resident, event.count, false);
     if (before && (event.type === 'died' || event.type === 'rehomed'))
       end(
         before,

@@ -120,6 +120,24 @@ describe('back again', () => {
     expect(lives[0]).toMatchObject({ died: false });
     expect(Math.round(lives[0]!.end)).toBe(40);
   });
+  it('leaves the days of a group whole when one of it comes back', () => {
+    const group = cameOf(day(0), [{ ...memberOf('g'), individual: false, count: 5 }], { tank: 'A' });
+    const gone = happened({
+      type: 'rehomed',
+      on: day(10),
+      resident: 'g',
+      count: 2,
+      reason: 'surplus',
+      taker: 'Maren',
+      credit: '',
+    });
+    const lives = livesOf([group, gone, back(30, 'g', 'returned')], until(40));
+    expect(lives.map(({ start, end }) => [start, Math.round(end)])).toEqual([
+      [0, 10],
+      ...Array.from({ length: 4 }, () => [0, 40]),
+    ]);
+    expect(fortnightOf(lives)).toMatchObject({ came: 5 });
+  });
   it('lets one that its taker gave back enter late: nobody here saw the days between', () => {
     const gone = happened({
       type: 'rehomed',

@@ -37,6 +37,10 @@ export function hierarchyMarks(
         return lived.delete(event.resident)
           ? [{ on: event.on, kind: 'left', text: `${nameOf(event.resident)} moved out` }]
           : [];
+      case 'back-again':
+        if (event.tank !== tank || (event.what !== 'returned' && event.what !== 'found alive')) return [];
+        lived.add(event.resident);
+        return [{ on: event.on, kind: 'came', text: `${nameOf(event.resident)} came back` }];
       case 'died':
       case 'rehomed':
         return lived.has(event.resident) || room.residents[event.resident]?.tank === tank

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { changeFloor, ofTank, stepIn } from '@/core/commands';
 import { ASIDE_STEPS, type Step, STEPS } from '@/core/events';
 import type { ResidentId, TankId } from '@/core/kernel';
+import { PastDay } from '@/session/react/PastDay';
 import { useCommands } from '@/session/react/useCommands';
 import { useResidentName } from '@/session/react/useNames';
 import { useResidents, useTanks, type TankView } from '@/session/react/useTanks';
@@ -41,12 +42,10 @@ export function ApplySteps({
       ? 'Choose the fish.'
       : until !== '' && until <= todayIso()
         ? 'Choose a day to come.'
-        : day > todayIso()
-          ? 'Choose today or earlier.'
-          : '';
+        : '';
 
   const save = async (): Promise<void> => {
-    if (chosen.length === 0 || lacks) return;
+    if (chosen.length === 0 || lacks || day > todayIso()) return;
     const floorId = ofTank('floor', tank.id);
     const done = await run(`Intervention: ${chosen.map(termOf).join(' and ')}`, ({ documents }) => {
       const floor = documents[floorId];
@@ -109,13 +108,7 @@ export function ApplySteps({
         </div>
       )}
       <div className="grid grid-cols-[9rem_1fr] gap-2">
-        <TextField
-          label="Day"
-          type="date"
-          max={todayIso()}
-          value={day}
-          onChange={(event) => setDay(event.target.value || todayIso())}
-        />
+        <PastDay value={day} onChange={setDay} />
         <TextField
           label="Details"
           placeholder="what you moved, how many, where"
@@ -129,7 +122,12 @@ export function ApplySteps({
         </p>
       )}
       <div>
-        <Button tone="main" large disabled={chosen.length === 0 || lacks !== ''} onClick={() => save()}>
+        <Button
+          tone="main"
+          large
+          disabled={chosen.length === 0 || lacks !== '' || day > todayIso()}
+          onClick={() => save()}
+        >
           Save intervention
         </Button>
       </div>

@@ -1,12 +1,9 @@
 'use client';
 
 import { format, parseISO } from 'date-fns';
-import { useRoomState } from '@/session/react/RoomProvider';
-import { appendChange, useCommands } from '@/session/react/useCommands';
-import { useResidentName } from '@/session/react/useNames';
 import type { TankView } from '@/session/react/useTanks';
-import { Button } from '@/ui/Button';
 import { SpanBar } from '@/ui/SpanBar';
+import { BackOut } from './BackOut';
 import type { StepEffect } from '@/core/aggression';
 import { capital, countOf, sayEffect, termOf } from '@/words/en';
 
@@ -31,47 +28,6 @@ function nearerLimits({ ratio, before, after, uneven }: StepEffect): string {
   if (ratio.ratio === null || uneven || low === null || before.events + after.events >= FEW_CONTESTS)
     return '';
   return ` Narrower limits for few contests (mid-P): ${low.toFixed(2)} to ${high === null ? 'any number of' : high.toFixed(2)} times.`;
-}
-
-/** Ends the time of a fish that was put aside: out of its box, or back from another tank. */
-function BackOut({ tank, resident }: { readonly tank: TankView; readonly resident: string }) {
-  const { session, run } = useCommands();
-  const nameOf = useResidentName();
-  const one = useRoomState((state) => state.room.residents[resident]);
-  if (!one || one.count === 0) return null;
-  const on = (): string => session.stamp.now();
-  const isHere = one.tank === tank.id;
-  return (
-    <Button
-      className="mt-1"
-      onClick={() =>
-        run(`${nameOf(one)} is back`, [
-          appendChange(
-            session,
-            isHere
-              ? {
-                  type: 'back-again',
-                  on: on(),
-                  resident: one.id,
-                  tank: tank.id,
-                  what: 'out of the box',
-                  count: 1,
-                  note: '',
-                }
-              : {
-                  type: 'moved',
-                  on: on(),
-                  resident: one.id,
-                  tank: tank.id,
-                  note: 'Back from its time aside.',
-                },
-          ),
-        ])
-      }
-    >
-      {isHere ? `${nameOf(one)} out of the box` : `${nameOf(one)} back into ${tank.body.name}`}
-    </Button>
-  );
 }
 
 /** One step or bundle, and whether it worked, in one sentence with its limits. */

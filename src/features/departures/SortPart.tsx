@@ -1,64 +1,22 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { isSorted, type Sorted, sortFish } from '@/core/commands';
+import { isSorted, sortFish } from '@/core/commands';
 import { REHOME_REASONS, type RehomeReason, type Resident } from '@/core/events';
-import { fromCore, keeperUnit, parseQuantity, type ResidentId, type TankId, toCore } from '@/core/kernel';
+import { keeperUnit, type ResidentId } from '@/core/kernel';
 import { commonName } from '@/core/model';
 import { useCatalogue } from '@/session/react/RoomProvider';
+import { PastDay } from '@/session/react/PastDay';
 import { useCommands } from '@/session/react/useCommands';
 import { useResidentName } from '@/session/react/useNames';
 import { useResidents, useSettings, useTanks, type TankView } from '@/session/react/useTanks';
 import { momentOn, todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
-import { INPUT, options, SelectField, TextField } from '@/ui/Field';
-import { FishName } from '@/ui/plates/FishName';
+import { options, SelectField, TextField } from '@/ui/Field';
 import { Caution, Empty, Section } from '@/ui/Screen';
 import { countOf, termOf } from '@/words/en';
-
-/** What was said of one row, as typed. */
-interface Row {
-  readonly sex?: Resident['sex'];
-  readonly name?: string;
-  readonly length?: string;
-  readonly count?: string;
-  /** `stays`, `leaves`, `died`, or the tank it goes to. */
-  readonly goes?: string;
-}
-
-const SEXES = ['unknown', 'male', 'female'] as const;
-const PLAIN: ReadonlySet<string> = new Set(['stays', 'leaves', 'died']);
-
-/** A row as it is understood, or what is wrong with it. */
-function readRow(
-  resident: Resident,
-  row: Row,
-  unit: string,
-): { readonly sorted: Sorted; readonly fault: string | null } {
-  const typed = row.length?.trim() ?? '';
-  const length = typed === '' ? null : parseQuantity('length', typed, unit);
-  const count = row.count?.trim() ?? '';
-  const goes = row.goes ?? 'stays';
-  const faults = [
-    length && !length.ok ? 'length not understood' : null,
-    count !== '' &&
-    !(Number(count) >= 1 && Number(count) <= resident.count && Number.isInteger(Number(count)))
-      ? `1 to ${resident.count}`
-      : null,
-  ];
-  return {
-    sorted: {
-      resident,
-      sex: row.sex,
-      name: row.name?.trim(),
-      lengthCm: length?.ok ? fromCore('length', length.quantity.core, 'cm') : undefined,
-      count: count === '' ? undefined : Number(count),
-      goes: PLAIN.has(goes) ? (goes as Sorted['goes']) : 'moves',
-      into: PLAIN.has(goes) ? undefined : (goes as TankId),
-    },
-    fault: faults.find((one) => one !== null) ?? null,
-  };
-}
+import { SortRow } from './SortRow';
+import { readRow, type Row, SEXES } from './sortRows';
 
 /** Several fish at once, as in an hour with the tank half drained: sexed, marked, measured, kept, moved, given away; one entry, one undo. */
 export function SortPart({ tank }: { readonly tank: TankView }) {
@@ -98,9 +56,7 @@ export function SortPart({ tank }: { readonly tank: TankView }) {
       ? `Mend ${nameOf(faulty[0]?.sorted.resident)}: ${faulty[0]?.fault}.`
       : hasLeaving && taker.trim() === ''
         ? 'Type who takes them.'
-        : day > todayIso()
-          ? 'Choose today or earlier.'
-          : '';
+        : '';
   const save = async (): Promise<void> => {
     const done = await run(`${countOf(many, 'fish', 'fish')} sorted`, [
       ...sortFish(
@@ -195,75 +151,22 @@ export function SortPart({ tank }: { readonly tank: TankView }) {
       </div>
       <ul className="-mt-3">
         {residents.map((one) => {
-          const row = rows.get(one.id) ?? {};
           const name = nameOf(one);
-          const isTicked = ticked.has(one.id);
           return (
-            <li
+            <SortRow
               key={one.id}
-              className="grid grid-cols-2 items-center gap-2 border-b border-line py-1.5 sm:grid-cols-[14rem_7rem_9rem_6rem_5rem_1fr]"
-            >
-              <label className="flex min-h-11 items-center gap-2 max-sm:col-span-2">
-                <input
-                  type="checkbox"
-                  className="size-5 shrink-0 accent-(--deep)"
-                  checked={isTicked}
-                  onChange={() => {
-                    const next = new Set(ticked);
-                    if (!next.delete(one.id)) next.add(one.id);
-                    setTicked(next);
-                  }}
-                />
-                <FishName profile={catalogue.byId.get(one.species)}>{name}</FishName>
-              </label>
-              {one.individual ? (
-                <select
-                  aria-label={`Sex of ${name}`}
-                  className={INPUT}
-                  value={row.sex ?? one.sex}
-                  onChange={({ target }) => put([one.id], { sex: target.value as Resident['sex'] })}
-                >
-                  {options(SEXES)}
-                </select>
-              ) : (
-                <span className="fig text-slate">{one.count}</span>
-              )}
-              <input
-                aria-label={`Name or mark of ${name}`}
-                className={INPUT}
-                placeholder="name or mark"
-                maxLength={60}
-                value={row.name ?? one.name}
-                onChange={({ target }) => put([one.id], { name: target.value })}
-              />
-              <input
-                aria-label={`Length of ${name}`}
-                className={INPUT}
-                placeholder={`${fromCore('length', toCore('length', one.lengthCm, 'cm'), unit).toFixed(1)} ${unit}`}
-                value={row.length ?? ''}
-                onChange={({ target }) => put([one.id], { length: target.value })}
-              />
-              {one.individual ? (
-                <span className="max-sm:hidden" />
-              ) : (
-                <input
-                  aria-label={`How many of ${name}`}
-                  className={INPUT}
-                  inputMode="numeric"
-                  placeholder={`of ${one.count}`}
-                  value={row.count ?? ''}
-                  onChange={({ target }) => put([one.id], { count: target.value })}
-                />
-              )}
-              <select
-                aria-label={`Where ${name} goes`}
-                className={INPUT}
-                value={row.goes ?? 'stays'}
-                onChange={({ target }) => put([one.id], { goes: target.value })}
-              >
-                {destinations}
-              </select>
-            </li>
+              resident={one}
+              name={name}
+              row={rows.get(one.id) ?? {}}
+              isTicked={ticked.has(one.id)}
+              onTick={() => {
+                const next = new Set(ticked);
+                if (!next.delete(one.id)) next.add(one.id);
+                setTicked(next);
+              }}
+              onPut={(how) => put([one.id], how)}
+              destinations={destinations}
+            />
           );
         })}
       </ul>
@@ -304,14 +207,7 @@ export function SortPart({ tank }: { readonly tank: TankView }) {
         </Section>
       )}
       <div className="flex flex-wrap items-end gap-3">
-        <TextField
-          label="Day"
-          type="date"
-          max={todayIso()}
-          wrap="w-40"
-          value={day}
-          onChange={({ target }) => setDay(target.value || todayIso())}
-        />
+        <PastDay value={day} onChange={setDay} wrap="w-40" />
         <label className="flex min-h-8 items-center gap-2">
           <input
             type="checkbox"
@@ -321,7 +217,12 @@ export function SortPart({ tank }: { readonly tank: TankView }) {
           />
           rock and wood were moved
         </label>
-        <Button tone="main" large disabled={(many === 0 && !isRearranged) || lacks !== ''} onClick={save}>
+        <Button
+          tone="main"
+          large
+          disabled={(many === 0 && !isRearranged) || lacks !== '' || day > todayIso()}
+          onClick={save}
+        >
           Save {countOf(many, 'fish', 'fish')}
         </Button>
       </div>

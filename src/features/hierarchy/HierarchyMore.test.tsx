@@ -3,19 +3,12 @@ import userEvent from '@testing-library/user-event';
 import type { Dated } from '@/core/events/events';
 import type { ResidentId } from '@/core/kernel/schema/ids';
 import { appendChange } from '@/session/react/useCommands';
-import { hierarchyWork } from '@/workers/hierarchyWork';
 import { individual, room, show, TANK } from '@/testing/inRoom';
 import { HierarchyScreen } from './HierarchyScreen';
 
-jest.mock('@/workers/startHierarchy', () => ({
-  startHierarchy: () => ({
-    thread: { terminate: () => undefined },
-    remote: {
-      order: (...args: Parameters<typeof hierarchyWork.order>) =>
-        Promise.resolve(hierarchyWork.order(...args)),
-    },
-  }),
-}));
+jest.mock('@/workers/startHierarchy', () =>
+  jest.requireActual<typeof import('@/testing/hierarchyHere')>('@/testing/hierarchyHere'),
+);
 
 const ago = (days: number, minutes = 0): string =>
   new Date(Date.now() - days * 86_400_000 + minutes * 60_000).toISOString();

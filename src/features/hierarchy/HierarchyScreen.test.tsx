@@ -2,18 +2,11 @@ import { screen, within } from '@testing-library/react';
 import type { ResidentId } from '@/core/kernel/schema/ids';
 import { individual, room, show, TANK } from '@/testing/inRoom';
 import type { Session } from '@/session/types';
-import { hierarchyWork } from '@/workers/hierarchyWork';
 import { HierarchyScreen } from './HierarchyScreen';
 
-jest.mock('@/workers/startHierarchy', () => ({
-  startHierarchy: () => ({
-    thread: { terminate: () => undefined },
-    remote: {
-      order: (...args: Parameters<typeof hierarchyWork.order>) =>
-        Promise.resolve(hierarchyWork.order(...args)),
-    },
-  }),
-}));
+jest.mock('@/workers/startHierarchy', () =>
+  jest.requireActual<typeof import('@/testing/hierarchyHere')>('@/testing/hierarchyHere'),
+);
 
 async function contested(
   session: Session,

@@ -36,12 +36,9 @@ describe('back again, with one press', () => {
     expect(screen.queryByRole('button')).toBeNull();
   });
   it.each<[string, Happening]>([
+    ['Found alive', { type: 'died', resident: SOL, count: 1, how: 'missing', cause: '', note: '' }],
     [
-      'Found alive, into Holm',
-      { type: 'died', resident: SOL, count: 1, how: 'missing', cause: '', note: '' },
-    ],
-    [
-      'Came back, into Holm',
+      'Came back',
       { type: 'rehomed', resident: SOL, count: 1, reason: 'too rough', taker: 'Maren', credit: '', note: '' },
     ],
   ])('%s', async (name, happening) => {

@@ -1,7 +1,13 @@
+import { useState } from 'react';
+import { comeBack } from '@/core/commands';
 import type { Resident, ReturnKind } from '@/core/events';
-import { appendChange, useCommands } from '@/session/react/useCommands';
+import { PastDay } from '@/session/react/PastDay';
+import { useCommands } from '@/session/react/useCommands';
 import { useTanks } from '@/session/react/useTanks';
+import { momentOn, todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
+import { SelectField } from '@/ui/Field';
+import { Caution } from '@/ui/Screen';
 
 const WORDS: Readonly<Record<ReturnKind, string>> = {
   'found alive': 'Found alive',
@@ -26,40 +32,70 @@ function backOf({
   ];
 }
 
+/** Those that come from elsewhere or from behind the decor go into a tank. */
+const GOES_INTO: ReadonlySet<ReturnKind> = new Set(['found alive', 'returned']);
+
 /** Back as itself, with one press each: found alive, returned by its taker, out of its box, without its partner. */
 export function BackAgain({ resident }: { readonly resident: Resident }) {
   const { session, run } = useCommands();
   const tanks = useTanks();
-  const into = tanks.find((tank) => tank.id === resident.tank) ?? tanks[0];
+  const [day, setDay] = useState(todayIso());
+  const [chosen, setChosen] = useState<string>(resident.tank);
+  const into = tanks.find((tank) => tank.id === chosen) ?? tanks[0];
   const ways = backOf(resident);
   if (!into || ways.length === 0) return null;
+  const isFromElsewhere = ways.some(([what]) => what === 'returned');
   return (
-    <p className="flex flex-wrap items-center gap-2">
-      {ways.map(([what, most]) => {
-        // Of a group one at a time: how many came back is said by as many presses.
-        const count = resident.individual ? most : 1;
-        return (
+    <div className="flex flex-col gap-2">
+      <div className="flex flex-wrap items-end gap-2">
+        {ways.map(([what, most]) => (
           <Button
             key={what}
+            disabled={day > todayIso()}
             onClick={() =>
               run(WORDS[what], [
-                appendChange(session, {
-                  type: 'back-again',
-                  on: session.stamp.now(),
-                  resident: resident.id,
-                  tank: into.id,
-                  what,
-                  count,
-                  note: '',
-                }),
+                comeBack(
+                  {
+                    on: momentOn(day),
+                    resident: resident.id,
+                    tank: GOES_INTO.has(what) ? into.id : resident.tank,
+                    what,
+                    // Of a group one at a time: how many came back is said by as many presses.
+                    count: resident.individual ? most : 1,
+                    ...(what === 'returned' && {
+                      quarantine: into.body.purpose === 'quarantine' ? ('here' as const) : ('none' as const),
+                    }),
+                  },
+                  session.stamp,
+                ),
               ])
             }
           >
             {WORDS[what]}
-            {what === 'returned' || what === 'found alive' ? `, into ${into.body.name}` : ''}
           </Button>
-        );
-      })}
-    </p>
+        ))}
+        <PastDay value={day} onChange={setDay} wrap="w-40" />
+        {ways.some(([what]) => GOES_INTO.has(what)) && (
+          <SelectField
+            label="Into"
+            wrap="w-44"
+            value={into.id}
+            onChange={({ target }) => setChosen(target.value)}
+          >
+            {tanks.map((tank) => (
+              <option key={tank.id} value={tank.id}>
+                {tank.body.name} ({tank.body.purpose})
+              </option>
+            ))}
+          </SelectField>
+        )}
+      </div>
+      {isFromElsewhere && into.body.purpose !== 'quarantine' && (
+        <Caution>
+          A fish back from another keeper is a newcomer: it may carry disease, and the others treat it as one.
+          Quarantine of four to six weeks is usual.
+        </Caution>
+      )}
+    </div>
   );
 }

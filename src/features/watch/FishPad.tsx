@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { commonName } from '@/core/model';
 import type { ResidentId } from '@/core/kernel';
 import { useCatalogue } from '@/session/react/RoomProvider';
@@ -7,9 +7,10 @@ import { useResidentColours } from '@/session/react/useResidentColours';
 import { useResidents, type TankView } from '@/session/react/useTanks';
 import { useWords } from '@/session/react/useWords';
 import { classes } from '@/ui/classes';
+import { useKeys } from '@/ui/useKeys';
 import { FishPlate } from '@/ui/plates/FishPlate';
 import { FishButton } from './FishButton';
-import { type PadFish, padOf } from './padOf';
+import { keysOf, type PadFish, padOf } from './padOf';
 
 /** The fish of the last contests of a tank, the latest first, as they were when the screen was opened. */
 function useLately(tank: TankView): readonly string[] {
@@ -30,13 +31,13 @@ function useLately(tank: TankView): readonly string[] {
 export function FishPad({
   tank,
   chosen,
-  hotkeys,
+  hasKeys,
   onPress,
 }: {
   readonly tank: TankView;
   readonly chosen: ResidentId | null;
-  /** The key that presses a fish. */
-  readonly hotkeys: ReadonlyMap<string, string>;
+  /** Whether number keys press the buttons that show them. */
+  readonly hasKeys: boolean;
   readonly onPress: (id: ResidentId) => void;
 }) {
   const residents = useResidents(tank.id);
@@ -47,6 +48,19 @@ export function FishPad({
   const lately = useLately(tank);
   const [opened, setOpened] = useState<string | null>(null);
   const pad = useMemo(() => padOf(residents, lately, opened), [residents, lately, opened]);
+  const keys = useMemo(() => keysOf(residents, pad, opened), [residents, pad, opened]);
+  useKeys(
+    useCallback(
+      (key) => {
+        const fish = keys.get(key);
+        if (fish) onPress(fish);
+        return fish !== undefined;
+      },
+      [keys, onPress],
+    ),
+    hasKeys,
+  );
+  const keyOf = new Map([...keys].map(([key, id]) => [id, key]));
   const kindOf = (species: string): string => {
     const profile = catalogue.byId.get(species);
     return profile ? commonName(profile) : species;
@@ -66,7 +80,7 @@ export function FishPad({
         colour={resident ? (colours.get(id) ?? '') : null}
         profile={catalogue.byId.get(species) ?? null}
         wearer={sex !== 'unknown' ? sex : null}
-        hotkey={hotkeys.get(id) ?? null}
+        hotkey={hasKeys ? (keyOf.get(id) ?? null) : null}
         chosen={id === chosen}
         waiting={chosen !== null}
         onPress={() => onPress(id)}

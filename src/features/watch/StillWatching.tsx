@@ -25,7 +25,6 @@ export function StillWatching({
   return (
     <Dialog
       open
-      onOpenChange={onStill}
       title="Still watching?"
       about={
         doubt.why === 'unseen'

@@ -3,18 +3,11 @@ import type { ResidentId } from '@/core/kernel';
 import { appendChange } from '@/session/react/useCommands';
 import { useTank } from '@/session/react/useTanks';
 import { individual, room, show, TANK } from '@/testing/inRoom';
-import { hierarchyWork } from '@/workers/hierarchyWork';
 import { WatchNext } from './WatchNext';
 
-jest.mock('@/workers/startHierarchy', () => ({
-  startHierarchy: () => ({
-    thread: { terminate: () => undefined },
-    remote: {
-      order: (...args: Parameters<typeof hierarchyWork.order>) =>
-        Promise.resolve(hierarchyWork.order(...args)),
-    },
-  }),
-}));
+jest.mock('@/workers/startHierarchy', () =>
+  jest.requireActual<typeof import('@/testing/hierarchyHere')>('@/testing/hierarchyHere'),
+);
 
 function Next() {
   const tank = useTank();

@@ -1,18 +1,18 @@
 'use client';
 
 import { termOf } from '@/words/en';
-import { DAY_MS, type ResidentId } from '@/core/kernel';
+import { DAY_MS } from '@/core/kernel';
 import { Check, Pause, Play, Square, X } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { useEffect, useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { OFFERED_SIGNS, TRIGGERS } from '@/core/events';
 import { forget, recall, remember } from '@/session/browserMemory';
 import { useHappenings, useNames, useResidentName } from '@/session/react/useNames';
 import { useResidentColours } from '@/session/react/useResidentColours';
 import { useResidents, useTank, useTanks, type TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
-import { isBehindDialog, isTyping } from '@/ui/keys';
+import { useKeys } from '@/ui/useKeys';
 import { classes } from '@/ui/classes';
 import { NoTank } from '@/ui/NoTank';
 import { Empty, Screen, Section } from '@/ui/Screen';
@@ -62,32 +62,24 @@ function useHolders(tank: TankView) {
   }, [happenings, tank.id, residents, nameOf, colours, now]);
 }
 
-/** Keys press the fish whose button shows them; Space runs the clock, Backspace takes the last entry back. */
-function useWatchKeys(
-  { press, toggle, undo, setWho }: ReturnType<typeof useWatch>,
-  hotkeys: ReadonlyMap<string, string>,
-  isOn: boolean,
-): void {
-  useEffect(() => {
-    if (!isOn) return undefined;
-    const onKey = (event: KeyboardEvent): void => {
-      if (isTyping(event.target) || isBehindDialog()) return;
-      if (event.ctrlKey || event.metaKey || event.altKey) return;
-      const fish = [...hotkeys].find(([, key]) => key === event.key)?.[0];
-      if (fish) press(fish as ResidentId);
-      else if (event.key === ' ' && !(event.target instanceof HTMLButtonElement)) toggle();
-      else if (event.key === 'Backspace') void undo();
-      else if (event.key === 'Escape') setWho(null);
-      else return;
-      event.preventDefault();
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [hotkeys, press, toggle, undo, setWho, isOn]);
+/** Space runs the clock, Backspace takes the last entry back, Escape the choice. The keys of the fish are those of their buttons. */
+function useWatchKeys({ toggle, undo, setWho }: ReturnType<typeof useWatch>, isOn: boolean): void {
+  useKeys(
+    useCallback(
+      (key, target) => {
+        if (key === ' ' && !(target instanceof HTMLButtonElement)) toggle();
+        else if (key === 'Backspace') void undo();
+        else if (key === 'Escape') setWho(null);
+        else return false;
+        return true;
+      },
+      [toggle, undo, setWho],
+    ),
+    isOn,
+  );
 }
 
 const KEYS_OFF = 'lomvik.watch.keysOff';
-const FIRST_KEYS = 9;
 /** With fewer fish than this there is no ranking to ask about. */
 const LEAST_RANKED = 3;
 
@@ -158,14 +150,7 @@ function Watch({ tank }: { readonly tank: TankView }) {
   const [areKeysOn, setAreKeysOn] = useState(() => recall('localStorage', KEYS_OFF) === null);
   const { doubt, confirm } = useStillWatching(watch.watching, watch.lastEntryOn);
   useWakeLock(watch.running);
-  const hotkeys = useMemo(
-    () =>
-      new Map<string, string>(
-        areKeysOn ? residents.slice(0, FIRST_KEYS).map((one, i) => [one.id, String(i + 1)]) : [],
-      ),
-    [residents, areKeysOn],
-  );
-  useWatchKeys(watch, hotkeys, areKeysOn);
+  useWatchKeys(watch, areKeysOn);
   const elsewhere = useTanks().find((one) => one.id === watch.elsewhere?.tank);
 
   if (residents.length === 0) {
@@ -236,7 +221,7 @@ function Watch({ tank }: { readonly tank: TankView }) {
             )}
           </p>
           <div className="max-lg:order-4">
-            <FishPad tank={tank} chosen={chosen} hotkeys={hotkeys} onPress={watch.press} />
+            <FishPad tank={tank} chosen={chosen} hasKeys={areKeysOn} onPress={watch.press} />
           </div>
           <div className="max-lg:order-5">{signs}</div>
           {!watch.last && (

@@ -1,6 +1,6 @@
 import type { Resident } from '@/core/events';
 import type { ResidentId } from '@/core/kernel';
-import { isOneOfMany, padOf } from './padOf';
+import { isOneOfMany, keysOf, padOf } from './padOf';
 
 const fish = (id: string, more: Partial<Resident> = {}): Resident =>
   ({
@@ -44,6 +44,14 @@ describe('the buttons of a tank', () => {
     expect(pad.active.map(({ id }) => id)).toEqual(['some-unknown-lab', 'zebra7', 'zebra2']);
     expect(pad.others).toHaveLength(22 - 3);
   });
+  it('say "one of them" once where a species is one group', () => {
+    const shoal = fish('g', { individual: false, count: 7 });
+    expect(padOf([shoal], [], 'lab').others.map(({ id }) => id)).toEqual([
+      'g',
+      'some-male-lab',
+      'some-female-lab',
+    ]);
+  });
   it('put nobody first where all are in sight anyway', () =>
     expect(
       padOf(
@@ -52,6 +60,36 @@ describe('the buttons of a tank', () => {
         null,
       ).active,
     ).toEqual([]));
+});
+
+describe('the number keys', () => {
+  const residents = [
+    ...many(3, (i) => `n${i}`),
+    ...many(12, () => '', 'rusty'),
+    ...many(10, (i) => `z${i}`, 'zebra'),
+  ];
+  const keys = (lately: readonly string[], opened: string | null) =>
+    keysOf(residents, padOf(residents, lately, opened), opened);
+  it('press what the buttons show: look-alikes have one key, not one each', () => {
+    expect([...keys([], null).values()].slice(0, 5)).toEqual([
+      'lab0',
+      'lab1',
+      'lab2',
+      'some-unknown-rusty',
+      'zebra0',
+    ]);
+  });
+  it('stay with their fish when others were active lately', () =>
+    expect(keys(['zebra7', 'lab2'], null)).toEqual(keys([], null)));
+  it('are those of the opened species when one is opened', () =>
+    expect([...keys([], 'lab').values()]).toEqual([
+      'lab0',
+      'lab1',
+      'lab2',
+      'some-unknown-lab',
+      'some-male-lab',
+      'some-female-lab',
+    ]));
 });
 
 describe('a second press of the same', () => {

@@ -57,10 +57,12 @@ export function padOf(residents: readonly Resident[], lately: readonly string[],
     const of = residents.filter((one) => one.species === species);
     const heads = of.reduce((sum, one) => sum + one.count, 0);
     const alike = of.filter((one) => one.individual && isUnnamed(one));
+    // One group and nobody else: its button says "one of them" already.
+    const isOneGroup = of.length === 1;
     if (species === opened && heads > 1)
       return [
         ...of.map(single),
-        oneOf(species, heads),
+        ...(isOneGroup ? [] : [oneOf(species, heads)]),
         oneOf(species, heads, 'male'),
         oneOf(species, heads, 'female'),
       ];
@@ -80,4 +82,19 @@ export function padOf(residents: readonly Resident[], lately: readonly string[],
     active,
     others: shown.filter((one) => !active.includes(one)),
   };
+}
+
+const FIRST_KEYS = 9;
+
+/**
+ * The number key of each of the first nine buttons in sight. Those active lately keep the key that they have in the order of the
+ * species, so that a key stays with its fish from watch to watch.
+ */
+export function keysOf(
+  residents: readonly Resident[],
+  { active, others }: Pad,
+  opened: string | null,
+): ReadonlyMap<string, ResidentId> {
+  const inSight = opened === null && active.length > 0 ? padOf(residents, [], null).others : others;
+  return new Map(inSight.slice(0, FIRST_KEYS).map(({ id }, i) => [String(i + 1), id]));
 }

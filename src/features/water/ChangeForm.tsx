@@ -1,5 +1,6 @@
 'use client';
 
+import { useState } from 'react';
 import { CHANGE_CHECKS, type ChangeCheck, eventFields } from '@/core/events';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useRoomForm } from '@/session/react/useRoomForm';
@@ -46,8 +47,12 @@ export function ChangeForm({ tank }: { readonly tank: TankView }) {
           checked,
           note: '',
         }),
-      ]),
+      ]).then((kept) => {
+        setIsAsked(false);
+        return kept;
+      }),
   });
+  const [isAsked, setIsAsked] = useState(false);
   const ticked = form.typed('checked') as readonly ChangeCheck[];
   const open = CHANGE_CHECKS.filter((check) => !ticked.includes(check));
   return (
@@ -74,12 +79,25 @@ export function ChangeForm({ tank }: { readonly tank: TankView }) {
           </fieldset>
         </div>
         <div className="mt-2 flex flex-wrap items-center gap-3">
-          <Button tone={open.length > 0 ? 'warn' : 'main'} large type="submit" waiting={form.waiting}>
-            {open.length > 0 ? `Log with ${open.length} not done` : 'Log water change'}
-          </Button>
+          {open.length > 0 && !isAsked ? (
+            <Button tone="main" large onClick={() => setIsAsked(true)}>
+              Log water change
+            </Button>
+          ) : (
+            <Button tone={open.length > 0 ? 'warn' : 'main'} large type="submit" waiting={form.waiting}>
+              {open.length > 0 ? `Log with ${open.length} not done` : 'Log water change'}
+            </Button>
+          )}
         </div>
+        {open.length > 0 && isAsked && (
+          <div role="alert">
+            <p className="mt-2 font-semibold">Tick what was done. What was forgotten, see to it now:</p>
+            {open.map((check) => (
+              <Caution key={check}>{FORGOTTEN[check]}</Caution>
+            ))}
+          </div>
+        )}
       </Form>
-      {ticked.length > 0 && open.map((check) => <Caution key={check}>{FORGOTTEN[check]}</Caution>)}
     </Section>
   );
 }

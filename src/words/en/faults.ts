@@ -33,7 +33,7 @@ const asRead = ({ reading }: Pick<Quantities, 'reading'>): Style => {
     range: 'the lowest and the highest, in order,',
     yesOrNo: 'yes or no',
     span: (from, to, unit) => `${figure(from, unit)} to ${figure(to, unit)}`,
-    day: (on) => `${dayName(on)}${on.slice(DAY).replace('T', ' ')}`,
+    day: (on) => `${dayName(on.slice(0, DAY))}${on.slice(DAY).replace('T', ' ')}`,
   };
 };
 

@@ -1,3 +1,4 @@
+import { format, parseISO } from 'date-fns';
 import type { UnitChoice } from '@/core/kernel';
 import type { Catalogue } from '@/core/model';
 import { type SpeciesNames, speciesNames } from './names';
@@ -19,9 +20,12 @@ export const monthName = (month: string): string =>
     timeZone: 'UTC',
   });
 
-/** A day of a file, `2026-11-24`, as "24 Nov"; with its year where it is not this one. */
-export function dayName(day: string, now: number = Date.now()): string {
-  const at = Date.parse(`${day.slice(0, 10)}T12:00:00Z`);
+const DAY_LENGTH = 10;
+
+/** A day, `2026-11-24`, or the keeper's own day of a moment, as "24 Nov"; with its year where it is not this one. */
+export function dayName(dayOrMoment: string, now: number = Date.now()): string {
+  const day = dayOrMoment.length > DAY_LENGTH ? format(parseISO(dayOrMoment), 'yyyy-MM-dd') : dayOrMoment;
+  const at = Date.parse(`${day}T12:00:00Z`);
   const thisYear = new Date(at).getUTCFullYear() === new Date(now).getUTCFullYear();
   return new Date(at).toLocaleDateString('en-GB', {
     day: 'numeric',

@@ -3,7 +3,7 @@ import { defineEvent, count, note, resident, tank } from '../define';
 import type { Resident, Room } from '../room';
 import { change, unfit, withTank } from '../roomChanges';
 import { residentIn } from '../sense';
-import { type ReturnKind, RETURNS } from '../vocabulary';
+import { QUARANTINES, type ReturnKind, RETURNS } from '../vocabulary';
 
 /** How many of a fish or group can come back so. */
 const mostBack = (one: Resident, what: ReturnKind): number => {
@@ -20,7 +20,7 @@ const mostBack = (one: Resident, what: ReturnKind): number => {
 };
 
 /** The fish as it is again. */
-function backAs(one: Resident, { what, tank: into, count: heads, on }: Back): Partial<Resident> {
+function backAs(one: Resident, { what, tank: into, count: heads, quarantine, on }: Back): Partial<Resident> {
   switch (what) {
     case 'found alive':
       return { count: one.count + heads, died: one.died - heads, leftOn: null, tank: into };
@@ -31,6 +31,7 @@ function backAs(one: Resident, { what, tank: into, count: heads, on }: Back): Pa
         leftOn: null,
         tank: into,
         inTankSince: on,
+        quarantine: quarantine ?? 'none',
         toGo: null,
       };
     case 'out of the box':
@@ -44,13 +45,22 @@ interface Back {
   readonly what: ReturnKind;
   readonly tank: Resident['tank'];
   readonly count: number;
+  readonly quarantine?: 'here' | 'done' | 'none' | undefined;
   readonly on: string;
 }
 
 /** A fish is back as itself: thought dead and found, given away and returned, out of its box, without its partner. */
 export const backAgain = defineEvent(
   'back-again',
-  { resident: resident(), tank: tank(), what: choiceField(RETURNS), count: count(), note: note() },
+  {
+    resident: resident(),
+    tank: tank(),
+    what: choiceField(RETURNS),
+    count: count(),
+    /** Whether one that was with another keeper is kept apart first: it is a newcomer again. */
+    quarantine: choiceField(QUARANTINES).optional(),
+    note: note(),
+  },
   {
     residents: (event) => [event.resident],
     correctable: ['note'],
