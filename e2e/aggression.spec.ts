@@ -1,3 +1,4 @@
+import AxeBuilder from '@axe-core/playwright';
 import { expect, openDemo, test } from './watchful';
 
 test('watch by thumb, read what it shows, step in, see whether it worked', async ({ page }) => {
@@ -15,6 +16,9 @@ test('watch by thumb, read what it shows, step in, see whether it worked', async
     await page.getByRole('button', { name: 'ram', exact: true }).click();
     await page.getByRole('button', { name: 'injury' }).click();
     await expect(logged).toContainText('Amber rammed Tawny, injury (right, floor).');
+    // What is chosen can be read.
+    const { violations } = await new AxeBuilder({ page }).withRules(['color-contrast']).analyze();
+    expect(violations.flatMap(({ nodes }) => nodes.map(({ target }) => target.join(' ')))).toEqual([]);
     await page.getByRole('button', { name: /^Tawny leleupi/ }).click();
     await page.getByRole('button', { name: 'torn fins', exact: true }).click();
     await expect(logged).toContainText('Tawny had torn fins.');
@@ -144,4 +148,42 @@ test('losses, head counts and the story of a fish', async ({ page }) => {
     await page.getByRole('button', { name: 'Import 2 rows' }).click();
     await expect(page.getByText('2 contests read in').first()).toBeVisible();
   });
+});
+
+test('a water change asks after what was not ticked, and is logged as it was', async ({ page }) => {
+  await openDemo(page, '/water?tank=demo-fen');
+  await page.getByLabel('Lid closed').check();
+  await page.getByRole('button', { name: 'Log water change' }).click();
+  await expect(page.getByText(/watch for gasping, and record losses together/)).toBeVisible();
+  await expect(page.getByText('Water change logged')).toHaveCount(0);
+  await page.getByLabel('New water dechlorinated').check();
+  await expect(page.getByText(/watch for gasping/)).toHaveCount(0);
+  await page.getByRole('button', { name: 'Log with 2 not done' }).click();
+  await expect(page.getByText('Water change logged')).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByText(/^Undone/).first()).toBeVisible();
+});
+
+test('a fish found dead is found alive again, a length typed in inches, after a reload, seen by another tab', async ({
+  page,
+  context,
+}) => {
+  await openDemo(page, '/departures?tank=demo-skerry&part=several');
+  await page.getByRole('checkbox', { name: 'Rung' }).check();
+  await page.getByLabel('Where those ticked go').selectOption('died');
+  await page.getByLabel('Length of Saffron').fill('quite long');
+  await expect(page.getByRole('main').getByRole('alert')).toContainText('Mend Saffron');
+  await page.getByLabel('Length of Saffron').fill('3 1/2 in');
+  await page.getByRole('button', { name: 'Save 2 fish' }).click();
+  await expect(page.getByRole('checkbox', { name: 'Rung' })).toHaveCount(0);
+  const other = await context.newPage();
+  await other.goto('/life?tank=demo-skerry&fish=demo-saffron');
+  await expect(other.getByText(/^Saffron measured (8\.89|8\.9|9) cm/)).toBeVisible();
+  await page.goto('/life?tank=demo-skerry&fish=demo-rung');
+  await page.getByRole('button', { name: 'Found alive' }).click();
+  await expect(page.getByRole('button', { name: 'Found alive' })).toHaveCount(0);
+  await page.reload();
+  await expect(page.getByText('Rung found alive in Skerry.')).toBeVisible();
+  await other.goto('/watch?tank=demo-skerry');
+  await expect(other.getByRole('button', { name: /^Rung/ })).toBeVisible();
 });

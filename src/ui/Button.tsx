@@ -4,8 +4,8 @@ import { useEffect, useRef, useState, type ButtonHTMLAttributes, type MouseEvent
 import { classes } from './classes';
 
 interface Props extends Omit<ButtonHTMLAttributes<HTMLButtonElement>, 'onClick'> {
-  /** `main` once a screen at most, `plain` for the rest, `quiet` inside lists, `warn` for what cannot be taken lightly. */
-  readonly tone?: 'main' | 'plain' | 'quiet' | 'warn';
+  /** `main` once a screen at most, `plain` for the rest, `quiet` inside lists, `warn` for what cannot be taken lightly, `chosen` for the one of several that is on. */
+  readonly tone?: 'main' | 'plain' | 'quiet' | 'warn' | 'chosen';
   /** Large targets for wet hands. */
   readonly large?: boolean;
   /** What it began is not done yet; a press meanwhile counts for nothing. */
@@ -18,6 +18,7 @@ const TONES = {
   main: 'bg-deep text-on-deep border-deep hover:brightness-110',
   plain: 'border-line bg-panel text-ink hover:border-slate',
   quiet: 'border-transparent text-deep underline-offset-2 hover:underline',
+  chosen: 'border-ink bg-ink text-paper',
   warn: 'border-buoy text-buoy hover:bg-buoy hover:text-paper',
 } as const;
 

@@ -60,7 +60,7 @@ export function SortRow({
       <input
         aria-label={`Length of ${name}`}
         className={INPUT}
-        placeholder={words.reading('length', one.lengthCm)}
+        placeholder={words.quantity('length', one.lengthCm)}
         value={row.length ?? ''}
         onChange={({ target }) => onPut({ length: target.value })}
       />

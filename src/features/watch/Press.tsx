@@ -19,8 +19,9 @@ export function Press({
   return (
     <Button
       large
+      tone={on ? 'chosen' : 'plain'}
       aria-pressed={on}
-      className={classes('shrink-0 px-3', on ? 'border-ink bg-ink text-paper' : strong && 'border-slate')}
+      className={classes('shrink-0 px-3', !on && strong && 'border-slate')}
       onClick={onPress}
     >
       {children}

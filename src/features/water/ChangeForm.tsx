@@ -79,12 +79,19 @@ export function ChangeForm({ tank }: { readonly tank: TankView }) {
           </fieldset>
         </div>
         <div className="mt-2 flex flex-wrap items-center gap-3">
+          {/* Two buttons, not one that changes: a press that asks must not send the form. */}
           {open.length > 0 && !isAsked ? (
-            <Button tone="main" large onClick={() => setIsAsked(true)}>
+            <Button key="ask" tone="main" large onClick={() => setIsAsked(true)}>
               Log water change
             </Button>
           ) : (
-            <Button tone={open.length > 0 ? 'warn' : 'main'} large type="submit" waiting={form.waiting}>
+            <Button
+              key="log"
+              tone={open.length > 0 ? 'warn' : 'main'}
+              large
+              type="submit"
+              waiting={form.waiting}
+            >
               {open.length > 0 ? `Log with ${open.length} not done` : 'Log water change'}
             </Button>
           )}

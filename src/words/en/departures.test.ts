@@ -49,6 +49,10 @@ describe('head counts', () => {
     [count([11]), '11 of 14 seen 3 Nov; 12% likely that all were alive then. Check behind the background.'],
     [count([11], { hidden: true }), '11 of 14 seen 3 Nov; this species often hides. Last seen 19 days ago.'],
     [
+      count([11], { hidden: true, lastSeenDays: 0 }),
+      '11 of 14 seen 3 Nov; this species often hides. Last seen today.',
+    ],
+    [
       count([14, 12, 11, 9], { dwindling: true }),
       '9 of 14 seen 3 Nov; 12% likely that all were alive then. Check behind the background. Counts are falling: 12, 11, 9.',
     ],

@@ -69,7 +69,7 @@ export function sayHeadCount(
   const who = unseen.length > 0 ? ` Not seen: ${everyOf(unseen.map(nameOf))}.` : '';
   const seen = `${last.seen} of ${last.onRecord} seen ${then}${open < last.onRecord - last.seen ? `, ${open} still missing` : ''}`;
   if (hidden && (allThere ?? 0) > LIKELY)
-    return `${seen}; this species often hides.${lastSeenDays === null ? '' : ` Last seen ${countOf(lastSeenDays, 'day')} ago.`}${who}${falling}`;
+    return `${seen}; this species often hides.${lastSeenDays === null ? '' : ` Last seen ${lastSeenDays === 0 ? 'today' : `${countOf(lastSeenDays, 'day')} ago`}.`}${who}${falling}`;
   return `${seen}; ${Math.round((allThere ?? 0) * 100)}% likely that all ${verb(last.onRecord, 'was', 'were')} alive then. Check behind the background.${who}${falling}`;
 }
 
