@@ -180,8 +180,8 @@ test('a fish found dead is found alive again, a length typed in inches, after a 
   await other.goto('/life?tank=demo-skerry&fish=demo-saffron');
   await expect(other.getByText(/^Saffron measured (8\.89|8\.9|9) cm/)).toBeVisible();
   await page.goto('/life?tank=demo-skerry&fish=demo-rung');
-  await page.getByRole('button', { name: 'Found alive' }).click();
-  await expect(page.getByRole('button', { name: 'Found alive' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Found alive', exact: true }).click();
+  await expect(page.getByRole('button', { name: 'Found alive', exact: true })).toHaveCount(0);
   await page.reload();
   await expect(page.getByText('Rung found alive in Skerry.')).toBeVisible();
   await other.goto('/watch?tank=demo-skerry');
