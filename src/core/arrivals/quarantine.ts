@@ -1,4 +1,11 @@
-import { CLEAR_DAYS, NEW_TANK_LIFE, type QuarantineLife, residentsOf, type Room } from '../events';
+import {
+  CLEAR_DAYS,
+  NEW_TANK_LIFE,
+  type QuarantineRun,
+  type Resident,
+  residentsOf,
+  type Room,
+} from '../events';
 import { addDays, type When } from '../kernel';
 
 /** How a quarantine stands. Dates are ISO. */
@@ -13,35 +20,82 @@ export interface QuarantineState {
 
 /**
  * Day and end of a quarantine that began on a day: as long as was set, and at least two weeks clear after the last sign
- * or treatment. Days are the keeper's own.
+ * or treatment since. Days are the keeper's own.
  */
-export function quarantineState(life: QuarantineLife, begun: string, when: When): QuarantineState {
+export function quarantineState(
+  { days, lastSign }: { readonly days: number; readonly lastSign: string | null },
+  begun: string,
+  when: When,
+): QuarantineState {
   const start = when.dayOf(begun);
-  const set = addDays(start, life.days);
-  const clear = life.lastSign === null ? set : addDays(when.dayOf(life.lastSign), CLEAR_DAYS);
+  const set = addDays(start, days);
+  const clear = lastSign === null || lastSign < begun ? set : addDays(when.dayOf(lastSign), CLEAR_DAYS);
   const later = clear > set;
   return {
     day: when.daysSince(start) + 1,
-    days: life.days,
+    days,
     freeOn: later ? clear : set,
-    signOn: later && life.lastSign !== null ? when.dayOf(life.lastSign) : null,
+    signOn: later && lastSign !== null ? when.dayOf(lastSign) : null,
   };
 }
 
-/** When the quarantine of a batch counts from: the day that of its tank was begun, or the day it came, whichever is later. */
-export const batchSince = ({ begunOn }: QuarantineLife, cameToTank: string): string =>
-  begunOn !== null && begunOn > cameToTank ? begunOn : cameToTank;
+/** Fish that came to a quarantine tank on one day, from one seller: they run their quarantine together. */
+export interface Batch extends QuarantineState {
+  readonly key: string;
+  readonly residents: readonly Resident[];
+  /** Who sold or gave them; empty when nobody said. */
+  readonly source: string;
+  readonly came: string;
+  /** When its days count from: the day its quarantine was begun, or the day it came, whichever is later. */
+  readonly since: string;
+  readonly begun: boolean;
+  readonly passed: boolean;
+}
 
-/** When the quarantine of a tank counts from: that of the batch that came last. */
-export const quarantineSince = (room: Room, tank: string): string =>
-  residentsOf(room, tank).reduce((last, one) => {
-    const since = batchSince(lifeIn(room, tank), one.inTankSince);
-    return since > last ? since : last;
-  }, '');
+/** A fish of another tank that is here for a while, as company for a newcomer: it runs no quarantine. */
+const isGuest = (one: Resident): boolean => one.until !== null && one.inTankSince > one.cameOn;
 
-const lifeIn = (room: Room, tank: string): QuarantineLife =>
-  room.tanks[tank]?.quarantine ?? NEW_TANK_LIFE.quarantine;
+const runOf = (one: Resident): QuarantineRun | null => one.run ?? null;
 
-/** How the quarantine of a tank stands: one sum for every screen that says it. Asked of a tank that somebody lives in. */
-export const quarantineOf = (room: Room, tank: string, when: When): QuarantineState =>
-  quarantineState(lifeIn(room, tank), quarantineSince(room, tank), when);
+/** The batches in a tank, first come first. Days are the keeper's own. */
+export function batchesOf(room: Room, tank: string, when: When): readonly Batch[] {
+  const life = room.tanks[tank]?.quarantine ?? NEW_TANK_LIFE.quarantine;
+  const together = new Map<string, Resident[]>();
+  for (const one of residentsOf(room, tank).filter((each) => !isGuest(each))) {
+    const key = `${when.dayOf(one.inTankSince)} ${one.source}`;
+    together.set(key, [...(together.get(key) ?? []), one]);
+  }
+  return [...together]
+    .sort(([a], [b]) => (a < b ? -1 : 1))
+    .flatMap(([key, residents]): readonly Batch[] => {
+      const first = residents[0];
+      if (!first) return [];
+      const run = residents.map(runOf).find((each) => each !== null) ?? null;
+      const came = residents.reduce((last, { inTankSince }) => (inTankSince > last ? inTankSince : last), '');
+      const since = run !== null && run.begunOn > came ? run.begunOn : came;
+      const days = run?.days ?? life.days;
+      return [
+        {
+          key,
+          residents,
+          source: first.source,
+          came,
+          since,
+          begun: run !== null,
+          passed: run !== null && run.passedOn !== null,
+          ...quarantineState({ days, lastSign: life.lastSign }, since, when),
+        },
+      ];
+    });
+}
+
+/** The day on which the last batch of a tank may leave; null when none is in it. */
+export const freeOnOf = (room: Room, tank: string, when: When): string | null =>
+  batchesOf(room, tank, when).reduce<string | null>(
+    (last, { freeOn }) => (last === null || freeOn > last ? freeOn : last),
+    null,
+  );
+
+/** The batch that a fish is of; null when it is in no tank. */
+export const batchOf = (room: Room, { id, tank }: Resident, when: When): Batch | null =>
+  batchesOf(room, tank, when).find(({ residents }) => residents.some((one) => one.id === id)) ?? null;

@@ -24,6 +24,14 @@ describe('the run sheet of a release (common practice)', () => {
     expect(steps.map((one) => one.id)).toEqual(expect.arrayContaining(['dark', 'unfed']));
     expect(steps.map((one) => one.id)).not.toContain('feed');
   });
+  it('pours no shop water from a tank of one’s own: the waters are matched in one step', () => {
+    const own = { ...kind('labidochromis-caeruleus', 4), ownWater: true };
+    const bought = kind('labidochromis-caeruleus', 4);
+    expect(ids([own], [], 10)).toContain('match');
+    expect(ids([own], [], 10)).not.toContain('mix');
+    expect(ids([own, bought], [], 10)).toEqual(expect.arrayContaining(['float', 'mix']));
+    expect(ids([bought], [], 10)).not.toContain('match');
+  });
   it('always has the steps that fish die without, and the caution of those that sting', () => {
     const { steps } = releaseSheet([kind('potamotrygon-motoro', 1)], [], 0);
     expect(steps.filter((one) => one.vital).map((one) => one.id)).toEqual([

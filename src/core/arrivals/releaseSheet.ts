@@ -9,6 +9,7 @@ export type ReleaseStep =
   | 'dark'
   | 'float'
   | 'mix'
+  | 'match'
   | 'count'
   | 'low'
   | 'heater'
@@ -30,6 +31,8 @@ export interface SheetStep {
 export interface ReleasedSpecies {
   readonly profile: SpeciesProfile;
   readonly count: number;
+  /** From a tank of the keeper's own: nobody else's water comes with it. */
+  readonly ownWater?: boolean;
 }
 
 /** A shoal this shy is put in unfed and in the dark (common practice). */
@@ -60,7 +63,7 @@ const step = (id: ReleaseStep, more: Partial<SheetStep> = {}): SheetStep => ({
 /**
  * The run sheet of a release, step by step (common practice: rearrange in the same hour, feed the residents first, lights
  * off, release low, heater and lid; a single newcomer goes in with residents that were moved to it; a skittish shoal goes in
- * unfed and in the dark).
+ * unfed and in the dark; fish from a tank of one's own bring no shop water).
  */
 export function releaseSheet(
   newcomers: readonly ReleasedSpecies[],
@@ -82,8 +85,12 @@ export function releaseSheet(
       ...(ground ? [step('rearrange')] : []),
       ...(settled && protocol !== 'skittish' ? [step('feed', { waitMinutes: 10 })] : []),
       step('dark', { waitMinutes: 10 }),
-      step('float', { waitMinutes: 15 }),
-      ...(mixMinutes > 0 ? [step('mix', { waitMinutes: mixMinutes })] : []),
+      ...(newcomers.length > 0 && newcomers.every(({ ownWater }) => ownWater)
+        ? [step('match', { waitMinutes: 15 })]
+        : [
+            step('float', { waitMinutes: 15 }),
+            ...(mixMinutes > 0 ? [step('mix', { waitMinutes: mixMinutes })] : []),
+          ]),
       step('count', { vital: true, about: about(newcomers) }),
       step('low'),
       step('heater', { vital: true }),

@@ -47,6 +47,25 @@ describe('the ruse for a single newcomer (F86, common practice)', () => {
     expect(small).toMatchObject({ tank: 'small', verdict: 'stop' });
     expect(small!.why).not.toBeNull();
     expect(large).toMatchObject({ tank: 'large' });
-    expect(large!.verdict).not.toBe('stop');
+    // Three kenyi are too few to stay (rulings: avoid); for a week they are what common practice asks for.
+    expect(large!.verdict).toBe('fits');
+  });
+  it('never sends a newcomer to those that eat it', () => {
+    const [told] = ruseTanks(
+      { species: 'paracheirodon-innesi', count: 1, lengthCm: 2 },
+      residentsOf(
+        [
+          cameOf('2026-01-01T10:00:00.000Z', [memberOf('o')], {
+            species: 'astronotus-ocellatus',
+            lengthCm: 25,
+          }),
+        ].reduce(applyEvent, EMPTY_ROOM),
+        'T',
+      ),
+      [{ id: 'large', body: body(TANKS.us75) }],
+      catalogue,
+      '2026-03-01',
+    );
+    expect(told).toMatchObject({ verdict: 'stop', why: { rule: 'predation' } });
   });
 });

@@ -1,5 +1,5 @@
 import type { Reason } from '../rules';
-import { assess, roomPlan } from '../assess';
+import { assess, roomPlan, verdictOf } from '../assess';
 import { addDays, monthOf } from '../kernel';
 import type { DocumentBodies, DraftGroup } from '../records';
 import type { Resident } from '../events';
@@ -8,6 +8,34 @@ import type { Catalogue } from '../model';
 /** Three or four residents join a single newcomer for about a week (common practice). */
 export const RUSE_RESIDENTS = 3;
 export const RUSE_DAYS = 7;
+
+/**
+ * What a week has no time for: numbers, sexes, ground and broods are judged for the tank that they all go home to. Left in
+ * are water, space, filter, and who is eaten (our own choice; common practice keeps three or four together whatever a
+ * lasting group of them would need).
+ */
+const FOR_LONGER: ReadonlySet<string> = new Set([
+  'all-male',
+  'breeding',
+  'conspecific-aggression',
+  'contested-number',
+  'group-number',
+  'group-size',
+  'hides',
+  'hybridising',
+  'layer-crowding',
+  'look-alike',
+  'meals',
+  'outgrows',
+  'plants-eaten',
+  'settled-tank',
+  'sex-ratio',
+  'shyness',
+  'temper',
+  'territory',
+  'under-stocked',
+  'way-out',
+]);
 
 /** Whether a spare tank carries a newcomer with those that join it for a week. */
 export interface RuseTank {
@@ -48,7 +76,8 @@ export function ruseTanks(
       catalogue,
       today,
     );
-    const { verdict, findings } = assess(plan, catalogue, today);
+    const findings = assess(plan, catalogue, today).findings.filter(({ rule }) => !FOR_LONGER.has(rule));
+    const verdict = verdictOf(findings);
     const worst =
       findings.find((one) => one.severity === verdict && one.from === null) ??
       findings.find((one) => one.severity === verdict);

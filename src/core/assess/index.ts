@@ -1,6 +1,6 @@
 export { applyEdit } from './applyEdit';
 export type { Editable } from './applyEdit';
-export { assess, signature } from './assess';
+export { assess, verdictOf, signature } from './assess';
 export type { Assessment } from './assess';
 export { buildContext, contextOn, planGroups, stageOf } from './buildContext';
 export type { Stage } from './buildContext';

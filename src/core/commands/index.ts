@@ -12,6 +12,7 @@ export {
   tickMove,
 } from './houseMove';
 export type { HouseMove } from './houseMove';
+export { joinNewcomer } from './joinNewcomer';
 export { comeBack, decideToGo, recordDeath, rehome } from './leave';
 export { addEntries, addGroups, copyList, describeList, goByList, newList, removeList } from './lists';
 export { newTank } from './newTank';

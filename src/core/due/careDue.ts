@@ -85,7 +85,7 @@ export function claimsDue(tank: string, room: Room, when: When): readonly DueIte
 const RISK_DAYS = QUARANTINE_DAYS;
 
 /** How many of each species, in the order in which they live there. */
-function countedBySpecies(
+export function countedBySpecies(
   residents: readonly Pick<Resident, 'species' | 'count'>[],
 ): readonly { readonly species: string; readonly count: number }[] {
   const counts = new Map<string, number>();

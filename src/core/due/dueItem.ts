@@ -5,6 +5,8 @@ export type DueFact =
   | { readonly says: 'look'; readonly hours: (typeof LOOK_HOURS)[number] }
   | {
       readonly says: 'quarantine';
+      /** Whose it is, where several batches share the tank; empty where there is one. */
+      readonly batch: readonly { readonly species: string; readonly count: number }[];
       readonly day: number;
       readonly days: number;
       readonly freeOn: string;

@@ -2,7 +2,7 @@ import type { Entry, Member } from '../events/events';
 import { roomAt } from '../events/roomAt';
 import type { DocumentBodies } from '../records/documents';
 import type { EntryId, ResidentId, TankId } from '../kernel/schema/ids';
-import { quarantineOf } from '../arrivals/quarantine';
+import { batchesOf } from '../arrivals/quarantine';
 import { whenIn } from '../kernel/time/when';
 import { dueItems } from './dueItems';
 
@@ -211,11 +211,11 @@ describe('days are the keeper’s own', () => {
       entry({ type: 'quarantine', on: moment('2026-09-19'), what: 'begun', days: 28 }),
     ]);
     // 20:30 in Coordinated Universal Time is the next morning in Sydney.
-    expect(quarantineOf(room, 'T', whenIn(moment('2026-09-20'), 'Australia/Sydney'))).toMatchObject({
+    expect(batchesOf(room, 'T', whenIn(moment('2026-09-20'), 'Australia/Sydney'))[0]).toMatchObject({
       day: 2,
       freeOn: '2026-10-18',
     });
-    expect(quarantineOf(room, 'T', whenIn(moment('2026-09-20'), 'America/New_York'))).toMatchObject({
+    expect(batchesOf(room, 'T', whenIn(moment('2026-09-20'), 'America/New_York'))[0]).toMatchObject({
       day: 2,
       freeOn: '2026-10-17',
     });

@@ -1,9 +1,9 @@
 import { HOUR_MS, type When } from '../kernel';
 import type { DocumentBodies } from '../records';
-import { quarantineOf } from '../arrivals';
+import { batchesOf } from '../arrivals';
 import { LOOK_HOURS, residentsOf, type Room } from '../events';
 import type { DueItem } from './dueItem';
-import { boxesDue, careDue, claimsDue, riskDue, staysDue, type Care } from './careDue';
+import { boxesDue, careDue, claimsDue, countedBySpecies, riskDue, staysDue, type Care } from './careDue';
 import { waitingDue, waterDue, wavesDue } from './waterDue';
 
 /** By what a due thing is put off: its tank and its species. */
@@ -46,18 +46,19 @@ function looks(tankId: string, room: Room, when: When): readonly DueItem[] {
 }
 
 function quarantine(tankId: string, room: Room, when: When): readonly DueItem[] {
-  const here = residentsOf(room, tankId);
-  if (here.length === 0) return [];
-  const { day, days, freeOn, signOn } = quarantineOf(room, tankId, when);
-  const overdueDays = when.daysSince(freeOn);
-  return [
-    {
-      tank: tankId,
-      kind: 'quarantine-over',
-      fact: { says: 'quarantine', day, days, freeOn, signOn, over: overdueDays >= 0 },
-      overdueDays,
-    },
-  ];
+  const batches = batchesOf(room, tankId, when);
+  return batches
+    .filter(({ passed }) => !passed)
+    .map(({ residents, day, days, freeOn, signOn }) => {
+      const overdueDays = when.daysSince(freeOn);
+      const batch = batches.length > 1 ? countedBySpecies(residents) : [];
+      return {
+        tank: tankId,
+        kind: 'quarantine-over',
+        fact: { says: 'quarantine', batch, day, days, freeOn, signOn, over: overdueDays >= 0 },
+        overdueDays,
+      };
+    });
 }
 
 function rhythm(tankId: string, room: Room, when: When): readonly DueItem[] {

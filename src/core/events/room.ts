@@ -50,6 +50,8 @@ export interface Resident {
   /** When it came to the tank it is in. */
   readonly inTankSince: string;
   readonly pairedWith: ResidentId | null;
+  /** Its own run of quarantine in the tank it is in; null while none was begun for it. */
+  readonly run?: QuarantineRun | null;
   /** Behind a divider or in a box, in its own tank: since when, and until which day. */
   readonly boxed?: { readonly since: string; readonly until: string | null } | null;
   /** Waiting to leave; still here, and counted in every sum. */
@@ -77,10 +79,19 @@ export interface TankLife {
   readonly claims: readonly { readonly from: string; readonly about: string; readonly since: string }[];
 }
 
+/** The quarantine of a batch: begun for it, with its own checks, and finished for it. Moments are ISO. */
+export interface QuarantineRun {
+  readonly begunOn: string;
+  readonly days: number;
+  readonly passedOn: string | null;
+}
+
 /** The quarantine that runs in a tank, or the last that did. */
 export interface QuarantineLife {
   readonly begunOn: string | null;
   readonly days: number;
+  /** When the batch came that a quarantine was begun for; null while the tank waits for it. */
+  readonly takenOn?: string | null;
   /** When the last sign of illness showed, or the last treatment was given. */
   readonly lastSign: string | null;
   readonly passedOn: string | null;

@@ -73,6 +73,7 @@ export const newcomer = (member: Member, born: Born): Resident => ({
   nextTank: born.nextTank,
   inTankSince: born.on,
   pairedWith: null,
+  run: null,
   toGo: null,
   rehomed: 0,
   died: 0,
@@ -131,7 +132,9 @@ export function leave(room: Room, event: Moment, id: string, count: number, whic
 /** Whether a fish that waited in quarantine has done so when it moves on: long enough, or passed. */
 export function quarantineAfterMove(resident: Resident, room: Room, on: string): Resident['quarantine'] {
   if (resident.quarantine !== 'here') return resident.quarantine;
-  const life = lifeOf(room, resident.tank).quarantine;
-  const passed = life.passedOn !== null && life.passedOn >= resident.inTankSince;
-  return passed || daysBetween(resident.inTankSince, on) >= QUARANTINE_DAYS ? 'done' : 'none';
+  const passedOn = resident.run?.passedOn ?? lifeOf(room, resident.tank).quarantine.passedOn;
+  return (passedOn !== null && passedOn >= resident.inTankSince) ||
+    daysBetween(resident.inTankSince, on) >= QUARANTINE_DAYS
+    ? 'done'
+    : 'none';
 }

@@ -54,7 +54,7 @@ describe('Where to buy', () => {
   });
 
   it('settles a claim with what came of it', async () => {
-    open('source');
+    open('here');
     const session = await room([], [neons]);
     await session.run('made for a test', [
       appendChange(session, {

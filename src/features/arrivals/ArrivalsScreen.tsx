@@ -22,6 +22,7 @@ import { usePart } from '@/ui/usePart';
 import { Empty, Screen, Section } from '@/ui/Screen';
 import { AcclimationPart } from './AcclimationPart';
 import { BringHome } from './BringHome';
+import { Claims } from './Claims';
 import { FollowUpPart } from './FollowUpPart';
 import { QuarantinePart } from './QuarantinePart';
 import { ReleasePart } from './ReleasePart';
@@ -199,6 +200,7 @@ function Arrivals({ tank }: { readonly tank: TankView }) {
           <Section title="Planned">
             <Listed tank={tank} />
           </Section>
+          <Claims tank={tank} />
           <Section title="In the tank">
             <Here tank={tank} />
           </Section>

@@ -2,17 +2,20 @@
 
 import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
-import { useState } from 'react';
-import { type Dated, NEW_TANK_LIFE } from '@/core/events';
+import { useMemo, useState } from 'react';
+import { type Batch, batchesOf, protocolFor } from '@/core/arrivals';
+import type { Dated } from '@/core/events';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useHappenings, useNames } from '@/session/react/useNames';
 import { useTell } from '@/session/react/useTell';
 import { useResidents, useTanks, type TankView } from '@/session/react/useTanks';
-import { dayOf } from '@/session/today';
+import { whenNow } from '@/session/today';
 import { SelectField } from '@/ui/Field';
 import { Caution, Empty, Section } from '@/ui/Screen';
-import { Afterwards, Begin, Running } from './QuarantineSteps';
+import { Afterwards, Begin, Running, SeenAndGiven } from './QuarantineSteps';
+import { RuseTanks } from './RuseTanks';
+import { useReleasable } from './useReleasable';
 import { FishName } from '@/ui/plates/FishName';
 import { useCatalogue } from '@/session/react/RoomProvider';
 
@@ -51,21 +54,42 @@ export function QuarantinePart({ tank }: { readonly tank: TankView }) {
           ))}
         </SelectField>
       )}
-      <Run key={lane.id} lane={lane} />
+      <Run key={lane.id} lane={lane} tank={tank} />
     </div>
   );
 }
 
-function Run({ lane }: { readonly lane: TankView }) {
+/** A batch of one fish that is to go to aggressive residents: the plan for a single newcomer, offered before its release. */
+function Alone({
+  lane,
+  tank,
+  batch,
+}: {
+  readonly lane: TankView;
+  readonly tank: TankView;
+  readonly batch: Batch;
+}) {
+  const catalogue = useCatalogue();
+  const here = useResidents(tank.id);
+  const releasable = useReleasable(tank);
+  const [only] = batch.residents;
+  const newcomer = releasable.find(({ resident }) => resident === only?.id);
+  if (lane.id === tank.id || batch.residents.length !== 1 || !newcomer) return null;
+  const residents = here.flatMap(({ species }) => catalogue.byId.get(species) ?? []);
+  return protocolFor([newcomer], residents) === 'single newcomer' ? (
+    <RuseTanks tank={tank} newcomer={newcomer} />
+  ) : null;
+}
+
+function Run({ lane, tank }: { readonly lane: TankView; readonly tank: TankView }) {
   const { session, run } = useCommands();
   const residents = useResidents(lane.id);
   const catalogue = useCatalogue();
   const names = useNames();
   const tell = useTell();
   const happenings = useHappenings();
-  const life = useRoomState((state) => state.room.tanks[lane.id]?.quarantine) ?? NEW_TANK_LIFE.quarantine;
-  const sources = [...new Set(residents.map((one) => one.source).filter(Boolean))];
-  const days = [...new Set(residents.map((one) => dayOf(one.inTankSince)))];
+  const room = useRoomState((state) => state.room);
+  const batches = useMemo(() => batchesOf(room, lane.id, whenNow()), [room, lane.id]);
   const onDo = (label: string, ...events: readonly Dated[]): Promise<boolean> =>
     run(
       label,
@@ -86,28 +110,39 @@ function Run({ lane }: { readonly lane: TankView }) {
         {residents.length === 0 ? (
           <>
             <p className="text-slate">Nobody is in {lane.body.name}.</p>
-            <Begin lane={lane} onDo={onDo} />
+            <Begin lane={lane} batch={null} onDo={onDo} />
           </>
         ) : (
           <>
-            <p className="font-semibold">{lane.body.name}</p>
-            <ul className="flex flex-wrap gap-x-5 gap-y-1">
-              {residents.map((one) => (
-                <li key={one.id}>
-                  <FishName profile={catalogue.byId.get(one.species)}>
-                    {names.resident(one.id)} <span className="fig text-slate">{one.count}</span>
-                  </FishName>
-                </li>
-              ))}
-            </ul>
-            {(sources.length > 1 || days.length > 1) && (
+            {batches.length > 1 && (
               <Caution>
-                Two batches share this tank{sources.length > 1 ? ` (${sources.join(', ')})` : ''}: disease
-                passes between them, and the days count from the last arrival.
+                {batches.length} batches share this tank: disease passes between them, and a sign in one holds
+                all back.
               </Caution>
             )}
-            {life.begunOn === null && life.passedOn === null && <Begin lane={lane} onDo={onDo} />}
-            <Running lane={lane} onDo={onDo} />
+            {batches.map((batch) => (
+              <div key={batch.key} className="flex flex-col gap-3 border-l-2 border-line pl-3">
+                <div>
+                  <ul className="flex flex-wrap gap-x-5 gap-y-1">
+                    {batch.residents.map((one) => (
+                      <li key={one.id}>
+                        <FishName profile={catalogue.byId.get(one.species)}>
+                          {names.resident(one.id)} <span className="fig text-slate">{one.count}</span>
+                        </FishName>
+                      </li>
+                    ))}
+                  </ul>
+                  <p className="text-slate">
+                    in {lane.body.name} since {day(batch.came)}
+                    {batch.source && `, from ${batch.source}`}
+                  </p>
+                </div>
+                {!batch.begun && <Begin lane={lane} batch={batch} onDo={onDo} />}
+                <Running lane={lane} batch={batch} onDo={onDo} />
+                <Alone lane={lane} tank={tank} batch={batch} />
+              </div>
+            ))}
+            <SeenAndGiven lane={lane} onDo={onDo} />
             <p className="text-slate">
               Did a fish die?{' '}
               <Link className="text-deep underline" href={`/departures?tank=${lane.id}`}>

@@ -2,7 +2,7 @@
 
 import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
-import { DRYING_DAYS, quarantineOf, quarantineSince } from '@/core/arrivals';
+import { type Batch, DRYING_DAYS } from '@/core/arrivals';
 import {
   CLEAR_DAYS,
   type Dated,
@@ -15,12 +15,12 @@ import {
   type QuarantineCheck,
   type Sign,
 } from '@/core/events';
-import { daysBetween } from '@/core/kernel';
+import { daysBetween, type ResidentId } from '@/core/kernel';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useRoomForm } from '@/session/react/useRoomForm';
 import type { TankView } from '@/session/react/useTanks';
-import { dayOf, todayIso, whenNow } from '@/session/today';
+import { dayOf, todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { SelectField, TextField } from '@/ui/Field';
 import { Form } from '@/ui/form/Form';
@@ -29,6 +29,7 @@ import { SignButtons } from '@/ui/SignButtons';
 import { TickList } from '@/ui/TickList';
 
 const day = (iso: string): string => format(parseISO(iso), 'd MMM');
+const idsOf = ({ residents }: Batch): ResidentId[] => residents.map(({ id }) => id);
 /** Records what was done; false when it was refused. */
 type OnDo = (label: string, ...events: readonly Dated[]) => Promise<boolean>;
 
@@ -60,12 +61,23 @@ function DayLine({ at, days }: { readonly at: number; readonly days: number }) {
   );
 }
 
-export function Begin({ lane, onDo }: { readonly lane: TankView; readonly onDo: OnDo }) {
+interface BeginProps {
+  readonly lane: TankView;
+  /** Whom it begins for; null while the tank waits for them. */
+  readonly batch: Batch | null;
+  readonly onDo: OnDo;
+}
+
+/** The checks before a quarantine, ticked for each batch anew. */
+export function Begin({ lane, batch, onDo }: BeginProps) {
   const { session } = useCommands();
   const [ticked, setTicked] = useState<readonly QuarantineCheck[]>([]);
   const [days, setDays] = useState<number>(QUARANTINE_DAYS);
   return (
-    <Section title={`Start a quarantine in ${lane.body.name}`} aside="tick each">
+    <Section
+      title={batch === null ? `Start a quarantine in ${lane.body.name}` : 'Start its quarantine'}
+      aside="tick each"
+    >
       <TickList items={QUARANTINE_CHECKS} ticked={ticked} words={(check) => check} onChange={setTicked} />
       <div className="mt-2 flex items-end gap-3">
         <SelectField
@@ -90,6 +102,7 @@ export function Begin({ lane, onDo }: { readonly lane: TankView; readonly onDo: 
               tank: lane.id,
               what: 'begun',
               days,
+              ...(batch === null ? {} : { residents: idsOf(batch) }),
               checked: [...ticked],
               note: '',
             })
@@ -105,12 +118,78 @@ export function Begin({ lane, onDo }: { readonly lane: TankView; readonly onDo: 
   );
 }
 
-export function Running({ lane, onDo }: { readonly lane: TankView; readonly onDo: OnDo }) {
+/** The quarantine of one batch: its day, its end, and what can be done with it. */
+export function Running({
+  lane,
+  batch,
+  onDo,
+}: {
+  readonly lane: TankView;
+  readonly batch: Batch;
+  readonly onDo: OnDo;
+}) {
   const { session } = useCommands();
-  const room = useRoomState((state) => state.room);
-  const [signs, setSigns] = useState<readonly Sign[]>([]);
-  const { day: at, days, freeOn, signOn } = quarantineOf(room, lane.id, whenNow());
+  const { day: at, days, freeOn, signOn } = batch;
   const left = daysBetween(todayIso(), freeOn);
+  const base = { on: session.stamp.now(), tank: lane.id, residents: idsOf(batch), note: '' };
+  if (batch.passed)
+    return <p className="text-slate">Quarantine finished. Release them, or move them on when you like.</p>;
+  return (
+    <Section
+      title={`Day ${at}`}
+      aside={left > 0 ? `ends ${day(freeOn)} if all stay well` : 'ready to finish'}
+    >
+      <DayLine
+        at={Math.min(at, Math.max(days, at))}
+        days={Math.max(days, daysBetween(dayOf(batch.since), freeOn))}
+      />
+      {signOn !== null && (
+        <p className="text-lamp">
+          Signs on {day(signOn)}: extended to {day(freeOn)}.
+        </p>
+      )}
+      <div className="mt-2 flex flex-wrap gap-2">
+        <Button
+          tone={left <= 0 ? 'main' : 'plain'}
+          disabled={left > 0}
+          onClick={() => onDo('Quarantine finished', { ...base, type: 'quarantine', what: 'passed' })}
+        >
+          Finish quarantine
+        </Button>
+        <Button
+          onClick={() =>
+            onDo('Quarantine extended', {
+              ...base,
+              type: 'quarantine',
+              what: 'extended',
+              days: Math.max(days, at) + CLEAR_DAYS,
+            })
+          }
+        >
+          Two more weeks
+        </Button>
+        <Button
+          tone="warn"
+          onClick={() =>
+            onDo('Quarantine cancelled', {
+              ...base,
+              type: 'quarantine',
+              what: 'given up',
+              note: 'Any disease they carry goes with them.',
+            })
+          }
+        >
+          Cancel quarantine
+        </Button>
+      </div>
+    </Section>
+  );
+}
+
+/** What shows and what is given touches every batch in the water. */
+export function SeenAndGiven({ lane, onDo }: { readonly lane: TankView; readonly onDo: OnDo }) {
+  const { session } = useCommands();
+  const [signs, setSigns] = useState<readonly Sign[]>([]);
   const base = { on: session.stamp.now(), tank: lane.id, note: '' };
   const treatment = useRoomForm({
     fields: { what: eventFields('treated').what },
@@ -119,54 +198,6 @@ export function Running({ lane, onDo }: { readonly lane: TankView; readonly onDo
   });
   return (
     <>
-      <Section
-        title={`Day ${at}`}
-        aside={left > 0 ? `ends ${day(freeOn)} if all stay well` : 'ready to finish'}
-      >
-        <DayLine
-          at={Math.min(at, Math.max(days, at))}
-          days={Math.max(days, daysBetween(dayOf(quarantineSince(room, lane.id)), freeOn))}
-        />
-        {signOn !== null && (
-          <p className="text-lamp">
-            Signs on {day(signOn)}: extended to {day(freeOn)}.
-          </p>
-        )}
-        <div className="mt-2 flex flex-wrap gap-2">
-          <Button
-            tone={left <= 0 ? 'main' : 'plain'}
-            disabled={left > 0}
-            onClick={() => onDo('Quarantine finished', { ...base, type: 'quarantine', what: 'passed' })}
-          >
-            Finish quarantine
-          </Button>
-          <Button
-            onClick={() =>
-              onDo('Quarantine extended', {
-                ...base,
-                type: 'quarantine',
-                what: 'extended',
-                days: Math.max(days, at) + CLEAR_DAYS,
-              })
-            }
-          >
-            Two more weeks
-          </Button>
-          <Button
-            tone="warn"
-            onClick={() =>
-              onDo('Quarantine cancelled', {
-                ...base,
-                type: 'quarantine',
-                what: 'given up',
-                note: 'Any disease they carry goes with them.',
-              })
-            }
-          >
-            Cancel quarantine
-          </Button>
-        </div>
-      </Section>
       <Section title="Seen today" aside="signs of illness add two clear weeks">
         <SignButtons offered={SIGNS_HERE} chosen={signs} onChange={setSigns} />
         <Button

@@ -2,7 +2,7 @@
 
 import { beginRelease, dropRelease, finishRelease, ofTank, tickRelease } from '@/core/commands';
 import { useEffect, useMemo, useState } from 'react';
-import { releaseSheet, type SheetStep } from '@/core/arrivals';
+import { protocolFor, releaseSheet, type SheetStep } from '@/core/arrivals';
 import { commonName } from '@/core/model';
 import { countedOf, countOf, sayRelease } from '@/words/en';
 import { useWords } from '@/session/react/useWords';
@@ -87,9 +87,9 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
   const now = useNow(running !== null);
   const words = useWords();
 
+  const chosenNow = releasable.filter((one) => chosen.includes(one.key));
   const keys = useMemo(() => (running ? running.who.split(',') : chosen), [running, chosen]);
   const going = useMemo(() => releasable.filter((one) => keys.includes(one.key)), [releasable, keys]);
-  const newcomers = going;
   const here = useMemo(
     () =>
       [...new Set(residents.map((one) => one.species))].flatMap(
@@ -99,6 +99,7 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
   );
   const quietly = (label: string, changes: Changes) => run(label, changes, true);
 
+  const alone = !running && chosenNow.length > 0 && protocolFor(chosenNow, here) === 'single newcomer';
   if (!running)
     return (
       <div className="flex max-w-[46rem] flex-col gap-3">
@@ -127,6 +128,7 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
                 </label>
               ))}
             </fieldset>
+            {alone && chosenNow[0] && <RuseTanks tank={tank} newcomer={chosenNow[0]} />}
             <Button
               tone="main"
               large
@@ -140,11 +142,15 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
       </div>
     );
 
-  const { protocol, steps } = releaseSheet(newcomers, here, MIX_MINUTES);
+  const { protocol, steps } = releaseSheet(
+    going.map((one) => ({ ...one, ownWater: one.resident !== null })),
+    here,
+    MIX_MINUTES,
+  );
   const doneOn = (step: string): string | null => running.done.find((one) => one.step === step)?.on ?? null;
   const open = steps.filter((step) => doneOn(step.id) === null);
   const vital = open.filter((step) => step.vital);
-  const names = newcomers.map(({ profile, count }) => countedOf(count, profile)).join(', ');
+  const names = going.map(({ profile, count }) => countedOf(count, profile)).join(', ');
   const finish = () =>
     run(
       'Release done',
@@ -170,7 +176,7 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
           </span>
         )}
       </p>
-      {protocol === 'single newcomer' && newcomers[0] && <RuseTanks tank={tank} newcomer={newcomers[0]} />}
+      {protocol === 'single newcomer' && going[0] && <RuseTanks tank={tank} newcomer={going[0]} />}
       <ol>
         {steps.map((step) => (
           <Step
@@ -206,7 +212,7 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
           ? 'Fish that come straight from the shop are recorded under Planned and here. '
           : ''}
         Follow-up checks come due after 2, 24 and 48 hours and after a week.{' '}
-        {newcomers.map(
+        {going.map(
           ({ profile }) =>
             profile.trade.mixedUpWith && `${commonName(profile)}: ${profile.trade.mixedUpWith} `,
         )}

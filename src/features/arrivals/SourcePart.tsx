@@ -16,7 +16,6 @@ import { Button } from '@/ui/Button';
 import { FaultList } from '@/ui/FaultList';
 import { Empty, Section } from '@/ui/Screen';
 import { Cell, Row, Table } from '@/ui/Table';
-import { Claims } from './Claims';
 
 const NO_ITEMS: readonly ShopItem[] = [];
 
@@ -222,7 +221,6 @@ export function SourcePart({ tank }: { readonly tank: TankView }) {
           </Section>
         </div>
       )}
-      <Claims tank={tank} />
     </div>
   );
 }

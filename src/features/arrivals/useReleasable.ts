@@ -1,7 +1,6 @@
 import { dayName } from '@/words/en';
 import { useMemo } from 'react';
-import { batchSince, quarantineState } from '@/core/arrivals';
-import { NEW_TANK_LIFE } from '@/core/events';
+import { batchOf } from '@/core/arrivals';
 import type { ResidentId } from '@/core/kernel';
 import type { SpeciesProfile } from '@/core/model';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
@@ -36,12 +35,9 @@ export function useReleasable(tank: TankView): readonly Releasable[] {
       const lane = lanes.get(resident.tank);
       const profile = catalogue.byId.get(resident.species);
       if (!lane || !profile || resident.count === 0) return [];
-      const life = room.tanks[lane.id]?.quarantine ?? NEW_TANK_LIFE.quarantine;
-      const { freeOn } = quarantineState(life, batchSince(life, resident.inTankSince), when);
+      const batch = lane.body.purpose === 'quarantine' ? batchOf(room, resident, when) : null;
       const early =
-        lane.body.purpose === 'quarantine' &&
-        freeOn > when.today &&
-        (life.passedOn ?? '') < resident.inTankSince;
+        batch !== null && !batch.passed && batch.freeOn > when.today && resident.quarantine !== 'done';
       return [
         {
           key: `r-${resident.id}`,
@@ -49,7 +45,7 @@ export function useReleasable(tank: TankView): readonly Releasable[] {
           count: resident.count,
           resident: resident.id,
           where: `in ${lane.body.name}`,
-          caution: early ? `In quarantine until ${dayName(freeOn)}: sooner risks disease.` : '',
+          caution: early ? `In quarantine until ${dayName(batch.freeOn)}: sooner risks disease.` : '',
         },
       ];
     });

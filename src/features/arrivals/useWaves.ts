@@ -8,11 +8,11 @@ import type { DocumentBodies } from '@/core/records';
 import { NEW_TANK_LIFE, QUARANTINE_DAYS, residentsOf } from '@/core/events';
 import {
   DRYING_DAYS,
+  freeOnOf,
   judgeWaves,
   type Lane,
   pairOf,
   planWaves,
-  quarantineOf,
   type ToCome,
   type Wave,
   type WaveRules,
@@ -71,7 +71,8 @@ export function useWaves(tank: TankView) {
         const since = inside.reduce((last, one) => (one.inTankSince > last ? one.inTankSince : last), '');
         const life = room.tanks[laneId]?.filter ?? NEW_TANK_LIFE.filter;
         const ready = ripeness(life, since || null, today).expected ?? today;
-        const free = since ? addDays(quarantineOf(room, laneId, whenNow()).freeOn, DRYING_DAYS) : today;
+        const freeOn = freeOnOf(room, laneId, whenNow());
+        const free = freeOn === null ? today : addDays(freeOn, DRYING_DAYS);
         return {
           id: laneId,
           name: body.name,

@@ -38,7 +38,6 @@ const PARTS: Readonly<Partial<Record<DueItem['kind'], string>>> = {
   wave: 'waves',
   look: 'follow-up',
   'quarantine-over': 'quarantine',
-  claim: 'source',
 };
 const DELAYS: readonly (readonly [number, string])[] = [
   [1, 'a day'],

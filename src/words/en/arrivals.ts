@@ -12,6 +12,8 @@ const RELEASE: Readonly<Record<SheetStep['id'], string>> = {
   dark: 'Turn the lights off.',
   float: 'Float the bag or bucket until the temperatures match.',
   mix: 'Mix in tank water by rounds; pour no shop water into the tank.',
+  match:
+    'Match the water: float the bucket until the temperatures match; where pH or hardness differ, mix in tank water by rounds.',
   count: 'Count the fish as they go in and check the species:',
   low: 'Release them low, near cover, away from the dominant fish.',
   heater: 'Heater and filter are back on.',

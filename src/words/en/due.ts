@@ -11,9 +11,15 @@ export function sayDue(fact: DueFact, words: Words): string {
   switch (fact.says) {
     case 'look':
       return `Check the newcomers, ${AFTER[fact.hours] ?? countOf(fact.hours, 'hour')} after release.`;
-    case 'quarantine':
-      if (fact.over) return 'Quarantine is ready to finish.';
-      return `Quarantine day ${fact.day} of ${fact.days}; ends ${dayName(fact.freeOn)} if all stay well${fact.signOn === null ? '' : ` (signs on ${dayName(fact.signOn)})`}.`;
+    case 'quarantine': {
+      const whose =
+        fact.batch.length === 0
+          ? 'Quarantine'
+          : `Quarantine of ${listed(fact.batch.map(({ species, count }) => words.counted(species, count)))}:`;
+      if (fact.over)
+        return fact.batch.length === 0 ? `${whose} is ready to finish.` : `${whose} ready to finish.`;
+      return `${whose} day ${fact.day} of ${fact.days}; ends ${dayName(fact.freeOn)} if all stay well${fact.signOn === null ? '' : ` (signs on ${dayName(fact.signOn)})`}.`;
+    }
     case 'watch':
       return fact.lastDays === null
         ? 'Watch the tank: nobody has yet.'

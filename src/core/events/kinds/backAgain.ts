@@ -1,7 +1,8 @@
 import { choiceField, type Fault, faultOf } from '../../kernel';
 import { defineEvent, count, note, resident, tank } from '../define';
 import type { Resident, Room } from '../room';
-import { change, unfit, withTank } from '../roomChanges';
+import { afterComing, takesRun } from '../quarantineLife';
+import { change, unfit } from '../roomChanges';
 import { residentIn } from '../sense';
 import { QUARANTINES, type ReturnKind, RETURNS } from '../vocabulary';
 
@@ -74,14 +75,15 @@ export const backAgain = defineEvent(
       if (!one) return unfit(room, event, 'nobody');
       if (event.count > mostBack(one, event.what)) return unfit(room, event, 'too many');
       const mate = event.what === 'pair parted' ? one.pairedWith : null;
-      const back = change(room, event, event.resident, () => backAs(one, event));
+      const back = change(room, event, event.resident, () => ({
+        ...backAs(one, event),
+        ...(event.what === 'returned' ? { run: takesRun(room, event.tank, event.on) } : {}),
+      }));
       const both =
         mate !== null && residentIn(back, mate)
           ? change(back, event, mate, () => ({ pairedWith: null }))
           : back;
-      return event.what === 'returned'
-        ? withTank(both, event.tank, { lastArrival: event.on, looks: [] })
-        : both;
+      return event.what === 'returned' ? afterComing(both, event.tank, event.on) : both;
     },
   },
 );

@@ -1,7 +1,8 @@
 import { choiceField, faultOf, listField, noteField, wholeField } from '../../kernel';
 import { ORIGINS } from '../../model';
 import { defineEvent, length, memberSchema, note, species, stay, tank, type Member } from '../define';
-import { newcomer, withResident, withTank, type Born } from '../roomChanges';
+import { afterComing, takesRun } from '../quarantineLife';
+import { newcomer, withResident, type Born } from '../roomChanges';
 import { newcomerFaults } from '../sense';
 import { CONDITIONS, PROTOCOLS, QUARANTINES, WAYS, type Condition } from '../vocabulary';
 
@@ -71,10 +72,11 @@ export const came = defineEvent(
         until: event.until ?? null,
         nextTank: event.nextTank ?? '',
       };
-      return withTank(
-        event.members.map((member) => newcomer(member, born)).reduce(withResident, room),
+      const run = takesRun(room, event.tank, event.on);
+      return afterComing(
+        event.members.map((member) => ({ ...newcomer(member, born), run })).reduce(withResident, room),
         event.tank,
-        { lastArrival: event.on, looks: [] },
+        event.on,
       );
     },
   },

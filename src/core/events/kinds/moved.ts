@@ -1,6 +1,7 @@
 import { choiceField } from '../../kernel';
 import { defineEvent, note, resident, stay, tank } from '../define';
-import { change, quarantineAfterMove, withTank } from '../roomChanges';
+import { afterComing, takesRun } from '../quarantineLife';
+import { change, quarantineAfterMove } from '../roomChanges';
 import { goneFaults } from '../sense';
 import { PROTOCOLS } from '../vocabulary';
 
@@ -19,18 +20,19 @@ export const moved = defineEvent(
     correctable: ['note', 'protocol', 'until', 'nextTank'],
     sense: (event, room) => goneFaults(room, event.resident, event.on, 'resident'),
     apply: (room, event) =>
-      withTank(
+      afterComing(
         change(room, event, event.resident, (one) => ({
           tank: event.tank,
           inTankSince: event.on,
           boxed: null,
+          run: takesRun(room, event.tank, event.on),
           until: event.until ?? null,
           nextTank: event.nextTank ?? '',
           quarantine: quarantineAfterMove(one, room, event.on),
           protocol: event.protocol ?? one.protocol,
         })),
         event.tank,
-        { lastArrival: event.on, looks: [] },
+        event.on,
       ),
   },
 );

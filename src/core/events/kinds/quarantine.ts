@@ -1,7 +1,6 @@
-import { choiceField, listField, wholeField } from '../../kernel';
-import { defineEvent, note, tank } from '../define';
+import { choiceField, listField, type ResidentId, wholeField } from '../../kernel';
+import { defineEvent, note, resident, tank } from '../define';
 import { afterQuarantine } from '../quarantineLife';
-import { lifeOf, withTank } from '../roomChanges';
 import { QUARANTINE_CHECKS, QUARANTINE_STEPS, type QuarantineCheck } from '../vocabulary';
 
 /** A quarantine begun, made longer, passed or given up. */
@@ -12,13 +11,14 @@ export const quarantine = defineEvent(
     what: choiceField(QUARANTINE_STEPS),
     /** Days it is to last. */
     days: wholeField(1, 365).optional(),
+    /** The batch it is about; everybody in the tank when nobody is named. */
+    residents: listField<ResidentId>(resident()).optional(),
     checked: listField<QuarantineCheck>(choiceField(QUARANTINE_CHECKS)).optional(),
     note: note(),
   },
   {
-    residents: () => [],
+    residents: (event) => event.residents ?? [],
     correctable: ['what', 'days', 'note'],
-    apply: (room, event) =>
-      withTank(room, event.tank, { quarantine: afterQuarantine(lifeOf(room, event.tank).quarantine, event) }),
+    apply: afterQuarantine,
   },
 );
