@@ -5,7 +5,7 @@ import '@/features/catalogue/SpeciesEditor';
 import { CatalogueScreen } from '@/features/catalogue/CatalogueScreen';
 import { CorrectDialog } from '@/features/diary/CorrectDialog';
 import { StockScreen } from '@/features/stock/StockScreen';
-import '@/features/arrivals/ResidentDialog';
+import '@/session/react/ResidentDialog';
 import '@/features/stock/GroupDialog';
 import { TankDialog } from '@/features/today/TankDialog';
 import { FromFish } from '@/features/today/FromFish';

@@ -27,12 +27,11 @@ export type { RecordKind } from './recordResident';
 export { beginRelease, dropRelease, finishRelease, tickRelease } from './release';
 export { changeSettings } from './settings';
 export { isSorted, sortFish } from './sortFish';
-export type { Sorted } from './sortFish';
+export type { Incoming, Sorted } from './sortFish';
 export { SHOPS, takeShopStock } from './shopStock';
 export { stepIn } from './stepIn';
 export { changeFloor, changeWaves, removeTank, setLight } from './tankParts';
 export {
-  IN_PASSING,
   WATCHING,
   finishWatch,
   logContest,
@@ -42,5 +41,5 @@ export {
   startWatch,
   watchedSeconds,
 } from './watch';
-export type { Watching } from './watch';
+export type { AtTheGlass, Watching } from './watch';
 export { changeWishList, changeWishes, noWishes } from './wishList';

@@ -1,5 +1,5 @@
 import type { Stamp } from '../gate';
-import type { Dated, Member, Resident, Sureness } from '../events';
+import type { BROOD_ENDS, Dated, Member, RECOUNTS, Resident, Sureness } from '../events';
 import { type Cm, type Expected, type Fault, faultOf, type ResidentId, type TankId } from '../kernel';
 import { freshId } from './made';
 
@@ -15,6 +15,8 @@ export const RECORDS = [
   'spawned',
   'fry seen',
   'young kept',
+  'brood lost',
+  'number corrected',
 ] as const;
 export type RecordKind = (typeof RECORDS)[number];
 type Body = Dated extends infer D ? (D extends Dated ? Omit<D, 'on'> : never) : never;
@@ -29,6 +31,10 @@ export interface RecordInput {
   readonly species?: string | undefined;
   readonly lengthCm?: Cm | undefined;
   readonly count?: number | undefined;
+  /** Why the record of a group was off. */
+  readonly why?: (typeof RECOUNTS)[number] | undefined;
+  /** How a brood came to its end. */
+  readonly brood?: (typeof BROOD_ENDS)[number] | undefined;
   /** A note, or the name or mark where the record gives one. */
   readonly text: string;
 }
@@ -43,7 +49,7 @@ export function recordResident(
   input: RecordInput,
   stamp: Pick<Stamp, 'id'>,
 ): Body | Fault {
-  const { tank, until, sex, sure = 'likely', partner, species, lengthCm, count, text } = input;
+  const { tank, until, sex, sure = 'likely', partner, species, lengthCm, count, why, brood, text } = input;
   const { id } = resident;
   const missing = (path: keyof RecordInput, expected: Expected = { is: 'filled' }): Fault =>
     faultOf(path, expected);
@@ -89,6 +95,19 @@ export function recordResident(
       return count
         ? { type: 'fry', tank: resident.tank, species: resident.species, seen: count, note: text }
         : missing('count', { is: 'whole', from: 1, to: null });
+    case 'brood lost':
+      return {
+        type: 'brood-lost',
+        tank: resident.tank,
+        species: resident.species,
+        parents: resident.individual ? [id] : [],
+        how: brood ?? 'not known',
+        note: text,
+      };
+    case 'number corrected':
+      if (count === undefined || count === resident.count)
+        return missing('count', { is: 'whole', from: 0, to: null });
+      return why ? { type: 'recounted', resident: id, count, why, note: text } : missing('why');
     case 'young kept':
       return count
         ? {

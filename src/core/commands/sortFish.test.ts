@@ -28,6 +28,7 @@ const sorted = (list: readonly Sorted[], more: Partial<SortingSession> = {}): re
       tank: 'T' as TankId,
       on,
       fish: list,
+      incoming: [],
       taker: 'Maren',
       reason: 'surplus male',
       credit: '12',
@@ -83,5 +84,32 @@ describe('a sorting session', () => {
   it('notes that the rock was moved, and takes no more of a group than there are', () => {
     expect(sorted([], { isRearranged: true })).toMatchObject([{ type: 'stepped-in', step: 'rearranged' }]);
     expect(sorted([fish('g', { goes: 'died', count: 60 })])).toMatchObject([{ count: 6 }]);
+  });
+  it('lets newcomers in after the rock was moved, from another tank or from elsewhere', () => {
+    const elsewhere = applyEvent(start, cameOf('2026-02-01T12:00:00.000Z', [memberOf('q')], { tank: 'Q' }));
+    const entries = sorted([], {
+      isRearranged: true,
+      incoming: [
+        { is: 'here', resident: elsewhere.residents['q']! },
+        {
+          is: 'new',
+          species: 'maylandia-estherae',
+          count: 3,
+          as: 'individuals',
+          lengthCm: 5,
+          from: 'a club',
+        },
+        { is: 'new', species: 'ancistrus-cf-cirrhosus', count: 4, as: 'group', lengthCm: 3, from: '' },
+      ],
+    });
+    expect(entries.map(({ type }) => type)).toEqual(['stepped-in', 'moved', 'came', 'came']);
+    const { residents, loose } = entries.reduce(applyEvent, elsewhere);
+    expect(loose).toEqual([]);
+    expect(residents['q']?.tank).toBe('T');
+    const ofKind = (species: string) => Object.values(residents).filter((one) => one.species === species);
+    expect(ofKind('maylandia-estherae').map(({ count, quarantine }) => [count, quarantine])).toEqual(
+      Array(3).fill([1, 'none']),
+    );
+    expect(ofKind('ancistrus-cf-cirrhosus').map(({ count }) => count)).toEqual([4]);
   });
 });

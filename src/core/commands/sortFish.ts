@@ -1,6 +1,7 @@
 import { appendOf, type Change, type Stamp } from '../gate';
 import type { Dated, RehomeReason, Resident } from '../events';
 import type { Cm, ResidentId, TankId } from '../kernel';
+import { membersFor } from './bringHome';
 import { freshId } from './made';
 
 /** What becomes of one fish or group in a sorting session; what is not said stays as it is. */
@@ -15,11 +16,24 @@ export interface Sorted {
   readonly into?: TankId | undefined;
 }
 
+/** Who comes into the tank in the same hour: a fish or group of another tank, or newcomers from elsewhere. Length in cm. */
+export type Incoming =
+  | { readonly is: 'here'; readonly resident: Resident }
+  | {
+      readonly is: 'new';
+      readonly species: string;
+      readonly count: number;
+      readonly as: 'individuals' | 'group';
+      readonly lengthCm: Cm;
+      readonly from: string;
+    };
+
 /** What all that leave, or all that died, have in common. */
 export interface SortingSession {
   readonly tank: TankId;
   readonly on: string;
   readonly fish: readonly Sorted[];
+  readonly incoming: readonly Incoming[];
   readonly taker: string;
   readonly reason: RehomeReason;
   readonly credit: string;
@@ -100,17 +114,34 @@ function entriesOf(
   return said;
 }
 
+function comesIn(one: Incoming, { tank, on, note }: SortingSession, stamp: Stamp): Dated {
+  if (one.is === 'here') return { type: 'moved', on, resident: one.resident.id, tank, note };
+  return {
+    type: 'came',
+    on,
+    tank,
+    species: one.species,
+    members: membersFor(one.as, one.count, '', {}, stamp),
+    lengthCm: one.lengthCm,
+    origin: 'unknown',
+    from: one.from,
+    quarantine: 'none',
+    note,
+  };
+}
+
 /**
- * A sorting session: several fish sexed, named, measured, moved, given away or found dead, and the rock moved, in one go. The
+ * A sorting session: several fish sexed, named, measured, moved, given away or found dead, newcomers in and the rock moved, in one go. The
  * entries of one fish stand in the order in which they were done; all share one moment. Fish of which nothing is said are left
  * out.
  */
 export function sortFish(session: SortingSession, stamp: Stamp): readonly Change[] {
-  const { tank, on, fish, isRearranged, note } = session;
+  const { tank, on, fish, incoming, isRearranged, note } = session;
   const firstGone = fish.find(({ goes }) => goes === 'leaves');
   const entries = fish.filter(isSorted).flatMap((one) => entriesOf(one, session, one === firstGone, stamp));
   const rock: readonly Dated[] = isRearranged
     ? [{ type: 'stepped-in', on, tank, step: 'rearranged', note }]
     : [];
-  return [...entries, ...rock].map((event) => appendOf(event, stamp));
+  const newcomers = incoming.map((one) => comesIn(one, session, stamp));
+  return [...entries, ...rock, ...newcomers].map((event) => appendOf(event, stamp));
 }

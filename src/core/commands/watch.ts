@@ -65,21 +65,25 @@ export function finishWatch(
 }
 
 /** Somebody passes by: what is seen counts no minutes. */
-export const IN_PASSING = 'in passing';
+export interface InPassing {
+  /** When it was seen: now, or on an earlier day. */
+  readonly seenOn: string;
+}
 /** The watch that runs, none yet, or none wanted. */
-export type AtTheGlass = Watching | typeof IN_PASSING | null;
+export type AtTheGlass = Watching | InPassing | null;
 
 /** What was seen at the glass; a watch is started for it when none runs, except in passing. */
 function seen(
   watching: AtTheGlass,
   tank: TankId,
   stamp: Stamp,
-  say: (watch: string) => Dated,
+  say: (watch: string, on: string) => Dated,
 ): readonly Change[] {
-  if (watching === IN_PASSING) return [appendOf(say(''), stamp)];
-  if (watching) return [appendOf(say(watching.watch), stamp)];
+  const now = stamp.now();
+  if (watching && 'seenOn' in watching) return [appendOf(say('', watching.seenOn), stamp)];
+  if (watching) return [appendOf(say(watching.watch, now), stamp)];
   const begun = startWatch(tank, stamp);
-  return [begun.change, appendOf(say(begun.watch), stamp)];
+  return [begun.change, appendOf(say(begun.watch, now), stamp)];
 }
 
 export interface Contest {
@@ -96,9 +100,9 @@ export const logContest = (
   { tank, winner, loser, place, trigger }: Contest,
   stamp: Stamp,
 ): readonly Change[] =>
-  seen(watching, tank, stamp, (watch) => ({
+  seen(watching, tank, stamp, (watch, on) => ({
     type: 'chased',
-    on: stamp.now(),
+    on,
     tank,
     watch,
     winner,
@@ -127,9 +131,9 @@ export const logSign = (
   stamp: Stamp,
 ): readonly Change[] => {
   const told = who !== null && readSomebody(who) === null;
-  return seen(watching, tank, stamp, (watch) => ({
+  return seen(watching, tank, stamp, (watch, on) => ({
     type: 'saw',
-    on: stamp.now(),
+    on,
     tank,
     resident: told ? who : null,
     what,

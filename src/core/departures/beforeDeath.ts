@@ -1,4 +1,12 @@
-import { CHANGE_CHECKS, ILLNESS, residentsOfEvent, type Sign, type Standing, tankOfEvent } from '../events';
+import {
+  CHANGE_CHECKS,
+  type EquipmentFault,
+  ILLNESS,
+  residentsOfEvent,
+  type Sign,
+  type Standing,
+  tankOfEvent,
+} from '../events';
 import type { DocumentBodies } from '../records';
 import { ammoniaFraction, TOXIC_AMMONIA_MGL } from '../water';
 import { addDays, type Celsius, daysBetween, type MgL } from '../kernel';
@@ -27,6 +35,9 @@ export type Possibility =
       readonly on: string;
       readonly quarantined: boolean;
     }
+  | { readonly says: 'equipment'; readonly what: EquipmentFault; readonly on: string }
+  /** Somebody came from another tank of the room. */
+  | { readonly says: 'joined'; readonly species: string; readonly on: string }
   | { readonly says: 'moved'; readonly days: number }
   | { readonly says: 'treated'; readonly what: string; readonly on: string }
   | { readonly says: 'old age'; readonly years: number; readonly usualYears: number };
@@ -58,15 +69,17 @@ interface Input {
   /** When the species gets old, years; null when nobody knows. */
   readonly oldYears: number | null;
   readonly cameOn: string;
+  /** The keeper's own day of a moment. */
+  readonly dayOf: (moment: string) => string;
 }
 
-function waterCauses(story: readonly Standing[], body: Input['body']): readonly Possibility[] {
+function waterCauses({ body, dayOf }: Input, story: readonly Standing[]): readonly Possibility[] {
   const found: Possibility[] = [];
   const usual = body?.water?.temperatureC;
   let ph = body?.water?.ph;
   for (const event of story) {
     if (event.type !== 'tested') continue;
-    const day = event.on.slice(0, 10);
+    const day = dayOf(event.on);
     if (event.ammoniaMgL !== undefined && event.ammoniaMgL > 0) {
       const toxic =
         event.ammoniaMgL * ammoniaFraction(event.temperatureC ?? usual ?? 25, event.ph ?? ph ?? 7.5);
@@ -90,13 +103,14 @@ function waterCauses(story: readonly Standing[], body: Input['body']): readonly 
 }
 
 function changeCauses(input: Input, story: readonly Standing[]): readonly Possibility[] {
+  const { dayOf } = input;
   const found: Possibility[] = [];
   for (const event of story)
     if (event.type === 'water-changed') {
       const missing = CHANGE_CHECKS.filter((check) => !event.checked.includes(check));
-      if (missing.includes('dechlorinated')) found.push({ says: 'chlorine', on: event.on.slice(0, 10) });
-      if (missing.includes('heater on again')) found.push({ says: 'cold tank', on: event.on.slice(0, 10) });
-      if (missing.includes('lid closed')) found.push({ says: 'jumped', on: event.on.slice(0, 10) });
+      if (missing.includes('dechlorinated')) found.push({ says: 'chlorine', on: dayOf(event.on) });
+      if (missing.includes('heater on again')) found.push({ says: 'cold tank', on: dayOf(event.on) });
+      if (missing.includes('lid closed')) found.push({ says: 'jumped', on: dayOf(event.on) });
     }
   const every = input.body?.routine?.everyDays;
   const changes = input.happenings.filter(
@@ -111,6 +125,7 @@ function changeCauses(input: Input, story: readonly Standing[]): readonly Possib
 }
 
 function socialCauses(input: Input, story: readonly Standing[]): readonly Possibility[] {
+  const { dayOf } = input;
   const found: Possibility[] = [];
   const taken = story.filter(
     (event) => event.type === 'chased' && event.loser === input.resident && !event.undecided,
@@ -132,17 +147,46 @@ function socialCauses(input: Input, story: readonly Standing[]): readonly Possib
       found.push({
         says: 'brought in',
         species: event.species,
-        on: event.on.slice(0, 10),
+        on: dayOf(event.on),
         quarantined: event.quarantine !== 'none',
       });
+    if (event.type === 'equipment-fault')
+      found.push({ says: 'equipment', what: event.what, on: dayOf(event.on) });
+    if (event.type === 'moved' && event.resident !== input.resident) {
+      const species = speciesIn(input.happenings, event.resident);
+      if (species !== null) found.push({ says: 'joined', species, on: dayOf(event.on) });
+    }
     if (event.type === 'moved' && event.resident === input.resident && ago <= FRESH_DAYS)
       found.push({ says: 'moved', days: ago });
     if (event.type === 'treated' && ago <= FRESH_DAYS)
-      found.push({ says: 'treated', what: event.what, on: event.on.slice(0, 10) });
+      found.push({ says: 'treated', what: event.what, on: dayOf(event.on) });
   }
   if (input.oldYears !== null && days >= input.oldYears * DAYS_A_YEAR)
     found.push({ says: 'old age', years: days / DAYS_A_YEAR, usualYears: input.oldYears });
   return found;
+}
+
+/** What a fish or group is, as it came, was born or was split off. */
+function speciesIn(happenings: readonly Standing[], id: string): string | null {
+  for (const event of happenings) {
+    if (event.type === 'came' && event.members.some((member) => member.id === id)) return event.species;
+    if (event.type === 'born' && event.member.id === id) return event.species;
+    if (event.type === 'split' && event.into.some((part) => part.id === id))
+      return speciesIn(happenings, event.resident);
+  }
+  return null;
+}
+
+/** In which tank the fish was at each moment: what happened elsewhere then did not touch it. */
+function whereabouts({ happenings, resident, tank }: Input): (on: string) => string {
+  const stays = happenings.flatMap((event) => {
+    const isOwn =
+      (event.type === 'came' && event.members.some((member) => member.id === resident)) ||
+      (event.type === 'born' && event.member.id === resident) ||
+      ((event.type === 'moved' || event.type === 'back-again') && event.resident === resident);
+    return isOwn ? [{ on: event.on, tank: tankOfEvent(event) ?? tank }] : [];
+  });
+  return (on) => stays.findLast((stay) => stay.on <= on)?.tank ?? tank;
 }
 
 /**
@@ -151,16 +195,17 @@ function socialCauses(input: Input, story: readonly Standing[]): readonly Possib
  */
 export function beforeDeath(input: Input): BeforeDeath {
   const from = addDays(input.on, -BEFORE_DAYS);
+  const tankAt = whereabouts(input);
   const story = input.happenings.filter(
     (event) =>
       event.on >= from &&
       event.on <= input.on &&
       !(event.type === 'died' && event.resident === input.resident) &&
-      (tankOfEvent(event) === input.tank || residentsOfEvent(event).includes(input.resident)),
+      (tankOfEvent(event) === tankAt(event.on) || residentsOfEvent(event).includes(input.resident)),
   );
   const possible = [
     ...changeCauses(input, story),
-    ...waterCauses(story, input.body),
+    ...waterCauses(input, story),
     ...socialCauses(input, story),
   ];
   const seen = new Set<string>();

@@ -107,6 +107,9 @@ describe('a warning that a shop loses more', () => {
   });
 });
 
+/** The keeper lives by Coordinated Universal Time. */
+const dayOf = (moment: string): string => moment.slice(0, 10);
+
 describe('the fortnight before a death', () => {
   const body = {
     water: { temperatureC: 25, ph: 7 },
@@ -121,8 +124,28 @@ describe('the fortnight before a death', () => {
       body,
       oldYears: null,
       cameOn: day(1),
+
+      dayOf,
     }).possible.map((one) => one.says);
   const came = cameOf(day(1), [memberOf('a'), memberOf('b')]);
+  it('knows a heater that failed, and who moved in from another tank', () => {
+    expect(causes(came, happened({ type: 'equipment-fault', on: day(58), what: 'heater stuck on' }))).toEqual(
+      ['equipment'],
+    );
+    const old = cameOf(day(2), [memberOf('q')], { tank: 'Q' });
+    const joins = happened({ type: 'moved', on: day(52), resident: 'q', tank: 'T' });
+    expect(causes(came, old, joins)).toEqual(['joined']);
+    expect(causes(came, old, happened({ type: 'moved', on: day(30), resident: 'q', tank: 'T' }))).toEqual([]);
+  });
+  it('looks at the tank that the fish was in then: what went wrong elsewhere did not touch it', () => {
+    const fault = (on: number, tank: string): Standing =>
+      happened({ type: 'equipment-fault', on: day(on), what: 'power cut', tank });
+    const moves = happened({ type: 'moved', on: day(55), resident: 'a', tank: 'T' });
+    const before = cameOf(day(1), [memberOf('a')], { tank: 'U' });
+    expect(causes(before, fault(50, 'U'), moves)).toEqual(['equipment', 'moved']);
+    expect(causes(before, fault(50, 'T'), moves)).toEqual(['moved']);
+    expect(causes(before, moves, fault(57, 'U'))).toEqual(['moved']);
+  });
   it('gathers what may have been behind it, each with its evidence', () => {
     expect(
       causes(
@@ -176,6 +199,8 @@ describe('the fortnight before a death', () => {
       body,
       oldYears: null,
       cameOn: day(1),
+
+      dayOf,
     });
     expect(soon.possible.map((one) => one.says)).toEqual(['arrival']);
     const old = beforeDeath({
@@ -186,6 +211,8 @@ describe('the fortnight before a death', () => {
       body,
       oldYears: 2,
       cameOn: day(1),
+
+      dayOf,
     });
     expect(old.possible.map((one) => one.says)).toContain('old age');
   });

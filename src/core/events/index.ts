@@ -1,10 +1,12 @@
 export type { BodyOf, GroupOf } from './define';
 export {
   ASIDE_STEPS,
+  BROOD_ENDS,
   CHANGE_CHECKS,
   CONDITIONS,
   CONTEST_KINDS,
   DEATHS,
+  EQUIPMENT_FAULTS,
   EVENT_TYPES,
   FILTER_STEPS,
   LOOK_HOURS,
@@ -33,6 +35,7 @@ export type {
   ContestKind,
   Dated,
   Entry,
+  EquipmentFault,
   EventBodies,
   EventType,
   Happening,

@@ -1,11 +1,13 @@
 import { backAgain } from './kinds/backAgain';
 import { born } from './kinds/born';
+import { broodLost } from './kinds/broodLost';
 import { came } from './kinds/came';
 import { chased } from './kinds/chased';
 import { claimed } from './kinds/claimed';
 import { counted } from './kinds/counted';
 import { died } from './kinds/died';
 import { filter } from './kinds/filter';
+import { equipmentFault } from './kinds/equipmentFault';
 import { fry } from './kinds/fry';
 import { identified } from './kinds/identified';
 import { looked } from './kinds/looked';
@@ -40,6 +42,7 @@ export const EVENTS = {
   paired,
   spawned,
   fry,
+  'brood-lost': broodLost,
   measured,
   watched,
   chased,
@@ -58,5 +61,6 @@ export const EVENTS = {
   tested,
   'water-changed': waterChanged,
   filter,
+  'equipment-fault': equipmentFault,
   noted,
 } as const;

@@ -87,6 +87,8 @@ export const STEPS = [
   'other',
 ] as const;
 export type Step = (typeof STEPS)[number];
+/** How a brood came to its end. */
+export const BROOD_ENDS = ['not known', 'eaten', 'fungused'] as const;
 /** What is taken back of an earlier entry. */
 export const RETURNS = ['found alive', 'returned', 'out of the box', 'pair parted'] as const;
 export type ReturnKind = (typeof RETURNS)[number];
@@ -119,5 +121,15 @@ export const CHANGE_CHECKS = [
   'lid closed',
 ] as const;
 export type ChangeCheck = (typeof CHANGE_CHECKS)[number];
+/** What fails in a fish room. */
+export const EQUIPMENT_FAULTS = [
+  'heater stuck on',
+  'heater off',
+  'filter stopped',
+  'air pump stopped',
+  'power cut',
+  'leak',
+] as const;
+export type EquipmentFault = (typeof EQUIPMENT_FAULTS)[number];
 export const FILTER_STEPS = ['started', 'seeded', 'dosed', 'cleaned', 'torn down', 'dried'] as const;
 export type FilterStep = (typeof FILTER_STEPS)[number];

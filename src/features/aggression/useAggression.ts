@@ -70,9 +70,11 @@ export function useAggression(tank: TankView): Aggression | null {
       daysSince: whenNow().daysSince,
       femalesPerMale: (species) => catalogue.byId.get(species)?.company.femalesPerMale ?? null,
     });
+    const lostOn = own.findLast(({ type }) => type === 'brood-lost')?.on ?? '';
     const guarding = own.some(
       (event) =>
         event.on >= addDays(today, -GUARD_DAYS) &&
+        event.on > lostOn &&
         (event.type === 'spawned' ||
           event.type === 'fry' ||
           (event.type === 'saw' && (event.what === 'guarding' || event.what === 'fry'))),

@@ -31,9 +31,12 @@ import { wearerOf } from '@/ui/plates/wearerOf';
 
 const SourcePart = dynamic(() => import('./SourcePart').then((file) => file.SourcePart), { ssr: false });
 const WavesPart = dynamic(() => import('./WavesPart').then((file) => file.WavesPart), { ssr: false });
-const ResidentDialog = dynamic(() => import('./ResidentDialog').then((file) => file.ResidentDialog), {
-  ssr: false,
-});
+const ResidentDialog = dynamic(
+  () => import('@/session/react/ResidentDialog').then((file) => file.ResidentDialog),
+  {
+    ssr: false,
+  },
+);
 const MovingPart = dynamic(() => import('./MovingPart').then((file) => file.MovingPart), { ssr: false });
 
 export function ArrivalsScreen() {

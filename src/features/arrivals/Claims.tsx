@@ -6,8 +6,10 @@ import { useRoomState } from '@/session/react/RoomProvider';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useRoomForm } from '@/session/react/useRoomForm';
 import type { TankView } from '@/session/react/useTanks';
+import { momentOn, todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
+import { pastDay } from '@/ui/form/dayFields';
 import { Form } from '@/ui/form/Form';
 import { Section } from '@/ui/Screen';
 
@@ -24,13 +26,13 @@ function Open({
 }) {
   const { session, keep } = useCommands();
   const form = useRoomForm({
-    fields: { outcome: textField() },
-    start: { outcome: '' },
-    save: ({ outcome }) =>
+    fields: { outcome: textField(), on: pastDay(todayIso) },
+    start: { outcome: '', on: todayIso() },
+    save: ({ outcome, on }) =>
       keep('Claim settled', [
         appendChange(session, {
           type: 'claimed',
-          on: session.stamp.now(),
+          on: momentOn(on),
           tank: tank.id,
           from,
           about,
@@ -44,12 +46,13 @@ function Open({
         <strong>{from}</strong>: {about}{' '}
         <span className="text-slate">since {format(parseISO(since), 'd MMM')}</span>
       </p>
-      <Form form={form} className="mt-1 flex items-end gap-2">
+      <Form form={form} className="mt-1 flex flex-wrap items-end gap-2">
         <TextField
           label={`Outcome with ${from}`}
           placeholder="credit, exchanged, refused"
           {...form.part('outcome')}
         />
+        <TextField label="Day" max={todayIso()} {...form.part('on')} />
         <Button type="submit" waiting={form.waiting}>
           Settled
         </Button>

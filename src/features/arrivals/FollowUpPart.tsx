@@ -3,9 +3,11 @@
 import { HOUR_MS } from '@/core/kernel';
 import { useState } from 'react';
 import { LOOK_HOURS, type Sign } from '@/core/events';
+import { PastDay } from '@/session/react/PastDay';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useResidents, type TankView } from '@/session/react/useTanks';
+import { momentOn, todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { Caution, Empty, Section } from '@/ui/Screen';
@@ -33,7 +35,8 @@ export function FollowUpPart({ tank }: { readonly tank: TankView }) {
   const [signs, setSigns] = useState<readonly Sign[]>([]);
   const [seen, setSeen] = useState('');
   const [note, setNote] = useState('');
-  const [now] = useState(() => Date.now());
+  const [day, setDay] = useState(todayIso());
+  const now = Date.parse(momentOn(day));
   if (!life?.lastArrival)
     return <Empty>No fish has arrived in {tank.body.name} yet: no newcomers to check.</Empty>;
   const came = life.lastArrival;
@@ -49,7 +52,7 @@ export function FollowUpPart({ tank }: { readonly tank: TankView }) {
     const done = await run('Newcomers checked', [
       appendChange(session, {
         type: 'looked',
-        on: session.stamp.now(),
+        on: momentOn(day),
         tank: tank.id,
         hours: due ?? Math.max(0, Math.round(hours)),
         seen: amount,
@@ -83,7 +86,8 @@ export function FollowUpPart({ tank }: { readonly tank: TankView }) {
       </p>
       <Section title="Signs" aside="tap all that apply">
         <SignButtons offered={LOOKS_SIGNS} chosen={signs} onChange={setSigns} />
-        <div className="mt-3 grid grid-cols-2 gap-3">
+        <div className="mt-3 grid grid-cols-2 gap-3 sm:grid-cols-3">
+          <PastDay value={day} onChange={setDay} />
           <TextField
             label="Newcomers seen"
             inputMode="numeric"
@@ -94,7 +98,13 @@ export function FollowUpPart({ tank }: { readonly tank: TankView }) {
           />
           <TextField label="Note" value={note} onChange={(event) => setNote(event.target.value)} />
         </div>
-        <Button tone="main" large className="mt-3" onClick={() => save()} disabled={wrong}>
+        <Button
+          tone="main"
+          large
+          className="mt-3"
+          onClick={() => save()}
+          disabled={wrong || now < Date.parse(came)}
+        >
           Save check
         </Button>
       </Section>

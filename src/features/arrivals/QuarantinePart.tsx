@@ -5,12 +5,13 @@ import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { type Batch, batchesOf, protocolFor } from '@/core/arrivals';
 import type { Dated } from '@/core/events';
+import { PastDay } from '@/session/react/PastDay';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useHappenings, useNames } from '@/session/react/useNames';
 import { useTell } from '@/session/react/useTell';
 import { useResidents, useTanks, type TankView } from '@/session/react/useTanks';
-import { whenNow } from '@/session/today';
+import { momentOn, todayIso, whenNow } from '@/session/today';
 import { SelectField } from '@/ui/Field';
 import { Caution, Empty, Section } from '@/ui/Screen';
 import { Afterwards, Begin, Running, SeenAndGiven } from './QuarantineSteps';
@@ -89,11 +90,12 @@ function Run({ lane, tank }: { readonly lane: TankView; readonly tank: TankView 
   const tell = useTell();
   const happenings = useHappenings();
   const room = useRoomState((state) => state.room);
+  const [on, setOn] = useState(todayIso());
   const batches = useMemo(() => batchesOf(room, lane.id, whenNow()), [room, lane.id]);
   const onDo = (label: string, ...events: readonly Dated[]): Promise<boolean> =>
     run(
       label,
-      events.map((event) => appendChange(session, event)),
+      events.map((event) => appendChange(session, { ...event, on: momentOn(on) })),
     );
   const story = (happenings ?? [])
     .filter(
@@ -107,6 +109,7 @@ function Run({ lane, tank }: { readonly lane: TankView; readonly tank: TankView 
   return (
     <div className="grid gap-6 lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
       <div className="flex flex-col gap-5">
+        <PastDay value={on} onChange={setOn} wrap="w-40" />
         {residents.length === 0 ? (
           <>
             <p className="text-slate">Nobody is in {lane.body.name}.</p>

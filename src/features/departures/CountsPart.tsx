@@ -10,11 +10,12 @@ import type { ResidentId } from '@/core/kernel';
 import { commonName, type SpeciesProfile } from '@/core/model';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { appendChange, useCommands } from '@/session/react/useCommands';
+import { PastDay } from '@/session/react/PastDay';
 import { useHeadCount } from '@/session/react/useHeadCount';
 import { useHappenings, useResidentName } from '@/session/react/useNames';
 import { useRoomForm } from '@/session/react/useRoomForm';
 import { useResidents, type TankView } from '@/session/react/useTanks';
-import { whenNow } from '@/session/today';
+import { momentOn, todayIso, whenNow } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { INPUT, SelectField, TextField } from '@/ui/Field';
 import { Form } from '@/ui/form/Form';
@@ -73,10 +74,12 @@ function LastCounts({ count }: { readonly count: HeadCount }) {
 function PutRight({
   group,
   seen,
+  day,
   onDone,
 }: {
   readonly group: Resident;
   readonly seen: number;
+  readonly day: string;
   readonly onDone: () => void;
 }) {
   const { session, run } = useCommands();
@@ -86,7 +89,7 @@ function PutRight({
   );
   const event: Dated = {
     type: 'recounted',
-    on: session.stamp.now(),
+    on: momentOn(day),
     resident: group.id,
     count: seen,
     why,
@@ -120,11 +123,14 @@ function SpeciesCount({
   tank,
   profile,
   residents,
+  day,
   count,
 }: {
   readonly tank: TankView;
   readonly profile: SpeciesProfile;
   readonly residents: readonly Resident[];
+  /** The day that is counted for. */
+  readonly day: string;
   readonly count: HeadCount;
 }) {
   const record = useHeadCount(tank.id);
@@ -132,7 +138,7 @@ function SpeciesCount({
   const form = useRoomForm({
     fields: { seen: eventFields('counted').seen },
     start: { seen: '' },
-    save: ({ seen }) => record(profile, seen),
+    save: ({ seen }) => record(profile, seen, undefined, momentOn(day)),
   });
   const [mending, setMending] = useState(false);
   const name = commonName(profile);
@@ -163,7 +169,12 @@ function SpeciesCount({
           </>
         )}
         {only && last && mending && open !== 0 && (
-          <PutRight group={only} seen={Math.max(0, only.count - open)} onDone={() => setMending(false)} />
+          <PutRight
+            group={only}
+            seen={Math.max(0, only.count - open)}
+            day={day}
+            onDone={() => setMending(false)}
+          />
         )}
         {isNamed && !isByName && (
           <>
@@ -196,7 +207,7 @@ function SpeciesCount({
       {isNamed && isByName && (
         <CountByName
           residents={residents}
-          onCount={(who) => record(profile, who.length, who)}
+          onCount={(who) => record(profile, who.length, who, momentOn(day))}
           onLeave={() => setIsByName(false)}
         />
       )}
@@ -209,6 +220,7 @@ export function CountsPart({ tank }: { readonly tank: TankView }) {
   const residents = useResidents(tank.id);
   const happenings = useHappenings();
   const catalogue = useCatalogue();
+  const [day, setDay] = useState(todayIso());
   const counted = useMemo(
     () =>
       [...new Set(residents.map((one) => one.species))].flatMap((species) => {
@@ -223,13 +235,21 @@ export function CountsPart({ tank }: { readonly tank: TankView }) {
   if (residents.length === 0) return <Empty>No fish in {tank.body.name}.</Empty>;
   return (
     <div className="flex max-w-[70rem] flex-col gap-3">
+      <PastDay value={day} onChange={setDay} wrap="w-40" />
       <p className="text-slate">
         Counts do not change the record. Hidden fish show by torchlight after lights out. Correct the record
         for young and losses.
       </p>
       <ul>
         {counted.map(({ profile, own, count }) => (
-          <SpeciesCount key={profile.id} tank={tank} profile={profile} residents={own} count={count} />
+          <SpeciesCount
+            key={profile.id}
+            tank={tank}
+            profile={profile}
+            residents={own}
+            day={day}
+            count={count}
+          />
         ))}
       </ul>
       {counted.some(({ count }) => (count.unaccounted ?? 0) > 0 && !count.hidden) && (

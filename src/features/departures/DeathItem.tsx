@@ -10,6 +10,7 @@ import { BEFORE_DAYS, beforeDeath } from '@/core/departures';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
 import { useTell } from '@/session/react/useTell';
 import type { TankView } from '@/session/react/useTanks';
+import { dayOf } from '@/session/today';
 import { Button } from '@/ui/Button';
 
 type Departed = Extract<Standing, { type: 'died' | 'rehomed' }>;
@@ -38,6 +39,7 @@ function Before({
         body: tank.body,
         oldYears: (resident && catalogue.byId.get(resident.species)?.size.lifeYears[0]) ?? null,
         cameOn: resident?.cameOn ?? event.on,
+        dayOf,
       }),
     [happenings, event, tank, resident, catalogue],
   );

@@ -64,4 +64,25 @@ describe('Several at once', () => {
     const dead = session.state.getState().entries?.filter((entry) => entry.type === 'died');
     expect(dead).toMatchObject([{ incident: 'heater' }, { incident: 'heater', count: 4 }]);
   });
+
+  it('lets newcomers in with the same entry: out by one undo', async () => {
+    const session = await room(['Ada', 'Bo'].map(individual));
+    show(session, <DeparturesScreen />);
+    await userEvent.selectOptions(screen.getByLabelText('Sex of Ada'), 'male');
+    const species = await screen.findByRole('combobox', { name: 'Species of the newcomers' });
+    await userEvent.type(species, 'bristlenose');
+    await userEvent.click(await screen.findByRole('option', { name: /^bristlenose pleco / }));
+    await userEvent.type(screen.getByLabelText('How many'), '2');
+    await userEvent.type(screen.getByLabelText('From'), 'Maren');
+    await userEvent.click(screen.getByRole('button', { name: /^Add 2 / }));
+    expect(screen.getByText(/No quarantine: any disease/)).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('checkbox', { name: 'rock and wood were moved' }));
+    await save();
+    const here = () => Object.values(session.state.getState().room.residents).length;
+    await waitFor(() => expect(here()).toBe(4));
+    expect(session.state.getState().room.residents['ada']?.sex).toBe('male');
+    await session.undo();
+    expect(here()).toBe(2);
+    expect(session.state.getState().room.residents['ada']?.sex).toBe('unknown');
+  });
 });

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { isSorted, sortFish } from '@/core/commands';
+import { type Incoming, isSorted, sortFish } from '@/core/commands';
 import { REHOME_REASONS, type RehomeReason, type Resident } from '@/core/events';
 import { keeperUnit, type ResidentId } from '@/core/kernel';
 import { commonName } from '@/core/model';
@@ -13,8 +13,9 @@ import { useResidents, useSettings, useTanks, type TankView } from '@/session/re
 import { momentOn, todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { options, SelectField, TextField } from '@/ui/Field';
-import { Caution, Empty, Section } from '@/ui/Screen';
+import { Caution, Section } from '@/ui/Screen';
 import { countOf, termOf } from '@/words/en';
+import { NewcomersIn } from './NewcomersIn';
 import { SortRow } from './SortRow';
 import { readRow, type Row, SEXES } from './sortRows';
 
@@ -35,11 +36,11 @@ export function SortPart({ tank }: { readonly tank: TankView }) {
   const [cause, setCause] = useState('');
   const [incident, setIncident] = useState('');
   const [isRearranged, setIsRearranged] = useState(false);
+  const [incoming, setIncoming] = useState<readonly Incoming[]>([]);
   const read = useMemo(
     () => residents.map((one) => readRow(one, rows.get(one.id) ?? {}, unit)),
     [residents, rows, unit],
   );
-  if (residents.length === 0) return <Empty>No fish in {tank.body.name}.</Empty>;
 
   const put = (ids: Iterable<ResidentId>, how: Row): void => {
     const next = new Map(rows);
@@ -47,7 +48,7 @@ export function SortPart({ tank }: { readonly tank: TankView }) {
     setRows(next);
   };
   const sorted = read.map((one) => one.sorted);
-  const many = sorted.filter(isSorted).length;
+  const many = sorted.filter(isSorted).length + incoming.length;
   const hasLeaving = sorted.some(({ goes }) => goes === 'leaves');
   const hasDead = sorted.some(({ goes }) => goes === 'died');
   const faulty = read.filter((one) => one.fault !== null);
@@ -64,6 +65,7 @@ export function SortPart({ tank }: { readonly tank: TankView }) {
           tank: tank.id,
           on: momentOn(day),
           fish: sorted,
+          incoming,
           taker: taker.trim(),
           reason,
           credit: credit.trim(),
@@ -79,6 +81,7 @@ export function SortPart({ tank }: { readonly tank: TankView }) {
     setRows(new Map());
     setTicked(new Set());
     setIsRearranged(false);
+    setIncoming([]);
   };
   const destinations = (
     <>
@@ -99,7 +102,8 @@ export function SortPart({ tank }: { readonly tank: TankView }) {
   return (
     <div className="flex max-w-[70rem] flex-col gap-4">
       <p className="text-slate">
-        Say what was done to each fish, or tick several and say it once. All of it is one entry to undo.
+        {residents.length === 0 && `No fish in ${tank.body.name} yet. `}Say what was done to each fish, or
+        tick several and say it once. All of it is one entry to undo.
       </p>
       <div className="top-0 z-10 flex flex-wrap items-end gap-2 border-y border-line bg-paper py-2 sm:sticky">
         <SelectField
@@ -206,6 +210,7 @@ export function SortPart({ tank }: { readonly tank: TankView }) {
           </div>
         </Section>
       )}
+      <NewcomersIn tank={tank} incoming={incoming} onChange={setIncoming} />
       <div className="flex flex-wrap items-end gap-3">
         <PastDay value={day} onChange={setDay} wrap="w-40" />
         <label className="flex min-h-8 items-center gap-2">

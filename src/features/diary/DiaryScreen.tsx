@@ -8,6 +8,8 @@ import { useRoomState } from '@/session/react/RoomProvider';
 import { appendChange, correctChange, useCommands } from '@/session/react/useCommands';
 import { useHappenings } from '@/session/react/useNames';
 import { useTell } from '@/session/react/useTell';
+import { momentOn, todayIso } from '@/session/today';
+import { pastDay } from '@/ui/form/dayFields';
 import { useRoomForm } from '@/session/react/useRoomForm';
 import { useTank } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
@@ -119,13 +121,14 @@ export function DiaryScreen() {
   });
 
   const form = useRoomForm({
-    fields: { text: eventFields('noted').text },
-    start: { text: '' },
-    save: ({ text }) =>
+    fields: { text: eventFields('noted').text, on: pastDay(todayIso) },
+    start: { text: '', on: todayIso() },
+    stays: ['on'],
+    save: ({ text, on }) =>
       keep('Note saved', [
         appendChange(session, {
           type: 'noted',
-          on: session.stamp.now(),
+          on: momentOn(on),
           tank: all ? null : (tank?.id ?? null),
           text,
         }),
@@ -147,6 +150,7 @@ export function DiaryScreen() {
         <Check label="struck out" checked={struck} onChange={setStruck} />
         <Form form={form} className="flex flex-1 items-end gap-2">
           <TextField label="Write a note" wrap="min-w-40 flex-1" {...form.part('text')} />
+          <TextField label="Day" max={todayIso()} {...form.part('on')} />
           <Button type="submit" className="min-h-8" waiting={form.waiting}>
             Write
           </Button>

@@ -6,9 +6,9 @@ import { useRoomState } from '@/session/react/RoomProvider';
 import { heads, individual, room, show, TANK } from '@/testing/inRoom';
 import { BackAgain } from './BackAgain';
 
-function Sol() {
+function Sol({ hasBrood = false }: { readonly hasBrood?: boolean }) {
   const sol = useRoomState((state) => state.room.residents['sol']);
-  return sol ? <BackAgain resident={sol} /> : null;
+  return sol ? <BackAgain resident={sol} hasBrood={hasBrood} /> : null;
 }
 const SOL = 'sol' as ResidentId;
 
@@ -48,6 +48,18 @@ describe('back again, with one press', () => {
     await waitFor(() => expect(heads(session)['Sol']).toBe(1));
     await session.undo();
     expect(heads(session)['Sol']).toBe(0);
+  });
+  it('Brood lost, by the fish whose brood it was', async () => {
+    const session = await room([individual('Sol')]);
+    show(session, <Sol hasBrood />);
+    await userEvent.click(screen.getByRole('button', { name: 'Brood lost' }));
+    await waitFor(() =>
+      expect(session.state.getState().entries?.at(-1)).toMatchObject({
+        type: 'brood-lost',
+        parents: [SOL],
+        how: 'not known',
+      }),
+    );
   });
   it('Out of the box, Pair parted', async () => {
     const session = await after(

@@ -1,8 +1,8 @@
 import { useState } from 'react';
-import { comeBack } from '@/core/commands';
+import { comeBack, recordResident } from '@/core/commands';
 import type { Resident, ReturnKind } from '@/core/events';
 import { PastDay } from '@/session/react/PastDay';
-import { useCommands } from '@/session/react/useCommands';
+import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useTanks } from '@/session/react/useTanks';
 import { momentOn, todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
@@ -35,15 +35,23 @@ function backOf({
 /** Those that come from elsewhere or from behind the decor go into a tank. */
 const GOES_INTO: ReadonlySet<ReturnKind> = new Set(['found alive', 'returned']);
 
-/** Back as itself, with one press each: found alive, returned by its taker, out of its box, without its partner. */
-export function BackAgain({ resident }: { readonly resident: Resident }) {
+/** Back as itself, with one press each: found alive, returned by its taker, out of its box, without its partner, without its brood. */
+export function BackAgain({
+  resident,
+  hasBrood,
+}: {
+  readonly resident: Resident;
+  /** Eggs or young that the record has, and that may be lost. */
+  readonly hasBrood: boolean;
+}) {
   const { session, run } = useCommands();
   const tanks = useTanks();
   const [day, setDay] = useState(todayIso());
   const [chosen, setChosen] = useState<string>(resident.tank);
   const into = tanks.find((tank) => tank.id === chosen) ?? tanks[0];
   const ways = backOf(resident);
-  if (!into || ways.length === 0) return null;
+  const mayLose = hasBrood && resident.count > 0;
+  if (!into || (ways.length === 0 && !mayLose)) return null;
   const isFromElsewhere = ways.some(([what]) => what === 'returned');
   return (
     <div className="flex flex-col gap-2">
@@ -74,6 +82,18 @@ export function BackAgain({ resident }: { readonly resident: Resident }) {
             {WORDS[what]}
           </Button>
         ))}
+        {mayLose && (
+          <Button
+            disabled={day > todayIso()}
+            onClick={() => {
+              const body = recordResident('brood lost', resident, { text: '' }, session.stamp);
+              if (!('expected' in body))
+                void run('Brood lost', [appendChange(session, { ...body, on: momentOn(day) })]);
+            }}
+          >
+            Brood lost
+          </Button>
+        )}
         <PastDay value={day} onChange={setDay} wrap="w-40" />
         {ways.some(([what]) => GOES_INTO.has(what)) && (
           <SelectField

@@ -2,13 +2,15 @@
 
 import { useWords } from '@/session/react/useWords';
 import { differenceInCalendarDays, format, parseISO } from 'date-fns';
-import Link from 'next/link';
+import dynamic from 'next/dynamic';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { lengthToday } from '@/core/assess';
 import { canonicalJson } from '@/core/kernel';
 import { newLifeFile } from '@/core/formats';
-import { lifeStory, type LifeStory } from '@/core/departures';
+import type { RecordKind } from '@/core/commands';
+import { broodOf, lifeStory, type LifeStory } from '@/core/departures';
+import type { Standing } from '@/core/events';
 import { commonName } from '@/core/model';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
 import { useHappenings, useNames, useResidentName } from '@/session/react/useNames';
@@ -25,6 +27,11 @@ import { FishPlate } from '@/ui/plates/FishPlate';
 import { wearerOf } from '@/ui/plates/wearerOf';
 import { Photos } from './Photos';
 import { RankLine } from './RankLine';
+
+const ResidentDialog = dynamic(
+  () => import('@/session/react/ResidentDialog').then((file) => file.ResidentDialog),
+  { ssr: false },
+);
 
 const day = (iso: string): string => format(parseISO(iso), 'd MMM yyyy');
 
@@ -43,7 +50,7 @@ export function LifeScreen() {
         <p className="text-slate">Loading…</p>
       </Screen>
     );
-  return story ? <Life key={fish} story={story} /> : <Choose />;
+  return story ? <Life key={fish} story={story} happenings={happenings} /> : <Choose />;
 }
 
 /** Whose story? */
@@ -77,7 +84,13 @@ function Choose() {
   );
 }
 
-function Life({ story }: { readonly story: LifeStory }) {
+function Life({
+  story,
+  happenings,
+}: {
+  readonly story: LifeStory;
+  readonly happenings: readonly Standing[];
+}) {
   const words = useWords();
   const { resident, events, lengths, tanks } = story;
   const catalogue = useCatalogue();
@@ -94,6 +107,7 @@ function Life({ story }: { readonly story: LifeStory }) {
   const now = profile ? lengthToday(resident, catalogue, today) : resident.lengthCm;
   const end = resident.leftOn ?? `${today}T12:00:00.000Z`;
   const days = differenceInCalendarDays(parseISO(end), parseISO(resident.cameOn));
+  const [recording, setRecording] = useState<RecordKind | null>(null);
   const [contests, setContests] = useState(false);
   const fights = events.filter((event) => event.type === 'chased').length;
   const lines = [
@@ -135,12 +149,13 @@ function Life({ story }: { readonly story: LifeStory }) {
       actions={
         <>
           {inRack && !resident.leftOn && (
-            <Link
-              href={`/arrivals?tank=${resident.tank}`}
-              className="inline-flex min-h-7 items-center border border-line bg-panel px-2.5 text-[13px] font-medium"
-            >
-              Add entry
-            </Link>
+            <>
+              <Button onClick={() => setRecording('moved')}>Add entry</Button>
+              <Button onClick={() => setRecording('identified')}>Another species</Button>
+              {!resident.individual && (
+                <Button onClick={() => setRecording('number corrected')}>Correct number</Button>
+              )}
+            </>
           )}
           <Button onClick={() => window.print()}>Print</Button>
           <Button tone="main" onClick={save}>
@@ -149,6 +164,9 @@ function Life({ story }: { readonly story: LifeStory }) {
         </>
       }
     >
+      {recording && (
+        <ResidentDialog resident={resident} first={recording} onClose={() => setRecording(null)} />
+      )}
       <div className="grid gap-6 lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)]">
         <div className="flex flex-col gap-5">
           {profile && (
@@ -160,7 +178,7 @@ function Life({ story }: { readonly story: LifeStory }) {
               className="h-28 w-56"
             />
           )}
-          <BackAgain resident={resident} />
+          <BackAgain resident={resident} hasBrood={broodOf(happenings, resident)} />
           <Ledger
             rows={[
               [resident.bornHere ? 'Born here' : 'Arrived', day(resident.cameOn)],

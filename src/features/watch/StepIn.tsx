@@ -7,7 +7,9 @@ import { useRoomForm } from '@/session/react/useRoomForm';
 import type { TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
 import { SelectField, TextField, options } from '@/ui/Field';
+import { pastDay } from '@/ui/form/dayFields';
 import { Form } from '@/ui/form/Form';
+import { momentOn, todayIso } from '@/session/today';
 
 const { step, note } = eventFields('stepped-in');
 
@@ -15,14 +17,14 @@ const { step, note } = eventFields('stepped-in');
 export function StepIn({ tank }: { readonly tank: TankView }) {
   const { session, keep } = useCommands();
   const form = useRoomForm({
-    fields: { step, note },
-    start: { step: 'rearranged', note: '' },
-    stays: ['step'],
-    save: (values) =>
+    fields: { step, note, on: pastDay(todayIso) },
+    start: { step: 'rearranged', note: '', on: todayIso() },
+    stays: ['step', 'on'],
+    save: ({ on, ...values }) =>
       keep(`Intervention: ${termOf(values.step)}`, [
         appendChange(session, {
           type: 'stepped-in',
-          on: session.stamp.now(),
+          on: momentOn(on),
           tank: tank.id,
           ...values,
         }),
@@ -33,7 +35,8 @@ export function StepIn({ tank }: { readonly tank: TankView }) {
       <SelectField label="What you did" {...form.part('step')}>
         {options(STEPS)}
       </SelectField>
-      <TextField label="Note" {...form.part('note')} />
+      <TextField label="Day" max={todayIso()} {...form.part('on')} />
+      <TextField label="Note" wrap="col-span-2" {...form.part('note')} />
       <Button large type="submit" waiting={form.waiting} className="col-span-2">
         Save intervention
       </Button>

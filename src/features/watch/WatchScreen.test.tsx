@@ -1,6 +1,7 @@
-import { screen, waitFor, within } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { WATCHING } from '@/core/commands';
+import { dayOf } from '@/session/today';
 import { group, individual, room, show, TANK } from '@/testing/inRoom';
 import { WatchScreen } from './WatchScreen';
 
@@ -145,6 +146,18 @@ describe('Watch', () => {
     await waitFor(() => expect(logged()).toHaveTextContent('Sol chased Torch.'));
     expect(screen.getByRole('button', { name: 'Start watch' })).toBeInTheDocument();
     expect(session.state.getState().entries?.at(-1)).toMatchObject({ watch: '' });
+  });
+
+  it('logs what was seen in passing on an earlier day, on that day', async () => {
+    const session = await room([individual('Sol'), individual('Torch')]);
+    show(session, <WatchScreen />);
+    await userEvent.click(screen.getByRole('button', { name: 'In passing' }));
+    const [day] = screen.getAllByLabelText('Day');
+    fireEvent.change(day!, { target: { value: '2026-02-03' } });
+    await userEvent.keyboard('12');
+    await waitFor(() => expect(logged()).toHaveTextContent('Sol chased Torch.'));
+    const last = session.state.getState().entries?.at(-1);
+    expect([last?.type, dayOf(last?.on ?? '')]).toEqual(['chased', '2026-02-03']);
   });
 
   it('asks after a clock that was forgotten, and counts only what was watched', async () => {

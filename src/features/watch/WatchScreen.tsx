@@ -16,6 +16,7 @@ import { useKeys } from '@/ui/useKeys';
 import { classes } from '@/ui/classes';
 import { NoTank } from '@/ui/NoTank';
 import { Empty, Screen, Section } from '@/ui/Screen';
+import { PastDay } from '@/session/react/PastDay';
 import { CountHeads } from './CountHeads';
 import { FishPad } from './FishPad';
 import { LastEntry } from './LastEntry';
@@ -135,6 +136,9 @@ function WatchBar({
           {watch.isPassing && <Check size={14} aria-hidden="true" />}
           In passing
         </Button>
+      )}
+      {watch.isPassing && watch.watching === null && (
+        <PastDay value={watch.passedOn} onChange={watch.setPassedOn} />
       )}
     </div>
   );

@@ -2,8 +2,8 @@
 
 import { useCallback, useState } from 'react';
 import {
+  type AtTheGlass,
   finishWatch,
-  IN_PASSING,
   logContest,
   logSign,
   minutesOf,
@@ -16,6 +16,7 @@ import { correctChange, useCommands } from '@/session/react/useCommands';
 import { useHappenings, useNames } from '@/session/react/useNames';
 import { useRunningWatch, useWatchedSeconds } from '@/session/react/useRunningWatch';
 import { type TankView, useResidents } from '@/session/react/useTanks';
+import { dayOf, momentOn, todayIso } from '@/session/today';
 import { isOneOfMany } from './padOf';
 
 export type Contest = Extract<Standing, { type: 'chased' }>;
@@ -47,8 +48,13 @@ export function useWatch(tank: TankView) {
   const [place, setPlace] = useState('');
   const [trigger, setTrigger] = useState<Trigger | null>(null);
   const [isPassing, setIsPassing] = useState(false);
+  const [passedOn, setPassedOn] = useState(todayIso());
   const [openedOn] = useState(() => Date.now());
-  const glass = watching ?? (isPassing || elsewhere ? IN_PASSING : null);
+  /** Where the keeper stands at this press. */
+  const glass = useCallback(
+    (): AtTheGlass => watching ?? (isPassing || elsewhere ? { seenOn: momentOn(passedOn) } : null),
+    [watching, isPassing, elsewhere, passedOn],
+  );
 
   const toggle = useCallback(() => {
     if (elsewhere) return;
@@ -79,7 +85,10 @@ export function useWatch(tank: TankView) {
         event.tank === tank.id &&
         (watching
           ? event.watch === watching.watch
-          : event.watch === '' && Date.parse(event.on) > openedOn - PASSING_MS),
+          : event.watch === '' &&
+            (passedOn === todayIso()
+              ? Date.parse(event.on) > openedOn - PASSING_MS
+              : dayOf(event.on) === passedOn)),
     )
     .reverse();
   const last = logged[0] ?? null;
@@ -102,7 +111,7 @@ export function useWatch(tank: TankView) {
       after();
       void run(
         `${names.resident(who)} chased ${names.resident(id)}`,
-        logContest(glass, { tank: tank.id, winner: who, loser: id, place, trigger }, session.stamp),
+        logContest(glass(), { tank: tank.id, winner: who, loser: id, place, trigger }, session.stamp),
         true,
       );
     },
@@ -114,7 +123,7 @@ export function useWatch(tank: TankView) {
     (what: Sign) => {
       after();
       const said = { tank: tank.id, who, what, place, nameOf: names.resident };
-      void run(`Seen: ${what}`, logSign(glass, said, session.stamp), true);
+      void run(`Seen: ${what}`, logSign(glass(), said, session.stamp), true);
     },
     [glass, session, tank.id, who, place, run, names, after],
   );
@@ -149,6 +158,8 @@ export function useWatch(tank: TankView) {
     setTrigger,
     isPassing,
     setIsPassing,
+    passedOn,
+    setPassedOn,
     sign,
     last,
     /** When something was last logged; undefined until the journal has been read. */

@@ -5,6 +5,8 @@ import type { MgL } from '@/core/kernel';
 import { format, parseISO } from 'date-fns';
 import { type FILTER_STEPS, NEW_TANK_LIFE } from '@/core/events';
 import { ripeness, type Ripeness } from '@/core/water';
+import { useState } from 'react';
+import { PastDay } from '@/session/react/PastDay';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useResidents, type TankView } from '@/session/react/useTanks';
@@ -26,6 +28,7 @@ const DOSE_MGL = 2;
 export function FilterCard({ tank }: { readonly tank: TankView }) {
   const words = useWords();
   const { session, run } = useCommands();
+  const [day, setDay] = useState(todayIso());
   const life = useRoomState((state) => state.room.tanks[tank.id]) ?? NEW_TANK_LIFE;
   const residents = useResidents(tank.id);
   const since = residents.reduce<string | null>(
@@ -37,7 +40,7 @@ export function FilterCard({ tank }: { readonly tank: TankView }) {
     void run(label, [
       appendChange(session, {
         type: 'filter',
-        on: momentOn(todayIso()),
+        on: momentOn(day),
         tank: tank.id,
         what,
         note: '',
@@ -56,7 +59,8 @@ export function FilterCard({ tank }: { readonly tank: TankView }) {
           </span>
         )}
       </p>
-      <div className="mt-2 flex flex-wrap gap-2">
+      <div className="mt-2 flex flex-wrap items-end gap-2">
+        <PastDay value={day} onChange={setDay} wrap="w-40" />
         <Button onClick={() => step('Filter started', 'started')}>Started</Button>
         <Button onClick={() => step('Filter seeded', 'seeded')}>Seeded from a running tank</Button>
         <Button onClick={() => step('Dose given', 'dosed', DOSE_MGL)}>

@@ -1,4 +1,4 @@
-import { screen, waitFor, within } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { changeSettings } from '@/core/commands';
 import { DEFAULT_SETTINGS } from '@/core/records';
@@ -6,6 +6,7 @@ import type { Dated } from '@/core/events/events';
 import { appendChange } from '@/session/react/useCommands';
 import type { Session } from '@/session/types';
 import { group, room, show, TANK } from '@/testing/inRoom';
+import { dayOf } from '@/session/today';
 import { WaterScreen } from './WaterScreen';
 
 const DAY_MS = 86_400_000;
@@ -161,5 +162,22 @@ describe('Nitrate', () => {
     const rows = within(table).getAllByRole('row').slice(1);
     expect(rows[0]).toHaveTextContent(/zebra danio.*now/);
     expect(rows[1]).toHaveTextContent(/oscar.*(from \d+ % a change|at no change|budget)/);
+  });
+});
+
+describe('An equipment fault', () => {
+  it('is kept with its day; one that nobody names is asked for', async () => {
+    const session = await room([group('Shoal', 8)]);
+    show(session, <WaterScreen />);
+    const form = (await screen.findByRole('heading', { name: /Equipment fault/ })).closest('section')!;
+    await userEvent.click(within(form).getByRole('button', { name: 'Save fault' }));
+    expect(session.state.getState().entries).toHaveLength(1);
+    await userEvent.selectOptions(within(form).getByLabelText('What failed'), 'heater stuck on');
+    fireEvent.change(within(form).getByLabelText('Day'), { target: { value: '2026-02-03' } });
+    await userEvent.click(within(form).getByRole('button', { name: 'Save fault' }));
+    await waitFor(() =>
+      expect(last(session)).toMatchObject({ type: 'equipment-fault', what: 'heater stuck on' }),
+    );
+    expect(dayOf(last(session)?.on ?? '')).toBe('2026-02-03');
   });
 });

@@ -14,6 +14,7 @@ import { TestForm } from './TestForm';
 import { useWaterLog, type WaterLog } from './useWaterLog';
 
 const CareCard = dynamic(() => import('./CareCard').then((file) => file.CareCard), { ssr: false });
+const FaultCard = dynamic(() => import('./FaultCard').then((file) => file.FaultCard), { ssr: false });
 const FilterCard = dynamic(() => import('./FilterCard').then((file) => file.FilterCard), { ssr: false });
 const ProbeCard = dynamic(() => import('./ProbeCard').then((file) => file.ProbeCard), { ssr: false });
 
@@ -55,6 +56,7 @@ function Water({ tank }: { readonly tank: TankView }) {
           <TestForm tank={tank} />
           <ChangeForm tank={tank} />
           <FilterCard tank={tank} />
+          <FaultCard tank={tank} />
           <CareCard tank={tank} />
           {hasProbe ? (
             <ProbeCard tank={tank} />

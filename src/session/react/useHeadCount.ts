@@ -8,13 +8,13 @@ import { appendChange, useCommands } from './useCommands';
 /** Records how many of a species were seen in a tank, and who where they were ticked by name. True once it is kept. The record stays as it is. */
 export function useHeadCount(
   tank: TankId,
-): (profile: SpeciesProfile, seen: number, who?: readonly ResidentId[]) => Promise<boolean> {
+): (profile: SpeciesProfile, seen: number, who?: readonly ResidentId[], on?: string) => Promise<boolean> {
   const { session, run } = useCommands();
-  return (profile, seen, who) =>
+  return (profile, seen, who, on = session.stamp.now()) =>
     run(`Counted ${countedOf(seen, profile)}`, [
       appendChange(session, {
         type: 'counted',
-        on: session.stamp.now(),
+        on,
         tank,
         species: profile.id,
         seen,

@@ -33,6 +33,10 @@ export function sayPossibility(one: Possibility, words: Words): string {
       return `transport or acclimation (arrived ${countOf(one.days, 'day')} before)`;
     case 'brought in':
       return `disease brought in (${words.many(one.species)}, ${dayName(one.on)}${one.quarantined ? '' : ', no quarantine'})`;
+    case 'equipment':
+      return `${termOf(one.what)} (${dayName(one.on)})`;
+    case 'joined':
+      return `a newcomer (${words.one(one.species)} moved in ${dayName(one.on)})`;
     case 'moved':
       return `the move (${countOf(one.days, 'day')} before)`;
     case 'treated':

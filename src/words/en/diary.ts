@@ -41,6 +41,8 @@ const NAMES: Readonly<Record<Dated['type'], string>> = {
   noted: 'a note',
   recounted: 'a corrected head count',
   fry: 'fry seen',
+  'brood-lost': 'a lost brood',
+  'equipment-fault': 'an equipment fault',
   spawned: 'a spawning',
   'to-go': 'a decision to rehome',
 };
@@ -230,6 +232,10 @@ function say(event: Dated, names: RoomNames, words: Words): string {
       return `${event.parents.length > 0 ? event.parents.map(names.resident).join(' and ') : words.many(event.species)} spawned in ${where}`;
     case 'fry':
       return `${event.seen} ${words.one(event.species)} fry seen in ${where}`;
+    case 'brood-lost':
+      return `Brood of ${event.parents.length > 0 ? event.parents.map(names.resident).join(' and ') : words.many(event.species)} lost in ${where}${event.how === 'not known' ? '' : `: ${event.how}`}`;
+    case 'equipment-fault':
+      return `Fault in ${where}: ${termOf(event.what)}`;
     case 'measured':
       return `${who} measured ${words.reading('length', event.lengthCm)}`;
     case 'watched':

@@ -1,21 +1,21 @@
 'use client';
 
 import { type RecordKind, recordResident, RECORDS } from '@/core/commands';
-import { eventFields, type Resident, SURENESS } from '@/core/events';
+import { BROOD_ENDS, eventFields, RECOUNTS, type Resident, SURENESS } from '@/core/events';
 import { choiceField, noteField, wholeField, yesNoField } from '@/core/kernel';
 import { commonName } from '@/core/model';
-import { SpeciesField } from '@/session/react/SpeciesField';
-import { useCatalogue } from '@/session/react/RoomProvider';
-import { appendChange, useCommands } from '@/session/react/useCommands';
-import { useResidentName } from '@/session/react/useNames';
-import { useRoomForm } from '@/session/react/useRoomForm';
-import { useResidents, useTanks } from '@/session/react/useTanks';
-import { todayIso } from '@/session/today';
+import { SpeciesField } from './SpeciesField';
+import { useCatalogue } from './RoomProvider';
+import { appendChange, useCommands } from './useCommands';
+import { useResidentName } from './useNames';
+import { useRoomForm } from './useRoomForm';
+import { useResidents, useTanks } from './useTanks';
+import { dayOf, momentOn, todayIso } from '../today';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { SelectField, TextField, options } from '@/ui/Field';
 import { Form } from '@/ui/form/Form';
-import { comingDay } from '@/ui/form/dayFields';
+import { comingDay, pastDay } from '@/ui/form/dayFields';
 
 const FIELDS = {
   kind: choiceField(RECORDS),
@@ -27,7 +27,10 @@ const FIELDS = {
   species: eventFields('identified').species.optional(),
   fromStart: yesNoField(),
   lengthCm: eventFields('measured').lengthCm.optional(),
-  count: wholeField(1, 10_000).optional(),
+  count: wholeField(0, 10_000).optional(),
+  why: choiceField(RECOUNTS).optional(),
+  brood: choiceField(BROOD_ENDS).optional(),
+  on: pastDay(todayIso),
   text: noteField(),
 };
 const BLANK = {
@@ -40,21 +43,28 @@ const BLANK = {
   fromStart: false,
   lengthCm: '',
   count: '',
+  why: '',
+  brood: 'not known',
   text: '',
 };
-const COUNTS: readonly RecordKind[] = ['split off', 'fry seen', 'young kept'];
+const COUNTS: readonly RecordKind[] = ['split off', 'fry seen', 'young kept', 'number corrected'];
+/** What is said of a group only, and of one fish only. */
+const GROUP_ONLY: ReadonlySet<RecordKind> = new Set(['split off', 'number corrected']);
 const TEXT_LABEL: Partial<Record<RecordKind, string>> = {
   named: 'Name or mark',
   'split off': 'Name or mark',
   'young kept': 'Name of the group',
 };
 
-/** Records one thing about a fish or a group: moved, measured, sexed, named, split, paired and so on. */
+/** Records one thing about a fish or a group, on its day: moved, measured, sexed, named, split, paired and so on. */
 export function ResidentDialog({
   resident,
+  first = 'moved',
   onClose,
 }: {
   readonly resident: Resident;
+  /** What it asks of first. */
+  readonly first?: RecordKind;
   readonly onClose: () => void;
 }) {
   const { session, keep } = useCommands();
@@ -62,15 +72,15 @@ export function ResidentDialog({
   const tanks = useTanks();
   const mates = useResidents(resident.tank).filter((one) => one.id !== resident.id);
   const nameOf = useResidentName();
-  const kinds = RECORDS.filter((one) => (resident.individual ? one !== 'split off' : one !== 'paired'));
+  const kinds = RECORDS.filter((one) => (resident.individual ? !GROUP_ONLY.has(one) : one !== 'paired'));
   const form = useRoomForm({
     fields: FIELDS,
-    start: { ...BLANK, kind: 'moved' },
-    save: async ({ kind, fromStart, ...input }) => {
+    start: { ...BLANK, on: todayIso(), kind: first },
+    save: async ({ kind, fromStart, on: day, ...input }) => {
       const body = recordResident(kind, resident, input, session.stamp);
       if ('expected' in body) return [body];
       // What was learned late holds from the day it arrived: the past is told with it.
-      const on = fromStart ? resident.cameOn : session.stamp.now();
+      const on = fromStart ? resident.cameOn : momentOn(day);
       const kept = await keep(`${nameOf(resident)}: ${kind}`, [appendChange(session, { ...body, on })]);
       if (kept === true) onClose();
       return kept;
@@ -87,7 +97,7 @@ export function ResidentDialog({
           label="What"
           {...form.part('kind')}
           onChange={(event) => {
-            form.reset({ ...BLANK, kind: event.target.value });
+            form.reset({ ...BLANK, on: form.text('on'), kind: event.target.value });
           }}
         >
           {options(kinds)}
@@ -150,8 +160,26 @@ export function ResidentDialog({
           </label>
         )}
         {kind === 'measured' && <TextField label="Length" {...form.part('lengthCm')} />}
-        {COUNTS.includes(kind) && <TextField label="How many" {...form.part('count')} />}
+        {COUNTS.includes(kind) && (
+          <TextField
+            label="How many"
+            {...form.part('count')}
+            {...(kind === 'number corrected' && { hint: `${resident.count} on record` })}
+          />
+        )}
+        {kind === 'number corrected' && (
+          <SelectField label="Reason" {...form.part('why')}>
+            <option value="">Choose</option>
+            {options(RECOUNTS)}
+          </SelectField>
+        )}
+        {kind === 'brood lost' && (
+          <SelectField label="How" {...form.part('brood')}>
+            {options(BROOD_ENDS)}
+          </SelectField>
+        )}
         {kind !== 'measured' && <TextField label={TEXT_LABEL[kind] ?? 'Note'} {...form.part('text')} />}
+        <TextField label="Day" min={dayOf(resident.cameOn)} max={todayIso()} {...form.part('on')} />
         <Button tone="main" type="submit" waiting={form.waiting}>
           Save
         </Button>
