@@ -1,7 +1,8 @@
 import { chasedOf, happened } from '@/testing/happened';
 import type { Standing } from '../events/roomAt';
 import { rateRatio } from '../stats/rateRatio';
-import { bundlesOf, effectsIn } from './stepEffect';
+import { bundlesOf } from './bundles';
+import { effectsIn } from './stepEffect';
 import { tally, watchesOf, weightOf } from './watches';
 import { whatWorked } from './whatWorked';
 import { at, four, watch } from '@/testing/watches';
@@ -127,6 +128,45 @@ describe('whether a step worked', () => {
       ...watch(12, 1),
     );
     expect(effect!.perPair).toBeCloseTo(effect!.ratio.ratio! * 6, 6);
+  });
+  it('takes two rivals given away for peace as a step, whether or not somebody called it one', () => {
+    const out = (id: string, reason: string, minutes = 0): Standing =>
+      happened({
+        type: 'rehomed',
+        on: new Date(Date.parse(at(6, 19)) + minutes * 60_000).toISOString(),
+        resident: id,
+        count: 1,
+        reason,
+        taker: 'Maren',
+        credit: '',
+      });
+    const told = (...gone: Standing[]) =>
+      effects(four, ...watch(2, 9), ...watch(4, 9), ...gone, ...watch(10, 0), ...watch(12, 0));
+    const [effect] = told(out('c', 'too rough'), out('d', 'too rough', 20));
+    expect(effect!.bundle).toMatchObject({ steps: ['rehomed'], gone: ['c', 'd'] });
+    expect([effect!.before.events, effect!.after.events, effect!.verdict]).toEqual([18, 0, 'helped']);
+    // Given away because it grew: no step against anybody.
+    expect(told(out('c', 'too big'))).toHaveLength(0);
+  });
+  it('takes a boss that was out already when it was given away as one step, not two', () => {
+    const [effect, ...others] = effects(
+      four,
+      ...watch(2, 9),
+      happened({ type: 'stepped-in', on: at(4), step: 'boss set aside', who: 'c', tank: 'T' }),
+      ...watch(8, 2),
+      happened({
+        type: 'rehomed',
+        on: at(9),
+        resident: 'c',
+        count: 1,
+        reason: 'too rough',
+        taker: 'Maren',
+        credit: '',
+      }),
+      ...watch(12, 2),
+    );
+    expect(others).toHaveLength(0);
+    expect(effect!.after.events).toBe(4);
   });
   it('widens the limits when the watches scatter more than chance', () => {
     const even = effects(

@@ -1,7 +1,7 @@
 import { HOUR_MS } from '../kernel';
-import type { Standing, Step } from '../events';
+import type { Standing } from '../events';
 import { chiSquareTail, rateRatio, type RateRatio, studentQuantile } from '../stats';
-import { type Aside, asidesOf } from './aside';
+import { type Bundle, bundlesOf } from './bundles';
 import { movedTo } from './movedTo';
 import { tally, type Tally, type Watch, watchesOf } from './watches';
 
@@ -14,47 +14,6 @@ const LEAST_WATCHES = 4;
 /** Beyond so many more minutes a question is not worth asking further. */
 const MOST_MINUTES = 3000;
 const MINUTES_A_STEP = 10;
-
-/** Steps taken in one go. */
-export interface Bundle {
-  readonly ids: readonly string[];
-  readonly on: string;
-  readonly steps: readonly Step[];
-  readonly notes: readonly string[];
-  /** A fish was put aside by it; null for a step that puts nobody aside. */
-  readonly aside: Aside | null;
-}
-
-/** The steps taken in a tank, those of one hour or of one bundle together, in the order of time. */
-export function bundlesOf(happenings: readonly Standing[], tank: string): readonly Bundle[] {
-  const asides = asidesOf(happenings, tank);
-  const bundles: { ids: string[]; on: string; steps: Step[]; notes: string[]; bundle: string }[] = [];
-  for (const event of happenings) {
-    if (event.type !== 'stepped-in' || event.tank !== tank) continue;
-    const last = bundles.at(-1);
-    const joins =
-      last !== undefined &&
-      ((event.bundle !== undefined && event.bundle !== '' && event.bundle === last.bundle) ||
-        Date.parse(event.on) - Date.parse(last.on) <= HOUR_MS);
-    if (joins) {
-      last.ids.push(event.id);
-      last.steps.push(event.step);
-      if (event.note) last.notes.push(event.note);
-    } else
-      bundles.push({
-        ids: [event.id],
-        on: event.on,
-        steps: [event.step],
-        notes: event.note ? [event.note] : [],
-        bundle: event.bundle ?? '',
-      });
-  }
-  return bundles.map(({ bundle: _bundle, ...rest }, i) => {
-    const next = bundles[i + 1]?.on;
-    const aside = asides.find((one) => one.from >= rest.on && (next === undefined || one.from < next));
-    return { ...rest, aside: aside ?? null };
-  });
-}
 
 /** What a step did to the rate of aggression. */
 export interface StepEffect {

@@ -1,11 +1,12 @@
 'use client';
 
 import { format, parseISO } from 'date-fns';
+import { useNames } from '@/session/react/useNames';
 import type { TankView } from '@/session/react/useTanks';
 import { SpanBar } from '@/ui/SpanBar';
 import { BackOut } from './BackOut';
 import type { StepEffect } from '@/core/aggression';
-import { capital, countOf, sayEffect, termOf } from '@/words/en';
+import { capital, countOf, everyOf, sayEffect, termOf } from '@/words/en';
 
 /** Ratios from a tenth to tenfold, on a scale of logarithms, 0 to 1. */
 const SPAN = Math.log(10);
@@ -32,6 +33,7 @@ function nearerLimits({ ratio, before, after, uneven }: StepEffect): string {
 
 /** One step or bundle, and whether it worked, in one sentence with its limits. */
 export function EffectItem({ tank, effect }: { readonly tank: TankView; readonly effect: StepEffect }) {
+  const names = useNames();
   const { bundle, verdict, before, after } = effect;
   const [word, colour] = JUDGED[verdict];
   const { ratio, interval } = effect.ratio;
@@ -47,6 +49,9 @@ export function EffectItem({ tank, effect }: { readonly tank: TankView; readonly
         </span>
         <strong className={colour}>{word}</strong>
       </div>
+      {bundle.gone.length > 0 && (
+        <p className="text-slate">Out: {everyOf(bundle.gone.map(names.resident))}.</p>
+      )}
       {bundle.notes.length > 0 && <p className="text-slate">{bundle.notes.join(' ')}</p>}
       {drawn && (
         <>
