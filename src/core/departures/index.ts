@@ -2,6 +2,7 @@ export { BEFORE_DAYS, beforeDeath } from './beforeDeath';
 export { sumCredits } from './credits';
 export { headCount } from './headCount';
 export type { HeadCount } from './headCount';
+export { tradersOf } from './traders';
 export { broodOf } from './broodOf';
 export { lifeStory } from './lifeStory';
 export type { LifeStory } from './lifeStory';

@@ -4,6 +4,7 @@ import type { DraftGroup } from '@/core/records';
 import { bringHome } from '@/core/commands';
 import { commonName, ORIGINS, type SpeciesProfile } from '@/core/model';
 import { countedOf } from '@/words/en';
+import { TraderField } from '@/session/react/TraderField';
 import { useCommands } from '@/session/react/useCommands';
 import { useRoomForm } from '@/session/react/useRoomForm';
 import { useTanks, type TankView } from '@/session/react/useTanks';
@@ -101,7 +102,7 @@ export function BringHome({ entry, profile, tank, onDone }: Props) {
             </option>
           ))}
         </SelectField>
-        <TextField label="From" placeholder="shop, breeder, club" {...form.part('from')} />
+        <TraderField label="From" placeholder="shop, breeder, club" {...form.part('from')} />
         <SelectField label="Kept as" {...form.part('as')} hint="You can split and name a group later">
           <option value="group">a group</option>
           <option value="individuals">individuals</option>

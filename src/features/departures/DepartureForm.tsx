@@ -3,6 +3,7 @@
 import { recordDeath, rehome } from '@/core/commands';
 import { DEATHS, eventFields, REHOME_REASONS, type Resident, type Sign } from '@/core/events';
 import { choiceField, noteField } from '@/core/kernel';
+import { TraderField } from '@/session/react/TraderField';
 import { useCommands } from '@/session/react/useCommands';
 import { useHappenings, useResidentName } from '@/session/react/useNames';
 import { useRoomForm } from '@/session/react/useRoomForm';
@@ -129,7 +130,7 @@ export function DepartureForm({ residents, first }: Props) {
             <SelectField label="Why" {...form.part('reason')}>
               {options(REHOME_REASONS)}
             </SelectField>
-            <TextField label="New keeper" {...form.part('taker')} />
+            <TraderField label="New keeper" {...form.part('taker')} />
             <TextField label="In return" placeholder="credit, swap" {...form.part('credit')} />
           </>
         ) : (

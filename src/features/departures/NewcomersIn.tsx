@@ -5,6 +5,7 @@ import type { SpeciesProfile } from '@/core/model';
 import { residentsOf } from '@/core/events';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
 import { SpeciesField } from '@/session/react/SpeciesField';
+import { TraderField } from '@/session/react/TraderField';
 import { useResidentName } from '@/session/react/useNames';
 import { useSettings, useTanks, type TankView } from '@/session/react/useTanks';
 import { useWords } from '@/session/react/useWords';
@@ -68,7 +69,7 @@ function Typed({ onAdd }: { readonly onAdd: (one: Incoming) => void }) {
         <option value="individuals">individuals</option>
         <option value="group">a group</option>
       </SelectField>
-      <TextField label="From" value={from} onChange={({ target }) => setFrom(target.value)} />
+      <TraderField label="From" value={from} onChange={({ target }) => setFrom(target.value)} />
       <Button disabled={!profile || !isCount || !isLength} onClick={add}>
         Add {profile && isCount ? countedOf(heads, profile) : ''}
       </Button>

@@ -7,6 +7,7 @@ import { keeperUnit, type ResidentId } from '@/core/kernel';
 import { commonName } from '@/core/model';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { PastDay } from '@/session/react/PastDay';
+import { TraderField } from '@/session/react/TraderField';
 import { useCommands } from '@/session/react/useCommands';
 import { useResidentName } from '@/session/react/useNames';
 import { useResidents, useSettings, useTanks, type TankView } from '@/session/react/useTanks';
@@ -177,7 +178,7 @@ export function SortPart({ tank }: { readonly tank: TankView }) {
       {hasLeaving && (
         <Section title="Those that leave" aside="one keeper, one credit">
           <div className="grid grid-cols-2 gap-2 sm:grid-cols-3">
-            <TextField label="New keeper" value={taker} onChange={({ target }) => setTaker(target.value)} />
+            <TraderField label="New keeper" value={taker} onChange={({ target }) => setTaker(target.value)} />
             <SelectField
               label="Why"
               value={reason}
