@@ -6,9 +6,10 @@ import { dueItems } from '@/core/due/dueItems';
 import { readBackup, writeBackup } from '@/core/formats/backup';
 import { faultLine } from '@/words/en';
 import { residentsOf } from '@/core/events/room';
-import { roomAt } from '@/core/events/roomAt';
+import { effective, roomAt } from '@/core/events/roomAt';
 import { buildCatalogue } from '@/core/model/catalogue';
 import type { DocumentBodies, DraftGroup } from '@/core/records/documents';
+import { effectsIn } from '@/core/aggression';
 import { demoRoom } from './demoRoom';
 import { DEMO_TANKS } from './demoTanks';
 
@@ -83,5 +84,24 @@ describe('the demo room', () => {
     expect(dueItems(tanks, room, whenIn(`${today}T19:00:00.000Z`, 'UTC')).map((item) => item.kind)).toEqual(
       expect.arrayContaining(['quarantine-over', 'count']),
     );
+  });
+
+  it('shows what a record has to hold: look-alikes, a boxed bully, a move, a found fish, a returned one', () => {
+    expect(entries).toEqual(
+      expect.arrayContaining([
+        expect.objectContaining({ type: 'chased', winner: 'demo-clowns', loser: 'demo-clowns' }),
+        expect.objectContaining({ type: 'back-again', what: 'found alive', resident: 'demo-rung' }),
+        expect.objectContaining({ type: 'back-again', what: 'returned', resident: 'demo-ochre' }),
+      ]),
+    );
+    const { residents } = room;
+    expect(residents['demo-amber']).toMatchObject({ count: 1, boxed: null });
+    expect(residents['demo-rung']).toMatchObject({ count: 1, died: 0, leftOn: null });
+    expect(residents['demo-slate']).toMatchObject({ tank: DEMO_TANKS.skerry, quarantine: 'done' });
+    const boxed = effectsIn(effective(entries), DEMO_TANKS.skerry, `${today}T19:00:00.000Z`).find(
+      ({ bundle }) => bundle.steps.includes('box or divider'),
+    );
+    // Nothing that was seen while it sat there is in the rate after it.
+    expect([boxed?.bundle.aside?.is, boxed?.during?.events, boxed?.after.watches]).toEqual(['back', 2, 2]);
   });
 });

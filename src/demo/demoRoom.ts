@@ -3,6 +3,7 @@ import { DAY_MS, type EntryId, type ResidentId } from '@/core/kernel';
 import type { RoomDocument } from '@/core/records';
 import type { Dated, Entry } from '@/core/events';
 import { DEMO_TANKS, demoDocuments } from './demoTanks';
+import { demoReturns } from './demoReturns';
 import { demoStory } from './demoStory';
 import { demoWater } from './demoWater';
 
@@ -57,14 +58,30 @@ const WATCHES = [
   [2, 15, 3],
 ] as const;
 
-function contests(on: (daysAgo: number, minutes?: number) => string): readonly Dated[] {
-  const next = chance(20_261);
-  return WATCHES.flatMap(([daysAgo, minutes, count], index) => {
-    const watch = `demo-watch-${index + 1}`;
+/** Watches before them, around the days for which the dominant fish sat behind a divider. */
+const EARLIER = [
+  [54, 20, 9],
+  [51, 15, 7],
+  [47, 15, 2],
+  [41, 20, 8],
+  [38, 15, 6],
+] as const;
+const BOXED_ON = 47;
+
+function contests(
+  on: (daysAgo: number, minutes?: number) => string,
+  watches: readonly (readonly [daysAgo: number, minutes: number, count: number])[],
+  name: string,
+  seed: number,
+): readonly Dated[] {
+  const next = chance(seed);
+  return watches.flatMap(([daysAgo, minutes, count], index) => {
+    const watch = `${name}-${index + 1}`;
+    const fighters = daysAgo === BOXED_ON ? FIGHTERS.slice(1) : FIGHTERS;
     const chases = Array.from({ length: count }, (_, i): Dated => {
       // The boldest is in nearly every second quarrel.
-      const a = FIGHTERS[next() < 0.45 ? 0 : Math.floor(next() * FIGHTERS.length)]!;
-      const others = FIGHTERS.filter((fighter) => fighter !== a);
+      const a = fighters[next() < 0.45 ? 0 : Math.floor(next() * fighters.length)]!;
+      const others = fighters.filter((fighter) => fighter !== a);
       const b = others[Math.floor(next() * others.length)]!;
       const aWins = next() < a.nerve / (a.nerve + b.nerve) + (a.nerve > b.nerve ? 0.22 : -0.22);
       const [winner, loser] = aWins ? [a.id, b.id] : [b.id, a.id];
@@ -88,7 +105,7 @@ function contests(on: (daysAgo: number, minutes?: number) => string): readonly D
         tank: DEMO_TANKS.skerry,
         watch,
         minutes,
-        note: index === 5 ? 'Lights just on, everyone quiet.' : '',
+        note: daysAgo === 17 ? 'Lights just on, everyone quiet.' : '',
       } satisfies Dated,
     ];
   });
@@ -106,9 +123,13 @@ export function demoRoom(today: string): {
   const evening = Date.parse(`${today}T18:30:00.000Z`);
   const on = (daysAgo: number, minutes = 0): string =>
     new Date(evening - daysAgo * DAY_MS + minutes * 60_000).toISOString();
-  const happened = [...demoStory(on), ...contests(on), ...demoWater(on)].sort((a, b) =>
-    a.on < b.on ? -1 : a.on > b.on ? 1 : 0,
-  );
+  const happened = [
+    ...demoStory(on),
+    ...demoReturns(on),
+    ...contests(on, EARLIER, 'demo-earlier', 4_711),
+    ...contests(on, WATCHES, 'demo-watch', 20_261),
+    ...demoWater(on),
+  ].sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0));
   const entries = happened.map((event, index) => ({
     ...event,
     id: `demo-${String(index + 1).padStart(3, '0')}` as EntryId,

@@ -101,8 +101,8 @@ export function demoStory(on: (daysAgo: number, minutes?: number) => string): re
       'Ylva, club table',
     ),
     came(
-      on(160),
-      skerry,
+      on(192),
+      quay,
       'altolamprologus-calvus',
       [one('demo-slate', 'Slate', 'male'), one('demo-inky', 'Inky', 'female'), one('demo-soot', 'Soot')],
       6,
@@ -151,7 +151,7 @@ export function demoStory(on: (daysAgo: number, minutes?: number) => string): re
     { type: 'measured', on: on(28), resident: 'demo-amber' as ResidentId, lengthCm: 8.5 },
     {
       type: 'rehomed',
-      on: on(25),
+      on: on(36),
       resident: 'demo-ochre' as ResidentId,
       count: 1,
       reason: 'bullied',
