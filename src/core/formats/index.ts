@@ -16,6 +16,6 @@ export { stockMarkdown } from './stockMarkdown';
 export { shoppingSum, stockCsv } from './stockSheet';
 export type { SheetLine } from './stockSheet';
 export { readSurvivalCsv } from './survivalCsv';
-export { TABLES, readTable } from './tablesIn';
+export { TABLES, readTable, toldTwiceBy } from './tablesIn';
 export type { TableKind } from './tablesIn';
 export { contestsCsv, departuresCsv, stockTableCsv, watchesCsv, waterCsv } from './tablesOut';

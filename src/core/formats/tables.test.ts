@@ -7,7 +7,7 @@ import type { Dated } from '../events/events';
 import { EMPTY_ROOM } from '../events/room';
 import type { ResidentId, TankId } from '../kernel/schema/ids';
 import type { TableRoom } from './tableCells';
-import { readTable, type TableKind } from './tablesIn';
+import { readTable, type TableKind, toldTwiceBy } from './tablesIn';
 import { contestsCsv, departuresCsv, stockTableCsv, watchesCsv, waterCsv } from './tablesOut';
 
 const on = '2026-03-02T18:00:00.000Z';
@@ -161,6 +161,31 @@ describe('bad rows', () => {
       expect.objectContaining({ winner: 'b' as ResidentId, what: 'nip', bad: 3 }),
     ]);
     expect(some.faults).toHaveLength(3);
+  });
+  it('are named where a watch is told twice under one name, in the file or in the diary', () => {
+    expect(
+      faults(
+        'watches',
+        'time,minutes,watch',
+        '2026-03-02 18:20,20,w1',
+        '2026-03-02 19:20,15,w1',
+        '2026-03-03,9,',
+      ),
+    ).toEqual(['Line 3, time: already in the diary. Found "2026-03-02 19:20".']);
+    const told = toldTwiceBy({
+      type: 'watched',
+      on: '2026-03-02T18:20:00.000Z',
+      tank: 'T' as TankId,
+      minutes: 20,
+      note: '',
+      watch: 'w1',
+    });
+    const again = readTable(
+      'watches',
+      'time,minutes,watch\n2026-03-02 18:21,25,w1\n',
+      tableRoom((event) => toldTwiceBy(event) === told),
+    );
+    expect([again.events.length, again.faults.length]).toEqual([0, 1]);
   });
   it('are named in every table', () => {
     expect(faults('watches', 'time,minutes', '2026-03-02,lots', 'soon,5')).toHaveLength(2);

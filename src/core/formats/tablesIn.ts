@@ -214,6 +214,15 @@ function sayFaults(checked: Outcome<unknown>, row: CsvRow, faults: Fault[]): voi
     faults.push({ path, line: row.line, expected, received: cellOf(row, path) ?? received });
 }
 
+/** What two events have in common when they are the same thing told twice: a watch its own name, where it has one. */
+export const toldTwiceBy = (event: Dated): string => {
+  if (event.type === 'chased') return `${event.on.slice(0, 19)}|${event.winner}|${event.loser}`;
+  if (event.type === 'watched' && event.watch) return `watched|${event.watch}`;
+  const who = 'resident' in event ? event.resident : '';
+  const minutes = 'minutes' in event ? event.minutes : '';
+  return `${event.type}|${event.on.slice(0, 16)}|${who}|${minutes}`;
+};
+
 /**
  * Rows of a CSV table, or of a stock list in Markdown, as events or listed groups. The good rows are offered; the others are named by line and column:
  * contests of a fish with itself, with one that had left or had not come, in the future, or already in the journal. Names
@@ -253,7 +262,7 @@ export function readTable(kind: TableKind, text: string, room: TableRoom): Table
             : departure(at, room, strangers);
     if (event && faults.length === before) sayFaults(validate(schemaOf(event.type), event), row, faults);
     if (!event || faults.length > before) continue;
-    const key = JSON.stringify(event);
+    const key = event.type === 'watched' ? toldTwiceBy(event) : JSON.stringify(event);
     if (seen.has(key) || room.known(event)) at.say('time', { is: 'not recorded yet' });
     else events.push(event);
     seen.add(key);

@@ -1,5 +1,6 @@
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { appendChange } from '@/session/react/useCommands';
 import { individual, room, show } from '@/testing/inRoom';
 import { TablesPart } from './TablesPart';
 
@@ -34,6 +35,28 @@ describe('Tables as CSV', () => {
     );
     await session.undo();
     expect(session.state.getState().room.residents['sol']?.count).toBe(1);
+  });
+
+  it('knows who moved on since, and fish that nobody could tell from their like', async () => {
+    const session = await room([individual('Sol'), individual('Torch')]);
+    await session.run('made for a test', [
+      appendChange(session, {
+        type: 'moved',
+        on: '2026-03-01T10:00:00.000Z',
+        resident: 'torch' as never,
+        tank: 'Elsewhere' as never,
+        note: '',
+      }),
+    ]);
+    show(session, <TablesPart />);
+    await userEvent.upload(
+      screen.getByLabelText(/^Read from CSV/),
+      csv(
+        'old.csv',
+        'time,winner,loser\n2026-02-01 18:00,Sol,Torch\n2026-02-01 18:02,Sol,a male yellow lab\n',
+      ),
+    );
+    expect(await screen.findByText(/old\.csv: 2 rows can be imported, 0 faults/)).toBeInTheDocument();
   });
 
   it('leaves the room alone when the keeper does', async () => {

@@ -10,10 +10,11 @@ import {
   stockTableCsv,
   type TableKind,
   TABLES,
+  toldTwiceBy,
   watchesCsv,
   waterCsv,
 } from '@/core/formats';
-import type { Dated } from '@/core/events';
+import { type Dated, somebodyId } from '@/core/events';
 import { foldName } from '@/core/model';
 import { useCatalogue, useRooms, useRoomState } from '@/session/react/RoomProvider';
 import { appendChange, useCommands } from '@/session/react/useCommands';
@@ -27,11 +28,15 @@ import { saveText } from '@/session/saveFile';
 
 const LARGEST_BYTES = 16 * 1024 * 1024;
 
-/** What two events have in common when they are the same thing told twice. */
-const sameness = (event: Dated): string =>
-  event.type === 'chased'
-    ? `${event.on.slice(0, 19)}|${event.winner}|${event.loser}`
-    : `${event.type}|${event.on.slice(0, 16)}|${'resident' in event ? event.resident : ''}|${'minutes' in event ? event.minutes : ''}`;
+const SEXES = ['male', 'female', 'unknown'] as const;
+
+/** Who came to a tank by an event. */
+function comersOf(event: Dated, tank: string): readonly string[] {
+  if (!('tank' in event) || event.tank !== tank) return [];
+  if (event.type === 'came') return event.members.map(({ id }) => id);
+  if (event.type === 'born') return [event.member.id];
+  return event.type === 'moved' || event.type === 'back-again' ? [event.resident] : [];
+}
 
 /** Tables of a tank as CSV, both ways; what a file would add is shown row by row before anything is taken in. */
 export function TablesPart() {
@@ -76,16 +81,20 @@ function Table({ tank, kind }: { readonly tank: TankView; readonly kind: TableKi
   const [refused, setRefused] = useState('');
   // A long journal is gone through only when a file is read.
   const known = useMemo(
-    () => new Set(file === null ? [] : (happenings ?? []).map(sameness)),
+    () => new Set(file === null ? [] : (happenings ?? []).map(toldTwiceBy)),
     [happenings, file],
   );
-  const lived = useMemo(
-    () => Object.values(room.residents).filter((one) => one.tank === tank.id),
-    [room, tank.id],
-  );
+  // Whoever was ever in the tank: those that moved on fought here too.
+  const lived = useMemo(() => {
+    const been = new Set((happenings ?? []).flatMap((event) => comersOf(event, tank.id)));
+    return Object.values(room.residents).filter((one) => one.tank === tank.id || been.has(one.id));
+  }, [room, tank.id, happenings]);
   const read = useMemo(() => {
     if (!file) return null;
-    const byName = new Map(lived.map((one) => [foldName(names.resident(one.id)), one]));
+    const unknown = [...new Set(lived.map(({ species }) => species))].flatMap((species) =>
+      SEXES.map((sex) => ({ id: somebodyId({ species, sex }), cameOn: '', leftOn: null, individual: false })),
+    );
+    const byName = new Map([...unknown, ...lived].map((one) => [foldName(names.resident(one.id)), one]));
     return readTable(kind, file.text, {
       tank: tank.id,
       catalogue,
@@ -94,7 +103,7 @@ function Table({ tank, kind }: { readonly tank: TankView; readonly kind: TableKi
         const id = meant[name];
         return (id ? room.residents[id] : undefined) ?? byName.get(foldName(name)) ?? null;
       },
-      known: (event) => known.has(sameness(event)),
+      known: (event) => known.has(toldTwiceBy(event)),
     });
   }, [file, kind, tank.id, catalogue, lived, names, meant, room, known]);
 
@@ -108,7 +117,7 @@ function Table({ tank, kind }: { readonly tank: TankView; readonly kind: TableKi
       departures: () => departuresCsv(happenings, isOfTank, names.resident),
       stock: () =>
         stockTableCsv(
-          lived.filter((one) => one.count > 0),
+          lived.filter((one) => one.count > 0 && one.tank === tank.id),
           listedIn(documents, tank.id),
         ),
     }[kind]();
