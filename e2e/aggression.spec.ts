@@ -187,3 +187,28 @@ test('a fish found dead is found alive again, a length typed in inches, after a 
   await other.goto('/watch?tank=demo-skerry');
   await expect(other.getByRole('button', { name: /^Rung/ })).toBeVisible();
 });
+
+for (const [over, zone, began, day] of [
+  ['midnight', 'Europe/Oslo', '2026-11-20T22:50:00.000Z', '20 Nov 2026'],
+  ['the night in which the clock goes back', 'America/New_York', '2026-11-01T05:50:00.000Z', '1 Nov 2026'],
+] as const)
+  test.describe(`a watch over ${over}`, () => {
+    test.use({ timezoneId: zone });
+    test('counts the minutes that were watched, and stands under its own day', async ({ page }) => {
+      await page.clock.install({ time: new Date(began) });
+      await openDemo(page, '/watch?tank=demo-skerry');
+      await page.getByRole('button', { name: 'Start watch' }).click();
+      await page.getByRole('button', { name: /^Amber/ }).click();
+      await page.getByRole('button', { name: /^Tawny/ }).click();
+      await expect(page.getByTestId('logged')).toContainText('Amber chased Tawny');
+      await page.clock.fastForward('20:00');
+      await expect(page.getByRole('timer')).toHaveText(/^20:\d\d$/);
+      await page.getByRole('button', { name: 'Finish' }).click();
+      await expect(page.getByText(/Watched Skerry for 20\.\d minutes/).first()).toBeVisible();
+      await page.goto('/life?tank=demo-skerry&fish=demo-tawny');
+      await page.getByRole('checkbox', { name: /with its \d+ contests/ }).check();
+      await expect(
+        page.getByRole('listitem').filter({ hasText: 'Amber chased Tawny' }).filter({ hasText: day }).first(),
+      ).toBeVisible();
+    });
+  });

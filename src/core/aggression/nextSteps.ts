@@ -1,6 +1,7 @@
 import type { DocumentBodies } from '../records';
 import type { Celsius } from '../kernel';
 import type { Step } from '../events';
+import { USUAL_ROUTINE } from '../tank';
 import type { Pattern, PatternName } from './patterns';
 import type { StepEffect } from './stepEffect';
 
@@ -98,7 +99,10 @@ const INTERVENTIONS: readonly Intervention[] = [
   {
     step: 'fed more often',
     for: ['feeding time', 'one boss', 'one victim', 'newcomer picked on'],
-    against: not(({ tank }) => (tank.routine?.mealsPerDay ?? 2) >= MEALS, 'done already'),
+    against: not(
+      ({ tank }) => (tank.routine?.mealsPerDay ?? USUAL_ROUTINE.mealsPerDay) >= MEALS,
+      'done already',
+    ),
   },
   {
     step: 'shorter light',

@@ -58,7 +58,7 @@ const ill = (day: number): Dated => ({
   note: '',
 });
 const entries = (...lines: Dated[]): Entry[] =>
-  lines.map((line, i) => ({ id: `e${i}` as EntryId, seq: i + 1, recorded: at(200), ...line }) as Entry);
+  lines.map((line, i) => ({ id: `e${i}` as EntryId, seq: i + 1, recorded: at(200), ...line }));
 const roomOf = (...lines: Dated[]) => roomAt(entries(...lines));
 const runOf = (id: string, ...lines: Dated[]): QuarantineRun | null | undefined =>
   roomOf(...lines).residents[id]?.run;

@@ -1,6 +1,7 @@
 import type { DocumentBodies } from '../records';
 import { NEW_TANK_LIFE, residentsOf, type Room } from '../events';
 import type { When } from '../kernel';
+import { USUAL_ROUTINE } from '../tank';
 import { ripeness } from '../water';
 import type { DueItem, SpareFact } from './dueItem';
 
@@ -26,7 +27,7 @@ export function waterDue({ id, body }: TankOf, room: Room, when: When): readonly
       kind: 'change',
       fact: {
         says: 'change',
-        fraction: body.routine?.changeFraction ?? 0.5,
+        fraction: body.routine?.changeFraction ?? USUAL_ROUTINE.changeFraction,
         lastDays: life.lastChange ? days : null,
       },
       overdueDays: days - every,

@@ -55,7 +55,7 @@ export { ILLNESS } from './quarantineLife';
 export { isDamaged, unreadable } from './readable';
 export { isUnnamed, marksOf } from './marks';
 export { EMPTY_ROOM, NEW_TANK_LIFE, residentsOf } from './room';
-export type { FilterLife, QuarantineLife, QuarantineRun, Resident, Room, ToGo } from './room';
+export type { FilterLife, QuarantineRun, Resident, Room, ToGo } from './room';
 export { effective, effectiveInSteps, foldInSteps, foldOnInSteps, readOn, roomAfter } from './roomAt';
 export type { Standing } from './roomAt';
 export { readSomebody, somebodyId } from './somebody';

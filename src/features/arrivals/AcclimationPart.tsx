@@ -73,7 +73,7 @@ export function AcclimationPart({ tank }: { readonly tank: TankView }) {
             ph: numbers.bagPh ?? null,
           },
           tank: {
-            temperatureC: tankC.value ?? 25,
+            temperatureC: tankC.value ?? bagC.value ?? 25,
             tdsPpm: numbers.tankTds ?? null,
             ph: numbers.tankPh ?? null,
           },

@@ -204,7 +204,14 @@ function Arrivals({ tank }: { readonly tank: TankView }) {
             <Listed tank={tank} />
           </Section>
           <Claims tank={tank} />
-          <Section title="In the tank">
+          <Section
+            title="In the tank"
+            aside={
+              <Link href={`/departures?tank=${tank.id}&part=several`} className="text-deep underline">
+                Several at once
+              </Link>
+            }
+          >
             <Here tank={tank} />
           </Section>
         </>

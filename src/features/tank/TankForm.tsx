@@ -1,6 +1,7 @@
 'use client';
 
 import { TANK_PURPOSES } from '@/core/records';
+import { USUAL_ROUTINE } from '@/core/tank';
 import {
   DENSITIES,
   MALES,
@@ -94,6 +95,8 @@ const PRACTICES = [
 export function TankForm({ tank }: { readonly tank: TankView }) {
   const { save } = useTankEdits(tank);
   const { body } = tank;
+  const { changeFraction: share, everyDays: every } = { ...USUAL_ROUTINE, ...body.routine };
+  const routine = `${share}/${every}`;
   const set = (part: Partial<typeof body.tank>, label: string) =>
     save(label, (old) => ({ ...old, tank: { ...old.tank, ...part } }));
   const rename = (name: string) => save('name', (old) => ({ ...old, name }));
@@ -171,7 +174,7 @@ export function TankForm({ tank }: { readonly tank: TankView }) {
         <div className="grid grid-cols-2 gap-x-3 gap-y-2 sm:grid-cols-3">
           <SelectField
             label="Water changed"
-            value={`${body.routine.changeFraction ?? 0.5}/${body.routine.everyDays ?? 7}`}
+            value={routine}
             onChange={(event) => {
               const [changeFraction, everyDays] = event.target.value.split('/').map(Number) as [
                 number,
@@ -183,25 +186,16 @@ export function TankForm({ tank }: { readonly tank: TankView }) {
               }));
             }}
           >
-            {[
-              ...new Set([
-                '0.5/7',
-                '0.25/3',
-                '0.25/7',
-                '0.3/7',
-                '0.4/7',
-                '0.5/4',
-                '0.5/14',
-                `${body.routine.changeFraction ?? 0.5}/${body.routine.everyDays ?? 7}`,
-              ]),
-            ].map((routine) => {
-              const [fraction, days] = routine.split('/').map(Number) as [number, number];
-              return (
-                <option key={routine} value={routine}>
-                  {Math.round(fraction * 100)}% every {days} days
-                </option>
-              );
-            })}
+            {[...new Set(['0.5/7', '0.25/3', '0.25/7', '0.3/7', '0.4/7', '0.5/4', '0.5/14', routine])].map(
+              (one) => {
+                const [fraction, days] = one.split('/').map(Number) as [number, number];
+                return (
+                  <option key={one} value={one}>
+                    {Math.round(fraction * 100)}% every {days} days
+                  </option>
+                );
+              },
+            )}
           </SelectField>
           {PRACTICES.map(({ name, label, choices, usual }) => (
             <SelectField

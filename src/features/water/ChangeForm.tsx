@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { USUAL_ROUTINE } from '@/core/tank';
 import { CHANGE_CHECKS, type ChangeCheck, eventFields } from '@/core/events';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useRoomForm } from '@/session/react/useRoomForm';
@@ -26,13 +27,12 @@ const FORGOTTEN: Readonly<Record<ChangeCheck, string>> = {
   'heater on again': 'Heater or filter still off: plug them in, and test the temperature in an hour.',
   'lid closed': 'Lid open: look behind and under the tank for a fish that jumped.',
 };
-const USUAL = 0.5;
 const fields = eventFields('water-changed');
 
 /** A water change with the steps that kill fish when they are forgotten. */
 export function ChangeForm({ tank }: { readonly tank: TankView }) {
   const { session, keep } = useCommands();
-  const usual = tank.body.routine?.changeFraction ?? USUAL;
+  const usual = tank.body.routine?.changeFraction ?? USUAL_ROUTINE.changeFraction;
   const form = useRoomForm({
     fields: { fraction: fields.fraction, checked: fields.checked, on: pastDay(todayIso) },
     start: { fraction: usual, checked: [], on: todayIso() },
