@@ -35,7 +35,7 @@ function lookAlikes(on: (daysAgo: number, minutes?: number) => string): readonly
   ];
 }
 
-/** Fish that went and came back: out of quarantine, boxed, taken for dead, returned by its new keeper; and look-alikes watched. */
+/** Fish that went and came back: out of quarantine, boxed, found alive, returned by its new keeper; and look-alikes watched. */
 export function demoReturns(on: (daysAgo: number, minutes?: number) => string): readonly Dated[] {
   const { skerry, quay } = DEMO_TANKS;
   return [

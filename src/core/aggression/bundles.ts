@@ -1,4 +1,4 @@
-import type { RehomeReason, Standing, Step } from '../events';
+import { type RehomeReason, type Standing, type Step, trackTanks } from '../events';
 import { HOUR_MS } from '../kernel';
 import { type Aside, asidesOf } from './aside';
 
@@ -16,22 +16,6 @@ export interface Bundle {
 
 /** Reasons for which giving a fish away is a step against aggression. */
 const FOR_PEACE: ReadonlySet<RehomeReason> = new Set(['too rough', 'bullied', 'surplus male']);
-
-/** In which tank each fish is, as the events go by. */
-function trackTanks(): (event: Standing) => (id: string) => string | undefined {
-  const tanks = new Map<string, string>();
-  const at = (id: string): string | undefined => tanks.get(id);
-  return (event) => {
-    if (event.type === 'came') for (const { id } of event.members) tanks.set(id, event.tank);
-    else if (event.type === 'born') tanks.set(event.member.id, event.tank);
-    else if (event.type === 'moved' || event.type === 'back-again') tanks.set(event.resident, event.tank);
-    else if (event.type === 'split') {
-      const tank = at(event.resident);
-      if (tank !== undefined) for (const { id } of event.into) tanks.set(id, tank);
-    }
-    return at;
-  };
-}
 
 interface Taken {
   readonly id: string;

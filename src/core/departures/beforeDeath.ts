@@ -6,6 +6,7 @@ import {
   type Sign,
   type Standing,
   tankOfEvent,
+  trackTanks,
 } from '../events';
 import type { DocumentBodies } from '../records';
 import { ammoniaFraction, TOXIC_AMMONIA_MGL } from '../water';
@@ -179,13 +180,8 @@ function speciesIn(happenings: readonly Standing[], id: string): string | null {
 
 /** In which tank the fish was at each moment: what happened elsewhere then did not touch it. */
 function whereabouts({ happenings, resident, tank }: Input): (on: string) => string {
-  const stays = happenings.flatMap((event) => {
-    const isOwn =
-      (event.type === 'came' && event.members.some((member) => member.id === resident)) ||
-      (event.type === 'born' && event.member.id === resident) ||
-      ((event.type === 'moved' || event.type === 'back-again') && event.resident === resident);
-    return isOwn ? [{ on: event.on, tank: tankOfEvent(event) ?? tank }] : [];
-  });
+  const track = trackTanks();
+  const stays = happenings.map((event) => ({ on: event.on, tank: track(event)(resident) }));
   return (on) => stays.findLast((stay) => stay.on <= on)?.tank ?? tank;
 }
 

@@ -58,4 +58,5 @@ export { EMPTY_ROOM, NEW_TANK_LIFE, residentsOf } from './room';
 export type { FilterLife, QuarantineRun, Resident, Room, ToGo } from './room';
 export { effective, effectiveInSteps, foldInSteps, foldOnInSteps, readOn, roomAfter } from './roomAt';
 export type { Standing } from './roomAt';
+export { trackTanks } from './trackTanks';
 export { readSomebody, somebodyId } from './somebody';

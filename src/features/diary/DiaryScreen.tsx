@@ -96,7 +96,6 @@ function Row({
 export function DiaryScreen() {
   const tank = useTank();
   const entries = useRoomState((state) => state.entries);
-  const room = useRoomState((state) => state.room);
   const tell = useTell();
   const { session, run, keep } = useCommands();
   useHappenings();
@@ -108,8 +107,8 @@ export function DiaryScreen() {
   const sought = useDeferredValue(words);
   const rows = useMemo(() => (entries ? diaryRows(entries, tell) : []), [entries, tell]);
   const shown = useMemo(
-    () => filterRows(rows, { tank: all ? null : (tank?.id ?? null), words: sought, struck, contests }, room),
-    [rows, all, tank, sought, struck, contests, room],
+    () => filterRows(rows, { tank: all ? null : (tank?.id ?? null), words: sought, struck, contests }),
+    [rows, all, tank, sought, struck, contests],
   );
   const scroller = useRef<HTMLDivElement>(null);
   const list = useVirtualizer({

@@ -4,9 +4,9 @@ import {
   effective,
   type Entry,
   residentsOfEvent,
-  type Room,
   type Standing,
   tankOfEvent,
+  trackTanks,
   unreadable,
 } from '@/core/events';
 import { foldName } from '@/core/model';
@@ -16,6 +16,8 @@ export interface DiaryRow {
   readonly event: Standing;
   readonly struck: boolean;
   readonly text: string;
+  /** The tanks that it is about: where it happened, or where those that it tells of were before and after it. */
+  readonly tanks: readonly string[];
 }
 
 export interface DiaryFilter {
@@ -43,27 +45,27 @@ export function diaryRows(entries: readonly Entry[], tell: (event: Dated) => str
       ? [{ ...(said.get(entry.id) ?? entry), id: entry.id, seq: entry.seq, corrected: true }]
       : [],
   );
-  return [
-    ...standing.map((event) => ({ event, struck: false })),
-    ...struck.map((event) => ({ event, struck: true })),
-  ]
+  const track = trackTanks();
+  let tankOf: (id: string) => string | undefined = () => undefined;
+  const tanksOf = (event: Dated): readonly string[] =>
+    [tankOfEvent(event), ...residentsOfEvent(event).map(tankOf)].flatMap((tank) => tank ?? []);
+  const placed = standing.map((event) => {
+    const before = tanksOf(event);
+    tankOf = track(event);
+    return { event, struck: false, tanks: [...before, ...tanksOf(event)] };
+  });
+  return [...placed, ...struck.map((event) => ({ event, struck: true, tanks: tanksOf(event) }))]
     .sort((a, b) => (a.event.on < b.event.on ? 1 : a.event.on > b.event.on ? -1 : b.event.seq - a.event.seq))
     .map((row) => ({ ...row, text: tell(row.event) }));
 }
 
-/** Rows that a filter lets through. A tank takes in what happened there and to those who live there. */
-export function filterRows(rows: readonly DiaryRow[], filter: DiaryFilter, room: Room): readonly DiaryRow[] {
+/** Rows that a filter lets through. A tank takes in what happened there and to those who lived there then. */
+export function filterRows(rows: readonly DiaryRow[], filter: DiaryFilter): readonly DiaryRow[] {
   const words = foldName(filter.words).split(' ').filter(Boolean);
-  return rows.filter(({ event, struck, text }) => {
+  return rows.filter(({ event, struck, text, tanks }) => {
     if (struck && !filter.struck) return false;
     if (event.type === 'chased' && !filter.contests) return false;
-    if (filter.tank !== null) {
-      const own = tankOfEvent(event);
-      const inTank =
-        own === filter.tank ||
-        (own === null && residentsOfEvent(event).some((id) => room.residents[id]?.tank === filter.tank));
-      if (!inTank) return false;
-    }
+    if (filter.tank !== null && !tanks.includes(filter.tank)) return false;
     const folded = words.length > 0 ? foldName(`${text} ${dayOf(event.on)}`) : '';
     return words.every((word) => folded.includes(word));
   });

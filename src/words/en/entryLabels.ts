@@ -103,6 +103,7 @@ const OF_ONE: Readonly<Partial<Record<EventType, Readonly<Record<string, string>
   },
   saw: { what: 'Sign' },
   filter: { what: 'Step' },
+  'equipment-fault': { what: 'What failed' },
   quarantine: { what: 'Step' },
   treated: { what: 'Product and dose' },
   counted: { seen: 'Counted' },
