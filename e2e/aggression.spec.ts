@@ -183,7 +183,7 @@ test('a fish found dead is found alive again, a length typed in inches, after a 
   await page.getByRole('button', { name: 'Found alive', exact: true }).click();
   await expect(page.getByRole('button', { name: 'Found alive', exact: true })).toHaveCount(0);
   await page.reload();
-  await expect(page.getByText('Rung found alive in Skerry.')).toBeVisible();
+  await expect(page.getByText('Rung found alive in Skerry.', { exact: true })).toBeVisible();
   await other.goto('/watch?tank=demo-skerry');
   await expect(other.getByRole('button', { name: /^Rung/ })).toBeVisible();
 });
@@ -201,7 +201,7 @@ for (const [over, zone, began, day] of [
       await page.getByRole('button', { name: /^Amber/ }).click();
       await page.getByRole('button', { name: /^Tawny/ }).click();
       await expect(page.getByTestId('logged')).toContainText('Amber chased Tawny');
-      await page.clock.fastForward('20:00');
+      await page.clock.runFor('20:00');
       await expect(page.getByRole('timer')).toHaveText(/^20:\d\d$/);
       await page.getByRole('button', { name: 'Finish' }).click();
       await expect(page.getByText(/Watched Skerry for 20\.\d minutes/).first()).toBeVisible();
