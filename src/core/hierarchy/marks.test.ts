@@ -46,7 +46,9 @@ describe('a packed course', () => {
 describe('marks and newcomers', () => {
   it('tells who came, who left and what was changed, in this tank alone', () => {
     expect(
-      hierarchyMarks(happenings, 'T', room, (id) => id).map((mark) => `${mark.kind} ${mark.text}`),
+      hierarchyMarks(happenings, 'T').map((mark) =>
+        mark.kind === 'step' ? `step ${mark.step}` : `${mark.kind} ${mark.who.join(', ')} ${mark.how}`,
+      ),
     ).toEqual([
       'came a, b came',
       'left b moved out',
@@ -55,6 +57,33 @@ describe('marks and newcomers', () => {
       'step rearranged',
       'left a died',
     ]);
+  });
+  it('leaves out what befell its fish elsewhere, and says how one came back', () => {
+    const gone = (day: number, type: 'died' | 'rehomed') =>
+      happened({
+        type,
+        on: at(day),
+        resident: 'a',
+        count: 1,
+        how: 'missing',
+        taker: 'Maren',
+        reason: 'other',
+      });
+    const back = (day: number, what: string, tank: string) =>
+      happened({ type: 'back-again', on: at(day), resident: 'a', what, count: 1, tank });
+    expect(
+      hierarchyMarks(
+        [
+          cameOf(at(1), [memberOf('a')]),
+          gone(2, 'died'),
+          back(3, 'found alive', 'T'),
+          gone(4, 'rehomed'),
+          back(5, 'returned', 'Q'),
+          gone(6, 'rehomed'),
+        ],
+        'T',
+      ).map((mark) => (mark.kind === 'step' ? mark.step : mark.how)),
+    ).toEqual(['came', 'died', 'found alive', 'rehomed']);
   });
   it('follows a newcomer from the mean it starts at, and only what it did since it came', () => {
     const { packed, on } = packCourse(happenings, { tank: 'T' });

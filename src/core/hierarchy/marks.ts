@@ -1,53 +1,44 @@
-import type { Resident, Room, Standing } from '../events';
+import { type Resident, type Standing, type Step, trackTanks } from '../events';
 import type { When } from '../kernel';
 import { ELO_START, type EloStep } from './eloRanking';
 
 /** Something that may have moved the order: who came, who left, what was changed. */
-export interface OrderMark {
-  readonly on: string;
-  readonly kind: 'came' | 'left' | 'step';
-  readonly text: string;
-}
+export type OrderMark = { readonly on: string } & (
+  | {
+      readonly kind: 'came';
+      readonly how: 'came' | 'moved in' | 'returned' | 'found alive';
+      readonly who: readonly string[];
+    }
+  | { readonly kind: 'left'; readonly how: 'moved out' | 'died' | 'rehomed'; readonly who: readonly string[] }
+  | { readonly kind: 'step'; readonly step: Step }
+);
 
-/** Introductions, removals and steps of a tank, in the order of time. */
-export function hierarchyMarks(
-  happenings: readonly Standing[],
-  tank: string,
-  room: Room,
-  nameOf: (id: string) => string,
-): readonly OrderMark[] {
-  const lived = new Set<string>();
+/** Introductions, removals and steps of a tank, in the order of time; what befell its fish elsewhere is left out. */
+export function hierarchyMarks(happenings: readonly Standing[], tank: string): readonly OrderMark[] {
+  const track = trackTanks();
+  let tankOf: (id: string) => string | undefined = () => undefined;
   return happenings.flatMap((event): OrderMark[] => {
+    const wasHere = 'resident' in event && event.resident !== null && tankOf(event.resident) === tank;
+    tankOf = track(event);
+    const { on } = event;
     switch (event.type) {
       case 'came':
-        if (event.tank !== tank) return [];
-        for (const member of event.members) lived.add(member.id);
-        return [
-          {
-            on: event.on,
-            kind: 'came',
-            text: `${event.members.map((one) => nameOf(one.id)).join(', ')} came`,
-          },
-        ];
-      case 'moved':
-        if (event.tank === tank) {
-          lived.add(event.resident);
-          return [{ on: event.on, kind: 'came', text: `${nameOf(event.resident)} moved in` }];
-        }
-        return lived.delete(event.resident)
-          ? [{ on: event.on, kind: 'left', text: `${nameOf(event.resident)} moved out` }]
+        return event.tank === tank
+          ? [{ on, kind: 'came', how: 'came', who: event.members.map(({ id }) => id) }]
           : [];
+      case 'moved':
+        if (event.tank === tank)
+          return wasHere ? [] : [{ on, kind: 'came', how: 'moved in', who: [event.resident] }];
+        return wasHere ? [{ on, kind: 'left', how: 'moved out', who: [event.resident] }] : [];
       case 'back-again':
-        if (event.tank !== tank || (event.what !== 'returned' && event.what !== 'found alive')) return [];
-        lived.add(event.resident);
-        return [{ on: event.on, kind: 'came', text: `${nameOf(event.resident)} came back` }];
+        return event.tank === tank && (event.what === 'returned' || event.what === 'found alive')
+          ? [{ on, kind: 'came', how: event.what, who: [event.resident] }]
+          : [];
       case 'died':
       case 'rehomed':
-        return lived.has(event.resident) || room.residents[event.resident]?.tank === tank
-          ? [{ on: event.on, kind: 'left', text: `${nameOf(event.resident)} ${event.type}` }]
-          : [];
+        return wasHere ? [{ on, kind: 'left', how: event.type, who: [event.resident] }] : [];
       case 'stepped-in':
-        return event.tank === tank ? [{ on: event.on, kind: 'step', text: event.step }] : [];
+        return event.tank === tank ? [{ on, kind: 'step', step: event.step }] : [];
       default:
         return [];
     }

@@ -3,6 +3,7 @@
 import { format, parseISO } from 'date-fns';
 import { useMemo, useState } from 'react';
 import type { OrderMark } from '@/core/hierarchy';
+import { sayMark } from '@/words/en';
 import type { HierarchyAnswer } from '@/workers/hierarchyWork';
 import { Button } from '@/ui/Button';
 import { LineChart } from '@/ui/chart/LineChart';
@@ -98,8 +99,8 @@ export function EloChart({
       {placed.length > 0 && (
         <p className="text-[12px] text-slate">
           Upright lines:{' '}
-          {placed.map((mark) => `${format(parseISO(mark.on), 'd MMM')} ${mark.text}`).join('; ')}. Solid:
-          arrived; dashed: left; dotted: intervention.
+          {placed.map((mark) => `${format(parseISO(mark.on), 'd MMM')} ${sayMark(mark, nameOf)}`).join('; ')}.
+          Solid: arrived; dashed: left; dotted: intervention.
         </p>
       )}
       {chosen.size < ranking.ranked.length && (

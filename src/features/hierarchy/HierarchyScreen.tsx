@@ -146,10 +146,7 @@ function Hierarchy({ tank }: { readonly tank: TankView }) {
   const colours = useResidentColours(hasLeft ? everyone : residents);
   const names = useThoseNamed(tank);
   const drawn = useAfterRanking(answer);
-  const marks = useMemo(
-    () => hierarchyMarks(other, tank.id, room, names.resident),
-    [other, tank.id, room, names],
-  );
+  const marks = useMemo(() => hierarchyMarks(other, tank.id), [other, tank.id]);
   const title = `Hierarchy in ${tank.body.name}`;
   const go = (how: Readonly<Record<string, string | null>>): void => {
     const next = new URLSearchParams(params);

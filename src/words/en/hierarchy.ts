@@ -1,6 +1,20 @@
 import type { NoOrder, NoStrength } from '@/core/stats';
-import type { HierarchyMeasures } from '@/core/hierarchy';
+import type { HierarchyMeasures, OrderMark } from '@/core/hierarchy';
 import { countOf, everyOf } from './names';
+import { termOf } from './vocabulary';
+
+const CAME = {
+  came: 'arrived',
+  'moved in': 'moved in',
+  returned: 'came back',
+  'found alive': 'found alive',
+} as const;
+
+/** What stands at an upright line of the ratings. `nameOf` says who a fish is. */
+export const sayMark = (mark: OrderMark, nameOf: (id: string) => string): string =>
+  mark.kind === 'step'
+    ? termOf(mark.step)
+    : `${everyOf(mark.who.map(nameOf))} ${mark.kind === 'came' ? CAME[mark.how] : mark.how}`;
 
 /** From these on a hierarchy is steep, or flat (from memory; the measure runs from 0 to 1). */
 const STEEP = 0.6;

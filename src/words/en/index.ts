@@ -20,7 +20,7 @@ export { sayLeaves } from './fixes';
 export { profileParts, profileText } from './profile';
 export type { ProfileMatter, ProfilePart } from './profile';
 export { sayLoose } from './loose';
-export { sayHierarchy, sayNoOrder, sayNoStrength, sayPairsToWatch } from './hierarchy';
+export { sayHierarchy, sayMark, sayNoOrder, sayNoStrength, sayPairsToWatch } from './hierarchy';
 export { capital, countedOf, countOf, everyOf, manyOf } from './names';
 export {
   METRIC,
