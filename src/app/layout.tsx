@@ -22,7 +22,6 @@ const figures = localFont({
 });
 
 export const metadata: Metadata = {
-  title: 'Lomvik',
   description: 'Plan stock lists, bring fish home, and keep the record of every tank.',
 };
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 };

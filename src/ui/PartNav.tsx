@@ -1,10 +1,11 @@
 'use client';
 
 import Link from 'next/link';
-import { useEffect, useRef } from 'react';
+import { useRouter } from 'next/navigation';
 import { classes } from './classes';
+import { SelectField } from './Field';
 
-/** Parts of one screen, each with an address of its own. */
+/** Parts of one screen, each with an address of its own: a row of links at a desk, a choice on a phone. */
 export function PartNav({
   label,
   parts,
@@ -16,28 +17,42 @@ export function PartNav({
   readonly current: string;
   readonly href: (part: string) => string;
 }) {
-  const here = useRef<HTMLAnchorElement>(null);
-  // On a phone the row is longer than the screen: the part that is open must be seen in it.
-  useEffect(() => {
-    here.current?.scrollIntoView({ block: 'nearest', inline: 'center' });
-  }, [current]);
+  const router = useRouter();
   return (
-    <nav aria-label={label} className="no-print -mt-2 flex gap-x-4 overflow-x-auto border-b border-line">
-      {parts.map(([id, words]) => (
-        <Link
-          key={id}
-          ref={id === current ? here : undefined}
-          href={href(id)}
-          scroll={false}
-          aria-current={id === current ? 'page' : undefined}
-          className={classes(
-            'inline-flex min-h-8 items-center border-b-2 whitespace-nowrap',
-            id === current ? 'border-deep font-semibold' : 'border-transparent text-slate hover:text-ink',
-          )}
-        >
-          {words}
-        </Link>
-      ))}
-    </nav>
+    <>
+      <SelectField
+        label={label}
+        labelHidden
+        wrap="no-print desk:hidden"
+        className="min-h-11 w-full border border-line bg-panel px-3 text-[16px] font-semibold"
+        value={current}
+        onChange={({ target }) => router.push(href(target.value), { scroll: false })}
+      >
+        {parts.map(([id, words]) => (
+          <option key={id} value={id}>
+            {words}
+          </option>
+        ))}
+      </SelectField>
+      <nav
+        aria-label={label}
+        className="no-print -mt-2 flex flex-wrap gap-x-4 border-b border-line max-desk:hidden"
+      >
+        {parts.map(([id, words]) => (
+          <Link
+            key={id}
+            href={href(id)}
+            scroll={false}
+            aria-current={id === current ? 'page' : undefined}
+            className={classes(
+              'inline-flex min-h-8 items-center border-b-2 whitespace-nowrap',
+              id === current ? 'border-deep font-semibold' : 'border-transparent text-slate hover:text-ink',
+            )}
+          >
+            {words}
+          </Link>
+        ))}
+      </nav>
+    </>
   );
 }

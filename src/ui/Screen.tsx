@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 
-/** One strong heading, a line on what the screen is for, and actions at the right. */
+/** One strong heading, which is the page's title too, a line on what the screen is for, and actions at the right. */
 export function Screen({
   title,
   about,
@@ -13,7 +13,8 @@ export function Screen({
   readonly children: ReactNode;
 }) {
   return (
-    <div className="flex flex-col gap-4 px-4 py-4 md:px-6">
+    <div className="flex flex-col gap-4 px-4 py-4 desk:px-6">
+      <title>{`${title} · Lomvik`}</title>
       <header className="flex flex-wrap items-end justify-between gap-x-6 gap-y-2">
         <div>
           <h1 className="text-[22px] leading-tight font-semibold">{title}</h1>

@@ -106,7 +106,7 @@ export function SortPart({ tank }: { readonly tank: TankView }) {
         {residents.length === 0 && `No fish in ${tank.body.name} yet. `}Say what was done to each fish, or
         tick several and say it once. All of it is one entry to undo.
       </p>
-      <div className="top-0 z-10 flex flex-wrap items-end gap-2 border-y border-line bg-paper py-2 sm:sticky">
+      <div className="top-(--head) z-10 flex flex-wrap items-end gap-2 border-y border-line bg-paper py-2 sm:sticky">
         <SelectField
           label="Tick"
           value=""

@@ -1,29 +1,32 @@
 'use client';
 
-import { Keyboard, Menu, Moon, Redo2, Search, Sun, Undo2 } from 'lucide-react';
+import { ChevronDown, Keyboard, Moon, Redo2, Search, Sun, Undo2 } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { usePathname, useRouter } from 'next/navigation';
+import { usePathname, useRouter, useSearchParams } from 'next/navigation';
 import { useTheme } from 'next-themes';
-import { Dialog as Radix } from 'radix-ui';
 import { useCallback, useEffect, useRef, useState, type ReactNode } from 'react';
 import { Toaster } from 'sonner';
 import { useRooms, useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
+import { useSingleKeys } from '@/session/react/useSingleKeys';
 import { useTank, useTanks } from '@/session/react/useTanks';
 import { Boundary } from '@/ui/Boundary';
 import { classes } from '@/ui/classes';
 import { useKeepFocus } from '@/ui/keepFocus';
 import { ROOM_SCREENS, TANK_SCREENS, withTank } from './links';
+import { FootBar } from './FootBar';
 import { Rack } from './Rack';
 import { Trouble } from './Trouble';
 import { UnitsButton } from './UnitsButton';
+import { useLastTank } from './useLastTank';
 import { useShortcuts } from './useShortcuts';
 
 const KeysDialog = dynamic(() => import('./KeysDialog').then((file) => file.KeysDialog), { ssr: false });
+const MoreSheet = dynamic(() => import('./MoreSheet').then((file) => file.MoreSheet), { ssr: false });
 const Palette = dynamic(() => import('./Palette'), { ssr: false });
 
-const ICON = 'grid size-8 place-items-center text-slate hover:text-ink disabled:opacity-35';
+const ICON = 'grid size-8 max-desk:size-11 place-items-center text-slate hover:text-ink disabled:opacity-35';
 
 function ThemeButton() {
   const { resolvedTheme, setTheme } = useTheme();
@@ -53,14 +56,13 @@ function Wordmark() {
   );
 }
 
-function RoomLinks({ path, onGo }: { readonly path: string; readonly onGo?: () => void }) {
+function RoomLinks({ path }: { readonly path: string }) {
   return (
     <ul className="flex flex-col">
       {ROOM_SCREENS.map((screen) => (
         <li key={screen.path}>
           <Link
             href={screen.path}
-            onClick={onGo}
             aria-current={path === screen.path ? 'page' : undefined}
             className={classes(
               'block border-l-[3px] py-1 pl-3 hover:bg-panel',
@@ -127,17 +129,15 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   const tank = useTank();
   const [palette, setPalette] = useState(false);
   const [keys, setKeys] = useState(false);
-  const [drawer, setDrawer] = useState(false);
+  const [more, setMore] = useState(false);
+  const params = useSearchParams();
+  const part = params.get('part');
+  const lastTank = useLastTank(tanks, params.get('tank'));
   const { resolvedTheme, setTheme } = useTheme();
 
   const go = useCallback(
-    (key: string): boolean => {
-      const tankScreen = TANK_SCREENS.find((screen) => screen.key === key);
-      const roomScreen = ROOM_SCREENS.find((screen) => screen.key === key);
-      if (tankScreen) router.push(withTank(tankScreen.path, tank?.id ?? null));
-      else if (roomScreen) router.push(roomScreen.path);
-      return Boolean(tankScreen ?? roomScreen);
-    },
+    (to: string) =>
+      router.push(TANK_SCREENS.some(({ path: one }) => one === to) ? withTank(to, tank?.id ?? null) : to),
     [router, tank?.id],
   );
   const openPalette = useCallback(() => setPalette(true), []);
@@ -145,29 +145,30 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   const doUndo = useCallback(() => void undo(), [undo]);
   const doRedo = useCallback(() => void redo(), [redo]);
   useKeepFocus();
-  useShortcuts({ undo: doUndo, redo: doRedo, palette: openPalette, help: openKeys, go });
+  const [singleOn] = useSingleKeys();
+  useShortcuts({ undo: doUndo, redo: doRedo, search: openPalette, help: openKeys, go }, singleOn);
 
   const onRoom = ROOM_SCREENS.some((screen) => screen.path === path);
   const rack = (
     <>
-      <RoomLinks path={path} onGo={() => setDrawer(false)} />
+      <RoomLinks path={path} />
       <p className="mt-4 mb-1 pl-3 text-[12px] text-slate">Tanks</p>
       <Boundary what="Tanks">
-        <Rack tanks={tanks} chosen={onRoom ? null : (tank?.id ?? null)} onGo={() => setDrawer(false)} />
+        <Rack tanks={tanks} chosen={onRoom ? null : (tank?.id ?? null)} />
       </Boundary>
       <p className="mt-4 mb-1 pl-3 text-[12px] text-slate" aria-hidden="true">
         Units
       </p>
-      <UnitsButton className="fig min-h-8 w-full px-3 text-left text-[13px] hover:bg-panel max-md:min-h-11" />
+      <UnitsButton className="fig min-h-8 w-full px-3 text-left text-[13px] hover:bg-panel" />
     </>
   );
 
   return (
-    <div className="min-h-dvh md:grid md:grid-cols-[196px_1fr] print:block">
+    <div className="min-h-dvh desk:grid desk:grid-cols-[196px_1fr] print:block">
       <a href="#work" className="sr-only focus:not-sr-only focus:fixed focus:z-50 focus:bg-panel focus:p-2">
         Skip to content
       </a>
-      <aside className="no-print hidden min-h-dvh border-r border-line md:block">
+      <aside className="no-print hidden min-h-dvh border-r border-line desk:block">
         <div className="sticky top-0 flex max-h-dvh flex-col gap-3 overflow-y-auto py-3">
           <div className="px-3">
             <Wordmark />
@@ -181,38 +182,35 @@ export function Frame({ children }: { readonly children: ReactNode }) {
         </div>
       </aside>
       <div className="min-w-0">
-        <header className="no-print sticky top-0 z-30 flex min-h-11 items-stretch justify-between border-b border-line bg-paper">
+        <header className="no-print z-30 flex min-h-11 items-stretch justify-between border-b border-line bg-paper desk:sticky desk:top-0">
           <div className="flex min-w-0 items-stretch">
-            <Radix.Root open={drawer} onOpenChange={setDrawer}>
-              <Radix.Trigger
-                className="flex min-w-11 items-center gap-1.5 px-3 md:hidden"
-                aria-label="Room and tanks"
-              >
-                <Menu size={18} aria-hidden="true" />
-              </Radix.Trigger>
-              <Radix.Portal>
-                <Radix.Overlay className="fixed inset-0 z-40 bg-ink/40" />
-                <Radix.Content
-                  aria-describedby={undefined}
-                  className="fixed inset-y-0 left-0 z-50 w-64 overflow-y-auto border-r border-line bg-paper py-3"
-                >
-                  <Radix.Title className="mb-3 px-3">
-                    <Wordmark />
-                  </Radix.Title>
-                  {rack}
-                </Radix.Content>
-              </Radix.Portal>
-            </Radix.Root>
             {tank && !onRoom && (
               <>
-                <span className="flex items-center border-r border-line px-3 font-semibold whitespace-nowrap md:pl-6">
-                  {tank.body.name}
+                <button
+                  type="button"
+                  aria-expanded={more}
+                  className="flex min-w-0 items-center gap-1.5 px-4 font-semibold desk:hidden"
+                  onClick={() => setMore(true)}
+                >
+                  <span className="truncate">{tank.body.name}</span>
+                  <ChevronDown size={16} aria-hidden="true" className="shrink-0" />
+                  <span className="sr-only">: screens and tanks</span>
+                </button>
+                <span className="hidden items-center border-r border-line px-3 pl-6 font-semibold whitespace-nowrap desk:flex">
+                  <span className="max-w-40 truncate" title={tank.body.name}>
+                    {tank.body.name}
+                  </span>
                 </span>
-                <TankTabs path={path} tank={tank.id} name={tank.body.name} />
+                <div className="hidden min-w-0 desk:flex">
+                  <TankTabs path={path} tank={tank.id} name={tank.body.name} />
+                </div>
               </>
             )}
             {onRoom && (
-              <span className="flex items-center px-3 text-slate md:pl-6">
+              <span className="flex items-center gap-2 px-4 text-slate desk:px-3 desk:pl-6">
+                <span className="text-ink desk:hidden">
+                  <Wordmark />
+                </span>
                 {room === 'demo' ? 'Demo room' : 'Your room'}
               </span>
             )}
@@ -230,7 +228,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
             </button>
             <button
               type="button"
-              className={classes(ICON, 'max-sm:hidden')}
+              className={ICON}
               onClick={doRedo}
               disabled={redoLabel === null}
               aria-label={redoLabel ? `Redo: ${redoLabel}` : 'Redo'}
@@ -240,28 +238,52 @@ export function Frame({ children }: { readonly children: ReactNode }) {
             </button>
             <button
               type="button"
-              className={classes(ICON, 'max-sm:hidden')}
+              className={ICON}
               onClick={openPalette}
               aria-label="Search"
-              title="Search (Ctrl K)"
+              title="Search (/ or Ctrl K)"
             >
               <Search size={16} aria-hidden="true" />
             </button>
             <button
               type="button"
-              className={classes(ICON, 'max-sm:hidden')}
+              className={classes(ICON, 'max-desk:hidden')}
               onClick={openKeys}
               aria-label="Keys"
               title="Keys (?)"
             >
               <Keyboard size={16} aria-hidden="true" />
             </button>
-            <ThemeButton />
+            <span className="max-desk:hidden">
+              <ThemeButton />
+            </span>
           </div>
         </header>
         <Trouble />
-        <main id="work">{children}</main>
+        <main id="work" className="max-desk:pb-20">
+          {children}
+        </main>
       </div>
+      {lastTank && (
+        <FootBar path={path} part={part} tank={lastTank.id} isOpen={more} onMore={() => setMore(true)} />
+      )}
+      {more && (
+        <MoreSheet
+          open
+          onOpenChange={setMore}
+          path={path}
+          tanks={tanks}
+          tank={onRoom ? null : tank}
+          isDark={resolvedTheme === 'dark'}
+          undoLabel={undoLabel}
+          redoLabel={redoLabel}
+          onUndo={doUndo}
+          onRedo={doRedo}
+          onSearch={openPalette}
+          onKeys={openKeys}
+          onTheme={() => setTheme(resolvedTheme === 'dark' ? 'light' : 'dark')}
+        />
+      )}
       {palette && (
         <Palette
           open={palette}
@@ -281,6 +303,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
       {keys && <KeysDialog open onOpenChange={setKeys} />}
       <Toaster
         position="bottom-right"
+        mobileOffset={{ bottom: 76 }}
         theme={resolvedTheme === 'dark' ? 'dark' : 'light'}
         toastOptions={{ className: 'font-sans' }}
       />

@@ -1,20 +1,35 @@
 'use client';
 
+import { useSingleKeys } from '@/session/react/useSingleKeys';
 import { Dialog } from '@/ui/Dialog';
-import { ROOM_SCREENS, TANK_SCREENS } from './links';
+import { type KeyRow, WATCH_ROWS } from '@/ui/keyTable';
+import { shortcutRows } from './shortcuts';
 
-const KEYS: readonly (readonly [string, string])[] = [
-  ['Ctrl Z', 'undo'],
-  ['Ctrl Shift Z', 'redo'],
-  ['Ctrl K', 'search by name'],
-  ['?', 'this list'],
-  ...[...TANK_SCREENS, ...ROOM_SCREENS].map((screen) => [`Alt ${screen.key}`, screen.name] as const),
-  ['1 to 9 on Watch', 'the chaser, then the fish chased'],
-  ['Space on Watch', 'start or pause the clock'],
-  ['Backspace on Watch', 'undo the last contest'],
-];
+function Rows({
+  title,
+  rows,
+  singleOn,
+}: {
+  readonly title: string;
+  readonly rows: readonly KeyRow[];
+  readonly singleOn: boolean;
+}) {
+  return (
+    <section>
+      <h3 className="mt-3 text-[13px] font-semibold">{title}</h3>
+      <dl>
+        {rows.map(({ keys, what, isSingle }) => (
+          <div key={keys} className="grid grid-cols-[8rem_1fr] border-b border-line py-1">
+            <dt className="fig">{keys}</dt>
+            <dd className={isSingle && !singleOn ? 'text-slate line-through' : ''}>{what}</dd>
+          </div>
+        ))}
+      </dl>
+    </section>
+  );
+}
 
-/** Every key there is. */
+/** Every key there is, with the switch for those that need no Ctrl. */
 export function KeysDialog({
   open,
   onOpenChange,
@@ -22,16 +37,20 @@ export function KeysDialog({
   readonly open: boolean;
   readonly onOpenChange: (open: boolean) => void;
 }) {
+  const [singleOn, turn] = useSingleKeys();
   return (
     <Dialog open={open} onOpenChange={onOpenChange} title="Keys">
-      <dl>
-        {KEYS.map(([keys, what]) => (
-          <div key={keys} className="grid grid-cols-[10rem_1fr] border-b border-line py-1">
-            <dt className="fig">{keys}</dt>
-            <dd>{what}</dd>
-          </div>
-        ))}
-      </dl>
+      <label className="flex min-h-11 items-center gap-2">
+        <input
+          type="checkbox"
+          className="size-5 accent-(--deep)"
+          checked={singleOn}
+          onChange={({ target }) => turn(target.checked)}
+        />
+        single keys (without Ctrl) are on
+      </label>
+      <Rows title="Everywhere" rows={shortcutRows()} singleOn={singleOn} />
+      <Rows title="On Watch" rows={WATCH_ROWS} singleOn={singleOn} />
     </Dialog>
   );
 }

@@ -1,22 +1,22 @@
-/** The work of one tank, in the order in which it is done. */
+/** The work of one tank, in the order in which it is done. The key of a screen follows G. */
 export const TANK_SCREENS = [
-  { path: '/tank', name: 'Tank', key: '1' },
-  { path: '/stock', name: 'Stock list', key: '2' },
+  { path: '/tank', name: 'Tank', key: 'T' },
+  { path: '/stock', name: 'Stock list', key: 'S' },
   { path: '/lineups', name: 'Line-ups', key: 'L' },
-  { path: '/arrivals', name: 'Arrivals', key: '3' },
-  { path: '/watch', name: 'Watch', key: '4' },
-  { path: '/hierarchy', name: 'Hierarchy', key: '5' },
-  { path: '/aggression', name: 'Aggression', key: 'A' },
-  { path: '/departures', name: 'Departures', key: '6' },
-  { path: '/water', name: 'Water', key: 'W' },
-  { path: '/diary', name: 'Diary', key: '7' },
+  { path: '/arrivals', name: 'Arrivals', key: 'A' },
+  { path: '/watch', name: 'Watch', key: 'W' },
+  { path: '/hierarchy', name: 'Hierarchy', key: 'H' },
+  { path: '/aggression', name: 'Aggression', key: 'G' },
+  { path: '/departures', name: 'Departures', key: 'D' },
+  { path: '/water', name: 'Water', key: 'E' },
+  { path: '/diary', name: 'Diary', key: 'Y' },
 ] as const;
 
 /** What belongs to the room, not to a tank. */
 export const ROOM_SCREENS = [
-  { path: '/', name: 'Today', key: '0' },
-  { path: '/catalogue', name: 'Catalogue', key: '8' },
-  { path: '/files', name: 'Files', key: '9' },
+  { path: '/', name: 'Today', key: 'O' },
+  { path: '/catalogue', name: 'Catalogue', key: 'C' },
+  { path: '/files', name: 'Files', key: 'F' },
 ] as const;
 
 export const withTank = (path: string, tank: string | null): string =>

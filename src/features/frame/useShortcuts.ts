@@ -2,43 +2,45 @@
 
 import { useEffect } from 'react';
 import { isBehindDialog, isTyping } from '@/ui/keys';
+import { shortcutOf } from './shortcuts';
 
-/** Keys that work on every screen. */
+/** What the shared keys do. */
 export interface Shortcuts {
   readonly undo: () => void;
   readonly redo: () => void;
-  readonly palette: () => void;
+  readonly search: () => void;
   readonly help: () => void;
-  readonly go: (key: string) => boolean;
+  readonly go: (path: string) => void;
 }
 
-/** Listens for the shared keys. Inside a field only those with Ctrl or Cmd that a field does not use itself. */
-export function useShortcuts({ undo, redo, palette, help, go }: Shortcuts): void {
+/** The key of a screen follows G within so long, ms. */
+const AFTER_G_MS = 1500;
+
+/**
+ * Listens for the shared keys. Inside a field, and behind a dialog, only the search with Ctrl or Cmd. Single keys do nothing
+ * while they are switched off. Keys with Alt are the browser's.
+ */
+export function useShortcuts({ undo, redo, search, help, go }: Shortcuts, singleOn: boolean): void {
   useEffect(() => {
+    let gAt = -Infinity;
     const onKey = (event: KeyboardEvent): void => {
-      const key = event.key.toLowerCase();
+      if (event.altKey || event.defaultPrevented) return;
       const command = event.ctrlKey || event.metaKey;
-      if (command && key === 'k') {
-        event.preventDefault();
-        palette();
+      const afterG = event.timeStamp - gAt < AFTER_G_MS;
+      gAt = -Infinity;
+      const found = shortcutOf({ key: event.key, command, shift: event.shiftKey, afterG });
+      const isFree = !isTyping(event.target) && !isBehindDialog();
+      if (!found) {
+        if (isFree && singleOn && !command && event.key.toLowerCase() === 'g') gAt = event.timeStamp;
         return;
       }
-      if (isTyping(event.target) || event.defaultPrevented || isBehindDialog()) return;
-      if (command && key === 'z') {
-        event.preventDefault();
-        if (event.shiftKey) redo();
-        else undo();
-      } else if (command && key === 'y') {
-        event.preventDefault();
-        redo();
-      } else if (!command && !event.altKey && key === '?') {
-        event.preventDefault();
-        help();
-      } else if (!command && event.altKey && go(event.code.replace(/^(Digit|Key)/, ''))) {
-        event.preventDefault();
-      }
+      if (!isFree && !(command && found.act === 'search' && !isBehindDialog())) return;
+      if (!command && !singleOn) return;
+      event.preventDefault();
+      if (found.act === 'go') go(found.path ?? '/');
+      else ({ undo, redo, search, help })[found.act]();
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [undo, redo, palette, help, go]);
+  }, [undo, redo, search, help, go, singleOn]);
 }

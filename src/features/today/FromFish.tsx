@@ -22,7 +22,7 @@ import { todayIso } from '@/session/today';
 import { Dialog } from '@/ui/Dialog';
 import { TextField } from '@/ui/Field';
 import { Caution } from '@/ui/Screen';
-import { planIn, tankIn } from './planIn';
+import { planIn, tankIn } from '@/session/planIn';
 import { OfferRows, PlaceFirst } from './TankOffers';
 import { FishName } from '@/ui/plates/FishName';
 

@@ -11,7 +11,7 @@ import { todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { VerdictMark } from '@/ui/SeverityMark';
 import { capital, countedOf, everyOf, manyOf, termOf, type Words } from '@/words/en';
-import { planIn } from './planIn';
+import { planIn } from '@/session/planIn';
 
 /** So many species are named that could live in a place. */
 const NAMED = 10;

@@ -2,16 +2,13 @@
 
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { useState } from 'react';
-import { useRooms, useRoomState } from '@/session/react/RoomProvider';
+import { type ReactNode, useState } from 'react';
+import { useRoomState } from '@/session/react/RoomProvider';
 import { RunningWatch } from '@/session/react/RunningWatch';
 import { useTanks } from '@/session/react/useTanks';
 import { sayLoose } from '@/words/en';
-import { useChooseUnits } from '@/session/react/useChooseUnits';
-import { useUnits } from '@/session/react/useUnits';
 import { Button } from '@/ui/Button';
 import { Screen, Section } from '@/ui/Screen';
-import { UnitSystems } from '@/ui/UnitFields';
 import { DueList } from './DueList';
 import { Problems } from './Problems';
 
@@ -19,14 +16,11 @@ import { Problems } from './Problems';
 const FromFish = dynamic(() => import('./FromFish').then((file) => file.FromFish), { ssr: false });
 const TankDialog = dynamic(() => import('./TankDialog').then((file) => file.TankDialog), { ssr: false });
 
-/** The first screen of the room: what is due, and what is wrong. */
-export function TodayScreen() {
+/** The first screen of the room: what is due, and what is wrong. `empty` shows a room without tanks, with the longer ways to begin. */
+export function TodayScreen({ empty }: { readonly empty?: (more: ReactNode) => ReactNode }) {
   const tanks = useTanks();
   const room = useRoomState((state) => state.room);
   const aside = useRoomState((state) => state.aside.length);
-  const { goTo, name } = useRooms();
-  const units = useUnits();
-  const chooseUnits = useChooseUnits();
   const [adding, setAdding] = useState(false);
   const [fishing, setFishing] = useState(false);
 
@@ -38,41 +32,17 @@ export function TodayScreen() {
   );
 
   if (tanks.length === 0) {
+    const more = (
+      <>
+        <Button onClick={() => setAdding(true)}>Add tank</Button>
+        <Button onClick={() => setFishing(true)}>Start with fish</Button>
+      </>
+    );
     return (
-      <Screen title="Start with the fish you want or the tank you have.">
-        <section className="max-w-3xl">
-          <h2 className="mb-2 text-[16px] font-semibold">Which units do you use?</h2>
-          <UnitSystems units={units} onChoose={chooseUnits} />
-        </section>
-        <div className="grid max-w-3xl gap-6 md:grid-cols-2">
-          <section className="border-t-2 border-deep pt-3">
-            <h2 className="text-[16px] font-semibold">Start with fish</h2>
-            <p className="mt-1 mb-3 text-slate">
-              You know which fish you want. Lomvik says which tank carries them before you buy it.
-            </p>
-            <Button tone="main" onClick={() => setFishing(true)}>
-              Start with fish
-            </Button>
-          </section>
-          <section className="border-t-2 border-deep pt-3">
-            <h2 className="text-[16px] font-semibold">Start with a tank</h2>
-            <p className="mt-1 mb-3 text-slate">You have a tank. Measure it, then plan its stock list.</p>
-            <Button tone="main" onClick={() => setAdding(true)}>
-              Add tank
-            </Button>
-          </section>
-        </div>
-        {name === 'own' && (
-          <p className="text-slate">
-            Or look around first:{' '}
-            <Button tone="quiet" onClick={() => goTo('demo')}>
-              open the demo room
-            </Button>
-            . It is made up and kept apart from yours.
-          </p>
-        )}
+      <>
+        {empty ? empty(more) : <Screen title="Today">{more}</Screen>}
         {dialogs}
-      </Screen>
+      </>
     );
   }
 

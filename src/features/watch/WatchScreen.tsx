@@ -7,16 +7,17 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useCallback, useMemo, useState } from 'react';
 import { OFFERED_SIGNS, TRIGGERS } from '@/core/events';
-import { forget, recall, remember } from '@/session/browserMemory';
 import { useHappenings, useNames, useResidentName } from '@/session/react/useNames';
 import { useResidentColours } from '@/session/react/useResidentColours';
 import { useResidents, useTank, useTanks, type TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
 import { useKeys } from '@/ui/useKeys';
 import { classes } from '@/ui/classes';
+import { WATCH_KEYS } from '@/ui/keyTable';
 import { NoTank } from '@/ui/NoTank';
 import { Empty, Screen, Section } from '@/ui/Screen';
 import { PastDay } from '@/session/react/PastDay';
+import { useSingleKeys } from '@/session/react/useSingleKeys';
 import { CountHeads } from './CountHeads';
 import { FishPad } from './FishPad';
 import { LastEntry } from './LastEntry';
@@ -68,9 +69,9 @@ function useWatchKeys({ toggle, undo, setWho }: ReturnType<typeof useWatch>, isO
   useKeys(
     useCallback(
       (key, target) => {
-        if (key === ' ' && !(target instanceof HTMLButtonElement)) toggle();
-        else if (key === 'Backspace') void undo();
-        else if (key === 'Escape') setWho(null);
+        if (key === WATCH_KEYS.toggle.key && !(target instanceof HTMLButtonElement)) toggle();
+        else if (key === WATCH_KEYS.undo.key) void undo();
+        else if (key === WATCH_KEYS.leave.key) setWho(null);
         else return false;
         return true;
       },
@@ -80,7 +81,6 @@ function useWatchKeys({ toggle, undo, setWho }: ReturnType<typeof useWatch>, isO
   );
 }
 
-const KEYS_OFF = 'lomvik.watch.keysOff';
 /** With fewer fish than this there is no ranking to ask about. */
 const LEAST_RANKED = 3;
 
@@ -97,7 +97,7 @@ function WatchBar({
   readonly onFinish: () => void;
 }) {
   return (
-    <div className="sticky top-0 z-10 flex items-center gap-2 border-y border-line bg-paper py-2 max-lg:order-1">
+    <div className="sticky top-(--head) z-10 flex items-center gap-2 border-y border-line bg-paper py-2 max-lg:order-1">
       <span
         role="timer"
         aria-label="Time watched"
@@ -151,7 +151,7 @@ function Watch({ tank }: { readonly tank: TankView }) {
   const watch = useWatch(tank);
   const holders = useHolders(tank);
   const [note, setNote] = useState('');
-  const [areKeysOn, setAreKeysOn] = useState(() => recall('localStorage', KEYS_OFF) === null);
+  const [areKeysOn, turnKeys] = useSingleKeys();
   const { doubt, confirm } = useStillWatching(watch.watching, watch.lastEntryOn);
   useWakeLock(watch.running);
   useWatchKeys(watch, areKeysOn);
@@ -265,15 +265,7 @@ function Watch({ tank }: { readonly tank: TankView }) {
             </Section>
           </div>
           <label className="flex items-center gap-2 text-[12px] text-slate max-md:hidden">
-            <input
-              type="checkbox"
-              checked={areKeysOn}
-              onChange={({ target }) => {
-                setAreKeysOn(target.checked);
-                if (target.checked) forget('localStorage', KEYS_OFF);
-                else remember('localStorage', KEYS_OFF, '1');
-              }}
-            />
+            <input type="checkbox" checked={areKeysOn} onChange={({ target }) => turnKeys(target.checked)} />
             keys: numbers press fish, Space runs the clock, Backspace undoes
           </label>
         </div>

@@ -1,0 +1,111 @@
+import { useCallback } from 'react';
+import { STANDARD_TANKS, type StandardTank } from '@/catalogue/standardTanks';
+import type { TankOffer } from '@/core/assess';
+import { commonName, type SpeciesProfile } from '@/core/model';
+import { fishFirst, USUAL_CLEARANCE_CM } from '@/core/tank';
+import { planIn } from '@/session/planIn';
+import { useCatalogue } from '@/session/react/RoomProvider';
+import { useInSteps } from '@/session/react/useInSteps';
+import { useWords } from '@/session/react/useWords';
+import type { TankView } from '@/session/react/useTanks';
+import { todayIso } from '@/session/today';
+import { Button } from '@/ui/Button';
+import { FishPlate } from '@/ui/plates/FishPlate';
+import { Section } from '@/ui/Screen';
+import { VerdictMark } from '@/ui/SeverityMark';
+import { capital } from '@/words/en';
+import type { FirstPlan } from './useFirstPlan';
+
+const OFFERED = 4;
+const NAMED = 12;
+/** Anywhere: no place was said yet. */
+const ANY_PLACE = { widthCm: null, clearanceCm: USUAL_CLEARANCE_CM, depthCm: null, heightCm: null };
+
+/** Only fish so far: the common sizes that carry them, each with the verdict that it will get. */
+export function TanksForFish({ plan }: { readonly plan: FirstPlan }) {
+  const catalogue = useCatalogue();
+  const words = useWords();
+  const { listed } = plan;
+  const begin = useCallback(async () => {
+    const { tankOffers } = await import('@/core/assess/tankOffers');
+    const groups = listed.map(({ group }) => group);
+    const profiles = groups.flatMap(({ species }) => catalogue.byId.get(species) ?? []);
+    const usual = fishFirst(profiles, ANY_PLACE, STANDARD_TANKS).find(
+      ({ approach }) => approach === 'middle',
+    );
+    return (function* (): Generator<undefined, readonly TankOffer<StandardTank>[]> {
+      yield undefined;
+      return tankOffers(
+        usual?.carry ?? [],
+        (size) => planIn(size, 'middle', groups),
+        { clearanceCm: USUAL_CLEARANCE_CM, most: OFFERED },
+        catalogue,
+        todayIso(),
+      );
+    })();
+  }, [listed, catalogue]);
+  const { last: offers, current } = useInSteps(begin);
+  return (
+    <Section title="Common tanks that carry them" aside="smallest first">
+      {!current || !offers ? (
+        <p className="text-slate">Trying the common sizes…</p>
+      ) : offers.length === 0 ? (
+        <p>No common size carries them together: type a tank of your own, or take a fish off.</p>
+      ) : (
+        <ul>
+          {offers.map(({ size, answer }) => (
+            <li
+              key={size.name}
+              className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line py-1.5"
+            >
+              <Button onClick={() => plan.type(size.name)}>{size.name}</Button>
+              <span className="fig text-slate">
+                {[size.lengthCm, size.widthCm, size.heightCm]
+                  .map((cm) => words.tank('length', cm))
+                  .join(' × ')}
+              </span>
+              <VerdictMark verdict={answer.today} later={answer.later} small />
+            </li>
+          ))}
+        </ul>
+      )}
+    </Section>
+  );
+}
+
+/** Only a tank so far: species of most shops that fit it by themselves. */
+export function FishForTank({ plan, tank }: { readonly plan: FirstPlan; readonly tank: TankView }) {
+  const catalogue = useCatalogue();
+  const { lengthCm, widthCm, heightCm } = tank.body.tank;
+  const begin = useCallback(async () => {
+    const { whoCouldLive } = await import('@/core/assess/tankOffers');
+    return (function* (): Generator<undefined, readonly SpeciesProfile[]> {
+      yield undefined;
+      const size = { name: '', lengthCm, widthCm, heightCm };
+      return whoCouldLive(planIn(size, 'middle', []), NAMED, catalogue, todayIso());
+    })();
+  }, [lengthCm, widthCm, heightCm, catalogue]);
+  const { last: found, current } = useInSteps(begin);
+  return (
+    <Section title="Fish that fit it by themselves" aside="of those that most shops have">
+      {!current || !found ? (
+        <p className="text-slate">Looking through the catalogue…</p>
+      ) : (
+        <ul className="grid grid-cols-2 gap-x-4 sm:grid-cols-3 lg:grid-cols-4">
+          {found.map((profile) => (
+            <li key={profile.id} className="border-b border-line">
+              <button
+                type="button"
+                className="flex min-h-12 w-full items-center gap-2 text-left hover:bg-panel"
+                onClick={() => plan.add(profile)}
+              >
+                <FishPlate profile={profile} className="h-8 w-16 shrink-0" />
+                {capital(commonName(profile))}
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </Section>
+  );
+}

@@ -1,0 +1,68 @@
+import { X } from 'lucide-react';
+import { adultLengthCm, commonName, type SpeciesProfile } from '@/core/model';
+import { PasteButton } from '@/session/react/PasteButton';
+import { useCatalogue } from '@/session/react/RoomProvider';
+import { SpeciesField } from '@/session/react/SpeciesField';
+import { useWords } from '@/session/react/useWords';
+import { FishPlate } from '@/ui/plates/FishPlate';
+import { Stepper } from '@/ui/Stepper';
+import { capital, manyOf } from '@/words/en';
+import type { FirstPlan } from './useFirstPlan';
+
+/** The layer in which it spends most of its time. */
+const mainLayer = ({ layers }: SpeciesProfile): string =>
+  (['top', 'middle', 'bottom'] as const).reduce((most, one) => (layers[one] > layers[most] ? one : most));
+
+/** Which fish do you want? Searched in place, counted with one press. */
+export function FirstFish({ plan }: { readonly plan: FirstPlan }) {
+  const catalogue = useCatalogue();
+  const words = useWords();
+  return (
+    <section aria-labelledby="first-fish">
+      <h2 id="first-fish" className="mb-1 text-[16px] font-semibold">
+        Which fish do you want?
+      </h2>
+      <div className="flex items-end gap-2">
+        <div className="min-w-0 flex-1">
+          <SpeciesField label="Add a fish" onPick={plan.add} />
+        </div>
+        <PasteButton onTake={(taken) => plan.addAll(taken.map(({ group }) => group))} />
+      </div>
+      <ul className="mt-1">
+        {plan.listed.map(({ key, group }) => {
+          const profile = catalogue.byId.get(group.species);
+          if (!profile) return null;
+          return (
+            <li key={key} className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-line py-1.5">
+              <FishPlate profile={profile} className="h-10 w-20 shrink-0" />
+              <span className="min-w-28 flex-1">
+                <strong className="block">{capital(commonName(profile))}</strong>
+                <span className="text-[13px] text-slate">
+                  {words.quantity('length', adultLengthCm(profile))} grown, {mainLayer(profile)}
+                </span>
+              </span>
+              <Stepper
+                value={group.count}
+                label={manyOf(profile)}
+                onChange={(count) => plan.recount(key, count)}
+              />
+              <button
+                type="button"
+                className="grid size-8 place-items-center text-slate hover:text-ink max-desk:size-11"
+                aria-label={`Without ${manyOf(profile)}`}
+                onClick={() => plan.remove(key)}
+              >
+                <X size={16} aria-hidden="true" />
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+      {plan.listed.length > 0 && (
+        <p className="mt-1 text-[13px] text-slate">
+          Every fish is checked grown as well, not only on the day you buy it.
+        </p>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,112 @@
+'use client';
+
+import { useCallback, useEffect, useMemo, useReducer } from 'react';
+import { STANDARD_TANKS } from '@/catalogue/standardTanks';
+import { newTank } from '@/core/commands';
+import { applyEdit, type Editable, offeredGroup } from '@/core/assess';
+import { readTank, type TankGuess } from '@/core/tank';
+import type { TankId } from '@/core/kernel';
+import { type PlanGroup, recountGroup, type SpeciesProfile } from '@/core/model';
+import type { DocumentBodies, DraftGroup } from '@/core/records';
+import type { PlanEdit } from '@/core/rules';
+import { forget, recall, remember } from '@/session/browserMemory';
+import { newId } from '@/session/browserStamp';
+import { useCatalogue } from '@/session/react/RoomProvider';
+import { useUnits } from '@/session/react/useUnits';
+import type { TankView } from '@/session/react/useTanks';
+
+const KEPT = 'lomvik.first';
+
+/** What stands on the page before anything is kept. */
+interface Plan {
+  readonly text: string;
+  /** Which of the sizes of that volume or length. */
+  readonly chosen: number;
+  readonly listed: readonly DraftGroup[];
+  /** What a fix changed of the tank; null while it is as its size makes it. */
+  readonly edited: DocumentBodies['tank'] | null;
+}
+const NOTHING: Plan = { text: '', chosen: 0, listed: [], edited: null };
+
+interface State {
+  readonly plan: Plan;
+  readonly past: readonly Plan[];
+}
+type Act = { readonly to: Plan; readonly typed?: boolean } | 'back';
+
+/** Typing is no step of its own to go back over. */
+const reduce = ({ plan, past }: State, act: Act): State => {
+  if (act === 'back') return { plan: past.at(-1) ?? plan, past: past.slice(0, -1) };
+  return { plan: act.to, past: act.typed ? past : [...past, plan] };
+};
+
+/** What was typed before a reload; nothing where it cannot be read. */
+function recalled(): Plan {
+  try {
+    const kept = JSON.parse(recall('sessionStorage', KEPT) ?? 'null') as Partial<Plan> | null;
+    return { ...NOTHING, ...kept };
+  } catch {
+    return NOTHING;
+  }
+}
+
+/** The first plan of a newcomer: fish and tank typed in place, changed by fixes, kept nowhere but in this tab. */
+export function useFirstPlan() {
+  const catalogue = useCatalogue();
+  const units = useUnits();
+  const [{ plan, past }, act] = useReducer(reduce, null, () => ({ plan: recalled(), past: [] }));
+  useEffect(() => {
+    if (plan === NOTHING) forget('sessionStorage', KEPT);
+    else remember('sessionStorage', KEPT, JSON.stringify(plan));
+  }, [plan]);
+  const reading = useMemo(() => readTank(plan.text, STANDARD_TANKS, units), [plan.text, units]);
+  const sizes: readonly TankGuess[] = reading.ok ? reading.sizes : [];
+  const size = sizes[Math.min(plan.chosen, sizes.length - 1)] ?? null;
+  const body = useMemo(
+    () => plan.edited ?? (size ? newTank(size.name || 'My tank', 'display', size, 1) : null),
+    [plan.edited, size],
+  );
+  const tank = useMemo<TankView | null>(() => (body ? { id: 'first' as TankId, body } : null), [body]);
+  const put = useCallback(
+    (more: Partial<Plan>, typed = false) => act({ to: { ...plan, ...more }, typed }),
+    [plan],
+  );
+  const editable: Editable | null = body && {
+    tank: body,
+    listed: plan.listed,
+    living: {},
+    profileOf: (species) => catalogue.byId.get(species),
+  };
+  const edited = (edit: PlanEdit) => (editable ? applyEdit(edit, editable, newId<string>()) : null);
+  return {
+    ...plan,
+    reading,
+    sizes,
+    size,
+    tank,
+    type: (text: string) => put({ text, chosen: 0, edited: null }, true),
+    choose: (chosen: number) => put({ chosen, edited: null }),
+    add: (profile: SpeciesProfile) => {
+      if (!plan.listed.some(({ group }) => group.species === profile.id))
+        put({ listed: [...plan.listed, { key: newId<string>(), group: offeredGroup(profile) }] });
+    },
+    addAll: (groups: readonly PlanGroup[]) =>
+      put({ listed: [...plan.listed, ...groups.map((group) => ({ key: newId<string>(), group }))] }),
+    recount: (key: string, count: number) =>
+      put({
+        listed: plan.listed.map((one) =>
+          one.key === key ? { ...one, group: recountGroup(one.group, count) } : one,
+        ),
+      }),
+    remove: (key: string) => put({ listed: plan.listed.filter((one) => one.key !== key) }),
+    canDo: (edit: PlanEdit): boolean => edited(edit) !== null,
+    fix: (edit: PlanEdit) => {
+      const done = edited(edit);
+      if (done) put('tank' in done ? { edited: done.tank } : { listed: done.listed });
+    },
+    canGoBack: past.length > 0,
+    back: () => act('back'),
+    clear: () => act({ to: NOTHING }),
+  };
+}
+export type FirstPlan = ReturnType<typeof useFirstPlan>;
