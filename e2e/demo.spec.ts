@@ -71,19 +71,15 @@ for (let from = 0; from < SCREENS.length; from += GROUP) {
 
 test('the demo room and the keeper’s own are never mixed', async ({ page }) => {
   await page.goto('/');
-  await page.getByRole('button', { name: 'open the demo room' }).click();
+  await page.getByRole('button', { name: 'Look at the demo' }).click();
   await expect(page.getByRole('navigation', { name: 'Room and tanks' })).toContainText('Skerry');
   await page.getByRole('link', { name: 'Files' }).first().click();
   await page.getByRole('button', { name: 'Go to my room' }).click();
   await page.getByRole('link', { name: 'Today', exact: true }).first().click();
-  await expect(
-    page.getByRole('heading', { name: 'Start with the fish you want or the tank you have.' }),
-  ).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Start with the fish, the tank or both' })).toBeVisible();
   await page.reload();
-  await expect(
-    page.getByRole('heading', { name: 'Start with the fish you want or the tank you have.' }),
-  ).toBeVisible();
-  await page.getByRole('button', { name: 'open the demo room' }).click();
+  await expect(page.getByRole('heading', { name: 'Start with the fish, the tank or both' })).toBeVisible();
+  await page.getByRole('button', { name: 'Look at the demo' }).click();
   await page.getByRole('link', { name: 'Files' }).first().click();
   await page.getByRole('button', { name: 'Remove' }).click();
   await expect(page.getByRole('heading', { name: 'Demo room', exact: true })).toBeVisible();
@@ -131,7 +127,7 @@ test.describe('by touch', () => {
     await page.getByRole('button', { name: 'One kuhli loach fewer seen' }).click();
     await page.getByRole('button', { name: 'Save the count of kuhli loach' }).click();
     await expect(page.getByText('Counted 7 kuhli loaches')).toBeVisible();
-    await page.getByRole('button', { name: 'Room and tanks' }).click();
+    await page.getByRole('button', { name: 'More', exact: true }).click();
     await page.getByRole('link', { name: /Skerry/ }).click();
     await page.getByRole('button', { name: /Amber/ }).tap();
     await page.getByRole('button', { name: /Tawny/ }).tap();
@@ -149,7 +145,8 @@ test('everything is reached by keys: palette, list of keys, screens, undo', asyn
   await page.keyboard.type('nursery');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'Stock list of Nursery' })).toBeVisible();
-  await page.keyboard.press('Alt+5');
+  await page.keyboard.press('g');
+  await page.keyboard.press('h');
   await expect(page.getByRole('heading', { name: 'Hierarchy in Nursery' })).toBeVisible();
   await page.goBack();
   await expect(page.getByRole('heading', { name: 'Stock list of Nursery' })).toBeVisible();

@@ -4,9 +4,7 @@ import { expect, list, newTank, screen, test } from './watchful';
 test('the whole job, once through, in the keeper’s own room', async ({ page }, info) => {
   await test.step('an empty room asks where to begin', async () => {
     await page.goto('/');
-    await expect(
-      page.getByRole('heading', { name: 'Start with the fish you want or the tank you have.' }),
-    ).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Start with the fish, the tank or both' })).toBeVisible();
     await expect(page.getByRole('button', { name: 'Start with fish' })).toBeVisible();
   });
 

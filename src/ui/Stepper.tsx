@@ -1,11 +1,10 @@
-import { useState } from 'react';
-import { INPUT } from './Field';
+import { useId, useState } from 'react';
 import { classes } from './classes';
 
 const STEP =
-  'grid place-items-center border border-slate/60 text-[18px] text-deep hover:bg-water disabled:opacity-40 size-8 max-desk:size-11';
+  'grid place-items-center shrink-0 border border-slate/60 text-[18px] text-deep hover:bg-water disabled:opacity-40 size-8 max-desk:size-11';
 
-/** A number with one press up and down, and typed as well. What cannot be a number of them is marked, and gone on leaving. */
+/** A number with one press up and down, and typed as well. What cannot be a number of them stays as typed and says what it wants. */
 export function Stepper({
   value,
   onChange,
@@ -14,52 +13,70 @@ export function Stepper({
   most = 999,
 }: {
   readonly value: number;
-  readonly onChange: (value: number) => void;
+  /** Told how to change it, so that presses that follow one another quickly add up. */
+  readonly onChange: (how: (value: number) => number) => void;
   /** What is counted: "neon tetras". */
   readonly label: string;
   readonly least?: number;
   readonly most?: number;
 }) {
-  // What is being typed, until it is a number that can be.
+  const id = useId();
+  // What is being typed: it counts once it is left, or with Enter, so that a number of two digits is one change.
   const [typed, setTyped] = useState<string | null>(null);
-  const go = (next: number): void => {
-    if (next >= least && next <= most) onChange(next);
+  const isWrong = typed !== null && !(/^\d+$/.test(typed) && Number(typed) >= least && Number(typed) <= most);
+  const step = (by: number): void => {
+    setTyped(null);
+    onChange((now) => Math.min(most, Math.max(least, now + by)));
   };
-  const type = (text: string): void => {
-    setTyped(text);
-    if (/^\d+$/.test(text)) go(Number(text));
+  const take = (): void => {
+    // What cannot be one stays as it was typed, and says what it wants.
+    if (typed === null || isWrong) return;
+    if (Number(typed) !== value) onChange(() => Number(typed));
+    setTyped(null);
   };
   return (
-    <span className="inline-flex items-stretch" role="group" aria-label={label}>
-      <button
-        type="button"
-        className={classes(STEP, 'border-r-0')}
-        aria-label={`One ${label} fewer`}
-        disabled={value <= least}
-        onClick={() => go(value - 1)}
-      >
-        −
-      </button>
-      <input
-        aria-label={`Number of ${label}`}
-        inputMode="numeric"
-        enterKeyHint="done"
-        className={classes(INPUT, 'fig w-12 rounded-none border-slate/60 text-center text-[15px]')}
-        aria-invalid={(typed !== null && Number(typed) !== value) || undefined}
-        value={typed ?? value}
-        onChange={({ target }) => type(target.value.trim())}
-        onFocus={({ target }) => target.select()}
-        onBlur={() => setTyped(null)}
-      />
-      <button
-        type="button"
-        className={classes(STEP, 'border-l-0')}
-        aria-label={`One ${label} more`}
-        disabled={value >= most}
-        onClick={() => go(value + 1)}
-      >
-        +
-      </button>
+    <span className="inline-flex flex-col">
+      <span className="inline-flex items-stretch" role="group" aria-label={label}>
+        <button
+          type="button"
+          className={classes(STEP, 'border-r-0')}
+          aria-label={`Fewer ${label}`}
+          disabled={value <= least}
+          onClick={() => step(-1)}
+        >
+          −
+        </button>
+        <input
+          aria-label={`Number of ${label}`}
+          inputMode="numeric"
+          enterKeyHint="done"
+          className="fig w-12 border border-slate/60 bg-panel text-center text-[15px] text-ink max-desk:text-[16px] aria-[invalid=true]:border-buoy"
+          aria-invalid={isWrong || undefined}
+          aria-describedby={isWrong ? id : undefined}
+          value={typed ?? value}
+          onChange={({ target }) => setTyped(target.value.trim())}
+          onFocus={({ target }) => target.select()}
+          onBlur={take}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter') take();
+            else if (event.key === 'Escape') setTyped(null);
+          }}
+        />
+        <button
+          type="button"
+          className={classes(STEP, 'border-l-0')}
+          aria-label={`More ${label}`}
+          disabled={value >= most}
+          onClick={() => step(1)}
+        >
+          +
+        </button>
+      </span>
+      {isWrong && (
+        <span id={id} role="alert" className="text-[12px] text-buoy">
+          A whole number from {least} to {most}.
+        </span>
+      )}
     </span>
   );
 }

@@ -5,6 +5,6 @@ export { USUAL_CLEARANCE_CM, fishFirst, sameFootprint, sizesForPlace } from './p
 export type { Place, ApproachAnswer } from './placeFits';
 export { TAP_NITRATE_MGL, USUAL_ROUTINE } from './tankDefaults';
 export { readTank } from './readTank';
-export type { TankGuess, TankReading } from './readTank';
+export type { TankGuess } from './readTank';
 export { tankFigures } from './tankFigures';
 export type { TankFigures } from './tankFigures';

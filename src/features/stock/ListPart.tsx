@@ -11,6 +11,8 @@ import type { TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
 import { useSceneTank } from '@/session/react/useSceneTank';
 import { GlassByDate } from './GlassByDate';
+import { Button } from '@/ui/Button';
+import { classes } from '@/ui/classes';
 import { Caution, Empty, Section } from '@/ui/Screen';
 import { VerdictMark } from '@/ui/SeverityMark';
 import { countOf, sayAssumed } from '@/words/en';
@@ -43,6 +45,7 @@ export function ListPart({
   const words = useWords();
   const { lines, assessment } = stock;
   const [months, setMonths] = useState(0);
+  const [isLong, setIsLong] = useState(false);
   // A line of the list, or the species that a finding is about.
   const [litLine, setLitLine] = useState<string | null>(null);
   const [litSpecies, setLitSpecies] = useState<string | null>(null);
@@ -118,7 +121,8 @@ export function ListPart({
         )}
         <Territories tank={tank} assessment={calm} colours={colours} />
       </div>
-      <div className="min-w-0">
+      {/* On a phone the answer comes before the fields. */}
+      <div className="min-w-0 max-lg:order-first">
         {lines.length > 0 && (
           <>
             <div id="verdict" className="mb-1 flex items-baseline justify-between gap-2" aria-live="polite">
@@ -139,10 +143,18 @@ export function ListPart({
                 onFix={stock.doFix}
               />
             )}
-            <ul className="mt-2" data-testid="findings">
+            <ul
+              className={classes('mt-2', !isLong && 'max-lg:[&>li:nth-child(n+4)]:hidden')}
+              data-testid="findings"
+            >
               {problems.map(item)}
               {shown.map(item)}
             </ul>
+            {!isLong && problems.length + shown.length > AT_FIRST_SIGHT && (
+              <Button className="mt-1 min-h-11 w-full lg:hidden" onClick={() => setIsLong(true)}>
+                {countOf(problems.length + shown.length - AT_FIRST_SIGHT, 'more finding')}
+              </Button>
+            )}
             {folded.length > 0 && (
               <details className="mt-2">
                 <summary className="cursor-pointer text-slate">

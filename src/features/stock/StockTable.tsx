@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import { useWords } from '@/session/react/useWords';
-import { Minus, Pencil, Plus, Trash2 } from 'lucide-react';
+import { Pencil, Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import { memo, useState } from 'react';
 import { lengthAfterMonths, lengthBand } from '@/core/growth';
@@ -11,13 +11,15 @@ import { OriginSelect, SexesField } from '@/session/react/OriginAndSexes';
 import type { Wearer } from '@/core/plates';
 import { FishPlate } from '@/ui/plates/FishPlate';
 import { wearerOf } from '@/ui/plates/wearerOf';
+import { Stepper } from '@/ui/Stepper';
+import { manyOf } from '@/words/en';
 import type { StockLine, useStock } from './useStock';
 
 const GroupDialog = dynamic(() => import('./GroupDialog').then((file) => file.GroupDialog), { ssr: false });
 
 type Stock = ReturnType<typeof useStock>;
 
-const TOOL = 'grid size-7 place-items-center text-slate hover:text-ink';
+const TOOL = 'grid size-8 max-desk:size-11 place-items-center text-slate hover:text-ink';
 
 const sexCount = (residents: StockLine['residents'], sex: 'male' | 'female'): number =>
   residents.reduce(
@@ -77,10 +79,6 @@ const Line = memo(function Line({
   const name = commonName(line.profile);
   const listed = line.listed;
   const toGo = line.residents.reduce((sum, one) => sum + (one.toGo?.count ?? 0), 0);
-  const step = (by: number): void => {
-    if (!listed) return;
-    void change(listed.key, (group) => recountGroup(group, Math.max(1, group.count + by)));
-  };
   return (
     <tr
       className="relative border-b border-line hover:bg-panel"
@@ -103,6 +101,14 @@ const Line = memo(function Line({
             {name}
           </Link>
         </span>
+        <span className="fig block pl-4 text-[12px] text-slate sm:hidden">
+          {listed ? 'planned' : 'in tank'}, <LengthThen line={line} months={months} />
+          {!listed && sexCount(line.residents, 'male') + sexCount(line.residents, 'female') > 0 && (
+            <>
+              , <Sexes line={line} />
+            </>
+          )}
+        </span>
         {listed && (
           <span className="block pl-4">
             <OriginSelect
@@ -118,25 +124,13 @@ const Line = memo(function Line({
       </td>
       <td className="whitespace-nowrap sm:pr-2">
         {listed ? (
-          <span className="inline-flex items-center">
-            <button
-              type="button"
-              className={TOOL}
-              aria-label={`One ${name} fewer`}
-              onClick={() => step(-1)}
-              disabled={listed.group.count <= 1}
-            >
-              <Minus size={13} aria-hidden="true" />
-            </button>
-            <span className="fig w-6 text-center" aria-label={`${listed.group.count} ${name} planned`}>
-              {listed.group.count}
-            </span>
-            <button type="button" className={TOOL} aria-label={`One ${name} more`} onClick={() => step(1)}>
-              <Plus size={13} aria-hidden="true" />
-            </button>
-          </span>
+          <Stepper
+            value={listed.group.count}
+            label={manyOf(line.profile)}
+            onChange={(how) => void change(listed.key, (group) => recountGroup(group, how(group.count)))}
+          />
         ) : (
-          <span className="fig pl-7">
+          <span className="fig pl-12 max-desk:pl-4">
             {line.count}
             {toGo > 0 && <span className="ml-2 text-[12px] text-slate">{toGo} to go</span>}
           </span>
@@ -229,7 +223,7 @@ export function StockTable({
         <thead className="text-[12px] text-slate">
           <tr className="border-b border-line">
             <th className="py-1 font-medium">Species</th>
-            <th className="pl-7 font-medium">Number</th>
+            <th className="font-medium desk:pl-9">Number</th>
             <th className="font-medium max-sm:hidden">Sexes</th>
             <th className="font-medium max-sm:hidden">{months > 0 ? 'Length then' : 'Length now'}</th>
             <th className="hidden font-medium 2xl:table-cell">State</th>

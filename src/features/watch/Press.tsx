@@ -1,6 +1,7 @@
 'use client';
 
-import type { ReactNode } from 'react';
+import { ChevronDown, ChevronUp } from 'lucide-react';
+import { type ReactNode, useState } from 'react';
 import { Button } from '@/ui/Button';
 import { classes } from '@/ui/classes';
 
@@ -29,16 +30,29 @@ export function Press({
   );
 }
 
-/** A row of them under a small word; on a phone it is pushed sideways, so that all rows stay on the screen. */
-export function PressRow({ label, children }: { readonly label: string; readonly children: ReactNode }) {
+/** A row of them under a small word. One that folds stands shut on a phone, so that all rows stay on the screen. */
+export function PressRow({
+  label,
+  folds = false,
+  children,
+}: {
+  readonly label: string;
+  readonly folds?: boolean;
+  readonly children: ReactNode;
+}) {
+  const [isOpen, setIsOpen] = useState(false);
   return (
-    <div
-      role="group"
-      aria-label={label}
-      className="flex items-center gap-1.5 overflow-x-auto sm:flex-wrap sm:overflow-visible"
-    >
-      <span className="shrink-0 text-[12px] text-slate max-sm:w-14">{label}</span>
-      {children}
+    <div role="group" aria-label={label} className="flex flex-wrap items-center gap-1.5">
+      {folds && (
+        <Button large className="px-3 sm:hidden" aria-expanded={isOpen} onClick={() => setIsOpen(!isOpen)}>
+          {label}
+          {isOpen ? <ChevronUp size={16} aria-hidden="true" /> : <ChevronDown size={16} aria-hidden="true" />}
+        </Button>
+      )}
+      <span className={classes('shrink-0 text-[12px] text-slate max-sm:w-14', folds && 'max-sm:hidden')}>
+        {label}
+      </span>
+      <span className={classes('contents', folds && !isOpen && 'max-sm:hidden')}>{children}</span>
     </div>
   );
 }

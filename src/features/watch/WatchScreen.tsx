@@ -169,7 +169,7 @@ function Watch({ tank }: { readonly tank: TankView }) {
   const individuals = residents.filter((one) => one.individual).length;
   const chosen = watch.who;
   const signs = (
-    <PressRow label="Signs">
+    <PressRow label="Signs" folds>
       {OFFERED_SIGNS.map((sign) => (
         <Press key={sign} strong={chosen !== null} onPress={() => watch.sign(sign)}>
           {termOf(sign)}
@@ -231,7 +231,7 @@ function Watch({ tank }: { readonly tank: TankView }) {
           {!watch.last && (
             <div className="flex flex-col gap-3 max-lg:order-6">
               <WherePressed tank={tank} place={watch.place} onPlace={watch.setPlace} holders={holders} />
-              <PressRow label="Trigger">
+              <PressRow label="Trigger" folds>
                 {TRIGGERS.map((trigger) => (
                   <Press
                     key={trigger}

@@ -33,9 +33,12 @@ export function FirstFish({ plan }: { readonly plan: FirstPlan }) {
           const profile = catalogue.byId.get(group.species);
           if (!profile) return null;
           return (
-            <li key={key} className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-line py-1.5">
-              <FishPlate profile={profile} className="h-10 w-20 shrink-0" />
-              <span className="min-w-28 flex-1">
+            <li
+              key={key}
+              className="grid grid-cols-[3.5rem_1fr_auto_auto] items-center gap-x-2 border-b border-line py-1.5 max-[21rem]:grid-cols-[3.5rem_1fr_auto] desk:grid-cols-[5rem_1fr_auto_auto] desk:gap-x-3"
+            >
+              <FishPlate profile={profile} className="h-8 w-14 desk:h-10 desk:w-20" />
+              <span className="min-w-0">
                 <strong className="block">{capital(commonName(profile))}</strong>
                 <span className="text-[13px] text-slate">
                   {words.quantity('length', adultLengthCm(profile))} grown, {mainLayer(profile)}
@@ -44,7 +47,7 @@ export function FirstFish({ plan }: { readonly plan: FirstPlan }) {
               <Stepper
                 value={group.count}
                 label={manyOf(profile)}
-                onChange={(count) => plan.recount(key, count)}
+                onChange={(how) => plan.recount(key, how)}
               />
               <button
                 type="button"

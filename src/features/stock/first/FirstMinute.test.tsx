@@ -67,7 +67,7 @@ describe('the first minute', () => {
     await size('100 L');
     const count = screen.getByLabelText('Number of neon tetras');
     await userEvent.clear(count);
-    await userEvent.type(count, '2');
+    await userEvent.type(count, '2{Enter}');
     const findings = within(await screen.findByTestId('first-findings'));
     const [fix] = await findings.findAllByRole('button', { name: /^(Keep|Add) \d/ });
     const before = (count as HTMLInputElement).value;
@@ -83,7 +83,7 @@ describe('the first minute', () => {
     const heading = await screen.findByRole('heading', { name: 'Common tanks that carry them' });
     const offers = within(heading.closest('section')!);
     const [first] = await offers.findAllByRole('button');
-    const name = first!.textContent!;
+    const name = first!.textContent;
     await userEvent.click(first!);
     expect(screen.getByLabelText('Its size')).toHaveValue(name);
     expect(await screen.findByRole('region', { name: 'First verdict' })).toBeInTheDocument();

@@ -60,7 +60,10 @@ export function FirstMinute({
       ) : (
         <p className="border-t-2 border-ink pt-3 text-slate">
           The verdict appears here: what works, what harms, from when, and what to change. Add fish or type a
-          tank.
+          tank.{' '}
+          <Button tone="quiet" onClick={plan.example}>
+            Show me an example
+          </Button>
         </p>
       )}
       <div className="sticky bottom-0 z-10 -mx-4 flex flex-wrap items-center gap-2 border-t border-line bg-paper px-4 py-2 desk:-mx-6 desk:px-6">
@@ -75,7 +78,7 @@ export function FirstMinute({
             Look at the demo
           </Button>
         )}
-        <span className="text-[13px] text-slate">
+        <span className="text-[13px] text-slate max-desk:hidden">
           {tank ? 'Everything stays on this device. A name can wait.' : 'Type a tank to keep it.'}
         </span>
       </div>

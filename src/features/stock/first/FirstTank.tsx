@@ -16,11 +16,16 @@ const LACKS = {
   'no such size': 'No common size is near this: type length x width x height.',
 } as const;
 const NOBODY: readonly never[] = [];
+/** The verdict takes some plants for granted, and says so: the drawing shows them. */
+const ASSUMED_PLANTS = 'some';
 
 function Glass({ tank, plan }: { readonly tank: TankView; readonly plan: FirstPlan }) {
   const catalogue = useCatalogue();
   const words = useWords();
-  const scene = useMemo(() => sceneTank(tank.body.tank, NOBODY, tank.id), [tank]);
+  const scene = useMemo(
+    () => sceneTank({ ...tank.body.tank, plants: tank.body.tank.plants ?? ASSUMED_PLANTS }, NOBODY, tank.id),
+    [tank],
+  );
   const groups = useMemo(() => {
     const colours = coloursFor(plan.listed.map(({ group }) => group.species));
     return plan.listed.flatMap(({ key, group }) => {

@@ -31,7 +31,7 @@ function Guide({ onClose }: { readonly onClose: () => void }) {
         <li>
           A button mends it with one press; beside it stands what is left afterwards. Undo takes it back.
         </li>
-        <li>“Why?” shows the numbers it rests on, other ways, and how sure it is.</li>
+        <li>“Why?” shows the numbers behind it, other ways, and how sure it is.</li>
       </ol>
       <Button tone="quiet" onClick={onClose}>
         Got it

@@ -28,6 +28,12 @@ interface Plan {
 }
 const NOTHING: Plan = { text: '', chosen: 0, listed: [], edited: null };
 
+/** A plan that looks fine at the shop and is not: what a verdict is for. */
+const EXAMPLE = {
+  tank: '75 US gal',
+  fish: ['pterophyllum-scalare', 'puntigrus-tetrazona', 'corydoras-aeneus'],
+};
+
 interface State {
   readonly plan: Plan;
   readonly past: readonly Plan[];
@@ -92,10 +98,10 @@ export function useFirstPlan() {
     },
     addAll: (groups: readonly PlanGroup[]) =>
       put({ listed: [...plan.listed, ...groups.map((group) => ({ key: newId<string>(), group }))] }),
-    recount: (key: string, count: number) =>
+    recount: (key: string, how: (count: number) => number) =>
       put({
         listed: plan.listed.map((one) =>
-          one.key === key ? { ...one, group: recountGroup(one.group, count) } : one,
+          one.key === key ? { ...one, group: recountGroup(one.group, how(one.group.count)) } : one,
         ),
       }),
     remove: (key: string) => put({ listed: plan.listed.filter((one) => one.key !== key) }),
@@ -104,6 +110,16 @@ export function useFirstPlan() {
       const done = edited(edit);
       if (done) put('tank' in done ? { edited: done.tank } : { listed: done.listed });
     },
+    example: () =>
+      put({
+        text: EXAMPLE.tank,
+        chosen: 0,
+        edited: null,
+        listed: EXAMPLE.fish.flatMap((species) => {
+          const profile = catalogue.byId.get(species);
+          return profile ? [{ key: newId<string>(), group: offeredGroup(profile) }] : [];
+        }),
+      }),
     canGoBack: past.length > 0,
     back: () => act('back'),
     clear: () => act({ to: NOTHING }),
