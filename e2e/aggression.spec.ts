@@ -20,6 +20,7 @@ test('watch by thumb, read what it shows, step in, see whether it worked', async
     const { violations } = await new AxeBuilder({ page }).withRules(['color-contrast']).analyze();
     expect(violations.flatMap(({ nodes }) => nodes.map(({ target }) => target.join(' ')))).toEqual([]);
     await page.getByRole('button', { name: /^Tawny leleupi/ }).click();
+    await page.getByRole('button', { name: 'Signs' }).click();
     await page.getByRole('button', { name: 'torn fins', exact: true }).click();
     await expect(logged).toContainText('Tawny had torn fins.');
     await page.getByRole('button', { name: /^Shell colony/ }).click();

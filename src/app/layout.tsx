@@ -22,9 +22,19 @@ const figures = localFont({
 });
 
 export const metadata: Metadata = {
+  icons: { apple: '/icon-192.png' },
+  appleWebApp: { capable: true, title: 'Lomvik', statusBarStyle: 'default' },
   description: 'Plan stock lists, bring fish home, and keep the record of every tank.',
 };
-export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
+export const viewport: Viewport = {
+  width: 'device-width',
+  initialScale: 1,
+  viewportFit: 'cover',
+  themeColor: [
+    { media: '(prefers-color-scheme: light)', color: '#f6f5f0' },
+    { media: '(prefers-color-scheme: dark)', color: '#0e1a1f' },
+  ],
+};
 
 export default function RootLayout({ children }: { readonly children: ReactNode }) {
   return (

@@ -17,6 +17,10 @@ describe('keepingOf', () => {
       how: 'asset',
       key: '/_next/static/chunks/a.js',
     }));
+  it.each(['/icon.svg', '/icon-192.png', '/icon-maskable-512.png', '/manifest.webmanifest'])(
+    'keeps what a home screen needs: %s',
+    (path) => expect(ask(`http://here${path}`)).toEqual({ how: 'asset', key: path }),
+  );
   it.each([
     ['another host', ask('http://there/a', { navigates: true })],
     ['a post', ask('http://here/a', { method: 'POST' })],

@@ -22,7 +22,10 @@ export const partKey = (path: string): string => `${path}?parts`;
 export function keepingOf(asked: Asked, origin: string): Keeping {
   const url = new URL(asked.url);
   if (asked.method !== 'GET' || url.origin !== origin || url.pathname === '/start') return { how: 'leave' };
-  if (url.pathname.startsWith('/_next/static/') || url.pathname === '/icon.svg')
+  if (
+    url.pathname.startsWith('/_next/static/') ||
+    /^\/(icon[\w-]*\.(svg|png)|manifest\.webmanifest)$/.test(url.pathname)
+  )
     return { how: 'asset', key: url.pathname };
   if (asked.early || url.pathname.startsWith('/_next/')) return { how: 'leave' };
   if (asked.rsc) return { how: 'part', key: partKey(url.pathname) };

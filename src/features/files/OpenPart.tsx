@@ -9,6 +9,7 @@ import { useTanks } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
 import { Section } from '@/ui/Screen';
 import { ImportPreview } from './ImportPreview';
+import { useLaunchedFile } from './useLaunchedFile';
 import { useRoomFiles } from './useRoomFiles';
 import { WorkLine } from './WorkLine';
 
@@ -25,6 +26,7 @@ export function OpenPart() {
   const replacedOn = useRoomState((state) => state.replacedOn);
   const watching = useRoomState((state) => state.documents['watching']);
   const { work } = files;
+  useLaunchedFile(files.look);
 
   const putBack = async (): Promise<void> => {
     if (await files.putBack(() => void putBack()))

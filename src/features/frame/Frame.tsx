@@ -1,16 +1,18 @@
 'use client';
 
 import { ChevronDown, Keyboard, Moon, Redo2, Search, Sun, Undo2 } from 'lucide-react';
+import { format, parseISO } from 'date-fns';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname, useRouter, useSearchParams } from 'next/navigation';
 import { useTheme } from 'next-themes';
-import { useCallback, useEffect, useRef, useState, type ReactNode } from 'react';
+import { useCallback, useEffect, useRef, useState, useSyncExternalStore, type ReactNode } from 'react';
 import { Toaster } from 'sonner';
 import { useRooms, useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useSingleKeys } from '@/session/react/useSingleKeys';
 import { useTank, useTanks } from '@/session/react/useTanks';
+import { todayIso } from '@/session/today';
 import { Boundary } from '@/ui/Boundary';
 import { classes } from '@/ui/classes';
 import { useKeepFocus } from '@/ui/keepFocus';
@@ -117,6 +119,19 @@ function TankTabs({
   );
 }
 
+const never = () => () => undefined;
+
+/** What stands over a printed sheet: the tank and the day. The day is known to the browser only. */
+function PrintHead({ name }: { readonly name: string | null }) {
+  const day = useSyncExternalStore(never, todayIso, () => '');
+  return (
+    <p className="hidden px-4 text-[12px] print:block">
+      {name !== null && `${name}, `}
+      {day && format(parseISO(day), 'd MMMM yyyy')}, Lomvik
+    </p>
+  );
+}
+
 /** The rack at the left, the chosen tank's work along the top, the screen in the middle. */
 export function Frame({ children }: { readonly children: ReactNode }) {
   const path = usePathname();
@@ -164,7 +179,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   );
 
   return (
-    <div className="min-h-dvh desk:grid desk:grid-cols-[196px_1fr] print:block">
+    <div className="frame min-h-dvh desk:grid desk:grid-cols-[196px_1fr]">
       <a href="#work" className="sr-only focus:not-sr-only focus:fixed focus:z-50 focus:bg-panel focus:p-2">
         Skip to content
       </a>
@@ -260,6 +275,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
           </div>
         </header>
         <Trouble />
+        <PrintHead name={tank && !onRoom ? tank.body.name : null} />
         <main id="work" className="max-desk:pb-20">
           {children}
         </main>

@@ -19,9 +19,12 @@ export function TriedFixItem({ fix, doable, onFix }: Props) {
   return (
     <span className="inline-flex flex-wrap items-center gap-x-2">
       {doable ? (
-        <Button onClick={() => onFix({ edit: fix.edit, rehomes: fix.rehomes })}>
-          {said.replace(/\.$/, '')}
-        </Button>
+        <>
+          <Button onClick={() => onFix({ edit: fix.edit, rehomes: fix.rehomes })}>
+            {said.replace(/\.$/, '')}
+          </Button>
+          <span className="hidden print:inline">{said}</span>
+        </>
       ) : (
         <span className="text-[13px]">{said}</span>
       )}

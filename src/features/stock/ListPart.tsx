@@ -143,10 +143,7 @@ export function ListPart({
                 onFix={stock.doFix}
               />
             )}
-            <ul
-              className={classes('mt-2', !isLong && 'max-lg:[&>li:nth-child(n+4)]:hidden')}
-              data-testid="findings"
-            >
+            <ul className={classes('mt-2', !isLong && 'first-three')} data-testid="findings">
               {problems.map(item)}
               {shown.map(item)}
             </ul>

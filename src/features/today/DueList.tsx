@@ -2,7 +2,7 @@
 
 import { bodyOf, PUT_OFF, putOff } from '@/core/commands';
 import Link from 'next/link';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { dueId, type DueItem, dueItems, dueKey, spareWarning } from '@/core/due';
 import { addDays } from '@/core/kernel';
 import { useRoomState } from '@/session/react/RoomProvider';
@@ -97,6 +97,11 @@ export function DueList() {
     );
     return dueItems(tanks, room, whenNow(), { waves, care, putOff: waiting });
   }, [tanks, room, documents, waiting]);
+  const late = due.filter(({ overdueDays }) => overdueDays >= 0).length;
+  // On a home screen the icon says how much is due, where the system shows it.
+  useEffect(() => {
+    void navigator.setAppBadge?.(late).catch(() => undefined);
+  }, [late]);
   const spare = spareWarning(tanks, room, todayIso());
   const today = todayIso();
   const off = waiting.filter((item) => item.until > today);
