@@ -29,7 +29,9 @@ export function FacetFilter({
   readonly narrow?: boolean;
 }) {
   return (
-    <div className={`grid grid-cols-3 gap-x-2 gap-y-1 sm:grid-cols-5 ${narrow ? '' : 'xl:grid-cols-10'}`}>
+    <div
+      className={`grid grid-cols-2 gap-x-2 gap-y-1 min-[24rem]:grid-cols-3 sm:grid-cols-5 ${narrow ? '' : 'xl:grid-cols-10'}`}
+    >
       {(Object.keys(FACETS) as FacetName[]).map((name) => (
         <SelectField
           key={name}

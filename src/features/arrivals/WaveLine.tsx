@@ -108,7 +108,11 @@ export function WaveLine({
   };
   const weeks = Array.from({ length: Math.floor(days / 7) + 1 }, (_, i) => addDays(first, i * 7));
   return (
-    <div ref={frame} className="relative w-full" style={{ height: rows.length * LANE_PX + 24 }}>
+    <div
+      ref={frame}
+      className="relative w-full overflow-x-clip"
+      style={{ height: rows.length * LANE_PX + 24 }}
+    >
       {rows.map((row, i) => (
         <div
           key={row.id ?? 'display'}

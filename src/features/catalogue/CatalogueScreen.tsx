@@ -148,16 +148,16 @@ export function CatalogueScreen() {
                       aria-current={one === profile ? 'true' : undefined}
                       onClick={() => go(one.id)}
                       className={classes(
-                        'grid w-full grid-cols-[3rem_1fr_4.5rem_5.5rem] items-center gap-2 border-b border-line px-2 py-1 text-left hover:bg-panel',
+                        'grid w-full grid-cols-[3rem_minmax(0,1fr)_4rem] items-center min-[26rem]:grid-cols-[3rem_1fr_4.5rem_5.5rem] gap-2 border-b border-line px-2 py-1 text-left hover:bg-panel',
                         one === profile && 'bg-panel',
                       )}
                     >
                       <PlateInSight profile={one} className="h-7 w-12" />
-                      <span>
+                      <span className="[overflow-wrap:anywhere]">
                         {commonName(one)} <i className="text-[12px] text-slate">{one.scientificName}</i>
                       </span>
                       <span className="fig text-right">{words.quantity('length', adultLengthCm(one))}</span>
-                      <span className="fig text-right text-slate">
+                      <span className="fig text-right text-slate max-[25.99rem]:hidden">
                         {words.range('temperature', one.water.tankBred.temperatureC)}
                       </span>
                     </button>

@@ -19,7 +19,8 @@ const GroupDialog = dynamic(() => import('./GroupDialog').then((file) => file.Gr
 
 type Stock = ReturnType<typeof useStock>;
 
-const TOOL = 'grid size-8 max-desk:size-11 place-items-center text-slate hover:text-ink';
+const TOOL =
+  'grid size-8 max-desk:size-11 max-desk:max-[22rem]:size-9 place-items-center text-slate hover:text-ink';
 
 const sexCount = (residents: StockLine['residents'], sex: 'male' | 'female'): number =>
   residents.reduce(
@@ -92,7 +93,11 @@ const Line = memo(function Line({
             style={{ background: line.colour, opacity: listed ? 0.55 : 1 }}
             aria-hidden="true"
           />
-          <FishPlate profile={line.profile} wearer={wearerIn(line)} className="h-6 w-10 sm:h-8 sm:w-12" />
+          <FishPlate
+            profile={line.profile}
+            wearer={wearerIn(line)}
+            className="h-6 w-10 max-[22rem]:hidden sm:h-8 sm:w-12"
+          />
           <Link
             prefetch={false}
             href={`/catalogue?species=${line.profile.id}`}
