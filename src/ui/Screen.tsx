@@ -13,11 +13,11 @@ export function Screen({
   readonly children: ReactNode;
 }) {
   return (
-    <div className="flex flex-col gap-4 px-4 py-4 desk:px-6">
+    <div className="flex flex-col gap-3 px-4 py-2 desk:gap-4 desk:px-6 desk:py-4">
       <title>{`${title} · Lomvik`}</title>
       <header className="flex flex-wrap items-end justify-between gap-x-6 gap-y-2">
         <div>
-          <h1 className="text-[22px] leading-tight font-semibold">{title}</h1>
+          <h1 className="text-[18px] leading-tight font-semibold desk:text-[22px]">{title}</h1>
           {about && <p className="max-w-[84ch] text-slate">{about}</p>}
         </div>
         {actions && <div className="no-print flex flex-wrap gap-2">{actions}</div>}

@@ -191,7 +191,7 @@ function Watch({ tank }: { readonly tank: TankView }) {
           onEnded={() => finish(doubt.endOn)}
         />
       )}
-      <div className="flex flex-col gap-3 lg:grid lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)] lg:gap-5">
+      <div className="flex flex-col gap-2 sm:gap-3 lg:grid lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)] lg:gap-5">
         <div className="min-w-0 max-lg:contents lg:flex lg:flex-col lg:gap-3">
           <WatchBar tank={tank} watch={watch} onFinish={() => finish()} />
           {elsewhere && (
@@ -203,7 +203,7 @@ function Watch({ tank }: { readonly tank: TankView }) {
               . What you log here is seen in passing: it counts no minutes.
             </p>
           )}
-          <p aria-live="assertive" className="flex min-h-8 items-center gap-2 max-lg:order-3">
+          <p aria-live="assertive" className="flex min-h-6 items-center gap-2 max-lg:order-3">
             {chosen ? (
               <>
                 <span>
