@@ -2,7 +2,9 @@
 
 import { Menu, NotebookText, TestTube, Timer, Tally5 } from 'lucide-react';
 import Link from 'next/link';
+import { useRunningWatch, useWatchedSeconds } from '@/session/react/useRunningWatch';
 import { classes } from '@/ui/classes';
+import { clockFace } from '@/ui/clockFace';
 import { withTank } from './links';
 
 const ITEM =
@@ -25,10 +27,18 @@ export function FootBar({
   readonly isOpen: boolean;
   readonly onMore: () => void;
 }) {
+  const watching = useRunningWatch();
+  const seconds = useWatchedSeconds(watching);
   const counts = path === '/departures' && part === 'counts';
   const links = [
     { name: 'Today', href: '/', here: path === '/', Icon: NotebookText },
-    { name: 'Watch', href: withTank('/watch', tank), here: path === '/watch', Icon: Timer },
+    // A watch that runs is seen and reached from everywhere, whatever tank is looked at.
+    {
+      name: watching ? `Watch ${clockFace(seconds)}` : 'Watch',
+      href: withTank('/watch', watching?.tank ?? tank),
+      here: path === '/watch',
+      Icon: Timer,
+    },
     { name: 'Test', href: withTank('/water', tank), here: path === '/water', Icon: TestTube },
     { name: 'Count', href: `${withTank('/departures', tank)}&part=counts`, here: counts, Icon: Tally5 },
   ];
@@ -39,7 +49,7 @@ export function FootBar({
     >
       {links.map(({ name, href, here, Icon }) => (
         <Link
-          key={name}
+          key={href}
           href={href}
           aria-current={here ? 'page' : undefined}
           className={classes(ITEM, here ? AT : ELSEWHERE)}
