@@ -1,7 +1,6 @@
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { WATCHING } from '@/core/commands';
-import type { TankId } from '@/core/kernel';
 import { room, show, TANK } from '@/testing/inRoom';
 import { FootBar } from './FootBar';
 
@@ -30,7 +29,7 @@ describe('the bar at the foot of a phone', () => {
           kind: 'watching',
           rev: 1,
           body: {
-            tank: TANK as TankId,
+            tank: TANK,
             watch: 'w',
             startedOn: new Date().toISOString(),
             countedSeconds: 65,
