@@ -22,15 +22,15 @@ export const addCare = (
     { what, everyDays, lastOn: today },
   ]);
 
-/** Care was done today: it comes round again, and the diary says so. */
+/** Care was done on a day (`YYYY-MM-DD`): it comes round again, and the diary says so. */
 export const doneCare = (
   documents: Documents,
   tank: TankId,
-  { what, on, today }: { readonly what: string; readonly on: string; readonly today: string },
+  { what, on, day }: { readonly what: string; readonly on: string; readonly day: string },
   stamp: Stamp,
 ): readonly Change[] => [
   ...editCare(documents, tank, (items) =>
-    items.map((one) => (one.what === what ? { ...one, lastOn: today } : one)),
+    items.map((one) => (one.what === what ? { ...one, lastOn: day } : one)),
   ),
   appendOf({ type: 'noted', on, tank, text: `${what}.` }, stamp),
 ];

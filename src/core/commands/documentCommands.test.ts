@@ -52,7 +52,7 @@ describe('care', () => {
       items: [{ what: 'Rinse the sponge', everyDays: 14, lastOn: '2026-11-01' }],
     });
     const on = '2026-11-28T10:00:00.000Z';
-    const done = doneCare(room, T, { what: sponge.what, on, today: '2026-11-28' }, stamp);
+    const done = doneCare(room, T, { what: sponge.what, on, day: '2026-11-28' }, stamp);
     room = after(room, done);
     expect(body(room, 'care-T')).toMatchObject({ items: [{ lastOn: '2026-11-28' }] });
     expect(events(done)).toMatchObject([{ type: 'noted', on, text: 'Rinse the sponge.' }]);

@@ -1,6 +1,7 @@
 'use client';
 
 import { format, parseISO } from 'date-fns';
+import { useState } from 'react';
 import { decideToGo, rehome } from '@/core/commands';
 import type { Resident, ToGo } from '@/core/events';
 import { useCommands } from '@/session/react/useCommands';
@@ -9,6 +10,7 @@ import { momentOn, todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { KeptText } from '@/ui/KeptText';
 import { Caution } from '@/ui/Screen';
+import { PastDay } from '@/session/react/PastDay';
 import { FishName } from '@/ui/plates/FishName';
 import { useCatalogue } from '@/session/react/RoomProvider';
 
@@ -17,7 +19,8 @@ function Waiting({ resident, toGo }: { readonly resident: Resident; readonly toG
   const nameOf = useResidentName();
   const catalogue = useCatalogue();
   const name = `${toGo.count < resident.count || toGo.count > 1 ? `${toGo.count} of ` : ''}${nameOf(resident)}`;
-  const on = (): string => momentOn(todayIso());
+  const [day, setDay] = useState(todayIso());
+  const on = (): string => momentOn(day);
   const decide = async (label: string, how: Partial<ToGo>): Promise<string | null> => {
     const { count, reason, note } = { ...toGo, ...how };
     return keepTyped(
@@ -67,6 +70,7 @@ function Waiting({ resident, toGo }: { readonly resident: Resident; readonly toG
             decide(taker === '' ? `${name} needs a new keeper again` : `${name} has a new keeper`, { taker })
           }
         />
+        <PastDay label={`Day ${name} leaves`} value={day} onChange={setDay} wrap="w-40" />
         {toGo.taker ? (
           <Button onClick={gone}>Record rehoming</Button>
         ) : (

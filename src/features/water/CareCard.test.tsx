@@ -1,6 +1,8 @@
-import { screen, waitFor } from '@testing-library/react';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { TankView } from '@/session/react/useTanks';
+import { addDays } from '@/core/kernel';
+import { dayOf, todayIso } from '@/session/today';
 import { room, show, TANK } from '@/testing/inRoom';
 import { CareCard } from './CareCard';
 
@@ -20,6 +22,17 @@ describe('Maintenance', () => {
     );
     await userEvent.click(screen.getByRole('button', { name: 'Remove: Rinse the sponge in tank water' }));
     await waitFor(() => expect(screen.queryByText(/in 30 d/)).toBeNull());
+  });
+
+  it('was done on the day that is said: it comes round from there', async () => {
+    const session = await room();
+    show(session, <CareCard tank={{ id: TANK, body: { name: 'Holm' } as TankView['body'] }} />);
+    await userEvent.click(screen.getByRole('button', { name: /Rinse the sponge/ }));
+    const day = addDays(todayIso(), -10);
+    fireEvent.change(await screen.findByLabelText('Done on'), { target: { value: day } });
+    await userEvent.click(screen.getByRole('button', { name: 'Done: Rinse the sponge in tank water' }));
+    expect(await screen.findByText(/every 30 days; in 20 days/)).toBeInTheDocument();
+    expect(dayOf(session.state.getState().entries?.at(-1)?.on ?? '')).toBe(day);
   });
 
   it('takes what the keeper names, and refuses days that are none', async () => {

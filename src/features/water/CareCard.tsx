@@ -1,9 +1,11 @@
 'use client';
 
+import { useState } from 'react';
 import { addCare, doneCare, dropCare, ofTank } from '@/core/commands';
 import { careFields } from '@/core/records';
 import { addDays, daysBetween } from '@/core/kernel';
 import { countOf, sayLateness } from '@/words/en';
+import { PastDay } from '@/session/react/PastDay';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useRoomForm } from '@/session/react/useRoomForm';
@@ -28,6 +30,7 @@ export function CareCard({ tank }: { readonly tank: TankView }) {
   const document = useRoomState((state) => state.documents[id]);
   const items = document?.kind === 'care' && document.body ? document.body.items : [];
   const today = todayIso();
+  const [day, setDay] = useState(today);
   const add = (what: string, everyDays: number) =>
     run(`${what}: every ${everyDays} days`, ({ documents }) =>
       addCare(documents, tank.id, { what, everyDays, today }),
@@ -41,6 +44,7 @@ export function CareCard({ tank }: { readonly tank: TankView }) {
   const offered = USUAL.filter(([name]) => !items.some((one) => one.what === name));
   return (
     <Section title="Maintenance">
+      {items.length > 0 && <PastDay label="Done on" value={day} onChange={setDay} wrap="w-40" />}
       <ul>
         {items.map((item) => {
           const left = daysBetween(today, addDays(item.lastOn, item.everyDays));
@@ -59,7 +63,7 @@ export function CareCard({ tank }: { readonly tank: TankView }) {
                       doneCare(
                         documents,
                         tank.id,
-                        { what: item.what, on: momentOn(today), today },
+                        { what: item.what, on: momentOn(day), day },
                         session.stamp,
                       ),
                     )

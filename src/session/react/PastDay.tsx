@@ -5,15 +5,18 @@ import { todayIso } from '../today';
 export function PastDay({
   value,
   onChange,
+  label = 'Day',
   wrap,
 }: {
   readonly value: string;
   readonly onChange: (day: string) => void;
+  /** What the day is of, where several stand on a screen. */
+  readonly label?: string;
   readonly wrap?: string;
 }) {
   return (
     <TextField
-      label="Day"
+      label={label}
       type="date"
       max={todayIso()}
       value={value}
