@@ -149,6 +149,12 @@ describe('two batches in one tank', () => {
     );
     expect([room.residents['a']?.quarantine, room.residents['b']?.quarantine]).toEqual(['done', 'none']);
   });
+  it('one that was never begun is not quarantined by the passing of the other, and keeps the tank in use', () => {
+    const begun = [...two, step('passed', 20, { residents: ['a'] })];
+    expect(roomOf(...begun).tanks['Q']?.quarantine.passedOn).toBeNull();
+    const room = roomOf(...begun, moved('a', 21, 'T'), moved('b', 21, 'T'));
+    expect([room.residents['a']?.quarantine, room.residents['b']?.quarantine]).toEqual(['done', 'none']);
+  });
   it('residents that join a newcomer for a week are no batch', () =>
     expect(
       batches(

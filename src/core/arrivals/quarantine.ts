@@ -1,5 +1,6 @@
 import {
   CLEAR_DAYS,
+  isGuest,
   NEW_TANK_LIFE,
   type QuarantineRun,
   type Resident,
@@ -51,9 +52,6 @@ export interface Batch extends QuarantineState {
   readonly begun: boolean;
   readonly passed: boolean;
 }
-
-/** A fish of another tank that is here for a while, as company for a newcomer: it runs no quarantine. */
-const isGuest = (one: Resident): boolean => one.until !== null && one.inTankSince > one.cameOn;
 
 const runOf = (one: Resident): QuarantineRun | null => one.run ?? null;
 

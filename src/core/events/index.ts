@@ -51,7 +51,7 @@ export type {
   Way,
 } from './events';
 export { CLEAR_DAYS, QUARANTINE_DAYS, QUARANTINE_LONG_DAYS } from './quarantineDays';
-export { ILLNESS } from './quarantineLife';
+export { ILLNESS, isGuest } from './quarantineLife';
 export { isDamaged, unreadable } from './readable';
 export { isUnnamed, marksOf } from './marks';
 export { EMPTY_ROOM, NEW_TANK_LIFE, residentsOf } from './room';

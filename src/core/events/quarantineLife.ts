@@ -27,7 +27,11 @@ interface Step {
   readonly on: string;
 }
 
-const runs = ({ run }: Resident): boolean => Boolean(run) && run?.passedOn === null;
+/** A fish of another tank that is here for a while, as company for a newcomer: it runs no quarantine. */
+export const isGuest = (one: Resident): boolean => one.until !== null && one.inTankSince > one.cameOn;
+
+/** Begun or not, its quarantine is not over. */
+const isUnfinished = (one: Resident): boolean => !isGuest(one) && (one.run?.passedOn ?? null) === null;
 
 /** The run of a fish after a step; null when none runs for it. */
 function runAfter(one: Resident, { what, days, on }: Step): QuarantineRun | null {
@@ -73,7 +77,7 @@ function lifeAfter(
 export function afterQuarantine(room: Room, step: Step): Room {
   const here = Object.values(room.residents).filter((one) => one.tank === step.tank && one.count > 0);
   const meant = here.filter((one) => step.residents?.includes(one.id) ?? true);
-  const others = here.some((one) => !meant.includes(one) && runs(one));
+  const others = here.some((one) => !meant.includes(one) && isUnfinished(one));
   return withTank(
     meant.reduce((after, one) => withResident(after, { ...one, run: runAfter(one, step) }), room),
     step.tank,

@@ -132,7 +132,11 @@ export function leave(room: Room, event: Moment, id: string, count: number, whic
 /** Whether a fish that waited in quarantine has done so when it moves on: long enough, or passed. */
 export function quarantineAfterMove(resident: Resident, room: Room, on: string): Resident['quarantine'] {
   if (resident.quarantine !== 'here') return resident.quarantine;
-  const passedOn = resident.run?.passedOn ?? lifeOf(room, resident.tank).quarantine.passedOn;
+  // A room that was folded before batches had runs of their own knows only the tank's.
+  const passedOn =
+    resident.run === undefined
+      ? lifeOf(room, resident.tank).quarantine.passedOn
+      : (resident.run?.passedOn ?? null);
   return (passedOn !== null && passedOn >= resident.inTankSince) ||
     daysBetween(resident.inTankSince, on) >= QUARANTINE_DAYS
     ? 'done'

@@ -103,7 +103,7 @@ export function FollowUpPart({ tank }: { readonly tank: TankView }) {
           large
           className="mt-3"
           onClick={() => save()}
-          disabled={wrong || now < Date.parse(came)}
+          disabled={wrong || day > todayIso() || now < Date.parse(came)}
         >
           Save check
         </Button>

@@ -92,7 +92,9 @@ function Run({ lane, tank }: { readonly lane: TankView; readonly tank: TankView 
   const room = useRoomState((state) => state.room);
   const [on, setOn] = useState(todayIso());
   const batches = useMemo(() => batchesOf(room, lane.id, whenNow()), [room, lane.id]);
-  const onDo = (label: string, ...events: readonly Dated[]): Promise<boolean> =>
+  // Nothing is recorded of a day to come: the field says so.
+  const onDo = async (label: string, ...events: readonly Dated[]): Promise<boolean> =>
+    on <= todayIso() &&
     run(
       label,
       events.map((event) => appendChange(session, { ...event, on: momentOn(on) })),

@@ -109,6 +109,7 @@ function PutRight({
         ))}
       </SelectField>
       <Button
+        disabled={day > todayIso()}
         onClick={() =>
           run(`On record: ${seen}`, [appendChange(session, event)]).then((done) => done && onDone())
         }
@@ -138,7 +139,7 @@ function SpeciesCount({
   const form = useRoomForm({
     fields: { seen: eventFields('counted').seen },
     start: { seen: '' },
-    save: ({ seen }) => record(profile, seen, undefined, momentOn(day)),
+    save: async ({ seen }) => day <= todayIso() && record(profile, seen, undefined, momentOn(day)),
   });
   const [mending, setMending] = useState(false);
   const name = commonName(profile);
@@ -207,7 +208,7 @@ function SpeciesCount({
       {isNamed && isByName && (
         <CountByName
           residents={residents}
-          onCount={(who) => record(profile, who.length, who, momentOn(day))}
+          onCount={async (who) => day <= todayIso() && record(profile, who.length, who, momentOn(day))}
           onLeave={() => setIsByName(false)}
         />
       )}

@@ -72,11 +72,17 @@ function Waiting({ resident, toGo }: { readonly resident: Resident; readonly toG
         />
         <PastDay label={`Day ${name} leaves`} value={day} onChange={setDay} wrap="w-40" />
         {toGo.taker ? (
-          <Button onClick={gone}>Record rehoming</Button>
+          <Button disabled={day > todayIso()} onClick={gone}>
+            Record rehoming
+          </Button>
         ) : (
           <span className="text-[13px] text-slate">no new keeper yet</span>
         )}
-        <Button tone="quiet" onClick={() => void decide(`${name} stays`, { count: 0, note: '' })}>
+        <Button
+          tone="quiet"
+          disabled={day > todayIso()}
+          onClick={() => void decide(`${name} stays`, { count: 0, note: '' })}
+        >
           Keep after all
         </Button>
       </div>

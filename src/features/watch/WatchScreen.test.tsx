@@ -1,7 +1,8 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { WATCHING } from '@/core/commands';
-import { dayOf } from '@/session/today';
+import { addDays } from '@/core/kernel';
+import { dayOf, todayIso } from '@/session/today';
 import { group, individual, room, show, TANK } from '@/testing/inRoom';
 import { WatchScreen } from './WatchScreen';
 
@@ -156,6 +157,10 @@ describe('Watch', () => {
     fireEvent.change(day!, { target: { value: '2026-02-03' } });
     await userEvent.keyboard('12');
     await waitFor(() => expect(logged()).toHaveTextContent('Sol chased Torch.'));
+    const many = session.state.getState().entries?.length;
+    fireEvent.change(screen.getAllByLabelText('Day')[0]!, { target: { value: addDays(todayIso(), 1) } });
+    await userEvent.keyboard('12');
+    expect(session.state.getState().entries).toHaveLength(many!);
     const last = session.state.getState().entries?.at(-1);
     expect([last?.type, dayOf(last?.on ?? '')]).toEqual(['chased', '2026-02-03']);
   });

@@ -50,6 +50,8 @@ export function useWatch(tank: TankView) {
   const [isPassing, setIsPassing] = useState(false);
   const [passedOn, setPassedOn] = useState(todayIso());
   const [openedOn] = useState(() => Date.now());
+  // Nothing is seen on a day to come: the field says so.
+  const isToCome = isPassing && watching === null && passedOn > todayIso();
   /** Where the keeper stands at this press. */
   const glass = useCallback(
     (): AtTheGlass => watching ?? (isPassing || elsewhere ? { seenOn: momentOn(passedOn) } : null),
@@ -107,6 +109,7 @@ export function useWatch(tank: TankView) {
    */
   const press = useCallback(
     (id: ResidentId) => {
+      if (isToCome) return;
       if (who === null || (who === id && !isOneOfMany(id, residents))) return setWho(who === id ? null : id);
       after();
       void run(
@@ -115,17 +118,18 @@ export function useWatch(tank: TankView) {
         true,
       );
     },
-    [who, residents, glass, session, tank.id, place, trigger, run, names, after],
+    [isToCome, who, residents, glass, session, tank.id, place, trigger, run, names, after],
   );
 
   /** Something seen of the chosen fish, or of nobody in particular, without a contest. */
   const sign = useCallback(
     (what: Sign) => {
+      if (isToCome) return;
       after();
       const said = { tank: tank.id, who, what, place, nameOf: names.resident };
       void run(`Seen: ${what}`, logSign(glass(), said, session.stamp), true);
     },
-    [glass, session, tank.id, who, place, run, names, after],
+    [isToCome, glass, session, tank.id, who, place, run, names, after],
   );
 
   /** A third press says more of the last entry. */

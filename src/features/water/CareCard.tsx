@@ -58,6 +58,7 @@ export function CareCard({ tank }: { readonly tank: TankView }) {
               </span>
               <span className="flex gap-1">
                 <Button
+                  disabled={day > today}
                   onClick={() =>
                     run(`Done: ${item.what}`, ({ documents }) =>
                       doneCare(

@@ -37,16 +37,19 @@ export function FilterCard({ tank }: { readonly tank: TankView }) {
   );
   const { state, expected } = ripeness(life.filter ?? NEW_TANK_LIFE.filter, since, todayIso());
   const step = (label: string, what: (typeof FILTER_STEPS)[number], doseMgL?: MgL): void =>
-    void run(label, [
-      appendChange(session, {
-        type: 'filter',
-        on: momentOn(day),
-        tank: tank.id,
-        what,
-        note: '',
-        ...(doseMgL === undefined ? {} : { doseMgL }),
-      }),
-    ]);
+    void (
+      day <= todayIso() &&
+      run(label, [
+        appendChange(session, {
+          type: 'filter',
+          on: momentOn(day),
+          tank: tank.id,
+          what,
+          note: '',
+          ...(doseMgL === undefined ? {} : { doseMgL }),
+        }),
+      ])
+    );
   return (
     <Section title="Filter" aside={state}>
       <p className={state === 'ripe' || state === 'lived-in' ? '' : 'text-lamp'}>

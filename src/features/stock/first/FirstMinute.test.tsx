@@ -75,6 +75,10 @@ describe('the first minute', () => {
     await waitFor(() => expect((count as HTMLInputElement).value).not.toBe(before));
     await userEvent.click(screen.getByRole('button', { name: 'Undo' }));
     expect(count).toHaveValue(before);
+    // What was typed of the tank stays, however far one goes back.
+    while (screen.queryByRole('button', { name: 'Undo' }))
+      await userEvent.click(screen.getByRole('button', { name: 'Undo' }));
+    expect(screen.getByLabelText('Its size')).toHaveValue('100 L');
   });
 
   it('with fish only, says which common tanks carry them', async () => {

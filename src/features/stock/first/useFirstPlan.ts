@@ -40,17 +40,19 @@ interface State {
 }
 type Act = { readonly to: Plan; readonly typed?: boolean } | 'back';
 
-/** Typing is no step of its own to go back over. */
+/** Typing is no step of its own: going back over others leaves what was typed. */
 const reduce = ({ plan, past }: State, act: Act): State => {
   if (act === 'back') return { plan: past.at(-1) ?? plan, past: past.slice(0, -1) };
-  return { plan: act.to, past: act.typed ? past : [...past, plan] };
+  if (!act.typed) return { plan: act.to, past: [...past, plan] };
+  const { text, chosen, edited } = act.to;
+  return { plan: act.to, past: past.map((one) => ({ ...one, text, chosen, edited })) };
 };
 
 /** What was typed before a reload; nothing where it cannot be read. */
 function recalled(): Plan {
   try {
     const kept = JSON.parse(recall('sessionStorage', KEPT) ?? 'null') as Partial<Plan> | null;
-    return { ...NOTHING, ...kept };
+    return typeof kept?.text === 'string' && Array.isArray(kept.listed) ? { ...NOTHING, ...kept } : NOTHING;
   } catch {
     return NOTHING;
   }
