@@ -54,7 +54,7 @@ test('the catalogue by looks: "small, blue, striped" finds fish by their picture
   const found = async () => Number(/^(\d+) of/.exec((await counter.textContent()) ?? '')?.[1]);
   await expect.poll(found).toBeLessThan(120);
   expect(await found()).toBeGreaterThan(5);
-  await expect(grid.getByRole('button').first()).toBeVisible();
+  await expect(grid.getByRole('link').first()).toBeVisible();
   await expect(grid.locator('svg').first()).toBeVisible();
 });
 

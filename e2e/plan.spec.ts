@@ -51,6 +51,7 @@ test('a list is looked at in every way, and each is taken back with one press', 
     await part(page, 'What could I add?');
     const kinds = page.getByRole('region', { name: 'Species by how well they fit' });
     await expect(kinds.getByRole('button').first()).toBeVisible();
+    await page.getByText('Filter', { exact: true }).click();
     await page.getByLabel('Layer').selectOption('bottom');
     await page.getByLabel('Eats').selectOption('algae');
     await page.getByLabel('Name', { exact: true }).fill('L144');
@@ -125,6 +126,6 @@ test('species of the keeper’s own: changed, put back, taken in from a file wit
   await expect(preview).toContainText('line 3');
   await preview.getByRole('button', { name: /^Import 1/ }).click();
   await page.getByRole('searchbox', { name: /Search/ }).fill('porch');
-  await page.getByRole('region', { name: 'Species' }).getByRole('button').click();
+  await page.getByRole('region', { name: 'Species' }).getByRole('link').click();
   await expect(page.getByText('Your own species.')).toBeVisible();
 });

@@ -43,13 +43,18 @@ export function newest(path) {
   return Math.max(stat.mtimeMs, ...readdirSync(path).map((name) => newest(join(path, name))));
 }
 
-/** The first free port from `first` on. */
-export function freePort(first) {
+export function isFree(port) {
   return new Promise((resolve) => {
     const probe = createServer();
-    probe.once('error', () => resolve(freePort(first + 1)));
-    probe.listen(first, '127.0.0.1', () => probe.close(() => resolve(first)));
+    probe.once('error', () => resolve(false));
+    probe.listen(port, '127.0.0.1', () => probe.close(() => resolve(true)));
   });
+}
+
+/** The first free port from `first` on. */
+export async function freePort(first) {
+  for (let port = first; port <= 65535; port += 1) if (await isFree(port)) return port;
+  return fail(`no port from ${first} on is free.`);
 }
 
 /** Starts a program that this script ends when it is ended itself. */

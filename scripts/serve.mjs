@@ -1,6 +1,6 @@
 import { parseArgs } from 'node:util';
 import { buildApp } from './build.mjs';
-import { ensureInstalled, fail, freePort, keep, say } from './lib.mjs';
+import { ensureInstalled, fail, freePort, isFree, keep, say } from './lib.mjs';
 
 const DEFAULT_PORT = 4173;
 const { values } = parseArgs({ options: { room: { type: 'string', default: 'own' } } });
@@ -8,6 +8,12 @@ const wanted =
   process.env.PORT === undefined || process.env.PORT === '' ? DEFAULT_PORT : Number(process.env.PORT);
 if (!Number.isInteger(wanted) || wanted < 1 || wanted > 65535)
   fail(`PORT: expected a number from 1 to 65535, found "${process.env.PORT}".`);
+
+// A room belongs to its address: at another port the keeper would find an empty one.
+if (values.room === 'own' && !(await isFree(wanted)))
+  fail(
+    `port ${wanted} is in use. If Lomvik runs already, it is at http://127.0.0.1:${wanted}. Your room belongs to that address: another port has a room of its own. To choose one all the same: PORT=${wanted + 1} npm start`,
+  );
 
 say(
   values.room === 'demo'

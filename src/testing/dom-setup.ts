@@ -41,3 +41,6 @@ jest.mock('@/ui/chart/ChartCanvas', () => ({
 // Typing key by key into a whole screen, and a search for line-ups, take their time on a busy machine.
 jest.setTimeout(60_000);
 configure({ asyncUtilTimeout: 10_000 });
+
+// Each test is a tab of its own.
+afterEach(() => window.sessionStorage.clear());

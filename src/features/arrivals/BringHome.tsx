@@ -29,6 +29,7 @@ export function BringHome({ entry, profile, tank, onDone }: Props) {
   const tanks = useTanks();
   const few = entry.group.count <= 8 && profile.company.mode !== 'shoal' && profile.life === 'fish';
   const form = useRoomForm({
+    unfinished: `arrival.${entry.key}`,
     fields: ARRIVAL_FIELDS,
     start: {
       ...BLANK_ARRIVAL,

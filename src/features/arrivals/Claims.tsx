@@ -26,6 +26,7 @@ function Open({
 }) {
   const { session, keep } = useCommands();
   const form = useRoomForm({
+    unfinished: `claim.${tank.id}.${from}.${since}`,
     fields: { outcome: textField(), on: pastDay(todayIso) },
     start: { outcome: '', on: todayIso() },
     save: ({ outcome, on }) =>

@@ -192,6 +192,7 @@ export function SeenAndGiven({ lane, onDo }: { readonly lane: TankView; readonly
   const [signs, setSigns] = useState<readonly Sign[]>([]);
   const base = { on: session.stamp.now(), tank: lane.id, note: '' };
   const treatment = useRoomForm({
+    unfinished: `treatment.${lane.id}`,
     fields: { what: eventFields('treated').what },
     start: { what: '' },
     save: ({ what }) => onDo('Treatment recorded', { ...base, type: 'treated', what }),

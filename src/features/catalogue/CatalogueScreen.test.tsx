@@ -16,9 +16,9 @@ describe('Catalogue', () => {
   it('lists every species and finds by any name, region or family', async () => {
     await open();
     const list = within(screen.getByRole('region', { name: 'Species' }));
-    expect(list.getAllByRole('button')).toHaveLength(catalogue.all.length);
+    expect(list.getAllByRole('link')).toHaveLength(catalogue.all.length);
     await userEvent.type(screen.getByRole('searchbox'), 'tanganyika');
-    expect(list.getAllByRole('button').length).toBe(
+    expect(list.getAllByRole('link').length).toBe(
       catalogue.all.filter((profile) => profile.region.includes('Tanganyika')).length,
     );
     await userEvent.clear(screen.getByRole('searchbox'));
@@ -42,10 +42,10 @@ describe('Catalogue', () => {
     await open();
     const list = within(screen.getByRole('region', { name: 'Species' }));
     await userEvent.type(screen.getByRole('searchbox'), 'small blue striped');
-    expect(list.getByRole('button', { name: /^neon tetra/ })).toBeInTheDocument();
-    expect(list.queryByRole('button', { name: /^oscar/ })).toBeNull();
+    expect(list.getByRole('link', { name: /^neon tetra/ })).toBeInTheDocument();
+    expect(list.queryByRole('link', { name: /^oscar/ })).toBeNull();
     await userEvent.selectOptions(screen.getByLabelText('Markings'), 'barred');
-    expect(list.queryByRole('button', { name: /^neon tetra/ })).toBeNull();
+    expect(list.queryByRole('link', { name: /^neon tetra/ })).toBeNull();
   });
 
   it('shows the catalogue by looks where the address says so', async () => {
@@ -159,7 +159,7 @@ describe('species of the keeper’s own', () => {
   it('narrows the list by facets', async () => {
     await open();
     await userEvent.selectOptions(screen.getByLabelText('Region'), 'Lake Victoria');
-    expect(within(screen.getByRole('region', { name: 'Species' })).getAllByRole('button')).toHaveLength(
+    expect(within(screen.getByRole('region', { name: 'Species' })).getAllByRole('link')).toHaveLength(
       catalogue.all.filter(({ region }) => region === 'Lake Victoria').length,
     );
   });

@@ -5,7 +5,8 @@ import { countOf, everyOf, facetName } from '@/words/en';
 import { speciesField } from '@/words/en/speciesFields';
 import { speciesChange } from '@/core/commands';
 import { useRouter, useSearchParams } from 'next/navigation';
-import { useMemo, useState } from 'react';
+import Link from 'next/link';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import {
   adultLengthCm,
   type Chosen,
@@ -20,6 +21,7 @@ import {
 import { findSpecies } from '@/core/search';
 import { useWords } from '@/session/react/useWords';
 import { useCatalogue, useRooms, useRoomState } from '@/session/react/RoomProvider';
+import { useTabState } from '@/session/react/useTabState';
 import { useCommands } from '@/session/react/useCommands';
 import { Button } from '@/ui/Button';
 import { FacetFilter } from '@/ui/FacetFilter';
@@ -28,6 +30,7 @@ import { TextField } from '@/ui/Field';
 import { Screen } from '@/ui/Screen';
 import { PlateInSight } from '@/ui/plates/PlateInSight';
 import { NothingFound } from '@/ui/SpeciesSearch';
+import { useRove } from '@/ui/useRove';
 import { Profile } from './Profile';
 
 const LooksGrid = dynamic(() => import('./LooksGrid').then((file) => file.LooksGrid), { ssr: false });
@@ -46,8 +49,8 @@ export function CatalogueScreen() {
   const wanted = address.get('species');
   const isByLooks = address.get('by') === 'looks';
   const words = useWords();
-  const [typed, setTyped] = useState('');
-  const [chosen, setChosen] = useState<Chosen>({});
+  const [typed, setTyped] = useTabState('catalogue.typed', '');
+  const [chosen, setChosen] = useTabState<Chosen>('catalogue.facets', {});
   const [editing, setEditing] = useState<'copy' | 'change' | null>(null);
   const { session } = useRooms();
   const { run } = useCommands();
@@ -75,13 +78,23 @@ export function CatalogueScreen() {
       return has !== undefined && hasFacets(has, chosen);
     });
   }, [catalogue, sorted, typed, facets, chosen]);
-  const go = (species: string | null, byLooks = isByLooks): void => {
+  const hrefOf = (species: string | null, byLooks = isByLooks): string => {
     const query = new URLSearchParams({
       ...(species === null ? {} : { species }),
       ...(byLooks ? { by: 'looks' } : {}),
     }).toString();
-    router.replace(`/catalogue${query === '' ? '' : `?${query}`}`, { scroll: false });
+    return `/catalogue${query === '' ? '' : `?${query}`}`;
   };
+  // Each species that is read is a step: Back leads to the one before it.
+  const go = (species: string | null, byLooks = isByLooks): void =>
+    router.push(hrefOf(species, byLooks), { scroll: false });
+  const list = useRef<HTMLDivElement>(null);
+  const rove = useRove(shown.length, { first: shown.findIndex(({ id }) => id === wanted) });
+  useEffect(() => {
+    // After a reload or a step back the list stands at the species that is read.
+    const current = list.current?.querySelector('[aria-current="true"]');
+    current?.scrollIntoView({ block: 'nearest' });
+  }, [wanted]);
   const forms = catalogue.all.filter(({ formOf }) => formOf !== null).length;
   const profile = catalogue.byId.get(wanted ?? '') ?? shown[0];
   const mine = profile ? documents[`species-${profile.id}`] : undefined;
@@ -132,21 +145,25 @@ export function CatalogueScreen() {
             </div>
           </div>
           {isByLooks && shown.length > 0 ? (
-            <LooksGrid shown={shown} current={profile} onPick={(one) => go(one.id)} />
+            <LooksGrid shown={shown} current={profile} hrefOf={(one) => hrefOf(one.id)} />
           ) : (
             <div
-              className="mt-1 h-[calc(100dvh-23rem)] min-h-64 overflow-y-auto border-t border-line"
-              tabIndex={0}
+              ref={list}
+              {...rove.keys}
+              className="mt-1 h-[calc(100dvh-17rem)] min-h-64 overflow-y-auto border-t border-line"
               role="region"
               aria-label="Species"
             >
               <ul>
-                {shown.map((one) => (
+                {shown.map((one, at) => (
                   <li key={one.id}>
-                    <button
-                      type="button"
+                    <Link
+                      href={hrefOf(one.id)}
+                      scroll={false}
+                      prefetch={false}
+                      data-rove={at}
+                      tabIndex={rove.tabIndexOf(at)}
                       aria-current={one === profile ? 'true' : undefined}
-                      onClick={() => go(one.id)}
                       className={classes(
                         'grid w-full grid-cols-[3rem_minmax(0,1fr)_4rem] items-center min-[26rem]:grid-cols-[3rem_1fr_4.5rem_5.5rem] gap-2 border-b border-line px-2 py-1 text-left hover:bg-panel',
                         one === profile && 'bg-panel',
@@ -160,7 +177,7 @@ export function CatalogueScreen() {
                       <span className="fig text-right text-slate max-[25.99rem]:hidden">
                         {words.range('temperature', one.water.tankBred.temperatureC)}
                       </span>
-                    </button>
+                    </Link>
                   </li>
                 ))}
               </ul>

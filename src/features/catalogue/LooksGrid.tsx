@@ -1,10 +1,12 @@
 'use client';
 
 import { useVirtualizer } from '@tanstack/react-virtual';
+import Link from 'next/link';
 import { useEffect, useRef, useState } from 'react';
 import { adultLengthCm, commonName, type SpeciesProfile } from '@/core/model';
 import { useWords } from '@/session/react/useWords';
 import { classes } from '@/ui/classes';
+import { useRove } from '@/ui/useRove';
 import { FishPlate } from '@/ui/plates/FishPlate';
 
 const CARD_PX = 132;
@@ -13,11 +15,11 @@ const ROW_PX = 108;
 interface Props {
   readonly shown: readonly SpeciesProfile[];
   readonly current: SpeciesProfile | undefined;
-  readonly onPick: (profile: SpeciesProfile) => void;
+  readonly hrefOf: (profile: SpeciesProfile) => string;
 }
 
 /** The catalogue by looks: pictures in rows, of which only those in sight are drawn. */
-export function LooksGrid({ shown, current, onPick }: Props) {
+export function LooksGrid({ shown, current, hrefOf }: Props) {
   const words = useWords();
   const scroller = useRef<HTMLDivElement>(null);
   const [columns, setColumns] = useState(3);
@@ -36,11 +38,19 @@ export function LooksGrid({ shown, current, onPick }: Props) {
     estimateSize: () => ROW_PX,
     overscan: 3,
   });
+  const rove = useRove(shown.length, {
+    columns,
+    first: current ? shown.indexOf(current) : 0,
+    show: (at) => rows.scrollToIndex(Math.floor(at / columns)),
+  });
+  const drawn = rows
+    .getVirtualItems()
+    .flatMap((row) => Array.from({ length: columns }, (_, at) => row.index * columns + at));
   return (
     <div
       ref={scroller}
-      className="mt-1 h-[calc(100dvh-23rem)] min-h-64 overflow-y-auto border-t border-line"
-      tabIndex={0}
+      {...rove.keys}
+      className="mt-1 h-[calc(100dvh-17rem)] min-h-64 overflow-y-auto border-t border-line"
       role="region"
       aria-label="Species by looks"
     >
@@ -57,10 +67,13 @@ export function LooksGrid({ shown, current, onPick }: Props) {
                 height: ROW_PX,
               }}
             >
-              <button
-                type="button"
+              <Link
+                href={hrefOf(one)}
+                scroll={false}
+                prefetch={false}
+                data-rove={row.index * columns + at}
+                tabIndex={rove.tabIndexOf(row.index * columns + at, drawn)}
                 aria-current={one === current ? 'true' : undefined}
-                onClick={() => onPick(one)}
                 className={classes(
                   'grid h-full w-full content-between justify-items-center gap-1 border px-1 py-1.5 text-center hover:border-slate',
                   one === current ? 'border-deep bg-panel' : 'border-transparent',
@@ -71,7 +84,7 @@ export function LooksGrid({ shown, current, onPick }: Props) {
                   <span className="line-clamp-2">{commonName(one)}</span>
                   <span className="fig text-slate">{words.quantity('length', adultLengthCm(one))}</span>
                 </span>
-              </button>
+              </Link>
             </li>
           )),
         )}

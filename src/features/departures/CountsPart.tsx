@@ -137,6 +137,7 @@ function SpeciesCount({
   const record = useHeadCount(tank.id);
   const nameOf = useResidentName();
   const form = useRoomForm({
+    unfinished: `count.${tank.id}.${profile.id}`,
     fields: { seen: eventFields('counted').seen },
     start: { seen: '' },
     save: async ({ seen }) => day <= todayIso() && record(profile, seen, undefined, momentOn(day)),

@@ -53,6 +53,7 @@ export function DepartureForm({ residents, first }: Props) {
   const incidents = useIncidents();
   const residentOf = (id: string): Resident => residents.find((resident) => resident.id === id) ?? first;
   const form = useRoomForm({
+    unfinished: `departure.${first.tank}`,
     fields: {
       what: choiceField(['rehomed', 'died']),
       resident: rehomed.resident,

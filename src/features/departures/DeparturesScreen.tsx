@@ -45,7 +45,7 @@ function Departures({ tank }: { readonly tank: TankView }) {
       {part === 'go' && <GoPart tank={tank} />}
       {part === 'losses' && <LossesPart tank={tank} />}
       {part === 'counts' && <CountsPart tank={tank} />}
-      {part === 'several' && <SortPart tank={tank} />}
+      {part === 'several' && <SortPart key={tank.id} tank={tank} />}
     </Screen>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import { format, parseISO } from 'date-fns';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import {
   FORTNIGHT_DAYS,
   fortnightOf,
@@ -20,6 +20,7 @@ import { commonName } from '@/core/model';
 import { kaplanMeier, logRank } from '@/core/stats';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useHappenings, useNames } from '@/session/react/useNames';
+import { useTabState } from '@/session/react/useTabState';
 import type { TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
 import { SelectField } from '@/ui/Field';
@@ -142,10 +143,10 @@ function GroupTable({
 export function LossesPart({ tank }: { readonly tank: TankView }) {
   const happenings = useHappenings();
   const nameOf = useGroupName();
-  const [by, setBy] = useState<Grouping>('source');
-  const [scope, setScope] = useState<'room' | 'tank'>('room');
-  const [from, setFrom] = useState<'arrival' | 'release'>('arrival');
-  const [without, setWithout] = useState(false);
+  const [by, setBy] = useTabState<Grouping>('losses.by', 'source');
+  const [scope, setScope] = useTabState<'room' | 'tank'>('losses.scope', 'room');
+  const [from, setFrom] = useTabState<'arrival' | 'release'>('losses.from', 'arrival');
+  const [without, setWithout] = useTabState('losses.without', false);
   const lives = useMemo(() => {
     if (!happenings) return null;
     const all = livesOf(happenings, todayIso());

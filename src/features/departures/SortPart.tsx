@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { type Incoming, isSorted, sortFish } from '@/core/commands';
 import { REHOME_REASONS, type RehomeReason, type Resident } from '@/core/events';
 import { keeperUnit, type ResidentId } from '@/core/kernel';
@@ -10,6 +10,7 @@ import { PastDay } from '@/session/react/PastDay';
 import { TraderField } from '@/session/react/TraderField';
 import { useCommands } from '@/session/react/useCommands';
 import { useResidentName } from '@/session/react/useNames';
+import { useTabState } from '@/session/react/useTabState';
 import { useResidents, useSettings, useTanks, type TankView } from '@/session/react/useTanks';
 import { momentOn, todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
@@ -20,6 +21,32 @@ import { NewcomersIn } from './NewcomersIn';
 import { SortRow } from './SortRow';
 import { readRow, type Row, SEXES } from './sortRows';
 
+/** What was said and not written yet; the units of lengths are in the key under which a tab keeps it. */
+interface Said {
+  readonly rows: Readonly<Record<ResidentId, Row>>;
+  readonly ticked: readonly ResidentId[];
+  /** Today where none was chosen. */
+  readonly day?: string;
+  readonly taker: string;
+  readonly reason: RehomeReason;
+  readonly credit: string;
+  readonly cause: string;
+  readonly incident: string;
+  readonly isRearranged: boolean;
+  readonly incoming: readonly Incoming[];
+}
+const NOTHING_SAID: Said = {
+  rows: {},
+  ticked: [],
+  taker: '',
+  reason: 'surplus male',
+  credit: '',
+  cause: '',
+  incident: '',
+  isRearranged: false,
+  incoming: [],
+};
+
 /** Several fish at once, as in an hour with the tank half drained: sexed, marked, measured, kept, moved, given away; one entry, one undo. */
 export function SortPart({ tank }: { readonly tank: TankView }) {
   const residents = useResidents(tank.id);
@@ -28,26 +55,27 @@ export function SortPart({ tank }: { readonly tank: TankView }) {
   const catalogue = useCatalogue();
   const unit = keeperUnit('length', useSettings());
   const { session, run } = useCommands();
-  const [rows, setRows] = useState<ReadonlyMap<ResidentId, Row>>(new Map());
-  const [ticked, setTicked] = useState<ReadonlySet<ResidentId>>(new Set());
-  const [day, setDay] = useState(todayIso());
-  const [taker, setTaker] = useState('');
-  const [reason, setReason] = useState<RehomeReason>('surplus male');
-  const [credit, setCredit] = useState('');
-  const [cause, setCause] = useState('');
-  const [incident, setIncident] = useState('');
-  const [isRearranged, setIsRearranged] = useState(false);
-  const [incoming, setIncoming] = useState<readonly Incoming[]>([]);
+  const [said, setSaid] = useTabState<Said>(`sort.${tank.id}.${unit}`, NOTHING_SAID);
+  const {
+    rows,
+    ticked,
+    day = todayIso(),
+    taker,
+    reason,
+    credit,
+    cause,
+    incident,
+    isRearranged,
+    incoming,
+  } = said;
+  const say = (more: Partial<Said>): void => setSaid((before) => ({ ...before, ...more }));
   const read = useMemo(
-    () => residents.map((one) => readRow(one, rows.get(one.id) ?? {}, unit)),
+    () => residents.map((one) => readRow(one, rows[one.id] ?? {}, unit)),
     [residents, rows, unit],
   );
 
-  const put = (ids: Iterable<ResidentId>, how: Row): void => {
-    const next = new Map(rows);
-    for (const id of ids) next.set(id, { ...next.get(id), ...how });
-    setRows(next);
-  };
+  const put = (ids: Iterable<ResidentId>, how: Row): void =>
+    say({ rows: { ...rows, ...Object.fromEntries([...ids].map((id) => [id, { ...rows[id], ...how }])) } });
   const sorted = read.map((one) => one.sorted);
   const many = sorted.filter(isSorted).length + incoming.length;
   const hasLeaving = sorted.some(({ goes }) => goes === 'leaves');
@@ -78,11 +106,7 @@ export function SortPart({ tank }: { readonly tank: TankView }) {
         session.stamp,
       ),
     ]);
-    if (!done) return;
-    setRows(new Map());
-    setTicked(new Set());
-    setIsRearranged(false);
-    setIncoming([]);
+    if (done) say({ rows: {}, ticked: [], isRearranged: false, incoming: [] });
   };
   const destinations = (
     <>
@@ -97,9 +121,9 @@ export function SortPart({ tank }: { readonly tank: TankView }) {
     </>
   );
   const tickAll = (species: string | null): void =>
-    setTicked(
-      new Set(residents.filter((one) => species === null || one.species === species).map((one) => one.id)),
-    );
+    say({
+      ticked: residents.filter((one) => species === null || one.species === species).map((one) => one.id),
+    });
   return (
     <div className="flex max-w-[70rem] flex-col gap-4">
       <p className="text-slate">
@@ -123,11 +147,11 @@ export function SortPart({ tank }: { readonly tank: TankView }) {
             );
           })}
         </SelectField>
-        <span className="fig min-h-8 content-center">{ticked.size} ticked</span>
+        <span className="fig min-h-8 content-center">{ticked.length} ticked</span>
         <SelectField
           label="Sex of those ticked"
           value=""
-          disabled={ticked.size === 0}
+          disabled={ticked.length === 0}
           onChange={({ target }) => target.value && put(ticked, { sex: target.value as Resident['sex'] })}
         >
           <option value="">choose</option>
@@ -136,13 +160,13 @@ export function SortPart({ tank }: { readonly tank: TankView }) {
         <SelectField
           label="Where those ticked go"
           value=""
-          disabled={ticked.size === 0}
+          disabled={ticked.length === 0}
           onChange={({ target }) => target.value && put(ticked, { goes: target.value })}
         >
           <option value="">choose</option>
           {destinations}
         </SelectField>
-        <Button disabled={ticked.size === 0} onClick={() => setTicked(new Set())}>
+        <Button disabled={ticked.length === 0} onClick={() => say({ ticked: [] })}>
           Untick
         </Button>
       </div>
@@ -162,12 +186,12 @@ export function SortPart({ tank }: { readonly tank: TankView }) {
               key={one.id}
               resident={one}
               name={name}
-              row={rows.get(one.id) ?? {}}
-              isTicked={ticked.has(one.id)}
+              row={rows[one.id] ?? {}}
+              isTicked={ticked.includes(one.id)}
               onTick={() => {
                 const next = new Set(ticked);
                 if (!next.delete(one.id)) next.add(one.id);
-                setTicked(next);
+                say({ ticked: [...next] });
               }}
               onPut={(how) => put([one.id], how)}
               destinations={destinations}
@@ -178,11 +202,15 @@ export function SortPart({ tank }: { readonly tank: TankView }) {
       {hasLeaving && (
         <Section title="Those that leave" aside="one keeper, one credit">
           <div className="grid grid-cols-2 gap-2 sm:grid-cols-3">
-            <TraderField label="New keeper" value={taker} onChange={({ target }) => setTaker(target.value)} />
+            <TraderField
+              label="New keeper"
+              value={taker}
+              onChange={({ target }) => say({ taker: target.value })}
+            />
             <SelectField
               label="Why"
               value={reason}
-              onChange={({ target }) => setReason(target.value as RehomeReason)}
+              onChange={({ target }) => say({ reason: target.value as RehomeReason })}
             >
               {REHOME_REASONS.map((one) => (
                 <option key={one} value={one}>
@@ -190,7 +218,11 @@ export function SortPart({ tank }: { readonly tank: TankView }) {
                 </option>
               ))}
             </SelectField>
-            <TextField label="In return" value={credit} onChange={({ target }) => setCredit(target.value)} />
+            <TextField
+              label="In return"
+              value={credit}
+              onChange={({ target }) => say({ credit: target.value })}
+            />
           </div>
         </Section>
       )}
@@ -200,26 +232,26 @@ export function SortPart({ tank }: { readonly tank: TankView }) {
             <TextField
               label="Cause, if known"
               value={cause}
-              onChange={({ target }) => setCause(target.value)}
+              onChange={({ target }) => say({ cause: target.value })}
             />
             <TextField
               label="Incident with several deaths"
               placeholder="no dechlorinator"
               value={incident}
-              onChange={({ target }) => setIncident(target.value)}
+              onChange={({ target }) => say({ incident: target.value })}
             />
           </div>
         </Section>
       )}
-      <NewcomersIn tank={tank} incoming={incoming} onChange={setIncoming} />
+      <NewcomersIn tank={tank} incoming={incoming} onChange={(next) => say({ incoming: next })} />
       <div className="flex flex-wrap items-end gap-3">
-        <PastDay value={day} onChange={setDay} wrap="w-40" />
+        <PastDay value={day} onChange={(next) => say({ day: next })} wrap="w-40" />
         <label className="flex min-h-8 items-center gap-2">
           <input
             type="checkbox"
             className="size-4 accent-(--deep)"
             checked={isRearranged}
-            onChange={({ target }) => setIsRearranged(target.checked)}
+            onChange={({ target }) => say({ isRearranged: target.checked })}
           />
           rock and wood were moved
         </label>

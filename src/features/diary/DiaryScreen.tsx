@@ -7,6 +7,7 @@ import { type Dated, eventFields, type Standing } from '@/core/events';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { appendChange, correctChange, useCommands } from '@/session/react/useCommands';
 import { useHappenings } from '@/session/react/useNames';
+import { useTabState } from '@/session/react/useTabState';
 import { useTell } from '@/session/react/useTell';
 import { momentOn, todayIso } from '@/session/today';
 import { pastDay } from '@/ui/form/dayFields';
@@ -17,6 +18,7 @@ import { classes } from '@/ui/classes';
 import { TextField } from '@/ui/Field';
 import { Form } from '@/ui/form/Form';
 import { Empty, Screen } from '@/ui/Screen';
+import { useRove } from '@/ui/useRove';
 import { CorrectDialog } from './CorrectDialog';
 import { diaryRows, filterRows, type DiaryRow } from './diaryRows';
 
@@ -56,8 +58,10 @@ function Row({
   onCorrect,
   onStrike,
   onRestore,
+  tabIndex,
 }: {
   readonly row: DiaryRow;
+  readonly tabIndex: number;
   readonly onCorrect: () => void;
   readonly onStrike: () => void;
   readonly onRestore: () => void;
@@ -74,15 +78,15 @@ function Row({
       </span>
       <span className="no-print flex gap-3 whitespace-nowrap">
         {struck ? (
-          <Button tone="quiet" onClick={onRestore}>
+          <Button tone="quiet" tabIndex={tabIndex} onClick={onRestore}>
             restore
           </Button>
         ) : (
           <>
-            <Button tone="quiet" onClick={onCorrect}>
+            <Button tone="quiet" tabIndex={tabIndex} onClick={onCorrect}>
               correct
             </Button>
-            <Button tone="quiet" onClick={onStrike}>
+            <Button tone="quiet" tabIndex={tabIndex} onClick={onStrike}>
               strike out
             </Button>
           </>
@@ -99,10 +103,10 @@ export function DiaryScreen() {
   const tell = useTell();
   const { session, run, keep } = useCommands();
   useHappenings();
-  const [words, setWords] = useState('');
-  const [all, setAll] = useState(false);
-  const [struck, setStruck] = useState(false);
-  const [contests, setContests] = useState(true);
+  const [words, setWords] = useTabState('diary.words', '');
+  const [all, setAll] = useTabState('diary.all', false);
+  const [struck, setStruck] = useTabState('diary.struck', false);
+  const [contests, setContests] = useTabState('diary.contests', true);
   const [correcting, setCorrecting] = useState<Standing | null>(null);
   const sought = useDeferredValue(words);
   const rows = useMemo(() => (entries ? diaryRows(entries, tell) : []), [entries, tell]);
@@ -118,8 +122,11 @@ export function DiaryScreen() {
     overscan: 12,
     getItemKey: (index) => shown[index]?.event.id ?? index,
   });
+  const rove = useRove(shown.length, { show: (at) => list.scrollToIndex(at) });
+  const drawn = list.getVirtualItems().map(({ index }) => index);
 
   const form = useRoomForm({
+    unfinished: 'note',
     fields: { text: eventFields('noted').text, on: pastDay(todayIso) },
     start: { text: '', on: todayIso() },
     stays: ['on'],
@@ -162,7 +169,7 @@ export function DiaryScreen() {
       ) : (
         <div
           ref={scroller}
-          tabIndex={0}
+          {...rove.keys}
           role="region"
           aria-label="Entries"
           className="h-[calc(100dvh-13rem)] overflow-y-auto border-t border-line"
@@ -176,11 +183,13 @@ export function DiaryScreen() {
                   key={item.key}
                   ref={list.measureElement}
                   data-index={item.index}
+                  data-rove={item.index}
                   className="absolute inset-x-0"
                   style={{ transform: `translateY(${item.start}px)` }}
                 >
                   <Row
                     row={row}
+                    tabIndex={rove.tabIndexOf(item.index, drawn)}
                     onCorrect={() => setCorrecting(row.event)}
                     onStrike={() =>
                       void run('Entry struck out', [correctChange(session, row.event.id, row.event.on, null)])

@@ -4,6 +4,7 @@ import { roomPlan } from '@/core/assess';
 import { listedIn } from '@/core/commands';
 import { residentsOf } from '@/core/events';
 import { canonicalJson } from '@/core/kernel';
+import { RoomAddress } from '@/session/react/RoomAddress';
 import { useRooms, useRoomState } from '@/session/react/RoomProvider';
 import { useTanks, type TankView } from '@/session/react/useTanks';
 import { savePage } from '@/session/savePage';
@@ -45,6 +46,7 @@ export function SavePart() {
           </Button>
         </div>
         <WorkLine files={files} />
+        <RoomAddress />
       </div>
       {tanks.length > 0 && (
         <>

@@ -14,6 +14,7 @@ import { useCourse } from '@/session/react/useCourse';
 import { useOrder } from '@/session/react/useOrder';
 import type { HierarchyAnswer } from '@/workers/hierarchyWork';
 import { useResidentColours } from '@/session/react/useResidentColours';
+import { useTabState } from '@/session/react/useTabState';
 import { useResidents, useTank, type TankView } from '@/session/react/useTanks';
 import { failureWords } from '@/workers/workerLine';
 import { Button } from '@/ui/Button';
@@ -112,10 +113,10 @@ function Hierarchy({ tank }: { readonly tank: TankView }) {
   const params = useSearchParams();
   const span = params.get('span') ?? 'all';
   const [firstDay, lastDay] = [params.get('from') ?? '', params.get('to') ?? ''];
-  const [hasLeft, setHasLeft] = useState(false);
-  const [hasBefore, setHasBefore] = useState(true);
-  const [weighted, setWeighted] = useState(false);
-  const [whole, setWhole] = useState(false);
+  const [hasLeft, setHasLeft] = useTabState('ranking.left', false);
+  const [hasBefore, setHasBefore] = useTabState('ranking.before', true);
+  const [weighted, setWeighted] = useTabState('ranking.weighted', false);
+  const [whole, setWhole] = useTabState('ranking.whole', false);
   const [now] = useState(() => Date.now());
   const router = useRouter();
   // What is no contest is little, however long the watches were.

@@ -19,6 +19,7 @@ import { PasteButton } from '@/session/react/PasteButton';
 import { SpeciesField } from '@/session/react/SpeciesField';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useLineUpsWorker } from '@/session/react/useLineUps';
+import { useTabState } from '@/session/react/useTabState';
 import type { TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
 import { failureWords, type WorkerFailure } from '@/workers/workerLine';
@@ -114,7 +115,7 @@ function QuickSets({ tank, wishes }: { readonly tank: TankView; readonly wishes:
   const catalogue = useCatalogue();
   const { ask, own } = useLineUpsWorker();
   const [failure, setFailure] = useState<WorkerFailure | null>(null);
-  const [chosen, setChosen] = useState<Chosen>({});
+  const [chosen, setChosen] = useTabState<Chosen>('wishes.facets', {});
   const [said, setSaid] = useState('');
   const { tank: box, water, routine, practice } = tank.body;
   const add = async (): Promise<void> => {
@@ -183,7 +184,7 @@ function QuickSets({ tank, wishes }: { readonly tank: TankView; readonly wishes:
 /** What is wished for a tank: how much, how many, and what must be there. */
 export function WishList({ tank, wishes }: { readonly tank: TankView; readonly wishes: Wishes }) {
   const catalogue = useCatalogue();
-  const [view, setView] = useState<View>('numbers');
+  const [view, setView] = useTabState<View>('wishes.view', 'numbers');
   return (
     <div className="flex flex-col gap-3">
       <div className="flex items-end gap-2">

@@ -18,10 +18,12 @@ import { NITRATE_BUDGET, type Severity } from '@/core/rules';
 import { countedOf, type Sayings, facetName } from '@/words/en';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useCandidates } from '@/session/react/useCandidates';
+import { useTabState } from '@/session/react/useTabState';
 import type { TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
 import { failureWords } from '@/workers/workerLine';
 import { Button } from '@/ui/Button';
+import { useRove } from '@/ui/useRove';
 import { Failed } from '@/ui/Failed';
 import { classes } from '@/ui/classes';
 import { FacetFilter } from '@/ui/FacetFilter';
@@ -120,9 +122,9 @@ export function CandidatesPart({
   const catalogue = useCatalogue();
   const say = useSayings();
   const { effects, failure, again, tookMs, answered } = useCandidates(tank, stock.residents, stock.listed);
-  const [chosen, setChosen] = useState<Chosen>({});
+  const [chosen, setChosen] = useTabState<Chosen>('candidates.facets', {});
   const words = useWords();
-  const [typed, setTyped] = useState('');
+  const [typed, setTyped] = useTabState('candidates.typed', '');
   const [picked, setPicked] = useState<string | null>(null);
   const facets = useMemo(
     () => new Map(catalogue.all.map((profile) => [profile.id, facetsOf(profile)])),
@@ -146,6 +148,11 @@ export function CandidatesPart({
     estimateSize: () => ROW_PX,
     overscan: 8,
   });
+  const rove = useRove(shown.length, {
+    first: shown.findIndex(({ species }) => species === picked),
+    show: (at) => rows.scrollToIndex(at),
+  });
+  const drawn = rows.getVirtualItems().map(({ index }) => index);
   const current = shown.find((effect) => effect.species === picked) ?? shown[0];
   const profile = current && catalogue.byId.get(current.species);
   // All that the one that is looked at would bring; the list tells only the worst of each.
@@ -188,7 +195,7 @@ export function CandidatesPart({
           </p>
           <div
             ref={scroller}
-            tabIndex={0}
+            {...rove.keys}
             role="region"
             aria-label="Species by how well they fit"
             data-answered={answered}
@@ -208,6 +215,8 @@ export function CandidatesPart({
                   >
                     <button
                       type="button"
+                      data-rove={row.index}
+                      tabIndex={rove.tabIndexOf(row.index, drawn)}
                       aria-current={effect === current ? 'true' : undefined}
                       onClick={() => setPicked(effect.species)}
                       onFocus={() => setPicked(effect.species)}

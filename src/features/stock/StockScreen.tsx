@@ -57,10 +57,10 @@ function StockList({ tank }: { readonly tank: TankView }) {
         stock.lines.length > 0 && (
           <a
             href={part === 'list' ? '#verdict' : `/stock?tank=${tank.id}`}
-            className={part === 'list' ? 'lg:hidden' : ''}
-            aria-label="Stop or caution: read the reasons"
+            className={part === 'list' ? 'sr-only focus:not-sr-only' : ''}
           >
             <VerdictMark verdict={stock.assessment.today} later={stock.assessment.later} />
+            <span className="sr-only">: read the reasons</span>
           </a>
         )
       }

@@ -17,6 +17,7 @@ const { step, note } = eventFields('stepped-in');
 export function StepIn({ tank }: { readonly tank: TankView }) {
   const { session, keep } = useCommands();
   const form = useRoomForm({
+    unfinished: `step.${tank.id}`,
     fields: { step, note, on: pastDay(todayIso) },
     start: { step: 'rearranged', note: '', on: todayIso() },
     stays: ['step', 'on'],

@@ -34,6 +34,7 @@ export function ChangeForm({ tank }: { readonly tank: TankView }) {
   const { session, keep } = useCommands();
   const usual = tank.body.routine?.changeFraction ?? USUAL_ROUTINE.changeFraction;
   const form = useRoomForm({
+    unfinished: `change.${tank.id}`,
     fields: { fraction: fields.fraction, checked: fields.checked, on: pastDay(todayIso) },
     start: { fraction: usual, checked: [], on: todayIso() },
     stays: ['fraction'],

@@ -18,6 +18,7 @@ const { what, note } = eventFields('equipment-fault');
 export function FaultCard({ tank }: { readonly tank: TankView }) {
   const { session, keep } = useCommands();
   const form = useRoomForm({
+    unfinished: `fault.${tank.id}`,
     fields: { what, note, on: pastDay(todayIso) },
     start: { what: '', note: '', on: todayIso() },
     save: ({ on, ...said }) =>

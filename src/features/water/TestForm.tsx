@@ -21,6 +21,7 @@ export function TestForm({ tank }: { readonly tank: TankView }) {
   const words = useWords();
   const { session, keep } = useCommands();
   const form = useRoomForm({
+    unfinished: `test.${tank.id}`,
     fields: { ...READINGS, on: pastDay(todayIso) },
     start: { ...BLANK, on: todayIso() },
     check: ({ on: _on, ...values }) =>

@@ -10,6 +10,7 @@ import { fieldWords } from '@/ui/form/fieldWords';
 import { describeField, keptUnitOf, typedSchema } from '@/ui/form/typed';
 import type { Kept } from './useCommands';
 import { useSettings } from './useTanks';
+import { useUnfinished } from './useUnfinished';
 
 export type Values<S extends ObjectShape> = InferType<ReturnType<typeof typedSchema<S>>>;
 type Name<S> = keyof S & string;
@@ -31,6 +32,8 @@ interface Definition<S extends ObjectShape> {
   readonly fieldOf?: (path: string) => Name<NoInfer<S>> | undefined;
   /** Names that stay filled after it was written. */
   readonly stays?: readonly Name<NoInfer<S>>[];
+  /** What was typed and not written is kept in this tab under this name, and stands there again after a reload. */
+  readonly unfinished?: string;
 }
 
 const partsOf = (path: string): readonly string[] => path.split(/[.[\]]+/).filter((part) => part !== '');
@@ -68,8 +71,9 @@ export function useRoomForm<S extends ObjectShape>(definition: Definition<S>) {
     Object.entries(definition.start).map(([name, value]) => [name, shownAt(fieldOf(name), value, choice)]),
   );
   const read = yupResolver<FieldValues, unknown, FieldValues>(schema as never, { stripUnknown: true });
+  const unfinished = useUnfinished(definition.unfinished, start, choice);
   const form = useForm<FieldValues>({
-    defaultValues: start,
+    defaultValues: { ...start, ...unfinished.kept },
     mode: 'onTouched',
     resolver: async (typed, context, options) => {
       const result = await read(typed, context, options);
@@ -84,6 +88,7 @@ export function useRoomForm<S extends ObjectShape>(definition: Definition<S>) {
   });
   const { errors, isSubmitting, isSubmitted } = form.formState;
   const typed = useWatch({ control: form.control }) as Readonly<Record<string, unknown>>;
+  unfinished.useKeeping(typed);
   // A field that was only passed by is not wrong yet.
   const errorOf = (name: Name<S>): string | undefined =>
     isSubmitted || typed[name] !== '' ? messageOf(errors[name]) : undefined;
@@ -115,12 +120,13 @@ export function useRoomForm<S extends ObjectShape>(definition: Definition<S>) {
     const wrong = check?.(sound) ?? {};
     if (Object.keys(wrong).length > 0) return say(wrong);
     const kept = await save(sound);
-    if (kept === true)
+    if (kept === true) {
+      unfinished.drop();
       form.reset({
         ...start,
         ...Object.fromEntries(stays.map((name) => [name, form.getValues(name) as unknown])),
       });
-    else if (kept !== false) say(await sayFaults(kept));
+    } else if (kept !== false) say(await sayFaults(kept));
   });
 
   return {
@@ -156,6 +162,8 @@ export function useRoomForm<S extends ObjectShape>(definition: Definition<S>) {
     },
     /** Starts again with this in the fields. */
     reset: (values: Readonly<Record<string, unknown>>): void => form.reset(values),
+    /** Forgets what was typed: given up. */
+    drop: unfinished.drop,
     errorOf,
   };
 }

@@ -5,6 +5,7 @@ import type { ReactNode } from 'react';
 import { draftChange, tankChange } from '@/core/commands';
 import type { TankId } from '@/core/kernel';
 import { newId } from '@/session/browserStamp';
+import { RoomAddress } from '@/session/react/RoomAddress';
 import { useRooms } from '@/session/react/RoomProvider';
 import { useChooseUnits } from '@/session/react/useChooseUnits';
 import { useCommands } from '@/session/react/useCommands';
@@ -66,6 +67,7 @@ export function FirstMinute({
           </Button>
         </p>
       )}
+      {listed.length === 0 && !tank && name === 'own' && <RoomAddress isEmpty />}
       <div className="sticky bottom-0 z-10 -mx-4 flex flex-wrap items-center gap-2 border-t border-line bg-paper px-4 py-2 desk:-mx-6 desk:px-6">
         <Button tone="main" className="max-desk:min-h-11 max-desk:w-full" disabled={!tank} onClick={keep}>
           Keep as my tank

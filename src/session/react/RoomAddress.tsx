@@ -1,0 +1,25 @@
+'use client';
+
+import { useState } from 'react';
+import { twinAddress } from '@/session/roomAddress';
+
+/** Where this browser keeps the room, and where another room of the same machine may be. */
+export function RoomAddress({ isEmpty = false }: { readonly isEmpty?: boolean }) {
+  const [{ origin, twin }] = useState(() => ({
+    origin: window.location.origin,
+    twin: twinAddress(window.location.href),
+  }));
+  if (isEmpty && twin === null) return null;
+  return (
+    <p className="max-w-[84ch] text-[13px] text-slate">
+      {isEmpty ? 'Your fish are not here?' : `This room is kept by this browser for ${origin}.`} A browser
+      keeps one room for each address
+      {twin !== null && (
+        <>
+          ; <a href={twin}>{twin.replace(/^https?:\/\//, '')}</a> has a room of its own
+        </>
+      )}
+      . {!isEmpty && 'To take a room to another address, save it here and open the file there.'}
+    </p>
+  );
+}
