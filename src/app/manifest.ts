@@ -22,7 +22,20 @@ export default function manifest(): MetadataRoute.Manifest {
       { name: 'Test the water', url: '/water' },
       { name: 'Count heads', url: '/departures?part=counts' },
     ],
-    file_handlers: [{ action: '/files', accept: { 'application/json': ['.json'] } }],
+    file_handlers: [
+      { action: '/files', accept: { 'application/json': ['.json'], 'application/zip': ['.zip'] } },
+    ],
+    share_target: {
+      action: '/share',
+      method: 'POST',
+      enctype: 'multipart/form-data',
+      params: {
+        title: 'title',
+        text: 'text',
+        url: 'url',
+        files: [{ name: 'file', accept: ['application/json', 'application/zip', 'image/*'] }],
+      },
+    },
     launch_handler: { client_mode: 'navigate-existing' },
   };
 }

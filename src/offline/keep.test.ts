@@ -1,4 +1,4 @@
-import { keepingOf, type Asked } from './keep';
+import { keepingOf, whereShared, type Asked } from './keep';
 
 const origin = 'http://here';
 const ask = (url: string, more: Partial<Asked> = {}) =>
@@ -28,4 +28,18 @@ describe('keepingOf', () => {
     ['what the router wants early', ask('http://here/stock', { rsc: true, early: true })],
     ['anything else', ask('http://here/odd.json')],
   ])('leaves %s alone', (_what, keeping) => expect(keeping).toEqual({ how: 'leave' }));
+});
+
+describe('what another app shares', () => {
+  it('is taken here, and only at its own address', () => {
+    expect(ask('http://here/share', { method: 'POST' })).toEqual({ how: 'shared' });
+    expect(ask('http://there/share', { method: 'POST' })).toEqual({ how: 'leave' });
+    expect(ask('http://here/share')).toEqual({ how: 'leave' });
+  });
+  it.each([
+    ['a list for you https://fish.example/plan#1.ab_-c', null, '/plan#1.ab_-c'],
+    ['nothing of ours', null, '/'],
+    ['', 'image/jpeg', '/files?shared=picture'],
+    ['', 'application/json', '/files?shared=file'],
+  ])('leads to its screen: %s %s', (text, type, to) => expect(whereShared(text, type)).toBe(to));
 });

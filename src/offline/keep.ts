@@ -3,6 +3,8 @@ export type Keeping =
   | { readonly how: 'page'; readonly key: string }
   | { readonly how: 'part'; readonly key: string }
   | { readonly how: 'asset'; readonly key: string }
+  /** Something that another app hands over. */
+  | { readonly how: 'shared' }
   | { readonly how: 'leave' };
 
 export interface Asked {
@@ -15,12 +17,30 @@ export interface Asked {
   readonly early: boolean;
 }
 
+/** Where a system posts what was shared with the installed app. */
+export const SHARE_PATH = '/share';
+/** Where a shared file waits until a page takes it. */
+export const SHARED = { cache: 'lomvik-shared', key: '/shared-file', nameHeader: 'x-file-name' } as const;
+
+/**
+ * Where something shared leads: a link of a plan to the plan, a picture to its fish, any other file to Files.
+ * @example whereShared('look: https://fish.example/plan#1.abc', null) // '/plan#1.abc'
+ */
+export function whereShared(text: string, fileType: string | null): string {
+  if (fileType !== null)
+    return fileType.startsWith('image/') ? '/files?shared=picture' : '/files?shared=file';
+  const plan = /\/plan(#[\w.-]+)/.exec(text);
+  return plan ? `/plan${plan[1]}` : '/';
+}
+
 /** The key under which the parts of a page are kept. */
 export const partKey = (path: string): string => `${path}?parts`;
 
 /** Pages are kept by path alone: what is shown on them comes from the address and the browser's own store. */
 export function keepingOf(asked: Asked, origin: string): Keeping {
   const url = new URL(asked.url);
+  if (asked.method === 'POST' && url.origin === origin && url.pathname === SHARE_PATH)
+    return { how: 'shared' };
   if (asked.method !== 'GET' || url.origin !== origin || url.pathname === '/start') return { how: 'leave' };
   if (
     url.pathname.startsWith('/_next/static/') ||

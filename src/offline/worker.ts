@@ -1,4 +1,4 @@
-import { keepingOf, partKey, type Keeping } from './keep';
+import { keepingOf, partKey, SHARED, whereShared, type Keeping } from './keep';
 
 /** Put in by the build: a name for this build, its pages and its assets. */
 declare const LOMVIK_BUILD: string;
@@ -9,10 +9,12 @@ declare const LOMVIK_ASSETS: readonly string[];
 interface Worker {
   readonly location: Location;
   readonly clients: { claim(): Promise<void> };
+  skipWaiting(): Promise<void>;
   addEventListener(
     type: 'install' | 'activate',
     listener: (event: Event & { waitUntil(done: Promise<unknown>): void }) => void,
   ): void;
+  addEventListener(type: 'message', listener: (event: MessageEvent<unknown>) => void): void;
   addEventListener(
     type: 'fetch',
     listener: (
@@ -43,9 +45,31 @@ async function keepEverything(): Promise<void> {
 async function dropOlder(): Promise<void> {
   const names = await caches.keys();
   await Promise.all(
-    names.filter((name) => name.startsWith('lomvik-') && name !== CACHE).map((name) => caches.delete(name)),
+    names
+      .filter((name) => name.startsWith('lomvik-') && name !== CACHE && name !== SHARED.cache)
+      .map((name) => caches.delete(name)),
   );
   await worker.clients.claim();
+}
+
+/** Puts a shared file where the page finds it, and leads there. */
+async function takeShared(request: Request): Promise<Response> {
+  const form = await request.formData();
+  const text = ['url', 'text', 'title']
+    .map((name) => form.get(name))
+    .filter((one) => typeof one === 'string');
+  const file = form.get('file');
+  if (file instanceof File) {
+    const cache = await caches.open(SHARED.cache);
+    await cache.put(
+      SHARED.key,
+      new Response(file, {
+        headers: { 'content-type': file.type, [SHARED.nameHeader]: encodeURIComponent(file.name) },
+      }),
+    );
+  }
+  const to = whereShared(text.join(' '), file instanceof File ? file.type : null);
+  return Response.redirect(new URL(to, worker.location.href).href, 303);
 }
 
 async function kept(key: string): Promise<Response | null> {
@@ -54,7 +78,10 @@ async function kept(key: string): Promise<Response | null> {
 }
 
 /** Pages come from the server while it answers, else from what was kept; assets never change under their name. */
-async function answer(request: Request, keeping: Exclude<Keeping, { how: 'leave' }>): Promise<Response> {
+async function answer(
+  request: Request,
+  keeping: Extract<Keeping, { readonly key: string }>,
+): Promise<Response> {
   if (keeping.how === 'asset') return (await kept(keeping.key)) ?? fetch(request);
   try {
     return await fetch(request);
@@ -65,6 +92,10 @@ async function answer(request: Request, keeping: Exclude<Keeping, { how: 'leave'
 
 worker.addEventListener('install', (event) => event.waitUntil(keepEverything()));
 worker.addEventListener('activate', (event) => event.waitUntil(dropOlder()));
+// A newer version waits until the keeper takes it: no page changes under his hands.
+worker.addEventListener('message', ({ data }) => {
+  if (data === 'take over') void worker.skipWaiting();
+});
 worker.addEventListener('fetch', (event) => {
   const { request } = event;
   const { headers } = request;
@@ -78,5 +109,6 @@ worker.addEventListener('fetch', (event) => {
     },
     worker.location.origin,
   );
-  if (keeping.how !== 'leave') event.respondWith(answer(request, keeping));
+  if (keeping.how === 'shared') event.respondWith(takeShared(request));
+  else if (keeping.how !== 'leave') event.respondWith(answer(request, keeping));
 });

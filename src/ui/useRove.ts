@@ -82,7 +82,7 @@ export function useRove(
     focusPlace(event.currentTarget, to, Math.max(part, 0));
   };
   const onFocus = (event: FocusEvent<HTMLElement>): void => {
-    const place = (event.target).closest<HTMLElement>('[data-rove]');
+    const place = event.target.closest<HTMLElement>('[data-rove]');
     if (place) setAt(Number(place.dataset.rove));
   };
   return {

@@ -2,10 +2,36 @@
 
 import { useSyncExternalStore } from 'react';
 
+/** Paper is white: what is drawn on a canvas is drawn anew in ink while the page is printed. */
+let wasDark = false;
+function inInk(changed: () => void): () => void {
+  const { classList } = document.documentElement;
+  const before = (): void => {
+    wasDark ||= classList.contains('dark');
+    classList.remove('dark');
+    changed();
+  };
+  const after = (): void => {
+    if (wasDark) classList.add('dark');
+    wasDark = false;
+    changed();
+  };
+  window.addEventListener('beforeprint', before);
+  window.addEventListener('afterprint', after);
+  return () => {
+    window.removeEventListener('beforeprint', before);
+    window.removeEventListener('afterprint', after);
+  };
+}
+
 function onTheme(changed: () => void): () => void {
   const watch = new MutationObserver(changed);
   watch.observe(document.documentElement, { attributes: true, attributeFilter: ['class'] });
-  return () => watch.disconnect();
+  const stop = inInk(changed);
+  return () => {
+    watch.disconnect();
+    stop();
+  };
 }
 
 /** The classes that say whether the page is light or dark: it changes when they do. */

@@ -2,7 +2,7 @@ import {
   type Catalogue,
   distinctSpecies,
   facetsOf,
-  type Layer,
+  mainLayer,
   type PlanFile,
   type PlanGroup,
   type SpeciesProfile,
@@ -53,12 +53,8 @@ export const offeredGroup = (profile: SpeciesProfile): PlanGroup => ({
   lengthCm: profile.size.soldCm,
 });
 
-const LAYERS: readonly Layer[] = ['top', 'middle', 'bottom'];
 /** A layer is empty while the list uses less of it than this share of its offer (from memory). */
 const EMPTY = 0.2;
-
-const mainLayer = (profile: SpeciesProfile): Layer =>
-  LAYERS.reduce((best, layer) => (profile.layers[layer] > profile.layers[best] ? layer : best));
 
 /** Where a species comes from, worked out once. */
 const WATERS = new WeakMap<SpeciesProfile, string>();

@@ -17,7 +17,7 @@ export { comeBack, decideToGo, recordDeath, rehome } from './leave';
 export { addEntries, addGroups, copyList, describeList, goByList, newList, removeList } from './lists';
 export { newTank } from './newTank';
 export { bodyOf, ofTank } from './ofTank';
-export { openLife, openPlan } from './openFile';
+export { openLife, openPlan, tankOfPlan } from './openFile';
 export { addPicture, removePicture } from './pictures';
 export { doubtOf, lastWatchedOn, NOBODY } from './presence';
 export type { Presence } from './presence';

@@ -2,9 +2,22 @@ import { appendOf, type Change, type Stamp } from '../gate';
 import type { LifeFile } from '../formats';
 import type { DocumentId, ResidentId, TankId } from '../kernel';
 import { type Catalogue, type PlanFile, resolveSpecies } from '../model';
+import type { DocumentBodies } from '../records';
 import { draftChange, putChange, tankChange } from './documentChanges';
 import { freshId } from './made';
 import { newTank } from './newTank';
+
+/** The tank of a plan, as a tank of the room. */
+export function tankOfPlan(plan: PlanFile, name: string, order: number): DocumentBodies['tank'] {
+  const body = newTank(name, 'display', plan.tank, order);
+  return {
+    ...body,
+    tank: { ...body.tank, ...plan.tank },
+    water: plan.water ?? {},
+    routine: { ...body.routine, ...plan.routine },
+    practice: { ...body.practice, ...plan.practice },
+  };
+}
 
 /** A plan becomes a new tank with its list; species are listed by identifier, by whatever name the file calls them. */
 export function openPlan(
@@ -17,23 +30,13 @@ export function openPlan(
   stamp: Stamp,
 ): { readonly tank: TankId; readonly changes: readonly Change[] } {
   const tank = freshId<TankId>(stamp);
-  const body = newTank(name, 'display', plan.tank, order);
   const groups = plan.groups.map((group) => {
     const found = resolveSpecies(catalogue, group.species);
     return { key: freshId<string>(stamp), group: found.ok ? { ...group, species: found.profile.id } : group };
   });
   return {
     tank,
-    changes: [
-      tankChange(tank, {
-        ...body,
-        tank: { ...body.tank, ...plan.tank },
-        water: plan.water ?? {},
-        routine: { ...body.routine, ...plan.routine },
-        practice: { ...body.practice, ...plan.practice },
-      }),
-      draftChange(tank, groups),
-    ],
+    changes: [tankChange(tank, tankOfPlan(plan, name, order)), draftChange(tank, groups)],
   };
 }
 

@@ -1,5 +1,5 @@
 import { BOLD, DEADLY, FAST, FRAGILE, isRough, ROUGH, SENSITIVE, SHY } from './levels';
-import { adultLengthCm, type Layer, MARKINGS, type SpeciesProfile } from './species';
+import { adultLengthCm, LAYERS, MARKINGS, type SpeciesProfile } from './species';
 
 /** What keepers sort species by. Each facet of a profile is one or several of its choices. */
 export const FACETS = {
@@ -28,7 +28,6 @@ export const FACETS = {
 export type FacetName = keyof typeof FACETS;
 export type Facets = Readonly<Record<FacetName, readonly string[]>>;
 
-const LAYERS: readonly Layer[] = ['top', 'middle', 'bottom'];
 const AT_HOME = 0.3;
 export const SIZE_LIMITS_CM = [4, 8, 15, 30] as const;
 const COOL_C = 24;

@@ -286,6 +286,11 @@ export type TankFigure = SpeciesProfile['tank']['middle'];
 export type WaterRange = SpeciesProfile['water']['wild'];
 export type Approach = 'cautious' | 'middle' | 'tried';
 export type Layer = 'top' | 'middle' | 'bottom';
+export const LAYERS: readonly Layer[] = ['top', 'middle', 'bottom'];
+
+/** The layer in which a species spends most of its time. */
+export const mainLayer = ({ layers }: Pick<SpeciesProfile, 'layers'>): Layer =>
+  LAYERS.reduce((most, one) => (layers[one] > layers[most] ? one : most));
 
 /** The species of a form; a species itself otherwise. Identifiers. */
 export const speciesOf = ({ id, formOf }: Pick<SpeciesProfile, 'id' | 'formOf'>): string => formOf ?? id;

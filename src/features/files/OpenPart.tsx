@@ -1,5 +1,6 @@
 'use client';
 
+import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { toast } from 'sonner';
 import { openLife, openPlan } from '@/core/commands';
@@ -9,6 +10,7 @@ import { useTanks } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
 import { Section } from '@/ui/Screen';
 import { ImportPreview } from './ImportPreview';
+import { SharedPart } from './SharedPart';
 import { useLaunchedFile } from './useLaunchedFile';
 import { useRoomFiles } from './useRoomFiles';
 import { WorkLine } from './WorkLine';
@@ -66,6 +68,7 @@ export function OpenPart() {
 
   return (
     <Section title="Open">
+      <SharedPart look={files.look} />
       {work.kind === 'looked' ? (
         <ImportPreview
           name={work.file.name}
@@ -94,6 +97,11 @@ export function OpenPart() {
         </label>
       )}
       <WorkLine files={files} />
+      <p className="mt-2">
+        <Link href="/plan" className="text-deep underline">
+          Paste a link of a plan
+        </Link>
+      </p>
       {replacedOn !== null && work.kind === 'idle' && (
         <div className="mt-3 flex flex-wrap items-center gap-2">
           <p className="text-slate">A file replaced the room on {replacedOn.slice(0, 10)}.</p>

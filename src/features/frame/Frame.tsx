@@ -18,6 +18,7 @@ import { classes } from '@/ui/classes';
 import { useKeepFocus } from '@/ui/keepFocus';
 import { ROOM_SCREENS, TANK_SCREENS, withTank } from './links';
 import { FootBar } from './FootBar';
+import { NewVersion } from './NewVersion';
 import { Rack } from './Rack';
 import { Trouble } from './Trouble';
 import { UnitsButton } from './UnitsButton';
@@ -275,6 +276,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
           </div>
         </header>
         <Trouble />
+        <NewVersion />
         <PrintHead name={tank && !onRoom ? tank.body.name : null} />
         <main id="work" className="max-desk:pb-20">
           {children}

@@ -1,7 +1,10 @@
 'use client';
 
 import { useSayings } from '@/session/react/useSayings';
+import dynamic from 'next/dynamic';
+import { useState } from 'react';
 import { toast } from 'sonner';
+import { roomPlan } from '@/core/assess';
 import { shoppingSum, stockCsv, stockMarkdown } from '@/core/formats';
 import { commonName } from '@/core/model';
 import { useDrafts, type TankView } from '@/session/react/useTanks';
@@ -10,9 +13,13 @@ import { NumberField } from '@/ui/NumberField';
 import { Caution, Empty, Section } from '@/ui/Screen';
 import { Cell, Row, Table } from '@/ui/Table';
 import { saveText } from '@/session/saveFile';
+import { useCatalogue } from '@/session/react/RoomProvider';
+import { todayIso } from '@/session/today';
 import { sheetLines } from './sheetLines';
 import type { StockLine, useStock } from './useStock';
 import { FishName } from '@/ui/plates/FishName';
+
+const ShareDialog = dynamic(() => import('./ShareDialog').then((file) => file.ShareDialog), { ssr: false });
 
 const MOST_MONEY = 1e6;
 
@@ -76,6 +83,8 @@ export function ShoppingPart({
   readonly stock: ReturnType<typeof useStock>;
 }) {
   const say = useSayings();
+  const [isShared, setIsShared] = useState(false);
+  const catalogue = useCatalogue();
   const [main] = useDrafts(tank.id);
   const lines = sheetLines(stock.lines);
   const listed = stock.lines.filter((line) => line.listed);
@@ -131,6 +140,7 @@ export function ShoppingPart({
       <Section title="Print and share" className="no-print">
         <div className="no-print flex flex-wrap gap-2">
           <Button onClick={() => window.print()}>Print</Button>
+          <Button onClick={() => setIsShared(true)}>Link and code</Button>
           <Button onClick={() => saveText(`${file}-stock-list.md`, markdown(), 'text/markdown')}>
             Save as Markdown
           </Button>
@@ -140,6 +150,13 @@ export function ShoppingPart({
           </Button>
         </div>
       </Section>
+      {isShared && (
+        <ShareDialog
+          name={tank.body.name}
+          plan={roomPlan(tank.body, stock.residents, stock.listed, catalogue, todayIso())}
+          onClose={() => setIsShared(false)}
+        />
+      )}
       <Caution>
         Never release fish into the wild. Some species are restricted: ask your local authority before buying,
         moving or rehoming them.

@@ -14,6 +14,9 @@ import { useStock } from './useStock';
 const CandidatesPart = dynamic(() => import('./CandidatesPart').then((file) => file.CandidatesPart), {
   ssr: false,
 });
+const CareSheetPart = dynamic(() => import('./CareSheetPart').then((file) => file.CareSheetPart), {
+  ssr: false,
+});
 const CompatibilityPart = dynamic(
   () => import('./CompatibilityPart').then((file) => file.CompatibilityPart),
   { ssr: false },
@@ -37,7 +40,13 @@ const PARTS = [
   ['odds', 'Sex odds'],
   ['drafts', 'Drafts'],
   ['shopping', 'Shopping list'],
+  ['care', 'Care sheet'],
 ] as const;
+/** Parts that are sheets of their own on paper. */
+const TITLES: Partial<Record<(typeof PARTS)[number][0], string>> = {
+  shopping: 'Shopping list',
+  care: 'Care sheet',
+};
 /** Parts by the names that their addresses had before. */
 const FORMER = { company: 'compatibility', joins: 'candidates', fill: 'stocking', buy: 'shopping' } as const;
 
@@ -52,7 +61,7 @@ function StockList({ tank }: { readonly tank: TankView }) {
   const part = usePart(PARTS, FORMER);
   return (
     <Screen
-      title={`Stock list of ${tank.body.name}`}
+      title={`${TITLES[part] ?? 'Stock list'} of ${tank.body.name}`}
       actions={
         stock.lines.length > 0 && (
           <a
@@ -78,6 +87,7 @@ function StockList({ tank }: { readonly tank: TankView }) {
       {part === 'stocking' && <StockingPart stock={stock} />}
       {part === 'odds' && <OddsPart stock={stock} />}
       {part === 'drafts' && <DraftsPart tank={tank} />}
+      {part === 'care' && <CareSheetPart key={tank.id} tank={tank} stock={stock} />}
       {part === 'shopping' && <ShoppingPart tank={tank} stock={stock} />}
     </Screen>
   );

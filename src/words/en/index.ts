@@ -15,6 +15,7 @@ export type { RoomNames } from './diary';
 export { sayLateness, saySpare } from './due';
 export { documentName, entryLabel, partLabel } from './entryLabels';
 export { faultLine, faultSentence, partSentence } from './faults';
+export { careFood, careHow, careParts } from './careSheet';
 export { facetName } from './facets';
 export { sayLeaves } from './fixes';
 export { profileParts, profileText } from './profile';

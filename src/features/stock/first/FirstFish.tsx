@@ -1,5 +1,5 @@
 import { X } from 'lucide-react';
-import { adultLengthCm, commonName, type SpeciesProfile } from '@/core/model';
+import { adultLengthCm, commonName, mainLayer } from '@/core/model';
 import { PasteButton } from '@/session/react/PasteButton';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { SpeciesField } from '@/session/react/SpeciesField';
@@ -8,10 +8,6 @@ import { FishPlate } from '@/ui/plates/FishPlate';
 import { Stepper } from '@/ui/Stepper';
 import { capital, manyOf } from '@/words/en';
 import type { FirstPlan } from './useFirstPlan';
-
-/** The layer in which it spends most of its time. */
-const mainLayer = ({ layers }: SpeciesProfile): string =>
-  (['top', 'middle', 'bottom'] as const).reduce((most, one) => (layers[one] > layers[most] ? one : most));
 
 /** Which fish do you want? Searched in place, counted with one press. */
 export function FirstFish({ plan }: { readonly plan: FirstPlan }) {

@@ -2,13 +2,9 @@
 
 import { useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
-import { draftChange, tankChange } from '@/core/commands';
-import type { TankId } from '@/core/kernel';
-import { newId } from '@/session/browserStamp';
 import { RoomAddress } from '@/session/react/RoomAddress';
 import { useRooms } from '@/session/react/RoomProvider';
 import { useChooseUnits } from '@/session/react/useChooseUnits';
-import { useCommands } from '@/session/react/useCommands';
 import { useUnits } from '@/session/react/useUnits';
 import { Button } from '@/ui/Button';
 import { Screen } from '@/ui/Screen';
@@ -18,6 +14,7 @@ import { FirstFish } from './FirstFish';
 import { FirstTank } from './FirstTank';
 import { FirstVerdict } from './FirstVerdict';
 import { useFirstPlan } from './useFirstPlan';
+import { useKeepPlan } from './useKeepPlan';
 
 /** An empty room: the keeper's own two questions, answered in place, before anything has a name. */
 export function FirstMinute({
@@ -28,18 +25,10 @@ export function FirstMinute({
   const plan = useFirstPlan();
   const router = useRouter();
   const { goTo, name } = useRooms();
-  const { run } = useCommands();
   const units = useUnits();
   const chooseUnits = useChooseUnits();
   const { tank, listed } = plan;
-  const keep = async (): Promise<void> => {
-    if (!tank) return;
-    const id = newId<TankId>();
-    if (!(await run(`New tank: ${tank.body.name}`, [tankChange(id, tank.body), draftChange(id, listed)])))
-      return;
-    plan.clear();
-    router.push(`/stock?tank=${id}`);
-  };
+  const keep = useKeepPlan(plan);
   return (
     <Screen
       title="Start with the fish, the tank or both"

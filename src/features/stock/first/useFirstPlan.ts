@@ -58,15 +58,24 @@ function recalled(): Plan {
   }
 }
 
-/** The first plan of a newcomer: fish and tank typed in place, changed by fixes, kept nowhere but in this tab. */
-export function useFirstPlan() {
+/** The first plan of a newcomer, or one that came by a link: changed in place and by fixes, kept nowhere but in this tab. */
+export function useFirstPlan(given?: {
+  readonly body: DocumentBodies['tank'];
+  readonly listed: readonly DraftGroup[];
+}) {
   const catalogue = useCatalogue();
   const units = useUnits();
-  const [{ plan, past }, act] = useReducer(reduce, null, () => ({ plan: recalled(), past: [] }));
+  const [{ plan, past }, act] = useReducer(reduce, null, () => ({
+    plan: given ? { ...NOTHING, edited: given.body, listed: given.listed } : recalled(),
+    past: [],
+  }));
+  const isKept = given === undefined;
   useEffect(() => {
+    // A plan that came by a link stands in the address.
+    if (!isKept) return;
     if (plan === NOTHING) forget('sessionStorage', KEPT);
     else remember('sessionStorage', KEPT, JSON.stringify(plan));
-  }, [plan]);
+  }, [plan, isKept]);
   const reading = useMemo(() => readTank(plan.text, STANDARD_TANKS, units), [plan.text, units]);
   const sizes: readonly TankGuess[] = reading.ok ? reading.sizes : [];
   const size = sizes[Math.min(plan.chosen, sizes.length - 1)] ?? null;

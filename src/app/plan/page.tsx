@@ -1,0 +1,5 @@
+import { SharedPlan } from '@/features/stock/first/SharedPlan';
+
+export default function Page() {
+  return <SharedPlan />;
+}
