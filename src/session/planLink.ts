@@ -1,9 +1,8 @@
 import { deflateSync, Inflate, strFromU8, strToU8 } from 'fflate';
 import { canonicalJson } from '@/core/kernel';
 import type { PlanFile } from '@/core/model';
+import { PLAN_PATH } from './roomAddress';
 
-/** Where a link leads. What stands after the # stays in the browser: no server ever sees the plan. */
-export const PLAN_PATH = '/plan';
 /** The way in which links are written today; a higher one is from a newer program. */
 const VERSION = 1;
 /** A plan of 500 groups unpacks to less: more is no plan. Bytes. */

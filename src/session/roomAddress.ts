@@ -1,3 +1,6 @@
+/** Where a link of a plan leads. What stands after its # stays in the browser: no server ever sees the plan. */
+export const PLAN_PATH = '/plan';
+
 /** The two names that one machine has for itself; a browser keeps a room of its own for each. */
 const TWINS: Readonly<Record<string, string>> = { localhost: '127.0.0.1', '127.0.0.1': 'localhost' };
 

@@ -1,4 +1,3 @@
-import type { Cm } from '../kernel';
 import { catalogue } from '@/testing/plans';
 import { assess } from './assess';
 import { careSheet, type CaredFor } from './careSheet';

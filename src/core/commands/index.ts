@@ -30,7 +30,7 @@ export { isSorted, sortFish } from './sortFish';
 export type { Incoming, Sorted } from './sortFish';
 export { SHOPS, takeShopStock } from './shopStock';
 export { stepIn } from './stepIn';
-export { changeFloor, changeWaves, removeTank, setLight } from './tankParts';
+export { changeFloor, changeWaves, orderTanks, removeTank, setLight } from './tankParts';
 export {
   WATCHING,
   finishWatch,

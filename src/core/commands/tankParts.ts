@@ -31,3 +31,22 @@ export const removeTank = (tank: TankId): readonly Change[] => [
   putChange('tank', tank as unknown as DocumentId, null),
   putChange('draft', draftId(tank), null),
 ];
+
+/**
+ * The tanks in this order in the rack; only those whose place changes are written. Tanks that are not named follow, as they stood.
+ * @example orderTanks(documents, ['b' as TankId, 'a' as TankId])
+ */
+export function orderTanks(documents: Documents, tanks: readonly TankId[]): readonly Change[] {
+  const place = new Map(tanks.map((id, at) => [id as unknown as DocumentId, at]));
+  return Object.values(documents)
+    .flatMap((document) =>
+      document.kind === 'tank' && document.body ? [{ id: document.id, body: document.body }] : [],
+    )
+    .sort(
+      (a, b) =>
+        (place.get(a.id) ?? tanks.length) - (place.get(b.id) ?? tanks.length) || a.body.order - b.body.order,
+    )
+    .flatMap(({ id, body }, at) =>
+      body.order === at + 1 ? [] : [putChange('tank', id, { ...body, order: at + 1 })],
+    );
+}

@@ -10,6 +10,7 @@ import { useCallback, useEffect, useRef, useState, useSyncExternalStore, type Re
 import { Toaster } from 'sonner';
 import { useRooms, useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
+import { PLAN_PATH } from '@/session/roomAddress';
 import { useSingleKeys } from '@/session/react/useSingleKeys';
 import { useTank, useTanks } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
@@ -25,6 +26,9 @@ import { UnitsButton } from './UnitsButton';
 import { useLastTank } from './useLastTank';
 import { useShortcuts } from './useShortcuts';
 
+const ArrangeDialog = dynamic(() => import('./ArrangeDialog').then((file) => file.ArrangeDialog), {
+  ssr: false,
+});
 const KeysDialog = dynamic(() => import('./KeysDialog').then((file) => file.KeysDialog), { ssr: false });
 const MoreSheet = dynamic(() => import('./MoreSheet').then((file) => file.MoreSheet), { ssr: false });
 const Palette = dynamic(() => import('./Palette'), { ssr: false });
@@ -146,6 +150,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   const [palette, setPalette] = useState(false);
   const [keys, setKeys] = useState(false);
   const [more, setMore] = useState(false);
+  const [arranging, setArranging] = useState(false);
   const params = useSearchParams();
   const part = params.get('part');
   const lastTank = useLastTank(tanks, params.get('tank'));
@@ -164,11 +169,23 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   const [singleOn] = useSingleKeys();
   useShortcuts({ undo: doUndo, redo: doRedo, search: openPalette, help: openKeys, go }, singleOn);
 
-  const onRoom = ROOM_SCREENS.some((screen) => screen.path === path);
+  // A plan by a link belongs to no tank of the room.
+  const onRoom = path === PLAN_PATH || ROOM_SCREENS.some((screen) => screen.path === path);
   const rack = (
     <>
       <RoomLinks path={path} />
-      <p className="mt-4 mb-1 pl-3 text-[12px] text-slate">Tanks</p>
+      <p className="mt-4 mb-1 flex items-baseline justify-between px-3 text-[12px] text-slate">
+        Tanks
+        {tanks.length > 1 && (
+          <button
+            type="button"
+            className="min-h-6 text-deep hover:underline"
+            onClick={() => setArranging(true)}
+          >
+            Arrange
+          </button>
+        )}
+      </p>
       <Boundary what="Tanks">
         <Rack tanks={tanks} chosen={onRoom ? null : (tank?.id ?? null)} />
       </Boundary>
@@ -299,6 +316,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
           onRedo={doRedo}
           onSearch={openPalette}
           onKeys={openKeys}
+          onArrange={() => setArranging(true)}
           onTheme={() => setTheme(resolvedTheme === 'dark' ? 'light' : 'dark')}
         />
       )}
@@ -318,6 +336,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
           ]}
         />
       )}
+      {arranging && <ArrangeDialog onClose={() => setArranging(false)} />}
       {keys && <KeysDialog open onOpenChange={setKeys} />}
       <Toaster
         position="bottom-right"

@@ -27,6 +27,7 @@ interface Props {
   readonly onRedo: () => void;
   readonly onSearch: () => void;
   readonly onKeys: () => void;
+  readonly onArrange: () => void;
   readonly onTheme: () => void;
 }
 
@@ -101,6 +102,11 @@ export function MoreSheet(props: Props) {
             {tanks.length > 0 && (
               <>
                 <h3 className={HEAD}>Tanks</h3>
+                {tanks.length > 1 && (
+                  <button type="button" className={ROW} onClick={then(props.onArrange)}>
+                    Order of the tanks
+                  </button>
+                )}
                 <Rack tanks={tanks} chosen={tank?.id ?? null} onGo={leave} />
               </>
             )}

@@ -153,7 +153,8 @@ export function WishesPart({ tank, wishes }: { readonly tank: TankView; readonly
   return (
     <div className="grid gap-6 lg:grid-cols-[21rem_minmax(0,1fr)]">
       <WishList tank={tank} wishes={wishes} />
-      <div className="flex min-w-0 flex-col gap-3">
+      {/* On a phone the answer comes before the fields. */}
+      <div className="flex min-w-0 flex-col gap-3 max-lg:order-first">
         {wishes.file === null ? (
           <Empty>
             Add fish you would like, and how much you want each. Lomvik finds the best lists, proves that none

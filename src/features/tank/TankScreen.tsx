@@ -177,7 +177,8 @@ function OneTank({ tank }: { readonly tank: TankView }) {
             </div>
             <TankForm tank={tank} />
           </div>
-          <div className="grid content-start gap-5">
+          {/* On a phone what follows comes before the fields. */}
+          <div className="grid content-start gap-5 max-lg:order-first">
             <Section title="Summary">
               <Figures tank={tank} />
             </Section>

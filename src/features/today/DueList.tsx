@@ -33,6 +33,23 @@ const PLACES: Readonly<Record<DueItem['kind'], string>> = {
   claim: '/arrivals',
   risk: '/watch',
 };
+/** What a press on a row begins. */
+const ACTS: Readonly<Record<DueItem['kind'], string>> = {
+  look: 'Look',
+  'quarantine-over': 'Quarantine',
+  watch: 'Watch',
+  count: 'Count',
+  unnamed: 'Name',
+  change: 'Change',
+  test: 'Test',
+  wave: 'See wave',
+  'to-go': 'Rehome',
+  stay: 'Move',
+  boxed: 'Decide',
+  care: 'See care',
+  claim: 'Settle',
+  risk: 'Watch',
+};
 /** Parts of Arrivals on which some of them are done. */
 const PARTS: Readonly<Partial<Record<DueItem['kind'], string>>> = {
   wave: 'waves',
@@ -146,13 +163,18 @@ export function DueList() {
               <div className="flex items-center hover:bg-panel">
                 <Link
                   href={`${PLACES[item.kind]}?tank=${item.tank}${PARTS[item.kind] ? `&part=${PARTS[item.kind]}` : ''}`}
-                  className="grid min-h-11 flex-1 grid-cols-[5rem_1fr] items-center gap-2 py-1.5 md:min-h-0"
+                  className="grid min-h-11 flex-1 grid-cols-[1fr_auto] items-center gap-x-2 py-1.5 desk:min-h-0 desk:grid-cols-[5rem_1fr_auto]"
                 >
-                  <span className={`fig ${item.overdueDays > 0 ? 'text-buoy' : 'text-slate'}`}>
+                  <span
+                    className={`fig max-desk:col-start-1 max-desk:text-[12px] ${item.overdueDays > 0 ? 'text-buoy' : 'text-slate'}`}
+                  >
                     {sayLateness(item.overdueDays)}
                   </span>
-                  <span>
+                  <span className="max-desk:col-start-1">
                     <span className="font-semibold">{nameOf(item.tank)}</span> {text}
+                  </span>
+                  <span className="inline-flex min-h-7 items-center rounded-xs border border-line bg-panel px-2.5 text-[13px] font-medium max-desk:col-start-2 max-desk:row-span-2 max-desk:row-start-1 max-desk:min-h-11">
+                    {ACTS[item.kind]}
                   </span>
                 </Link>
                 {item.overdueDays >= 0 && (
@@ -160,6 +182,7 @@ export function DueList() {
                     tone="quiet"
                     aria-expanded={open === key}
                     aria-label={`Snooze: ${nameOf(item.tank)}, ${text}`}
+                    className="ml-2 max-desk:min-h-11"
                     onClick={() => setOpen(open === key ? null : key)}
                   >
                     Snooze

@@ -10,13 +10,19 @@ import { capital, manyOf } from '@/words/en';
 import type { FirstPlan } from './useFirstPlan';
 
 /** Which fish do you want? Searched in place, counted with one press. */
-export function FirstFish({ plan }: { readonly plan: FirstPlan }) {
+export function FirstFish({
+  plan,
+  heading = 'Which fish do you want?',
+}: {
+  readonly plan: FirstPlan;
+  readonly heading?: string;
+}) {
   const catalogue = useCatalogue();
   const words = useWords();
   return (
     <section aria-labelledby="first-fish">
       <h2 id="first-fish" className="mb-1 text-[16px] font-semibold">
-        Which fish do you want?
+        {heading}
       </h2>
       <div className="flex items-end gap-2">
         <div className="min-w-0 flex-1">

@@ -63,9 +63,11 @@ function Plan({
   const { lengthCm, widthCm, heightCm } = tank.body.tank;
   const { temperatureC, ph } = tank.body.water;
   return (
-    <>
+    <div className="flex flex-col gap-4">
+      {/* What it comes to stands before what it is made of. */}
+      <FirstVerdict plan={plan} tank={tank} />
       <div className="grid gap-x-10 gap-y-5 lg:grid-cols-2">
-        <FirstFish plan={plan} />
+        <FirstFish plan={plan} heading="Fish" />
         <section aria-labelledby="plan-tank">
           <h2 id="plan-tank" className="mb-1 text-[16px] font-semibold">
             Tank
@@ -82,14 +84,13 @@ function Plan({
           />
         </section>
       </div>
-      <FirstVerdict plan={plan} tank={tank} />
       <div className="sticky bottom-0 z-10 -mx-4 flex flex-wrap items-center gap-3 border-t border-line bg-paper px-4 py-2 desk:-mx-6 desk:px-6">
         <Button tone="main" className="max-desk:min-h-11" onClick={keep}>
           Keep as my tank
         </Button>
         <span className="text-[13px] text-slate">Nothing of it is in your room until then.</span>
       </div>
-    </>
+    </div>
   );
 }
 
