@@ -30,7 +30,7 @@ test('a wish list becomes line-ups with proof, one of them a draft, and it is ta
     await first.getByRole('button', { name: 'Save as draft' }).click();
     await expect(page.getByRole('button', { name: /^Undo: .*draft/i })).toBeVisible();
     await page.goto('/stock?tank=demo-fen&part=drafts');
-    await expect(page.getByRole('textbox', { name: /^Name of Line-up 1, score/ })).toBeVisible();
+    await expect(page.getByRole('textbox', { name: /^Name of Line-up 1: / })).toBeVisible();
   });
   await test.step('the smallest tank for them is looked for, and the search can be stopped', async () => {
     await page.goto('/lineups?tank=demo-fen&part=size');

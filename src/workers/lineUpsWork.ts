@@ -54,6 +54,7 @@ export const work = {
     const answer = lineUps(file, withKeeperSpecies(shipped, own), today, {
       stop: () => performance.now() - started > PATIENCE_MS,
       onBetter,
+      bySpecies: true,
     });
     return {
       best: answer.lineUps.map((one, index) => ({

@@ -11,13 +11,14 @@ export const noWishes = (tank: TankId): Wishes => ({
   wishes: [],
   calm: true,
   nitrateBudget: undefined,
+  trouble: undefined,
 });
 
 /** How the wish list of a tank is looked at: calm, or within a budget. */
 export const changeWishList = (
   documents: Documents,
   tank: TankId,
-  how: Partial<Pick<Wishes, 'calm' | 'nitrateBudget'>>,
+  how: Partial<Pick<Wishes, 'calm' | 'nitrateBudget' | 'trouble'>>,
 ): readonly Change[] =>
   editOf(documents, 'wishes', ofTank('wishes', tank), noWishes(tank), (list) => ({ ...list, ...how }));
 

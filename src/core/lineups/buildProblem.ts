@@ -42,6 +42,8 @@ export interface Candidate {
   readonly group: PlanGroup;
   readonly planned: PlannedGroup;
   readonly item: ProblemItem;
+  /** Problems that it has by itself in this tank, short of a stop. */
+  readonly trouble: number;
 }
 
 /** What speaks against a species or a pair: what a rule found. */
@@ -61,6 +63,8 @@ export interface BuiltProblem {
   readonly speciesOf: readonly string[];
   /** What a pair of items excludes each other for. */
   readonly why: ReadonlyMap<string, Against>;
+  /** What a list loses by its problems; undefined where problems do not count. */
+  readonly loss: ((items: readonly number[]) => number) | undefined;
 }
 
 export const pairKey = (a: number, b: number): string => (a < b ? `${a},${b}` : `${b},${a}`);
@@ -125,6 +129,7 @@ export function candidatesOf(
         profile,
         group,
         planned: planGroups({ groups: [group] }, catalogue, today)[0] as PlannedGroup,
+        trouble: alone.findings.filter(({ severity }) => severity === 'caution').length,
         item: {
           species: profile.id,
           count,
@@ -141,18 +146,46 @@ export function candidatesOf(
 
 const isKept = (file: WishesFile, { wish }: Candidate): boolean => file.wishes[wish]?.mustHave === true;
 
-/** The first stop between two groups, or null; only what one does to the other is asked for. Calm lists take a doubt for one, but for those that must be there. */
-function stopBetween(file: WishesFile, stage: Stage, a: Candidate, b: Candidate): Against | null {
-  const stops = ({ severity, species }: Finding): boolean =>
-    severity === 'stop' ||
-    (file.calm === true &&
-      !(isKept(file, a) && isKept(file, b)) &&
-      severity === 'caution' &&
-      species.includes(a.profile.id) &&
-      species.includes(b.profile.id));
+/** What is found between two groups: only what one does to the other is asked for. */
+function between(stage: Stage, a: Candidate, b: Candidate): readonly Finding[] {
   const planned = plannedSpecies([a.planned, b.planned]);
   const focus = planned.find((one) => one.profile === b.profile) ?? null;
-  return judgeAll(contextOn(stage, planned, focus)).find(stops) ?? null;
+  return judgeAll(contextOn(stage, planned, focus));
+}
+
+const isOfBoth = ({ species }: Finding, a: Candidate, b: Candidate): boolean =>
+  species.includes(a.profile.id) && species.includes(b.profile.id);
+
+/** The first stop of these, or null. Calm lists take a doubt for one, but for those that must be there. */
+function stopIn(file: WishesFile, findings: readonly Finding[], a: Candidate, b: Candidate): Against | null {
+  const stops = (finding: Finding): boolean =>
+    finding.severity === 'stop' ||
+    (file.calm === true &&
+      !(isKept(file, a) && isKept(file, b)) &&
+      finding.severity === 'caution' &&
+      isOfBoth(finding, a, b));
+  return findings.find(stops) ?? null;
+}
+
+/** Among lists of one value the one with fewer problems is better, however little problems count. */
+const LEAST_LOSS = 1e-6;
+
+/** What a list loses by its problems: so much for each that a group has by itself, and for each between two groups. */
+function lossOf(
+  weight: number | undefined,
+  candidates: readonly Candidate[],
+  pairs: ReadonlyMap<string, number>,
+): BuiltProblem['loss'] {
+  if (weight === undefined) return undefined;
+  const each = Math.max(weight, LEAST_LOSS);
+  return (items) => {
+    let found = 0;
+    items.forEach((a, at) => {
+      found += candidates[a]?.trouble ?? 0;
+      for (const b of items.slice(at + 1)) found += pairs.get(pairKey(a, b)) ?? 0;
+    });
+    return found * each;
+  };
 }
 
 /**
@@ -171,13 +204,19 @@ export function buildProblem(
   const { candidates, dropped } = alone;
   const why = new Map<string, Against>();
   const conflicts: number[][] = [];
+  const troubles = new Map<string, number>();
   const stage = stageOf(planWith(file, []), today);
   candidates.forEach((a, i) => {
     for (let j = i + 1; j < candidates.length; j += 1) {
       const b = candidates[j] as Candidate;
       if (a.wish === b.wish) continue;
-      const stop = stopBetween(file, stage, a, b);
-      if (stop === null) continue;
+      const findings = between(stage, a, b);
+      const stop = stopIn(file, findings, a, b);
+      if (stop === null) {
+        const found = findings.filter((one) => one.severity === 'caution' && isOfBoth(one, a, b)).length;
+        if (found > 0) troubles.set(pairKey(i, j), found);
+        continue;
+      }
       conflicts.push([i, j]);
       why.set(pairKey(i, j), stop);
     }
@@ -189,6 +228,7 @@ export function buildProblem(
     candidates,
     dropped,
     why,
+    loss: lossOf(file.trouble, candidates, troubles),
     speciesOf: file.wishes.map((wish) => {
       const found = resolveSpecies(catalogue, wish.species);
       return found.ok ? found.profile.id : wish.species;

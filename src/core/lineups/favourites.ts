@@ -1,4 +1,4 @@
-import type { Catalogue } from '../model';
+import { type Catalogue, favouritesOf } from '../model';
 import { buildProblem, type BuiltProblem } from './buildProblem';
 import { leftOutOf, type LeftOut } from './leftOut';
 import { BEST, Judge, type LineUp } from './lineUps';
@@ -6,8 +6,7 @@ import type { ReducedProblem } from './problem';
 import { solveProblem } from './solve';
 import type { WishesFile } from './wishes';
 
-/** Wishes of this weight are favourites; more of them than this would be too many sets to set beside each other. */
-const FAVOURITE = 4;
+/** More favourites than this would be too many sets to set beside each other. */
 const MOST_FAVOURITES = 8;
 
 /** The best line-up around one set of favourites. */
@@ -19,11 +18,8 @@ export interface FavouriteLineUp extends LineUp {
 
 /** Wishes that line-ups are built around: those that weigh most. */
 export function favouriteWishes(file: WishesFile): readonly number[] {
-  const heaviest = Math.max(0, ...file.wishes.map((wish) => wish.weight ?? 1));
-  return file.wishes
-    .map((wish, index) => ({ index, weight: wish.weight ?? 1 }))
-    .filter(({ weight }) => weight >= Math.min(FAVOURITE, heaviest))
-    .sort((a, b) => b.weight - a.weight || a.index - b.index)
+  return favouritesOf(file.wishes.map((wish, index) => ({ index, weight: wish.weight ?? 1 })))
+    .toSorted((a, b) => b.weight - a.weight || a.index - b.index)
     .slice(0, MOST_FAVOURITES)
     .map(({ index }) => index)
     .sort((a, b) => a - b);
@@ -91,6 +87,7 @@ export function favouriteLineUps(
     const [best] = solveProblem(problem, {
       best: 1,
       floor,
+      loss: built.loss && ((items) => built.loss?.(original(items)) ?? 0),
       accept: (items) => judge.accepts(original(items)),
     }).best;
     if (!best || best.items.length === 0) continue;

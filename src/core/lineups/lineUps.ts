@@ -62,6 +62,8 @@ export class Judge {
 }
 
 export interface LineUpsOptions extends Pick<SolveOptions, 'mostNodes' | 'stop'> {
+  /** Lists of the same species are one, whatever their numbers: the best of them stands. */
+  readonly bySpecies?: boolean;
   /** Told of the best so far, each time it gets better. */
   readonly onBetter?: (
     best: readonly { readonly value: number; readonly groups: readonly PlanGroup[] }[],
@@ -82,10 +84,14 @@ export function lineUps(
 ): LineUps {
   const built = buildProblem(file, catalogue, today);
   const judge = new Judge(file, built, catalogue, today);
-  const { onBetter, ...limits } = options;
+  const { onBetter, bySpecies = false, ...limits } = options;
+  const speciesIn = (items: readonly number[]): string =>
+    [...new Set(items.map((item) => built.candidates[item]?.wish))].sort().join();
   const solved = solveProblem(built.problem, {
     ...limits,
     best: file.best ?? BEST,
+    loss: built.loss,
+    distinct: bySpecies ? speciesIn : undefined,
     accept: judge.accepts,
     onBetter:
       onBetter &&

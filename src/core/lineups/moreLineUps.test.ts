@@ -38,6 +38,40 @@ describe('calm line-ups', () => {
   });
 });
 
+describe('problems in the value of a line-up', () => {
+  const wishes = [
+    wish('pethia-padamya', { weight: 3 }),
+    wish('corydoras-sterbai'),
+    wish('trichogaster-chuna', { weight: 2 }),
+  ];
+  const best = (trouble: number | undefined) =>
+    lineUps(file(wishes, trouble === undefined ? {} : { trouble }), catalogue, TODAY).lineUps[0]!;
+  it('weigh as much as the keeper says: little keeps a doubtful pair, much parts it', () => {
+    expect(plannedSpecies(best(undefined).groups)).toContain('trichogaster-chuna');
+    expect(plannedSpecies(best(0.1).groups)).toContain('trichogaster-chuna');
+    expect(plannedSpecies(best(5).groups)).not.toEqual(
+      expect.arrayContaining(['pethia-padamya', 'trichogaster-chuna']),
+    );
+  });
+  it('decide between lists of one value when they weigh nothing', () => {
+    const cautions = (one: ReturnType<typeof best>) =>
+      one.assessment.findings.filter(({ severity }) => severity === 'caution').length;
+    const even = wishes.map(({ species }) => wish(species, { counts: [6] }));
+    const all = lineUps(file(even, { trouble: 0 }), catalogue, TODAY).lineUps;
+    const first = all[0]!;
+    for (const other of all.filter(({ value }) => first.value - value < 1e-3))
+      expect(cautions(first)).toBeLessThanOrEqual(cautions(other));
+    expect(best(0).value).toBeCloseTo(best(undefined).value, 4);
+  });
+  it('are asked of lists that differ in their species, when those are wanted', () => {
+    const sets = lineUps(file(wishes, { trouble: 0.5 }), catalogue, TODAY, { bySpecies: true }).lineUps.map(
+      ({ groups }) => plannedSpecies(groups).join(),
+    );
+    expect(sets.length).toBeGreaterThan(3);
+    expect(new Set(sets).size).toBe(sets.length);
+  });
+});
+
 describe('line-ups around favourites', () => {
   const asked = WISH_LISTS['mbuna rock, 16 wishes']!;
   const around = favouriteLineUps(asked, catalogue, TODAY);

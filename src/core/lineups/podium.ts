@@ -19,7 +19,17 @@ function before(a: Solution, b: Solution): boolean {
 /** The best solutions so far, in order. */
 export class Podium {
   readonly standing: Solution[] = [];
-  constructor(private readonly size: number) {}
+  /** @param keyOf solutions of one key are one: only the best of them stands */
+  constructor(
+    private readonly size: number,
+    private readonly keyOf: ((items: readonly number[]) => string) | null = null,
+  ) {}
+  /** Where one of the same key stands; -1 where none does. */
+  private alike({ items }: Solution): number {
+    if (!this.keyOf) return -1;
+    const key = this.keyOf(items);
+    return this.standing.findIndex((other) => this.keyOf?.(other.items) === key);
+  }
   /** What a newcomer has to beat; minus infinity while there is room. */
   get least(): number {
     return this.standing.length < this.size
@@ -35,10 +45,14 @@ export class Podium {
     return value > this.least - HAIR;
   }
   wouldEnter(solution: Solution): boolean {
+    const same = this.standing[this.alike(solution)];
+    if (same) return before(solution, same);
     const last = this.standing[this.standing.length - 1];
     return this.standing.length < this.size || last === undefined || before(solution, last);
   }
   enter(solution: Solution): void {
+    const same = this.alike(solution);
+    if (same >= 0) this.standing.splice(same, 1);
     const at = this.standing.findIndex((other) => before(solution, other));
     this.standing.splice(at < 0 ? this.standing.length : at, 0, solution);
     if (this.standing.length > this.size) this.standing.pop();

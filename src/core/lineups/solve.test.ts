@@ -31,10 +31,10 @@ function fromOracle(one: (typeof oracle.instances)[number]): ReducedProblem {
   };
 }
 
-/** Every set of items that is allowed, with its value, best first: for small problems only. */
-function bruteForce(problem: ReducedProblem): readonly number[] {
+/** Every set of items that is allowed, with its value: for small problems only. */
+function allowed(problem: ReducedProblem): readonly { readonly items: number[]; readonly value: number }[] {
   const n = problem.items.length;
-  const values: number[] = [];
+  const found: { items: number[]; value: number }[] = [];
   for (let bits = 0; bits < 1 << n; bits += 1) {
     const chosen = problem.items.map((_, i) => i).filter((i) => bits & (1 << i));
     const both = ([a, b]: readonly number[]) => chosen.includes(a!) && chosen.includes(b!);
@@ -51,10 +51,16 @@ function bruteForce(problem: ReducedProblem): readonly number[] {
     )
       continue;
     const covered = new Set(chosen.flatMap((i) => problem.items[i]!.covers)).size;
-    values.push(sum((item) => item.value) + problem.layerBonus * covered);
+    found.push({ items: chosen, value: sum((item) => item.value) + problem.layerBonus * covered });
   }
-  return values.sort((a, b) => b - a);
+  return found;
 }
+
+/** The values of all of them, best first. */
+const bruteForce = (problem: ReducedProblem): readonly number[] =>
+  allowed(problem)
+    .map(({ value }) => value)
+    .sort((a, b) => b - a);
 
 const anyItem = fc.record({
   species: fc.constant('s'),
@@ -105,6 +111,31 @@ describe('solveProblem', () => {
         expect(solved.best).toHaveLength(expected.length);
         solved.best.forEach((solution, i) => expect(solution.value).toBeCloseTo(expected[i]!, 9));
         expect(new Set(solved.best.map((solution) => solution.items.join())).size).toBe(solved.best.length);
+      }),
+      { numRuns: 300 },
+    ));
+
+  it('takes off what speaks against items together, and keeps the best list of each kind', () =>
+    fc.assert(
+      fc.property(anyProblem, fc.array(fc.nat(20), { minLength: 100, maxLength: 100 }), (problem, costs) => {
+        const loss = (items: readonly number[]): number =>
+          items.reduce(
+            (sum, a, at) =>
+              sum + items.slice(at + 1).reduce((more, b) => more + (costs[a * 10 + b] ?? 0) / 10, 0),
+            0,
+          );
+        // Two items in a row are of one kind, as two numbers of one species are.
+        const distinct = (items: readonly number[]): string =>
+          [...new Set(items.map((item) => Math.floor(item / 2)))].join();
+        const best = new Map<string, number>();
+        for (const { items, value } of allowed(problem))
+          best.set(distinct(items), Math.max(best.get(distinct(items)) ?? -Infinity, value - loss(items)));
+        const expected = [...best.values()].sort((a, b) => b - a).slice(0, 5);
+        const solved = solveProblem(problem, { best: 5, loss, distinct });
+        expect(solved.proven).toBe(true);
+        expect(solved.best).toHaveLength(expected.length);
+        solved.best.forEach(({ value }, i) => expect(value).toBeCloseTo(expected[i]!, 9));
+        expect(new Set(solved.best.map(({ items }) => distinct(items))).size).toBe(solved.best.length);
       }),
       { numRuns: 300 },
     ));

@@ -20,6 +20,10 @@ export interface SolveOptions {
   readonly best: number;
   /** Asked of each solution that would be among the best; a refused one is dropped and counted. */
   readonly accept?: (items: readonly number[]) => boolean;
+  /** Lists of one key count as one, the best of them: `distinct` tells what makes two lists different. */
+  readonly distinct?: ((items: readonly number[]) => string) | undefined;
+  /** What a list loses for what speaks against it together; never less than 0. */
+  readonly loss?: ((items: readonly number[]) => number) | undefined;
   /** Solutions worth no more than this are not wanted. */
   readonly floor?: number;
   /** The search stops unproven after so many nodes. */
@@ -60,7 +64,8 @@ interface Level {
  * most one item a species, required groups, and four limits that add up. Depth-first branch and bound. The bound is the
  * Lagrangian one (Fisher 1981): limits at prices, and of each of disjoint cliques of items the one worth most over its
  * price. Items that cannot be in a better set at those prices are fixed out. Distinct sets count, also those contained in a
- * better one. Deterministic; exact unless `mostNodes` or `stop` ends it, and then `bound` says how far from proven it is.
+ * better one. What a list loses together is taken off where it is recorded: the bound stays one, since a loss is never a gain.
+ * Deterministic; exact unless `mostNodes` or `stop` ends it, and then `bound` says how far from proven it is.
  */
 export function solveProblem(problem: ReducedProblem, options: SolveOptions): Solved {
   return new Search(problem, options).run();
@@ -98,7 +103,7 @@ class Search {
     this.it = prepare(problem);
     this.n = this.it.original.length;
     this.limits = this.it.capacity.length;
-    this.podium = new Podium(options.best);
+    this.podium = new Podium(options.best, options.distinct ?? null);
     this.left = Float64Array.from(this.it.capacity);
     this.taken = new Uint8Array(this.n);
     this.worth = new Float64Array(this.n);
@@ -228,10 +233,14 @@ class Search {
     return bits;
   }
 
-  private record(value: number): void {
+  /** `most` is what the items are worth before anything that speaks against them together. */
+  private record(most: number): void {
     if (this.it.required.some((list) => !list.some((item) => this.taken[item] === 1))) return;
-    if (!this.podium.mayEnter(value) || value <= (this.options.floor ?? -Infinity) + HAIR) return;
+    const floor = (this.options.floor ?? -Infinity) + HAIR;
+    if (!this.podium.mayEnter(most) || most <= floor) return;
     const items = this.chosen.map((item) => this.it.original[item] as number).sort((a, b) => a - b);
+    const value = most - (this.options.loss?.(items) ?? 0);
+    if (!this.podium.mayEnter(value) || value <= floor) return;
     const solution: Solution = { value, items };
     if (!this.podium.wouldEnter(solution)) return;
     if (this.options.accept && !this.options.accept(items)) {

@@ -5,6 +5,7 @@ import {
   formatField,
   groupField,
   listField,
+  numberField,
   type Outcome,
   positiveField,
   validate,
@@ -28,6 +29,8 @@ import {
 import { byIdentifier, resolveTyped } from '../search';
 
 const WISHES_FORMAT = 'lomvik-wishes';
+/** One problem weighs no more than several dear wishes. */
+const MOST_TROUBLE = 10;
 
 const wishesSchema = groupField({
   format: formatField(WISHES_FORMAT).optional(),
@@ -42,6 +45,8 @@ const wishesSchema = groupField({
   nitrateBudget: positiveField(1000).optional(),
   /** Whether pairs in doubt are left out. */
   calm: yesNoField().optional(),
+  /** What each problem takes off a list's value; without it problems do not count. */
+  trouble: numberField(0, MOST_TROUBLE).optional(),
 });
 
 /** Wished species for a tank, `*.lomvik-wishes.json`. */
@@ -51,6 +56,8 @@ export interface WishesFile extends Pick<PlanFile, 'tank' | 'water' | 'routine' 
   readonly nitrateBudget?: number;
   /** Two species between which a caution is found are not put together either, unless both must be there. */
   readonly calm?: boolean;
+  /** What each problem short of a stop takes off a list's value; 0: only among lists of one value. Undefined: nothing. */
+  readonly trouble?: number;
 }
 
 /** One species wished twice would be two species to the search. */

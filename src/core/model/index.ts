@@ -51,6 +51,6 @@ export type { ShopItem } from './shopItem';
 export { adultLengthCm, isNamed, LAYERS, mainLayer, speciesOf, speciesSchema } from './species';
 export type { ContestedNumber, Layer, Approach, SpeciesProfile, TankFigure, WaterRange } from './species';
 export { readSexes, writeSexes } from './sexesText';
-export { wishSchema } from './wish';
+export { favouritesOf, wishSchema } from './wish';
 export type { Wish } from './wish';
 export { foldName, joinedWords, nameWords } from './spelling';

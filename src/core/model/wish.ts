@@ -22,3 +22,12 @@ export const wishSchema = groupField({
 });
 /** A species wished for, with how much it is wished for, at which numbers, of which sexes, and from where. */
 export type Wish = InferType<typeof wishSchema>;
+
+/** Wishes of this weight are favourites. */
+const FAVOURITE = 4;
+
+/** Wishes that weigh most: the favourites, or the heaviest where none weighs so much. */
+export function favouritesOf<W extends Pick<Wish, 'weight'>>(wishes: readonly W[]): readonly W[] {
+  const heaviest = Math.max(0, ...wishes.map(({ weight = 1 }) => weight));
+  return wishes.filter(({ weight = 1 }) => weight >= Math.min(FAVOURITE, heaviest));
+}

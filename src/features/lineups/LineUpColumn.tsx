@@ -6,7 +6,7 @@ import type { KeptWish } from '@/core/records';
 import { adultLengthCm, commonName } from '@/core/model';
 import { CROWDED, NITRATE_BUDGET } from '@/core/rules';
 import { useWords } from '@/session/react/useWords';
-import { countOf, tenth, type Words } from '@/words/en';
+import { countOf, listed, sayInstead, sayWishesMet, tenth, type Words } from '@/words/en';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import type { TankView } from '@/session/react/useTanks';
 import type { Found } from '@/workers/lineUpsWork';
@@ -75,7 +75,10 @@ interface Props {
   readonly found: Found;
   readonly assessment: Assessment;
   readonly place: number;
-  readonly best: number;
+  /** Species of the best of them. */
+  readonly best: readonly string[];
+  /** Worth as much as the best. */
+  readonly isAsGood: boolean;
   readonly colours: ReadonlyMap<string, string>;
   readonly chosen: boolean;
   readonly onChoose: () => void;
@@ -84,14 +87,12 @@ interface Props {
 
 /** One line-up of several side by side. */
 export function LineUpColumn(props: Props) {
-  const { tank, wishes, found, assessment, place, best, colours, chosen, onChoose, onAdopt } = props;
+  const { tank, wishes, found, assessment, place, best, isAsGood, colours, chosen, onChoose, onAdopt } =
+    props;
   const catalogue = useCatalogue();
   const words = useWords();
   const scene = useSceneTank(tank);
-  const weightOf = (species: string): number =>
-    wishes.body.wishes.find((wish) => wish.species === species)?.weight ?? 1;
-  const lost = found.leftOut.reduce((sum, { species }) => sum + weightOf(species), 0);
-  const all = wishes.body.wishes.reduce((sum, wish) => sum + (wish.weight ?? 1), 0);
+  const kept = new Set(found.groups.map(({ species }) => species));
   const rows = found.groups.flatMap((group) => {
     const profile = catalogue.byId.get(group.species);
     return profile ? [{ group, profile }] : [];
@@ -114,13 +115,11 @@ export function LineUpColumn(props: Props) {
           onClick={onChoose}
           title="See what this one leaves out, and why"
         >
-          <span className="fig text-[18px] font-semibold">{found.value.toFixed(1)}</span>{' '}
-          <span className="text-[12px] text-slate">
+          <span className="block font-semibold">{sayWishesMet(kept, wishes.body.wishes)}</span>
+          <span className="block text-[12px] text-slate">
             {place === 1
-              ? 'best'
-              : found.value === best
-                ? 'as good'
-                : `${(best - found.value).toFixed(1)} less`}
+              ? 'The best'
+              : `${sayInstead([...kept], best, words.many)}${isAsGood ? '; as good' : ''}`}
           </span>
         </button>
         <span className="inline-flex items-baseline gap-2">
@@ -201,7 +200,7 @@ export function LineUpColumn(props: Props) {
             'Leaves out',
             found.leftOut.length === 0
               ? 'nothing'
-              : `${found.leftOut.length} of ${wishes.body.wishes.length} wishes, ${Math.round((lost / Math.max(1, all)) * 100)}% by weight`,
+              : listed(found.leftOut.map(({ species }) => words.many(species))),
           ],
         ]}
       />

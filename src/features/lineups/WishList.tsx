@@ -31,11 +31,18 @@ import { typedWords } from '@/ui/form/fieldWords';
 import { KeptField, type Read } from '@/ui/form/KeptField';
 import { NumberField } from '@/ui/NumberField';
 import { Section } from '@/ui/Screen';
-import type { Wishes } from './useWishes';
+import { TROUBLE, type Wishes } from './useWishes';
 import { FishName } from '@/ui/plates/FishName';
 
 const WEIGHTS = [1, 2, 3, 4, 5] as const;
 /** A set that is added at one press is no longer than this. */
+/** How much a problem takes off a line-up, in wishes. */
+const TROUBLES: readonly (readonly [number, string])[] = [
+  [0, 'only between equals'],
+  [TROUBLE, 'half a small wish'],
+  [2, 'a middling wish'],
+  [5, 'a favourite'],
+];
 const MOST_OF_A_SET = 10;
 const MET = { shop: 0, specialist: 1, club: 2 } as const;
 
@@ -328,6 +335,20 @@ export function WishList({ tank, wishes }: { readonly tank: TankView; readonly w
             />
             Trouble-free only
           </label>
+        )}
+        {wishes.body.wishes.length > 0 && (
+          <SelectField
+            label="A problem counts"
+            wrap="max-w-60"
+            value={String(wishes.body.trouble ?? TROUBLE)}
+            onChange={({ target }) => void wishes.set({ trouble: Number(target.value) })}
+          >
+            {TROUBLES.map(([weight, said]) => (
+              <option key={weight} value={weight}>
+                {said}
+              </option>
+            ))}
+          </SelectField>
         )}
       </Section>
     </div>

@@ -16,12 +16,16 @@ import { Failed } from '@/ui/Failed';
 import { classes } from '@/ui/classes';
 import { coloursFor } from '@/ui/colourOf';
 import { Caution, Empty } from '@/ui/Screen';
+import { countOf, sayWishesMet } from '@/words/en';
 import { LeftOutList } from './LeftOutList';
 import { LineUpColumn } from './LineUpColumn';
 import type { Wishes } from './useWishes';
 import { WishList } from './WishList';
 
 type Way = 'best' | 'around';
+
+/** Values closer than this are one: what decides between equals is no difference. */
+const EVEN = 1e-3;
 
 /** How far the search is, and what its answer is worth. */
 function Proof({ search, way }: { readonly search: ReturnType<typeof useLineUps>; readonly way: Way }) {
@@ -38,13 +42,7 @@ function Proof({ search, way }: { readonly search: ReturnType<typeof useLineUps>
       <p className="flex items-center gap-3" aria-live="polite">
         <span>
           Searching
-          {soFar[0] ? (
-            <>
-              : best score so far <span className="fig">{soFar[0].value.toFixed(1)}</span>
-            </>
-          ) : (
-            '…'
-          )}
+          {soFar[0] ? `: a list of ${countOf(soFar[0].groups.length, 'species', 'species')} so far` : '…'}
         </span>
         <Button onClick={search.cancel}>Stop</Button>
       </p>
@@ -57,14 +55,12 @@ function Proof({ search, way }: { readonly search: ReturnType<typeof useLineUps>
         'No line-up works with what must be there. Unlock a species, or read the problems on the stock list.'
       ) : answer.proven ? (
         <>
-          <strong className="text-kelp">Proven:</strong> no other list of these wishes scores more. {took},{' '}
-          <span className="fig">{answer.searched.toLocaleString('en')}</span> branches
-          {answer.refused > 0 && `, ${answer.refused} refused when judged whole`}.
+          <strong className="text-kelp">Proven:</strong> no other list meets more of these wishes.
         </>
       ) : (
         <>
-          <strong className="text-lamp">Not proven:</strong> stopped after {took}; another list could score up
-          to <span className="fig">{answer.bound.toFixed(1)}</span>.
+          <strong className="text-lamp">Not proven:</strong> stopped after {took}; another list may meet more
+          of them.
         </>
       )}{' '}
       {way === 'around' && !around && 'Looking around the favourites…'}
@@ -103,7 +99,8 @@ function Columns({
       const price = wishes.body.wishes.find((wish) => wish.species === group.species)?.price;
       return count > 0 ? [{ group: { ...group, count }, ...(price === undefined ? {} : { price }) }] : [];
     });
-    const name = `Line-up ${place}, score ${found.value.toFixed(1)}`;
+    const kept = new Set(found.groups.map(({ species }) => species));
+    const name = `Line-up ${place}: ${sayWishesMet(kept, wishes.body.wishes)}`;
     return run(`${name} saved as a draft`, ({ documents }) => [
       newList(documents, tank.id, { name, groups }, session.stamp),
     ]);
@@ -124,7 +121,8 @@ function Columns({
             found={found}
             assessment={assessment}
             place={index + 1}
-            best={best[0]?.value ?? 0}
+            best={(best[0]?.groups ?? []).map(({ species }) => species)}
+            isAsGood={found.value >= (best[0]?.value ?? 0) - EVEN}
             colours={colours}
             chosen={index === Math.min(at, best.length - 1)}
             onChoose={() => setAt(index)}
@@ -158,7 +156,7 @@ export function WishesPart({ tank, wishes }: { readonly tank: TankView; readonly
         {wishes.file === null ? (
           <Empty>
             Add fish you would like, and how much you want each. Lomvik finds the best lists, proves that none
-            scores more, and says why the rest is left out.
+            meets more of them, and says why the rest is left out.
           </Empty>
         ) : (
           <>
@@ -190,7 +188,7 @@ export function WishesPart({ tank, wishes }: { readonly tank: TankView; readonly
                 ))}
               </div>
             </div>
-            <Caution>The score counts wishes only. Read the problems before you buy; fish differ.</Caution>
+            <Caution>Each line-up has its problems. Read them before you buy; fish differ.</Caution>
             {shown && shown.length > 0 && (
               <Columns key={way} tank={tank} wishes={wishes} file={wishes.file} best={shown} />
             )}

@@ -13,6 +13,9 @@ import { todayIso } from '@/session/today';
 
 type WishesBody = DocumentBodies['wishes'];
 
+/** A problem weighs as much as half a small wish while nobody says. */
+export const TROUBLE = 0.5;
+
 /** A wish that nobody has weighed yet. */
 const MIDDLING = 2;
 
@@ -55,13 +58,14 @@ export function useWishes(tank: TankView) {
       practice,
       wishes: [...staying, ...wishes],
       ...(body.calm === true ? { calm: true } : {}),
+      trouble: body.trouble ?? TROUBLE,
       ...(body.nitrateBudget === undefined ? {} : { nitrateBudget: body.nitrateBudget }),
     };
   }, [body, tank.body, staying, living, catalogue]);
 
   const remake = (label: string, how: (wishes: readonly KeptWish[]) => readonly KeptWish[], quiet = true) =>
     run(label, ({ documents }) => changeWishes(documents, tank.id, how), quiet);
-  const set = (how: Partial<Pick<WishesBody, 'calm' | 'nitrateBudget'>>) =>
+  const set = (how: Partial<Pick<WishesBody, 'calm' | 'nitrateBudget' | 'trouble'>>) =>
     run('Wishes changed', ({ documents }) => changeWishList(documents, tank.id, how), true);
 
   const listed = new Set(body.wishes.map((wish) => wish.species));

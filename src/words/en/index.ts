@@ -20,9 +20,10 @@ export { facetName } from './facets';
 export { sayLeaves } from './fixes';
 export { profileParts, profileText } from './profile';
 export type { ProfileMatter, ProfilePart } from './profile';
+export { sayInstead, sayWishesMet } from './lineUps';
 export { sayLoose } from './loose';
 export { sayHierarchy, sayMark, sayNoOrder, sayNoStrength, sayPairsToWatch } from './hierarchy';
-export { capital, countedOf, countOf, everyOf, manyOf } from './names';
+export { capital, countedOf, countOf, everyOf, listed, manyOf } from './names';
 export {
   METRIC,
   percent,

@@ -15,6 +15,8 @@ export const wishesRecord = defineRecord(
     /** Whether pairs in doubt are left out. */
     calm: yesNoField().optional(),
     nitrateBudget: positiveField(1000).optional(),
+    /** What each problem takes off the value of a line-up. */
+    trouble: numberField(0, 10).optional(),
   },
   {
     itemKeys: { wishes: 'species' },
