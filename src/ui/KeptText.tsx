@@ -7,6 +7,8 @@ interface Props {
   readonly labelHidden?: boolean;
   readonly wrap?: string;
   readonly placeholder?: string;
+  /** What may be chosen instead of typed: the name of a `datalist`. */
+  readonly list?: string;
   readonly value: string;
   /** A blank is refused. */
   readonly needed?: boolean;

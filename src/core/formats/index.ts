@@ -13,7 +13,7 @@ export type { CellWriter } from './speciesCells';
 export { readSpeciesCsv, writeSpeciesCsv } from './speciesCsv';
 export type { SpeciesCsv } from './speciesCsv';
 export { stockMarkdown } from './stockMarkdown';
-export { shoppingSum, stockCsv } from './stockSheet';
+export { byShop, shoppingSum, stockCsv } from './stockSheet';
 export type { SheetLine } from './stockSheet';
 export { readSurvivalCsv } from './survivalCsv';
 export { TABLES, readTable, toldTwiceBy } from './tablesIn';

@@ -30,6 +30,7 @@ const anyLine: fc.Arbitrary<SheetLine> = fc
     origin: fc.constantFrom(...ORIGINS),
     until: fc.constantFrom('', '2027-06'),
     nextTank: fc.constantFrom('', 'Skerry'),
+    shop: fc.constantFrom('', 'Harbour Fish'),
   })
   .map(({ grown, more, ...line }) => ({
     ...line,

@@ -65,6 +65,7 @@ const COLUMNS: readonly Column[] = [
     optional: true,
     cells: taken('price'),
   },
+  { head: 'Shop', of: ({ shop }) => shop, optional: true, cells: taken('shop') },
 ];
 
 /** A pipe would end a cell of a Markdown table, and a line break its row. */

@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import { catalogue, judge, plan, TANKS } from '@/testing/plans';
 import { stockMarkdown } from './stockMarkdown';
-import { shoppingSum, stockCsv, type SheetLine } from './stockSheet';
+import { byShop, shoppingSum, stockCsv, type SheetLine } from './stockSheet';
 
 const line = (id: string, more: Partial<SheetLine>): SheetLine => ({
   profile: catalogue.byId.get(id)!,
@@ -16,6 +16,7 @@ const line = (id: string, more: Partial<SheetLine>): SheetLine => ({
   origin: 'tank-bred',
   until: '',
   nextTank: '',
+  shop: '',
   ...more,
 });
 const lines = [
@@ -59,4 +60,19 @@ describe('a stock list that is shared', () => {
   });
   it('sums what there is to buy, and says what has no price', () =>
     expect(shoppingSum(lines)).toEqual({ total: 60, unpriced: 1, surplus: 2 }));
+});
+
+describe('byShop', () => {
+  const of = (shop: string, name: string) => ({ shop, name });
+  it('gathers by shop, in the order of names, what has none last', () =>
+    expect(
+      byShop([of('', 'a'), of('Weir', 'b'), of('Anchor', 'c'), of('Weir', 'd')]).map(({ shop, lines }) => [
+        shop,
+        lines.map(({ name }) => name).join(''),
+      ]),
+    ).toEqual([
+      ['Anchor', 'c'],
+      ['Weir', 'bd'],
+      ['', 'a'],
+    ]));
 });

@@ -18,6 +18,8 @@ export interface SheetLine {
   readonly origin: string;
   readonly until: string;
   readonly nextTank: string;
+  /** Where it is to be bought; empty when nobody said. */
+  readonly shop: string;
 }
 
 const CSV_FIELDS = [
@@ -34,6 +36,7 @@ const CSV_FIELDS = [
   'origin',
   'until',
   'nextTank',
+  'shop',
 ];
 
 /** A stock list as CSV (RFC 4180), with prices and what to buy. */
@@ -55,10 +58,24 @@ export function stockCsv(lines: readonly SheetLine[]): string {
         line.origin,
         line.until,
         line.nextTank,
+        line.shop,
       ]),
     },
     { newline: '\n' },
   )}\n`;
+}
+
+/**
+ * What there is to buy, shop by shop in the order of their names; what has no shop yet comes last.
+ * @example byShop([]) // []
+ */
+export function byShop<L extends { readonly shop: string }>(
+  lines: readonly L[],
+): readonly { readonly shop: string; readonly lines: readonly L[] }[] {
+  const names = [...new Set(lines.map(({ shop }) => shop))].sort(
+    (a, b) => Number(a === '') - Number(b === '') || a.localeCompare(b),
+  );
+  return names.map((shop) => ({ shop, lines: lines.filter((line) => line.shop === shop) }));
 }
 
 /** What there is to buy, and what it costs where prices are known. */

@@ -201,6 +201,7 @@ function stock(at: Reading, room: TableRoom): ListedRow | null {
     },
     ...(price === null ? {} : { price }),
     ...(buy === null || buy === count ? {} : { buy }),
+    ...(at.cell('shop') === '' ? {} : { shop: at.cell('shop') }),
   };
 }
 

@@ -57,6 +57,7 @@ export const STOCK_COLUMNS = [
   'wayOut',
   'price',
   'buy',
+  'shop',
 ] as const;
 
 const ofTank = (happenings: readonly Standing[], tank: string): readonly Standing[] =>
@@ -182,8 +183,9 @@ export const stockTableCsv = (residents: readonly Resident[], listed: readonly D
       '',
       null,
       null,
+      '',
     ]),
-    ...listed.map(({ group, price, buy }) => [
+    ...listed.map(({ group, price, buy, shop }) => [
       group.species,
       '',
       group.count,
@@ -199,5 +201,6 @@ export const stockTableCsv = (residents: readonly Resident[], listed: readonly D
       group.wayOut ?? '',
       price ?? null,
       buy ?? null,
+      shop ?? '',
     ]),
   ]);

@@ -8,10 +8,12 @@ import {
   useSensor,
   useSensors,
   type DragEndEvent,
+  type DragMoveEvent,
 } from '@dnd-kit/core';
 import { format, parseISO } from 'date-fns';
 import { useEffect, useRef, useState } from 'react';
 import { addDays, daysBetween } from '@/core/kernel';
+import { sayWave } from '@/words/en';
 import type { Waves } from './useWaves';
 
 const LANE_PX = 34;
@@ -64,10 +66,13 @@ export function WaveLine({
   waves,
   display,
   nameOf,
+  kindOf,
 }: {
   readonly waves: Waves;
   readonly display: string;
   readonly nameOf: (index: number) => string;
+  /** The species under a key, for many. */
+  readonly kindOf: (key: string) => string;
 }) {
   const frame = useRef<HTMLDivElement>(null);
   const [wide, setWide] = useState(700);
@@ -102,81 +107,117 @@ export function WaveLine({
       },
     }),
   );
+  const [held, setHeld] = useState<{ readonly index: number; readonly days: number } | null>(null);
+  const moving = ({ active, delta }: DragMoveEvent): void => {
+    const next = { index: Number(active.id), days: Math.round(delta.x / perDay) };
+    if (next.index !== held?.index || next.days !== held.days) setHeld(next);
+  };
   const dropped = ({ active, delta }: DragEndEvent): void => {
+    setHeld(null);
     const moved = Math.round(delta.x / perDay);
     if (moved !== 0) waves.shift(Number(active.id), moved);
   };
   const weeks = Array.from({ length: Math.floor(days / 7) + 1 }, (_, i) => addDays(first, i * 7));
+  const there = held && waves.waves[held.index];
+  const against = held ? waves.ifShifted(held.index, held.days) : [];
   return (
-    <div
-      ref={frame}
-      className="relative w-full overflow-x-clip"
-      style={{ height: rows.length * LANE_PX + 24 }}
-    >
-      {rows.map((row, i) => (
-        <div
-          key={row.id ?? 'display'}
-          className="absolute inset-x-0 border-b border-line"
-          style={{ top: i * LANE_PX, height: LANE_PX }}
-        >
-          <span className="block truncate pt-2 text-[12px] text-slate" style={{ width: NAME_PX - 8 }}>
-            {row.name}
+    <>
+      <div
+        ref={frame}
+        className="relative w-full overflow-x-clip"
+        style={{ height: rows.length * LANE_PX + 24 }}
+      >
+        {rows.map((row, i) => (
+          <div
+            key={row.id ?? 'display'}
+            className="absolute inset-x-0 border-b border-line"
+            style={{ top: i * LANE_PX, height: LANE_PX }}
+          >
+            <span className="block truncate pt-2 text-[12px] text-slate" style={{ width: NAME_PX - 8 }}>
+              {row.name}
+            </span>
+          </div>
+        ))}
+        {weeks.map((week, i) => (
+          <span
+            key={week}
+            className="absolute border-l border-line text-[11px] text-slate"
+            style={{ left: at(week), top: 0, height: rows.length * LANE_PX + 4 }}
+            aria-hidden="true"
+          >
+            {i % Math.ceil(weeks.length / Math.max(2, Math.floor(wide / 130))) === 0 &&
+              at(week) < wide - 44 && (
+                <span
+                  className="fig absolute whitespace-nowrap"
+                  style={{ top: rows.length * LANE_PX + 6, left: 0 }}
+                >
+                  {format(parseISO(week), 'd MMM')}
+                </span>
+              )}
           </span>
-        </div>
-      ))}
-      {weeks.map((week, i) => (
-        <span
-          key={week}
-          className="absolute border-l border-line text-[11px] text-slate"
-          style={{ left: at(week), top: 0, height: rows.length * LANE_PX + 4 }}
-          aria-hidden="true"
+        ))}
+        <DndContext
+          id="waves"
+          sensors={sensors}
+          onDragMove={moving}
+          onDragEnd={dropped}
+          onDragCancel={() => setHeld(null)}
         >
-          {i % Math.ceil(weeks.length / Math.max(2, Math.floor(wide / 130))) === 0 &&
-            at(week) < wide - 44 && (
+          {waves.waves.map((wave, index) => {
+            const row = rowOf(wave.lane) < 0 ? rows.length - 1 : rowOf(wave.lane);
+            return (
+              <WaveBar
+                key={wave.keys.join()}
+                index={index}
+                label={`${index + 1}. ${nameOf(index)}`}
+                left={at(wave.arrives)}
+                width={daysBetween(wave.arrives, wave.releases) * perDay}
+                top={row * LANE_PX}
+                unwise={waves.unwise.some((one) => one.wave === index)}
+              />
+            );
+          })}
+        </DndContext>
+        {waves.waves.map((wave, index) => (
+          <span key={wave.keys.join()} aria-hidden="true">
+            {wave.lane !== null && (
               <span
-                className="fig absolute whitespace-nowrap"
-                style={{ top: rows.length * LANE_PX + 6, left: 0 }}
+                className="fig absolute grid size-5 place-items-center bg-deep text-[11px] text-on-deep"
+                style={{ left: at(wave.releases) - 10, top: (rows.length - 1) * LANE_PX + 7 }}
               >
-                {format(parseISO(week), 'd MMM')}
+                {index + 1}
               </span>
             )}
-        </span>
-      ))}
-      <DndContext id="waves" sensors={sensors} onDragEnd={dropped}>
-        {waves.waves.map((wave, index) => {
-          const row = rowOf(wave.lane) < 0 ? rows.length - 1 : rowOf(wave.lane);
-          return (
-            <WaveBar
-              key={wave.keys.join()}
-              index={index}
-              label={`${index + 1}. ${nameOf(index)}`}
-              left={at(wave.arrives)}
-              width={daysBetween(wave.arrives, wave.releases) * perDay}
-              top={row * LANE_PX}
-              unwise={waves.unwise.some((one) => one.wave === index)}
-            />
-          );
-        })}
-      </DndContext>
-      {waves.waves.map((wave, index) => (
-        <span key={wave.keys.join()} aria-hidden="true">
-          {wave.lane !== null && (
-            <span
-              className="fig absolute grid size-5 place-items-center bg-deep text-[11px] text-on-deep"
-              style={{ left: at(wave.releases) - 10, top: (rows.length - 1) * LANE_PX + 7 }}
-            >
-              {index + 1}
-            </span>
-          )}
-          {LOOKS.map((day) => (
-            <span
-              key={day}
-              className="absolute h-2 w-px bg-slate"
-              style={{ left: at(addDays(wave.releases, day)), top: rows.length * LANE_PX - 10 }}
-            />
-          ))}
-        </span>
-      ))}
-    </div>
+            {LOOKS.map((day) => (
+              <span
+                key={day}
+                className="absolute h-2 w-px bg-slate"
+                style={{ left: at(addDays(wave.releases, day)), top: rows.length * LANE_PX - 10 }}
+              />
+            ))}
+          </span>
+        ))}
+      </div>
+      {/* What speaks against the place where it is held, before it is let go. */}
+      <div aria-live="polite" className="min-h-12 text-[13px]">
+        {held && there && (
+          <>
+            <p className="fig">
+              {nameOf(held.index)}: {format(parseISO(addDays(there.arrives, held.days)), 'd MMM')} to{' '}
+              {format(parseISO(addDays(there.releases, held.days)), 'd MMM')}
+            </p>
+            {against.length === 0 ? (
+              <p className="text-kelp">Nothing speaks against it.</p>
+            ) : (
+              <ul className="text-lamp">
+                {against.map((one) => (
+                  <li key={JSON.stringify(one.fact)}>{sayWave(one.fact, kindOf)}</li>
+                ))}
+              </ul>
+            )}
+          </>
+        )}
+      </div>
+    </>
   );
 }

@@ -27,6 +27,12 @@ function namesIn(waves: Waves, index: number): string {
   );
 }
 
+/** The species under a key, for many. */
+function kindIn(waves: Waves, key: string): string {
+  const one = waves.toCome.find((each) => each.key === key);
+  return one ? manyOf(one.profile) : key;
+}
+
 async function saveCalendar(tank: TankView, waves: Waves): Promise<void> {
   const { calendarText } = await import('@/core/formats/calendar');
   const laneOf = (id: string | null): string => waves.lanes.find((lane) => lane.id === id)?.name ?? '';
@@ -74,10 +80,6 @@ function WaveItem({ waves, index }: { readonly waves: Waves; readonly index: num
   const wave = waves.waves[index];
   if (!wave) return null;
   const unwise = waves.unwise.filter((one) => one.wave === index);
-  const nameOf = (key: string): string => {
-    const one = waves.toCome.find((each) => each.key === key);
-    return one ? manyOf(one.profile) : key;
-  };
   return (
     <li className="border-b border-line py-2">
       <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
@@ -117,7 +119,7 @@ function WaveItem({ waves, index }: { readonly waves: Waves; readonly index: num
       {unwise.length > 0 && (
         <ul className="mt-1 text-lamp">
           {unwise.map((one) => (
-            <li key={JSON.stringify(one.fact)}>{sayWave(one.fact, nameOf)}</li>
+            <li key={JSON.stringify(one.fact)}>{sayWave(one.fact, (key) => kindIn(waves, key))}</li>
           ))}
         </ul>
       )}
@@ -180,7 +182,12 @@ export function WavesPart({ tank }: { readonly tank: TankView }) {
           filter.
         </Caution>
       )}
-      <WaveLine waves={waves} display={tank.body.name} nameOf={(index) => namesIn(waves, index)} />
+      <WaveLine
+        waves={waves}
+        display={tank.body.name}
+        nameOf={(index) => namesIn(waves, index)}
+        kindOf={(key) => kindIn(waves, key)}
+      />
       <ol>
         {waves.waves.map((wave, index) => (
           <WaveItem key={wave.keys.join()} waves={waves} index={index} />

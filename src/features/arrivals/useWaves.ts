@@ -26,6 +26,14 @@ import { dayOf, todayIso, whenNow } from '@/session/today';
 
 type WavesBody = DocumentBodies['waves'];
 
+/** The plan with one wave moved by so many days, quarantine and all. */
+const shifted = (waves: readonly Wave[], index: number, days: number) =>
+  waves.map((wave, at) => ({
+    ...wave,
+    keys: [...wave.keys],
+    ...(at === index ? { arrives: addDays(wave.arrives, days), releases: addDays(wave.releases, days) } : {}),
+  }));
+
 /** The plan of waves of a tank: what is to come, where it waits, when; computed until the keeper moves something. */
 export function useWaves(tank: TankView) {
   const catalogue = useCatalogue();
@@ -154,19 +162,12 @@ export function useWaves(tank: TankView) {
     unwise: judgeWaves(planned, base.toCome, base.lanes, rules),
     byHand: (kept?.waves.length ?? 0) > 0,
     /** Moves a wave by so many days, quarantine and all. */
-    shift: (index: number, days: number) =>
-      put('Wave moved', {
-        waves: planned.map((wave, at) =>
-          at === index
-            ? {
-                ...wave,
-                keys: [...wave.keys],
-                arrives: addDays(wave.arrives, days),
-                releases: addDays(wave.releases, days),
-              }
-            : { ...wave, keys: [...wave.keys] },
-        ),
-      }),
+    shift: (index: number, days: number) => put('Wave moved', { waves: shifted(planned, index, days) }),
+    /** What would speak against a wave that is moved by so many days. */
+    ifShifted: (index: number, days: number) =>
+      judgeWaves(shifted(planned, index, days), base.toCome, base.lanes, rules).filter(
+        ({ wave }) => wave === index,
+      ),
     into: (index: number, lane: string | null) =>
       put('Other quarantine tank', {
         waves: planned.map((wave, at) => ({

@@ -32,6 +32,7 @@ import { PlateInSight } from '@/ui/plates/PlateInSight';
 import { NothingFound } from '@/ui/SpeciesSearch';
 import { useRove } from '@/ui/useRove';
 import { Profile } from './Profile';
+import { SpeciesActs } from './SpeciesActs';
 
 const LooksGrid = dynamic(() => import('./LooksGrid').then((file) => file.LooksGrid), { ssr: false });
 const SpeciesEditor = dynamic(() => import('./SpeciesEditor').then((file) => file.SpeciesEditor), {
@@ -92,8 +93,12 @@ export function CatalogueScreen() {
   const rove = useRove(shown.length, { first: shown.findIndex(({ id }) => id === wanted) });
   useEffect(() => {
     // After a reload or a step back the list stands at the species that is read.
-    const current = list.current?.querySelector('[aria-current="true"]');
-    current?.scrollIntoView({ block: 'nearest' });
+    const box = list.current;
+    const current = box?.querySelector<HTMLElement>('[aria-current="true"]');
+    if (!box || !current) return;
+    // Only the list moves, never the page.
+    const top = current.getBoundingClientRect().top - box.getBoundingClientRect().top;
+    if (top < 0 || top > box.clientHeight - current.offsetHeight) box.scrollTop += top;
   }, [wanted]);
   const forms = catalogue.all.filter(({ formOf }) => formOf !== null).length;
   const profile = catalogue.byId.get(wanted ?? '') ?? shown[0];
@@ -208,6 +213,7 @@ export function CatalogueScreen() {
                 all species
               </button>
             )}
+            <SpeciesActs profile={profile} />
             <div className="no-print mb-2 flex flex-wrap gap-2">
               <Button onClick={() => setEditing('copy')}>Copy and edit values</Button>
               <Button onClick={() => setEditing('change')}>{isOwn ? 'Change' : 'Edit values'}</Button>

@@ -11,6 +11,7 @@ import { Toaster } from 'sonner';
 import { useRooms, useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { PLAN_PATH } from '@/session/roomAddress';
+import { useLastTank } from '@/session/react/useLastTank';
 import { useSingleKeys } from '@/session/react/useSingleKeys';
 import { useTank, useTanks } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
@@ -23,7 +24,6 @@ import { NewVersion } from './NewVersion';
 import { Rack } from './Rack';
 import { Trouble } from './Trouble';
 import { UnitsButton } from './UnitsButton';
-import { useLastTank } from './useLastTank';
 import { useShortcuts } from './useShortcuts';
 
 const ArrangeDialog = dynamic(() => import('./ArrangeDialog').then((file) => file.ArrangeDialog), {
@@ -325,6 +325,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
           open={palette}
           onOpenChange={setPalette}
           tank={tank?.id ?? null}
+          actsOn={lastTank}
           go={(href) => router.push(href)}
           acts={[
             { name: 'Undo', act: doUndo },

@@ -3,10 +3,13 @@
 import { Command } from 'cmdk';
 import { Dialog as Radix } from 'radix-ui';
 import { useMemo, useState } from 'react';
+import { offeredGroup } from '@/core/assess';
 import { commonName } from '@/core/model';
 import { findSpecies } from '@/core/search';
 import { useCatalogue } from '@/session/react/RoomProvider';
-import { useTanks } from '@/session/react/useTanks';
+import { howManyHref, useSpeciesActs } from '@/session/react/useSpeciesActs';
+import { useTanks, type TankView } from '@/session/react/useTanks';
+import { countedOf, manyOf } from '@/words/en';
 import { FishPlate } from '@/ui/plates/FishPlate';
 import { ROOM_SCREENS, TANK_SCREENS, withTank } from './links';
 
@@ -14,6 +17,8 @@ interface Props {
   readonly open: boolean;
   readonly onOpenChange: (open: boolean) => void;
   readonly tank: string | null;
+  /** The tank that something is done for. */
+  readonly actsOn: TankView | null;
   readonly go: (href: string) => void;
   readonly acts: readonly { readonly name: string; readonly act: () => void }[];
 }
@@ -24,11 +29,31 @@ const FOUND = 8;
 const ITEM = 'cursor-pointer px-3 py-1.5 data-[selected=true]:bg-water';
 
 /** Everything by name: screens, tanks, species, and what can be done anywhere. */
-export default function Palette({ open, onOpenChange, tank, go, acts }: Props) {
+export default function Palette({ open, onOpenChange, tank, actsOn, go, acts }: Props) {
   const tanks = useTanks();
   const catalogue = useCatalogue();
   const [typed, setTyped] = useState('');
   const found = useMemo(() => findSpecies(catalogue, typed, FOUND), [catalogue, typed]);
+  const speciesActs = useSpeciesActs();
+  const [first] = found;
+  /** What a press does with the species that was meant first. */
+  const offered =
+    first && actsOn && typed.trim() !== ''
+      ? [
+          {
+            name: `List ${countedOf(offeredGroup(first).count, first)} for ${actsOn.body.name}`,
+            act: () => void speciesActs.list(actsOn, first),
+          },
+          {
+            name: `Wish ${manyOf(first)} for ${actsOn.body.name}`,
+            act: () => void speciesActs.wish(actsOn, first),
+          },
+          {
+            name: `How many ${manyOf(first)} fit into ${actsOn.body.name}?`,
+            act: () => go(howManyHref(actsOn, first)),
+          },
+        ]
+      : [];
   const leave = (href: string): void => {
     onOpenChange(false);
     go(href);
@@ -107,6 +132,20 @@ export default function Palette({ open, onOpenChange, tank, go, acts }: Props) {
             >
               <FishPlate profile={profile} className="h-6 w-11" />
               {commonName(profile)} <span className="text-slate italic">{profile.scientificName}</span>
+            </Command.Item>
+          ))}
+          {offered.map(({ name, act }) => (
+            <Command.Item
+              key={name}
+              forceMount
+              value={`with ${name}`}
+              onSelect={() => {
+                onOpenChange(false);
+                act();
+              }}
+              className={ITEM}
+            >
+              {name}
             </Command.Item>
           ))}
         </Command.Group>

@@ -8,6 +8,7 @@ import { type WishesFile, wishesOfGroups } from '@/core/lineups';
 import { commonName, type SpeciesProfile } from '@/core/model';
 import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
+import { MIDDLING } from '@/session/react/useSpeciesActs';
 import { useResidents, type TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
 
@@ -15,9 +16,6 @@ type WishesBody = DocumentBodies['wishes'];
 
 /** A problem weighs as much as half a small wish while nobody says. */
 export const TROUBLE = 0.5;
-
-/** A wish that nobody has weighed yet. */
-const MIDDLING = 2;
 
 /** The wish list of a tank, what it amounts to for the search, and the ways to change it. */
 export function useWishes(tank: TankView) {

@@ -1,8 +1,12 @@
 'use client';
 
+import Link from 'next/link';
 import { memo, useState } from 'react';
 import { adviceFor, type CauseGroup, isOtherFish, signature, type TriedFix } from '@/core/assess';
 import { editOf, type Fix, type PlanEdit } from '@/core/rules';
+import { commonName } from '@/core/model';
+import { howManyHref } from '@/session/react/useSpeciesActs';
+import type { TankView } from '@/session/react/useTanks';
 import { useSayings } from '@/session/react/useSayings';
 import { classes } from '@/ui/classes';
 import { SeverityMark } from '@/ui/SeverityMark';
@@ -21,6 +25,8 @@ interface Props {
   readonly onFix: (fix: Fix) => void;
   readonly onOrigin: (species: string | null, origin: SoldAs) => void;
   readonly onLight: (species: string | null) => void;
+  /** The tank of the room that it is about; left out where it is not kept yet. */
+  readonly tank?: TankView;
   /** Not true yet at the date on the slider. */
   readonly later: boolean;
 }
@@ -39,6 +45,7 @@ export const CauseItem = memo(function CauseItem({
   onFix,
   onOrigin,
   onLight,
+  tank,
   later,
 }: Props) {
   const say = useSayings();
@@ -105,6 +112,20 @@ export const CauseItem = memo(function CauseItem({
                 canAsk={(species) => can.has(editKey({ kind: 'set-origin', species, origin: 'wild' }))}
                 onOrigin={onOrigin}
               />
+              <p className="no-print mt-1 flex flex-wrap gap-x-4 text-[13px]">
+                {profiles.map((profile) => (
+                  <span key={profile.id} className="inline-flex gap-2">
+                    <Link className="min-h-6 text-deep underline" href={`/catalogue?species=${profile.id}`}>
+                      {commonName(profile)}
+                    </Link>
+                    {tank && (
+                      <Link className="min-h-6 text-deep underline" href={howManyHref(tank, profile)}>
+                        how many?
+                      </Link>
+                    )}
+                  </span>
+                ))}
+              </p>
               <ul>
                 {group.findings.map((finding, index) => (
                   <FindingItem

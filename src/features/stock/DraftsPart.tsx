@@ -1,23 +1,23 @@
 'use client';
 
-import { useWords } from '@/session/react/useWords';
 import { copyList, describeList, goByList, newList, removeList } from '@/core/commands';
-import { useMemo, useState } from 'react';
-import { assess, type Assessment, fishIn, groupByCause, roomPlan, whatItAdds } from '@/core/assess';
+import { useMemo } from 'react';
+import { assess, type Assessment, roomPlan } from '@/core/assess';
 import type { DocumentId } from '@/core/kernel';
-import type { Finding } from '@/core/rules';
-import { countedOf, everyOf } from '@/words/en';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useDrafts, useResidents, type DraftView, type TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
-import { SelectField } from '@/ui/Field';
 import { KeptText } from '@/ui/KeptText';
 import { Empty, Section } from '@/ui/Screen';
 import { VerdictMark } from '@/ui/SeverityMark';
 import { Cell, Row, Table } from '@/ui/Table';
-import { CauseLines } from './CauseLines';
+import { InAnotherTank } from './InAnotherTank';
+import { SideBySide } from './SideBySide';
+
+/** More lists than this are not read beside each other. */
+const MOST_COLUMNS = 5;
 
 interface Judged {
   readonly draft: DraftView;
@@ -38,67 +38,6 @@ function useJudged(tank: TankView, drafts: readonly DraftView[]): readonly Judge
         ),
       })),
     [drafts, tank.body, residents, catalogue],
-  );
-}
-
-/** Problems that only one of two lists has. */
-function Differences({ of, findings }: { readonly of: Judged; readonly findings: readonly Finding[] }) {
-  const groups = groupByCause(findings, fishIn(of.assessment.context.planned));
-  return (
-    <Section title={`Problems only in ${of.draft.body.name}`}>
-      {groups.length === 0 ? <p className="text-slate">None.</p> : <CauseLines groups={groups} />}
-    </Section>
-  );
-}
-
-function Compare({ judged }: { readonly judged: readonly Judged[] }) {
-  const words = useWords();
-  const catalogue = useCatalogue();
-  const [left, setLeft] = useState(judged[0]?.draft.id ?? '');
-  const [right, setRight] = useState(judged[1]?.draft.id ?? '');
-  const one = judged.find((each) => each.draft.id === left) ?? judged[0];
-  const two = judged.find((each) => each.draft.id === right) ?? judged[1];
-  if (!one || !two) return null;
-  const { brings, settles } = whatItAdds(one.assessment, two.assessment);
-  const speciesLine = ({ draft }: Judged): string =>
-    everyOf(
-      draft.body.groups.flatMap(({ group }) => {
-        const profile = catalogue.byId.get(group.species);
-        return profile ? [countedOf(group.count, profile)] : [];
-      }),
-    ) || 'no new fish';
-  const pick = (label: string, value: string, onPick: (id: DocumentId) => void) => (
-    <SelectField label={label} value={value} onChange={(event) => onPick(event.target.value as DocumentId)}>
-      {judged.map(({ draft }) => (
-        <option key={draft.id} value={draft.id}>
-          {draft.body.name}
-        </option>
-      ))}
-    </SelectField>
-  );
-  return (
-    <Section title="Two side by side">
-      <div className="grid gap-6 sm:grid-cols-2">
-        {(
-          [
-            [one, setLeft, 'This list'],
-            [two, setRight, 'Compared with'],
-          ] as const
-        ).map(([judgedOne, set, label]) => (
-          <div key={label} className="flex flex-col gap-2">
-            {pick(label, judgedOne.draft.id, set)}
-            <VerdictMark verdict={judgedOne.assessment.today} later={judgedOne.assessment.later} />
-            <p>{speciesLine(judgedOne)}.</p>
-            <p className="fig text-slate">
-              {words.quantity('concentration', judgedOne.assessment.context.load.nitrateMgLWeek)} nitrate a
-              week at full size
-            </p>
-          </div>
-        ))}
-        <Differences of={one} findings={settles} />
-        <Differences of={two} findings={brings} />
-      </div>
-    </Section>
   );
 }
 
@@ -187,7 +126,23 @@ export function DraftsPart({ tank }: { readonly tank: TankView }) {
           New list
         </Button>
       </div>
-      {judged.length > 1 && <Compare judged={judged} />}
+      {judged.length > 1 && (
+        <Section title="Side by side" aside="problems by what they come from">
+          <SideBySide
+            columns={judged.slice(0, MOST_COLUMNS).map(({ draft, assessment }) => ({
+              id: draft.id,
+              name: draft.body.name,
+              assessment,
+            }))}
+          />
+          {judged.length > MOST_COLUMNS && (
+            <p className="text-[13px] text-slate">
+              The first {MOST_COLUMNS} of {judged.length} lists.
+            </p>
+          )}
+        </Section>
+      )}
+      <InAnotherTank tank={tank} />
     </div>
   );
 }

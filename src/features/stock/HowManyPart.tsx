@@ -1,7 +1,8 @@
 'use client';
 
 import { Fragment, useCallback, useMemo } from 'react';
-import { type HowMany, roomPlan } from '@/core/assess';
+import { useSearchParams } from 'next/navigation';
+import { type HowMany, offeredGroup, roomPlan } from '@/core/assess';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useInSteps } from '@/session/react/useInSteps';
 import { useSayings } from '@/session/react/useSayings';
@@ -27,18 +28,30 @@ export function HowManyPart({
   const catalogue = useCatalogue();
   const say = useSayings();
   const { residents, listed, assessment } = stock;
+  const wanted = catalogue.byId.get(useSearchParams().get('species') ?? '') ?? null;
   const begin = useCallback(async () => {
     const { howManyInSteps } = await import('@/core/assess/howMany');
     const today = todayIso();
-    return howManyInSteps(roomPlan(tank.body, residents, listed, catalogue, today), catalogue, today);
-  }, [tank.body, residents, listed, catalogue]);
+    const plan = roomPlan(tank.body, residents, listed, catalogue, today);
+    const asked = wanted && !plan.groups.some(({ species }) => species === wanted.id) ? wanted : null;
+    return howManyInSteps(
+      asked ? { ...plan, groups: [...plan.groups, offeredGroup(asked)] } : plan,
+      catalogue,
+      today,
+    );
+  }, [tank.body, residents, listed, catalogue, wanted]);
   const { last, current } = useInSteps(begin);
   const now = useMemo(
     () => new Map(assessment.context.planned.map(({ profile, count }) => [profile.id, count])),
     [assessment],
   );
-  if (now.size === 0) return <Empty>No fish yet. Add a species to see how many this tank carries.</Empty>;
+  if (now.size === 0 && !wanted)
+    return <Empty>No fish yet. Add a species to see how many this tank carries.</Empty>;
   if (last === null) return <p role="status">Counting…</p>;
+  // What was asked for stands first.
+  const inOrder = [...last].sort(
+    (a, b) => Number(b.species === wanted?.id) - Number(a.species === wanted?.id),
+  );
   const why = ({ binds, open, fewest }: HowMany): string => {
     if (open) return 'Nothing here sets a limit.';
     if (binds === null) return '';
@@ -66,7 +79,7 @@ export function HowManyPart({
             { name: 'Most', figures: true },
           ]}
         >
-          {last.map((answer) => {
+          {inOrder.map((answer) => {
             const profile = catalogue.byId.get(answer.species);
             return (
               profile && (

@@ -11,6 +11,7 @@ import type { TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
 import { useSceneTank } from '@/session/react/useSceneTank';
 import { GlassByDate } from './GlassByDate';
+import { GrowingOn } from './GrowingOn';
 import { Button } from '@/ui/Button';
 import { classes } from '@/ui/classes';
 import { Caution, Empty, Section } from '@/ui/Screen';
@@ -91,6 +92,7 @@ export function ListPart({
         onFix={stock.doFix}
         onOrigin={stock.originOf}
         onLight={setLitSpecies}
+        tank={tank}
         later={group.from !== null && group.from > month}
       />
     );
@@ -119,6 +121,7 @@ export function ListPart({
             <WaterRanges assessment={calm} colours={colours} />
           </Section>
         )}
+        <GrowingOn tank={tank} lines={drawn} />
         <Territories tank={tank} assessment={calm} colours={colours} />
       </div>
       {/* On a phone the answer comes before the fields. */}

@@ -2,17 +2,20 @@
 
 import { useSayings } from '@/session/react/useSayings';
 import dynamic from 'next/dynamic';
-import { useState } from 'react';
+import { Fragment, useId, useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import { roomPlan } from '@/core/assess';
-import { shoppingSum, stockCsv, stockMarkdown } from '@/core/formats';
+import { tradersOf } from '@/core/departures';
+import { byShop, shoppingSum, stockCsv, stockMarkdown } from '@/core/formats';
 import { commonName } from '@/core/model';
 import { useDrafts, type TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
+import { KeptText } from '@/ui/KeptText';
 import { NumberField } from '@/ui/NumberField';
 import { Caution, Empty, Section } from '@/ui/Screen';
 import { Cell, Row, Table } from '@/ui/Table';
 import { saveText } from '@/session/saveFile';
+import { useHappenings } from '@/session/react/useNames';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { todayIso } from '@/session/today';
 import { sheetLines } from './sheetLines';
@@ -27,7 +30,16 @@ const MOST = 9999;
 /** Figures in a table: the head of the column is the label. */
 const AMOUNT = { labelHidden: true, letters: 'figures right', wrap: 'ml-auto w-24' } as const;
 
-function BuyLine({ line, stock }: { readonly line: StockLine; readonly stock: ReturnType<typeof useStock> }) {
+function BuyLine({
+  line,
+  stock,
+  shops,
+}: {
+  readonly line: StockLine;
+  readonly stock: ReturnType<typeof useStock>;
+  /** Names of shops to choose from. */
+  readonly shops: string;
+}) {
   const entry = line.listed;
   if (!entry) return null;
   const name = commonName(line.profile);
@@ -65,6 +77,17 @@ function BuyLine({ line, stock }: { readonly line: StockLine; readonly stock: Re
         />
       </Cell>
       <Cell figures>{entry.price === undefined ? '–' : (entry.price * buy).toFixed(2)}</Cell>
+      <Cell>
+        <KeptText
+          label={`Shop for ${name}`}
+          labelHidden
+          wrap="min-w-28"
+          list={shops}
+          placeholder="shop"
+          value={entry.shop ?? ''}
+          onKeep={(shop) => stock.order(entry.key, { shop: shop === '' ? undefined : shop })}
+        />
+      </Cell>
       <Cell wide>
         {line.profile.trade.mixedUpWith && (
           <span className="text-slate">{line.profile.trade.mixedUpWith}</span>
@@ -72,6 +95,13 @@ function BuyLine({ line, stock }: { readonly line: StockLine; readonly stock: Re
       </Cell>
     </Row>
   );
+}
+
+/** What a shop's part of the list costs, as far as prices are known. */
+function costOf(lines: readonly { readonly line: StockLine }[]): string {
+  const { total, unpriced } = shoppingSum(sheetLines(lines.map(({ line }) => line)));
+  if (unpriced === lines.length) return '';
+  return unpriced > 0 ? `${total.toFixed(2)}, ${unpriced} without a price` : total.toFixed(2);
 }
 
 /** The shopping list, and the stock list to print and to share. */
@@ -89,6 +119,10 @@ export function ShoppingPart({
   const lines = sheetLines(stock.lines);
   const listed = stock.lines.filter((line) => line.listed);
   const { total, unpriced, surplus } = shoppingSum(lines);
+  const shops = useId();
+  const happenings = useHappenings();
+  const traders = useMemo(() => tradersOf(happenings ?? []), [happenings]);
+  const groups = byShop(listed.map((line) => ({ line, shop: line.listed?.shop?.trim() ?? '' })));
   const note = main?.main ? (main.body.note ?? '') : '';
   const markdown = (): string =>
     stockMarkdown(`Stock list of ${tank.body.name}`, note, lines, stock.assessment, say);
@@ -116,13 +150,31 @@ export function ShoppingPart({
                 { name: 'Extra', figures: true, wide: true },
                 { name: 'Price of one', figures: true },
                 { name: 'Sum', figures: true },
+                'Shop',
                 { name: 'Easily confused with', wide: true },
               ]}
             >
-              {listed.map((line) => (
-                <BuyLine key={line.key} line={line} stock={stock} />
+              {groups.map(({ shop, lines: bought }) => (
+                <Fragment key={shop}>
+                  {(groups.length > 1 || shop !== '') && (
+                    <Row>
+                      <th colSpan={8} scope="rowgroup" className="pt-3 pb-1 text-left font-semibold">
+                        {shop === '' ? 'No shop yet' : shop}
+                        <span className="fig font-normal text-slate"> {costOf(bought)}</span>
+                      </th>
+                    </Row>
+                  )}
+                  {bought.map(({ line }) => (
+                    <BuyLine key={line.key} line={line} stock={stock} shops={shops} />
+                  ))}
+                </Fragment>
               ))}
             </Table>
+            <datalist id={shops}>
+              {[...new Set([...groups.map(({ shop }) => shop), ...traders])].filter(Boolean).map((name) => (
+                <option key={name} value={name} />
+              ))}
+            </datalist>
             <p className="mt-2">
               {unpriced === listed.length ? (
                 <span className="text-slate">No prices yet</span>

@@ -94,11 +94,26 @@ describe('drafts', () => {
     await waitFor(() =>
       expect(session.state.getState().documents['draft-T']?.body).toMatchObject({ name: 'Quieter' }),
     );
-    expect(screen.getAllByText('None.')).toHaveLength(2);
+    const beside = within(screen.getByRole('table', { name: 'Side by side' }));
+    expect(beside.getAllByRole('columnheader').map((head) => head.textContent)).toEqual([
+      'Of',
+      'Quieter',
+      'list',
+    ]);
     await userEvent.click(screen.getByRole('button', { name: 'Remove' }));
     await waitFor(() => expect(drafts(session)).toHaveLength(1));
     for (let i = 0; i < 4; i += 1) await act(async () => void (await session.undo()));
     await waitFor(() => expect(drafts(session).map((draft) => draft.name)).toEqual(['list']));
+  });
+  it('are judged in another tank that is typed, and what is no tank says what to type', async () => {
+    await open('drafts');
+    const field = screen.getByLabelText('Another tank');
+    await userEvent.type(field, 'a bucket{Enter}');
+    expect(await screen.findByText(/^A tank of yours, or a size/)).toBeInTheDocument();
+    await userEvent.clear(field);
+    await userEvent.type(field, '125 gal{Enter}');
+    const heads = await screen.findAllByRole('columnheader');
+    expect(heads.map((head) => head.textContent).join()).toMatch(/Holm,125 gal \(18[0-9] cm/);
   });
   it('keep a name when an empty one is typed, and a note as it is', async () => {
     const session = await open('drafts');
@@ -111,7 +126,24 @@ describe('drafts', () => {
   });
 });
 
+describe('how many', () => {
+  it('is told first of a species that was asked for, listed or not', async () => {
+    await open('numbers&species=corydoras-aeneus');
+    const table = await screen.findByRole('table', { name: 'How many' });
+    const [, first] = within(table).getAllByRole('row');
+    expect(first).toHaveTextContent(/^bronze cory–/);
+  });
+});
+
 describe('to buy', () => {
+  it('goes by shop, each with what it costs', async () => {
+    const session = await open('shopping');
+    await userEvent.type(screen.getByLabelText('Price of one angelfish'), '5{Enter}');
+    await userEvent.type(screen.getByLabelText('Shop for angelfish'), 'Weir Street{Enter}');
+    await waitFor(() => expect(drafts(session)[0]?.groups[0]).toMatchObject({ shop: 'Weir Street' }));
+    expect(await screen.findByRole('rowheader', { name: 'Weir Street 30.00' })).toBeInTheDocument();
+    expect(screen.getByRole('rowheader', { name: 'No shop yet' })).toBeInTheDocument();
+  });
   it('adds prices up, refuses what is none, and says what is bought over', async () => {
     const session = await open('shopping');
     const price = screen.getByLabelText('Price of one angelfish');

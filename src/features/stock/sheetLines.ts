@@ -22,5 +22,6 @@ export const sheetLines = (lines: readonly StockLine[]): readonly SheetLine[] =>
     wayOut: line.listed?.group.wayOut ?? '',
     origin: line.listed?.group.origin ?? line.residents[0]?.origin ?? '',
     until: line.listed?.group.until ?? line.residents[0]?.until ?? '',
+    shop: line.listed?.shop ?? '',
     nextTank: line.listed?.group.nextTank ?? line.residents[0]?.nextTank ?? '',
   }));

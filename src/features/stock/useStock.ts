@@ -181,7 +181,7 @@ function useStockActions(tank: TankId) {
           groups.filter((entry) => !profiles.some((profile) => profile.id === entry.group.species)),
         ),
       /** What is said of a listed group for the shop: its price, how many to buy. */
-      order: async (key: string, how: Pick<DraftGroup, 'price' | 'buy'>): Promise<string | null> =>
+      order: async (key: string, how: Pick<DraftGroup, 'price' | 'buy' | 'shop'>): Promise<string | null> =>
         keepTyped(
           'Shopping list changed',
           listChange(tank, (groups) =>

@@ -10,7 +10,7 @@ export type Read<T> = { readonly value: T } | { readonly why: string };
 /** Keeps a value; what was refused and why, or null when it is kept. */
 export type Keep<T> = (value: T, typed: string) => void | Promise<string | null>;
 
-interface Props<T> extends Pick<InputHTMLAttributes<HTMLInputElement>, 'placeholder' | 'inputMode'> {
+interface Props<T> extends Pick<InputHTMLAttributes<HTMLInputElement>, 'placeholder' | 'inputMode' | 'list'> {
   readonly label: string;
   readonly labelHidden?: boolean;
   readonly hint?: ReactNode;

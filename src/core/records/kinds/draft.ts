@@ -10,6 +10,8 @@ const draftGroupSchema = groupField({
   price: numberField(0, 1e6).optional(),
   /** How many to buy. */
   buy: wholeField(1, 10_000).optional(),
+  /** The shop or keeper it is to come from. */
+  shop: noteField().optional(),
 });
 export type DraftGroup = InferType<typeof draftGroupSchema>;
 

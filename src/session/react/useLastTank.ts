@@ -1,8 +1,8 @@
 'use client';
 
 import { useEffect, useSyncExternalStore } from 'react';
-import { recall, remember } from '@/session/browserMemory';
-import type { TankView } from '@/session/react/useTanks';
+import { recall, remember } from '../browserMemory';
+import type { TankView } from './useTanks';
 
 const LAST = 'lomvik.tank';
 /** Nothing tells of a change: it is read anew with each screen. */
