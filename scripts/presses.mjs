@@ -3,7 +3,7 @@ import { buildApp } from './build.mjs';
 import { ensureInstalled, say } from './lib.mjs';
 
 /**
- * Presses, choices and typed fields that the jobs of the record take, in the built app on the demo room, with the seconds
+ * Presses, choices and typed fields that planning and the jobs of the record take, in the built app on the demo room, with the seconds
  * that the app takes for them (nobody thinks in between). "Before" was counted on the forms as they were before fish could
  * be entered together; where a job could not be done at all it is null.
  */
@@ -14,6 +14,16 @@ const BEFORE = {
   'two males to one shop': 9,
   'six deaths of one accident': 24,
   'a move of 22 fish in two loads': 64,
+  'first verdict, fish first': 9,
+  'first verdict, tank first': 9,
+  'a species from its profile onto a list': 4,
+  'a wish from the search': 5,
+  'how many of a species that is not listed fit': 6,
+  'one list in two tanks': null,
+  'a plan as a link': null,
+  'a water test': 2,
+  'a count that is due': 2,
+  'a contest from the first screen': 3,
 };
 
 /** A hand that counts. */
@@ -29,6 +39,18 @@ function handOn(page) {
           .first()
           .click();
       }
+    },
+    open: async (name) => {
+      done.presses += 1;
+      await page.getByRole('link', { name }).first().click();
+    },
+    /** Types a name into a search and takes the first that is found. */
+    find: async (label, text) => {
+      done.typed += 1;
+      done.presses += 1;
+      await page.getByRole('combobox', { name: label }).fill(text);
+      await page.getByRole('option').first().waitFor();
+      await page.keyboard.press('Enter');
     },
     tick: async (name) => {
       done.presses += 1;
@@ -62,16 +84,102 @@ async function newcomers(page, tank, name, count) {
 }
 
 const several = (tank) => `/departures?tank=${tank}&part=several`;
+const verdict = (page) => page.getByRole('region', { name: 'First verdict' }).waitFor();
+const SKERRY = '/watch?tank=demo-skerry';
 const JOBS = {
+  'first verdict, fish first': {
+    room: 'own',
+    at: '/',
+    work: async (page, hand) => {
+      await hand.find('Add a fish', 'neon');
+      await hand.type('Its size', '75 gal');
+      await verdict(page);
+    },
+  },
+  'first verdict, tank first': {
+    room: 'own',
+    at: '/',
+    work: async (page, hand) => {
+      await hand.type('Its size', '120x40x50');
+      await hand.find('Add a fish', 'neon');
+      await verdict(page);
+    },
+  },
+  'a species from its profile onto a list': {
+    at: '/catalogue?species=corydoras-sterbai',
+    work: async (page, hand) => {
+      await hand.press(/^List \d+$/);
+      await told(page, /^Listed/);
+    },
+  },
+  'a wish from the search': {
+    at: SKERRY,
+    work: async (page, hand) => {
+      await hand.press('Search');
+      hand.done.typed += 1;
+      await page.getByPlaceholder('A tank, a screen, a species…').fill('sterbai');
+      hand.done.presses += 1;
+      await page.getByRole('option', { name: /^Wish/ }).click();
+      await told(page, /^Wished/);
+    },
+  },
+  'how many of a species that is not listed fit': {
+    at: '/catalogue?species=corydoras-sterbai',
+    work: async (page, hand) => {
+      await hand.open('How many fit?');
+      await page.getByRole('table', { name: 'How many' }).waitFor();
+    },
+  },
+  'one list in two tanks': {
+    at: '/stock?tank=demo-fen&part=drafts',
+    work: async (page, hand) => {
+      await hand.type('Another tank', '125 gal');
+      await hand.press('Compare');
+      await page.getByRole('columnheader', { name: /^125 gal/ }).waitFor();
+    },
+  },
+  'a plan as a link': {
+    at: '/stock?tank=demo-fen&part=shopping',
+    work: async (page, hand) => {
+      await hand.press('Link and code', 'Copy link');
+    },
+  },
+  'a water test': {
+    at: '/water?tank=demo-skerry',
+    work: async (page, hand) => {
+      await hand.type('Nitrate', '20');
+      await hand.press('Save test');
+      await told(page, 'Test saved');
+    },
+  },
+  'a count that is due': {
+    at: '/',
+    work: async (page, hand) => {
+      await hand.open(/Count the kuhli loaches/);
+      await hand.press(/^Save the count/);
+      await told(page, /counted|Count/);
+    },
+  },
+  'a contest from the first screen': {
+    at: '/',
+    work: async (page, hand) => {
+      await page.keyboard.press('g');
+      await page.keyboard.press('w');
+      hand.done.presses += 2;
+      await page.getByRole('heading', { level: 1, name: /^Watch/ }).waitFor();
+      await hand.press(/^Amber/, /^Tawny/);
+      await told(page, 'Amber chased Tawny');
+    },
+  },
   'an incident among named fish': {
-    at: '/watch?tank=demo-skerry',
+    at: SKERRY,
     work: async (page, hand) => {
       await hand.press(/^Amber/, /^Tawny/);
       await told(page, 'Amber chased Tawny');
     },
   },
   'an incident among look-alikes': {
-    at: '/watch?tank=demo-skerry',
+    at: SKERRY,
     work: async (page, hand) => {
       await hand.press(/^Shell colony/, /^Shell colony/);
       await told(page, 'One of Shell colony chased another');
@@ -152,12 +260,13 @@ ensureInstalled();
 await buildApp();
 await withApp('demo', async (browser, base) => {
   const rows = [];
-  for (const [job, { first, at, work }] of Object.entries(JOBS)) {
+  for (const [job, { room = 'demo', first, at, work }] of Object.entries(JOBS)) {
     const context = await browser.newContext({
       baseURL: base,
       viewport: { width: 1280, height: 1000 },
       serviceWorkers: 'block',
     });
+    await context.addInitScript((name) => localStorage.setItem('lomvik.room', name), room);
     const page = await context.newPage();
     if (first) await first(page);
     await page.goto(at);

@@ -61,10 +61,10 @@ export function Button({
       className={classes(
         'inline-flex items-center justify-center gap-1.5 rounded-xs border font-medium disabled:cursor-not-allowed disabled:opacity-45 aria-busy:cursor-progress aria-busy:opacity-60 aria-busy:transition-opacity aria-busy:delay-200',
         large
-          ? 'min-h-11 px-4 text-[15px]'
+          ? 'min-h-11 px-4 text-[0.9375rem]'
           : tone === 'quiet'
-            ? 'min-h-7 text-[13px]'
-            : 'min-h-7 px-2.5 text-[13px]',
+            ? 'min-h-7 text-[0.8125rem]'
+            : 'min-h-7 px-2.5 text-[0.8125rem]',
         TONES[tone],
         className,
       )}

@@ -48,7 +48,7 @@ export function Dialog({ open, onOpenChange, title, about, wide = false, childre
           className={`fixed top-1/2 left-1/2 z-50 max-h-[92dvh] w-[94vw] -translate-x-1/2 -translate-y-1/2 overflow-y-auto border border-line bg-panel p-5 shadow-lg ${wide ? 'max-w-3xl' : 'max-w-md'}`}
         >
           <div className="mb-3 flex items-start justify-between gap-4">
-            <Radix.Title className="text-[18px] font-semibold">{title}</Radix.Title>
+            <Radix.Title className="text-[1.125rem] font-semibold">{title}</Radix.Title>
             {onOpenChange && (
               <Radix.Close
                 className="grid size-7 place-items-center text-slate hover:text-ink"

@@ -18,7 +18,7 @@ export function FaultList({ faults, more = 0, className }: Props) {
   const rest = Math.max(0, lines.length - SHOWN) + more;
   return (
     <>
-      <ul className={classes('fig mt-1 text-[13px]', className)}>
+      <ul className={classes('fig mt-1 text-[0.8125rem]', className)}>
         {lines.slice(0, SHOWN).map((line) => (
           <li key={line} className="break-words">
             {line}

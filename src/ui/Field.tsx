@@ -29,7 +29,7 @@ export function Field({ label, hint, error, className, labelHidden = false, chil
   const note = error ?? hint;
   return (
     <div className={classes('flex flex-col gap-0.5', className)}>
-      <label htmlFor={id} className={labelHidden ? 'sr-only' : 'text-[12px] font-medium text-slate'}>
+      <label htmlFor={id} className={labelHidden ? 'sr-only' : 'text-[0.75rem] font-medium text-slate'}>
         {label}
       </label>
       {children({ id, describedBy: note ? `${id}-note` : undefined })}
@@ -37,7 +37,7 @@ export function Field({ label, hint, error, className, labelHidden = false, chil
         <p
           id={`${id}-note`}
           role={error ? 'alert' : undefined}
-          className={classes('text-[12px]', error ? 'text-buoy' : 'text-slate')}
+          className={classes('text-[0.75rem]', error ? 'text-buoy' : 'text-slate')}
         >
           {note}
         </p>

@@ -17,7 +17,7 @@ export function Screen({
       <title>{`${title} · Lomvik`}</title>
       <header className="flex flex-wrap items-end justify-between gap-x-6 gap-y-2">
         <div>
-          <h1 className="text-[18px] leading-tight font-semibold desk:text-[22px]">{title}</h1>
+          <h1 className="text-[1.125rem] leading-tight font-semibold desk:text-[1.375rem]">{title}</h1>
           {about && <p className="max-w-[84ch] text-slate">{about}</p>}
         </div>
         {actions && <div className="no-print flex flex-wrap gap-2">{actions}</div>}
@@ -42,8 +42,8 @@ export function Section({
   return (
     <section className={`border-t border-line pt-2 ${className}`}>
       <div className="mb-2 flex items-baseline justify-between gap-3">
-        <h2 className="text-[13px] font-semibold">{title}</h2>
-        {aside && <div className="text-[12px] text-slate">{aside}</div>}
+        <h2 className="text-[0.8125rem] font-semibold">{title}</h2>
+        {aside && <div className="text-[0.75rem] text-slate">{aside}</div>}
       </div>
       {children}
     </section>
@@ -71,5 +71,5 @@ export function Ledger({ rows }: { readonly rows: readonly (readonly [string, Re
 
 /** A caution where the risk arises, once. */
 export function Caution({ children }: { readonly children: ReactNode }) {
-  return <p className="border-l-2 border-lamp py-0.5 pl-3 text-[13px] text-slate">{children}</p>;
+  return <p className="border-l-2 border-lamp py-0.5 pl-3 text-[0.8125rem] text-slate">{children}</p>;
 }

@@ -69,7 +69,7 @@ export function VerdictMark({
   const severity = MARKS[verdict];
   return (
     <span
-      className={`inline-flex items-center gap-1.5 ${COLOURS[severity]} ${small ? 'text-[12px]' : 'text-[20px]'} font-semibold`}
+      className={`inline-flex items-center gap-1.5 ${COLOURS[severity]} ${small ? 'text-[0.75rem]' : 'text-[1.25rem]'} font-semibold`}
     >
       <svg viewBox="0 0 12 14" width={small ? 11 : 18} height={small ? 13 : 21} aria-hidden="true">
         <Shape severity={severity} />

@@ -33,7 +33,7 @@ interface NothingProps {
 export function NothingFound({ catalogue, typed, onPick }: NothingProps) {
   const nearest = useMemo(() => nearestSpecies(catalogue, typed), [catalogue, typed]);
   return (
-    <p role="status" className="text-[13px] text-slate">
+    <p role="status" className="text-[0.8125rem] text-slate">
       Nothing is called “{typed.trim()}”.
       {nearest.length > 0 && ' Nearest: '}
       {nearest.map((profile, at) => (
@@ -79,7 +79,7 @@ export function SpeciesSearch({
   };
   return (
     <Command shouldFilter={false} label={label} value={at} onValueChange={look}>
-      <span aria-hidden="true" className="text-[12px] font-medium text-slate">
+      <span aria-hidden="true" className="text-[0.75rem] font-medium text-slate">
         {label}
       </span>
       <Command.Input
@@ -119,7 +119,7 @@ export function SpeciesSearch({
         ))}
       </Command.List>
       {error && typed.trim() === '' && (
-        <p role="alert" className="text-[12px] text-buoy">
+        <p role="alert" className="text-[0.75rem] text-buoy">
           {error}
         </p>
       )}

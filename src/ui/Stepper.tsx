@@ -2,7 +2,7 @@ import { useId, useState } from 'react';
 import { classes } from './classes';
 
 const STEP =
-  'grid place-items-center shrink-0 border border-slate/60 text-[18px] text-deep hover:bg-water disabled:opacity-40 size-7 max-desk:size-11 max-desk:max-[22rem]:size-9';
+  'grid place-items-center shrink-0 border border-slate/60 text-[1.125rem] text-deep hover:bg-water disabled:opacity-40 size-7 max-desk:size-11 max-desk:max-[22rem]:size-9';
 
 /** A number with one press up and down, and typed as well. What cannot be a number of them stays as typed and says what it wants. */
 export function Stepper({
@@ -50,7 +50,7 @@ export function Stepper({
           aria-label={`Number of ${label}`}
           inputMode="numeric"
           enterKeyHint="done"
-          className="fig w-9 max-desk:w-12 max-desk:max-[22rem]:w-9 border border-slate/60 bg-panel text-center text-[15px] text-ink max-desk:text-[16px] aria-[invalid=true]:border-buoy"
+          className="fig w-9 max-desk:w-12 max-desk:max-[22rem]:w-9 border border-slate/60 bg-panel text-center text-[0.9375rem] text-ink max-desk:text-[1rem] aria-[invalid=true]:border-buoy"
           aria-invalid={isWrong || undefined}
           aria-describedby={isWrong ? id : undefined}
           value={typed ?? value}
@@ -73,7 +73,7 @@ export function Stepper({
         </button>
       </span>
       {isWrong && (
-        <span id={id} role="alert" className="text-[12px] text-buoy">
+        <span id={id} role="alert" className="text-[0.75rem] text-buoy">
           A whole number from {least} to {most}.
         </span>
       )}

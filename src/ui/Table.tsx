@@ -1,4 +1,6 @@
-import type { ReactNode } from 'react';
+'use client';
+
+import { type ReactNode, useEffect, useRef, useState } from 'react';
 import { classes } from './classes';
 
 interface Head {
@@ -11,6 +13,22 @@ interface Head {
   readonly hidden?: boolean;
 }
 
+/** Whether a table is wider than its place: then keys must be able to push it. */
+function useIsWide() {
+  const box = useRef<HTMLDivElement>(null);
+  const [isWide, setIsWide] = useState(false);
+  useEffect(() => {
+    const node = box.current;
+    if (!node) return undefined;
+    const look = (): void => setIsWide(node.scrollWidth > node.clientWidth);
+    look();
+    const watch = new ResizeObserver(look);
+    watch.observe(node);
+    return () => watch.disconnect();
+  }, []);
+  return [box, isWide] as const;
+}
+
 /** A table under hairlines; rows are the caller's, made of `Row` and `Cell`. */
 export function Table({
   caption,
@@ -21,11 +39,16 @@ export function Table({
   readonly heads: readonly (string | Head)[];
   readonly children: ReactNode;
 }) {
+  const [box, isWide] = useIsWide();
   return (
-    <div className="relative max-w-full overflow-x-auto">
+    <div
+      ref={box}
+      className="relative max-w-full overflow-x-auto"
+      {...(isWide && { tabIndex: 0, role: 'region', 'aria-label': caption ?? 'Table' })}
+    >
       <table className="w-full text-left">
         {caption && <caption className="sr-only">{caption}</caption>}
-        <thead className="text-[12px] text-slate">
+        <thead className="text-[0.75rem] text-slate">
           <tr className="border-b border-line">
             {heads.map((head) => {
               const { name, figures, wide, hidden } =

@@ -64,7 +64,7 @@ export function UnitSystems({ units, onChoose }: Props) {
               chosen ? 'border-deep bg-panel font-semibold' : 'border-line hover:bg-panel',
             )}
           >
-            {name} <span className="block text-[12px] font-normal text-slate">{line}</span>
+            {name} <span className="block text-[0.75rem] font-normal text-slate">{line}</span>
           </button>
         );
       })}

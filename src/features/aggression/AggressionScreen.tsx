@@ -30,7 +30,7 @@ function PatternItem({ pattern }: { readonly pattern: Pattern }) {
   return (
     <li className="border-b border-line py-2">
       <p className="flex items-baseline justify-between gap-3">
-        <strong className="text-[16px]">{capital(termOf(pattern.name))}</strong>
+        <strong className="text-[1rem]">{capital(termOf(pattern.name))}</strong>
         <span className={pattern.sure === 'clear' ? 'font-semibold text-deep' : 'text-slate'}>
           {termOf(pattern.sure)}
         </span>
@@ -59,7 +59,7 @@ function NextSteps({
           <span className="fig text-slate">{one.against === null ? index + 1 : '–'}</span>
           <span>
             {sayStep(one, words, resident)}
-            <span className="block text-[13px] text-slate">{sayStepWhy(one, words)}</span>
+            <span className="block text-[0.8125rem] text-slate">{sayStepWhy(one, words)}</span>
           </span>
           {one.against === null && (
             <Button
@@ -132,7 +132,7 @@ function StepsPart({ tank, nav }: { readonly tank: TankView; readonly nav: React
       actions={
         <Link
           href={`/watch?tank=${tank.id}`}
-          className="inline-flex min-h-7 items-center border border-deep bg-deep px-2.5 text-[13px] font-medium text-on-deep"
+          className="inline-flex min-h-7 items-center border border-deep bg-deep px-2.5 text-[0.8125rem] font-medium text-on-deep"
         >
           Watch now
         </Link>

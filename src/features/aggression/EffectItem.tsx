@@ -63,7 +63,10 @@ export function EffectItem({ tank, effect }: { readonly tank: TankView; readonly
               against={along(1)}
             />
           </div>
-          <div className="fig flex max-w-[26rem] justify-between text-[11px] text-slate" aria-hidden="true">
+          <div
+            className="fig flex max-w-[26rem] justify-between text-[0.6875rem] text-slate"
+            aria-hidden="true"
+          >
             {TICKS.map((tick) => (
               <span key={tick}>{tick === 1 ? 'as before' : `${tick} ×`}</span>
             ))}
@@ -72,7 +75,7 @@ export function EffectItem({ tank, effect }: { readonly tank: TankView; readonly
       )}
       <p className="mt-1">{sayEffect(effect)}</p>
       {verdict === 'lasts' && bundle.aside && <BackOut tank={tank} resident={bundle.aside.resident} />}
-      <p className="text-[12px] text-slate">
+      <p className="text-[0.75rem] text-slate">
         {countOf(before.watches, 'watch', 'watches')} before ({Math.round(before.minutes)} minutes,{' '}
         {countOf(before.events, 'contest')}), {after.watches} after ({Math.round(after.minutes)} minutes,{' '}
         {countOf(after.events, 'contest')}), without the two days after the intervention.

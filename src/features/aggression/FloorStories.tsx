@@ -55,7 +55,7 @@ function OneMap({
     <figure className="min-w-0">
       <figcaption className="mb-1 flex flex-wrap items-baseline justify-between gap-x-3">
         <strong>{title}</strong>
-        <span className="text-[12px] text-slate">
+        <span className="text-[0.75rem] text-slate">
           {words.tank('length', lengthCm)} by {words.tank('length', widthCm)}, front below
         </span>
       </figcaption>
@@ -70,7 +70,7 @@ function OneMap({
         holder={holder}
         label={`${title}: ${rateOf(story)}${grounds ? `; ground held by ${grounds}` : ''}`}
       />
-      <p className="mt-1 text-[13px]">
+      <p className="mt-1 text-[0.8125rem]">
         <strong>{rateOf(story)}</strong>{' '}
         <span className="text-slate">
           ({story.placed} of {story.all} with a place, {Math.round(story.minutes)} minutes).
@@ -82,7 +82,7 @@ function OneMap({
           </>
         )}
       </p>
-      {grounds && <p className="text-[13px] text-slate">Ground: {grounds}.</p>}
+      {grounds && <p className="text-[0.8125rem] text-slate">Ground: {grounds}.</p>}
     </figure>
   );
 }
@@ -147,7 +147,7 @@ export function FloorStories({ tank, since }: { readonly tank: TankView; readonl
           watcher={watcher}
         />
       </div>
-      <p className="mt-1 text-[12px] text-slate">
+      <p className="mt-1 text-[0.75rem] text-slate">
         {rates && (
           <>
             Shade: {rates} contests an hour on a square of {words.quantity('length', SQUARE_CM)}.{' '}

@@ -149,7 +149,7 @@ export function AcclimationPart({ tank }: { readonly tank: TankView }) {
       <Section title="How to acclimate">
         {plan ? (
           <>
-            <p className="text-[18px] font-semibold">{capital(plan.method)}</p>
+            <p className="text-[1.125rem] font-semibold">{capital(plan.method)}</p>
             <p className="mb-2">{sayAcclimation(plan)}</p>
             <Ledger
               rows={[

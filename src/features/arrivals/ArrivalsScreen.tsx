@@ -103,7 +103,7 @@ function Here({ tank }: { readonly tank: TankView }) {
   return (
     <>
       <table className="w-full text-left">
-        <thead className="text-[12px] text-slate">
+        <thead className="text-[0.75rem] text-slate">
           <tr className="border-b border-line">
             <th className="py-1 font-medium">Who</th>
             <th className="font-medium max-sm:hidden">Species</th>
@@ -136,12 +136,15 @@ function Here({ tank }: { readonly tank: TankView }) {
                     </Link>
                   </FishName>
                   {resident.quarantine === 'none' && (
-                    <span className="ml-1 text-[12px] text-lamp" title="No quarantine: a risk to the others">
+                    <span
+                      className="ml-1 text-[0.75rem] text-lamp"
+                      title="No quarantine: a risk to the others"
+                    >
                       no quarantine
                     </span>
                   )}
                   {resident.until && (
-                    <span className="ml-1 text-[12px] text-slate">until {resident.until}</span>
+                    <span className="ml-1 text-[0.75rem] text-slate">until {resident.until}</span>
                   )}
                 </td>
                 <td className="max-sm:hidden">{profile ? commonName(profile) : resident.species}</td>

@@ -50,7 +50,7 @@ export function MoreOnArrival({ form }: { readonly form: ArrivalForm }) {
         </div>
       )}
       <fieldset className="mt-2">
-        <legend className="text-[12px] font-medium text-slate">Condition (tap all that apply)</legend>
+        <legend className="text-[0.75rem] font-medium text-slate">Condition (tap all that apply)</legend>
         <SignButtons offered={CONDITIONS} chosen={seen} onChange={(chosen) => form.put('seen', chosen)} />
       </fieldset>
     </details>

@@ -95,7 +95,7 @@ export function MovingPart({ tank }: { readonly tank: TankView }) {
                 <span>
                   {sayMove(step)}
                   {isVitalMove(step) && !move.done.includes(step) && (
-                    <span className="ml-2 text-[12px] text-lamp">required</span>
+                    <span className="ml-2 text-[0.75rem] text-lamp">required</span>
                   )}
                 </span>
               </label>

@@ -60,12 +60,12 @@ function Step({
           checked={doneOn !== null}
           onChange={(event) => onTick(event.target.checked)}
         />
-        <span className={classes('flex-1 text-[15px]', doneOn !== null && 'text-slate')}>
+        <span className={classes('flex-1 text-[0.9375rem]', doneOn !== null && 'text-slate')}>
           {sayRelease(step, words)}
-          {step.vital && doneOn === null && <span className="ml-2 text-[12px] text-lamp">required</span>}
+          {step.vital && doneOn === null && <span className="ml-2 text-[0.75rem] text-lamp">required</span>}
         </span>
         {step.waitMinutes > 0 && (
-          <span className={classes('fig text-[18px]', left > 0 && 'text-deep')} aria-live="off">
+          <span className={classes('fig text-[1.125rem]', left > 0 && 'text-deep')} aria-live="off">
             {doneOn === null ? `${step.waitMinutes} min` : left > 0 ? clock(left) : 'waited'}
           </span>
         )}
@@ -123,7 +123,7 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
                   />
                   <FishName profile={one.profile}>
                     {countedOf(one.count, one.profile)} <span className="text-slate">{one.where}</span>
-                    {one.caution && <span className="block text-[13px] text-lamp">{one.caution}</span>}
+                    {one.caution && <span className="block text-[0.8125rem] text-lamp">{one.caution}</span>}
                   </FishName>
                 </label>
               ))}
@@ -167,7 +167,7 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
     );
   return (
     <div className="flex max-w-[46rem] flex-col gap-3">
-      <p className="text-[16px]">
+      <p className="text-[1rem]">
         <strong>{names || 'The fish'}</strong> into {tank.body.name}
         {protocol !== 'plain' && (
           <span className="text-lamp">

@@ -41,7 +41,7 @@ export function RoundTimer({ rounds, add }: { readonly rounds: number; readonly 
       ) : (
         <span>
           Round <span className="fig">{round}</span> of {rounds}: {add} now. Next in{' '}
-          <span className="fig text-[20px]">
+          <span className="fig text-[1.25rem]">
             {Math.floor(left / 60)}:{String(left % 60).padStart(2, '0')}
           </span>
         </span>

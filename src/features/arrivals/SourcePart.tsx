@@ -61,11 +61,11 @@ function Plan({ plan, wanted }: { readonly plan: ShopPlan; readonly wanted: read
             <Row key={key}>
               <Cell>
                 {nameOf(key)}
-                {note && <span className="block text-[13px] text-lamp">{note}</span>}
+                {note && <span className="block text-[0.8125rem] text-lamp">{note}</span>}
               </Cell>
               <Cell>
                 {item.shop}
-                <span className="block text-[12px] text-slate">
+                <span className="block text-[0.75rem] text-slate">
                   {countOf(item.days, 'day')} in shop
                   {item.soldAs === 'pair' ? `, sold in pairs: ${animals} fish` : ''}
                 </span>

@@ -45,7 +45,7 @@ function WaveBar({
       {...listeners}
       {...attributes}
       aria-label={`${label}: drag, or press Space and the arrow keys, to move it by days`}
-      className={`absolute truncate rounded-xs border px-1.5 text-left text-[12px] ${unwise ? 'border-lamp bg-panel text-lamp' : 'border-deep bg-water text-ink'}`}
+      className={`absolute truncate rounded-xs border px-1.5 text-left text-[0.75rem] ${unwise ? 'border-lamp bg-panel text-lamp' : 'border-deep bg-water text-ink'}`}
       style={{
         left,
         top: top + 4,
@@ -133,7 +133,7 @@ export function WaveLine({
             className="absolute inset-x-0 border-b border-line"
             style={{ top: i * LANE_PX, height: LANE_PX }}
           >
-            <span className="block truncate pt-2 text-[12px] text-slate" style={{ width: NAME_PX - 8 }}>
+            <span className="block truncate pt-2 text-[0.75rem] text-slate" style={{ width: NAME_PX - 8 }}>
               {row.name}
             </span>
           </div>
@@ -141,7 +141,7 @@ export function WaveLine({
         {weeks.map((week, i) => (
           <span
             key={week}
-            className="absolute border-l border-line text-[11px] text-slate"
+            className="absolute border-l border-line text-[0.6875rem] text-slate"
             style={{ left: at(week), top: 0, height: rows.length * LANE_PX + 4 }}
             aria-hidden="true"
           >
@@ -182,7 +182,7 @@ export function WaveLine({
           <span key={wave.keys.join()} aria-hidden="true">
             {wave.lane !== null && (
               <span
-                className="fig absolute grid size-5 place-items-center bg-deep text-[11px] text-on-deep"
+                className="fig absolute grid size-5 place-items-center bg-deep text-[0.6875rem] text-on-deep"
                 style={{ left: at(wave.releases) - 10, top: (rows.length - 1) * LANE_PX + 7 }}
               >
                 {index + 1}
@@ -199,7 +199,7 @@ export function WaveLine({
         ))}
       </div>
       {/* What speaks against the place where it is held, before it is let go. */}
-      <div aria-live="polite" className="min-h-12 text-[13px]">
+      <div aria-live="polite" className="min-h-12 text-[0.8125rem]">
         {held && there && (
           <>
             <p className="fig">

@@ -129,10 +129,10 @@ export function CatalogueScreen() {
             />
           </div>
           <div className="mt-1 flex items-center justify-between gap-3">
-            <p className="text-[12px] text-slate" aria-live="polite">
+            <p className="text-[0.75rem] text-slate" aria-live="polite">
               {shown.length} of {catalogue.all.length}
             </p>
-            <div role="group" aria-label="Show as" className="flex text-[13px]">
+            <div role="group" aria-label="Show as" className="flex text-[0.8125rem]">
               {[false, true].map((looks) => (
                 <button
                   key={String(looks)}
@@ -176,7 +176,7 @@ export function CatalogueScreen() {
                     >
                       <PlateInSight profile={one} className="h-7 w-12" />
                       <span className="[overflow-wrap:anywhere]">
-                        {commonName(one)} <i className="text-[12px] text-slate">{one.scientificName}</i>
+                        {commonName(one)} <i className="text-[0.75rem] text-slate">{one.scientificName}</i>
                       </span>
                       <span className="fig text-right">{words.quantity('length', adultLengthCm(one))}</span>
                       <span className="fig text-right text-slate max-[25.99rem]:hidden">
@@ -234,7 +234,7 @@ export function CatalogueScreen() {
               )}
             </div>
             {isMine && (
-              <p className="mb-2 border-l-2 border-deep pl-3 text-[13px] text-slate">
+              <p className="mb-2 border-l-2 border-deep pl-3 text-[0.8125rem] text-slate">
                 {isOwn
                   ? isShippedToo
                     ? 'Your own species. The catalogue has one of this name now too; yours is kept until you remove it.'

@@ -77,7 +77,7 @@ export function DressEditor({ profile, catalogue, value, onChange }: Props) {
         {(['male', 'female', 'young'] as const).map((wearer) => (
           <figure key={wearer} className="flex-1">
             <FishPlate profile={dressed} wearer={wearer} className="h-8 w-full" />
-            <figcaption className="text-center text-[12px] text-slate">{wearer}</figcaption>
+            <figcaption className="text-center text-[0.75rem] text-slate">{wearer}</figcaption>
           </figure>
         ))}
       </div>

@@ -80,7 +80,7 @@ export function LooksGrid({ shown, current, hrefOf }: Props) {
                 )}
               >
                 <FishPlate profile={one} className="h-14 w-full" />
-                <span className="w-full text-[12px] leading-tight">
+                <span className="w-full text-[0.75rem] leading-tight">
                   <span className="line-clamp-2">{commonName(one)}</span>
                   <span className="fig text-slate">{words.quantity('length', adultLengthCm(one))}</span>
                 </span>

@@ -94,7 +94,7 @@ export function Portrait({ profile }: { readonly profile: SpeciesProfile }) {
           ))}
         </g>
       </svg>
-      <figcaption className="text-[12px] text-slate">
+      <figcaption className="text-[0.75rem] text-slate">
         {placed.map(({ name, lengthCm }, i) => (
           <span key={name}>
             {i > 0 && ', '}

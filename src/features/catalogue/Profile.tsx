@@ -60,7 +60,7 @@ export function Profile({ profile }: { readonly profile: SpeciesProfile }) {
   return (
     <article>
       <header className="mb-2">
-        <h2 className="text-[18px] font-semibold">{commonName(profile)}</h2>
+        <h2 className="text-[1.125rem] font-semibold">{commonName(profile)}</h2>
         <p className="text-slate">
           <i>{profile.scientificName}</i>
           {profile.formerNames.length > 0 && <>, once {profile.formerNames.join(', ')}</>}. {profile.family},{' '}

@@ -40,8 +40,8 @@ export function TanksByApproach({ profile }: { readonly profile: SpeciesProfile 
             />
             <FishInScene profile={profile} lengthCm={adult} x={tank.lengthCm / 2} y={-tank.heightCm / 2} />
           </svg>
-          <p className="mt-1 text-[13px] font-medium">{termOf(tank.approach)}</p>
-          <p className="fig text-[12px] text-slate">
+          <p className="mt-1 text-[0.8125rem] font-medium">{termOf(tank.approach)}</p>
+          <p className="fig text-[0.75rem] text-slate">
             {[
               tank.lengthCm,
               tank.widthCm,
@@ -103,7 +103,7 @@ export function WaterScales({
           </div>
         );
       })}
-      <p className="text-[12px] text-slate">
+      <p className="text-[0.75rem] text-slate">
         Band: tank-bred fish. Line: wild fish,{' '}
         {SCALES.map(
           ({ name, kind, label }) => `${kind === 'temperature' ? '' : `${label} `}${span(kind, wild[name])}`,

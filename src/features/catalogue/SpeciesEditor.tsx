@@ -191,7 +191,7 @@ export function SpeciesEditor({ mode, profile, catalogue, shipped, onSave, onClo
                   onClick={() => toggle(group)}
                 >
                   {SPECIES_GROUPS[group]}
-                  <span className="text-[12px] font-normal text-slate">
+                  <span className="text-[0.75rem] font-normal text-slate">
                     {paths.length === 1 ? '1 field' : `${paths.length} fields`}
                   </span>
                 </button>

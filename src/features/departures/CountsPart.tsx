@@ -64,7 +64,7 @@ function LastCounts({ count }: { readonly count: HeadCount }) {
   const points = count.counts.slice(-POINTS);
   if (points.length < 2) return null;
   return (
-    <span className="fig block text-[12px] text-slate">
+    <span className="fig block text-[0.75rem] text-slate">
       {points.map((one) => `${format(parseISO(one.on), 'd MMM')}: ${one.seen}`).join(' · ')}
     </span>
   );
@@ -156,7 +156,7 @@ function SpeciesCount({
         <FishName profile={profile}>
           <strong>{name}</strong>
         </FishName>
-        <span className="fig block text-[12px] text-slate">
+        <span className="fig block text-[0.75rem] text-slate">
           {count.onRecord} on record{count.hidden ? ', hides' : ''}
         </span>
       </span>
@@ -187,7 +187,7 @@ function SpeciesCount({
           </>
         )}
         {!only && residents.length > 1 && (
-          <span className="block text-[12px] text-slate">
+          <span className="block text-[0.75rem] text-slate">
             {residents.map((one) => nameOf(one)).join(', ')}
           </span>
         )}
@@ -199,7 +199,7 @@ function SpeciesCount({
           labelHidden
           wrap="w-28"
           placeholder={String(count.onRecord)}
-          className={`${INPUT} min-h-11 max-w-20 text-[16px]`}
+          className={`${INPUT} min-h-11 max-w-20 text-[1rem]`}
           {...form.part('seen')}
         />
         <Button large type="submit" waiting={form.waiting} aria-label={`Save the count of ${name} seen`}>

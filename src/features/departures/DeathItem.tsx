@@ -54,9 +54,9 @@ function Before({
           ))}
         </ul>
       )}
-      <p className="text-[13px] text-slate">From the record; no diagnosis.</p>
+      <p className="text-[0.8125rem] text-slate">From the record; no diagnosis.</p>
       {told.story.length > 0 && (
-        <ol className="mt-1 text-[13px]">
+        <ol className="mt-1 text-[0.8125rem]">
           {told.story.map((one) => (
             <li key={one.id} className="grid grid-cols-[4rem_1fr] gap-2 py-0.5">
               <time dateTime={one.on} className="fig text-slate">
@@ -93,7 +93,7 @@ export function DeathItem({
         </time>
         <span>
           {tell(event)}{' '}
-          <span className="text-[13px] text-slate">
+          <span className="text-[0.8125rem] text-slate">
             After <span className="fig">{days}</span> days here
             {event.type === 'died' && event.incident ? `; incident: ${event.incident}` : ''}
             {event.type === 'died' && event.signs && event.signs.length > 0
@@ -102,7 +102,7 @@ export function DeathItem({
             .
           </span>{' '}
           <Link
-            className="text-[13px] text-deep underline"
+            className="text-[0.8125rem] text-deep underline"
             href={`/life?tank=${tank.id}&fish=${event.resident}`}
           >
             history

@@ -157,7 +157,7 @@ export function DepartureForm({ residents, first }: Props) {
       </div>
       {!gone && (
         <fieldset>
-          <legend className="text-[12px] font-medium text-slate">Signs before or on the fish</legend>
+          <legend className="text-[0.75rem] font-medium text-slate">Signs before or on the fish</legend>
           <SignButtons
             offered={SIGNS_BEFORE}
             chosen={(form.typed('signs') as readonly Sign[] | undefined) ?? []}

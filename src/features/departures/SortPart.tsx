@@ -172,7 +172,7 @@ export function SortPart({ tank }: { readonly tank: TankView }) {
       </div>
       <div
         aria-hidden="true"
-        className="grid grid-cols-[14rem_7rem_9rem_6rem_5rem_1fr] gap-2 text-[12px] text-slate max-sm:hidden"
+        className="grid grid-cols-[14rem_7rem_9rem_6rem_5rem_1fr] gap-2 text-[0.75rem] text-slate max-sm:hidden"
       >
         {['Fish', 'Sex', 'Name or mark', 'Length', 'How many', 'Where'].map((head) => (
           <span key={head}>{head}</span>

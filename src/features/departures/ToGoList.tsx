@@ -76,7 +76,7 @@ function Waiting({ resident, toGo }: { readonly resident: Resident; readonly toG
             Record rehoming
           </Button>
         ) : (
-          <span className="text-[13px] text-slate">no new keeper yet</span>
+          <span className="text-[0.8125rem] text-slate">no new keeper yet</span>
         )}
         <Button
           tone="quiet"

@@ -69,12 +69,12 @@ function Row({
   const { event, struck, text } = row;
   return (
     <div className="grid grid-cols-[8.8rem_1fr_auto] items-center gap-2 border-b border-line py-1.5 max-sm:grid-cols-1 max-sm:gap-0">
-      <time dateTime={event.on} className="fig text-[13px] text-slate">
+      <time dateTime={event.on} className="fig text-[0.8125rem] text-slate">
         {format(parseISO(event.on), 'd MMM yy HH:mm')}
       </time>
       <span className={classes(struck && 'text-slate line-through')}>
         {text}
-        {event.corrected && !struck && <span className="text-[12px] text-slate"> (corrected)</span>}
+        {event.corrected && !struck && <span className="text-[0.75rem] text-slate"> (corrected)</span>}
       </span>
       <span className="no-print flex gap-3 whitespace-nowrap">
         {struck ? (

@@ -152,7 +152,7 @@ function Table({ tank, kind }: { readonly tank: TankView; readonly kind: TableKi
         </Button>
       </div>
       <label className="block">
-        <span className="text-[12px] font-medium text-slate">
+        <span className="text-[0.75rem] font-medium text-slate">
           {kind === 'stock' ? 'Read from CSV or Markdown' : 'Read from CSV'}
         </span>
         <input

@@ -8,7 +8,7 @@ import { clockFace } from '@/ui/clockFace';
 import { withTank } from './links';
 
 const ITEM =
-  'flex min-h-14 flex-1 flex-col items-center justify-center gap-0.5 border-t-[3px] text-[12px] font-medium landscape:min-h-11 landscape:flex-row landscape:gap-2';
+  'flex min-h-14 flex-1 flex-col items-center justify-center gap-0.5 border-t-[3px] text-[0.75rem] font-medium landscape:min-h-11 landscape:flex-row landscape:gap-2';
 const AT = 'border-deep text-deep';
 const ELSEWHERE = 'border-transparent text-slate';
 

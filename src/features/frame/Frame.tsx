@@ -53,7 +53,7 @@ function ThemeButton() {
 
 function Wordmark() {
   return (
-    <Link href="/" className="flex items-center gap-2 text-[17px] font-bold tracking-tight">
+    <Link href="/" className="flex items-center gap-2 text-[1.0625rem] font-bold tracking-tight">
       <svg viewBox="0 0 24 18" width="22" height="17" aria-hidden="true">
         <path d="M1 1v16h22V1" fill="none" stroke="currentColor" strokeWidth="2" />
         <path d="M1 7c4-2.500 7 2.500 11 0s7-2.500 11 0" fill="none" stroke="var(--deep)" strokeWidth="2" />
@@ -130,7 +130,7 @@ const never = () => () => undefined;
 function PrintHead({ name }: { readonly name: string | null }) {
   const day = useSyncExternalStore(never, todayIso, () => '');
   return (
-    <p className="hidden px-4 text-[12px] print:block">
+    <p className="hidden px-4 text-[0.75rem] print:block">
       {name !== null && `${name}, `}
       {day && format(parseISO(day), 'd MMMM yyyy')}, Lomvik
     </p>
@@ -174,7 +174,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   const rack = (
     <>
       <RoomLinks path={path} />
-      <p className="mt-4 mb-1 flex items-baseline justify-between px-3 text-[12px] text-slate">
+      <p className="mt-4 mb-1 flex items-baseline justify-between px-3 text-[0.75rem] text-slate">
         Tanks
         {tanks.length > 1 && (
           <button
@@ -189,10 +189,10 @@ export function Frame({ children }: { readonly children: ReactNode }) {
       <Boundary what="Tanks">
         <Rack tanks={tanks} chosen={onRoom ? null : (tank?.id ?? null)} />
       </Boundary>
-      <p className="mt-4 mb-1 pl-3 text-[12px] text-slate" aria-hidden="true">
+      <p className="mt-4 mb-1 pl-3 text-[0.75rem] text-slate" aria-hidden="true">
         Units
       </p>
-      <UnitsButton className="fig min-h-8 w-full px-3 text-left text-[13px] hover:bg-panel" />
+      <UnitsButton className="fig min-h-8 w-full px-3 text-left text-[0.8125rem] hover:bg-panel" />
     </>
   );
 
@@ -207,7 +207,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
             <Wordmark />
           </div>
           {room === 'demo' && (
-            <p className="mx-3 border border-lamp px-2 py-0.5 text-[12px] text-lamp">
+            <p className="mx-3 border border-lamp px-2 py-0.5 text-[0.75rem] text-lamp">
               Demo room, all made up
             </p>
           )}

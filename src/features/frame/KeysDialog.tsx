@@ -16,7 +16,7 @@ function Rows({
 }) {
   return (
     <section>
-      <h3 className="mt-3 text-[13px] font-semibold">{title}</h3>
+      <h3 className="mt-3 text-[0.8125rem] font-semibold">{title}</h3>
       <dl>
         {rows.map(({ keys, what, isSingle }) => (
           <div key={keys} className="grid grid-cols-[8rem_1fr] border-b border-line py-1">

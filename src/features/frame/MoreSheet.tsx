@@ -10,7 +10,7 @@ import { ROOM_SCREENS, TANK_SCREENS, withTank } from './links';
 import { Rack } from './Rack';
 import { UnitsButton } from './UnitsButton';
 
-const HEAD = 'mt-4 mb-1 text-[13px] font-semibold';
+const HEAD = 'mt-4 mb-1 text-[0.8125rem] font-semibold';
 const ROW =
   'flex min-h-11 w-full items-center gap-2 border-b border-line text-left disabled:text-slate disabled:opacity-60';
 
@@ -68,7 +68,7 @@ export function MoreSheet(props: Props) {
           className="fixed inset-x-0 bottom-0 z-50 max-h-[92dvh] overflow-y-auto border-t border-line bg-paper px-4 pt-2 pb-[calc(1rem+env(safe-area-inset-bottom))]"
         >
           <div className="sticky top-0 -mx-4 flex items-center justify-between border-b border-line bg-paper px-4">
-            <Radix.Title className="text-[17px] font-semibold">
+            <Radix.Title className="text-[1.0625rem] font-semibold">
               {tank ? tank.body.name : 'Your room'}
             </Radix.Title>
             <Radix.Close className="grid size-11 place-items-center text-slate" aria-label="Close">

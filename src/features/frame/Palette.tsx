@@ -77,7 +77,7 @@ export default function Palette({ open, onOpenChange, tank, actsOn, go, acts }: 
         {found.length === 0 && <Command.Empty className="px-3 py-2 text-slate">No match.</Command.Empty>}
         <Command.Group
           heading="Here"
-          className="[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-[12px] [&_[cmdk-group-heading]]:text-slate"
+          className="[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-[0.75rem] [&_[cmdk-group-heading]]:text-slate"
         >
           {[
             ...TANK_SCREENS.map((screen) => ({ ...screen, href: withTank(screen.path, tank) })),
@@ -120,7 +120,7 @@ export default function Palette({ open, onOpenChange, tank, actsOn, go, acts }: 
           forceMount
           hidden={found.length === 0}
           heading="Species"
-          className="[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-[12px] [&_[cmdk-group-heading]]:text-slate"
+          className="[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-[0.75rem] [&_[cmdk-group-heading]]:text-slate"
         >
           {found.map((profile) => (
             <Command.Item

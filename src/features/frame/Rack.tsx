@@ -78,7 +78,7 @@ function RackTank({
             <span className="font-semibold [overflow-wrap:anywhere]">{tank.body.name}</span>
             {residents.length + listed.length > 0 && <RackVerdict {...judged} part="today" />}
           </span>
-          <span className="text-[12px] text-slate">
+          <span className="text-[0.75rem] text-slate">
             {isDrawn && `${tank.body.purpose}, `}
             <span className="fig">{heads}</span> in tank
             {listed.length > 0 ? (
@@ -156,7 +156,7 @@ export function Rack({
                 )
               }
             >
-              <summary className="min-h-8 cursor-pointer content-center px-3 text-[12px] text-slate">
+              <summary className="min-h-8 cursor-pointer content-center px-3 text-[0.75rem] text-slate">
                 {capital(purpose)} ({some.length})
               </summary>
               {listOf(some)}

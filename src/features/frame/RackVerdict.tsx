@@ -19,5 +19,5 @@ interface Props {
 export function RackVerdict({ tank, residents, listed, part }: Props) {
   const { today, later } = useAssessment(tank, residents, listed);
   if (part === 'today') return <VerdictMark verdict={today} small />;
-  return later && <span className="block text-[12px] text-slate">{untilThen(later)}</span>;
+  return later && <span className="block text-[0.75rem] text-slate">{untilThen(later)}</span>;
 }

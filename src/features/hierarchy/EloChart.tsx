@@ -97,14 +97,14 @@ export function EloChart({
         png="lomvik-order.png"
       />
       {placed.length > 0 && (
-        <p className="text-[12px] text-slate">
+        <p className="text-[0.75rem] text-slate">
           Upright lines:{' '}
           {placed.map((mark) => `${format(parseISO(mark.on), 'd MMM')} ${sayMark(mark, nameOf)}`).join('; ')}.
           Solid: arrived; dashed: left; dotted: intervention.
         </p>
       )}
       {chosen.size < ranking.ranked.length && (
-        <p className="text-[12px] text-slate">
+        <p className="text-[0.75rem] text-slate">
           {all
             ? `All ${ranking.ranked.length} are drawn.`
             : `Drawn: newcomers, the highest and the lowest, ${chosen.size} of ${ranking.ranked.length}.`}{' '}

@@ -233,7 +233,9 @@ function Hierarchy({ tank }: { readonly tank: TankView }) {
         <Section title="Ranking" aside="by David’s score; brackets: too close to separate">
           <RankTable answer={answer} nameOf={names.resident} colours={colours} />
           {unmet.length > 0 && (
-            <p className="mt-2 text-[13px] text-slate">Not ranked: {unmet.map(names.resident).join(', ')}.</p>
+            <p className="mt-2 text-[0.8125rem] text-slate">
+              Not ranked: {unmet.map(names.resident).join(', ')}.
+            </p>
           )}
           <div className="mt-2 flex flex-col gap-1">
             <Standouts answer={answer} nameOf={names.resident} />

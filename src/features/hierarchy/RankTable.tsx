@@ -55,7 +55,7 @@ export function RankTable({ answer, nameOf, colours }: Props) {
                   {rank.length > 1 ? (within === 0 ? `${first} to ${first + rank.length - 1}` : '') : at}
                 </span>
                 {rank.length > 1 && within === 0 && (
-                  <span className="block text-[12px] text-slate">tied</span>
+                  <span className="block text-[0.75rem] text-slate">tied</span>
                 )}
               </Cell>
               <Cell>

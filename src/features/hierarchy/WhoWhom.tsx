@@ -17,7 +17,7 @@ export function WhoWhom({
     <div className="overflow-x-auto">
       <table className="text-left">
         <caption className="sr-only">Wins of the fish in the row over the fish in the column</caption>
-        <thead className="text-[12px] text-slate">
+        <thead className="text-[0.75rem] text-slate">
           <tr>
             <th className="py-1 pr-3 font-medium">chases ↓ whom →</th>
             {ids.map((id) => (

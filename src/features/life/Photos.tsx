@@ -77,7 +77,7 @@ export function Photos({ resident }: { readonly resident: Resident }) {
               alt={`${nameOf(resident)} on ${format(parseISO(photo.on), 'd MMM yyyy')}`}
               className="aspect-[4/3] w-full object-cover"
             />
-            <span className="fig flex items-center justify-between text-[12px] text-slate">
+            <span className="fig flex items-center justify-between text-[0.75rem] text-slate">
               {format(parseISO(photo.on), 'd MMM yyyy')}
               <Button
                 tone="quiet"

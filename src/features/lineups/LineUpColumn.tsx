@@ -116,7 +116,7 @@ export function LineUpColumn(props: Props) {
           title="See what this one leaves out, and why"
         >
           <span className="block font-semibold">{sayWishesMet(kept, wishes.body.wishes)}</span>
-          <span className="block text-[12px] text-slate">
+          <span className="block text-[0.75rem] text-slate">
             {place === 1
               ? 'The best'
               : `${sayInstead([...kept], best, words.many)}${isAsGood ? '; as good' : ''}`}
@@ -124,11 +124,11 @@ export function LineUpColumn(props: Props) {
         </button>
         <span className="inline-flex items-baseline gap-2">
           <VerdictMark verdict={assessment.today} later={assessment.later} small />
-          {problems > 0 && <span className="text-[12px] text-slate">{countOf(problems, 'problem')}</span>}
+          {problems > 0 && <span className="text-[0.75rem] text-slate">{countOf(problems, 'problem')}</span>}
         </span>
       </header>
       {found.favourites && (
-        <p className="text-[12px] text-slate">
+        <p className="text-[0.75rem] text-slate">
           {found.favourites.length === 0
             ? 'Around none of the favourites'
             : `Around ${found.favourites
@@ -181,7 +181,7 @@ export function LineUpColumn(props: Props) {
                   <Pin size={12} aria-hidden="true" />
                 </button>
               ) : (
-                <span className="min-h-6 pr-1 text-[12px] text-slate">in the tank</span>
+                <span className="min-h-6 pr-1 text-[0.75rem] text-slate">in the tank</span>
               )}
             </li>
           );

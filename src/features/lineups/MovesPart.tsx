@@ -62,7 +62,7 @@ function DecisionRow({
       <Cell>
         <FishName profile={profile}>{name}</FishName>
         {decision.old && (
-          <span className="block text-[12px] text-lamp">old for its species: a move is hard on it</span>
+          <span className="block text-[0.75rem] text-lamp">old for its species: a move is hard on it</span>
         )}
       </Cell>
       <Cell figures>{decision.moves || '–'}</Cell>
@@ -179,7 +179,7 @@ export function MovesPart({ tank, wishes }: { readonly tank: TankView; readonly 
       {failure !== null && <Failed why={failureWords(failure) ?? ''} onAgain={() => void search()} />}
       <div className="grid gap-x-6 gap-y-3 sm:grid-cols-2">
         <fieldset>
-          <legend className="text-[12px] font-medium text-slate">Fish that live in</legend>
+          <legend className="text-[0.75rem] font-medium text-slate">Fish that live in</legend>
           <div className="flex flex-wrap gap-x-4">
             {tanks.map((one) => (
               <label key={one.id} className="flex min-h-8 items-center gap-1.5">

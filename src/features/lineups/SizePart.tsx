@@ -40,7 +40,7 @@ function SizeAnswerView({ answer, share }: { readonly answer: Answer; readonly s
     <div className="flex flex-col gap-2">
       {answer.size ? (
         <p>
-          <strong className="text-[18px]">{answer.size.name}</strong>{' '}
+          <strong className="text-[1.125rem]">{answer.size.name}</strong>{' '}
           <span className="fig text-slate">
             {[answer.size.lengthCm, answer.size.widthCm, answer.size.heightCm]
               .map((cm) => words.tank('length', cm))

@@ -59,7 +59,9 @@ type View = keyof typeof VIEWS;
 function AsBought({ wish }: { readonly wish: KeptWish }) {
   const { origin = 'unknown' } = wish;
   const said = [writeSexes(wish), origin === 'unknown' ? '' : termOf(origin)].filter((part) => part !== '');
-  return said.length === 0 ? null : <span className="block text-[12px] text-slate">{said.join('; ')}</span>;
+  return said.length === 0 ? null : (
+    <span className="block text-[0.75rem] text-slate">{said.join('; ')}</span>
+  );
 }
 
 /** The numbers that are looked at while none are typed. */
@@ -181,7 +183,7 @@ function QuickSets({ tank, wishes }: { readonly tank: TankView; readonly wishes:
         </Button>
       </div>
       {failure !== null && <Failed why={failureWords(failure) ?? ''} onAgain={() => void add()} />}
-      <p aria-live="polite" className="min-h-4 text-[12px] text-slate">
+      <p aria-live="polite" className="min-h-4 text-[0.75rem] text-slate">
         {said}
       </p>
     </div>
@@ -211,7 +213,7 @@ export function WishList({ tank, wishes }: { readonly tank: TankView; readonly w
             <span className="inline-flex gap-3">
               <select
                 aria-label="What the list shows"
-                className="min-h-6 rounded-xs bg-transparent text-[13px] text-deep"
+                className="min-h-6 rounded-xs bg-transparent text-[0.8125rem] text-deep"
                 value={view}
                 onChange={(event) => setView(event.target.value as View)}
               >
@@ -229,7 +231,7 @@ export function WishList({ tank, wishes }: { readonly tank: TankView; readonly w
         }
       >
         {wishes.living.size > 0 && (
-          <p className="mb-1 text-[12px] text-slate">
+          <p className="mb-1 text-[0.75rem] text-slate">
             Built around the fish here:{' '}
             {[...wishes.living]
               .map(([species, count]) => {

@@ -172,7 +172,7 @@ export function WishesPart({ tank, wishes }: { readonly tank: TankView; readonly
                   <label
                     key={id}
                     className={classes(
-                      'inline-flex min-h-8 cursor-pointer items-center px-2.5 text-[13px] has-focus-visible:outline-2',
+                      'inline-flex min-h-8 cursor-pointer items-center px-2.5 text-[0.8125rem] has-focus-visible:outline-2',
                       way === id ? 'bg-deep text-on-deep' : 'bg-panel',
                     )}
                   >

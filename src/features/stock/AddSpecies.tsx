@@ -63,7 +63,7 @@ export function AddSpecies({
         </div>
         <PasteButton onTake={(taken) => void stock.addAll(taken.map(({ group }) => group))} />
       </div>
-      <div aria-live="polite" className="min-h-5 text-[13px]">
+      <div aria-live="polite" className="min-h-5 text-[0.8125rem]">
         {looked && preview && (
           <div className="border-l-2 border-deep py-1 pl-3">
             <p className="flex flex-wrap items-center gap-2">

@@ -69,7 +69,7 @@ function Effect({
     <div>
       <div className="flex items-end gap-4">
         <FishPlate profile={profile} className="h-16 w-32" />
-        <h2 className="text-[16px] font-semibold">{countedOf(effect.count, profile)}</h2>
+        <h2 className="text-[1rem] font-semibold">{countedOf(effect.count, profile)}</h2>
       </div>
       <p className="mb-2 text-slate">
         <i>{profile.scientificName}</i>, {words.quantity('length', adultLengthCm(profile))} grown,{' '}
@@ -186,7 +186,7 @@ export function CandidatesPart({
       {failure !== null && <Failed why={failureWords(failure) ?? ''} onAgain={again} />}
       <div className="grid gap-6 lg:grid-cols-[minmax(0,6fr)_minmax(0,5fr)]">
         <div>
-          <p className="text-[12px] text-slate" aria-live="polite">
+          <p className="text-[0.75rem] text-slate" aria-live="polite">
             {effects === null
               ? failure === null
                 ? 'Checking…'
@@ -234,7 +234,7 @@ export function CandidatesPart({
                             {words.quantity('length', adultLengthCm(one))}
                           </span>
                         </span>
-                        <span className="block truncate text-[12px] text-slate">
+                        <span className="block truncate text-[0.75rem] text-slate">
                           {effect.already > 0 && `${effect.already} already here. `}
                           {worst?.[1] ??
                             (effect.fillsEmptyLayer

@@ -84,15 +84,15 @@ export const CauseItem = memo(function CauseItem({
           <p>{say.cause(group)}</p>
           <div className="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1">
             {(fixes !== null || !isBad) && told && group.severity !== 'good' && (
-              <span className="text-[13px] text-slate">{say.fix(told)}</span>
+              <span className="text-[0.8125rem] text-slate">{say.fix(told)}</span>
             )}
             {best && <TriedFixItem fix={best} doable={isDoable(best)} onFix={onFix} />}
             {isBad && fixes?.length === 0 && !told && (
-              <span className="text-[13px] text-slate">Nothing that was tried mends it.</span>
+              <span className="text-[0.8125rem] text-slate">Nothing that was tried mends it.</span>
             )}
             <button
               type="button"
-              className="min-h-6 text-[12px] text-slate underline-offset-2 hover:underline"
+              className="min-h-6 text-[0.75rem] text-slate underline-offset-2 hover:underline"
               aria-expanded={open}
               onClick={() => setOpen(!open)}
             >
@@ -112,7 +112,7 @@ export const CauseItem = memo(function CauseItem({
                 canAsk={(species) => can.has(editKey({ kind: 'set-origin', species, origin: 'wild' }))}
                 onOrigin={onOrigin}
               />
-              <p className="no-print mt-1 flex flex-wrap gap-x-4 text-[13px]">
+              <p className="no-print mt-1 flex flex-wrap gap-x-4 text-[0.8125rem]">
                 {profiles.map((profile) => (
                   <span key={profile.id} className="inline-flex gap-2">
                     <Link className="min-h-6 text-deep underline" href={`/catalogue?species=${profile.id}`}>

@@ -16,7 +16,7 @@ function Headline({ group }: { readonly group: CauseGroup<Told> }) {
         <span className="text-slate"> Keepers disagree.</span>
       )}
       {rest.length > 0 && (
-        <details className="text-[13px] text-slate">
+        <details className="text-[0.8125rem] text-slate">
           <summary className="min-h-6 cursor-pointer">{countOf(rest.length, 'more finding')}</summary>
           <ul className="list-disc pl-4">
             {(first && say.finding(first) !== say.cause(group) ? group.findings : rest).map((finding) => (

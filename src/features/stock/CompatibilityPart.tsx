@@ -40,7 +40,7 @@ export function CompatibilityPart({ stock }: { readonly stock: ReturnType<typeof
             <tr>
               <th className="sr-only">Species</th>
               {names.map((name, at) => (
-                <th key={name} scope="col" className="h-28 w-9 align-bottom text-[12px] font-medium">
+                <th key={name} scope="col" className="h-28 w-9 align-bottom text-[0.75rem] font-medium">
                   <FishPlate profile={profiles[at] as SpeciesProfile} detail="mark" className="h-6 w-9" />
                   <span className="block max-h-28 rotate-180 overflow-hidden py-1 whitespace-nowrap [writing-mode:vertical-rl]">
                     {name}
@@ -52,7 +52,7 @@ export function CompatibilityPart({ stock }: { readonly stock: ReturnType<typeof
           <tbody>
             {matrix.map((row, i) => (
               <tr key={names[i]}>
-                <th scope="row" className="max-w-44 truncate pr-2 text-left text-[13px] font-medium">
+                <th scope="row" className="max-w-44 truncate pr-2 text-left text-[0.8125rem] font-medium">
                   <span
                     className="mr-1.5 inline-block size-2.5"
                     style={{ background: colours.get(row[0]?.a ?? '') }}

@@ -89,7 +89,7 @@ export function DraftsPart({ tank }: { readonly tank: TankView }) {
             <Cell>
               <span className="flex flex-wrap justify-end gap-1">
                 {draft.main ? (
-                  <span className="self-center pr-2 text-[13px] text-slate">active list</span>
+                  <span className="self-center pr-2 text-[0.8125rem] text-slate">active list</span>
                 ) : (
                   <Button onClick={() => swap(draft)}>Make active</Button>
                 )}
@@ -136,7 +136,7 @@ export function DraftsPart({ tank }: { readonly tank: TankView }) {
             }))}
           />
           {judged.length > MOST_COLUMNS && (
-            <p className="text-[13px] text-slate">
+            <p className="text-[0.8125rem] text-slate">
               The first {MOST_COLUMNS} of {judged.length} lists.
             </p>
           )}

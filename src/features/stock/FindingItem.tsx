@@ -21,7 +21,7 @@ export function FindingItem({
   return (
     <li className="py-1">
       {!headline && <p>{say.finding(finding)}</p>}
-      <dl className="text-[12px] text-slate">
+      <dl className="text-[0.75rem] text-slate">
         {band && (
           <div>
             <dt className="inline">as growth varies, between </dt>

@@ -26,9 +26,9 @@ export function TriedFixItem({ fix, doable, onFix }: Props) {
           <span className="hidden print:inline">{said}</span>
         </>
       ) : (
-        <span className="text-[13px]">{said}</span>
+        <span className="text-[0.8125rem]">{said}</span>
       )}
-      <span className="text-[12px] text-slate">{sayLeaves(fix.leaves)}</span>
+      <span className="text-[0.75rem] text-slate">{sayLeaves(fix.leaves)}</span>
     </span>
   );
 }
@@ -52,7 +52,7 @@ export function FixList({ fixes, advice, isDoable, onFix }: RestProps) {
         </li>
       ))}
       {advice.map((fix) => (
-        <li key={JSON.stringify(fix)} className="text-[13px] text-slate">
+        <li key={JSON.stringify(fix)} className="text-[0.8125rem] text-slate">
           {say.fix(fix)}
         </li>
       ))}

@@ -29,7 +29,7 @@ function DateSlider({
   const month = addMonths(todayIso(), months);
   return (
     <div className="flex min-w-72 flex-1 items-center gap-3">
-      <span className="text-[12px] text-slate">today</span>
+      <span className="text-[0.75rem] text-slate">today</span>
       <Slider.Root
         className="relative flex h-7 flex-1 touch-none items-center"
         value={[months]}
@@ -46,8 +46,8 @@ function DateSlider({
           className="block size-5 border-2 border-deep bg-panel"
         />
       </Slider.Root>
-      <span className="text-[12px] text-slate">grown</span>
-      <span className="fig w-28 text-right text-[12px]">{months === 0 ? 'today' : monthWords(month)}</span>
+      <span className="text-[0.75rem] text-slate">grown</span>
+      <span className="fig w-28 text-right text-[0.75rem]">{months === 0 ? 'today' : monthWords(month)}</span>
     </div>
   );
 }
@@ -108,7 +108,7 @@ export function GlassByDate({ tank, scene, lines, last, lit, onLight, onMonths }
         <button
           type="button"
           aria-pressed={isInColours}
-          className="min-h-11 text-[12px] text-deep underline sm:min-h-6"
+          className="min-h-11 text-[0.75rem] text-deep underline sm:min-h-6"
           onClick={() => setIsInColours(!isInColours)}
         >
           {isInColours ? 'As they look' : 'List colours'}

@@ -92,7 +92,7 @@ export const GrowingOn = memo(function GrowingOn({
           return (
             <li key={line.key} className="grid gap-1 border-b border-line py-1.5 sm:grid-cols-[11rem_1fr]">
               <FishName profile={line.profile}>{countedOf(line.count, line.profile)}</FishName>
-              <span className="flex text-[13px]">
+              <span className="flex text-[0.8125rem]">
                 <span
                   className="min-w-0 border border-deep bg-water px-2 py-0.5"
                   style={{ flexBasis: `${share}%`, borderLeftColor: line.colour, borderLeftWidth: 4 }}

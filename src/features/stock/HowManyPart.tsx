@@ -94,7 +94,7 @@ export function HowManyPart({
                     <Cell figures>{answer.open ? `${answer.most ?? ''}+` : figure(answer.most)}</Cell>
                   </tr>
                   <Row>
-                    <td colSpan={5} className="pb-2 text-[13px] text-slate">
+                    <td colSpan={5} className="pb-2 text-[0.8125rem] text-slate">
                       {why(answer)}
                       {answer.anyway.length > 0 && (
                         <span className="block">At any number: {anyway(answer)}</span>

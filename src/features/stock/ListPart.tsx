@@ -130,7 +130,7 @@ export function ListPart({
           <>
             <div id="verdict" className="mb-1 flex items-baseline justify-between gap-2" aria-live="polite">
               <VerdictMark verdict={assessment.today} later={assessment.later} />
-              <span className="text-[12px] text-slate">
+              <span className="text-[0.75rem] text-slate">
                 {countOf(problems.length, 'problem')}, {countOf(notes.length, 'note')}
               </span>
             </div>
@@ -172,7 +172,7 @@ export function ListPart({
             {calm.assumed.length > 0 && (
               <details className="mt-2">
                 <summary className="cursor-pointer text-slate">Assumed ({calm.assumed.length})</summary>
-                <ul className="text-[13px] text-slate">
+                <ul className="text-[0.8125rem] text-slate">
                   {calm.assumed.map((one) => (
                     <li key={one.path}>{sayAssumed(one, words)}.</li>
                   ))}

@@ -86,7 +86,7 @@ export const MainCauses = memo(function MainCauses({
   return (
     // Room is kept while it is looked into: nothing below jumps under the finger.
     <div className={classes('no-print mt-2', trouble === null && 'min-h-36')}>
-      <p className="text-[12px] text-slate">Main causes of trouble{trouble === null && ': checking…'}</p>
+      <p className="text-[0.75rem] text-slate">Main causes of trouble{trouble === null && ': checking…'}</p>
       {ways.length > 0 && (
         <ul aria-label="Main causes of trouble" className="flex flex-col gap-1">
           {ways.map(({ key, species, edit, said, verdict }) => {
@@ -100,7 +100,7 @@ export const MainCauses = memo(function MainCauses({
                 ) : (
                   <Button onClick={() => onFix({ edit })}>{say.fix({ edit }).replace(/\.$/, '')}</Button>
                 )}
-                <span className="inline-flex min-h-6 items-center gap-x-3 text-[13px] whitespace-nowrap">
+                <span className="inline-flex min-h-6 items-center gap-x-3 text-[0.8125rem] whitespace-nowrap">
                   {said}
                   <VerdictMark verdict={verdict} small />
                 </span>

@@ -104,7 +104,7 @@ function Answers({
           <p>No purchase of up to {MOST} gives that.</p>
         ) : (
           <>
-            <p className="text-[16px]">
+            <p className="text-[1rem]">
               Buy <strong className="fig">{buy}</strong>.
             </p>
             {onBuy && (

@@ -34,7 +34,7 @@ export function OriginOffer({
   const others = new Set([...sold].flatMap(([species, as]) => (canAsk(species) ? [otherOf(as)] : [])));
   if (sold.size === 0) return null;
   return (
-    <ul aria-label="Origin" className="my-1 flex flex-col gap-1 text-[13px] text-slate">
+    <ul aria-label="Origin" className="my-1 flex flex-col gap-1 text-[0.8125rem] text-slate">
       {[...sold].map(([species, as]) => (
         <li key={species} className="flex flex-wrap items-center gap-2">
           Nobody said where the {words.many(species)} come from: judged as usually sold, {termOf(as)}.

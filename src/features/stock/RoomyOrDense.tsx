@@ -107,7 +107,7 @@ export function RoomyOrDense({
           ))}
         </tr>
       </Table>
-      <p className="mt-2 text-[13px] text-slate">
+      <p className="mt-2 text-[0.8125rem] text-slate">
         Nitrate with the full number, grown: an estimate until you measure.
         {choices.every(({ current }) => !current) &&
           ' Now: peacocks and haps roomy, mbuna dense, the usual way.'}

@@ -81,7 +81,7 @@ export function ShareDialog({
           </p>
         )}
         {twinAddress(href) !== null && (
-          <p className="text-[13px] text-slate">
+          <p className="text-[0.8125rem] text-slate">
             {origin.replace(/^https?:\/\//, '')} is this machine only. Elsewhere the link is pasted into that
             Lomvik: Files, Open, Paste a link.
           </p>

@@ -48,7 +48,7 @@ function BuyLine({
     <Row>
       <Cell>
         <FishName profile={line.profile}>
-          {name} <i className="text-[12px] text-slate">{line.profile.scientificName}</i>
+          {name} <i className="text-[0.75rem] text-slate">{line.profile.scientificName}</i>
         </FishName>
       </Cell>
       <Cell figures>{line.count}</Cell>

@@ -61,7 +61,7 @@ export function SideBySide({ columns }: { readonly columns: readonly Compared[] 
                   <>
                     <SeverityMark severity={here.severity} />
                     {here.from !== null && (
-                      <span className="block text-[12px] text-slate">from {monthName(here.from)}</span>
+                      <span className="block text-[0.75rem] text-slate">from {monthName(here.from)}</span>
                     )}
                   </>
                 ) : (

@@ -96,17 +96,17 @@ const Line = memo(function Line({
           <FishPlate
             profile={line.profile}
             wearer={wearerIn(line)}
-            className="h-6 w-10 max-[22rem]:hidden sm:h-8 sm:w-12"
+            className="h-6 w-10 max-[22rem]:hidden ample:h-8 ample:w-12"
           />
           <Link
             prefetch={false}
             href={`/catalogue?species=${line.profile.id}`}
-            className="min-w-0 font-medium hover:underline max-sm:[overflow-wrap:anywhere]"
+            className="min-w-0 font-medium hover:underline slim:[overflow-wrap:anywhere]"
           >
             {name}
           </Link>
         </span>
-        <span className="fig block pl-4 text-[12px] text-slate sm:hidden">
+        <span className="fig block pl-4 text-[0.75rem] text-slate ample:hidden">
           {listed ? 'planned' : 'in tank'}, <LengthThen line={line} months={months} />
           {!listed && sexCount(line.residents, 'male') + sexCount(line.residents, 'female') > 0 && (
             <>
@@ -121,13 +121,13 @@ const Line = memo(function Line({
               value={listed.group.origin ?? 'unknown'}
               onChange={(origin) => void change(listed.key, (group) => ({ ...group, origin }))}
             />
-            <span className="sm:hidden">
+            <span className="ample:hidden">
               <SexesField name={name} group={listed.group} onChange={(how) => void change(listed.key, how)} />
             </span>
           </span>
         )}
       </td>
-      <td className="whitespace-nowrap sm:pr-2">
+      <td className="whitespace-nowrap ample:pr-2">
         {listed ? (
           <Stepper
             value={listed.group.count}
@@ -137,18 +137,18 @@ const Line = memo(function Line({
         ) : (
           <span className="fig pl-12 max-desk:pl-4">
             {line.count}
-            {toGo > 0 && <span className="ml-2 text-[12px] text-slate">{toGo} to go</span>}
+            {toGo > 0 && <span className="ml-2 text-[0.75rem] text-slate">{toGo} to go</span>}
           </span>
         )}
       </td>
-      <td className="pr-2 whitespace-nowrap max-sm:hidden">
+      <td className="pr-2 whitespace-nowrap slim:hidden">
         {listed ? (
           <SexesField name={name} group={listed.group} onChange={(how) => void change(listed.key, how)} />
         ) : (
           <Sexes line={line} />
         )}
       </td>
-      <td className="fig pr-2 text-[13px] whitespace-nowrap max-sm:hidden">
+      <td className="fig pr-2 text-[0.8125rem] whitespace-nowrap slim:hidden">
         <LengthThen line={line} months={months} />
       </td>
       <td className="hidden whitespace-nowrap text-slate 2xl:table-cell">{listed ? 'planned' : 'in tank'}</td>
@@ -158,7 +158,7 @@ const Line = memo(function Line({
             <Link
               prefetch={false}
               href={`/arrivals?tank=${tank}&bring=${listed.key}`}
-              className="inline-flex min-h-6 items-center text-[13px] text-deep underline-offset-2 hover:underline max-sm:flex max-sm:justify-end"
+              className="inline-flex min-h-6 items-center text-[0.8125rem] text-deep underline-offset-2 hover:underline slim:flex slim:justify-end"
             >
               bring home
             </Link>
@@ -183,7 +183,7 @@ const Line = memo(function Line({
           <Link
             prefetch={false}
             href={`/departures?tank=${tank}&species=${line.profile.id}`}
-            className="inline-flex min-h-6 items-center text-[13px] text-slate underline-offset-2 hover:underline"
+            className="inline-flex min-h-6 items-center text-[0.8125rem] text-slate underline-offset-2 hover:underline"
           >
             rehome
           </Link>
@@ -214,7 +214,7 @@ export function StockTable({
   return (
     <>
       {stock.listed.length > 1 && (
-        <p className="no-print -mb-1 text-right text-[12px] text-slate">
+        <p className="no-print -mb-1 text-right text-[0.75rem] text-slate">
           All planned:{' '}
           <OriginSelect
             label="Origin of all planned"
@@ -224,34 +224,37 @@ export function StockTable({
           />
         </p>
       )}
-      <table className="w-full text-left">
-        <thead className="text-[12px] text-slate">
-          <tr className="border-b border-line">
-            <th className="py-1 font-medium">Species</th>
-            <th className="font-medium desk:pl-9">Number</th>
-            <th className="font-medium max-sm:hidden">Sexes</th>
-            <th className="font-medium max-sm:hidden">{months > 0 ? 'Length then' : 'Length now'}</th>
-            <th className="hidden font-medium 2xl:table-cell">State</th>
-            <th className="no-print">
-              <span className="sr-only">Actions</span>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {stock.lines.map((line) => (
-            <Line
-              key={line.key}
-              line={line}
-              months={months}
-              tank={tank}
-              change={stock.change}
-              remove={stock.remove}
-              onLight={onLight}
-              onEdit={setEditing}
-            />
-          ))}
-        </tbody>
-      </table>
+      {/* Columns by the room that the table has, not by the screen. */}
+      <div className="@container">
+        <table className="w-full text-left">
+          <thead className="text-[0.75rem] text-slate">
+            <tr className="border-b border-line">
+              <th className="py-1 font-medium">Species</th>
+              <th className="font-medium desk:pl-9">Number</th>
+              <th className="font-medium slim:hidden">Sexes</th>
+              <th className="font-medium slim:hidden">{months > 0 ? 'Length then' : 'Length now'}</th>
+              <th className="hidden font-medium 2xl:table-cell">State</th>
+              <th className="no-print">
+                <span className="sr-only">Actions</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {stock.lines.map((line) => (
+              <Line
+                key={line.key}
+                line={line}
+                months={months}
+                tank={tank}
+                change={stock.change}
+                remove={stock.remove}
+                onLight={onLight}
+                onEdit={setEditing}
+              />
+            ))}
+          </tbody>
+        </table>
+      </div>
       {editing?.listed && (
         <GroupDialog
           profile={editing.profile}

@@ -119,7 +119,7 @@ export function StockingPart({ stock }: { readonly stock: ReturnType<typeof useS
         aside={`tap ${words.quantity('concentration', report.tapMgL)}; plants use about ${percent(report.plantShare)}`}
       >
         <Routines report={report} />
-        <p className="mt-1 text-[12px] text-slate">
+        <p className="mt-1 text-[0.75rem] text-slate">
           After = tap + g (1 − f) / f, before = tap + g / f, with g made between two changes and f the share
           changed.
         </p>
@@ -158,7 +158,7 @@ export function StockingPart({ stock }: { readonly stock: ReturnType<typeof useS
               );
             })}
         </Table>
-        <p className="mt-1 text-[12px] text-slate">
+        <p className="mt-1 text-[0.75rem] text-slate">
           Mass = a L^b by body shape (Le Cren 1951); food by activity and warmth, from memory; nitrogen = food
           × protein × 0.092 (Timmons and Ebeling); nitrate = 4.427 × nitrogen.
         </p>

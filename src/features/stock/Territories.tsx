@@ -108,13 +108,13 @@ export const Territories = memo(function Territories({ tank, assessment, colours
         grounds={grounds}
         label={`Territories on the floor from above: ${grounds.length} of ${settlers.length} holders find ground`}
       />
-      <ul className="mt-1 flex flex-wrap gap-x-5 gap-y-1 text-[13px]">
+      <ul className="mt-1 flex flex-wrap gap-x-5 gap-y-1 text-[0.8125rem]">
         {[...bySpecies].map(([species, own]) => {
           const profile = catalogue.byId.get(species);
           return profile && <Found key={species} profile={profile} settlers={own} hasMap={hasMap} />;
         })}
       </ul>
-      <p className="text-[12px] text-slate">
+      <p className="text-[0.75rem] text-slate">
         {!hasMap && 'Nothing stands on the floor map yet. '}
         Front below.{' '}
         <Link className="text-deep underline" href={`/tank?tank=${tank.id}&part=floor`}>

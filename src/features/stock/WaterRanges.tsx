@@ -32,7 +32,7 @@ export const WaterRanges = memo(function WaterRanges({
         const known = !water.assumed.has(name);
         return (
           <figure key={name}>
-            <figcaption className="text-[12px] text-slate">
+            <figcaption className="text-[0.75rem] text-slate">
               <span className="block font-medium">{title}</span>
               <span className="fig block min-h-[1.45em]">
                 {common
@@ -84,7 +84,7 @@ export const WaterRanges = memo(function WaterRanges({
                 })}
               </ul>
             </div>
-            <div className="fig flex justify-between text-[11px] text-slate">
+            <div className="fig flex justify-between text-[0.6875rem] text-slate">
               <span>{figure(low)}</span>
               <span>{known ? `tank ${figure(water[name])}` : 'tank not measured'}</span>
               <span>{figure(high)}</span>

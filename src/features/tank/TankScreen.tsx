@@ -86,7 +86,7 @@ function Likes({ tank }: { readonly tank: TankView }) {
           </li>
         ))}
       </ul>
-      <p className="mt-1 text-[13px] text-slate">Only tall and mid-water fish gain by height.</p>
+      <p className="mt-1 text-[0.8125rem] text-slate">Only tall and mid-water fish gain by height.</p>
     </Section>
   );
 }
@@ -148,7 +148,9 @@ function OneTank({ tank }: { readonly tank: TankView }) {
                   label={`From the front: ${words.tank('length', lengthCm)} by ${words.tank('length', heightCm)}, water to ${words.tank('length', waterLineCm)}`}
                   className="max-h-52 w-full"
                 />
-                <figcaption className="text-[12px] text-slate">Front, a tick every {tick.label}</figcaption>
+                <figcaption className="text-[0.75rem] text-slate">
+                  Front, a tick every {tick.label}
+                </figcaption>
               </figure>
               <figure>
                 {pieces.length > 0 && shape === 'box' ? (
@@ -168,7 +170,7 @@ function OneTank({ tank }: { readonly tank: TankView }) {
                     className="max-h-40 w-full"
                   />
                 )}
-                <figcaption className="text-[12px] text-slate">
+                <figcaption className="text-[0.75rem] text-slate">
                   {pieces.length > 0 && shape === 'box'
                     ? 'Above, front below'
                     : 'Above, with the longest free swim'}

@@ -166,14 +166,14 @@ export function DueList() {
                   className="grid min-h-11 flex-1 grid-cols-[1fr_auto] items-center gap-x-2 py-1.5 desk:min-h-0 desk:grid-cols-[5rem_1fr_auto]"
                 >
                   <span
-                    className={`fig max-desk:col-start-1 max-desk:text-[12px] ${item.overdueDays > 0 ? 'text-buoy' : 'text-slate'}`}
+                    className={`fig max-desk:col-start-1 max-desk:text-[0.75rem] ${item.overdueDays > 0 ? 'text-buoy' : 'text-slate'}`}
                   >
                     {sayLateness(item.overdueDays)}
                   </span>
                   <span className="max-desk:col-start-1">
                     <span className="font-semibold">{nameOf(item.tank)}</span> {text}
                   </span>
-                  <span className="inline-flex min-h-7 items-center rounded-xs border border-line bg-panel px-2.5 text-[13px] font-medium max-desk:col-start-2 max-desk:row-span-2 max-desk:row-start-1 max-desk:min-h-11">
+                  <span className="inline-flex min-h-7 items-center rounded-xs border border-line bg-panel px-2.5 text-[0.8125rem] font-medium max-desk:col-start-2 max-desk:row-span-2 max-desk:row-start-1 max-desk:min-h-11">
                     {ACTS[item.kind]}
                   </span>
                 </Link>
@@ -201,7 +201,7 @@ export function DueList() {
         })}
       </ul>
       {off.length > 0 && (
-        <p className="mt-1 text-[12px] text-slate">
+        <p className="mt-1 text-[0.75rem] text-slate">
           Snoozed:{' '}
           {off
             .map((item) => `${nameOf(item.key.split(':')[0] ?? '')} until ${item.until} (${item.why})`)

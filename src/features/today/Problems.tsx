@@ -53,7 +53,7 @@ export function Problems({ tank }: { readonly tank: TankView }) {
         ))}
       </ul>
       {wrong.length > SHOWN && (
-        <Link href={href} className="text-[13px] text-deep underline">
+        <Link href={href} className="text-[0.8125rem] text-deep underline">
           {wrong.length - SHOWN} more on the stock list
         </Link>
       )}

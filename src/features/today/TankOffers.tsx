@@ -42,7 +42,7 @@ export function OfferRows({
   const none = placeWords(answer, asked);
   return (
     <section aria-label={`By the ${termOf(answer.approach)} approach`}>
-      <h3 className="text-[13px] font-semibold">
+      <h3 className="text-[0.8125rem] font-semibold">
         {capital(termOf(answer.approach))}: at least {needWords(answer, words)}
       </h3>
       {none !== '' && <p className="text-slate">{none}</p>}
@@ -56,7 +56,7 @@ export function OfferRows({
               Start with {size.name}
             </Button>
             <VerdictMark verdict={verdict.today} later={verdict.later} small />
-            <span className="text-[13px] text-slate">
+            <span className="text-[0.8125rem] text-slate">
               {[size.lengthCm, size.widthCm, size.heightCm].map((cm) => words.tank('length', cm)).join(' × ')}
               ; wall {words.tank('length', wallCm)}, floor {words.area(floorCm2)}, about{' '}
               {words.quantity('mass', filledKg)} filled, {words.quantity('concentration', nitrateMgLWeek)} of

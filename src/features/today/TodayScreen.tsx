@@ -78,7 +78,7 @@ export function TodayScreen({ empty }: { readonly empty?: (more: ReactNode) => R
             className="order-last lg:col-span-2"
             aside="they stay in the journal and in every saved file"
           >
-            <ul className="fig text-[13px]">
+            <ul className="fig text-[0.8125rem]">
               {room.loose.slice(0, 8).map((entry) => (
                 <li key={entry.id + entry.on}>{sayLoose(entry)}</li>
               ))}

@@ -37,7 +37,7 @@ function CountRow({
           −
         </Button>
         <span
-          className="fig w-8 text-center text-[16px]"
+          className="fig w-8 text-center text-[1rem]"
           aria-live="polite"
           aria-label={`${seen} ${name} seen`}
         >

@@ -52,16 +52,18 @@ export function FishButton({
           {profile !== null && (
             <FishPlate profile={profile} wearer={wearer} className="h-4 w-7 md:h-7 md:w-12" />
           )}
-          <span className="line-clamp-2 min-w-0 text-[13px] leading-tight break-words md:text-[14px]">
+          <span className="line-clamp-2 min-w-0 text-[0.8125rem] leading-tight break-words md:text-[0.875rem]">
             {name}
           </span>
         </span>
         {about && (
-          <span className={classes('block truncate text-[12px]', chosen ? '' : 'text-slate')}>{about}</span>
+          <span className={classes('block truncate text-[0.75rem]', chosen ? '' : 'text-slate')}>
+            {about}
+          </span>
         )}
       </span>
       {hotkey !== null && (
-        <kbd className="fig text-[12px] opacity-70 max-md:hidden" aria-hidden="true">
+        <kbd className="fig text-[0.75rem] opacity-70 max-md:hidden" aria-hidden="true">
           {hotkey}
         </kbd>
       )}

@@ -100,7 +100,7 @@ export function FishPad({
               aria-pressed={opened === id}
               onClick={() => setOpened(opened === id ? null : id)}
               className={classes(
-                'flex min-h-11 items-center gap-1 border px-1.5 text-[12px] md:min-h-9',
+                'flex min-h-11 items-center gap-1 border px-1.5 text-[0.75rem] md:min-h-9',
                 opened === id ? 'border-deep text-deep' : 'border-line text-slate',
               )}
             >
@@ -112,14 +112,14 @@ export function FishPad({
       </div>
       {pad.active.length > 0 && (
         <div>
-          <p className="mb-1 text-[12px] text-slate">Active lately</p>
+          <p className="mb-1 text-[0.75rem] text-slate">Active lately</p>
           <div className={grid} role="group" aria-label="Active lately">
             {pad.active.map(button)}
           </div>
         </div>
       )}
       <div>
-        {pad.active.length > 0 && <p className="mb-1 text-[12px] text-slate">Others, by species</p>}
+        {pad.active.length > 0 && <p className="mb-1 text-[0.75rem] text-slate">Others, by species</p>}
         <div className={grid} role="group" aria-label="Fish">
           {pad.others.map(button)}
         </div>

@@ -49,7 +49,7 @@ export function PressRow({
           {isOpen ? <ChevronUp size={16} aria-hidden="true" /> : <ChevronDown size={16} aria-hidden="true" />}
         </Button>
       )}
-      <span className={classes('shrink-0 text-[12px] text-slate max-sm:w-14', folds && 'max-sm:hidden')}>
+      <span className={classes('shrink-0 text-[0.75rem] text-slate max-sm:w-14', folds && 'max-sm:hidden')}>
         {label}
       </span>
       <span className={classes('contents', folds && !isOpen && 'max-sm:hidden')}>{children}</span>

@@ -28,12 +28,12 @@ export function ThisWatch({
         ))}
       </ol>
       {watch.watching && (
-        <label className="mt-2 block text-[12px] text-slate">
+        <label className="mt-2 block text-[0.75rem] text-slate">
           Note for this watch
           <input
             value={note}
             onChange={(event) => onNote(event.target.value)}
-            className="min-h-9 w-full border border-line bg-panel px-2 text-[14px] text-ink"
+            className="min-h-9 w-full border border-line bg-panel px-2 text-[0.875rem] text-ink"
           />
         </label>
       )}

@@ -19,6 +19,6 @@ export function WatchNext({ tank }: { readonly tank: TankView }) {
   const course = useCourse(happenings, asked);
   const { answer } = useOrder(course, residents);
   return answer && answer.toWatch.length > 0 ? (
-    <p className="text-[13px] text-slate">{sayPairsToWatch(answer.toWatch, names.resident)}</p>
+    <p className="text-[0.8125rem] text-slate">{sayPairsToWatch(answer.toWatch, names.resident)}</p>
   ) : null;
 }

@@ -101,7 +101,7 @@ function WatchBar({
       <span
         role="timer"
         aria-label="Time watched"
-        className={classes('fig text-[28px] leading-none', watch.running ? 'text-ink' : 'text-slate')}
+        className={classes('fig text-[1.75rem] leading-none', watch.running ? 'text-ink' : 'text-slate')}
       >
         {clockFace(watch.seconds)}
       </span>
@@ -264,7 +264,7 @@ function Watch({ tank }: { readonly tank: TankView }) {
               <StepIn tank={tank} />
             </Section>
           </div>
-          <label className="flex items-center gap-2 text-[12px] text-slate max-md:hidden">
+          <label className="flex items-center gap-2 text-[0.75rem] text-slate max-md:hidden">
             <input type="checkbox" checked={areKeysOn} onChange={({ target }) => turnKeys(target.checked)} />
             keys: numbers press fish, Space runs the clock, Backspace undoes
           </label>

@@ -46,7 +46,7 @@ export function WherePressed({
           onPress={(at) => onPlace(placeText(at))}
         />
       )}
-      <p className="flex items-center justify-between gap-3 text-[12px] text-slate">
+      <p className="flex items-center justify-between gap-3 text-[0.75rem] text-slate">
         <span aria-live="polite">{place}</span>
         <span className="flex gap-3">
           {place !== '' && (

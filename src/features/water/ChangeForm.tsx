@@ -68,7 +68,7 @@ export function ChangeForm({ tank }: { readonly tank: TankView }) {
             <TextField label="Day" max={todayIso()} {...form.part('on')} />
           </div>
           <fieldset>
-            <legend className="text-[12px] font-medium text-slate">
+            <legend className="text-[0.75rem] font-medium text-slate">
               Tick each that was done; what was forgotten stays open
             </legend>
             <TickList

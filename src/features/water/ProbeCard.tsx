@@ -72,7 +72,7 @@ export function ProbeCard({ tank }: { readonly tank: TankView }) {
         </Button>
         {on && last && (
           <>
-            <span className="fig text-[15px]">
+            <span className="fig text-[0.9375rem]">
               {words.fine('temperature', last.temperatureC)} · pH {tenth(last.ph)} · {last.tdsPpm} ppm
             </span>
             <Button tone="quiet" onClick={() => keep(last)}>

@@ -53,7 +53,7 @@ export function TestForm({ tank }: { readonly tank: TankView }) {
             <TextField
               key={name}
               label={label}
-              className="min-h-11 w-full rounded-xs border border-line bg-panel px-2 text-[16px] aria-[invalid=true]:border-buoy"
+              className="min-h-11 w-full rounded-xs border border-line bg-panel px-2 text-[1rem] aria-[invalid=true]:border-buoy"
               {...form.part(name)}
             />
           ))}

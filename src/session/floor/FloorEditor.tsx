@@ -233,7 +233,7 @@ export function FloorEditor({ tank }: { readonly tank: TankView }) {
                   : ([['Changed since the kept map', percent(floor.changed)]] as const)),
               ]}
             />
-            <p className="mt-1 text-[13px] text-slate">Fish chase what they see.</p>
+            <p className="mt-1 text-[0.8125rem] text-slate">Fish chase what they see.</p>
             <div className="mt-3 flex flex-wrap gap-2">
               <Button onClick={() => setFound(floor.best())}>Where would one more slate help most?</Button>
               <Button onClick={() => floor.put('Map kept for comparison', { before: [...pieces] })}>

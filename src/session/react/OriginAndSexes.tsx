@@ -13,7 +13,7 @@ const ORIGIN_WORDS: Readonly<Record<Origin, string>> = {
   wild: termOf('wild'),
 };
 const PLAIN =
-  'min-h-6 rounded-xs border border-transparent bg-transparent text-[12px] text-slate hover:border-line focus:border-line';
+  'min-h-6 rounded-xs border border-transparent bg-transparent text-[0.75rem] text-slate hover:border-line focus:border-line';
 
 /** Where fish come from, chosen in place. */
 export function OriginSelect({
@@ -85,7 +85,7 @@ export function SexesField({
         aria-label={`Males and females of ${name}`}
         aria-invalid={error !== null || undefined}
         aria-describedby={error === null ? undefined : id}
-        className="fig min-h-7 w-24 rounded-xs border border-transparent bg-transparent px-1 text-[13px] placeholder:text-slate hover:border-line focus:border-line aria-[invalid=true]:border-buoy"
+        className="fig min-h-7 w-24 rounded-xs border border-transparent bg-transparent px-1 text-[0.8125rem] placeholder:text-slate hover:border-line focus:border-line aria-[invalid=true]:border-buoy"
         placeholder="not sexed"
         value={text}
         onChange={(event) => setTyped(event.target.value)}
@@ -96,7 +96,7 @@ export function SexesField({
         }}
       />
       {error && (
-        <span id={id} role="alert" className="block text-[12px] text-buoy">
+        <span id={id} role="alert" className="block text-[0.75rem] text-buoy">
           {error}
         </span>
       )}

@@ -90,7 +90,7 @@ function Line({ item, answer, withNumbers, onAnswer }: LineProps) {
         {item.meaning.is === 'sure' ? (
           <>
             {commonName(item.meaning.profile)}{' '}
-            <i className="text-[12px] text-slate">{item.meaning.profile.scientificName}</i>
+            <i className="text-[0.75rem] text-slate">{item.meaning.profile.scientificName}</i>
           </>
         ) : choices.length === 0 ? (
           <span className="text-buoy">Nothing is called “{item.name}”.</span>
@@ -178,7 +178,7 @@ export function PasteList({ onTake, onClose, withNumbers = true }: Props) {
             The first {items.length} are read; {more} more are not.
           </p>
         )}
-        <p role="status" className="text-[13px] text-slate">
+        <p role="status" className="text-[0.8125rem] text-slate">
           {open > 0 &&
             (open === 1
               ? '1 line needs an answer: it is not added.'

@@ -11,7 +11,7 @@ export function RoomAddress({ isEmpty = false }: { readonly isEmpty?: boolean })
   }));
   if (isEmpty && twin === null) return null;
   return (
-    <p className="max-w-[84ch] text-[13px] text-slate">
+    <p className="max-w-[84ch] text-[0.8125rem] text-slate">
       {isEmpty ? 'Your fish are not here?' : `This room is kept by this browser for ${origin}.`} A browser
       keeps one room for each address
       {twin !== null && (

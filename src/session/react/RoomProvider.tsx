@@ -96,7 +96,7 @@ function Opening({
         <p className="text-slate">Opening the room…</p>
       ) : (
         <div role="alert" className="flex max-w-prose flex-col gap-3 border-l-2 border-buoy pl-4">
-          <h1 className="text-[18px] font-semibold">The room could not be opened</h1>
+          <h1 className="text-[1.125rem] font-semibold">The room could not be opened</h1>
           <p>{failure}</p>
           <div className="flex flex-wrap gap-2">
             <Button tone="main" onClick={() => window.location.reload()}>

@@ -30,7 +30,7 @@ export function RunningWatch({ tank, onGo }: { readonly tank?: string; readonly 
     <Link
       href={`/watch?tank=${watched.id}`}
       onClick={onGo}
-      className="inline-flex min-h-8 items-center gap-1.5 text-[13px] font-semibold text-deep"
+      className="inline-flex min-h-8 items-center gap-1.5 text-[0.8125rem] font-semibold text-deep"
     >
       <Timer size={14} aria-hidden="true" />
       <Clock watching={watching} name={tank === undefined ? ` ${watched.body.name}` : ''} />

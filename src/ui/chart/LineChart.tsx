@@ -22,7 +22,7 @@ export function LineChart({ png, ...chart }: ChartProps & { readonly png?: strin
         <ChartCanvas {...chart} png={png} />
       </div>
       <details className="w-full" onToggle={(event) => setOpen(event.currentTarget.open)}>
-        <summary className="cursor-pointer text-[13px] text-deep">as a table</summary>
+        <summary className="cursor-pointer text-[0.8125rem] text-deep">as a table</summary>
         {open && <Twin {...chart} />}
       </details>
     </figure>

@@ -11,7 +11,7 @@ export function LayerLabels({ counts, tops }: { readonly counts: Counts; readonl
   return NAMES.map((name, i) => (
     <span
       key={name}
-      className="fig pointer-events-none absolute right-0 -translate-y-1/2 bg-panel/75 px-1 text-[11px] leading-4 text-slate"
+      className="fig pointer-events-none absolute right-0 -translate-y-1/2 bg-panel/75 px-1 text-[0.6875rem] leading-4 text-slate"
       style={{ top: `${(tops[i] as number) * 100}%` }}
     >
       {counts[i]} {name}

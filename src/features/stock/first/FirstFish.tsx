@@ -21,7 +21,7 @@ export function FirstFish({
   const words = useWords();
   return (
     <section aria-labelledby="first-fish">
-      <h2 id="first-fish" className="mb-1 text-[16px] font-semibold">
+      <h2 id="first-fish" className="mb-1 text-[1rem] font-semibold">
         {heading}
       </h2>
       <div className="flex items-end gap-2">
@@ -42,7 +42,7 @@ export function FirstFish({
               <FishPlate profile={profile} className="h-8 w-14 desk:h-10 desk:w-20" />
               <span className="min-w-0">
                 <strong className="block">{capital(commonName(profile))}</strong>
-                <span className="text-[13px] text-slate">
+                <span className="text-[0.8125rem] text-slate">
                   {words.quantity('length', adultLengthCm(profile))} grown, {mainLayer(profile)}
                 </span>
               </span>
@@ -64,7 +64,7 @@ export function FirstFish({
         })}
       </ul>
       {plan.listed.length > 0 && (
-        <p className="mt-1 text-[13px] text-slate">
+        <p className="mt-1 text-[0.8125rem] text-slate">
           Every fish is checked grown as well, not only on the day you buy it.
         </p>
       )}

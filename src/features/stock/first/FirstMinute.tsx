@@ -38,7 +38,7 @@ export function FirstMinute({
         <FirstFish plan={plan} />
         <FirstTank plan={plan} />
       </div>
-      <p className="flex flex-wrap items-center gap-2 text-[13px] text-slate">
+      <p className="flex flex-wrap items-center gap-2 text-[0.8125rem] text-slate">
         More detail: a tank by its measures and purpose, or fish for a wall or a place {more}
       </p>
       {listed.length > 0 && tank ? (
@@ -69,7 +69,7 @@ export function FirstMinute({
             Look at the demo
           </Button>
         )}
-        <span className="text-[13px] text-slate max-desk:hidden">
+        <span className="text-[0.8125rem] text-slate max-desk:hidden">
           {tank ? 'Everything stays on this device. A name can wait.' : 'Type a tank to keep it.'}
         </span>
       </div>

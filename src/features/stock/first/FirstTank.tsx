@@ -65,13 +65,13 @@ export function FirstTank({ plan }: { readonly plan: FirstPlan }) {
     [one.lengthCm, one.widthCm, one.heightCm].map((cm) => words.tank('length', cm)).join(' × ');
   return (
     <section aria-labelledby="first-tank">
-      <h2 id="first-tank" className="mb-1 text-[16px] font-semibold">
+      <h2 id="first-tank" className="mb-1 text-[1rem] font-semibold">
         What tank do you have?
       </h2>
       <TextField
         label="Its size"
         placeholder="75 gal, 200 L, 4 ft, 120 x 40 x 50"
-        className="fig min-h-11 w-full rounded-xs border border-slate/60 bg-panel px-3 text-[16px]"
+        className="fig min-h-11 w-full rounded-xs border border-slate/60 bg-panel px-3 text-[1rem]"
         enterKeyHint="done"
         autoComplete="off"
         value={plan.text}

@@ -22,7 +22,7 @@ const nothing = (): void => undefined;
 /** How a finding reads, line by line, for one who has not met one. */
 function Guide({ onClose }: { readonly onClose: () => void }) {
   return (
-    <div className="border-l-2 border-deep py-1 pl-3 text-[13px]">
+    <div className="border-l-2 border-deep py-1 pl-3 text-[0.8125rem]">
       <ol className="list-decimal pl-5">
         <li>
           The mark says how bad it is: stop, caution, note. A stop means that a fish will suffer or die.
@@ -104,7 +104,7 @@ export function FirstVerdict({ plan, tank }: { readonly plan: FirstPlan; readonl
           <ul className="grid gap-x-8 lg:grid-cols-2">{all.slice(SHOWN).map(item)}</ul>
         </details>
       )}
-      <p className="mt-2 text-[13px] text-slate">
+      <p className="mt-2 text-[0.8125rem] text-slate">
         {assumed.length > 0 && `Assumed: ${assumed.map((one) => sayAssumed(one, words)).join('; ')}. `}
         {NO_PROMISE}
       </p>

@@ -69,7 +69,7 @@ function Plan({
       <div className="grid gap-x-10 gap-y-5 lg:grid-cols-2">
         <FirstFish plan={plan} heading="Fish" />
         <section aria-labelledby="plan-tank">
-          <h2 id="plan-tank" className="mb-1 text-[16px] font-semibold">
+          <h2 id="plan-tank" className="mb-1 text-[1rem] font-semibold">
             Tank
           </h2>
           <Ledger
@@ -88,7 +88,7 @@ function Plan({
         <Button tone="main" className="max-desk:min-h-11" onClick={keep}>
           Keep as my tank
         </Button>
-        <span className="text-[13px] text-slate">Nothing of it is in your room until then.</span>
+        <span className="text-[0.8125rem] text-slate">Nothing of it is in your room until then.</span>
       </div>
     </div>
   );
