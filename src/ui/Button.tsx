@@ -63,8 +63,8 @@ export function Button({
         large
           ? 'min-h-11 px-4 text-[0.9375rem]'
           : tone === 'quiet'
-            ? 'min-h-7 text-[0.8125rem]'
-            : 'min-h-7 px-2.5 text-[0.8125rem]',
+            ? 'min-h-7 max-desk:min-h-8 text-[0.8125rem]'
+            : 'min-h-7 max-desk:min-h-8 px-2.5 text-[0.8125rem]',
         TONES[tone],
         className,
       )}

@@ -51,7 +51,7 @@ export function Dialog({ open, onOpenChange, title, about, wide = false, childre
             <Radix.Title className="text-[1.125rem] font-semibold">{title}</Radix.Title>
             {onOpenChange && (
               <Radix.Close
-                className="grid size-7 place-items-center text-slate hover:text-ink"
+                className="grid size-7 max-desk:size-8 place-items-center text-slate hover:text-ink"
                 aria-label="Close"
               >
                 <X size={16} aria-hidden="true" />

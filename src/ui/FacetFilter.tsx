@@ -36,7 +36,9 @@ export function FacetFilter({
   return (
     <div className="flex flex-wrap items-baseline justify-between gap-x-3">
       <details className="min-w-0 flex-1">
-        <summary className="min-h-6 cursor-pointer text-deep">Filter{said && `: ${said}`}</summary>
+        <summary className="min-h-6 max-desk:min-h-8 cursor-pointer text-deep">
+          Filter{said && `: ${said}`}
+        </summary>
         <div
           className={`grid grid-cols-2 gap-x-2 gap-y-1 min-[24rem]:grid-cols-3 sm:grid-cols-5 ${narrow ? '' : 'xl:grid-cols-10'}`}
         >

@@ -17,7 +17,9 @@ export function Screen({
       <title>{`${title} · Lomvik`}</title>
       <header className="flex flex-wrap items-end justify-between gap-x-6 gap-y-2">
         <div>
-          <h1 className="text-[1.125rem] leading-tight font-semibold desk:text-[1.375rem]">{title}</h1>
+          <h1 className="line-clamp-3 text-[1.125rem] leading-tight font-semibold [overflow-wrap:anywhere] desk:text-[1.375rem] print:line-clamp-none">
+            {title}
+          </h1>
           {about && <p className="max-w-[84ch] text-slate">{about}</p>}
         </div>
         {actions && <div className="no-print flex flex-wrap gap-2">{actions}</div>}

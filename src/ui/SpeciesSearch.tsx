@@ -39,7 +39,11 @@ export function NothingFound({ catalogue, typed, onPick }: NothingProps) {
       {nearest.map((profile, at) => (
         <span key={profile.id}>
           {at > 0 && ', '}
-          <button type="button" className="min-h-7 text-deep underline" onClick={() => onPick(profile)}>
+          <button
+            type="button"
+            className="min-h-7 max-desk:min-h-8 text-deep underline"
+            onClick={() => onPick(profile)}
+          >
             {commonName(profile)}
           </button>
         </span>

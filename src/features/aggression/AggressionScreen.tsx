@@ -132,7 +132,7 @@ function StepsPart({ tank, nav }: { readonly tank: TankView; readonly nav: React
       actions={
         <Link
           href={`/watch?tank=${tank.id}`}
-          className="inline-flex min-h-7 items-center border border-deep bg-deep px-2.5 text-[0.8125rem] font-medium text-on-deep"
+          className="inline-flex min-h-7 max-desk:min-h-8 items-center border border-deep bg-deep px-2.5 text-[0.8125rem] font-medium text-on-deep"
         >
           Watch now
         </Link>

@@ -187,7 +187,7 @@ export function SpeciesEditor({ mode, profile, catalogue, shipped, onSave, onClo
                 <button
                   type="button"
                   aria-expanded={isOpen(group, paths)}
-                  className="mb-1 flex min-h-7 w-full items-baseline justify-between text-left font-semibold"
+                  className="mb-1 flex min-h-7 max-desk:min-h-8 w-full items-baseline justify-between text-left font-semibold"
                   onClick={() => toggle(group)}
                 >
                   {SPECIES_GROUPS[group]}

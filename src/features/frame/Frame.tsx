@@ -179,7 +179,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
         {tanks.length > 1 && (
           <button
             type="button"
-            className="min-h-6 text-deep hover:underline"
+            className="min-h-6 max-desk:min-h-8 text-deep hover:underline"
             onClick={() => setArranging(true)}
           >
             Arrange

@@ -75,7 +75,7 @@ function RackTank({
         )}
         <span className="min-w-0 flex-1">
           <span className="flex items-baseline justify-between gap-2 pr-3">
-            <span className="font-semibold [overflow-wrap:anywhere]">{tank.body.name}</span>
+            <span className="line-clamp-2 font-semibold [overflow-wrap:anywhere]">{tank.body.name}</span>
             {residents.length + listed.length > 0 && <RackVerdict {...judged} part="today" />}
           </span>
           <span className="text-[0.75rem] text-slate">

@@ -239,7 +239,7 @@ function Life({
           title="History"
           aside={
             fights > 0 ? (
-              <label className="flex items-center gap-1.5">
+              <label className="flex items-center gap-1.5 max-desk:min-h-8">
                 <input
                   type="checkbox"
                   className="size-4 accent-(--deep)"

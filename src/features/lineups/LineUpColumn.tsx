@@ -173,7 +173,7 @@ export function LineUpColumn(props: Props) {
                   aria-label={`${commonName(profile)} must be there`}
                   title="Lock and search again"
                   className={classes(
-                    'grid size-6 place-items-center rounded-xs',
+                    'grid size-6 max-desk:size-8 place-items-center rounded-xs',
                     wish.mustHave === true ? 'bg-deep text-on-deep' : 'text-slate hover:text-ink',
                   )}
                   onClick={() => wishes.lock([profile.id], wish.mustHave !== true)}
@@ -181,7 +181,7 @@ export function LineUpColumn(props: Props) {
                   <Pin size={12} aria-hidden="true" />
                 </button>
               ) : (
-                <span className="min-h-6 pr-1 text-[0.75rem] text-slate">in the tank</span>
+                <span className="min-h-6 max-desk:min-h-8 pr-1 text-[0.75rem] text-slate">in the tank</span>
               )}
             </li>
           );

@@ -213,7 +213,7 @@ export function WishList({ tank, wishes }: { readonly tank: TankView; readonly w
             <span className="inline-flex gap-3">
               <select
                 aria-label="What the list shows"
-                className="min-h-6 rounded-xs bg-transparent text-[0.8125rem] text-deep"
+                className="min-h-6 max-desk:min-h-8 rounded-xs bg-transparent text-[0.8125rem] text-deep"
                 value={view}
                 onChange={(event) => setView(event.target.value as View)}
               >
@@ -308,7 +308,7 @@ export function WishList({ tank, wishes }: { readonly tank: TankView; readonly w
                   aria-label={`${name} must be there`}
                   title="Must be there"
                   className={classes(
-                    'grid size-7 place-items-center rounded-xs',
+                    'grid size-7 max-desk:size-8 place-items-center rounded-xs',
                     wish.mustHave === true ? 'bg-deep text-on-deep' : 'text-slate hover:text-ink',
                   )}
                   onClick={() => wishes.lock([wish.species], wish.mustHave !== true)}
@@ -318,7 +318,7 @@ export function WishList({ tank, wishes }: { readonly tank: TankView; readonly w
                 <button
                   type="button"
                   aria-label={`Remove ${name} from the wishes`}
-                  className="grid size-7 place-items-center text-slate hover:text-ink"
+                  className="grid size-7 max-desk:size-8 place-items-center text-slate hover:text-ink"
                   onClick={() => wishes.remove(wish.species)}
                 >
                   <Trash2 size={14} aria-hidden="true" />

@@ -92,7 +92,7 @@ export const CauseItem = memo(function CauseItem({
             )}
             <button
               type="button"
-              className="min-h-6 text-[0.75rem] text-slate underline-offset-2 hover:underline"
+              className="min-h-6 max-desk:min-h-8 text-[0.75rem] text-slate underline-offset-2 hover:underline"
               aria-expanded={open}
               onClick={() => setOpen(!open)}
             >
@@ -115,11 +115,17 @@ export const CauseItem = memo(function CauseItem({
               <p className="no-print mt-1 flex flex-wrap gap-x-4 text-[0.8125rem]">
                 {profiles.map((profile) => (
                   <span key={profile.id} className="inline-flex gap-2">
-                    <Link className="min-h-6 text-deep underline" href={`/catalogue?species=${profile.id}`}>
+                    <Link
+                      className="min-h-6 max-desk:min-h-8 text-deep underline"
+                      href={`/catalogue?species=${profile.id}`}
+                    >
                       {commonName(profile)}
                     </Link>
                     {tank && (
-                      <Link className="min-h-6 text-deep underline" href={howManyHref(tank, profile)}>
+                      <Link
+                        className="min-h-6 max-desk:min-h-8 text-deep underline"
+                        href={howManyHref(tank, profile)}
+                      >
                         how many?
                       </Link>
                     )}

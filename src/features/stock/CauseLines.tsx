@@ -17,7 +17,9 @@ function Headline({ group }: { readonly group: CauseGroup<Told> }) {
       )}
       {rest.length > 0 && (
         <details className="text-[0.8125rem] text-slate">
-          <summary className="min-h-6 cursor-pointer">{countOf(rest.length, 'more finding')}</summary>
+          <summary className="min-h-6 max-desk:min-h-8 cursor-pointer">
+            {countOf(rest.length, 'more finding')}
+          </summary>
           <ul className="list-disc pl-4">
             {(first && say.finding(first) !== say.cause(group) ? group.findings : rest).map((finding) => (
               <li key={signature(finding)}>{say.finding(finding)}</li>

@@ -100,7 +100,7 @@ export const MainCauses = memo(function MainCauses({
                 ) : (
                   <Button onClick={() => onFix({ edit })}>{say.fix({ edit }).replace(/\.$/, '')}</Button>
                 )}
-                <span className="inline-flex min-h-6 items-center gap-x-3 text-[0.8125rem] whitespace-nowrap">
+                <span className="inline-flex min-h-6 max-desk:min-h-8 items-center gap-x-3 text-[0.8125rem] whitespace-nowrap">
                   {said}
                   <VerdictMark verdict={verdict} small />
                 </span>

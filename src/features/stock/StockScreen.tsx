@@ -66,7 +66,7 @@ function StockList({ tank }: { readonly tank: TankView }) {
         stock.lines.length > 0 && (
           <a
             href={part === 'list' ? '#verdict' : `/stock?tank=${tank.id}`}
-            className={part === 'list' ? 'sr-only focus:not-sr-only' : ''}
+            className={part === 'list' ? 'sr-only focus:not-sr-only' : 'inline-flex min-h-8 items-center'}
           >
             <VerdictMark verdict={stock.assessment.today} later={stock.assessment.later} />
             <span className="sr-only">: read the reasons</span>

@@ -101,7 +101,7 @@ const Line = memo(function Line({
           <Link
             prefetch={false}
             href={`/catalogue?species=${line.profile.id}`}
-            className="min-w-0 font-medium hover:underline slim:[overflow-wrap:anywhere]"
+            className="min-w-0 content-center font-medium hover:underline max-desk:inline-block max-desk:min-h-8 slim:[overflow-wrap:anywhere]"
           >
             {name}
           </Link>
@@ -158,7 +158,7 @@ const Line = memo(function Line({
             <Link
               prefetch={false}
               href={`/arrivals?tank=${tank}&bring=${listed.key}`}
-              className="inline-flex min-h-6 items-center text-[0.8125rem] text-deep underline-offset-2 hover:underline slim:flex slim:justify-end"
+              className="inline-flex min-h-6 max-desk:min-h-8 items-center text-[0.8125rem] text-deep underline-offset-2 hover:underline slim:flex slim:justify-end"
             >
               bring home
             </Link>
@@ -183,7 +183,7 @@ const Line = memo(function Line({
           <Link
             prefetch={false}
             href={`/departures?tank=${tank}&species=${line.profile.id}`}
-            className="inline-flex min-h-6 items-center text-[0.8125rem] text-slate underline-offset-2 hover:underline"
+            className="inline-flex min-h-6 max-desk:min-h-8 items-center text-[0.8125rem] text-slate underline-offset-2 hover:underline"
           >
             rehome
           </Link>

@@ -181,7 +181,7 @@ export function FromFish({
                 <FishName profile={profile}>{count === 1 ? commonName(profile) : manyOf(profile)}</FishName>
                 <button
                   type="button"
-                  className="grid size-6 place-items-center text-slate"
+                  className="grid size-6 max-desk:size-8 place-items-center text-slate"
                   aria-label={`Without ${commonName(profile)}`}
                   onClick={() => setWished(wished.filter((one) => one.profile !== profile))}
                 >

@@ -37,7 +37,10 @@ export function Problems({ tank }: { readonly tank: TankView }) {
   return (
     <li className="border-b border-line py-2">
       <div className="flex items-baseline justify-between">
-        <Link href={href} className="font-semibold hover:underline">
+        <Link
+          href={href}
+          className="content-center font-semibold hover:underline max-desk:inline-block max-desk:min-h-8"
+        >
           {tank.body.name}
         </Link>
         <VerdictMark verdict={today} later={later} small />

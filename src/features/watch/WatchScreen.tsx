@@ -203,7 +203,10 @@ function Watch({ tank }: { readonly tank: TankView }) {
               . What you log here is seen in passing: it counts no minutes.
             </p>
           )}
-          <p aria-live="assertive" className="flex min-h-6 items-center gap-2 max-lg:order-3">
+          <p
+            aria-live="assertive"
+            className="flex min-h-6 max-desk:min-h-8 items-center gap-2 max-lg:order-3"
+          >
             {chosen ? (
               <>
                 <span>

@@ -13,7 +13,7 @@ const ORIGIN_WORDS: Readonly<Record<Origin, string>> = {
   wild: termOf('wild'),
 };
 const PLAIN =
-  'min-h-6 rounded-xs border border-transparent bg-transparent text-[0.75rem] text-slate hover:border-line focus:border-line';
+  'min-h-6 max-desk:min-h-8 rounded-xs border border-transparent bg-transparent text-[0.75rem] text-slate hover:border-line focus:border-line';
 
 /** Where fish come from, chosen in place. */
 export function OriginSelect({
@@ -31,7 +31,7 @@ export function OriginSelect({
   return (
     <select
       aria-label={label}
-      className={PLAIN}
+      className={`${PLAIN} max-desk:max-w-24`}
       value={mixed ? '' : value}
       onChange={(event) => onChange(event.target.value as Origin)}
     >
@@ -85,7 +85,7 @@ export function SexesField({
         aria-label={`Males and females of ${name}`}
         aria-invalid={error !== null || undefined}
         aria-describedby={error === null ? undefined : id}
-        className="fig min-h-7 w-24 rounded-xs border border-transparent bg-transparent px-1 text-[0.8125rem] placeholder:text-slate hover:border-line focus:border-line aria-[invalid=true]:border-buoy"
+        className="fig min-h-7 max-desk:min-h-8 w-24 max-desk:w-20 rounded-xs border border-transparent bg-transparent px-1 text-[0.8125rem] placeholder:text-slate hover:border-line focus:border-line aria-[invalid=true]:border-buoy"
         placeholder="not sexed"
         value={text}
         onChange={(event) => setTyped(event.target.value)}
