@@ -26,6 +26,7 @@ import { Claims } from './Claims';
 import { FollowUpPart } from './FollowUpPart';
 import { QuarantinePart } from './QuarantinePart';
 import { ReleasePart } from './ReleasePart';
+import { lifeHref } from '@/ui/hrefs';
 import { FishName } from '@/ui/plates/FishName';
 import { wearerOf } from '@/ui/plates/wearerOf';
 
@@ -129,7 +130,7 @@ function Here({ tank }: { readonly tank: TankView }) {
                   />
                   <FishName profile={profile} wearer={profile && wearerOf(profile, null, resident.sex)}>
                     <Link
-                      href={`/life?tank=${tank.id}&fish=${resident.id}`}
+                      href={lifeHref(tank.id, resident.id)}
                       className="underline-offset-2 hover:underline"
                     >
                       {nameOf(resident)}

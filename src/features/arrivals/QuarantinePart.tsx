@@ -17,6 +17,7 @@ import { Caution, Empty, Section } from '@/ui/Screen';
 import { Afterwards, Begin, Running, SeenAndGiven } from './QuarantineSteps';
 import { RuseTanks } from './RuseTanks';
 import { useReleasable } from './useReleasable';
+import { lifeHref } from '@/ui/hrefs';
 import { FishName } from '@/ui/plates/FishName';
 import { useCatalogue } from '@/session/react/RoomProvider';
 
@@ -131,7 +132,7 @@ function Run({ lane, tank }: { readonly lane: TankView; readonly tank: TankView 
                   <ul className="flex flex-wrap gap-x-5 gap-y-1">
                     {batch.residents.map((one) => (
                       <li key={one.id}>
-                        <FishName profile={catalogue.byId.get(one.species)}>
+                        <FishName profile={catalogue.byId.get(one.species)} href={lifeHref(lane.id, one.id)}>
                           {names.resident(one.id)} <span className="fig text-slate">{one.count}</span>
                         </FishName>
                       </li>

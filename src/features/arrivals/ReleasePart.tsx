@@ -16,7 +16,7 @@ import { RuseTanks } from './RuseTanks';
 import { useReleasable } from './useReleasable';
 import { Button } from '@/ui/Button';
 import { classes } from '@/ui/classes';
-import { Caution, Empty } from '@/ui/Screen';
+import { Caution, Empty, Section } from '@/ui/Screen';
 import { FishName } from '@/ui/plates/FishName';
 
 const MIX_MINUTES = 10;
@@ -102,42 +102,62 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
   const alone = !running && chosenNow.length > 0 && protocolFor(chosenNow, here) === 'single newcomer';
   if (!running)
     return (
-      <div className="flex max-w-[46rem] flex-col gap-3">
-        {releasable.length === 0 ? (
-          <Empty>No fish in quarantine or planned for {tank.body.name}.</Empty>
-        ) : (
-          <>
-            <fieldset>
-              <legend className="mb-1 font-semibold">Which fish are you releasing?</legend>
-              {releasable.map((one) => (
-                <label key={one.key} className="flex min-h-11 items-center gap-3 border-b border-line">
-                  <input
-                    type="checkbox"
-                    className="size-5 accent-(--deep)"
-                    checked={chosen.includes(one.key)}
-                    onChange={(event) =>
-                      setChosen(
-                        event.target.checked ? [...chosen, one.key] : chosen.filter((key) => key !== one.key),
-                      )
-                    }
-                  />
-                  <FishName profile={one.profile}>
-                    {countedOf(one.count, one.profile)} <span className="text-slate">{one.where}</span>
-                    {one.caution && <span className="block text-[0.8125rem] text-lamp">{one.caution}</span>}
-                  </FishName>
-                </label>
+      <div className="grid gap-6 lg:grid-cols-2">
+        <div className="flex flex-col gap-3">
+          {releasable.length === 0 ? (
+            <Empty>No fish in quarantine or planned for {tank.body.name}.</Empty>
+          ) : (
+            <>
+              <fieldset>
+                <legend className="mb-1 font-semibold">Which fish are you releasing?</legend>
+                {releasable.map((one) => (
+                  <label key={one.key} className="flex min-h-11 items-center gap-3 border-b border-line">
+                    <input
+                      type="checkbox"
+                      className="size-5 accent-(--deep)"
+                      checked={chosen.includes(one.key)}
+                      onChange={(event) =>
+                        setChosen(
+                          event.target.checked
+                            ? [...chosen, one.key]
+                            : chosen.filter((key) => key !== one.key),
+                        )
+                      }
+                    />
+                    <FishName profile={one.profile}>
+                      {countedOf(one.count, one.profile)} <span className="text-slate">{one.where}</span>
+                      {one.caution && <span className="block text-[0.8125rem] text-lamp">{one.caution}</span>}
+                    </FishName>
+                  </label>
+                ))}
+              </fieldset>
+              {alone && chosenNow[0] && <RuseTanks tank={tank} newcomer={chosenNow[0]} />}
+              <Button
+                tone="main"
+                large
+                disabled={chosen.length === 0}
+                onClick={() => quietly('Release started', [beginRelease(tank.id, chosen, session.stamp)])}
+              >
+                Start release
+              </Button>
+            </>
+          )}
+        </div>
+        {chosenNow.length > 0 && (
+          <Section title="What is done then" aside="the sheet of this release">
+            <ol className="list-decimal pl-5">
+              {releaseSheet(
+                chosenNow.map((one) => ({ ...one, ownWater: one.resident !== null })),
+                here,
+                MIX_MINUTES,
+              ).steps.map((step) => (
+                <li key={step.id} className="py-1">
+                  {sayRelease(step, words)}
+                  {step.waitMinutes > 0 && <span className="fig text-slate"> {step.waitMinutes} min</span>}
+                </li>
               ))}
-            </fieldset>
-            {alone && chosenNow[0] && <RuseTanks tank={tank} newcomer={chosenNow[0]} />}
-            <Button
-              tone="main"
-              large
-              disabled={chosen.length === 0}
-              onClick={() => quietly('Release started', [beginRelease(tank.id, chosen, session.stamp)])}
-            >
-              Start release
-            </Button>
-          </>
+            </ol>
+          </Section>
         )}
       </div>
     );

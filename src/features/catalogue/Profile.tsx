@@ -1,5 +1,6 @@
 'use client';
 
+import { profileHref } from '@/ui/hrefs';
 import { useMemo } from 'react';
 import Link from 'next/link';
 import { adultLengthCm, commonName, type SpeciesProfile } from '@/core/model';
@@ -70,7 +71,7 @@ export function Profile({ profile }: { readonly profile: SpeciesProfile }) {
             <>
               {' '}
               A form of the{' '}
-              <Link className="text-deep underline" href={`/catalogue?species=${species.id}`}>
+              <Link className="text-deep underline" href={profileHref(species.id)}>
                 {commonName(species)}
               </Link>
               .

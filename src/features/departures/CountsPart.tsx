@@ -20,6 +20,7 @@ import { Button } from '@/ui/Button';
 import { INPUT, SelectField, TextField } from '@/ui/Field';
 import { Form } from '@/ui/form/Form';
 import { Caution, Empty } from '@/ui/Screen';
+import { profileHref } from '@/ui/hrefs';
 import { FishName } from '@/ui/plates/FishName';
 
 const POINTS = 6;
@@ -153,7 +154,7 @@ function SpeciesCount({
   return (
     <li className="grid gap-x-4 gap-y-1 border-b border-line py-2 sm:grid-cols-[11rem_1fr_9rem_auto] sm:items-center">
       <span>
-        <FishName profile={profile}>
+        <FishName profile={profile} href={profileHref(profile.id)}>
           <strong>{name}</strong>
         </FishName>
         <span className="fig block text-[0.75rem] text-slate">

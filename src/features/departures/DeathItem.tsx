@@ -3,6 +3,7 @@
 import { useWords } from '@/session/react/useWords';
 import { sayPossibility } from '@/words/en';
 import { differenceInCalendarDays, format, parseISO } from 'date-fns';
+import { lifeHref } from '@/ui/hrefs';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import type { Standing } from '@/core/events';
@@ -101,10 +102,7 @@ export function DeathItem({
               : ''}
             .
           </span>{' '}
-          <Link
-            className="text-[0.8125rem] text-deep underline"
-            href={`/life?tank=${tank.id}&fish=${event.resident}`}
-          >
+          <Link className="text-[0.8125rem] text-deep underline" href={lifeHref(tank.id, event.resident)}>
             history
           </Link>
           {event.type === 'died' && (

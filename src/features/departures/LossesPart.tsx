@@ -30,6 +30,7 @@ import { capital, percent, sayLosses } from '@/words/en';
 import { Cell, Row, Table } from '@/ui/Table';
 import { CurveChart } from './CurveChart';
 import { LossesByMonth } from './LossesByMonth';
+import { profileHref } from '@/ui/hrefs';
 import { FishName } from '@/ui/plates/FishName';
 
 const GROUPING_WORDS: Readonly<Record<Grouping, string>> = {
@@ -114,7 +115,10 @@ function GroupTable({
         return (
           <Row key={name}>
             <Cell>
-              <FishName profile={by === 'species' ? catalogue.byId.get(name) : undefined}>
+              <FishName
+                profile={by === 'species' ? catalogue.byId.get(name) : undefined}
+                href={by === 'species' ? profileHref(name) : undefined}
+              >
                 {nameOf(by, name)}
               </FishName>
             </Cell>

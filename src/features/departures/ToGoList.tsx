@@ -11,6 +11,7 @@ import { Button } from '@/ui/Button';
 import { KeptText } from '@/ui/KeptText';
 import { Caution } from '@/ui/Screen';
 import { PastDay } from '@/session/react/PastDay';
+import { lifeHref } from '@/ui/hrefs';
 import { FishName } from '@/ui/plates/FishName';
 import { useCatalogue } from '@/session/react/RoomProvider';
 
@@ -52,7 +53,7 @@ function Waiting({ resident, toGo }: { readonly resident: Resident; readonly toG
   return (
     <li className="flex flex-col gap-1 border-b border-line py-2">
       <p>
-        <FishName profile={catalogue.byId.get(resident.species)}>
+        <FishName profile={catalogue.byId.get(resident.species)} href={lifeHref(resident.tank, resident.id)}>
           <strong>{name}</strong>: {toGo.reason}.
         </FishName>{' '}
         <span className="text-slate">

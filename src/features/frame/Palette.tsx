@@ -1,5 +1,6 @@
 'use client';
 
+import { profileHref } from '@/ui/hrefs';
 import { Command } from 'cmdk';
 import { Dialog as Radix } from 'radix-ui';
 import { useMemo, useState } from 'react';
@@ -127,7 +128,7 @@ export default function Palette({ open, onOpenChange, tank, actsOn, go, acts }: 
               key={profile.id}
               forceMount
               value={`species ${profile.id}`}
-              onSelect={() => leave(`/catalogue?species=${profile.id}`)}
+              onSelect={() => leave(profileHref(profile.id))}
               className={`${ITEM} flex items-center gap-2`}
             >
               <FishPlate profile={profile} className="h-6 w-11" />

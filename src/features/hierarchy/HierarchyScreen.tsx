@@ -231,7 +231,7 @@ function Hierarchy({ tank }: { readonly tank: TankView }) {
     >
       <div className="grid gap-6 lg:grid-cols-2">
         <Section title="Ranking" aside="by David’s score; brackets: too close to separate">
-          <RankTable answer={answer} nameOf={names.resident} colours={colours} />
+          <RankTable tank={tank.id} answer={answer} nameOf={names.resident} colours={colours} />
           {unmet.length > 0 && (
             <p className="mt-2 text-[0.8125rem] text-slate">
               Not ranked: {unmet.map(names.resident).join(', ')}.

@@ -1,5 +1,7 @@
 'use client';
 
+import Link from 'next/link';
+import { lifeHref } from '@/ui/hrefs';
 import { useDeferredValue } from 'react';
 import type { HierarchyAnswer } from '@/workers/hierarchyWork';
 import { classes } from '@/ui/classes';
@@ -11,6 +13,7 @@ const AT_ONCE = 24;
 
 interface Props {
   readonly answer: HierarchyAnswer;
+  readonly tank: string;
   readonly nameOf: (id: string) => string;
   readonly colours: ReadonlyMap<string, string>;
 }
@@ -19,7 +22,7 @@ interface Props {
 const along = (place: number, of: number): number => (place - 0.5) / of;
 
 /** The ranking: those that cannot be told apart stand on one rank, with a bracket; how sure each place is is drawn. */
-export function RankTable({ answer, nameOf, colours }: Props) {
+export function RankTable({ answer, tank, nameOf, colours }: Props) {
   const { ranking, ranks } = answer;
   const all = ranks.flat();
   const others = Math.max(0, ranking.ranked.length + ranking.unmet.length - 1);
@@ -70,7 +73,9 @@ export function RankTable({ answer, nameOf, colours }: Props) {
                     style={{ background: colours.get(id) }}
                     aria-hidden="true"
                   />
-                  <span className="font-medium">{nameOf(id)}</span>
+                  <Link href={lifeHref(tank, id)} prefetch={false} className="font-medium hover:underline">
+                    {nameOf(id)}
+                  </Link>
                 </span>
               </Cell>
               <Cell wide>

@@ -14,6 +14,7 @@ import { Button } from '@/ui/Button';
 import { Failed } from '@/ui/Failed';
 import { Section } from '@/ui/Screen';
 import { changeWords } from './changeWords';
+import { profileHref } from '@/ui/hrefs';
 import { FishName } from '@/ui/plates/FishName';
 
 /** What a line-up does without: the pair or the limit that keeps each wish out, and what would let it in. */
@@ -67,7 +68,9 @@ export function LeftOutList({
               className="border-b border-line py-1.5 sm:grid sm:grid-cols-[11rem_1fr] sm:gap-3"
             >
               <span className="font-medium">
-                <FishName profile={profile}>{profile ? commonName(profile) : species}</FishName>
+                <FishName profile={profile} href={profile && profileHref(species)}>
+                  {profile ? commonName(profile) : species}
+                </FishName>
               </span>
               <span>
                 {say.finding(why)}{' '}

@@ -32,6 +32,7 @@ import { KeptField, type Read } from '@/ui/form/KeptField';
 import { NumberField } from '@/ui/NumberField';
 import { Section } from '@/ui/Screen';
 import { TROUBLE, type Wishes } from './useWishes';
+import { profileHref } from '@/ui/hrefs';
 import { FishName } from '@/ui/plates/FishName';
 
 const WEIGHTS = [1, 2, 3, 4, 5] as const;
@@ -254,7 +255,7 @@ export function WishList({ tank, wishes }: { readonly tank: TankView; readonly w
               >
                 <span className={classes('min-w-0 flex-1', view === 'fish' && 'max-sm:basis-full')}>
                   <span className="block leading-tight" title={profile.scientificName}>
-                    <FishName profile={profile} />
+                    <FishName profile={profile} href={profileHref(profile.id)} />
                   </span>
                   {view !== 'fish' && <AsBought wish={wish} />}
                 </span>

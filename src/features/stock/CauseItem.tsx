@@ -1,5 +1,6 @@
 'use client';
 
+import { profileHref } from '@/ui/hrefs';
 import Link from 'next/link';
 import { memo, useState } from 'react';
 import { adviceFor, type CauseGroup, isOtherFish, signature, type TriedFix } from '@/core/assess';
@@ -117,7 +118,7 @@ export const CauseItem = memo(function CauseItem({
                   <span key={profile.id} className="inline-flex gap-2">
                     <Link
                       className="min-h-6 max-desk:min-h-8 text-deep underline"
-                      href={`/catalogue?species=${profile.id}`}
+                      href={profileHref(profile.id)}
                     >
                       {commonName(profile)}
                     </Link>

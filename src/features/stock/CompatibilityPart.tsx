@@ -6,7 +6,7 @@ import { commonName, type SpeciesProfile } from '@/core/model';
 import { SEVERITIES } from '@/core/rules';
 import { classes } from '@/ui/classes';
 import { FishPlate } from '@/ui/plates/FishPlate';
-import { Empty } from '@/ui/Screen';
+import { Empty, Section } from '@/ui/Screen';
 import { SEVERITY_WORDS, SeverityMark } from '@/ui/SeverityMark';
 import { CauseLines } from './CauseLines';
 import type { useStock } from './useStock';
@@ -31,6 +31,15 @@ export function CompatibilityPart({ stock }: { readonly stock: ReturnType<typeof
   const cell: PairCell | undefined = matrix[at[0]]?.[at[1]] ?? matrix[0]?.[0];
   const nameOf = (id: string): string =>
     names[assessment.context.planned.findIndex((species) => species.profile.id === id)] ?? id;
+  const pairs = matrix
+    .flatMap((row, i) =>
+      row.flatMap((one, j) =>
+        i < j && (one.severity === 'stop' || one.severity === 'caution')
+          ? [{ i, j, severity: one.severity }]
+          : [],
+      ),
+    )
+    .sort((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity));
   return (
     <div className="grid gap-6 lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
       <div className="overflow-x-auto">
@@ -93,17 +102,38 @@ export function CompatibilityPart({ stock }: { readonly stock: ReturnType<typeof
           </tbody>
         </table>
       </div>
-      <div aria-live="polite" className="min-h-40 border-l border-line pl-4">
-        {cell && (
-          <>
-            <h2 className="mb-1 font-semibold">
-              {cell.a === cell.b
-                ? `${nameOf(cell.a)}, by itself`
-                : `${nameOf(cell.a)} with ${nameOf(cell.b)}`}
-            </h2>
-            {cell.findings.length === 0 && <p className="text-slate">No findings.</p>}
-            <CauseLines groups={groupByCause(cell.findings, fishIn(assessment.context.planned))} />
-          </>
+      <div className="border-l border-line pl-4">
+        <div aria-live="polite" className="min-h-40">
+          {cell && (
+            <>
+              <h2 className="mb-1 font-semibold">
+                {cell.a === cell.b
+                  ? `${nameOf(cell.a)}, by itself`
+                  : `${nameOf(cell.a)} with ${nameOf(cell.b)}`}
+              </h2>
+              {cell.findings.length === 0 && <p className="text-slate">No findings.</p>}
+              <CauseLines groups={groupByCause(cell.findings, fishIn(assessment.context.planned))} />
+            </>
+          )}
+        </div>
+        {pairs.length > 1 && (
+          <Section title="Pairs with problems" aside="worst first" className="mt-4">
+            <ul>
+              {pairs.map(({ i, j, severity }) => (
+                <li key={`${i} ${j}`} className="border-b border-line">
+                  <button
+                    type="button"
+                    aria-pressed={at[0] === i && at[1] === j}
+                    className="grid min-h-8 w-full grid-cols-[5rem_1fr] items-center text-left hover:bg-panel aria-pressed:font-semibold"
+                    onClick={() => setAt([i, j])}
+                  >
+                    <SeverityMark severity={severity} />
+                    {names[i]} with {names[j]}
+                  </button>
+                </li>
+              ))}
+            </ul>
+          </Section>
         )}
       </div>
     </div>

@@ -13,6 +13,7 @@ import { countOf } from '@/words/en';
 import { Cell, Row, Table } from '@/ui/Table';
 import { RoomyOrDense } from './RoomyOrDense';
 import type { useStock } from './useStock';
+import { profileHref } from '@/ui/hrefs';
 import { FishName } from '@/ui/plates/FishName';
 
 const figure = (count: number | null): string => (count === null ? '–' : String(count));
@@ -86,7 +87,7 @@ export function HowManyPart({
                 <Fragment key={answer.species}>
                   <tr className="align-baseline">
                     <Cell>
-                      <FishName profile={profile} />
+                      <FishName profile={profile} href={profileHref(profile.id)} />
                     </Cell>
                     <Cell figures>{figure(now.get(answer.species) ?? null)}</Cell>
                     <Cell figures>{figure(answer.fewest)}</Cell>

@@ -20,6 +20,7 @@ import { useCatalogue } from '@/session/react/RoomProvider';
 import { todayIso } from '@/session/today';
 import { sheetLines } from './sheetLines';
 import type { StockLine, useStock } from './useStock';
+import { profileHref } from '@/ui/hrefs';
 import { FishName } from '@/ui/plates/FishName';
 
 const ShareDialog = dynamic(() => import('./ShareDialog').then((file) => file.ShareDialog), { ssr: false });
@@ -47,7 +48,7 @@ function BuyLine({
   return (
     <Row>
       <Cell>
-        <FishName profile={line.profile}>
+        <FishName profile={line.profile} href={profileHref(line.profile.id)}>
           {name} <i className="text-[0.75rem] text-slate">{line.profile.scientificName}</i>
         </FishName>
       </Cell>

@@ -1,5 +1,6 @@
 'use client';
 
+import { profileHref } from '@/ui/hrefs';
 import dynamic from 'next/dynamic';
 import { useWords } from '@/session/react/useWords';
 import { Pencil, Trash2 } from 'lucide-react';
@@ -100,7 +101,7 @@ const Line = memo(function Line({
           />
           <Link
             prefetch={false}
-            href={`/catalogue?species=${line.profile.id}`}
+            href={profileHref(line.profile.id)}
             className="min-w-0 content-center font-medium hover:underline max-desk:inline-block max-desk:min-h-8 slim:[overflow-wrap:anywhere]"
           >
             {name}

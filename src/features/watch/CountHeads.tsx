@@ -6,6 +6,7 @@ import { useCatalogue } from '@/session/react/RoomProvider';
 import { useHeadCount } from '@/session/react/useHeadCount';
 import { useResidents, type TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
+import { profileHref } from '@/ui/hrefs';
 import { FishName } from '@/ui/plates/FishName';
 
 function CountRow({
@@ -23,7 +24,7 @@ function CountRow({
   return (
     <li className="flex items-center justify-between gap-2 border-b border-line py-1">
       <span className="min-w-0">
-        <FishName profile={profile}>
+        <FishName profile={profile} href={profileHref(profile.id)}>
           {name} <span className="fig text-slate">{expected} on record</span>
         </FishName>
       </span>
