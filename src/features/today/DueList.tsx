@@ -7,14 +7,14 @@ import { dueId, type DueItem, dueItems, dueKey, spareWarning } from '@/core/due'
 import { addDays } from '@/core/kernel';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
-import { useSayings } from '@/session/react/useSayings';
+import { useWords } from '@/session/react/useWords';
 import { useTanks } from '@/session/react/useTanks';
 import { todayIso, whenNow } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { INPUT } from '@/ui/Field';
 import { saveText } from '@/session/saveFile';
 import { Caution, Empty, Section } from '@/ui/Screen';
-import { sayLateness, saySpare } from '@/words/en';
+import { sayDue, sayLateness, saySpare } from '@/words/en';
 
 /** Where each kind of due thing is done. */
 const PLACES: Readonly<Record<DueItem['kind'], string>> = {
@@ -102,7 +102,7 @@ export function DueList() {
   const room = useRoomState((state) => state.room);
   const documents = useRoomState((state) => state.documents);
   const { run } = useCommands();
-  const say = useSayings();
+  const words = useWords();
   const [open, setOpen] = useState<string | null>(null);
   const waiting = useMemo(() => bodyOf(documents, 'put-off', PUT_OFF)?.items ?? [], [documents]);
   const due = useMemo(() => {
@@ -134,7 +134,7 @@ export function DueList() {
     const { calendarText } = await import('@/core/formats/calendar');
     const entries = due.map((item) => ({
       uid: `${item.tank}-${item.kind}-${today}`,
-      title: `${nameOf(item.tank)}: ${say.due(item)}`,
+      title: `${nameOf(item.tank)}: ${sayDue(item.fact, words)}`,
       on: addDays(today, Math.max(0, -item.overdueDays)),
       days: 1,
       about: '',
@@ -157,7 +157,7 @@ export function DueList() {
       <ul>
         {due.map((item) => {
           const key = dueId(item);
-          const text = say.due(item);
+          const text = sayDue(item.fact, words);
           return (
             <li key={key} className="border-b border-line">
               <div className="flex items-center hover:bg-panel">

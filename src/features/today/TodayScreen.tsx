@@ -10,8 +10,12 @@ import { sayLoose } from '@/words/en';
 import { Button } from '@/ui/Button';
 import { Screen, Section } from '@/ui/Screen';
 import { DueList } from './DueList';
-import { Problems } from './Problems';
 
+// The rules come after what is due: a page that is read at once.
+const Problems = dynamic(() => import('./Problems').then((file) => file.Problems), {
+  ssr: false,
+  loading: () => <li className="py-2 text-slate">Checking…</li>,
+});
 // Forms are loaded when they are opened: most visits to this screen only read.
 const FromFish = dynamic(() => import('./FromFish').then((file) => file.FromFish), { ssr: false });
 const TankDialog = dynamic(() => import('./TankDialog').then((file) => file.TankDialog), { ssr: false });

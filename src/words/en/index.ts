@@ -12,7 +12,7 @@ export { assumedInFile, sayAssumed } from './assumed';
 export { sayHeadCount, sayLosses, sayPossibility } from './departures';
 export { eventName, sayEvent } from './diary';
 export type { RoomNames } from './diary';
-export { sayLateness, saySpare } from './due';
+export { sayDue, sayLateness, saySpare } from './due';
 export { documentName, entryLabel, partLabel } from './entryLabels';
 export { faultLine, faultSentence, partSentence } from './faults';
 export { careFood, careHow, careParts } from './careSheet';

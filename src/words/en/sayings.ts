@@ -7,13 +7,11 @@ import {
   isBad,
   type Told,
 } from '@/core/assess';
-import type { DueItem } from '@/core/due';
 import type { UnitChoice } from '@/core/kernel';
 import type { Catalogue } from '@/core/model';
 import type { Finding, Fix, Reason } from '@/core/rules';
 import { sayGrowth } from './candidates';
 import { sayCause } from './causes';
-import { sayDue } from './due';
 import { sayFact } from './findings';
 import { sayFix } from './fixes';
 import { capital, countOf } from './names';
@@ -40,7 +38,6 @@ export interface Sayings {
   readonly noPromise: string;
   /** A length of a fish. */
   readonly length: (cm: number) => string;
-  readonly due: (item: Pick<DueItem, 'fact'>) => string;
   /** The figures that a finding rests on, each with its name. */
   readonly why: (finding: Pick<Finding, 'because' | 'fact'>) => readonly (readonly [string, string])[];
 }
@@ -74,7 +71,6 @@ export function sayingsFor(catalogue: Pick<Catalogue, 'byId'>, choice: UnitChoic
     measured: (cm) => words.reading('length', cm),
     noPromise: NO_PROMISE,
     length: (cm) => words.quantity('length', cm),
-    due: ({ fact }) => sayDue(fact, words),
     why: (finding) => whyOf(finding, words),
   };
 }
