@@ -9,10 +9,21 @@ const SHOTS = [
   { name: 'tank', path: '/tank?tank=demo-skerry' },
   { name: 'stock-list', path: '/stock?tank=demo-fen', wait: 'ul[aria-label="Main causes of trouble"]' },
   { name: 'candidates', path: '/stock?tank=demo-skerry&part=candidates', wait: '[data-answered="1"]' },
-  { name: 'stocking-level', path: '/stock?tank=demo-fen&part=stocking' },
+  {
+    name: 'first-minute',
+    path: '/',
+    room: 'own',
+    press: 'Show me an example',
+    wait: '[aria-label="First verdict"] li',
+  },
+  {
+    name: 'side-by-side',
+    path: '/stock?tank=demo-fen&part=drafts',
+    fill: ['Another tank', '125 gal'],
+    wait: 'th:has-text("125 gal")',
+  },
   { name: 'line-ups', path: '/lineups?tank=demo-fen', wait: '[aria-label="Line-up 3"]' },
   { name: 'arrivals', path: '/arrivals?tank=demo-fen&bring=demo-l2' },
-  { name: 'sourcing', path: '/arrivals?tank=demo-fen&part=source' },
   { name: 'waves', path: '/arrivals?tank=demo-fen&part=waves' },
   { name: 'quarantine', path: '/arrivals?tank=demo-quay&part=quarantine' },
   { name: 'watch', path: '/watch?tank=demo-skerry' },
@@ -30,14 +41,20 @@ say('shots: builds, serves the demo room and takes a picture of each main view')
 ensureInstalled();
 await buildApp();
 await withApp('demo', async (browser, base) => {
-  for (const { name, path, phone = false, dark = false, wait } of SHOTS) {
+  for (const { name, path, room = 'demo', press, fill, phone = false, dark = false, wait } of SHOTS) {
     const page = await browser.newPage({
       viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
       colorScheme: dark ? 'dark' : 'light',
       serviceWorkers: 'block',
     });
+    await page.addInitScript((which) => localStorage.setItem('lomvik.room', which), room);
     await page.goto(base + path);
     await page.getByRole('heading', { level: 1 }).waitFor();
+    if (press) await page.getByRole('button', { name: press }).click();
+    if (fill) {
+      await page.getByLabel(fill[0]).fill(fill[1]);
+      await page.keyboard.press('Enter');
+    }
     if (wait) await page.locator(wait).first().waitFor();
     await page.waitForLoadState('networkidle');
     await page.screenshot({ path: join(root, 'docs', 'screenshots', `${name}.png`) });

@@ -31,7 +31,7 @@ export { troubleInSteps } from './trouble';
 export type { Trouble } from './trouble';
 export { isBad, whatItAdds } from './whatItAdds';
 export { careSheet } from './careSheet';
-export type { CareSheet, CaredFor, FedFish } from './careSheet';
+export type { CareSheet, FedFish } from './careSheet';
 export { adviceFor, fishIn, fixKey, groupByCause } from './causes';
 export type { CauseGroup, Told } from './causes';
 export type { Assumed } from './defaults';

@@ -48,7 +48,7 @@ export type { ReasonOfValue } from './reasonOfValue';
 export { recountGroup } from './recountGroup';
 export { SOLD_AS, shopItemSchema } from './shopItem';
 export type { ShopItem } from './shopItem';
-export { adultLengthCm, isNamed, LAYERS, mainLayer, speciesOf, speciesSchema } from './species';
+export { adultLengthCm, isNamed, mainLayer, speciesOf, speciesSchema } from './species';
 export type { ContestedNumber, Layer, Approach, SpeciesProfile, TankFigure, WaterRange } from './species';
 export { readSexes, writeSexes } from './sexesText';
 export { favouritesOf, wishSchema } from './wish';

@@ -90,7 +90,7 @@ export function ArrangeDialog({ onClose }: { readonly onClose: () => void }) {
     if (from === to || from < 0 || to < 0) return;
     const name = tanks[from]?.body.name ?? '';
     void run(
-      `${name} moved in the rack`,
+      `Order of the tanks: ${name} moved`,
       ({ documents }) => orderTanks(documents, moved(tanks, from, to)),
       true,
     );

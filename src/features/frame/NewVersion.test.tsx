@@ -16,7 +16,7 @@ describe('NewVersion', () => {
     const waiting = worker();
     browser(registration({ active: worker(), waiting, installing: null }));
     render(<NewVersion />);
-    await userEvent.click(await screen.findByRole('button', { name: 'Take it' }));
+    await userEvent.click(await screen.findByRole('button', { name: 'Update now' }));
     expect(waiting.postMessage).toHaveBeenCalledWith('take over');
   });
   it('hears of one that comes while the page is open', async () => {

@@ -26,7 +26,7 @@ function useWaiting(): ServiceWorker | null {
   return waiting;
 }
 
-/** A newer Lomvik is here: said once, taken at a press, never under the keeper's hands. */
+/** A newer Lomvik is here: said once, installed at a press, never under the keeper's hands. */
 export function NewVersion() {
   const waiting = useWaiting();
   if (!waiting) return null;
@@ -42,7 +42,7 @@ export function NewVersion() {
       className="no-print flex flex-wrap items-center gap-3 border-b border-line bg-panel px-4 py-1.5 desk:px-6"
     >
       <p>A newer version of Lomvik is ready. What you have typed stays.</p>
-      <Button onClick={take}>Take it</Button>
+      <Button onClick={take}>Update now</Button>
     </div>
   );
 }

@@ -41,7 +41,7 @@ const WEIGHTS = [1, 2, 3, 4, 5] as const;
 const TROUBLES: readonly (readonly [number, string])[] = [
   [0, 'only between equals'],
   [TROUBLE, 'half a small wish'],
-  [2, 'a middling wish'],
+  [2, 'a medium wish'],
   [5, 'a favourite'],
 ];
 const MOST_OF_A_SET = 10;

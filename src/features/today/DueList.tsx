@@ -47,7 +47,7 @@ const ACTS: Readonly<Record<DueItem['kind'], string>> = {
   stay: 'Move',
   boxed: 'Decide',
   care: 'See care',
-  claim: 'Settle',
+  claim: 'Close claim',
   risk: 'Watch',
 };
 /** Parts of Arrivals on which some of them are done. */

@@ -61,7 +61,7 @@ function daily(
     'The filter runs and the surface moves.',
     lightHours === null ? '' : `Light on for ${countOf(lightHours, 'hour')}.`,
     jump.length > 0 ? `Close the lid each time: ${names(jump)} jump.` : '',
-    `Look for each kind.${hide.length > 0 ? ` The ${names(hide)} often hide: not seeing them is usual.` : ''}`,
+    `Look for each species.${hide.length > 0 ? ` The ${names(hide)} often hide: not seeing them is usual.` : ''}`,
   ].filter(Boolean);
 }
 
@@ -72,7 +72,7 @@ const call = ({ drive }: CareSheet): readonly string[] => [
   ...(drive.length > 0
     ? [`One is driven into a corner or behind the filter: ${names(drive)} kill their own.`]
     : []),
-  'A fish is dead. Take it out with a net, write down which and when, seal it in a bag, wash your hands.',
+  'A fish is dead. Net it out, write down which and when, seal it in a bag, wash your hands.',
 ];
 
 const leave = ({ change }: CareSheet): readonly string[] => [
