@@ -57,6 +57,8 @@ await withApp('demo', async (browser, base) => {
     }
     if (wait) await page.locator(wait).first().waitFor();
     await page.waitForLoadState('networkidle');
+    // Pictures of animals come after the page.
+    await page.waitForTimeout(1500);
     await page.screenshot({ path: join(root, 'docs', 'screenshots', `${name}.png`) });
     await page.close();
   }

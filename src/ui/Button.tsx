@@ -16,7 +16,7 @@ interface Props extends Omit<ButtonHTMLAttributes<HTMLButtonElement>, 'onClick'>
 
 const TONES = {
   main: 'bg-deep text-on-deep border-deep hover:brightness-110',
-  plain: 'border-line bg-panel text-ink hover:border-slate',
+  plain: 'border-edge bg-panel text-ink hover:border-slate',
   quiet: 'border-transparent text-deep underline-offset-2 hover:underline',
   chosen: 'border-ink bg-ink text-paper',
   warn: 'border-buoy text-buoy hover:bg-buoy hover:text-paper',

@@ -11,7 +11,7 @@ import {
 import { classes } from './classes';
 
 export const INPUT =
-  'min-h-8 w-full rounded-xs border border-line bg-panel px-2 py-1 text-ink placeholder:text-slate aria-[invalid=true]:border-buoy';
+  'min-h-8 w-full rounded-xs border border-edge bg-panel px-2 py-1 text-ink placeholder:text-slate aria-[invalid=true]:border-buoy';
 
 interface FrameProps {
   readonly label: string;

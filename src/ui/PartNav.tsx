@@ -24,7 +24,7 @@ export function PartNav({
         label={label}
         labelHidden
         wrap="no-print desk:hidden"
-        className="min-h-11 w-full border border-line bg-panel px-3 text-[1rem] font-semibold"
+        className="min-h-11 w-full border border-edge bg-panel px-3 text-[1rem] font-semibold"
         value={current}
         onChange={({ target }) => router.push(href(target.value), { scroll: false })}
       >

@@ -100,7 +100,7 @@ export function SpeciesSearch({
       <Command.List
         label={label}
         className={classes(
-          'max-h-56 overflow-y-auto border border-t-0 border-line bg-panel',
+          'max-h-56 overflow-y-auto border border-t-0 border-edge bg-panel',
           found.length === 0 && 'hidden',
         )}
       >

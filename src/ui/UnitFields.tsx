@@ -61,7 +61,7 @@ export function UnitSystems({ units, onChoose }: Props) {
             onClick={() => onChoose(system)}
             className={classes(
               'min-h-11 rounded-xs border px-3 py-1 text-left',
-              chosen ? 'border-deep bg-panel font-semibold' : 'border-line hover:bg-panel',
+              chosen ? 'border-deep bg-panel font-semibold' : 'border-edge hover:bg-panel',
             )}
           >
             {name} <span className="block text-[0.75rem] font-normal text-slate">{line}</span>

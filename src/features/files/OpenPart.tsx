@@ -88,7 +88,7 @@ export function OpenPart() {
             type="file"
             accept=".json,.zip,application/json,application/zip"
             disabled={work.kind === 'busy'}
-            className="block w-full border border-dashed border-slate p-3 file:mr-3 file:border file:border-line file:bg-panel file:px-2 file:py-1 file:text-ink"
+            className="block w-full border border-dashed border-slate p-3 file:mr-3 file:border file:border-edge file:bg-panel file:px-2 file:py-1 file:text-ink"
             onChange={(event) => {
               const file = event.target.files?.[0];
               if (file) void files.look(file);

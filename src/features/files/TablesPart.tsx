@@ -158,7 +158,7 @@ function Table({ tank, kind }: { readonly tank: TankView; readonly kind: TableKi
         <input
           type="file"
           accept={kind === 'stock' ? '.csv,.md,text/csv,text/markdown' : '.csv,text/csv'}
-          className="block w-full border border-dashed border-slate p-2 file:mr-3 file:border file:border-line file:bg-panel file:px-2 file:py-1 file:text-ink"
+          className="block w-full border border-dashed border-slate p-2 file:mr-3 file:border file:border-edge file:bg-panel file:px-2 file:py-1 file:text-ink"
           onChange={(event) => {
             void look(event.target.files?.[0]);
             event.target.value = '';

@@ -57,6 +57,9 @@ export function RankTable({ answer, tank, nameOf, colours }: Props) {
                 <span className="fig whitespace-nowrap">
                   {rank.length > 1 ? (within === 0 ? `${first} to ${first + rank.length - 1}` : '') : at}
                 </span>
+                {rank.length > 1 && within > 0 && (
+                  <span className="sr-only">tied, {`${first} to ${first + rank.length - 1}`}</span>
+                )}
                 {rank.length > 1 && within === 0 && (
                   <span className="block text-[0.75rem] text-slate">tied</span>
                 )}

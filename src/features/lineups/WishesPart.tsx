@@ -162,7 +162,7 @@ export function WishesPart({ tank, wishes }: { readonly tank: TankView; readonly
           <>
             <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
               <Proof search={search} way={way} />
-              <div role="radiogroup" aria-label="Which line-ups" className="inline-flex border border-line">
+              <div role="radiogroup" aria-label="Which line-ups" className="inline-flex border border-edge">
                 {(
                   [
                     ['best', 'The best ten'],

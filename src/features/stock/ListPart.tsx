@@ -128,6 +128,7 @@ export function ListPart({
       <div className="min-w-0 max-lg:order-first">
         {lines.length > 0 && (
           <>
+            <h2 className="sr-only">Verdict and reasons</h2>
             <div id="verdict" className="mb-1 flex items-baseline justify-between gap-2" aria-live="polite">
               <VerdictMark verdict={assessment.today} later={assessment.later} />
               <span className="text-[0.75rem] text-slate">

@@ -173,7 +173,7 @@ export function DueList() {
                   <span className="max-desk:col-start-1">
                     <span className="font-semibold">{nameOf(item.tank)}</span> {text}
                   </span>
-                  <span className="inline-flex min-h-7 max-desk:min-h-8 items-center rounded-xs border border-line bg-panel px-2.5 text-[0.8125rem] font-medium max-desk:col-start-2 max-desk:row-span-2 max-desk:row-start-1 max-desk:min-h-11">
+                  <span className="inline-flex min-h-7 max-desk:min-h-8 items-center rounded-xs border border-edge bg-panel px-2.5 text-[0.8125rem] font-medium max-desk:col-start-2 max-desk:row-span-2 max-desk:row-start-1 max-desk:min-h-11">
                     {ACTS[item.kind]}
                   </span>
                 </Link>

@@ -41,7 +41,7 @@ export function FishButton({
           ? 'border-deep bg-deep text-on-deep'
           : waiting
             ? 'border-slate bg-panel'
-            : 'border-line bg-panel hover:border-slate',
+            : 'border-edge bg-panel hover:border-slate',
       )}
     >
       <span className="min-w-0">

@@ -101,7 +101,7 @@ export function FishPad({
               onClick={() => setOpened(opened === id ? null : id)}
               className={classes(
                 'flex min-h-11 items-center gap-1 border px-1.5 text-[0.75rem] md:min-h-9',
-                opened === id ? 'border-deep text-deep' : 'border-line text-slate',
+                opened === id ? 'border-deep text-deep' : 'border-edge text-slate',
               )}
             >
               {profile && <FishPlate profile={profile} className="h-4 w-7" />}

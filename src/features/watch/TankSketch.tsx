@@ -45,7 +45,7 @@ export function TankSketch({
               aria-pressed={place === name}
               aria-label={name}
               onClick={() => onPlace(place === name ? '' : name)}
-              className={`flex min-h-11 flex-col items-start justify-end gap-0.5 overflow-hidden border border-dashed p-1 text-left text-[0.75rem] ${place === name ? 'border-deep bg-panel font-semibold text-deep' : 'border-line text-slate'}`}
+              className={`flex min-h-11 flex-col items-start justify-end gap-0.5 overflow-hidden border border-dashed p-1 text-left text-[0.75rem] ${place === name ? 'border-deep bg-panel font-semibold text-deep' : 'border-edge text-slate'}`}
             >
               {here.map((holder) => (
                 <span key={holder.name} className="flex max-w-full items-center gap-1 text-ink">

@@ -33,7 +33,7 @@ export function ThisWatch({
           <input
             value={note}
             onChange={(event) => onNote(event.target.value)}
-            className="min-h-9 w-full border border-line bg-panel px-2 text-[0.875rem] text-ink"
+            className="min-h-9 w-full border border-edge bg-panel px-2 text-[0.875rem] text-ink"
           />
         </label>
       )}
