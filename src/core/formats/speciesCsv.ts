@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import { type Catalogue, changedPaths, type KeeperSpecies, type SpeciesProfile } from '../model';
 import { resolveTyped } from '../search';
-import { cellFault, type Fault, faultOf } from '../kernel';
+import { cellFault, type Fault, faultOf, meantCell, writeCsvTable } from '../kernel';
 import { profileCells, profileFromCells, speciesColumns } from './speciesCells';
 
 /** Takes everything that a row does not say from this species. */
@@ -16,7 +16,7 @@ export function writeSpeciesCsv(profiles: readonly SpeciesProfile[]): string {
     const cells = profileCells(profile);
     return columns.map((path) => cells[path] ?? '');
   });
-  return `${Papa.unparse({ fields: [...columns], data }, { newline: '\n' })}\n`;
+  return writeCsvTable(columns, data);
 }
 
 /** One row of the file: a species that can be taken in, or what is wrong with it. */
@@ -100,6 +100,7 @@ export function readSpeciesCsv(text: string, catalogue: Catalogue): SpeciesCsv {
   const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
     header: true,
     skipEmptyLines: 'greedy',
+    transform: meantCell,
   });
   const known = speciesColumns(catalogue.all[0] as SpeciesProfile);
   const fields = (parsed.meta.fields ?? []).map((field) => field.trim());

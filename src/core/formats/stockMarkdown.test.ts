@@ -17,6 +17,8 @@ const room: TableRoom = {
   known: () => false,
 };
 
+const HOSTILE = ['<img src=x onerror=alert(1)>', '[here](javascript:alert(1))', 'a \\| b \\', '`code` \\\\|'];
+
 /** A line of any species, told in any detail. */
 const anyLine: fc.Arbitrary<SheetLine> = fc
   .record({
@@ -26,7 +28,7 @@ const anyLine: fc.Arbitrary<SheetLine> = fc
     grown: fc.constantFrom(0.23, 0.37, 0.53, 0.71, 0.93),
     price: fc.option(fc.integer({ min: 0, max: 9999 }).map((cents) => cents / 100)),
     more: fc.integer({ min: 0, max: 5 }),
-    wayOut: fc.constantFrom('', 'a club | the tall one', 'two\nlines', '**nobody**'),
+    wayOut: fc.constantFrom('', 'a club | the tall one', 'two\nlines', '**nobody**', ...HOSTILE),
     origin: fc.constantFrom(...ORIGINS),
     until: fc.constantFrom('', '2027-06'),
     nextTank: fc.constantFrom('', 'Skerry'),
@@ -93,6 +95,12 @@ describe('a stock list as Markdown', () => {
       );
     },
   );
+  it.each(HOSTILE)('holds no markup of its own making: %s', (wayOut) => {
+    const [sample] = fc.sample(anyLine, 1);
+    if (!sample) throw new Error('no line');
+    const text = written([{ ...sample, wayOut }], METRIC);
+    expect(text).not.toMatch(/(?<!\\)[<[`]/);
+  });
   it('names the line and the column of what cannot be read', () => {
     const text =
       '# Mine\n\n| Scientific name | Number | Length |\n|---|---|---|\n| *Danio rerio* | many | wide |\n';

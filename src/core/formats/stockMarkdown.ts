@@ -68,8 +68,10 @@ const COLUMNS: readonly Column[] = [
   { head: 'Shop', of: ({ shop }) => shop, optional: true, cells: taken('shop') },
 ];
 
-/** A pipe would end a cell of a Markdown table, and a line break its row. */
-const safe = (text: string): string => text.replace(/\|/g, '\\|').replace(/\s*\n\s*/g, ' ');
+/** Text that stays text: a reader of Markdown makes no markup, no link and no code of it. */
+const plain = (text: string): string => text.replace(/[\\<>[\]`|]/g, '\\$&');
+/** A line break would end the row of a table. */
+const safe = (text: string): string => plain(text).replace(/\s*\n\s*/g, ' ');
 const row = (cells: readonly string[]): string => `| ${cells.map(safe).join(' | ')} |`;
 
 /** A stock list as Markdown: what, how many, the verdict with its reasons. */
@@ -86,10 +88,10 @@ export function stockMarkdown(
   const reasons = groupByCause(
     assessment.findings.filter((finding) => finding.severity !== 'good'),
     fishIn(assessment.context.planned),
-  ).map((group) => `- **${WORDS[group.severity]}**: ${say.cause(group)}`);
+  ).map((group) => `- **${WORDS[group.severity]}**: ${safe(say.cause(group))}`);
   return [
-    `# ${title}`,
-    ...(note.trim() === '' ? [] : ['', note.trim()]),
+    `# ${safe(title)}`,
+    ...(note.trim() === '' ? [] : ['', plain(note.trim())]),
     '',
     row(columns.map(({ head }) => head)),
     `|${columns.map(() => '---').join('|')}|`,
@@ -102,13 +104,14 @@ export function stockMarkdown(
   ].join('\n');
 }
 
-/** Cells of a row of a Markdown table, the escaped pipes given back. */
-const cellsOf = (line: string): readonly string[] =>
-  line
-    .trim()
-    .replace(/^\||\|$/g, '')
-    .split(/(?<!\\)\|/)
-    .map((cell) => cell.trim().replace(/\\\|/g, '|'));
+/** Cells of a row of a Markdown table, as they were meant. */
+function cellsOf(line: string): readonly string[] {
+  const text = line.trim().replace(/^\|/, '');
+  const ended = /(?<!\\)\|$/.test(text) ? text : `${text}|`;
+  return [...ended.matchAll(/((?:\\.|[^\\|])*)\|/g)].map(([, cell = '']) =>
+    cell.trim().replace(/\\(.)/g, '$1'),
+  );
+}
 
 /**
  * Rows of the stock table in a Markdown text, with the names that a stock CSV has; null where there is no such table.

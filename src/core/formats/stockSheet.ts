@@ -1,5 +1,5 @@
 import type { Cm } from '../kernel';
-import Papa from 'papaparse';
+import { writeCsvTable } from '../kernel';
 import { commonName, type SpeciesProfile } from '../model';
 
 /** One line of a stock list as it is shared and bought. */
@@ -41,28 +41,25 @@ const CSV_FIELDS = [
 
 /** A stock list as CSV (RFC 4180), with prices and what to buy. */
 export function stockCsv(lines: readonly SheetLine[]): string {
-  return `${Papa.unparse(
-    {
-      fields: CSV_FIELDS,
-      data: lines.map((line) => [
-        line.profile.id,
-        commonName(line.profile),
-        line.count,
-        line.males ?? '',
-        line.females ?? '',
-        Number(line.lengthCm.toFixed(2)),
-        line.here ? 'here' : 'listed',
-        line.here ? '' : line.buy,
-        line.price ?? '',
-        line.wayOut,
-        line.origin,
-        line.until,
-        line.nextTank,
-        line.shop,
-      ]),
-    },
-    { newline: '\n' },
-  )}\n`;
+  return writeCsvTable(
+    CSV_FIELDS,
+    lines.map((line) => [
+      line.profile.id,
+      commonName(line.profile),
+      line.count,
+      line.males ?? '',
+      line.females ?? '',
+      Number(line.lengthCm.toFixed(2)),
+      line.here ? 'here' : 'listed',
+      line.here ? '' : line.buy,
+      line.price ?? '',
+      line.wayOut,
+      line.origin,
+      line.until,
+      line.nextTank,
+      line.shop,
+    ]),
+  );
 }
 
 /**

@@ -1,5 +1,5 @@
 export { canonicalJson } from './schema/canonicalJson';
-export { cellFault, readCsvTable, writeCsvTable } from './schema/csvTable';
+export { cellFault, meantCell, readCsvTable, writeCsvTable } from './schema/csvTable';
 export type { CsvRow } from './schema/csvTable';
 export { DEEPEST, isTooDeep } from './schema/depth';
 export { receivedOf } from './schema/expected';

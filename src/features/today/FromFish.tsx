@@ -17,6 +17,7 @@ import { SpeciesField } from '@/session/react/SpeciesField';
 import { useCommands } from '@/session/react/useCommands';
 import { useInSteps } from '@/session/react/useInSteps';
 import { useSettings, useTanks } from '@/session/react/useTanks';
+import { useTabState } from '@/session/react/useTabState';
 import { useWords } from '@/session/react/useWords';
 import { todayIso } from '@/session/today';
 import { Dialog } from '@/ui/Dialog';
@@ -72,8 +73,21 @@ export function FromFish({
   const { run } = useCommands();
   const tanks = useTanks();
   const catalogue = useCatalogue();
-  const [wished, setWished] = useState<readonly WishedFish[]>([]);
-  const [texts, setTexts] = useState<PlaceTexts>({
+  const [kept, setKept] = useTabState<readonly { readonly species: string; readonly count: number }[]>(
+    'fish-first.wished',
+    [],
+  );
+  const wished = useMemo<readonly WishedFish[]>(
+    () =>
+      kept.flatMap(({ species, count }) => {
+        const profile = catalogue.byId.get(species);
+        return profile ? [{ profile, count }] : [];
+      }),
+    [kept, catalogue],
+  );
+  const setWished = (fish: readonly WishedFish[]): void =>
+    setKept(fish.map(({ profile, count }) => ({ species: profile.id, count })));
+  const [texts, setTexts] = useTabState<PlaceTexts>(`fish-first.place.${settings.length}`, {
     width: '',
     clearance: settings.length === 'in' ? '5 in' : `${USUAL_CLEARANCE_CM} cm`,
     depth: '',
@@ -120,10 +134,7 @@ export function FromFish({
   const [typed, setTyped] = useState<Readonly<Record<string, string>>>({});
 
   const wish = (more: readonly WishedFish[]): void =>
-    setWished((before) => [
-      ...before,
-      ...more.filter(({ profile }) => !before.some((one) => one.profile === profile)),
-    ]);
+    setWished([...wished, ...more.filter(({ profile }) => !wished.some((one) => one.profile === profile))]);
   const wishOne = (profile: SpeciesProfile): void =>
     wish([{ profile, count: profile.company.comfortableGroup }]);
   const recount = (profile: SpeciesProfile, text: string): void => {
@@ -145,6 +156,7 @@ export function FromFish({
       ]))
     )
       return;
+    setWished([]);
     onOpenChange(false);
     router.push(`/stock?tank=${id}`);
   };

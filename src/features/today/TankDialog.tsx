@@ -40,6 +40,7 @@ export function TankDialog({
   const [standard, setStandard] = useState('');
   const called = standard === '' ? `Tank ${tanks.length + 1}` : standard;
   const form = useRoomForm({
+    unfinished: 'tank',
     fields: { ...tankFields, name: noteField(), ...MEASURES },
     start: { name: '', purpose: 'display', lengthCm: '', widthCm: '', heightCm: '' },
     save: async ({ name, purpose, ...size }) => {
@@ -66,7 +67,11 @@ export function TankDialog({
   return (
     <Dialog
       open={open}
-      onOpenChange={onOpenChange}
+      onOpenChange={(stays) => {
+        // Closed by hand is given up; a reload is not.
+        if (!stays) form.drop();
+        onOpenChange(stays);
+      }}
       title="Add tank"
       about="Outside measures; add the rest on the Tank screen."
     >

@@ -31,7 +31,7 @@ export function readCsvTable(
     skipEmptyLines: 'greedy',
     delimitersToGuess: [',', ';', '\t'],
     transformHeader: (name) => name.trim(),
-    transform: (value) => value.trim(),
+    transform: (value) => meantCell(value.trim()),
   });
   const columns = parsed.meta.fields ?? [];
   const missing = needed.filter((name) => !columns.includes(name));
@@ -61,9 +61,23 @@ export function readCsvTable(
   };
 }
 
-/** Rows as CSV text, a heading first. */
+/** What a spreadsheet would run as a formula, with the marks that were put before it (OWASP, CSV Injection). */
+const FORMULA = /^'*[=+\-@\t\r]/;
+const MARKED = /^'+[=+\-@\t\r]/;
+
+/** A text that a spreadsheet shows and never runs; figures stay figures. */
+const quieted = (cell: string | number | null): string | number | null =>
+  typeof cell === 'string' && FORMULA.test(cell) ? `'${cell}` : cell;
+
+/**
+ * A cell as it was meant, without the mark that keeps a spreadsheet from running it.
+ * @example meantCell("'=Sum") // '=Sum'
+ */
+export const meantCell = (cell: string): string => (MARKED.test(cell) ? cell.slice(1) : cell);
+
+/** Rows as CSV text (RFC 4180), a heading first. Nothing in it is run by a spreadsheet, and it reads back the same. */
 export const writeCsvTable = (
   columns: readonly string[],
   rows: readonly (readonly (string | number | null)[])[],
 ): string =>
-  `${Papa.unparse({ fields: [...columns], data: rows.map((row) => [...row]) }, { newline: '\n' })}\n`;
+  `${Papa.unparse({ fields: [...columns], data: rows.map((row) => row.map(quieted)) }, { newline: '\n' })}\n`;
