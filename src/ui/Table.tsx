@@ -13,6 +13,9 @@ interface Head {
   readonly hidden?: boolean;
 }
 
+/** The cells of a row on a phone, three beside each other. */
+export const STACKED = 'max-sm:grid max-sm:grid-cols-[1fr_auto_auto] max-sm:items-center max-sm:py-1';
+
 /** Whether a table is wider than its place: then keys must be able to push it. */
 function useIsWide() {
   const box = useRef<HTMLDivElement>(null);
@@ -32,10 +35,13 @@ function useIsWide() {
 /** A table under hairlines; rows are the caller's, made of `Row` and `Cell`. */
 export function Table({
   caption,
+  stacked = false,
   heads,
   children,
 }: {
   readonly caption?: string;
+  /** On a phone each row is a block of its own: give the rows `STACKED`, and their cells words of their own. */
+  readonly stacked?: boolean;
   readonly heads: readonly (string | Head)[];
   readonly children: ReactNode;
 }) {
@@ -46,9 +52,9 @@ export function Table({
       className="relative max-w-full overflow-x-auto"
       {...(isWide && { tabIndex: 0, role: 'region', 'aria-label': caption ?? 'Table' })}
     >
-      <table className="w-full text-left">
+      <table className={classes('w-full text-left', stacked && 'max-sm:block')}>
         {caption && <caption className="sr-only">{caption}</caption>}
-        <thead className="text-[0.75rem] text-slate">
+        <thead className={classes('text-[0.75rem] text-slate', stacked && 'max-sm:sr-only')}>
           <tr className="border-b border-line">
             {heads.map((head) => {
               const { name, figures, wide, hidden } =
@@ -68,7 +74,7 @@ export function Table({
             })}
           </tr>
         </thead>
-        <tbody>{children}</tbody>
+        <tbody className={stacked ? 'max-sm:block' : undefined}>{children}</tbody>
       </table>
     </div>
   );

@@ -13,7 +13,7 @@ import { Button } from '@/ui/Button';
 import { KeptText } from '@/ui/KeptText';
 import { NumberField } from '@/ui/NumberField';
 import { Caution, Empty, Section } from '@/ui/Screen';
-import { Cell, Row, Table } from '@/ui/Table';
+import { Cell, Row, STACKED, Table } from '@/ui/Table';
 import { saveText } from '@/session/saveFile';
 import { useHappenings } from '@/session/react/useNames';
 import { useCatalogue } from '@/session/react/RoomProvider';
@@ -46,16 +46,20 @@ function BuyLine({
   const name = commonName(line.profile);
   const buy = entry.buy ?? line.count;
   return (
-    <Row>
+    <Row className={STACKED}>
       <Cell>
         <FishName profile={line.profile} href={profileHref(line.profile.id)}>
           {name} <i className="text-[0.75rem] text-slate">{line.profile.scientificName}</i>
         </FishName>
       </Cell>
-      <Cell figures>{line.count}</Cell>
+      <Cell figures>
+        <span className="text-slate sm:hidden">keep </span>
+        {line.count}
+      </Cell>
       <Cell figures>
         <NumberField
           label={`How many ${name} to buy`}
+          placeholder="buy"
           {...AMOUNT}
           value={buy}
           least={1}
@@ -70,6 +74,7 @@ function BuyLine({
       <Cell figures>
         <NumberField
           label={`Price of one ${name}`}
+          placeholder="price"
           {...AMOUNT}
           value={entry.price}
           least={0}
@@ -144,6 +149,7 @@ export function ShoppingPart({
             <p className="mb-2 max-w-[84ch]">{say.inShort(stock.assessment)}</p>
             <Table
               caption="Shopping list"
+              stacked
               heads={[
                 'Species',
                 { name: 'Keep', figures: true },
@@ -158,7 +164,7 @@ export function ShoppingPart({
               {groups.map(({ shop, lines: bought }) => (
                 <Fragment key={shop}>
                   {(groups.length > 1 || shop !== '') && (
-                    <Row>
+                    <Row className="max-sm:block">
                       <th colSpan={8} scope="rowgroup" className="pt-3 pb-1 text-left font-semibold">
                         {shop === '' ? 'No shop yet' : shop}
                         <span className="fig font-normal text-slate"> {costOf(bought)}</span>
