@@ -1,5 +1,6 @@
 'use client';
 
+import { useEffect } from 'react';
 import { recordDeath, rehome } from '@/core/commands';
 import { DEATHS, eventFields, REHOME_REASONS, type Resident, type Sign } from '@/core/events';
 import { choiceField, noteField } from '@/core/kernel';
@@ -103,6 +104,12 @@ export function DepartureForm({ residents, first }: Props) {
   });
   const gone = form.text('what') === 'rehomed';
   const who = residentOf(form.text('resident'));
+  const isGone = who.id !== form.text('resident');
+  const { put } = form;
+  useEffect(() => {
+    // One that has left is no choice any more: the form means the one that it shows.
+    if (isGone) put('resident', first.id);
+  }, [isGone, first.id, put]);
 
   return (
     <Form form={form} className="grid gap-3">

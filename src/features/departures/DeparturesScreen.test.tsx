@@ -35,6 +35,18 @@ describe('Departures', () => {
     expect(screen.getByText(/2 of Shoal found dead: thin\./)).toBeInTheDocument();
   });
 
+  it('means the fish that it shows when the one before has left', async () => {
+    const session = await room([individual('Torch'), individual('Wick')]);
+    show(session, <DeparturesScreen />);
+    await userEvent.click(screen.getByRole('radio', { name: 'Died' }));
+    await userEvent.selectOptions(screen.getByLabelText('Who'), 'Torch');
+    await userEvent.click(screen.getByRole('button', { name: 'Record death' }));
+    await waitFor(() => expect(heads(session)).toEqual({ Torch: 0, Wick: 1 }));
+    expect(screen.getByLabelText('Who')).toHaveValue('wick');
+    await userEvent.click(screen.getByRole('button', { name: 'Record death' }));
+    await waitFor(() => expect(heads(session)).toEqual({ Torch: 0, Wick: 0 }));
+  });
+
   it('says at its field what the gate refuses, and keeps what was typed', async () => {
     const session = await room([individual('Torch')]);
     show(session, <DeparturesScreen />);
