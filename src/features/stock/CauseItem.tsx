@@ -6,7 +6,8 @@ import { memo, useState } from 'react';
 import { adviceFor, type CauseGroup, isOtherFish, signature, type TriedFix } from '@/core/assess';
 import { editOf, type Fix, type PlanEdit } from '@/core/rules';
 import { commonName } from '@/core/model';
-import { howManyHref } from '@/session/react/useSpeciesActs';
+import { howManyHref, useSpeciesActs } from '@/session/react/useSpeciesActs';
+import { manyOf } from '@/words/en';
 import type { TankView } from '@/session/react/useTanks';
 import { useSayings } from '@/session/react/useSayings';
 import { classes } from '@/ui/classes';
@@ -53,6 +54,7 @@ export const CauseItem = memo(function CauseItem({
   const catalogue = useCatalogue();
   const profiles = group.species.slice(0, DRAWN).flatMap((id) => catalogue.byId.get(id) ?? []);
   const [open, setOpen] = useState(false);
+  const acts = useSpeciesActs();
   const can = new Set(doable.split('\n'));
   const isDoable = (fix: Fix): boolean => {
     const edit = editOf(fix);
@@ -123,12 +125,22 @@ export const CauseItem = memo(function CauseItem({
                       {commonName(profile)}
                     </Link>
                     {tank && (
-                      <Link
-                        className="min-h-6 max-desk:min-h-8 text-deep underline"
-                        href={howManyHref(tank, profile)}
-                      >
-                        how many?
-                      </Link>
+                      <>
+                        <Link
+                          className="min-h-6 max-desk:min-h-8 text-deep underline"
+                          href={howManyHref(tank, profile)}
+                        >
+                          how many?
+                        </Link>
+                        <button
+                          type="button"
+                          className="min-h-6 max-desk:min-h-8 text-deep underline"
+                          aria-label={`Wish ${manyOf(profile)}`}
+                          onClick={() => void acts.wish(tank, profile)}
+                        >
+                          wish
+                        </button>
+                      </>
                     )}
                   </span>
                 ))}

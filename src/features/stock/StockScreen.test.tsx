@@ -26,6 +26,23 @@ describe('the stock list', () => {
     await waitFor(() => expect(findings()).not.toHaveTextContent('oscar'));
   });
 
+  it('leads from a finding to its species: read, counted, wished for', async () => {
+    const session = await room([], [listed('paracheirodon-innesi', 3)]);
+    show(session, <StockScreen />);
+    const [why] = within(await screen.findByTestId('findings')).getAllByRole('button', { name: /^Why/ });
+    await userEvent.click(why!);
+    expect(screen.getByRole('link', { name: 'how many?' })).toHaveAttribute(
+      'href',
+      '/stock?tank=T&part=numbers&species=paracheirodon-innesi',
+    );
+    await userEvent.click(screen.getByRole('button', { name: 'Wish neon tetras' }));
+    await waitFor(() =>
+      expect(session.state.getState().documents['wishes-T']?.body).toMatchObject({
+        wishes: [{ species: 'paracheirodon-innesi' }],
+      }),
+    );
+  });
+
   it('does a fix with one press', async () => {
     const session = await room([], [listed('paracheirodon-innesi', 3)]);
     show(session, <StockScreen />);
