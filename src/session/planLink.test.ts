@@ -13,7 +13,8 @@ const plan = {
     { species: 'paracheirodon-innesi', count: 14, note: 'größer' },
   ],
 } as unknown as PlanFile;
-const link = planLink('https://fish.example', 'Fen', plan);
+const linkOf = (one: unknown): string => planLink('https://fish.example', 'Fen', one as PlanFile) ?? '';
+const link = linkOf(plan);
 const text = (bytes: Uint8Array): string => Buffer.from(bytes).toString('base64url');
 
 describe('a plan as a link', () => {
@@ -29,7 +30,11 @@ describe('a plan as a link', () => {
       lengthCm: at / 2 + 2,
       origin: 'tank-bred',
     }));
-    expect(planLink('https://fish.example', 'Fen', { ...plan, groups } as never).length).toBeLessThan(600);
+    expect(linkOf({ ...plan, groups }).length).toBeLessThan(600);
+  });
+  it('is none where it would hold more than is unpacked', () => {
+    const long = { ...plan, groups: [{ species: 'x', count: 1, wayOut: 'a'.repeat(250_000) }] };
+    expect(planLink('https://fish.example', 'Fen', long as never)).toBeNull();
   });
   it('says so when half of it is missing, wherever it was cut', () => {
     const start = link.indexOf('#1.') + 3;

@@ -5,7 +5,7 @@ import { PLAN_PATH } from './roomAddress';
 
 /** The way in which links are written today; a higher one is from a newer program. */
 const VERSION = 1;
-/** A plan of 500 groups unpacks to less: more is no plan. Bytes. */
+/** A plan of 500 groups without long notes is shorter: more is not unpacked. Bytes. */
 const MOST_BYTES = 200_000;
 /** Nobody's plan is named at greater length. */
 const LONGEST_NAME = 80;
@@ -58,13 +58,13 @@ export type LinkReading =
 
 /**
  * The address of a plan: everything after the #, packed.
+ * Null where the plan is longer than a link may unpack to: with long notes on hundreds of groups.
  * @param origin of the site that opens it: `https://fish.example`
  */
-export function planLink(origin: string, name: string, plan: PlanFile): string {
-  const packed = deflateSync(strToU8(canonicalJson({ name: name.slice(0, LONGEST_NAME), plan })), {
-    level: 9,
-    dictionary: COMMON,
-  });
+export function planLink(origin: string, name: string, plan: PlanFile): string | null {
+  const bytes = strToU8(canonicalJson({ name: name.slice(0, LONGEST_NAME), plan }));
+  if (bytes.length > MOST_BYTES) return null;
+  const packed = deflateSync(bytes, { level: 9, dictionary: COMMON });
   return `${origin}${PLAN_PATH}#${VERSION}.${toText(packed)}`;
 }
 

@@ -63,8 +63,10 @@ describe('careSheet', () => {
       lightHours: 9,
     });
   });
-  it('warns of spines and stings, and of males that kill their own', () => {
-    const { spines, sting, drive } = sheetOf([line('pangio-kuhlii', 8, 9), line('betta-splendens', 1, 6)]);
+  it('warns of spines and stings, and of several that may kill one another', () => {
+    const fish = (bettas: number) => [line('pangio-kuhlii', 8, 9), line('betta-splendens', bettas, 6)];
+    expect(sheetOf(fish(1)).drive).toEqual([]);
+    const { spines, sting, drive } = sheetOf(fish(2));
     expect([...spines, ...sting].map(({ id }) => id)).toEqual(['pangio-kuhlii']);
     expect(drive.map(({ id }) => id)).toEqual(['betta-splendens']);
   });

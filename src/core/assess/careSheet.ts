@@ -1,11 +1,9 @@
-import { adultLengthCm, type Layer, mainLayer, SHY, type SpeciesProfile } from '../model';
+import { adultLengthCm, killsItsOwn, type Layer, mainLayer, SHY, type SpeciesProfile } from '../model';
 import type { RuleContext } from '../rules';
 import type { Celsius, Cm } from '../kernel';
 
 /** A fish shorter than this share of its grown length is fed as a young one (common practice). */
 const YOUNG_SHARE = 0.5;
-/** Males that drive one of their own to death (level of aggression towards their own kind). */
-const DRIVES = 2;
 
 /** One kind of fish as the person who feeds it needs to know it. */
 export interface FedFish {
@@ -37,7 +35,7 @@ export interface CareSheet {
   /** Not seen by day: no reason to worry. */
   readonly hide: readonly SpeciesProfile[];
   readonly jump: readonly SpeciesProfile[];
-  /** Chase one of their own to death while nobody looks. */
+  /** Several of a species that may kill its own. */
   readonly drive: readonly SpeciesProfile[];
   readonly sting: readonly SpeciesProfile[];
   readonly spines: readonly SpeciesProfile[];
@@ -79,6 +77,8 @@ export function careSheet(
   { water, routine, tank, shared }: Pick<RuleContext, 'water' | 'routine' | 'tank' | 'shared'>,
 ): CareSheet {
   const profiles = [...new Set(lines.map(({ profile }) => profile))];
+  const headsOf = (one: SpeciesProfile): number =>
+    lines.reduce((sum, { profile, count }) => sum + (profile === one ? count : 0), 0);
   return {
     fed: together(lines),
     mealsPerDay: routine.mealsAssumed ? null : routine.mealsPerDay,
@@ -90,7 +90,7 @@ export function careSheet(
       : { fraction: routine.changeFraction, everyDays: routine.everyDays },
     hide: profiles.filter(({ habits }) => habits.nightActive || habits.shyness >= SHY),
     jump: profiles.filter(({ habits }) => habits.jumps !== 'no'),
-    drive: profiles.filter(({ company }) => company.ownKind.male >= DRIVES),
+    drive: profiles.filter((profile) => killsItsOwn(profile) && headsOf(profile) > 1),
     sting: profiles.filter(({ handling }) => handling.sting),
     spines: profiles.filter(({ handling }) => handling.spines && !handling.sting),
   };

@@ -1,6 +1,6 @@
 'use client';
 
-import { makesRoughTank } from '@/core/model';
+import { favouritesOf, makesRoughTank } from '@/core/model';
 import { changeWaves } from '@/core/commands';
 import { useMemo } from 'react';
 import { assess, roomPlan } from '@/core/assess';
@@ -55,7 +55,7 @@ export function useWaves(tank: TankView) {
     const present = load([]);
     const liked = new Set(
       wishes?.kind === 'wishes' && wishes.body
-        ? wishes.body.wishes.filter((wish) => (wish.weight ?? 1) >= 4).map((wish) => wish.species)
+        ? favouritesOf(wishes.body.wishes).map((wish) => wish.species)
         : [],
     );
     const toCome = listed.flatMap((entry): ToCome[] => {

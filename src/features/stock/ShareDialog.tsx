@@ -46,6 +46,12 @@ export function ShareDialog({
 }) {
   const { origin, href } = window.location;
   const link = useMemo(() => planLink(origin, name, plan), [origin, name, plan]);
+  if (link === null)
+    return (
+      <Dialog open onOpenChange={onClose} title={`${name} as a link`}>
+        <p>This list with its notes is too long for a link. Save it as a plan under Files.</p>
+      </Dialog>
+    );
   const copy = async (): Promise<void> => {
     try {
       await navigator.clipboard.writeText(link);

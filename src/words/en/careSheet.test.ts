@@ -13,7 +13,7 @@ const plan = {
   routine: { changeFraction: 0.3, everyDays: 7, mealsPerDay: 2 },
   groups: [
     { species: 'pangio-kuhlii', count: 8 },
-    { species: 'betta-splendens', count: 1 },
+    { species: 'betta-splendens', count: 2 },
   ],
 } as unknown as PlanFile;
 const { context } = assess(plan, catalogue, '2026-11-29');
