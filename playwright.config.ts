@@ -27,6 +27,7 @@ export default defineConfig({
       ],
     },
     timezoneId: 'Europe/Oslo',
+    locale: 'en-GB',
     screenshot: 'only-on-failure',
   },
   webServer: {

@@ -61,6 +61,20 @@ export async function editValues(groups: RegExp): Promise<HTMLElement> {
   return dialog;
 }
 
+/** All that a screen says: text, names of pictures and fields, placeholders, tooltips. */
+export function said(container: HTMLElement): readonly string[] {
+  const lines: string[] = [];
+  const walk = document.createTreeWalker(container, NodeFilter.SHOW_ELEMENT);
+  for (let node = walk.nextNode() as HTMLElement | null; node; node = walk.nextNode() as HTMLElement | null) {
+    for (const name of ['aria-label', 'placeholder', 'title', 'aria-valuetext'])
+      if (node.hasAttribute(name)) lines.push(node.getAttribute(name) ?? '');
+    const own = [...node.childNodes].some((child) => child.nodeType === Node.TEXT_NODE);
+    if (own && !node.closest('[data-as-written]')) lines.push(node.textContent ?? '');
+    if (node instanceof HTMLInputElement) lines.push(node.value);
+  }
+  return lines;
+}
+
 /** Every screen and part: its name, its address, and what is drawn there. */
 export const SCREENS: readonly (readonly [string, string, () => ReactElement])[] = [
   ['Today', '/', () => <TodayScreen />],

@@ -3,7 +3,7 @@ import { METRIC, US } from '@/words/en/quantities';
 import { STANDARD_TANKS } from '@/catalogue/standardTanks';
 import { CatalogueScreen } from '@/features/catalogue/CatalogueScreen';
 import '@/features/catalogue/SpeciesEditor';
-import { demoIn, draw, editValues, SCREENS } from './demoScreens';
+import { demoIn, draw, editValues, said, SCREENS } from './demoScreens';
 
 /** Figures with a unit of the other system. Notes that a keeper or a profile wrote stay as they were written. */
 /** Names of common tanks are names of the trade, whatever unit is in them. */
@@ -16,20 +16,6 @@ const TANK_NAMES = new RegExp(
 
 const METRIC_FIGURE = /\d\s?(cm|mm|°C|°dH|kg|L\/h|mg\/L|cm²|L)(?![\w/])/;
 const US_FIGURE = /\d\s?(in(?! (all|\d))|ft|°F|lb|psf|sq in|US gal|gph)(?![\w/])/;
-
-/** All that a screen says: text, names of pictures and fields, placeholders, tooltips. */
-function said(container: HTMLElement): readonly string[] {
-  const lines: string[] = [];
-  const walk = document.createTreeWalker(container, NodeFilter.SHOW_ELEMENT);
-  for (let node = walk.nextNode() as HTMLElement | null; node; node = walk.nextNode() as HTMLElement | null) {
-    for (const name of ['aria-label', 'placeholder', 'title', 'aria-valuetext'])
-      if (node.hasAttribute(name)) lines.push(node.getAttribute(name) ?? '');
-    const own = [...node.childNodes].some((child) => child.nodeType === Node.TEXT_NODE);
-    if (own && !node.closest('[data-as-written]')) lines.push(node.textContent ?? '');
-    if (node instanceof HTMLInputElement) lines.push(node.value);
-  }
-  return lines;
-}
 
 afterEach(() => window.history.replaceState(null, '', '/'));
 

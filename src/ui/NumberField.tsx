@@ -1,6 +1,7 @@
 'use client';
 
 import type { ReactNode } from 'react';
+import { plain } from '@/words/en';
 import { KeptField, type Keep, type Read } from './form/KeptField';
 import { typedWords } from './form/fieldWords';
 
@@ -22,14 +23,14 @@ interface Props {
 }
 
 /** A plain number without a unit, with either decimal sign; blank when nobody knows. Kept when the field is left. */
-export function NumberField({ value, write = String, least, most, whole = false, ...field }: Props) {
+export function NumberField({ value, write = plain, least, most, whole = false, ...field }: Props) {
   const read = (typed: string): Read<number | undefined> => {
     if (typed === '') return { value: undefined };
     const number = Number(typed.replace(',', '.').replace(/\s*%$/, ''));
     const sound = number >= least && number <= most && (!whole || Number.isInteger(number));
     return sound
       ? { value: number }
-      : { why: typedWords(`${whole ? 'a whole number from ' : ''}${least} to ${most}`, typed) };
+      : { why: typedWords(`${whole ? 'a whole number from ' : ''}${plain(least)} to ${plain(most)}`, typed) };
   };
   return (
     <KeptField

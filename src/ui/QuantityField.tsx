@@ -1,7 +1,8 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import { formatQuantity, parseQuantity, type QuantityKind, withUnit } from '@/core/kernel';
+import { parseQuantity, type QuantityKind, withUnit } from '@/core/kernel';
+import { formatQuantity } from '@/words/en';
 import { unreadWords } from './form/fieldWords';
 import { KeptField, type Read } from './form/KeptField';
 

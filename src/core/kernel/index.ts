@@ -43,7 +43,6 @@ export { addMonths, monthOf, monthsBetween } from './time/months';
 export { whenIn } from './time/when';
 export type { When } from './time/when';
 export { fromCore, toCore } from './units/convert';
-export { formatQuantity } from './units/formatQuantity';
 export { keeperUnit, keptUnit } from './units/keeperUnit';
 export type { UnitChoice } from './units/keeperUnit';
 export { parseQuantity } from './units/parseQuantity';

@@ -13,7 +13,7 @@ import { PartNav } from '@/ui/PartNav';
 import { usePart } from '@/ui/usePart';
 import { Empty, Screen, Section } from '@/ui/Screen';
 import { Cell, Row, Table } from '@/ui/Table';
-import { capital, sayPattern, sayStep, sayStepWhy, termOf } from '@/words/en';
+import { capital, fixed, sayPattern, sayStep, sayStepWhy, termOf } from '@/words/en';
 import { ApplySteps } from './ApplySteps';
 import { EffectItem } from './EffectItem';
 import { FloorEditor } from '@/session/floor/FloorEditor';
@@ -119,7 +119,7 @@ function StepsPart({ tank, nav }: { readonly tank: TankView; readonly nav: React
   const { patterns, from, effects, steps, worked, guarding } = settle;
   const rate =
     from.minutes >= LEAST_MINUTES
-      ? `${((from.events / from.minutes) * 60).toFixed(1)} an hour`
+      ? `${fixed((from.events / from.minutes) * 60, 1)} an hour`
       : 'too little for a rate';
   return (
     <Screen

@@ -1,12 +1,11 @@
 'use client';
 
-import { format, parseISO } from 'date-fns';
 import { useNames } from '@/session/react/useNames';
 import type { TankView } from '@/session/react/useTanks';
 import { SpanBar } from '@/ui/SpanBar';
 import { BackOut } from './BackOut';
 import type { StepEffect } from '@/core/aggression';
-import { capital, countOf, everyOf, sayEffect, termOf } from '@/words/en';
+import { capital, countOf, dayWords, everyOf, fixed, plain, sayEffect, termOf } from '@/words/en';
 
 /** Ratios from a tenth to tenfold, on a scale of logarithms, 0 to 1. */
 const SPAN = Math.log(10);
@@ -28,7 +27,7 @@ function nearerLimits({ ratio, before, after, uneven }: StepEffect): string {
   const [low, high] = ratio.midInterval;
   if (ratio.ratio === null || uneven || low === null || before.events + after.events >= FEW_CONTESTS)
     return '';
-  return ` Narrower limits for few contests (mid-P): ${low.toFixed(2)} to ${high === null ? 'any number of' : high.toFixed(2)} times.`;
+  return ` Narrower limits for few contests (mid-P): ${fixed(low, 2)} to ${high === null ? 'any number of' : fixed(high, 2)} times.`;
 }
 
 /** One step or bundle, and whether it worked, in one sentence with its limits. */
@@ -43,7 +42,7 @@ export function EffectItem({ tank, effect }: { readonly tank: TankView; readonly
       <div className="flex items-baseline justify-between gap-3">
         <span>
           <time dateTime={bundle.on} className="fig mr-2 text-slate">
-            {format(parseISO(bundle.on), 'd MMM')}
+            {dayWords(bundle.on)}
           </time>
           <strong>{capital(bundle.steps.map(termOf).join(' and '))}</strong>
         </span>
@@ -68,7 +67,7 @@ export function EffectItem({ tank, effect }: { readonly tank: TankView; readonly
             aria-hidden="true"
           >
             {TICKS.map((tick) => (
-              <span key={tick}>{tick === 1 ? 'as before' : `${tick} ×`}</span>
+              <span key={tick}>{tick === 1 ? 'as before' : `${plain(tick)} ×`}</span>
             ))}
           </div>
         </>

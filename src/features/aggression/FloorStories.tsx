@@ -1,13 +1,12 @@
 'use client';
 
 import Link from 'next/link';
-import { format, parseISO } from 'date-fns';
 import { type Piece, type Point, shapeOf, sightFrom, isInSight } from '@/core/sightlines';
 import { useFloor } from '@/session/floor/useFloor';
 import { type FloorStory, useFloorStory } from '@/session/floor/useFloorStory';
 import { useWords } from '@/session/react/useWords';
 import type { TankView } from '@/session/react/useTanks';
-import { countOf } from '@/words/en';
+import { countOf, dayWords, fixed } from '@/words/en';
 import { useState } from 'react';
 import { SQUARE_CM } from '@/core/floor';
 import { SelectField } from '@/ui/Field';
@@ -15,7 +14,7 @@ import { FloorMap } from '@/ui/floor/FloorMap';
 
 /** Contests an hour in words. */
 const rateOf = ({ all, minutes }: FloorStory): string =>
-  minutes > 0 ? `${((all / minutes) * 60).toFixed(1)} contests an hour` : 'not watched';
+  minutes > 0 ? `${fixed((all / minutes) * 60, 1)} contests an hour` : 'not watched';
 
 /** Somebody who looks over the floor. */
 interface Watcher {
@@ -110,7 +109,7 @@ export function FloorStories({ tank, since }: { readonly tank: TankView; readonl
       : chosen === NOBODY
         ? null
         : ofGround(chosen);
-  const rates = [...new Set(now.rates.map((rate) => rate.toFixed(1)))].join(', ');
+  const rates = [...new Set(now.rates.map((rate) => fixed(rate, 1)))].join(', ');
   return (
     <section aria-label="Where it happens" className="mb-5">
       {(known.size > 0 || holder) && (
@@ -141,7 +140,7 @@ export function FloorStories({ tank, since }: { readonly tank: TankView; readonl
         )}
         <OneMap
           tank={tank}
-          title={isCompared ? `Since ${format(parseISO(since), 'd MMM')}` : 'Where it happens'}
+          title={isCompared ? `Since ${dayWords(since)}` : 'Where it happens'}
           story={now}
           pieces={body.pieces}
           watcher={watcher}

@@ -8,7 +8,7 @@ import { keeperUnit } from '@/core/kernel';
 import { SelectField, TextField, options } from '@/ui/Field';
 import { QuantityField } from '@/ui/QuantityField';
 import { Caution, Ledger, Section } from '@/ui/Screen';
-import { capital, countOf, sayAcclimation } from '@/words/en';
+import { capital, countOf, plain, sayAcclimation } from '@/words/en';
 import { RoundTimer } from './RoundTimer';
 
 /** Plain numbers of the two waters and the bag, with the least and the most that they can be. */
@@ -48,7 +48,7 @@ export function AcclimationPart({ tank }: { readonly tank: TankView }) {
     bagTds: '',
     tankTds: '',
     bagPh: '',
-    tankPh: ph === undefined ? '' : String(ph),
+    tankPh: ph === undefined ? '' : plain(ph),
     hours: '1',
   });
   const [measured, setMeasured] = useState<Record<MeasureName, Measured>>({
@@ -153,10 +153,10 @@ export function AcclimationPart({ tank }: { readonly tank: TankView }) {
             <p className="mb-2">{sayAcclimation(plan)}</p>
             <Ledger
               rows={[
-                ['Total minutes', String(plan.minutes)],
+                ['Total minutes', plain(plan.minutes)],
                 ...(plan.rounds > 0
                   ? ([
-                      ['Rounds', String(plan.rounds)],
+                      ['Rounds', plain(plan.rounds)],
                       ['Tank water per round', words.fine('volume', plan.addLitres)],
                     ] as const)
                   : []),

@@ -2,14 +2,13 @@
 
 import dynamic from 'next/dynamic';
 import { useWords } from '@/session/react/useWords';
-import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { lengthToday } from '@/core/assess';
 import type { Resident } from '@/core/events';
 import { commonName } from '@/core/model';
-import { countedOf } from '@/words/en';
+import { countedOf, dayOfYear } from '@/words/en';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useResidentName } from '@/session/react/useNames';
 import { useResidentColours } from '@/session/react/useResidentColours';
@@ -44,8 +43,6 @@ export function ArrivalsScreen() {
   const tank = useTank();
   return tank ? <Arrivals tank={tank} /> : <NoTank title="Arrivals" />;
 }
-
-const day = (iso: string): string => format(parseISO(iso), 'd MMM yyyy');
 
 function Listed({ tank }: { readonly tank: TankView }) {
   const router = useRouter();
@@ -158,7 +155,7 @@ function Here({ tank }: { readonly tank: TankView }) {
                 <td className="fig max-sm:hidden">
                   {words.quantity('length', lengthToday(resident, catalogue, todayIso()))}
                 </td>
-                <td className="fig">{day(resident.cameOn)}</td>
+                <td className="fig">{dayOfYear(resident.cameOn)}</td>
                 <td className="text-right">
                   <Button
                     tone="quiet"

@@ -1,6 +1,5 @@
 'use client';
 
-import { format, parseISO } from 'date-fns';
 import { textField } from '@/core/kernel';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { appendChange, useCommands } from '@/session/react/useCommands';
@@ -12,6 +11,7 @@ import { TextField } from '@/ui/Field';
 import { pastDay } from '@/ui/form/dayFields';
 import { Form } from '@/ui/form/Form';
 import { Section } from '@/ui/Screen';
+import { dayWords } from '@/words/en';
 
 function Open({
   tank,
@@ -44,8 +44,7 @@ function Open({
   return (
     <li className="border-b border-line py-2">
       <p>
-        <strong>{from}</strong>: {about}{' '}
-        <span className="text-slate">since {format(parseISO(since), 'd MMM')}</span>
+        <strong>{from}</strong>: {about} <span className="text-slate">since {dayWords(since)}</span>
       </p>
       <Form form={form} className="mt-1 flex flex-wrap items-end gap-2">
         <TextField

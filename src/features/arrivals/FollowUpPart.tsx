@@ -11,6 +11,7 @@ import { momentOn, todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { Caution, Empty, Section } from '@/ui/Screen';
+import { countOf } from '@/words/en';
 import { SignButtons } from '@/ui/SignButtons';
 
 const DAY = 24;
@@ -25,7 +26,7 @@ const LOOKS_SIGNS: readonly Sign[] = [
   'flashing',
 ];
 const words = (hours: number): string =>
-  hours < DAY ? `${hours} hours` : hours === DAY ? 'a day' : `${hours / DAY} days`;
+  hours < DAY ? countOf(hours, 'hour') : hours < 2 * DAY ? 'a day' : `${Math.floor(hours / DAY)} days`;
 
 /** The minute's look some hours after a release: how many are seen, what shows. */
 export function FollowUpPart({ tank }: { readonly tank: TankView }) {

@@ -3,13 +3,12 @@
 import { SpeciesField } from '@/session/react/SpeciesField';
 import { useSayings } from '@/session/react/useSayings';
 import { useWords } from '@/session/react/useWords';
-import { format, parseISO } from 'date-fns';
 import { useMemo, useState } from 'react';
 import { impulse } from '@/core/arrivals';
 import { assess, roomPlan, signature } from '@/core/assess';
 import type { DraftGroup } from '@/core/records';
 import { commonName, type SpeciesProfile } from '@/core/model';
-import { countedOf, everyOf } from '@/words/en';
+import { countedOf, dayWords, everyOf } from '@/words/en';
 import { addGroups } from '@/core/commands';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
@@ -63,7 +62,6 @@ export function ImpulsePart({ tank, waves }: { readonly tank: TankView; readonly
     const one = waves.toCome.find((each) => each.key === key);
     return one ? commonName(one.profile) : key;
   };
-  const day = (iso: string): string => format(parseISO(iso), 'd MMM');
   return (
     <Section title="Impulse buy" aside="what it would change">
       <div className="grid max-w-[46rem] grid-cols-[1fr_6rem] items-end gap-3">
@@ -80,9 +78,9 @@ export function ImpulsePart({ tank, waves }: { readonly tank: TankView; readonly
         <div className="mt-2 max-w-[60rem]" role="status">
           <p>
             <strong>{countedOf(count, profile)}</strong>: in{' '}
-            {told.wave.lane === null ? 'straight' : `quarantine from ${day(told.wave.arrives)}`}, released{' '}
-            {day(told.wave.releases)}; {words.fine('concentration', told.load)} of nitrate a week more at full
-            size.{' '}
+            {told.wave.lane === null ? 'straight' : `quarantine from ${dayWords(told.wave.arrives)}`},
+            released {dayWords(told.wave.releases)}; {words.fine('concentration', told.load)} of nitrate a
+            week more at full size.{' '}
             {told.wave.later.length === 0
               ? 'No planned fish waits longer.'
               : `Waiting longer: ${everyOf(told.wave.later.map((one) => `${nameOf(one.key)} by ${one.days} days`))}.`}

@@ -1,12 +1,12 @@
 'use client';
 
 import { ofTank, setLight } from '@/core/commands';
-import { format, parseISO } from 'date-fns';
 import { lightLevel, rampFor } from '@/core/arrivals';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import type { TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
+import { momentWords } from '@/words/en';
 
 /** The light over the tank: a simulated timer that is told to stay dark and then to raise the light slowly. */
 export function LightTimer({
@@ -23,7 +23,6 @@ export function LightTimer({
   const document = useRoomState((state) => state.documents[id]);
   const told = document?.kind === 'light' ? document.body : null;
   const level = told ? lightLevel(told, now) : 1;
-  const when = (iso: string): string => format(parseISO(iso), 'd MMM HH:mm');
   return (
     <div className="flex flex-wrap items-center gap-3 border-y border-line py-2">
       <span
@@ -35,7 +34,7 @@ export function LightTimer({
         Light <span className="fig">{Math.round(level * 100)}%</span>{' '}
         <span className="text-slate">
           {told && level < 1
-            ? `dark since ${when(told.offOn)}, raised from ${when(told.rampFrom)} over ${told.rampMinutes} min`
+            ? `dark since ${momentWords(told.offOn)}, raised from ${momentWords(told.rampFrom)} over ${told.rampMinutes} min`
             : 'simulated timer, as usual'}
         </span>
       </span>

@@ -1,6 +1,5 @@
 'use client';
 
-import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { type Batch, batchesOf, protocolFor } from '@/core/arrivals';
@@ -20,8 +19,7 @@ import { useReleasable } from './useReleasable';
 import { lifeHref } from '@/ui/hrefs';
 import { FishName } from '@/ui/plates/FishName';
 import { useCatalogue } from '@/session/react/RoomProvider';
-
-const day = (iso: string): string => format(parseISO(iso), 'd MMM');
+import { dayWords } from '@/words/en';
 const SHOWN = 14;
 
 /** A quarantine as it runs: start checks, days, signs, what was given, the end and the drying. */
@@ -139,7 +137,7 @@ function Run({ lane, tank }: { readonly lane: TankView; readonly tank: TankView 
                     ))}
                   </ul>
                   <p className="text-slate">
-                    in {lane.body.name} since {day(batch.came)}
+                    in {lane.body.name} since {dayWords(batch.came)}
                     {batch.source && `, from ${batch.source}`}
                   </p>
                 </div>
@@ -166,7 +164,7 @@ function Run({ lane, tank }: { readonly lane: TankView; readonly tank: TankView 
           {story.map((event) => (
             <li key={event.id} className="grid grid-cols-[4.5rem_1fr] gap-2 border-b border-line py-1">
               <time dateTime={event.on} className="fig text-slate">
-                {day(event.on)}
+                {dayWords(event.on)}
               </time>
               <span>{tell(event)}</span>
             </li>

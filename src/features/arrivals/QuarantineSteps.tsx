@@ -1,6 +1,5 @@
 'use client';
 
-import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
 import { type Batch, DRYING_DAYS } from '@/core/arrivals';
 import {
@@ -27,8 +26,7 @@ import { Form } from '@/ui/form/Form';
 import { Caution, Section } from '@/ui/Screen';
 import { SignButtons } from '@/ui/SignButtons';
 import { TickList } from '@/ui/TickList';
-
-const day = (iso: string): string => format(parseISO(iso), 'd MMM');
+import { dayWords } from '@/words/en';
 const idsOf = ({ residents }: Batch): ResidentId[] => residents.map(({ id }) => id);
 /** Records what was done; false when it was refused. */
 type OnDo = (label: string, ...events: readonly Dated[]) => Promise<boolean>;
@@ -137,7 +135,7 @@ export function Running({
   return (
     <Section
       title={`Day ${at}`}
-      aside={left > 0 ? `ends ${day(freeOn)} if all stay well` : 'ready to finish'}
+      aside={left > 0 ? `ends ${dayWords(freeOn)} if all stay well` : 'ready to finish'}
     >
       <DayLine
         at={Math.min(at, Math.max(days, at))}
@@ -145,7 +143,7 @@ export function Running({
       />
       {signOn !== null && (
         <p className="text-lamp">
-          Signs on {day(signOn)}: extended to {day(freeOn)}.
+          Signs on {dayWords(signOn)}: extended to {dayWords(freeOn)}.
         </p>
       )}
       <div className="mt-2 flex flex-wrap gap-2">

@@ -5,7 +5,7 @@ import { useMemo, useRef, useState } from 'react';
 import { coverShops, readShopCsv, type ShopPlan, simulatedShops, type ToBuy } from '@/core/arrivals';
 import { commonName, type ShopItem } from '@/core/model';
 import type { Fault } from '@/core/kernel';
-import { countedOf, countOf, dayName, everyOf, sayPurchase, shopQuestions } from '@/words/en';
+import { countedOf, countOf, dayName, everyOf, fixed, sayPurchase, shopQuestions } from '@/words/en';
 import { useCatalogue, useRooms, useRoomState } from '@/session/react/RoomProvider';
 import { useStandIns } from '@/session/react/useStandIns';
 import { useWords } from '@/session/react/useWords';
@@ -48,7 +48,7 @@ function Plan({ plan, wanted }: { readonly plan: ShopPlan; readonly wanted: read
   return (
     <Section
       title={everyOf(plan.shops)}
-      aside={`${countOf(plan.shops.length, 'quarantine')} · total ${plan.cost.toFixed(2)}`}
+      aside={`${countOf(plan.shops.length, 'quarantine')} · total ${fixed(plan.cost, 2)}`}
     >
       <Table
         caption={`What to buy where: ${everyOf(plan.shops)}`}
@@ -71,7 +71,7 @@ function Plan({ plan, wanted }: { readonly plan: ShopPlan; readonly wanted: read
                 </span>
               </Cell>
               <Cell figures>{item.stock}</Cell>
-              <Cell figures>{cost.toFixed(2)}</Cell>
+              <Cell figures>{fixed(cost, 2)}</Cell>
             </Row>
           );
         })}

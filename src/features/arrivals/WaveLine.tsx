@@ -10,10 +10,9 @@ import {
   type DragEndEvent,
   type DragMoveEvent,
 } from '@dnd-kit/core';
-import { format, parseISO } from 'date-fns';
 import { useEffect, useRef, useState } from 'react';
 import { addDays, daysBetween } from '@/core/kernel';
-import { sayWave } from '@/words/en';
+import { dayWords, sayWave } from '@/words/en';
 import type { Waves } from './useWaves';
 
 const LANE_PX = 34;
@@ -151,7 +150,7 @@ export function WaveLine({
                   className="fig absolute whitespace-nowrap"
                   style={{ top: rows.length * LANE_PX + 6, left: 0 }}
                 >
-                  {format(parseISO(week), 'd MMM')}
+                  {dayWords(week)}
                 </span>
               )}
           </span>
@@ -203,8 +202,8 @@ export function WaveLine({
         {held && there && (
           <>
             <p className="fig">
-              {nameOf(held.index)}: {format(parseISO(addDays(there.arrives, held.days)), 'd MMM')} to{' '}
-              {format(parseISO(addDays(there.releases, held.days)), 'd MMM')}
+              {nameOf(held.index)}: {dayWords(addDays(there.arrives, held.days))} to{' '}
+              {dayWords(addDays(there.releases, held.days))}
             </p>
             {against.length === 0 ? (
               <p className="text-kelp">Nothing speaks against it.</p>

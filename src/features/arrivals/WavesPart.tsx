@@ -1,8 +1,7 @@
 'use client';
 
-import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
-import { countedOf, everyOf, manyOf, sayWave } from '@/words/en';
+import { countedOf, dayWords, everyOf, manyOf, sayWave } from '@/words/en';
 import { addDays } from '@/core/kernel';
 import type { TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
@@ -12,8 +11,6 @@ import { Caution, Empty, Section } from '@/ui/Screen';
 import { ImpulsePart } from './ImpulsePart';
 import { useWaves, type Waves } from './useWaves';
 import { WaveLine } from './WaveLine';
-
-const day = (iso: string): string => format(parseISO(iso), 'd MMM');
 const WEEK = 7;
 const WEEKS = [4, 5, 6] as const;
 const LOOKS = [1, 2, 7] as const;
@@ -89,8 +86,8 @@ function WaveItem({ waves, index }: { readonly waves: Waves; readonly index: num
           </strong>
           <span className="block text-slate">
             {wave.lane === null
-              ? `no quarantine; arrives ${day(wave.releases)}`
-              : `quarantine ${day(wave.arrives)}, release ${day(wave.releases)}`}
+              ? `no quarantine; arrives ${dayWords(wave.releases)}`
+              : `quarantine ${dayWords(wave.arrives)}, release ${dayWords(wave.releases)}`}
           </span>
         </p>
         <div className="flex items-end gap-1">
@@ -172,7 +169,7 @@ export function WavesPart({ tank }: { readonly tank: TankView }) {
         <Caution>
           {waves.ripe.state === 'nothing known'
             ? `Nothing is known of the filter of ${tank.body.name}: no fish before a test dose is gone within a day. `
-            : `The filter of ${tank.body.name} is not proven (${waves.ripe.state}): no wave before ${day(waves.readyOn)}, and then only if a test dose is gone within a day. `}
+            : `The filter of ${tank.body.name} is not proven (${waves.ripe.state}): no wave before ${dayWords(waves.readyOn)}, and then only if a test dose is gone within a day. `}
           <Link href={`/water?tank=${tank.id}`}>Show the filter</Link>.
         </Caution>
       )}

@@ -1,7 +1,6 @@
 'use client';
 
-import { sayHeadCount } from '@/words/en';
-import { format, parseISO } from 'date-fns';
+import { dayWords, sayHeadCount } from '@/words/en';
 import { Check } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { type Dated, eventFields, RECOUNTS, type Resident } from '@/core/events';
@@ -66,7 +65,7 @@ function LastCounts({ count }: { readonly count: HeadCount }) {
   if (points.length < 2) return null;
   return (
     <span className="fig block text-[0.75rem] text-slate">
-      {points.map((one) => `${format(parseISO(one.on), 'd MMM')}: ${one.seen}`).join(' · ')}
+      {points.map((one) => `${dayWords(one.on)}: ${one.seen}`).join(' · ')}
     </span>
   );
 }

@@ -1,8 +1,8 @@
 'use client';
 
 import { useWords } from '@/session/react/useWords';
-import { sayPossibility } from '@/words/en';
-import { differenceInCalendarDays, format, parseISO } from 'date-fns';
+import { dayOfYear, dayWords, sayPossibility } from '@/words/en';
+import { differenceInCalendarDays, parseISO } from 'date-fns';
 import { lifeHref } from '@/ui/hrefs';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
@@ -61,7 +61,7 @@ function Before({
           {told.story.map((one) => (
             <li key={one.id} className="grid grid-cols-[4rem_1fr] gap-2 py-0.5">
               <time dateTime={one.on} className="fig text-slate">
-                {format(parseISO(one.on), 'd MMM')}
+                {dayWords(one.on)}
               </time>
               <span>{tell(one)}</span>
             </li>
@@ -90,7 +90,7 @@ export function DeathItem({
     <li className="border-b border-line py-1.5">
       <div className="grid grid-cols-[6.5rem_1fr] gap-2">
         <time dateTime={event.on} className="fig text-slate">
-          {format(parseISO(event.on), 'd MMM yyyy')}
+          {dayOfYear(event.on)}
         </time>
         <span>
           {tell(event)}{' '}

@@ -3,7 +3,7 @@
 import { useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
 import { FORTNIGHT_DAYS, sumCredits } from '@/core/departures';
-import { countOf } from '@/words/en';
+import { countOf, fixed } from '@/words/en';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useHappenings } from '@/session/react/useNames';
 import { useResidents, useTank, type TankView } from '@/session/react/useTanks';
@@ -99,7 +99,7 @@ function GoPart({ tank }: { readonly tank: TankView }) {
         {gone.length === 0 && <Empty>No fish has left.</Empty>}
         {credits.counted > 0 && (
           <p className="mb-1">
-            In return so far: <span className="fig">{credits.total.toFixed(2)}</span> for{' '}
+            In return so far: <span className="fig">{fixed(credits.total, 2)}</span> for{' '}
             {countOf(credits.counted, 'departure')}
             {credits.other > 0 ? `, and ${countOf(credits.other, 'swap')} or the like` : ''}.
           </p>

@@ -5,6 +5,7 @@ import { addMonths, format, parseISO } from 'date-fns';
 import { FORTNIGHT_DAYS, type Life } from '@/core/departures';
 import { LineChart } from '@/ui/chart/LineChart';
 import { Section } from '@/ui/Screen';
+import { shortMonth } from '@/words/en';
 
 const MONTHS = 12;
 
@@ -42,7 +43,7 @@ export function LossesByMonth({
           label: '',
           min: 0,
           max: MONTHS - 1,
-          write: (at) => (months[at] ? format(parseISO(`${months[at]}-01`), 'MMM') : ''),
+          write: (at) => (months[at] ? shortMonth(`${months[at]}-01`) : ''),
         }}
         y={{ label: 'deaths', fromZero: true }}
       />

@@ -26,7 +26,7 @@ import { todayIso } from '@/session/today';
 import { SelectField } from '@/ui/Field';
 import { Caution, Empty, Section } from '@/ui/Screen';
 import { useWords } from '@/session/react/useWords';
-import { capital, percent, sayLosses } from '@/words/en';
+import { capital, fixed, percent, sayLosses } from '@/words/en';
 import { Cell, Row, Table } from '@/ui/Table';
 import { CurveChart } from './CurveChart';
 import { LossesByMonth } from './LossesByMonth';
@@ -223,8 +223,8 @@ export function LossesPart({ tank }: { readonly tank: TankView }) {
           {test && (
             <p className="mt-1">
               {test.p < 0.05
-                ? `The groups differ (log-rank chi-square ${test.chiSquare.toFixed(1)}, ${test.df} df, p ${test.p < 0.001 ? '< 0.001' : test.p.toFixed(3)}).`
-                : `No difference between groups (log-rank p ${test.p.toFixed(2)}).`}
+                ? `The groups differ (log-rank chi-square ${fixed(test.chiSquare, 1)}, ${test.df} df, p ${test.p < 0.001 ? `< ${fixed(0.001, 3)}` : fixed(test.p, 3)}).`
+                : `No difference between groups (log-rank p ${fixed(test.p, 2)}).`}
               {deaths < FEW && ' Few deaths: a difference would hardly show.'}
             </p>
           )}

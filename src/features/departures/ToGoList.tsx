@@ -1,6 +1,5 @@
 'use client';
 
-import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
 import { decideToGo, rehome } from '@/core/commands';
 import type { Resident, ToGo } from '@/core/events';
@@ -14,6 +13,7 @@ import { PastDay } from '@/session/react/PastDay';
 import { lifeHref } from '@/ui/hrefs';
 import { FishName } from '@/ui/plates/FishName';
 import { useCatalogue } from '@/session/react/RoomProvider';
+import { dayOfYear } from '@/words/en';
 
 function Waiting({ resident, toGo }: { readonly resident: Resident; readonly toGo: ToGo }) {
   const { session, run, keepTyped } = useCommands();
@@ -57,7 +57,7 @@ function Waiting({ resident, toGo }: { readonly resident: Resident; readonly toG
           <strong>{name}</strong>: {toGo.reason}.
         </FishName>{' '}
         <span className="text-slate">
-          {toGo.note} Since {format(parseISO(toGo.since), 'd MMM yyyy')}.
+          {toGo.note} Since {dayOfYear(toGo.since)}.
         </span>
       </p>
       <div className="flex flex-wrap items-center gap-1">

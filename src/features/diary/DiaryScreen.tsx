@@ -1,7 +1,6 @@
 'use client';
 
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { format, parseISO } from 'date-fns';
 import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import { type Dated, eventFields, type Standing } from '@/core/events';
 import { useRoomState } from '@/session/react/RoomProvider';
@@ -21,6 +20,7 @@ import { Empty, Screen } from '@/ui/Screen';
 import { useRove } from '@/ui/useRove';
 import { CorrectDialog } from './CorrectDialog';
 import { diaryRows, filterRows, type DiaryRow } from './diaryRows';
+import { momentOfYear } from '@/words/en';
 
 const ROW_PX = 40;
 
@@ -70,7 +70,7 @@ function Row({
   return (
     <div className="grid grid-cols-[8.8rem_1fr_auto] items-center gap-2 border-b border-line py-1.5 max-sm:grid-cols-1 max-sm:gap-0">
       <time dateTime={event.on} className="fig text-[0.8125rem] text-slate">
-        {format(parseISO(event.on), 'd MMM yy HH:mm')}
+        {momentOfYear(event.on)}
       </time>
       <span className={classes(struck && 'text-slate line-through')}>
         {text}

@@ -1,7 +1,6 @@
 'use client';
 
 import { ChevronDown, Keyboard, Moon, Redo2, Search, Sun, Undo2 } from 'lucide-react';
-import { format, parseISO } from 'date-fns';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname, useRouter, useSearchParams } from 'next/navigation';
@@ -25,6 +24,7 @@ import { Rack } from './Rack';
 import { Trouble } from './Trouble';
 import { UnitsButton } from './UnitsButton';
 import { useShortcuts } from './useShortcuts';
+import { wholeDay } from '@/words/en';
 
 const ArrangeDialog = dynamic(() => import('./ArrangeDialog').then((file) => file.ArrangeDialog), {
   ssr: false,
@@ -132,7 +132,7 @@ function PrintHead({ name }: { readonly name: string | null }) {
   return (
     <p className="hidden px-4 text-[0.75rem] print:block">
       {name !== null && `${name}, `}
-      {day && format(parseISO(day), 'd MMMM yyyy')}, Lomvik
+      {day && wholeDay(day)}, Lomvik
     </p>
   );
 }

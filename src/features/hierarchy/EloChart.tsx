@@ -1,9 +1,8 @@
 'use client';
 
-import { format, parseISO } from 'date-fns';
 import { useMemo, useState } from 'react';
 import type { OrderMark } from '@/core/hierarchy';
-import { sayMark } from '@/words/en';
+import { dayWords, sayMark } from '@/words/en';
 import type { HierarchyAnswer } from '@/workers/hierarchyWork';
 import { Button } from '@/ui/Button';
 import { LineChart } from '@/ui/chart/LineChart';
@@ -89,7 +88,7 @@ export function EloChart({
           max: Math.max(1, drawn.at.length - 1),
           write: (x) => {
             const moment = on[drawn.at[Math.round(x)] ?? -1];
-            return moment ? format(parseISO(moment), 'd MMM') : '';
+            return moment ? dayWords(moment) : '';
           },
         }}
         y={{ label: 'rating', write: (rating) => String(Math.round(rating)) }}
@@ -98,8 +97,7 @@ export function EloChart({
       />
       {placed.length > 0 && (
         <p className="text-[0.75rem] text-slate">
-          Upright lines:{' '}
-          {placed.map((mark) => `${format(parseISO(mark.on), 'd MMM')} ${sayMark(mark, nameOf)}`).join('; ')}.
+          Upright lines: {placed.map((mark) => `${dayWords(mark.on)} ${sayMark(mark, nameOf)}`).join('; ')}.
           Solid: arrived; dashed: left; dotted: intervention.
         </p>
       )}

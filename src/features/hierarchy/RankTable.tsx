@@ -7,6 +7,7 @@ import type { HierarchyAnswer } from '@/workers/hierarchyWork';
 import { classes } from '@/ui/classes';
 import { SpanBar } from '@/ui/SpanBar';
 import { Cell, Row, Table } from '@/ui/Table';
+import { fixed } from '@/words/en';
 
 /** So many rows are made with the screen; the rest follow at once, when these have been drawn. */
 const AT_ONCE = 24;
@@ -95,7 +96,7 @@ export function RankTable({ answer, tank, nameOf, colours }: Props) {
                   </>
                 )}
               </Cell>
-              <Cell figures>{measured ? measured.normalisedDavidsScore.toFixed(2) : '…'}</Cell>
+              <Cell figures>{measured ? fixed(measured.normalisedDavidsScore, 2) : '…'}</Cell>
               <Cell figures wide>
                 {elo ? Math.round(elo.rating) : ''}
               </Cell>

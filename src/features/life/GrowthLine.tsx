@@ -2,11 +2,12 @@
 
 import { useWords } from '@/session/react/useWords';
 import type { Cm } from '@/core/kernel';
-import { addDays, differenceInDays, format, parseISO } from 'date-fns';
+import { addDays, differenceInDays, parseISO } from 'date-fns';
 import { lengthAfterMonths } from '@/core/growth';
 import type { SpeciesProfile } from '@/core/model';
 import { LineChart } from '@/ui/chart/LineChart';
 import { Section } from '@/ui/Screen';
+import { dayOfYear } from '@/words/en';
 
 const MONTH_DAYS = 30.44;
 const STEPS = 24;
@@ -40,7 +41,7 @@ export function GrowthLine({
     <Section title="Growth" aside="expected from the first measure">
       <LineChart
         label={lengths
-          .map((one) => `${format(parseISO(one.on), 'd MMM yyyy')}: ${words.reading('length', one.lengthCm)}`)
+          .map((one) => `${dayOfYear(one.on)}: ${words.reading('length', one.lengthCm)}`)
           .join(', ')}
         lines={[
           {
@@ -56,7 +57,7 @@ export function GrowthLine({
           label: '',
           min: 0,
           max: span,
-          write: (days) => format(addDays(parseISO(first.on), Math.round(days)), 'd MMM yy'),
+          write: (days) => dayOfYear(addDays(parseISO(first.on), Math.round(days)).toISOString()),
         }}
         y={{ label: words.unit('length'), fromZero: true }}
         png="lomvik-growth.png"

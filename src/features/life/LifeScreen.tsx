@@ -1,7 +1,7 @@
 'use client';
 
 import { useWords } from '@/session/react/useWords';
-import { differenceInCalendarDays, format, parseISO } from 'date-fns';
+import { differenceInCalendarDays, parseISO } from 'date-fns';
 import dynamic from 'next/dynamic';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
@@ -27,13 +27,12 @@ import { FishPlate } from '@/ui/plates/FishPlate';
 import { wearerOf } from '@/ui/plates/wearerOf';
 import { Photos } from './Photos';
 import { RankLine } from './RankLine';
+import { dayOfYear } from '@/words/en';
 
 const ResidentDialog = dynamic(
   () => import('@/session/react/ResidentDialog').then((file) => file.ResidentDialog),
   { ssr: false },
 );
-
-const day = (iso: string): string => format(parseISO(iso), 'd MMM yyyy');
 
 /** The biography of a fish or a shoal: everything it went through, for this keeper and the next. */
 export function LifeScreen() {
@@ -143,7 +142,7 @@ function Life({
         <>
           {kind} {profile && <span className="italic">{profile.scientificName}</span>}
           {resident.individual ? '' : `, a group of ${resident.count}`}
-          {resident.leftOn ? `, gone since ${day(resident.leftOn)}` : ''}
+          {resident.leftOn ? `, gone since ${dayOfYear(resident.leftOn)}` : ''}
         </>
       }
       actions={
@@ -181,11 +180,13 @@ function Life({
           <BackAgain resident={resident} hasBrood={broodOf(happenings, resident)} />
           <Ledger
             rows={[
-              [resident.bornHere ? 'Born here' : 'Arrived', day(resident.cameOn)],
+              [resident.bornHere ? 'Born here' : 'Arrived', dayOfYear(resident.cameOn)],
               ['Here for', `${days} days`],
               ['From', resident.source || 'not said'],
               ...events.flatMap((event) =>
-                event.type === 'rehomed' ? [['Went to', `${event.taker}, ${day(event.on)}`] as const] : [],
+                event.type === 'rehomed'
+                  ? [['Went to', `${event.taker}, ${dayOfYear(event.on)}`] as const]
+                  : [],
               ),
               ['How acquired', resident.way ?? 'not said'],
               ['Born', resident.bornAbout || 'not known'],
@@ -266,7 +267,7 @@ function Life({
                 className="grid grid-cols-[6.5rem_1fr] gap-2 border-b border-line py-1"
               >
                 <time dateTime={line.on} className="fig text-slate">
-                  {day(line.on)}
+                  {dayOfYear(line.on)}
                 </time>
                 <span>{line.text}</span>
               </li>

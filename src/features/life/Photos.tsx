@@ -1,7 +1,6 @@
 'use client';
 
 import { addPicture, removePicture } from '@/core/commands';
-import { format, parseISO } from 'date-fns';
 import { useMemo, useRef, useState } from 'react';
 import type { Resident } from '@/core/events';
 import { useRoomState } from '@/session/react/RoomProvider';
@@ -10,6 +9,7 @@ import { useResidentName } from '@/session/react/useNames';
 import { Button } from '@/ui/Button';
 import { Section } from '@/ui/Screen';
 import { shrinkPicture } from '@/ui/shrinkPicture';
+import { dayOfYear } from '@/words/en';
 
 /** Pictures of a fish in the order of time; each is made small and kept with the room. */
 export function Photos({ resident }: { readonly resident: Resident }) {
@@ -74,14 +74,14 @@ export function Photos({ resident }: { readonly resident: Resident }) {
             {/* eslint-disable-next-line @next/next/no-img-element -- a picture out of the room's own store: there is nothing for a loader to fetch */}
             <img
               src={photo.data}
-              alt={`${nameOf(resident)} on ${format(parseISO(photo.on), 'd MMM yyyy')}`}
+              alt={`${nameOf(resident)} on ${dayOfYear(photo.on)}`}
               className="aspect-[4/3] w-full object-cover"
             />
             <span className="fig flex items-center justify-between text-[0.75rem] text-slate">
-              {format(parseISO(photo.on), 'd MMM yyyy')}
+              {dayOfYear(photo.on)}
               <Button
                 tone="quiet"
-                aria-label={`Remove the picture of ${format(parseISO(photo.on), 'd MMM yyyy')}`}
+                aria-label={`Remove the picture of ${dayOfYear(photo.on)}`}
                 onClick={() => run('Picture removed', [removePicture(photo.id)])}
               >
                 remove

@@ -1,13 +1,13 @@
 'use client';
 
 import { useMemo } from 'react';
-import { format, parseISO } from 'date-fns';
 import type { Resident } from '@/core/events';
 import { courseOf, ELO_START, rankingFrom } from '@/core/hierarchy';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { useHappenings } from '@/session/react/useNames';
 import { LineChart } from '@/ui/chart/LineChart';
 import { Section } from '@/ui/Screen';
+import { dayWords } from '@/words/en';
 
 const LEAST = 2;
 
@@ -35,7 +35,7 @@ export function RankLine({ resident }: { readonly resident: Resident }) {
       aside={`${wins} won, ${decided.length - wins} lost; all start at ${ELO_START}`}
     >
       <LineChart
-        label={`Rating from ${ELO_START} to ${Math.round(ratings.at(-1) ?? ELO_START)} over ${own.length} contests, from ${format(parseISO(own[0]!.on), 'd MMM')} on`}
+        label={`Rating from ${ELO_START} to ${Math.round(ratings.at(-1) ?? ELO_START)} over ${own.length} contests, from ${dayWords(own[0]!.on)} on`}
         lines={[
           {
             label: 'rating',

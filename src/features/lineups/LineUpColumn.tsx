@@ -6,7 +6,7 @@ import type { KeptWish } from '@/core/records';
 import { adultLengthCm, commonName } from '@/core/model';
 import { CROWDED, NITRATE_BUDGET } from '@/core/rules';
 import { useWords } from '@/session/react/useWords';
-import { countOf, listed, sayInstead, sayWishesMet, tenth, type Words } from '@/words/en';
+import { countOf, fixed, listed, sayInstead, sayWishesMet, tenth, type Words } from '@/words/en';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import type { TankView } from '@/session/react/useTanks';
 import type { Found } from '@/workers/lineUpsWork';
@@ -65,7 +65,10 @@ function cost(groups: Found['groups'], wishes: readonly KeptWish[], living: Wish
   });
   const known = prices.filter((price) => price !== null);
   if (known.length === 0) return 'no prices given';
-  const sum = known.reduce((total, price) => total + price, 0).toFixed(2);
+  const sum = fixed(
+    known.reduce((total, price) => total + price, 0),
+    2,
+  );
   return known.length < prices.length ? `${sum}, ${prices.length - known.length} unpriced` : sum;
 }
 

@@ -16,7 +16,7 @@ import { Failed } from '@/ui/Failed';
 import { classes } from '@/ui/classes';
 import { coloursFor } from '@/ui/colourOf';
 import { Caution, Empty } from '@/ui/Screen';
-import { countOf, sayWishesMet } from '@/words/en';
+import { countOf, fixed, sayWishesMet } from '@/words/en';
 import { LeftOutList } from './LeftOutList';
 import { LineUpColumn } from './LineUpColumn';
 import type { Wishes } from './useWishes';
@@ -48,7 +48,7 @@ function Proof({ search, way }: { readonly search: ReturnType<typeof useLineUps>
       </p>
     );
   if (!answer) return null;
-  const took = <span className="fig">{(answer.tookMs / 1000).toFixed(answer.tookMs < 950 ? 2 : 1)} s</span>;
+  const took = <span className="fig">{fixed(answer.tookMs / 1000, answer.tookMs < 950 ? 2 : 1)} s</span>;
   return (
     <p className="text-slate" aria-live="polite">
       {answer.best.length === 0 ? (

@@ -1,6 +1,5 @@
 'use client';
 
-import { format, parse } from 'date-fns';
 import { Slider } from 'radix-ui';
 import { useEffect, useMemo, useState } from 'react';
 import { lengthAfterMonths } from '@/core/growth';
@@ -11,11 +10,12 @@ import type { TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
 import { GlassScene } from '@/ui/scene/GlassScene';
 import type { StockLine } from './useStock';
+import { wholeMonth } from '@/words/en';
 
 /** A slider that did not move for so long rests, ms. */
 const REST_MS = 120;
 
-const monthWords = (month: string): string => format(parse(month, 'yyyy-MM', new Date()), 'MMMM yyyy');
+const monthWords = (month: string): string => wholeMonth(month);
 
 function DateSlider({
   months,

@@ -14,7 +14,7 @@ import {
   smallestPurchase,
   twoMalesChance,
 } from '@/core/numbers';
-import { tenth } from '@/words/en';
+import { fixed, tenth } from '@/words/en';
 import { Button } from '@/ui/Button';
 import { SelectField, TextField } from '@/ui/Field';
 import { Ledger, Section } from '@/ui/Screen';
@@ -26,7 +26,7 @@ const MOST = 200;
 const malesOf = (n: number): string => `${n} ${n === 1 ? 'male' : 'males'}`;
 const femalesOf = (n: number): string => `${n} ${n === 1 ? 'female' : 'females'}`;
 const percent = (chance: number): string =>
-  `${(chance * 100).toFixed(chance > 0.995 || chance < 0.005 ? 1 : 0)}%`;
+  `${fixed(chance * 100, chance > 0.995 || chance < 0.005 ? 1 : 0)}%`;
 const whole = (text: string, most: number): number | null => {
   const value = Number(text);
   return text.trim() !== '' && Number.isInteger(value) && value >= 0 && value <= most ? value : null;

@@ -22,6 +22,7 @@ import { sheetLines } from './sheetLines';
 import type { StockLine, useStock } from './useStock';
 import { profileHref } from '@/ui/hrefs';
 import { FishName } from '@/ui/plates/FishName';
+import { fixed } from '@/words/en';
 
 const ShareDialog = dynamic(() => import('./ShareDialog').then((file) => file.ShareDialog), { ssr: false });
 
@@ -82,7 +83,7 @@ function BuyLine({
           onKeep={(price) => stock.order(entry.key, { price })}
         />
       </Cell>
-      <Cell figures>{entry.price === undefined ? '–' : (entry.price * buy).toFixed(2)}</Cell>
+      <Cell figures>{entry.price === undefined ? '–' : fixed(entry.price * buy, 2)}</Cell>
       <Cell>
         <KeptText
           label={`Shop for ${name}`}
@@ -107,7 +108,7 @@ function BuyLine({
 function costOf(lines: readonly { readonly line: StockLine }[]): string {
   const { total, unpriced } = shoppingSum(sheetLines(lines.map(({ line }) => line)));
   if (unpriced === lines.length) return '';
-  return unpriced > 0 ? `${total.toFixed(2)}, ${unpriced} without a price` : total.toFixed(2);
+  return unpriced > 0 ? `${fixed(total, 2)}, ${unpriced} without a price` : fixed(total, 2);
 }
 
 /** The shopping list, and the stock list to print and to share. */
@@ -187,7 +188,7 @@ export function ShoppingPart({
                 <span className="text-slate">No prices yet</span>
               ) : (
                 <>
-                  <strong className="fig">{total.toFixed(2)}</strong> in all
+                  <strong className="fig">{fixed(total, 2)}</strong> in all
                   {unpriced > 0 && <span className="text-slate">, {unpriced} without a price</span>}
                 </>
               )}

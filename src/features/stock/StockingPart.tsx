@@ -4,7 +4,7 @@ import { useWords } from '@/session/react/useWords';
 import { useMemo } from 'react';
 import { stockingReport, type StockingReport, type RoutineOutlook } from '@/core/assess';
 import { commonName } from '@/core/model';
-import { tenth } from '@/words/en';
+import { fixed, plain, tenth } from '@/words/en';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { Empty, Section } from '@/ui/Screen';
 import { SpanBar } from '@/ui/SpanBar';
@@ -146,11 +146,9 @@ export function StockingPart({ stock }: { readonly stock: ReturnType<typeof useS
                     <FishName profile={profile}>{profile ? commonName(profile) : line.species}</FishName>
                   </Cell>
                   <Cell figures>{line.count}</Cell>
-                  <Cell figures>{line.massG < 10 ? line.massG.toFixed(1) : Math.round(line.massG)} g</Cell>
-                  <Cell figures>{line.feedGDay.toFixed(2)} g</Cell>
-                  <Cell figures>
-                    {words.reading('concentration', Number(line.nitrateMgLWeek.toFixed(2)))}
-                  </Cell>
+                  <Cell figures>{line.massG < 10 ? fixed(line.massG, 1) : Math.round(line.massG)} g</Cell>
+                  <Cell figures>{fixed(line.feedGDay, 2)} g</Cell>
+                  <Cell figures>{words.reading('concentration', line.nitrateMgLWeek)}</Cell>
                   <Cell figures wide>
                     {line.heldCm2 > 0 ? words.area(line.heldCm2) : '–'}
                   </Cell>
@@ -160,7 +158,7 @@ export function StockingPart({ stock }: { readonly stock: ReturnType<typeof useS
         </Table>
         <p className="mt-1 text-[0.75rem] text-slate">
           Mass = a L^b by body shape (Le Cren 1951); food by activity and warmth, from memory; nitrogen = food
-          × protein × 0.092 (Timmons and Ebeling); nitrate = 4.427 × nitrogen.
+          × protein × {plain(0.092)} (Timmons and Ebeling); nitrate = {plain(4.427)} × nitrogen.
         </p>
       </Section>
     </div>

@@ -22,6 +22,7 @@ import { PartNav } from '@/ui/PartNav';
 import { usePart } from '@/ui/usePart';
 import { TankForm } from './TankForm';
 import { TankTop } from './TankTop';
+import { fixed, plain } from '@/words/en';
 
 function Figures({ tank }: { readonly tank: TankView }) {
   const catalogue = useCatalogue();
@@ -43,7 +44,7 @@ function Figures({ tank }: { readonly tank: TankView }) {
           ['Inside, from above', words.area(footprintCm2)],
           ['Water depth', words.quantity('length', figures.waterDepthCm)],
           ['Longest free swim', words.quantity('length', figures.freeSwimCm)],
-          ['Real turnover', `${figures.turnoverPerHour.toFixed(1)} × an hour`],
+          ['Real turnover', `${fixed(figures.turnoverPerHour, 1)} × an hour`],
           ['Full weight (estimate)', kg(mass.totalKg)],
           ['Water', kg(mass.waterKg)],
           ['Glass', kg(mass.glassKg)],
@@ -51,15 +52,15 @@ function Figures({ tank }: { readonly tank: TankView }) {
           ['Stand and equipment', kg(mass.standKg)],
           [
             'Pressure on the floor',
-            settings.length === 'in' ? `${Math.round(mass.floorPsf)} psf` : `${mass.floorKPa.toFixed(1)} kPa`,
+            settings.length === 'in' ? `${Math.round(mass.floorPsf)} psf` : `${fixed(mass.floorKPa, 1)} kPa`,
           ],
         ]}
       />
       <div className="mt-3">
         <Caution>
           The weight is an estimate. Many codes design homes for{' '}
-          {settings.length === 'in' ? '40 psf' : `${USUAL_FLOOR_LOAD_KPA} kPa`} over a whole floor; a tank
-          stands on a small part of it.
+          {settings.length === 'in' ? '40 psf' : `${plain(USUAL_FLOOR_LOAD_KPA)} kPa`} over a whole floor; a
+          tank stands on a small part of it.
           {figures.grossL > ASK_ENGINEER_L
             ? ' At this size, and in old or rented buildings at any size, ask a structural engineer or the local building authority.'
             : ' In old or rented buildings ask before you fill it.'}{' '}

@@ -1,6 +1,5 @@
-import { format, parseISO } from 'date-fns';
 import { minutesOf, type Watching } from '@/core/commands';
-import { countOf } from '@/words/en';
+import { clockTime, countOf } from '@/words/en';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import type { Doubt } from './useStillWatching';
@@ -37,7 +36,7 @@ export function StillWatching({
           Yes, count {minutesTo(watching, now)}
         </Button>
         <Button large onClick={onEnded}>
-          No, it ended at {format(parseISO(doubt.endOn), 'HH:mm')}: count {minutesTo(watching, doubt.endOn)}
+          No, it ended at {clockTime(doubt.endOn)}: count {minutesTo(watching, doubt.endOn)}
         </Button>
       </div>
     </Dialog>

@@ -18,6 +18,7 @@ import { useRunningWatch, useWatchedSeconds } from '@/session/react/useRunningWa
 import { type TankView, useResidents } from '@/session/react/useTanks';
 import { dayOf, momentOn, todayIso } from '@/session/today';
 import { isOneOfMany } from './padOf';
+import { fixed } from '@/words/en';
 
 export type Contest = Extract<Standing, { type: 'chased' }>;
 export type Seen = Extract<Standing, { type: 'saw' }>;
@@ -71,7 +72,7 @@ export function useWatch(tank: TankView) {
       if (!watching) return false;
       const minutes = minutesOf(watching, on === undefined ? Date.now() : Date.parse(on));
       const done = await run(
-        `Watched ${tank.body.name} for ${minutes.toFixed(1)} minutes`,
+        `Watched ${tank.body.name} for ${fixed(minutes, 1)} minutes`,
         finishWatch(watching, note, session.stamp, on),
       );
       setWho(null);

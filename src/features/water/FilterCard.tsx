@@ -2,7 +2,6 @@
 
 import { useWords } from '@/session/react/useWords';
 import type { MgL } from '@/core/kernel';
-import { format, parseISO } from 'date-fns';
 import { type FILTER_STEPS, NEW_TANK_LIFE } from '@/core/events';
 import { ripeness, type Ripeness } from '@/core/water';
 import { useState } from 'react';
@@ -13,6 +12,7 @@ import { useResidents, type TankView } from '@/session/react/useTanks';
 import { momentOn, todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { Section } from '@/ui/Screen';
+import { dayWords } from '@/words/en';
 
 const WORDS: Readonly<Record<Ripeness['state'], string>> = {
   ripe: 'Cycled: a test dose was gone within a day.',
@@ -57,8 +57,7 @@ export function FilterCard({ tank }: { readonly tank: TankView }) {
         {expected && (
           <span className="text-slate">
             {' '}
-            Perhaps cycled about <span className="fig">{format(parseISO(expected), 'd MMM')}</span>; test to
-            be sure.
+            Perhaps cycled about <span className="fig">{dayWords(expected)}</span>; test to be sure.
           </span>
         )}
       </p>

@@ -1,10 +1,9 @@
 'use client';
 
 import { useWords } from '@/session/react/useWords';
-import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
 import { NITRATE_BUDGET, NITRATE_EDGE } from '@/core/rules';
-import { tenth } from '@/words/en';
+import { dayWords, tenth } from '@/words/en';
 import { type ChangeRoutine, nitrateCourse, steadyState } from '@/core/water';
 import { todayIso } from '@/session/today';
 import { SelectField } from '@/ui/Field';
@@ -66,7 +65,7 @@ export function OutlookPart({ log }: { readonly log: WaterLog }) {
       <p className="mt-2">{measuredWords(log, unit)}</p>
       {effects.map(({ on, effect }) => (
         <p key={on}>
-          The fish of {format(parseISO(on), 'd MMM')} changed it by{' '}
+          The fish of {dayWords(on)} changed it by{' '}
           <span className="fig">
             {tenth(effect.perDay * 7)} {unit} a week
           </span>{' '}
@@ -75,8 +74,8 @@ export function OutlookPart({ log }: { readonly log: WaterLog }) {
       ))}
       {waveUnmeasured && (
         <p className="text-slate">
-          The effect of the fish of {format(parseISO(waveUnmeasured), 'd MMM')} is not known yet: test nitrate
-          three times before and after a wave.
+          The effect of the fish of {dayWords(waveUnmeasured)} is not known yet: test nitrate three times
+          before and after a wave.
         </p>
       )}
       <Ledger

@@ -2,7 +2,7 @@
 
 import { useWords } from '@/session/react/useWords';
 import { ammoniaFraction, TOXIC_AMMONIA_MGL } from '@/core/water';
-import { tenth } from '@/words/en';
+import { fixed, tenth } from '@/words/en';
 import { appendChange, useCommands } from '@/session/react/useCommands';
 import { useRoomForm } from '@/session/react/useRoomForm';
 import type { TankView } from '@/session/react/useTanks';
@@ -62,7 +62,7 @@ export function TestForm({ tank }: { readonly tank: TankView }) {
           <p className={`mt-2 ${toxic >= TOXIC_AMMONIA_MGL ? 'text-buoy' : 'text-slate'}`} aria-live="polite">
             Of it{' '}
             <span className="fig">
-              {toxic.toFixed(3)} {words.unit('concentration')}
+              {fixed(toxic, 3)} {words.unit('concentration')}
             </span>{' '}
             is toxic ammonia at pH {tenth(ph ?? 7)} and {words.fine('temperature', warmth ?? 25)}
             {toxic >= TOXIC_AMMONIA_MGL ? ': it burns gills. Change water today and stop feeding.' : '.'}

@@ -1,11 +1,11 @@
 'use client';
 
-import { addDays, differenceInCalendarDays, format, parseISO } from 'date-fns';
+import { addDays, differenceInCalendarDays, parseISO } from 'date-fns';
 import { NITRATE_EDGE } from '@/core/rules';
 import type { OutlookPoint } from '@/core/water';
 import { toCore } from '@/core/kernel';
 import { useWords } from '@/session/react/useWords';
-import { countOf } from '@/words/en';
+import { countOf, dayWords } from '@/words/en';
 import { keptUnitOf } from '@/ui/form/typed';
 import { LineChart } from '@/ui/chart/LineChart';
 import type { ChartLine } from '@/ui/chart/lines';
@@ -95,7 +95,7 @@ export function WaterChart({
         label: '',
         min: first,
         max: AHEAD_DAYS,
-        write: (day) => format(addDays(parseISO(today), day), 'd MMM'),
+        write: (day) => dayWords(addDays(parseISO(today), day).toISOString()),
       }}
       y={{ label: kept ? `${label}, ${words.unit(kept.kind)}` : label, fromZero: nitrate }}
       png="lomvik-water.png"

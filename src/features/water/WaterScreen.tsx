@@ -1,6 +1,5 @@
 'use client';
 
-import { format, parseISO } from 'date-fns';
 import dynamic from 'next/dynamic';
 import { useTell } from '@/session/react/useTell';
 import { useStandIns } from '@/session/react/useStandIns';
@@ -12,6 +11,7 @@ import { ChangeForm } from './ChangeForm';
 import { OutlookPart } from './OutlookPart';
 import { TestForm } from './TestForm';
 import { useWaterLog, type WaterLog } from './useWaterLog';
+import { dayWords } from '@/words/en';
 
 const CareCard = dynamic(() => import('./CareCard').then((file) => file.CareCard), { ssr: false });
 const FaultCard = dynamic(() => import('./FaultCard').then((file) => file.FaultCard), { ssr: false });
@@ -30,7 +30,7 @@ function LastTests({ log }: { readonly log: WaterLog }) {
         {done.map((event) => (
           <li key={event.id} className="grid grid-cols-[5rem_1fr] gap-2 border-b border-line py-1">
             <time dateTime={event.on} className="fig text-slate">
-              {format(parseISO(event.on), 'd MMM')}
+              {dayWords(event.on)}
             </time>
             <span>{tell(event)}</span>
           </li>

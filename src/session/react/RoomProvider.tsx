@@ -14,6 +14,7 @@ import { useStore } from 'zustand';
 import { buildCatalogue, type Catalogue } from '@/core/model';
 import { Button } from '@/ui/Button';
 import { saveText } from '@/session/saveFile';
+import { writeFor } from '@/words/en';
 import { idbStore } from '@/store/idb/idbStore';
 import { recall, remember } from '../browserMemory';
 import { browserStamp, thisTab } from '../browserStamp';
@@ -51,6 +52,7 @@ async function firstRoom(): Promise<RoomName> {
 }
 
 async function openRoom(name: RoomName): Promise<Session> {
+  writeFor(navigator.languages);
   const { SHIPPED_SPECIES } = await import('@/catalogue');
   const store = idbStore(`lomvik-${name}`);
   const session = openSession({

@@ -4,8 +4,8 @@ import { yupResolver } from '@hookform/resolvers/yup';
 import type { FormEvent } from 'react';
 import { useForm, useWatch, type FieldErrors, type FieldValues } from 'react-hook-form';
 import type { InferType, ObjectShape, Schema } from 'yup';
-import { type Fault, formatQuantity, keeperUnit, toCore, unitById, type UnitChoice } from '@/core/kernel';
-import { percent, quantitiesIn } from '@/words/en';
+import { type Fault, keeperUnit, toCore, unitById, type UnitChoice } from '@/core/kernel';
+import { formatQuantity, percent, plain, quantitiesIn } from '@/words/en';
 import { fieldWords } from '@/ui/form/fieldWords';
 import { describeField, keptUnitOf, typedSchema } from '@/ui/form/typed';
 import type { Kept } from './useCommands';
@@ -51,7 +51,7 @@ function shownAt(field: Schema | undefined, value: unknown, choice: UnitChoice):
   if (describeField(field).meta?.form === 'share') return percent(value);
   return kept
     ? formatQuantity(kept.kind, toCore(kept.kind, value, kept.id), keeperUnit(kept.kind, choice))
-    : String(value);
+    : plain(value);
 }
 
 const messageOf = (error: { readonly message?: unknown } | undefined): string | undefined =>

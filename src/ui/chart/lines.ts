@@ -1,4 +1,5 @@
 import type { PointStyle } from 'chart.js';
+import { upTo } from '@/words/en';
 
 /** Inks of the app by name, as they stand in light and in dark. */
 export const INKS = ['ink', 'slate', 'line', 'deep', 'kelp', 'lamp', 'buoy'] as const;
@@ -58,8 +59,7 @@ export interface ChartProps {
 
 /** Digits of a value that nobody said how to write. */
 const DIGITS = 1;
-export const written = (axis: Axis, value: number): string =>
-  axis.write?.(value) ?? String(Number(value.toFixed(DIGITS)));
+export const written = (axis: Axis, value: number): string => axis.write?.(value) ?? upTo(value, DIGITS);
 
 /** The points of a chart as rows: where, then what each line says there; blank where it says nothing. */
 export function tableOf({

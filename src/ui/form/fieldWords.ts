@@ -1,6 +1,5 @@
 import type { Schema } from 'yup';
 import {
-  formatQuantity,
   keeperUnit,
   keptUnit,
   type QuantityKind,
@@ -8,7 +7,7 @@ import {
   type UnitChoice,
   type UnitDefinition,
 } from '@/core/kernel';
-import { percent } from '@/words/en';
+import { formatQuantity, grouped, percent, plain } from '@/words/en';
 import { describeField, keptUnitOf, type Described } from './typed';
 
 /** Two ways to type each kind of quantity. */
@@ -59,7 +58,7 @@ const inUnits =
 
 /** How a bound of a number field is written: in the keeper's unit, in percent, or as it is. */
 const writer = ({ meta }: Described, kept: UnitDefinition | undefined, choice: UnitChoice) =>
-  kept ? inUnits(kept, choice) : meta?.form === 'share' ? percent : String;
+  kept ? inUnits(kept, choice) : meta?.form === 'share' ? percent : plain;
 
 /** Within which bounds a number of a field is taken, in the keeper's unit. */
 export function boundWords(field: Schema, choice: UnitChoice): string {
@@ -82,6 +81,6 @@ export function fieldWords(field: Schema, test: string, typed: unknown, choice: 
     const unread = kept && (blank || test === 'typeError');
     return `Type ${unread ? SUCH_AS[kept.kind] : numberWords(described, writer(described, kept, choice))}.${found}`;
   }
-  if (test === 'max') return `Type at most ${paramOf(described, 'max')?.toLocaleString('en')} letters.`;
+  if (test === 'max') return `Type at most ${grouped(paramOf(described, 'max') ?? 0)} letters.`;
   return blank ? 'Fill this in.' : `Type ${String(described.label ?? 'something else')}.${found}`;
 }

@@ -3,7 +3,8 @@ import type { Step } from '@/core/events';
 import { capital, countOf, everyOf, verb } from './names';
 import { percent } from './quantities';
 import { termOf } from './vocabulary';
-import { dayName, type Words } from './words';
+import { dayName, fixed } from './locale';
+import { type Words } from './words';
 
 /** What else could look the same. */
 const ELSE: Readonly<Record<PatternName, string>> = {
@@ -155,7 +156,7 @@ export function sayStepWhy(next: NextStep, words: Words): string {
     .join(' ');
 }
 
-const anHour = (rate: number): string => rate.toFixed(rate < 10 ? 1 : 0);
+const anHour = (rate: number): string => fixed(rate, rate < 10 ? 1 : 0);
 /** Ratios under this are told as so many percent fewer, over it as so many times. */
 const SAME = 1;
 
@@ -164,17 +165,17 @@ function openLimits({ ratio: { interval } }: StepEffect): string {
   const [low, high] = interval;
   return low === null && high === null
     ? ''
-    : ` (95% limits ${(low ?? 0).toFixed(1)} to ${high === null ? 'any number of' : high.toFixed(1)} times the rate before)`;
+    : ` (95% limits ${fixed(low ?? 0, 1)} to ${high === null ? 'any number of' : fixed(high, 1)} times the rate before)`;
 }
 
 function limitsOf({ ratio: { ratio, interval } }: StepEffect): string {
   const [low, high] = interval;
-  if (ratio === null) return low === null ? '' : ` (at least ${low.toFixed(1)} times as many)`;
+  if (ratio === null) return low === null ? '' : ` (at least ${fixed(low, 1)} times as many)`;
   if (ratio <= SAME) {
     const fewer = (of: number | null): string => (of === null ? '?' : String(Math.round((1 - of) * 100)));
     return ` (${percent(1 - ratio)} fewer; 95% limits ${fewer(high)} to ${fewer(low)}%)`;
   }
-  return ` (95% limits ${(low ?? 0).toFixed(1)} to ${high === null ? 'any number of' : high.toFixed(1)} times)`;
+  return ` (95% limits ${fixed(low ?? 0, 1)} to ${high === null ? 'any number of' : fixed(high, 1)} times)`;
 }
 
 /** What was seen while a fish was put aside; nothing where nobody watched. */
@@ -216,7 +217,7 @@ export function sayEffect(effect: StepEffect): string {
     uneven ? 'Your watches vary, so the limits are wide.' : '',
     perPair === null
       ? ''
-      : `${after.fish < before.fish ? 'Fewer' : 'More'} fish now: per pair, contests ${perPair <= SAME ? `fell ${percent(1 - perPair)}` : `rose ${perPair.toFixed(1)} times`}.`,
+      : `${after.fish < before.fish ? 'Fewer' : 'More'} fish now: per pair, contests ${perPair <= SAME ? `fell ${percent(1 - perPair)}` : `rose ${fixed(perPair, 1)} times`}.`,
   ]
     .filter(Boolean)
     .join(' ');

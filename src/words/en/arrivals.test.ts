@@ -13,7 +13,8 @@ import {
 } from './arrivals';
 import { sayDue, sayLateness, saySpare } from './due';
 import { METRIC, US } from './quantities';
-import { dayName, wordsFor } from './words';
+import { dayName } from './locale';
+import { wordsFor } from './words';
 
 const words = wordsFor(catalogue, METRIC);
 const us = wordsFor(catalogue, US);

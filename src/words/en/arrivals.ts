@@ -2,7 +2,8 @@ import type { MovingStep, Purchase, SheetStep, WaveFact } from '@/core/arrivals'
 import type { SpeciesProfile } from '@/core/model';
 import type { AcclimationPlan, AcclimationWhy, WarmthFact } from '@/core/water';
 import { capital, countOf, everyOf, manyOf } from './names';
-import { dayName, type Words } from './words';
+import { dayName } from './locale';
+import { type Words } from './words';
 
 const RELEASE: Readonly<Record<SheetStep['id'], string>> = {
   ruse: 'One fish alone is picked on. After its quarantine, keep three or four residents with it there for a week, in a tank that carries them all; then release them together.',

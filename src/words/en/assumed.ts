@@ -4,6 +4,7 @@ import { capital } from './names';
 import { percent } from './quantities';
 import { termOf } from './vocabulary';
 import type { Words } from './words';
+import { plain } from './locale';
 
 /** What a part of a plan is called, with the unit that it is kept in or the way it is written. */
 const PARTS: Readonly<Record<string, readonly [string, (KeptUnit | 'share')?]>> = {
@@ -45,9 +46,9 @@ function valueOf(part: string, value: NonNullable<Assumed['value']>, words: Word
   if (typeof value === 'string') return termOf(value);
   if (as === 'share') return percent(value);
   // Glass is told in millimetres where lengths are metric.
-  if (as === 'mm' && words.unit('length') === 'cm') return `${value} mm`;
+  if (as === 'mm' && words.unit('length') === 'cm') return `${plain(value)} mm`;
   const kept = as === undefined ? undefined : keptUnit(as);
-  if (!kept) return String(value);
+  if (!kept) return plain(value);
   const core = toCore(kept.kind, value, kept.id);
   return kept.kind === 'flow' ? words.quantity(kept.kind, core) : words.fine(kept.kind, core);
 }

@@ -1,7 +1,8 @@
 import type { HeadCount, LossWarning, Possibility } from '@/core/departures';
 import { countOf, everyOf, verb } from './names';
 import { termOf } from './vocabulary';
-import { dayName, type Words } from './words';
+import { dayName, fixed, plain } from './locale';
+import { type Words } from './words';
 
 /** What could have been behind a death, with what it rests on; no diagnosis. */
 export function sayPossibility(one: Possibility, words: Words): string {
@@ -15,14 +16,14 @@ export function sayPossibility(one: Possibility, words: Words): string {
     case 'missed changes':
       return `no water change (${countOf(one.days, 'day')}; the routine is ${one.everyDays})`;
     case 'ammonia':
-      return `free ammonia (${one.mgL.toFixed(3)} ${words.unit('concentration')}, ${dayName(one.on)})`;
+      return `free ammonia (${fixed(one.mgL, 3)} ${words.unit('concentration')}, ${dayName(one.on)})`;
     case 'nitrite':
     case 'nitrate':
       return `${one.says} (${words.reading('concentration', one.mgL)}, ${dayName(one.on)})`;
     case 'temperature':
       return `temperature (${words.fine('temperature', one.temperatureC)} on ${dayName(one.on)}, usually ${words.fine('temperature', one.usualC)})`;
     case 'pH jump':
-      return `a jump of pH (${one.from} to ${one.to}, ${dayName(one.on)})`;
+      return `a jump of pH (${plain(one.from)} to ${plain(one.to)}, ${dayName(one.on)})`;
     case 'bullied':
       return `bullied (target in ${one.taken} of ${countOf(one.of, 'contest')})`;
     case 'illness':
@@ -86,6 +87,6 @@ export function sayLosses(one: LossWarning, who: string, words: Words): string {
   const group = by === 'species' ? words.counted(name, lives) : String(lives);
   const expected = Math.round(one.expected);
   const usual = expected < 1 ? 'less than 1' : String(expected);
-  const p = one.p < LEAST_P ? `< ${LEAST_P}` : one.p.toFixed(3);
+  const p = one.p < LEAST_P ? `< ${fixed(LEAST_P, 3)}` : fixed(one.p, 3);
   return `${by === 'species' ? '' : `${who}: `}${died} of ${group} died, where ${usual} ${expected > 1 ? 'were' : 'was'} expected (p ${p}). This does not show why${few ? `; ${countOf(died, 'death')} ${verb(died, 'is', 'are')} only a hint` : ''}.`;
 }

@@ -10,7 +10,8 @@ import {
 import type { QuantityKind } from '@/core/kernel';
 import { capital, countOf } from './names';
 import { termOf } from './vocabulary';
-import { dayName, type Words } from './words';
+import { dayName, plain } from './locale';
+import { type Words } from './words';
 
 /** What a keeper calls each sort of entry. */
 const NAMES: Readonly<Record<Dated['type'], string>> = {
@@ -127,7 +128,7 @@ function readings(event: Extract<Dated, { type: 'tested' }>, words: Words): stri
     return value === undefined
       ? []
       : [
-          `${before}${kind === null ? String(value) : kind === 'ppm' ? `${value} ppm` : words.reading(kind, value)}`,
+          `${before}${kind === null ? plain(value) : kind === 'ppm' ? `${value} ppm` : words.reading(kind, value)}`,
         ];
   });
   return said.join(', ') || 'nothing read';

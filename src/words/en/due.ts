@@ -1,6 +1,7 @@
 import type { DueFact, SpareFact } from '@/core/due';
 import { countOf, listed, verb } from './names';
-import { dayName, type Words } from './words';
+import { dayName } from './locale';
+import { type Words } from './words';
 
 const AFTER: Readonly<Record<number, string>> = { 2: '2 hours', 24: '1 day', 48: '2 days', 168: '7 days' };
 

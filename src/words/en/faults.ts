@@ -2,7 +2,7 @@ import { type Expected, type Fault, keptUnit, type KeptUnit, type Received, toCo
 import { capital, countOf } from './names';
 import { partLabel } from './entryLabels';
 import type { Quantities } from './quantities';
-import { dayName } from './words';
+import { dayName, grouped, plain } from './locale';
 
 /** How figures and days of a fault are written: as the file has them, or as the keeper reads them. */
 interface Style {
@@ -26,7 +26,9 @@ const asKept: Style = {
 const asRead = ({ reading }: Pick<Quantities, 'reading'>): Style => {
   const figure: Style['figure'] = (value, unit) => {
     const kept = unit && keptUnit(unit);
-    return kept ? reading(kept.kind, toCore(kept.kind, value, kept.id)) : asKept.figure(value, unit);
+    return kept
+      ? reading(kept.kind, toCore(kept.kind, value, kept.id))
+      : `${plain(value)}${unit === undefined ? '' : ` ${unit}`}`;
   };
   return {
     figure,
@@ -120,7 +122,7 @@ const SAYERS: {
     received: Received,
   ) => Needs | Says;
 } = {
-  text: ({ most }) => needs(most === undefined ? 'text' : `at most ${most.toLocaleString('en')} letters`),
+  text: ({ most }) => needs(most === undefined ? 'text' : `at most ${grouped(most)} letters`),
   filled: () => says('nothing stands here'),
   number: ({ from, to, unit }, { span }) => needs(`a number from ${span(from, to, unit)}`),
   positive: ({ to, unit }, { figure }) => needs(`a number above 0 and at most ${figure(to, unit)}`),
@@ -138,7 +140,7 @@ const SAYERS: {
   month: () => needs('a month as YYYY-MM'),
   id: () => needs('1 to 64 letters, digits, hyphens or underscores'),
   'lower-case id': () => needs('a name in small letters, such as "pterophyllum-scalare"'),
-  picture: ({ most }) => needs(`a picture as a data address of at most ${most.toLocaleString('en')} letters`),
+  picture: ({ most }) => needs(`a picture as a data address of at most ${grouped(most)} letters`),
   'day and hour': () => needs('a day as 2026-11-03, or with an hour as 2026-11-03 18:30'),
   texts: ({ most }) => needs(`at most ${most} short texts by name`),
   nested: ({ most }) => needs(`no more than ${most} brackets within one another`),

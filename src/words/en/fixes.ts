@@ -3,6 +3,7 @@ import type { Advice, AdviceName, Fix, PlanEdit } from '@/core/rules';
 import { HIDES } from './findings/home';
 import { countOf, listed } from './names';
 import type { Words } from './words';
+import { plain } from './locale';
 
 const WALLS = { lengthCm: 'long', widthCm: 'front to back', heightCm: 'high' } as const;
 
@@ -48,7 +49,7 @@ function sayEdit(edit: PlanEdit, rehomes: number, words: Words): string {
     case 'set-substrate':
       return `Change to ${edit.substrate}.`;
     case 'set-light':
-      return `Light ${edit.hours} hours a day.`;
+      return `Light ${plain(edit.hours)} hours a day.`;
     case 'set-routine':
       return `Change ${Math.round(edit.changeFraction * 100)}% every ${edit.everyDays} days.`;
   }
@@ -88,9 +89,9 @@ const ADVICE: Readonly<Record<AdviceName, string>> = {
 function sayAdvice(advice: Advice, words: Words): string {
   switch (advice.does) {
     case 'lower pH':
-      return `Mix in RO or rain water to reach about pH ${advice.ph}; use no additives.`;
+      return `Mix in RO or rain water to reach about pH ${plain(advice.ph)}; use no additives.`;
     case 'raise pH':
-      return `Raise the pH to about ${advice.ph} slowly, with coral sand or limestone.`;
+      return `Raise the pH to about ${plain(advice.ph)} slowly, with coral sand or limestone.`;
     case 'blend water':
       return `Blend to ${words.quantity('hardness', advice.ghDh)}.`;
     case 'fewer males':

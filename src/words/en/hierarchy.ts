@@ -2,6 +2,7 @@ import type { NoOrder, NoStrength } from '@/core/stats';
 import type { HierarchyMeasures, OrderMark } from '@/core/hierarchy';
 import { countOf, everyOf } from './names';
 import { termOf } from './vocabulary';
+import { fixed } from './locale';
 
 const CAME = {
   came: 'arrived',
@@ -31,7 +32,7 @@ const whole = (value: number): string => String(Math.round(value));
 /** How steep, and what the record bears out of it: pairs that never met are told before a ranking is called flat. */
 function steep({ steepness, unknownPairs, pairs, upsets, decided }: HierarchyMeasures): string {
   if (steepness === null) return '';
-  const figure = steepness.toFixed(2);
+  const figure = fixed(steepness, 2);
   const won = `higher-ranked fish won ${whole(decided - upsets)} of ${whole(decided)}`;
   if (steepness >= STEEP) return `Steep (${figure} of 1): ${won}.`;
   if (pairs > 0 && unknownPairs / pairs > MANY_UNKNOWN)
@@ -63,15 +64,13 @@ export function sayHierarchy(measures: HierarchyMeasures): readonly string[] {
   return [
     p !== null && improvedH !== null
       ? p <= TOLD
-        ? `The hierarchy is linear (h' ${improvedH.toFixed(2)}, p ${p < LEAST_P ? '< 0.001' : p.toFixed(3)}).`
-        : `A linear hierarchy is not shown (p ${p.toFixed(2)}).`
+        ? `The hierarchy is linear (h' ${fixed(improvedH, 2)}, p ${p < LEAST_P ? `< ${fixed(LEAST_P, 3)}` : fixed(p, 3)}).`
+        : `A linear hierarchy is not shown (p ${fixed(p, 2)}).`
       : linearity.why
         ? 'Six fish that met are needed to test whether the hierarchy is linear.'
         : '',
     steep(measures),
-    circles > 0
-      ? `${countOf(Number(circles.toFixed(1)), 'circular triad')} (A beats B, B beats C, C beats A).`
-      : '',
+    circles > 0 ? `${countOf(circles, 'circular triad')} (A beats B, B beats C, C beats A).` : '',
     unknownPairs > 0
       ? `${countOf(unknownPairs, 'pair')} of these fish never met; their other contests rank them.`
       : '',

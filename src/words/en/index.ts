@@ -17,6 +17,7 @@ export { documentName, entryLabel, partLabel } from './entryLabels';
 export { faultLine, faultSentence, partSentence } from './faults';
 export { careFood, careHow, careParts } from './careSheet';
 export { facetName } from './facets';
+export { formatQuantity } from './formatQuantity';
 export { sayLeaves } from './fixes';
 export { profileParts, profileText } from './profile';
 export type { ProfileMatter, ProfilePart } from './profile';
@@ -39,4 +40,21 @@ export { sayingsFor } from './sayings';
 export type { Sayings } from './sayings';
 export { NO_PROMISE, untilThen, VERDICTS } from './verdict';
 export { termOf } from './vocabulary';
-export { dayName, monthName, type Words, wordsFor } from './words';
+export {
+  clockTime,
+  dayName,
+  dayOfYear,
+  dayWords,
+  fixed,
+  grouped,
+  momentOfYear,
+  momentWords,
+  monthName,
+  plain,
+  shortMonth,
+  upTo,
+  wholeDay,
+  wholeMonth,
+  writeFor,
+} from './locale';
+export { type Words, wordsFor } from './words';

@@ -1,3 +1,4 @@
+import { upTo } from './locale';
 import { type Catalogue, commonName, foldName, type SpeciesProfile } from '@/core/model';
 
 /** Names that stay as they are for many: those of peoples and places, and what English does not count. */
@@ -66,7 +67,7 @@ export const verb = (count: number, one: string, several: string): string => (co
 
 /** "1 cave", "2 caves" */
 export const countOf = (count: number, one: string, several = `${one}s`): string =>
-  `${count} ${verb(count, one, several)}`;
+  `${upTo(count, 1)} ${verb(count, one, several)}`;
 
 /** So many are named in a sentence; more are counted. */
 const NAMED = 4;

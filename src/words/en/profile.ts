@@ -12,6 +12,7 @@ import { tenth } from './quantities';
 import { speciesField } from './speciesFields';
 import { termOf } from './vocabulary';
 import type { Words } from './words';
+import { plain } from './locale';
 
 /** A part of a profile, in sentences. */
 export interface ProfilePart {
@@ -146,7 +147,7 @@ function feeding(profile: Profile, words: Words): readonly string[] {
 const waterLine = (water: Profile['water']['wild'], words: Words): string =>
   [
     words.range('temperature', water.temperatureC),
-    `pH ${water.ph[0]} to ${water.ph[1]}`,
+    `pH ${plain(water.ph[0])} to ${plain(water.ph[1])}`,
     `GH ${words.range('hardness', water.ghDh)}`,
     ...(water.salinityPpt[1] > 1 ? [`salt ${words.range('salinity', water.salinityPpt)}`] : []),
   ].join(', ');
@@ -310,7 +311,7 @@ export function profileParts(profile: Profile, words: Words, matter: ProfileMatt
     {
       title: 'Size and life stages',
       lines: [
-        `Sold at ${words.quantity('length', size.soldCm)}, mature at ${words.quantity('length', size.matureCm)}, grown ${words.quantity('length', adultLengthCm(profile))} in about ${countOf(size.monthsToGrown, 'month')}; lives ${size.lifeYears[0]} to ${size.lifeYears[1]} years.`,
+        `Sold at ${words.quantity('length', size.soldCm)}, mature at ${words.quantity('length', size.matureCm)}, grown ${words.quantity('length', adultLengthCm(profile))} in about ${countOf(size.monthsToGrown, 'month')}; lives ${size.lifeYears.map(plain).join(' to ')} years.`,
         sexes(profile, words),
       ],
     },

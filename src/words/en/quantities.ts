@@ -6,6 +6,7 @@ import {
   type UnitChoice,
   unitById,
 } from '@/core/kernel';
+import { grouped, upTo } from './locale';
 
 /** The units that files and the command line speak. */
 export const METRIC: UnitChoice = { length: 'cm', volume: 'L', temperature: 'C', hardness: 'dH' };
@@ -52,7 +53,7 @@ const READ: Readonly<Record<string, number>> = { ppmCaCO3: 0, F: 1 };
 const TANK_STEP: Readonly<Record<string, number>> = { cm: 1, in: 0.5 };
 
 /** A plain number for reading: at most one decimal. */
-export const tenth = (value: number): string => String(Math.round(value * 10) / 10);
+export const tenth = (value: number): string => upTo(value, 1);
 
 /** Three figures: 102, 54.5, 5.25. */
 const threeFigures = (value: number): number => Number(value.toPrecision(3));
@@ -66,13 +67,11 @@ const NOMINAL = 0.02;
 const DECIMETRE_CM = 10;
 const LEAST_FEET = 2;
 
-const grouped = (value: number): string => value.toLocaleString('en');
-
 /** The fractions of an inch that keepers read. */
 const QUARTERS: Readonly<Record<number, string>> = { 0.25: '1/4', 0.5: '1/2', 0.75: '3/4' };
 
 function written(value: number, unitId: string): string {
-  if (unitId !== 'in') return String(Number(value.toFixed(2)));
+  if (unitId !== 'in') return upTo(value, 2);
   const whole = Math.floor(value);
   const part = QUARTERS[Number((value - whole).toFixed(2))];
   return part === undefined ? String(whole) : whole === 0 ? part : `${whole} ${part}`;
@@ -123,9 +122,9 @@ export interface Quantities {
 /** Figures for sentences, in the units of a keeper. */
 export function quantitiesIn(choice: UnitChoice): Quantities {
   const label = (kind: QuantityKind): string => unitById(kind, keeperUnit(kind, choice)).label;
-  const read = (kind: QuantityKind, core: number): number => {
+  const read = (kind: QuantityKind, core: number): string => {
     const unit = keeperUnit(kind, choice);
-    return Number(fromCore(kind, core, unit).toFixed(READ[unit] ?? 2));
+    return upTo(fromCore(kind, core, unit), READ[unit] ?? 2);
   };
   return {
     unit: label,
@@ -134,8 +133,7 @@ export function quantitiesIn(choice: UnitChoice): Quantities {
     quantity: (kind, core) => `${figureOf(kind, core, choice)} ${label(kind)}`,
     reading: (kind, core) => `${read(kind, core)} ${label(kind)}`,
     readings: (kind, [low, high]) => `${read(kind, low)} to ${read(kind, high)} ${label(kind)}`,
-    fine: (kind, core) =>
-      `${Number(fromCore(kind, core, keeperUnit(kind, choice)).toFixed(1))} ${label(kind)}`,
+    fine: (kind, core) => `${upTo(fromCore(kind, core, keeperUnit(kind, choice)), 1)} ${label(kind)}`,
     tank: (kind, core) => {
       const feet = kind === 'length' && choice.length === 'in' ? fromCore('length', core, 'ft') : Number.NaN;
       const off = Math.abs(feet - Math.round(feet));

@@ -17,7 +17,8 @@ import { sayFix } from './fixes';
 import { capital, countOf } from './names';
 import { NO_PROMISE, untilThen, VERDICTS } from './verdict';
 import { whyOf } from './why';
-import { monthName, wordsFor } from './words';
+import { monthName } from './locale';
+import { wordsFor } from './words';
 
 /** Facts as sentences. */
 export interface Sayings {

@@ -1,5 +1,6 @@
 import { type QuantityKind } from '@/core/kernel';
 import type { Quantities } from './quantities';
+import { plain } from './locale';
 
 /** Parts of a profile, by the beginning of their paths. */
 export const SPECIES_GROUPS: Readonly<Record<string, string>> = {
@@ -141,8 +142,8 @@ export const speciesField = (path: string): string => SPECIES_FIELDS[path.replac
 /** How cells of a profile are written for a keeper: quantities with their unit, ranges as "75 to 82 °F". */
 export const cellsIn = ({ reading, readings }: Pick<Quantities, 'reading' | 'readings'>) => ({
   one: (value: number, kind: QuantityKind | undefined): string =>
-    kind === undefined ? String(value) : reading(kind, value),
+    kind === undefined ? plain(value) : reading(kind, value),
   two: ([low, high]: readonly [number, number], kind: QuantityKind | undefined): string =>
-    kind === undefined ? `${low} to ${high}` : readings(kind, [low, high]),
+    kind === undefined ? `${plain(low)} to ${plain(high)}` : readings(kind, [low, high]),
   truth: (value: boolean): string => (value ? 'yes' : 'no'),
 });

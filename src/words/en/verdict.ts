@@ -1,5 +1,5 @@
 import type { Assessment } from '@/core/assess';
-import { monthName } from './words';
+import { monthName } from './locale';
 
 /** The verdict on a list. */
 export const VERDICTS = { stop: 'Stop', caution: 'Caution', fits: 'Fits' } as const;

@@ -1,6 +1,7 @@
 import type { QuantityKind } from '@/core/kernel';
 import type { Fact, Finding } from '@/core/rules';
 import type { Words } from './words';
+import { plain } from './locale';
 
 /** What the end of a name says of its figure. */
 const ENDINGS: readonly (readonly [RegExp, QuantityKind, string])[] = [
@@ -55,7 +56,8 @@ export function whyOf(
     if (own !== null && typeof value === 'number' && OF_THE_FACT.includes(name))
       return [[plainName(name), words.quantity(own, value)]];
     const ending = ENDINGS.find(([end]) => end.test(name));
-    if (!ending || typeof value !== 'number') return [[plainName(name), String(value)]];
+    if (!ending || typeof value !== 'number')
+      return [[plainName(name), typeof value === 'number' ? plain(value) : String(value)]];
     const [end, kind, after] = ending;
     const figure = kind === 'area' ? words.area(value) : words.quantity(kind, value);
     return [[plainName(name.replace(end, '')), `${figure}${after}`]];

@@ -2,7 +2,6 @@ import fc from 'fast-check';
 import type { UnitChoice } from '@/core/kernel';
 import { catalogue, found, judge, plan, TANKS } from '@/testing/plans';
 import { capital, listed, pluralOf } from './names';
-import { dayName } from './words';
 import { METRIC, quantitiesIn, US } from './quantities';
 import { sayingsFor } from './sayings';
 
@@ -294,18 +293,5 @@ describe('nitrate', () => {
       for (const sentence of said)
         expect(/within budget/.test(sentence)).toBe(context.load.nitrateMgLWeek <= 20);
     }
-  });
-});
-
-describe('the name of a day', () => {
-  beforeEach(() => void jest.useFakeTimers({ now: new Date('2026-11-28T12:00:00Z') }));
-  afterEach(() => void jest.useRealTimers());
-  it('is the keeper’s own day of a moment, a minute before midnight and a minute after', () => {
-    expect(dayName(new Date(2026, 10, 3, 23, 59).toISOString())).toBe('3 Nov');
-    expect(dayName(new Date(2026, 10, 4, 0, 1).toISOString())).toBe('4 Nov');
-  });
-  it('is the day that a file says, wherever it is read, with its year where it is another', () => {
-    expect(dayName('2026-11-03')).toBe('3 Nov');
-    expect(dayName('2025-11-03')).toBe('3 Nov 2025');
   });
 });

@@ -1,6 +1,5 @@
 import fc from 'fast-check';
 import { fromCore, toCore } from './convert';
-import { formatQuantity } from './formatQuantity';
 import { parseQuantity } from './parseQuantity';
 import { MG_CACO3_PER_DH, UNITS } from './units';
 
@@ -91,13 +90,5 @@ describe('parseQuantity', () => {
         expect(parsed.ok && parsed.quantity.text).toBe(text);
       }),
     );
-  });
-});
-
-describe('formatQuantity', () => {
-  it('prints in the unit chosen', () => {
-    expect(formatQuantity('length', 25.4, 'in')).toBe('10 in');
-    expect(formatQuantity('temperature', 25, 'F')).toBe('77 °F');
-    expect(formatQuantity('volume', 283.9, 'gal')).toBe('75 US gal');
   });
 });

@@ -1,6 +1,7 @@
 import type { Finding, GrowthFact, SizeFact } from '@/core/rules';
+import { monthName } from '../locale';
 import { verb } from '../names';
-import { monthName, type Words } from '../words';
+import type { Words } from '../words';
 
 /** What is wanted of a tank, by measure: "at least 180 cm long". */
 function sized(measure: SizeFact['measure'], value: number, words: Words): string {

@@ -3,6 +3,7 @@ import type { Span, WaterFact, WaterName } from '@/core/rules';
 import { verb } from '../names';
 import { termOf } from '../vocabulary';
 import type { Words } from '../words';
+import { upTo } from '../locale';
 
 const KINDS: Readonly<Record<Exclude<WaterName, 'ph'>, QuantityKind>> = {
   temperatureC: 'temperature',
@@ -23,7 +24,7 @@ const NOUNS: Readonly<Record<WaterName, string>> = {
   salinityPpt: 'salinity',
 };
 
-const ph = (value: number): string => String(Math.round(value * 10) / 10);
+const ph = (value: number): string => upTo(value, 1);
 
 /** Salt from which water is brackish, ppt (common practice). */
 const BRACKISH_PPT = 1;
@@ -47,7 +48,7 @@ export function sayWater(fact: WaterFact, species: readonly string[], words: Wor
   const tellApart = (value: number): string => {
     const rounded = figure(value);
     if (!('range' in fact) || !fact.range.some((edge) => figure(edge) === rounded)) return rounded;
-    return measure === 'ph' ? String(Math.round(value * 100) / 100) : words.fine(KINDS[measure], value);
+    return measure === 'ph' ? upTo(value, 2) : words.fine(KINDS[measure], value);
   };
   const [first = '', second = ''] = species;
   switch (fact.says) {

@@ -1,5 +1,5 @@
-import { fromCore } from './convert';
-import { type QuantityKind, unitById } from './units';
+import { fromCore, type QuantityKind, unitById } from '@/core/kernel';
+import { upTo } from './locale';
 
 /** Decimals that a reading of this unit deserves on a screen. */
 const DECIMALS: Readonly<Record<string, number>> = {
@@ -29,6 +29,5 @@ const DECIMALS: Readonly<Record<string, number>> = {
 export function formatQuantity(kind: QuantityKind, core: number, unitId: string): string {
   const unit = unitById(kind, unitId);
   const digits = DECIMALS[unitId] ?? 1;
-  const value = fromCore(kind, core, unitId);
-  return `${Number(value.toFixed(digits)).toString()} ${unit.label}`;
+  return `${upTo(fromCore(kind, core, unitId), digits)} ${unit.label}`;
 }
