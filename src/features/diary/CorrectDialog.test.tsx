@@ -41,6 +41,23 @@ describe('a correction', () => {
       ghDh: expect.closeTo(5.04, 1),
     });
   });
+  it('stands after a reload as it was typed, and is given up when the dialog is closed', async () => {
+    const event = happened({ type: 'tested', on, temperatureC: 25 });
+    const open = async () =>
+      show(
+        await room(),
+        <CorrectDialog event={event} onClose={() => {}} onCorrect={() => Promise.resolve(true)} />,
+      );
+    const before = await open();
+    await userEvent.type(screen.getByLabelText('GH'), '5,');
+    before.unmount();
+    const again = await open();
+    expect(screen.getByLabelText('GH')).toHaveValue('5,');
+    await userEvent.keyboard('{Escape}');
+    again.unmount();
+    await open();
+    expect(screen.getByLabelText('GH')).toHaveValue('');
+  });
   it('puts winner and loser right, and takes the winner from a contest that neither won', async () => {
     const written = await correct({
       type: 'chased',

@@ -79,6 +79,7 @@ export function CorrectDialog({ event, onClose, onCorrect }: Props) {
     when === shown ? parseISO(event.on) : withSeconds(new Date(when), parseISO(event.on));
   const people = useThoseMeant(event);
   const form = useRoomForm<Record<string, Schema>>({
+    unfinished: `correct.${event.id}`,
     fields: { ...Object.fromEntries(parts.map((name) => [name, fields[name]!])), on: textField() },
     start: { ...startOf(event), on: shown },
     check: ({ on }) => {
@@ -100,7 +101,11 @@ export function CorrectDialog({ event, onClose, onCorrect }: Props) {
   return (
     <Dialog
       open
-      onOpenChange={onClose}
+      onOpenChange={() => {
+        // Closed by hand is given up; a reload is not.
+        form.drop();
+        onClose();
+      }}
       title="Correct entry"
       about="The old entry stays in the journal, struck out."
     >

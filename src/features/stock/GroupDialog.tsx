@@ -25,13 +25,16 @@ const FIELDS = {
 interface Props {
   readonly profile: SpeciesProfile;
   readonly group: PlanGroup;
+  /** The name of the group under which what was typed is kept over a reload. */
+  readonly draft: string;
   readonly onSave: (group: PlanGroup) => Promise<boolean>;
   readonly onClose: () => void;
 }
 
 /** Everything about one listed group. */
-export function GroupDialog({ profile, group, onSave, onClose }: Props) {
+export function GroupDialog({ profile, group, draft, onSave, onClose }: Props) {
   const form = useRoomForm({
+    unfinished: `group.${draft}`,
     fields: FIELDS,
     start: {
       until: '',
@@ -60,7 +63,16 @@ export function GroupDialog({ profile, group, onSave, onClose }: Props) {
     },
   });
   return (
-    <Dialog open onOpenChange={onClose} title={commonName(profile)} about={profile.scientificName}>
+    <Dialog
+      open
+      onOpenChange={() => {
+        // Closed by hand is given up; a reload is not.
+        form.drop();
+        onClose();
+      }}
+      title={commonName(profile)}
+      about={profile.scientificName}
+    >
       <Form form={form} className="flex flex-col gap-3">
         <div className="grid grid-cols-3 gap-2">
           <TextField label="How many" {...form.part('count')} />

@@ -260,6 +260,7 @@ export function StockTable({
         <GroupDialog
           profile={editing.profile}
           group={editing.listed.group}
+          draft={`${tank}.${editing.listed.key}`}
           onClose={() => setEditing(null)}
           onSave={(group) => stock.change(editing.listed?.key ?? '', () => group)}
         />

@@ -10,7 +10,7 @@ import { fieldWords } from '@/ui/form/fieldWords';
 import { describeField, keptUnitOf, typedSchema } from '@/ui/form/typed';
 import type { Kept } from './useCommands';
 import { useSettings } from './useTanks';
-import { useUnfinished } from './useUnfinished';
+import { draftKey, dropDraft, useDraft, useKeepDraft } from './unfinished';
 
 export type Values<S extends ObjectShape> = InferType<ReturnType<typeof typedSchema<S>>>;
 type Name<S> = keyof S & string;
@@ -71,9 +71,10 @@ export function useRoomForm<S extends ObjectShape>(definition: Definition<S>) {
     Object.entries(definition.start).map(([name, value]) => [name, shownAt(fieldOf(name), value, choice)]),
   );
   const read = yupResolver<FieldValues, unknown, FieldValues>(schema as never, { stripUnknown: true });
-  const unfinished = useUnfinished(definition.unfinished, start, choice);
+  const draft = draftKey(definition.unfinished, choice);
+  const drafted = useDraft(draft, start);
   const form = useForm<FieldValues>({
-    defaultValues: { ...start, ...unfinished.kept },
+    defaultValues: { ...start, ...drafted },
     mode: 'onTouched',
     resolver: async (typed, context, options) => {
       const result = await read(typed, context, options);
@@ -88,7 +89,7 @@ export function useRoomForm<S extends ObjectShape>(definition: Definition<S>) {
   });
   const { errors, isSubmitting, isSubmitted } = form.formState;
   const typed = useWatch({ control: form.control }) as Readonly<Record<string, unknown>>;
-  unfinished.useKeeping(typed);
+  useKeepDraft(draft, start, typed);
   // A field that was only passed by is not wrong yet.
   const errorOf = (name: Name<S>): string | undefined =>
     isSubmitted || typed[name] !== '' ? messageOf(errors[name]) : undefined;
@@ -121,7 +122,7 @@ export function useRoomForm<S extends ObjectShape>(definition: Definition<S>) {
     if (Object.keys(wrong).length > 0) return say(wrong);
     const kept = await save(sound);
     if (kept === true) {
-      unfinished.drop();
+      dropDraft(draft);
       form.reset({
         ...start,
         ...Object.fromEntries(stays.map((name) => [name, form.getValues(name) as unknown])),
@@ -163,7 +164,7 @@ export function useRoomForm<S extends ObjectShape>(definition: Definition<S>) {
     /** Starts again with this in the fields. */
     reset: (values: Readonly<Record<string, unknown>>): void => form.reset(values),
     /** Forgets what was typed: given up. */
-    drop: unfinished.drop,
+    drop: () => dropDraft(draft),
     errorOf,
   };
 }
