@@ -82,7 +82,7 @@ async function grid(browser, base) {
   await page.addInitScript(() => window.localStorage.setItem('lomvik.room', 'demo'));
   await page.goto(`${base}/catalogue?by=looks`);
   const region = page.getByRole('region', { name: 'Species by looks' });
-  await region.getByRole('button').first().waitFor();
+  await region.getByRole('link').first().waitFor();
   await page.waitForTimeout(1500);
   const scroll = () =>
     page.evaluate(`(${framesWhile})(async () => {

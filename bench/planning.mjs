@@ -76,7 +76,7 @@ export async function stockPage(browser, base, groups, part = '', count = 6) {
 export async function joining(browser, base) {
   const result = {};
   for (const groups of [5, 30]) {
-    const page = await stockPage(browser, base, groups, '&part=joins');
+    const page = await stockPage(browser, base, groups, '&part=candidates');
     const kinds = page.getByRole('region', { name: 'Species by how well they fit' });
     await kinds.getByRole('button').first().waitFor();
     const took = [];
@@ -97,7 +97,7 @@ export async function joining(browser, base) {
         };
         requestAnimationFrame(frame);
         const start = performance.now();
-        [...document.querySelectorAll('button')].find((one) => one.textContent.startsWith('List ')).click();
+        [...document.querySelectorAll('button')].find((one) => /^List \d/.test(one.textContent)).click();
         await new Promise((resolve) => {
           const wait = () => (region.dataset.answered !== before ? resolve() : setTimeout(wait, 2));
           wait();
@@ -130,7 +130,7 @@ export async function joining(browser, base) {
 
 export async function keyToVerdict(browser, base, groups) {
   const page = await stockPage(browser, base, groups);
-  const more = page.getByRole('button', { name: 'One tiger barb more' });
+  const more = page.getByRole('button', { name: 'More tiger barbs' });
   await more.focus();
   const times = [];
   for (let i = 0; i < 15; i += 1) {

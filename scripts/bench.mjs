@@ -1,12 +1,12 @@
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
-import { browserBench } from '../bench/browser.mjs';
+import { BROWSER_PARTS, browserBench } from '../bench/browser.mjs';
 import { firstLoad } from '../bench/firstLoad.mjs';
 import { buildApp } from './build.mjs';
 import { ensureInstalled, root, say } from './lib.mjs';
 
 say(
-  'bench: first load, assessment, known plans and their fixes, search, line-ups, order, journal, coverage of limits, key to verdict, opening (about six minutes); JSON on standard output',
+  'bench: first load, assessment, known plans and their fixes, search, line-ups, order, journal, coverage of limits, key to verdict, opening (about six minutes, or the parts that are named: `npm run bench -- keyToVerdict`); JSON on standard output',
 );
 ensureInstalled();
 await buildApp();
@@ -24,10 +24,36 @@ const bundled = async (name) => {
   });
   return import(pathToFileURL(outfile).href);
 };
-const { assessment, joins } = await bundled('assessment');
-const { judgement, search } = await bundled('judgement');
-const { lineUpsBench } = await bundled('lineups');
-const { orderBench, journalBench, coverageBench } = await bundled('order');
-process.stdout.write(
-  `${JSON.stringify({ assessment: assessment(), joins: joins(), judgement: judgement(), search: search(), lineUps: await lineUpsBench(), order: orderBench(), journal: journalBench(), coverage: coverageBench(), firstLoad: firstLoad(), ...(await browserBench()) }, null, 2)}\n`,
-);
+const CORE_PARTS = {
+  assessment: async () => (await bundled('assessment')).assessment(),
+  joins: async () => (await bundled('assessment')).joins(),
+  judgement: async () => (await bundled('judgement')).judgement(),
+  search: async () => (await bundled('judgement')).search(),
+  lineUps: async () => (await bundled('lineups')).lineUpsBench(),
+  order: async () => (await bundled('order')).orderBench(),
+  journal: async () => (await bundled('order')).journalBench(),
+  coverage: async () => (await bundled('order')).coverageBench(),
+  firstLoad: () => firstLoad(),
+};
+const asked = process.argv.slice(2);
+const unknown = asked.filter((name) => !(name in CORE_PARTS) && !(name in BROWSER_PARTS));
+if (unknown.length > 0) {
+  say(
+    `bench: no part ${unknown.join(', ')}; there are ${[...Object.keys(CORE_PARTS), ...Object.keys(BROWSER_PARTS)].join(', ')}`,
+  );
+  process.exit(2);
+}
+const isAsked = (name) => asked.length === 0 || asked.includes(name);
+const answer = {};
+const told = (name, figures) => {
+  answer[name] = figures;
+  say(`bench: ${name} measured`);
+};
+for (const [name, measure] of Object.entries(CORE_PARTS)) if (isAsked(name)) told(name, await measure());
+await browserBench(Object.keys(BROWSER_PARTS).filter(isAsked), told);
+process.stdout.write(`${JSON.stringify(answer, null, 2)}\n`);
+const failed = Object.keys(answer).filter((name) => answer[name]?.failed);
+if (failed.length > 0) {
+  say(`bench: not measured: ${failed.join(', ')}`);
+  process.exit(1);
+}

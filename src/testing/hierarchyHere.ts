@@ -5,5 +5,6 @@ export const startHierarchy = () => ({
   thread: { terminate: () => undefined },
   remote: {
     order: (...args: Parameters<typeof hierarchyWork.order>) => Promise.resolve(hierarchyWork.order(...args)),
+    own: (...args: Parameters<typeof hierarchyWork.own>) => Promise.resolve(hierarchyWork.own(...args)),
   },
 });

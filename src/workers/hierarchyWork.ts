@@ -10,6 +10,8 @@ import {
   pairsToWatch,
   type PairToWatch,
   hierarchyMeasures,
+  type OwnRating,
+  ownRating,
   type HierarchyMeasures,
   type PackedCourse,
   ranksOf,
@@ -99,5 +101,7 @@ export const hierarchyWork = {
       tookMs: performance.now() - started,
     };
   },
+  /** How the rating of one fish moved. */
+  own: (packed: PackedCourse, id: string): OwnRating => ownRating(unpackCourse(packed), id),
 };
 export type OrderWork = typeof hierarchyWork;

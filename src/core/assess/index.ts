@@ -17,6 +17,7 @@ export { densities } from './densities';
 export type { DensityChoice } from './densities';
 export { howManyInSteps } from './howMany';
 export type { HowMany } from './howMany';
+export { newcomers } from './newcomers';
 export { rangeUsed } from './rangeUsed';
 export { readPlan } from './readPlan';
 export { lengthToday, roomPlan } from './roomPlan';

@@ -9,5 +9,7 @@ export { newcomerPaths, newcomersAmong, hierarchyMarks } from './marks';
 export type { Newcomer, NewcomerPath, OrderMark } from './marks';
 export { hierarchyMeasures } from './hierarchyMeasures';
 export type { HierarchyMeasures } from './hierarchyMeasures';
+export { ownRating } from './ownRating';
+export type { OwnRating } from './ownRating';
 export { packCourseInSteps, placeFrom, unpackCourse } from './packedCourse';
 export type { Course, PackedCourse } from './packedCourse';

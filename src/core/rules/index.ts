@@ -39,7 +39,7 @@ export { spoken } from './unspoken';
 export type { Advice, AdviceName, Finding, Fix, PlanEdit, Reason, Severity } from './finding';
 export { holdersOf } from './ground';
 export type { MaleShape } from './sexRatio';
-export { judgeAll } from './judgeAll';
+export { judgeAll, pairFindings } from './judgeAll';
 export { CROWDED } from './layerCrowding';
 export { layerRoom } from './layerRoom';
 export { NITRATE_BUDGET, NITRATE_EDGE } from './nitrate';

@@ -3,7 +3,7 @@
 import { favouritesOf, makesRoughTank } from '@/core/model';
 import { changeWaves } from '@/core/commands';
 import { useMemo } from 'react';
-import { assess, roomPlan } from '@/core/assess';
+import { assess, newcomers, roomPlan } from '@/core/assess';
 import type { DocumentBodies } from '@/core/records';
 import { NEW_TANK_LIFE, QUARANTINE_DAYS, residentsOf } from '@/core/events';
 import {
@@ -49,10 +49,13 @@ export function useWaves(tank: TankView) {
 
   const base = useMemo(() => {
     const today = todayIso();
-    const load = (groups: typeof listed): number =>
-      assess(roomPlan(tank.body, residents, groups, catalogue, today), catalogue, today).context.load
-        .nitrateMgLWeek;
-    const present = load([]);
+    const present = assess(roomPlan(tank.body, residents, [], catalogue, today), catalogue, today).context
+      .load.nitrateMgLWeek;
+    const { nitrateMgLWeek, apart } = newcomers(
+      assess(roomPlan(tank.body, [], listed, catalogue, today), catalogue, today),
+    );
+    const countOf = (species: string): number =>
+      listed.reduce((sum, { group }) => sum + (group.species === species ? group.count : 0), 0);
     const liked = new Set(
       wishes?.kind === 'wishes' && wishes.body
         ? favouritesOf(wishes.body.wishes).map((wish) => wish.species)
@@ -66,7 +69,7 @@ export function useWaves(tank: TankView) {
               key: entry.key,
               profile,
               count: entry.group.count,
-              loadMgLWeek: Math.max(0, load([entry]) - present),
+              loadMgLWeek: ((nitrateMgLWeek.get(profile.id) ?? 0) * entry.group.count) / countOf(profile.id),
               favourite: liked.has(profile.id),
             },
           ]
@@ -95,20 +98,10 @@ export function useWaves(tank: TankView) {
       null,
     );
     const ripe = ripeness(room.tanks[tank.id]?.filter ?? NEW_TANK_LIFE.filter, firstHere, today);
-    const apart = new Set(
-      toCome.flatMap((a, i) =>
-        toCome.slice(i + 1).flatMap((b) => {
-          const pair = listed.filter((entry) => entry.key === a.key || entry.key === b.key);
-          const { findings } = assess(roomPlan(tank.body, [], pair, catalogue, today), catalogue, today);
-          const harm = findings.some(
-            ({ severity, species }) =>
-              (severity === 'stop' || severity === 'caution') &&
-              species.includes(a.profile.id) &&
-              species.includes(b.profile.id),
-          );
-          return harm ? [pairOf(a.key, b.key)] : [];
-        }),
-      ),
+    const keysOf = (species: string): readonly string[] =>
+      listed.flatMap(({ key, group }) => (group.species === species ? [key] : []));
+    const keysApart = new Set(
+      apart.flatMap(([one, other]) => keysOf(one).flatMap((a) => keysOf(other).map((b) => pairOf(a, b)))),
     );
     const rough = residents.some((one) => {
       const profile = catalogue.byId.get(one.species);
@@ -116,7 +109,16 @@ export function useWaves(tank: TankView) {
     });
     const lastIn = residents.reduce((last, one) => (one.inTankSince > last ? one.inTankSince : last), '');
     const settledDays = rough && lastIn ? daysBetween(dayOf(lastIn), today) : 0;
-    return { settledDays, toCome, lanes, apart, ripe, readyOn: ripe.expected ?? today, present, today };
+    return {
+      settledDays,
+      toCome,
+      lanes,
+      apart: keysApart,
+      ripe,
+      readyOn: ripe.expected ?? today,
+      present,
+      today,
+    };
   }, [tank, residents, listed, catalogue, tanks, room, wishes]);
 
   const rules: WaveRules = {

@@ -9,6 +9,7 @@ import { LifeScreen } from './LifeScreen';
 
 const SMALL = 'data:image/jpeg;base64,AAAA';
 let shrunk: unknown = { ok: true, data: SMALL };
+jest.mock('@/workers/startHierarchy', () => jest.requireActual('@/testing/hierarchyHere'));
 jest.mock('@/ui/shrinkPicture', () => ({ shrinkPicture: () => Promise.resolve(shrunk) }));
 
 const measured: Dated = {
@@ -56,7 +57,7 @@ describe('History of a fish', () => {
     await userEvent.click(screen.getByRole('checkbox', { name: 'with its 2 contests' }));
     expect(screen.getByText('Sol chased Torch.')).toBeInTheDocument();
     expect(screen.getByText(/7\.5 cm when last measured/)).toBeInTheDocument();
-    expect(screen.getByText('1 won, 1 lost; all start at 1000')).toBeInTheDocument();
+    expect(await screen.findByText('1 won, 1 lost; all start at 1000')).toBeInTheDocument();
   });
 
   it('shows what a former keeper wrote before its own', async () => {

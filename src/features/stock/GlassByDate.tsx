@@ -15,8 +15,6 @@ import { wholeMonth } from '@/words/en';
 /** A slider that did not move for so long rests, ms. */
 const REST_MS = 120;
 
-const monthWords = (month: string): string => wholeMonth(month);
-
 function DateSlider({
   months,
   last,
@@ -42,12 +40,12 @@ function DateSlider({
         </Slider.Track>
         <Slider.Thumb
           aria-label="Month shown"
-          aria-valuetext={monthWords(month)}
+          aria-valuetext={wholeMonth(month)}
           className="block size-5 border-2 border-deep bg-panel"
         />
       </Slider.Root>
       <span className="text-[0.75rem] text-slate">grown</span>
-      <span className="fig w-28 text-right text-[0.75rem]">{months === 0 ? 'today' : monthWords(month)}</span>
+      <span className="fig w-28 text-right text-[0.75rem]">{months === 0 ? 'today' : wholeMonth(month)}</span>
     </div>
   );
 }
