@@ -97,7 +97,7 @@ export async function joining(browser, base) {
         };
         requestAnimationFrame(frame);
         const start = performance.now();
-        [...document.querySelectorAll('button')].find((one) => /^List \d/.test(one.textContent)).click();
+        [...document.querySelectorAll('button')].find((one) => /^Add \d/.test(one.textContent)).click();
         await new Promise((resolve) => {
           const wait = () => (region.dataset.answered !== before ? resolve() : setTimeout(wait, 2));
           wait();

@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto';
 import { existsSync, readFileSync, readdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { ensureInstalled, fail, newest, root, runBin, say } from './lib.mjs';
@@ -44,6 +45,26 @@ async function buildOffline() {
   });
 }
 
+/** Writes the hashes of the scripts within each page of this build, for the policy that its answers carry. */
+function hashScripts() {
+  const pages = join(root, '.next', 'server', 'app');
+  const hashes = Object.fromEntries(
+    filesIn(pages)
+      .filter((path) => path.endsWith('.html'))
+      .map((path) => {
+        const inside = readFileSync(join(pages, path), 'utf8').matchAll(
+          /<script(?![^>]*\ssrc=)[^>]*>([\s\S]*?)<\/script>/g,
+        );
+        const address = `/${path.replace(/\.html$/, '').replace(/^index$/, '')}`;
+        return [
+          address,
+          [...inside].map(([, script]) => createHash('sha256').update(script).digest('base64')),
+        ];
+      }),
+  );
+  writeFileSync(join(root, '.next', 'lomvik-scripts.json'), JSON.stringify(hashes));
+}
+
 /** Builds the app when a source is newer than the last build. */
 export async function buildApp() {
   const built = existsSync(join(root, '.next', 'BUILD_ID')) ? newest(stamp) : 0;
@@ -57,6 +78,7 @@ export async function buildApp() {
     }) !== 0
   )
     fail('the build failed; what went wrong stands above.');
+  hashScripts();
   await buildOffline();
   writeFileSync(stamp, `${started}\n`);
 }
