@@ -1,7 +1,7 @@
 /* eslint-disable @typescript-eslint/no-require-imports -- the checker reads its settings as CommonJS */
 const layers = require('./docs/layers.json');
 
-const within = (folder) => `^${folder}/`;
+const within = (folder) => `^${folder}${folder.endsWith('.ts') ? '$' : '/'}`;
 /** Tests may look further than what they test. */
 const TESTS = '(\\.test\\.tsx?$|^src/testing/)';
 

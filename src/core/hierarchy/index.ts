@@ -1,7 +1,7 @@
 export { rankingCertainty, ranksOf } from './certainty';
 export type { Certainty } from './certainty';
 export { ELO_START } from './eloRanking';
-export { courseOf, FEW_A_FISH, rankingFrom } from './rankingOf';
+export { FEW_A_FISH, rankingFrom } from './rankingOf';
 export type { CourseAsked, Ranking } from './rankingOf';
 export { pairsToWatch } from './pairsToWatch';
 export type { PairToWatch } from './pairsToWatch';
