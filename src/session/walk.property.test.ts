@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { readBackup } from '@/core/formats/backup';
+import { BACKUP_VERSION } from '@/core/migrate';
 import { correctionOf, type Change } from '@/core/gate/change';
 import type { Entry } from '@/core/events/events';
 import { roomAt } from '@/core/events/roomAt';
@@ -115,7 +116,7 @@ describe('a random walk of commands', () => {
           const outcome = await session.run('an event', [append(session, event)]);
           const file = {
             format: 'lomvik',
-            version: 3,
+            version: BACKUP_VERSION,
             exportedOn: '',
             documents: [...place.documents.values()],
             entries: [...place.entries, { ...event, id: counter('x').id(), seq: 99, recorded: event.on }],

@@ -1,6 +1,6 @@
 import { type Change, type CommandRecord, landDocument, readDocument } from '@/core/gate';
 import type { Entry } from '@/core/events';
-import type { DocumentId } from '@/core/kernel';
+import { type DocumentId, momentAfter } from '@/core/kernel';
 import type { RoomDocument } from '@/core/records';
 import { StoreError, type Committed, type CommitNote } from './port';
 
@@ -17,21 +17,26 @@ function lifted(document: RoomDocument | undefined): RoomDocument | undefined {
 export function land(
   changes: readonly Change[],
   note: CommitNote,
-  lastSeq: number,
+  last: Pick<Entry, 'seq' | 'recorded'> | undefined,
   current: (id: DocumentId) => RoomDocument | undefined,
 ): Committed {
+  const lastSeq = last?.seq ?? 0;
+  let recorded = last?.recorded ?? '';
+  const now = note.command?.at ?? '';
   if (lastSeq < (note.knownSeq ?? 0)) throw new StoreError('gone', GONE);
   const entries: Entry[] = [];
   const documents = new Map<DocumentId, RoomDocument>();
   const before = new Map<DocumentId, RoomDocument['body']>();
   for (const change of changes) {
     if (change.kind === 'append') {
-      entries.push({ ...change.entry, seq: lastSeq + entries.length + 1 });
+      // Strictly later than what was written before: so journals of two devices can be put in one order.
+      recorded = momentAfter(change.entry.recorded, recorded);
+      entries.push({ ...change.entry, recorded, seq: lastSeq + entries.length + 1 });
       continue;
     }
     const { id } = change.document;
     const kept = documents.get(id) ?? lifted(current(id));
-    const landed = landDocument(change, kept);
+    const landed = landDocument(change, kept, now);
     if (!landed.ok)
       throw new StoreError('changed', 'The same was changed in another tab.', {
         conflicts: landed.conflicts,

@@ -23,9 +23,9 @@ function named(document: RoomDocument): string {
   return document.kind;
 }
 
-/** What was said, without place and revision: those differ between rooms that say the same. */
+/** What was said, without place, revision and moments: those differ between rooms that say the same. */
 const said = (thing: RoomDocument | Entry): string =>
-  canonicalJson({ ...thing, seq: undefined, rev: undefined });
+  canonicalJson({ ...thing, seq: undefined, rev: undefined, clock: undefined });
 
 /** Compares the room as it is with a file that would replace it. */
 export function compareBackup(now: Contents, file: Contents): BackupChanges {

@@ -1,6 +1,7 @@
-import { canonicalJson, type Conflict, mergeThree } from '../kernel';
-import { recordOf, type RoomDocument, versionOf } from '../records';
+import { canonicalJson, changed, type Conflict, mergeThree } from '../kernel';
+import { recordOf, type RoomDocument } from '../records';
 import type { Change } from './change';
+import { documentWith, registersOfDocument, shapeOf } from './clocked';
 
 /** What a document becomes when a change lands on what is kept by then, or where both sides changed the same part. */
 export type Landed =
@@ -9,18 +10,21 @@ export type Landed =
 
 /**
  * Lands a change on the document as it is kept at that moment. What came in between from another tab is merged: fields by
- * field, lists by entry; where both changed the same part nothing lands, and the parts are named.
+ * field, lists by entry; where both changed the same part nothing lands, and the parts are named. Parts that it changes are
+ * said `now`, an ISO moment.
  */
 export function landDocument(
   change: Extract<Change, { kind: 'put' }>,
   current: RoomDocument | undefined,
+  now: string,
 ): Landed {
   const { document, base } = change;
-  const next = (body: unknown): RoomDocument => {
-    const v = versionOf(document.kind);
-    const { v: _v, ...rest } = document;
-    return { ...rest, body, rev: (current?.rev ?? 0) + 1, ...(v === 1 ? {} : { v }) } as RoomDocument;
-  };
+  const next = (body: unknown): RoomDocument =>
+    documentWith(
+      document,
+      changed(current ? registersOfDocument(current) : new Map(), body, now, shapeOf(document)),
+      (current?.rev ?? 0) + 1,
+    );
   const untouched =
     base === undefined ||
     (base === null ? (current?.body ?? null) === null : base.rev === current?.rev && sameBody(base, current));

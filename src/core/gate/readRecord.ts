@@ -28,6 +28,8 @@ import {
   versionOf,
 } from '../records';
 
+import { readClock } from './clocked';
+
 type Tree = Record<string, unknown>;
 export const isTree = (value: unknown): value is Tree =>
   value !== null && typeof value === 'object' && !Array.isArray(value);
@@ -157,9 +159,13 @@ export function readDocument(value: unknown): Outcome<RoomDocument> {
     : { ok: false, faults: under('body', checked.faults) };
 }
 
-/** The same object when nothing had to be lifted. */
+/** The same object when nothing had to be lifted. Of a body that was lifted only moments are kept: what it hid has the old shape. */
 function placed(value: Tree, kind: DocumentKind, body: Tree | null): RoomDocument {
   const v = versionOf(kind);
-  const same = value.body === body && (value.v ?? 1) === v;
-  return (same ? value : { ...value, body, ...(v === 1 ? {} : { v }) }) as unknown as RoomDocument;
+  const isLifted = value.body !== body || (value.v ?? 1) !== v;
+  const known = readClock(value.clock);
+  const clock = isLifted && known ? { at: known.at } : known;
+  if (!isLifted && clock === value.clock) return value as unknown as RoomDocument;
+  const { clock: _clock, ...rest } = value;
+  return { ...rest, body, ...(v === 1 ? {} : { v }), ...(clock && { clock }) } as unknown as RoomDocument;
 }

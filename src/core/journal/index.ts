@@ -1,3 +1,4 @@
+export { writtenInOrder } from './writtenInOrder';
 export type { EntryOf, Loose, NewEntryOf, StandingOf } from './entry';
 export { foldOnSteps, foldOne, foldSteps } from './fold';
 export type { Folding } from './fold';

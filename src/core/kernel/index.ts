@@ -1,3 +1,5 @@
+export { changed, clockOf, joined, momentAfter, registersOf, viewOf } from './clock/registers';
+export type { Clock, Registers, Shape } from './clock/registers';
 export { canonicalJson } from './schema/canonicalJson';
 export { cellFault, meantCell, readCsvTable, writeCsvTable } from './schema/csvTable';
 export type { CsvRow } from './schema/csvTable';

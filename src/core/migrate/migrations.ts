@@ -1,3 +1,5 @@
+import { writtenInOrder } from '../journal';
+
 /** One step upward: the file as version `from` had it, to the shape of the next version. */
 export interface Migration {
   readonly from: number;
@@ -6,7 +8,7 @@ export interface Migration {
 }
 
 /** The version that this code writes. */
-export const BACKUP_VERSION = 3;
+export const BACKUP_VERSION = 4;
 
 /** Steps in order from version 1. */
 export const BACKUP_MIGRATIONS: readonly Migration[] = [
@@ -19,6 +21,14 @@ export const BACKUP_MIGRATIONS: readonly Migration[] = [
     from: 2,
     name: 'entries may carry the time zone, documents the version of their shape; what version 2 says is lifted where it is read',
     up: (file) => file,
+  },
+  {
+    from: 3,
+    name: 'entries are written strictly one after the other, documents may carry when their parts were last said',
+    up: (file) =>
+      Array.isArray(file.entries)
+        ? { ...file, entries: writtenInOrder(file.entries as readonly unknown[]) }
+        : file,
   },
 ];
 

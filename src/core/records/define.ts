@@ -27,6 +27,8 @@ export interface RecordDefinition<K extends string, B> {
   readonly upcasts: readonly Upcast[];
   /** By what the items of a list are told from one another when two tabs changed it: list -> name of a part. */
   readonly itemKeys: Readonly<Record<string, string>>;
+  /** Its parts make sense only together: of two devices one says all of it. */
+  readonly whole: boolean;
   /** What in it contradicts itself or the world. That tanks and species are there is asked of every document. */
   readonly sense?: (body: B, world: World) => readonly Fault[];
 }
@@ -40,12 +42,12 @@ export function defineRecord<const K extends string, S extends ObjectShape>(
   fields: S,
   rest: Partial<Omit<RecordDefinition<K, BodyOf<S>>, 'kind' | 'schema'>> = {},
 ): RecordDefinition<K, BodyOf<S>> & { readonly schema: GroupOf<S> } {
-  const { upcasts = [], itemKeys = {}, sense } = rest;
+  const { upcasts = [], itemKeys = {}, whole = false, sense } = rest;
   upcasts.forEach((step, index) => {
     if (step.from !== index + 1)
       throw new Error(`${kind}: the step "${step.name}" starts at ${step.from}, expected ${index + 1}`);
   });
-  return { kind, schema: groupField(fields), upcasts, itemKeys, sense };
+  return { kind, schema: groupField(fields), upcasts, itemKeys, whole, sense };
 }
 
 /** A tank that has to be in the room. */

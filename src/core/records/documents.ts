@@ -1,5 +1,5 @@
 import type { InferType, Schema } from 'yup';
-import type { DocumentId } from '../kernel';
+import type { Clock, DocumentId } from '../kernel';
 import type { RecordDefinition } from './define';
 import { RECORDS } from './registry';
 
@@ -19,6 +19,8 @@ export type RoomDocument = {
     readonly rev: number;
     /** The version of the body's shape; the first when it is missing. */
     readonly v?: number | undefined;
+    /** When its parts were last said; a document that an older Lomvik wrote has none. */
+    readonly clock?: Clock | undefined;
   };
 }[DocumentKind];
 

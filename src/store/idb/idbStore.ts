@@ -81,8 +81,8 @@ function openDatabase(
   { blocked, closing, gone }: Happenings,
 ): Promise<IDBPDatabase<RoomSchema>> {
   return openDB<RoomSchema>(name, DATABASE_VERSION, {
-    upgrade: (db, oldVersion) => {
-      for (const step of DATABASE_MIGRATIONS) if (step.to > oldVersion) step.up(db);
+    upgrade: async (db, oldVersion, _newVersion, tx) => {
+      for (const step of DATABASE_MIGRATIONS) if (step.to > oldVersion) await step.up(db, tx);
     },
     blocked,
     blocking: (_current, blockedVersion, event) => {
@@ -95,10 +95,10 @@ function openDatabase(
   });
 }
 
-async function lastSeq(store: {
-  openCursor(range: null, direction: 'prev'): Promise<{ key: number } | null>;
-}): Promise<number> {
-  return (await store.openCursor(null, 'prev'))?.key ?? 0;
+async function lastEntry(store: {
+  openCursor(range: null, direction: 'prev'): Promise<{ value: Entry } | null>;
+}): Promise<Entry | undefined> {
+  return (await store.openCursor(null, 'prev'))?.value;
 }
 
 /** Commands beyond those that are kept, oldest first. */
@@ -135,7 +135,7 @@ async function write(
       return { entries: [], documents: [], command: first };
     }
     const current = await currentDocuments(papers, changes);
-    const committed = land(changes, note, await lastSeq(journal), (id) => current.get(id));
+    const committed = land(changes, note, await lastEntry(journal), (id) => current.get(id));
     for (const entry of committed.entries) await journal.add(entry);
     for (const document of committed.documents) await papers.put(document);
     for (const id of note.drops ?? []) await done.delete(id);

@@ -49,7 +49,7 @@ export function memoryStore(place: MemoryPlace = memoryPlace()): RoomStore {
     commit: async (changes, note = {}) => {
       const first = note.command && place.commands.get(note.command.id);
       if (first) return { entries: [], documents: [], command: first };
-      const committed = land(changes, note, place.entries.at(-1)?.seq ?? 0, (id) => place.documents.get(id));
+      const committed = land(changes, note, place.entries.at(-1), (id) => place.documents.get(id));
       const ids = new Set(place.entries.map((entry) => entry.id));
       for (const { id } of committed.entries) {
         if (ids.has(id))

@@ -14,6 +14,7 @@ export const watchingRecord = defineRecord(
     runningSince: momentField().nullable().optional().default(null),
   },
   {
+    whole: true,
     sense: ({ startedOn, runningSince }, { now }) => {
       // Clocks of two machines may differ by hours, not by days.
       const latest = now === null ? null : addDays(now, 2);

@@ -1,0 +1,189 @@
+import fc from 'fast-check';
+import { canonicalJson } from '../schema/canonicalJson';
+import {
+  changed,
+  type Clock,
+  clockOf,
+  joined,
+  momentAfter,
+  type Registers,
+  registersOf,
+  type Shape,
+  viewOf,
+} from './registers';
+
+const SHAPE: Shape = { itemKeys: { groups: 'key' } };
+const items = fc.uniqueArray(
+  fc.record(
+    {
+      key: fc.constantFrom('a', 'b', 'c', 'x/y', '~'),
+      n: fc.integer({ min: 0, max: 3 }),
+      note: fc.constantFrom('', 'shy'),
+    },
+    { requiredKeys: ['key', 'n'] },
+  ),
+  { selector: ({ key }) => key, maxLength: 4 },
+);
+const body = fc.option(
+  fc.record(
+    {
+      name: fc.constantFrom('x', 'y', 'z'),
+      tank: fc.option(fc.record({ lengthCm: fc.integer({ min: 1, max: 3 }), lid: fc.boolean() })),
+      groups: items,
+      list: fc.array(fc.integer({ min: 0, max: 2 }), { maxLength: 2 }),
+      'odd/name': fc.integer({ min: 0, max: 1 }),
+    },
+    { requiredKeys: ['name', 'groups'] },
+  ),
+);
+const moment = (n: number): string => new Date(Date.UTC(2026, 0, 1, 0, 0, 0, n)).toISOString();
+
+/** A value that was changed some times on one device, from a value that all began with. */
+const begun = (first: unknown): Registers => registersOf(first, { at: { '': moment(0) } }, SHAPE);
+const history = fc.array(fc.tuple(fc.integer({ min: 1, max: 9 }), body), { maxLength: 4 });
+const device = (first: unknown, changes: readonly (readonly [number, unknown])[]): Registers =>
+  changes.reduce((now, [n, next]) => changed(now, next, moment(n), SHAPE), begun(first));
+const same = (a: Registers, b: Registers): void => {
+  const told = (one: Registers): string => canonicalJson([...one].sort(([x], [y]) => (x < y ? -1 : 1)));
+  expect(told(a)).toBe(told(b));
+  expect(canonicalJson(viewOf(a, SHAPE) ?? null)).toBe(canonicalJson(viewOf(b, SHAPE) ?? null));
+};
+const three = fc.tuple(body, history, history, history);
+
+describe('values that several devices change', () => {
+  it('show what they were changed to last', () =>
+    fc.assert(
+      fc.property(body, history, body, (first, changes, last) => {
+        const now = changed(device(first, changes), last, moment(9), SHAPE);
+        expect(viewOf(now, SHAPE)).toEqual(last);
+      }),
+    ));
+  it('are kept beside their value, and read again as they were', () =>
+    fc.assert(
+      fc.property(three, ([first, one, other]) => {
+        const now = joined(device(first, one), device(first, other));
+        const kept = JSON.parse(
+          JSON.stringify({ value: viewOf(now, SHAPE), clock: clockOf(now, SHAPE) }),
+        ) as { value: unknown; clock: Clock };
+        same(registersOf(kept.value, kept.clock, SHAPE), now);
+      }),
+    ));
+  it('are joined the same in any order and grouping, and once is as good as twice', () =>
+    fc.assert(
+      fc.property(three, ([first, one, other, third]) => {
+        const [a, b, c] = [device(first, one), device(first, other), device(first, third)];
+        same(joined(a, b), joined(b, a));
+        same(joined(joined(a, b), c), joined(a, joined(b, c)));
+        same(joined(a, a), a);
+        same(joined(joined(a, b), b), joined(a, b));
+      }),
+      { numRuns: 500 },
+    ));
+  it('take over what only one device changed', () =>
+    fc.assert(
+      fc.property(body, history, (first, changes) => {
+        const one = device(first, changes);
+        same(joined(one, begun(first)), one);
+      }),
+    ));
+});
+
+const base = {
+  name: 'Fen',
+  groups: [
+    { key: 'a', n: 1 },
+    { key: 'b', n: 2 },
+  ],
+};
+const after = (n: number, next: unknown): Registers => changed(begun(base), next, moment(n), SHAPE);
+const met = (a: Registers, b: Registers): unknown => viewOf(joined(a, b), SHAPE);
+
+describe('two devices that met', () => {
+  it('have what either changed: other parts of one group too', () =>
+    expect(
+      met(
+        after(1, {
+          ...base,
+          groups: [
+            { key: 'a', n: 5 },
+            { key: 'b', n: 2 },
+          ],
+        }),
+        after(2, {
+          ...base,
+          name: 'Quay',
+          groups: [
+            { key: 'a', n: 1, note: 'shy' },
+            { key: 'b', n: 2 },
+          ],
+        }),
+      ),
+    ).toEqual({
+      name: 'Quay',
+      groups: [
+        { key: 'a', n: 5, note: 'shy' },
+        { key: 'b', n: 2 },
+      ],
+    }));
+  it('have the groups that either added, and none that either removed', () =>
+    expect(
+      met(
+        after(1, {
+          ...base,
+          groups: [
+            { key: 'a', n: 1 },
+            { key: 'b', n: 2 },
+            { key: 'c', n: 3 },
+          ],
+        }),
+        after(2, {
+          ...base,
+          groups: [
+            { key: 'b', n: 2 },
+            { key: 'd', n: 4 },
+          ],
+        }),
+      ),
+    ).toEqual({
+      name: 'Fen',
+      groups: [
+        { key: 'b', n: 2 },
+        { key: 'd', n: 4 },
+        { key: 'c', n: 3 },
+      ],
+    }));
+  it('have the later saying where both changed the same part', () =>
+    expect(met(after(3, { ...base, name: 'later' }), after(2, { ...base, name: 'earlier' }))).toEqual({
+      ...base,
+      name: 'later',
+    }));
+  it('count what nobody dated as earlier than all, the higher revision first', () => {
+    const undated = (name: string, rev: string): Registers =>
+      registersOf({ name }, { at: { '': rev } }, SHAPE);
+    expect(met(undated('two', '0:000000002'), undated('one', '0:000000001'))).toEqual({ name: 'two' });
+    expect(met(undated('two', '0:000000002'), after(1, { ...base, name: 'dated' }))).toMatchObject({
+      name: 'dated',
+    });
+  });
+  it('have a value of parts that belong together from one of them only', () => {
+    const whole: Shape = { itemKeys: {}, whole: true };
+    const one = registersOf({ watch: '1', from: 'a' }, { at: { '': moment(1) } }, whole);
+    const other = registersOf({ watch: '2' }, { at: { '': moment(2) } }, whole);
+    expect(viewOf(joined(one, other), whole)).toEqual({ watch: '2' });
+  });
+});
+
+describe('the moment of a change', () => {
+  it('is after all that was said before, even where the clock went back', () => {
+    expect(momentAfter(moment(5), moment(3))).toBe(moment(5));
+    expect(momentAfter(moment(3), moment(5))).toBe(moment(6));
+    expect(momentAfter(moment(3), '0:000000007')).toBe(moment(3));
+    const told = changed(
+      after(8, { ...base, name: 'fast clock' }),
+      { ...base, name: 'slow clock' },
+      moment(2),
+      SHAPE,
+    );
+    expect(met(told, after(8, { ...base, name: 'fast clock' }))).toMatchObject({ name: 'slow clock' });
+  });
+});
