@@ -174,6 +174,8 @@ test('the whole job, once through, in the keeper’s own room', async ({ page },
     await newTank(page, 'Doomed', ['60 cm', '30 cm', '30 cm']);
     await page.getByRole('link', { name: 'Files' }).first().click();
     await page.locator('input[type=file][accept*="json"]').setInputFiles(saved);
+    const instead = page.getByText('Put the file in the place of this room instead');
+    await instead.click();
     await expect(page.getByText('tank Doomed')).toBeVisible();
     await expect(page.getByRole('navigation', { name: 'Room and tanks' })).toContainText('Doomed');
     await page.getByRole('button', { name: 'Replace this room' }).click();
@@ -186,6 +188,7 @@ test('the whole job, once through, in the keeper’s own room', async ({ page },
       .click();
     await expect(rack).toContainText('Doomed');
     await page.locator('input[type=file][accept*="json"]').setInputFiles(saved);
+    await instead.click();
     await page.getByRole('button', { name: 'Replace this room' }).click();
     await expect(rack).not.toContainText('Doomed');
     await page.reload();

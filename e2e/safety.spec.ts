@@ -61,6 +61,7 @@ test('a file with bad parts is opened in part, replaced, and put back', async ({
   await openFile(page, 'mended.lomvik.json', JSON.stringify(bad));
   await expect(page.getByText(/records? cannot be imported/)).toBeVisible();
   await expect(page.getByText(/entries\[\d+\]\.on: needs an ISO date and time/)).toBeVisible();
+  await page.getByText('Put the file in the place of this room instead').click();
   await page.getByRole('button', { name: 'Replace this room' }).click();
   await expect(page.getByText('The room was replaced by the file.')).toBeVisible();
   const rack = page.getByRole('navigation', { name: 'Room and tanks' });
@@ -70,6 +71,55 @@ test('a file with bad parts is opened in part, replaced, and put back', async ({
   await expect(rack.getByText('Quay')).toBeVisible();
 });
 
+test('one room on two devices is one again by files, each with what the other wrote', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  await openDemo(page);
+  const begun = await savedRoom(page);
+  const laptop = await (await browser.newContext({ baseURL, locale: 'en-GB' })).newPage();
+  await openDemo(laptop, '/files');
+  const open = async (on: Page, path: string): Promise<void> => {
+    await on.goto('/files');
+    await on
+      .locator('input[type=file]')
+      .first()
+      .setInputFiles({
+        name: 'room.lomvik.zip',
+        mimeType: 'application/zip',
+        buffer: readFileSync(path),
+      });
+  };
+  // The made-up room is the same on every device that makes it on one day.
+  await open(laptop, begun.path);
+  await expect(laptop.getByText('It is the same as this room. Nothing would change.')).toBeVisible();
+
+  const testOn = async (on: Page, nitrate: string): Promise<void> => {
+    await on.goto('/water?tank=demo-skerry');
+    await on.getByLabel('Nitrate', { exact: true }).fill(nitrate);
+    await on.getByRole('button', { name: 'Save test' }).click();
+    await expect(on.getByText(`nitrate ${nitrate} mg/L`).first()).toBeVisible();
+  };
+  await testOn(page, '13');
+  await testOn(laptop, '17');
+  for (const [from, to] of [
+    [page, laptop],
+    [laptop, page],
+  ] as const) {
+    const { path } = await savedRoom(from);
+    await open(to, path);
+    await expect(to.getByText('Merge: this room and the file together')).toBeVisible();
+    await to.getByRole('button', { name: 'Merge' }).click();
+    await expect(to.getByText('Merged: this room and the file are one.')).toBeVisible();
+  }
+  for (const each of [page, laptop]) {
+    await each.goto('/water?tank=demo-skerry');
+    for (const nitrate of ['13', '17'])
+      await expect(each.getByText(`nitrate ${nitrate} mg/L`).first()).toBeVisible();
+  }
+  await laptop.context().close();
+});
 test('two tabs change one list, and each takes back its own change only', async ({ page, context }) => {
   await openDemo(page, '/stock?tank=demo-fen');
   const other = await context.newPage();
@@ -96,16 +146,16 @@ test.describe('workers that cannot start', () => {
     ['line-ups', '/lineups?tank=demo-fen'],
   ] as const)
     test(`${name}: the failure is said, with a way to try again`, async ({ page }) => {
+      await page.route('**/broken-worker.js', (route) =>
+        route.fulfill({ contentType: 'text/javascript', body: 'throw new Error("no")' }),
+      );
       await page.addInitScript(() => {
         const Real = window.Worker;
         let broken = true;
         (window as unknown as { mendWorkers: () => void }).mendWorkers = () => (broken = false);
         window.Worker = class extends Real {
           constructor(url: string | URL, options?: WorkerOptions) {
-            super(
-              broken ? URL.createObjectURL(new Blob(['throw new Error("no")'])) : url,
-              broken ? {} : options,
-            );
+            super(broken ? '/broken-worker.js' : url, broken ? {} : options);
           }
         };
       });

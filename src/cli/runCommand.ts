@@ -7,6 +7,7 @@ import { checkFile } from '@/core/formats';
 import { atOnce, type Fault, type Outcome, parseJson, type UnitChoice } from '@/core/kernel';
 import { orderAnswer, rateAnswer, survivalAnswer } from './hierarchyCommands';
 import { type Answer, failed, json, type Surroundings } from './answer';
+import { mergeCommand, type RoomFile } from './mergeCommand';
 import { findCommand, speciesCommand } from './speciesCommand';
 import { WATER_OPTIONS, waterCommand } from './waterCommand';
 
@@ -22,6 +23,7 @@ const USAGE = [
   '  order FILE.csv [--seed N]          contests (time,winner,loser[,weight]) in, hierarchy measures out',
   '  rate --before 12/90 --after 3/80   events/minutes in, their ratio with its interval out',
   '  survival FILE.csv                  lives (group,start,end,event) in, curves and log-rank test out',
+  '  merge FILE FILE...                 files of one room, written to on several devices, as one file',
   '  check FILE                         whether a Lomvik file is valid, and if not, where and why',
   '  water ammonia --t 25 --ph 8 --tan 1    share and mg/L of un-ionised ammonia',
   '  water oxygen --t 25 [--altitude 500]   oxygen at saturation',
@@ -169,6 +171,16 @@ function checkCommand(path: string, world: Surroundings): Answer {
     : faultsOf(path, checked.faults);
 }
 
+function mergeFiles(paths: readonly string[], world: Surroundings): Answer {
+  const files: RoomFile[] = [];
+  for (const path of paths) {
+    const loaded = load(path, world);
+    if (!loaded.ok) return loaded.answer;
+    files.push({ path: named(path), value: loaded.value });
+  }
+  return mergeCommand(files, world);
+}
+
 const OPTIONS = {
   today: { type: 'string' },
   units: { type: 'string' },
@@ -227,6 +239,10 @@ export function runCommand(args: readonly string[], world: Surroundings): Answer
       return path === undefined
         ? failed('check: needs a file. Found nothing.', ...USAGE)
         : checkCommand(path, world);
+    case 'merge':
+      return rest.length < 2
+        ? failed(`merge: needs two files of a room or more. Found ${rest.length}.`, ...USAGE)
+        : mergeFiles(rest, world);
     case 'order':
       return path === undefined
         ? failed('order: needs a CSV file of contests. Found nothing.', ...USAGE)

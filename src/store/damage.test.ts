@@ -64,6 +64,8 @@ describe('an old database', () => {
     expect(named(one)).toEqual(['Fen', 'Nursery', 'Quay', 'Skerry']);
     expect(entries?.map(({ id }) => id)).toEqual(old.entries.map(({ id }) => id));
     expect(aside).toEqual([]);
+    const written = (entries ?? []).map(({ recorded }) => recorded);
+    expect(written.every((moment, i) => i === 0 || moment > written[i - 1]!)).toBe(true);
     expect(Object.keys(room.residents).length).toBeGreaterThan(5);
     // Lifted documents are changed and merged as any other.
     const outcome = await one.run('a tank more', [tankPut('N', 'Ness')]);

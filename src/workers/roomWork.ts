@@ -13,6 +13,7 @@ import {
   withoutPictures,
 } from '@/core/formats';
 import { judgeJournal, worldOf } from '@/core/gate';
+import { mergeLook, type MergeLook, mergeRooms, settle, type Settled } from '@/core/merge';
 import { atOnce, type Fault, faultOf, parseJson } from '@/core/kernel';
 import {
   buildCatalogue,
@@ -34,7 +35,9 @@ export type Look =
       readonly tanks: number;
       readonly entries: number;
       readonly exportedOn: string;
+      /** What would change if it took the place of the room, and what if the two were merged. */
       readonly changes: BackupChanges;
+      readonly merge: MergeLook;
       /** What could not be read, by path; it stays in the file. */
       readonly faults: readonly Fault[];
       readonly more: number;
@@ -85,7 +88,7 @@ interface Now extends Contents {
  */
 export function roomWork(storeOf: (room: string) => RoomStore, now: () => string) {
   const shipped = buildCatalogue(SHIPPED_SPECIES);
-  let held: { readonly backup: Backup; readonly mark: string } | null = null;
+  let held: { readonly backup: Backup; readonly settled: Settled; readonly mark: string } | null = null;
   const stores = new Map<string, RoomStore>();
   const open = (room: string): RoomStore => {
     const store = stores.get(room) ?? storeOf(room);
@@ -115,13 +118,24 @@ export function roomWork(storeOf: (room: string) => RoomStore, now: () => string
     const outcome = withProgress(readBackupInSteps(value, shipped, now()), size / ENTRIES_A_STEP, onProgress);
     if (!outcome.ok) return { kind: 'refused', ...told(outcome.faults) };
     const { backup, faults, leftOut } = outcome.value;
-    held = { backup, mark: current.mark };
+    const settled = withProgress(
+      settle(
+        mergeRooms({ ...current, aside: current.aside.map(({ raw }) => raw) }, backup),
+        current,
+        backup,
+        { catalogue: shipped, now: now() },
+      ),
+      (current.entries.length + backup.entries.length) / ENTRIES_A_STEP,
+      onProgress,
+    );
+    held = { backup, settled, mark: current.mark };
     return {
       kind: 'room',
       tanks: backup.documents.filter((document) => document.kind === 'tank' && document.body).length,
       entries: backup.entries.length,
       exportedOn: backup.exportedOn,
       changes: compareBackup(current, backup),
+      merge: mergeLook(current, backup, settled),
       ...told(faults),
       leftOut,
     };
@@ -167,6 +181,31 @@ export function roomWork(storeOf: (room: string) => RoomStore, now: () => string
       if (current.mark !== held.mark) return false;
       const { documents, entries } = held.backup;
       await open(room).replaceAll({ documents, entries }, { label, at: now() });
+      held = null;
+      return true;
+    },
+    /**
+     * Puts the room together with what was looked at last, and keeps what was there; what contradicts is set aside. False, and nothing is
+     * touched, when the room was changed since the look.
+     */
+    merge: async (room: string, label: string): Promise<boolean> => {
+      if (!held) return false;
+      const current = await read(room);
+      if (current.mark !== held.mark) return false;
+      const { documents, entries, aside } = held.settled;
+      const store = open(room);
+      await store.replaceAll({ documents, entries }, { label, at: now() });
+      const ids = new Set<string>([...documents, ...entries].map(({ id }) => id));
+      for (const { key, raw } of current.aside)
+        if (ids.has((raw as { id?: string } | null)?.id ?? '')) await store.dropAside(key);
+      const kept = aside.map(({ what, raw, why }): Aside => ({
+        key: `${what}-${raw.id}`,
+        what,
+        raw,
+        why,
+        at: now(),
+      }));
+      if (kept.length > 0) await store.setAside(kept, { documents: [], entries: [] });
       held = null;
       return true;
     },

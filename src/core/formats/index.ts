@@ -1,3 +1,4 @@
+export type { BackupRead } from './backup';
 export { backupPieces, readBackupInSteps, writeBackup } from './backup';
 export type { Backup } from './backup';
 export { checkFile } from './checkFile';

@@ -1,3 +1,4 @@
+export { documentWith, registersOfDocument, shapeOf } from './clocked';
 export { appendOf, correctionOf, datedOf } from './change';
 export type { Change, Stamp } from './change';
 export { checkChanges, needsJournal } from './checkChanges';

@@ -1,6 +1,6 @@
 'use client';
 
-import { faultLine } from '@/words/en';
+import { countOf, faultLine } from '@/words/en';
 import { useRooms, useRoomState } from '@/session/react/RoomProvider';
 import { todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
@@ -30,10 +30,10 @@ export function AsidePart() {
   const save = (some: readonly Aside[]): void =>
     saveText(`lomvik-set-aside-${todayIso()}.json`, JSON.stringify(some, null, 2));
   return (
-    <Section title="Set aside" aside={`${aside.length} that could not be read`}>
+    <Section title="Set aside" aside={countOf(aside.length, 'record')}>
       <p className="mb-2 text-slate">
-        These records are damaged. They are kept here, and in every file that you save; nothing else is
-        affected.
+        These records are damaged, or the others contradict them. They are kept here, and in every file that
+        you save; nothing else is affected.
       </p>
       <ul>
         {aside.map((one) => (

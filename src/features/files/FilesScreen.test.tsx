@@ -2,7 +2,10 @@ import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { writeBackup } from '@/core/formats/backup';
 import { demoRoom } from '@/demo/demoRoom';
-import { heads, individual, otherStore, room, show } from '@/testing/inRoom';
+import type { Entry } from '@/core/events';
+import type { EntryId } from '@/core/kernel';
+import type { RoomDocument } from '@/core/records';
+import { heads, individual, otherStore, room, show, TANK } from '@/testing/inRoom';
 import { roomWork } from '@/workers/roomWork';
 import type { Session } from '@/session/types';
 import { FilesScreen } from './FilesScreen';
@@ -92,5 +95,43 @@ describe('Files', () => {
         length: 'cm',
       }),
     );
+  });
+});
+
+describe('a file of the same room', () => {
+  it('is merged: both have been written to, and both are there; one press takes it back', async () => {
+    const session = await room([individual('Torch')]);
+    show(session, <FilesScreen />);
+    const { documents } = session.state.getState();
+    const entries = await session.journal();
+    const elsewhere: Entry = {
+      type: 'tested',
+      on: '2026-05-19T10:00:00.000Z',
+      tank: TANK,
+      note: '',
+      nitrateMgL: 12,
+      id: 'elsewhere' as EntryId,
+      recorded: '2026-05-19T10:00:00.000Z',
+      seq: entries.length + 1,
+    };
+    const tank = Object.values(documents).find(({ kind }) => kind === 'tank')!;
+    const renamed = {
+      ...tank,
+      body: { ...tank.body, name: 'Reed' },
+      clock: { at: { '': '2020-01-01T00:00:00.000Z', name: '2036-05-19T10:00:00.000Z' } },
+    } as RoomDocument;
+    const saved = writeBackup([renamed], [...entries, elsewhere], '2026-05-20T12:00:00.000Z');
+    await userEvent.upload(input(), file('phone.lomvik.json', saved));
+    expect(await screen.findByText('Entries that come in')).toBeInTheDocument();
+    expect(
+      screen.getByText('Tank Reed, Name: “Holm” here, “Reed” in the file; the file was later.'),
+    ).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: 'Merge' }));
+    await waitFor(() => expect(names(session)).toEqual(['Reed']));
+    expect(heads(session)).toEqual({ Torch: 1 });
+    expect((await session.journal()).map(({ id }) => id)).toContain('elsewhere');
+    await userEvent.click(await screen.findByRole('button', { name: 'Restore the room from before' }));
+    await waitFor(() => expect(names(session)).toEqual(['Holm']));
+    expect((await session.journal()).map(({ id }) => id)).not.toContain('elsewhere');
   });
 });

@@ -4,6 +4,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { toast } from 'sonner';
 import { openLife, openPlan } from '@/core/commands';
+import { dayName } from '@/words/en';
 import { useRooms, useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useTanks } from '@/session/react/useTanks';
@@ -33,6 +34,13 @@ export function OpenPart() {
   const putBack = async (): Promise<void> => {
     if (await files.putBack(() => void putBack()))
       toast('The room is restored, with everything recorded since.');
+  };
+  const merge = async (): Promise<void> => {
+    if (work.kind === 'looked' && (await files.merge(work.file)))
+      toast('Merged: this room and the file are one.', {
+        duration: UNDO_IMPORT_MS,
+        action: { label: 'Undo', onClick: () => void putBack() },
+      });
   };
   const agree = async (): Promise<void> => {
     if (work.kind !== 'looked') return;
@@ -77,6 +85,7 @@ export function OpenPart() {
           watchRuns={watching?.body != null}
           tankName={tanks[0]?.body.name ?? 'a tank; add one first'}
           onAgree={() => void agree()}
+          onMerge={() => void merge()}
           onLeave={files.leave}
         />
       ) : (
@@ -104,7 +113,7 @@ export function OpenPart() {
       </p>
       {replacedOn !== null && work.kind === 'idle' && (
         <div className="mt-3 flex flex-wrap items-center gap-2">
-          <p className="text-slate">A file replaced the room on {replacedOn.slice(0, 10)}.</p>
+          <p className="text-slate">A file was opened into this room on {dayName(replacedOn)}.</p>
           <Button onClick={() => putBack()}>Restore the room from before</Button>
         </div>
       )}

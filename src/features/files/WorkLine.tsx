@@ -8,6 +8,7 @@ import type { RoomFiles } from './useRoomFiles';
 const DOING = {
   reading: 'Reading the file',
   replacing: 'Replacing the room',
+  merging: 'Merging the rooms',
   saving: 'Writing the file',
 } as const;
 
@@ -16,6 +17,8 @@ export function WorkLine({ files }: { readonly files: RoomFiles }) {
   const { work, cancel } = files;
   if (work.kind === 'failed') return <Failed why={failureWords(work.why) ?? ''} onAgain={work.again} />;
   if (work.kind !== 'busy') return null;
+  // One piece of work for the storage: nobody can say how far it is, nor stop it.
+  const isOnePiece = work.what === 'replacing' || work.what === 'merging';
   return (
     <div className="flex items-center gap-3" role="status">
       <label className="flex flex-1 items-center gap-2">
@@ -23,11 +26,10 @@ export function WorkLine({ files }: { readonly files: RoomFiles }) {
         <progress
           className="h-2 flex-1 accent-(--deep)"
           max={1}
-          // Replacing is one piece of work for the storage: nobody can say how far it is.
-          value={work.what === 'replacing' ? undefined : work.share}
+          value={isOnePiece ? undefined : work.share}
         />
       </label>
-      {work.what !== 'replacing' && <Button onClick={cancel}>Stop</Button>}
+      {!isOnePiece && <Button onClick={cancel}>Stop</Button>}
     </div>
   );
 }

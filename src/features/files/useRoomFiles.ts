@@ -10,7 +10,11 @@ import { workerLine, type WorkerAnswer, type WorkerFailure, type WorkerLine } fr
 /** What is being done with a file, and how far it has come. */
 export type FileWork =
   | { readonly kind: 'idle' }
-  | { readonly kind: 'busy'; readonly what: 'reading' | 'replacing' | 'saving'; readonly share: number }
+  | {
+      readonly kind: 'busy';
+      readonly what: 'reading' | 'replacing' | 'merging' | 'saving';
+      readonly share: number;
+    }
   | { readonly kind: 'looked'; readonly file: File; readonly look: Look; readonly changedSince: boolean }
   | { readonly kind: 'failed'; readonly why: WorkerFailure; readonly again: () => void };
 
@@ -28,7 +32,7 @@ export function useRoomFiles() {
 
   const ask = useCallback(
     async <T>(
-      what: 'reading' | 'replacing' | 'saving',
+      what: 'reading' | 'replacing' | 'merging' | 'saving',
       how: (remote: RoomWorkRemote, onProgress: (share: number) => void) => Promise<T>,
       again: () => void,
     ): Promise<WorkerAnswer<T>> => {
@@ -66,12 +70,12 @@ export function useRoomFiles() {
   useEffect(() => {
     lookAgain.current = look;
   }, [look]);
-  /** Puts the room of the file in the place of this one; when this one was changed since the look, it is looked at again. */
-  const replace = useCallback(
-    async (file: File): Promise<boolean> => {
+  /** Opens what was looked at, one way or the other; when this room was changed since the look, it is looked at again. */
+  const open = useCallback(
+    async (how: 'replace' | 'merge', file: File): Promise<boolean> => {
       const answer = await ask(
-        'replacing',
-        (remote) => remote.replace(room, file.name),
+        how === 'merge' ? 'merging' : 'replacing',
+        (remote) => remote[how](room, file.name),
         () => void look(file),
       );
       if (answer.ok && !answer.value) await look(file, true);
@@ -79,6 +83,10 @@ export function useRoomFiles() {
     },
     [ask, look, room],
   );
+  /** Puts the room of the file in the place of this one. */
+  const replace = useCallback((file: File) => open('replace', file), [open]);
+  /** Makes one room of this and the file. */
+  const merge = useCallback((file: File) => open('merge', file), [open]);
   const putBack = useCallback(
     async (again: () => void): Promise<boolean> => {
       const answer = await ask('replacing', (remote) => remote.putBack(room), again);
@@ -92,7 +100,7 @@ export function useRoomFiles() {
   );
   const leave = useCallback(() => setWork(IDLE), []);
   const cancel = useCallback(() => line.current?.stop(), []);
-  return { work, look, replace, putBack, save, leave, cancel };
+  return { work, look, replace, merge, putBack, save, leave, cancel };
 }
 type RoomWorkRemote = Parameters<Parameters<WorkerLine<RoomWork>['ask']>[0]>[0];
 export type RoomFiles = ReturnType<typeof useRoomFiles>;

@@ -12,14 +12,14 @@ export function RoomAddress({ isEmpty = false }: { readonly isEmpty?: boolean })
   if (isEmpty && twin === null) return null;
   return (
     <p className="max-w-[84ch] text-[0.8125rem] text-slate">
-      {isEmpty ? 'Your fish are not here?' : `This room is kept by this browser for ${origin}.`} A browser
-      keeps one room for each address
+      {isEmpty ? 'Your fish are not here?' : `Your room lives in this browser, at ${origin}.`} Each address
+      has a room of its own
       {twin !== null && (
         <>
-          ; <a href={twin}>{twin.replace(/^https?:\/\//, '')}</a> has a room of its own
+          : another may be at <a href={twin}>{twin.replace(/^https?:\/\//, '')}</a>
         </>
       )}
-      . {!isEmpty && 'To take a room to another address, save it here and open the file there.'}
+      . {!isEmpty && 'To move it, save it here and open the file there.'}
     </p>
   );
 }

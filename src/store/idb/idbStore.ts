@@ -76,13 +76,22 @@ interface Happenings {
   readonly gone: () => void;
 }
 
+async function upgraded(
+  db: IDBPDatabase<RoomSchema>,
+  tx: Parameters<(typeof DATABASE_MIGRATIONS)[number]['up']>[1],
+  from: number,
+): Promise<void> {
+  for (const step of DATABASE_MIGRATIONS) if (step.to > from) await step.up(db, tx);
+}
+
 function openDatabase(
   name: string,
   { blocked, closing, gone }: Happenings,
 ): Promise<IDBPDatabase<RoomSchema>> {
   return openDB<RoomSchema>(name, DATABASE_VERSION, {
-    upgrade: async (db, oldVersion, _newVersion, tx) => {
-      for (const step of DATABASE_MIGRATIONS) if (step.to > oldVersion) await step.up(db, tx);
+    upgrade: (db, oldVersion, _newVersion, tx) => {
+      // A step that fails takes the transaction with it: the database stays as it was.
+      void upgraded(db, tx, oldVersion).catch(() => abort(tx));
     },
     blocked,
     blocking: (_current, blockedVersion, event) => {

@@ -23,6 +23,7 @@ export { profileParts, profileText } from './profile';
 export type { ProfileMatter, ProfilePart } from './profile';
 export { sayInstead, sayWishesMet } from './lineUps';
 export { sayLoose } from './loose';
+export { sayContradiction, sayPartThatDiffers } from './merge';
 export { sayHierarchy, sayMark, sayNoOrder, sayNoStrength, sayPairsToWatch } from './hierarchy';
 export { capital, countedOf, countOf, everyOf, listed, manyOf } from './names';
 export {
