@@ -6,7 +6,7 @@ import { speciesField } from '@/words/en/speciesFields';
 import { speciesChange } from '@/core/commands';
 import { useRouter, useSearchParams } from 'next/navigation';
 import Link from 'next/link';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import {
   adultLengthCm,
   type Chosen,
@@ -61,16 +61,18 @@ export function CatalogueScreen() {
     () => [...catalogue.all].sort((a, b) => commonName(a).localeCompare(commonName(b))),
     [catalogue],
   );
+  // The letter is painted at once; what it finds follows.
+  const asked = useDeferredValue(typed);
   const shown = useMemo(() => {
-    const part = foldName(typed);
-    const looks = describedBy(typed);
+    const part = foldName(asked);
+    const looks = describedBy(asked);
     const described = looks
       ? sorted.filter((one) => {
           const has = facets.get(one.id);
           return has !== undefined && looksAs(has, looks);
         })
       : [];
-    const found = part === '' ? sorted : findSpecies(catalogue, typed);
+    const found = part === '' ? sorted : findSpecies(catalogue, asked);
     const places = sorted.filter(
       ({ region, family }) => part !== '' && [region, family].some((text) => foldName(text).includes(part)),
     );
@@ -78,7 +80,7 @@ export function CatalogueScreen() {
       const has = facets.get(one.id);
       return has !== undefined && hasFacets(has, chosen);
     });
-  }, [catalogue, sorted, typed, facets, chosen]);
+  }, [catalogue, sorted, asked, facets, chosen]);
   const hrefOf = (species: string | null, byLooks = isByLooks): string => {
     const query = new URLSearchParams({
       ...(species === null ? {} : { species }),
