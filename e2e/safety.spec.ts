@@ -1,7 +1,7 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { unzipSync } from 'fflate';
 import type { Page } from '@playwright/test';
-import { expect, list, openDemo, test } from './watchful';
+import { expect, list, newTank, openDemo, test } from './watchful';
 
 /** Saves the room under Files; gives the path and, unless it is a zip, what is in it. */
 async function savedRoom(page: Page): Promise<{
@@ -246,4 +246,45 @@ test('the focus stays where the work is', async ({ page }) => {
   await page.keyboard.press('Enter');
   await expect(page.getByText(/^Left out/)).toBeVisible();
   expect(await focused()).toBe(true);
+});
+
+test('a database that is gone is offered back whole from the second copy, and a part of it too', async ({
+  page,
+}) => {
+  await newTank(page, 'Holm', ['100 cm', '40 cm', '50 cm']);
+  await page.goto('/stock');
+  await list(page, 'neon tetra');
+  await expect(page.getByRole('textbox', { name: 'Number of neon tetras' })).toBeVisible();
+  // Somebody deletes the database while the app is closed.
+  const lose = async (work: string): Promise<void> => {
+    await page.waitForTimeout(800);
+    await page.goto('/icon.svg');
+    await page.evaluate(work);
+  };
+  await lose(`new Promise((resolve, reject) => {
+    const asked = indexedDB.deleteDatabase('lomvik-own');
+    asked.onsuccess = resolve;
+    asked.onerror = reject;
+  })`);
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Your room is gone from this browser' })).toBeVisible();
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  const rack = page.getByRole('navigation', { name: 'Room and tanks' });
+  await expect(rack).toContainText('Holm');
+  await page.reload();
+  await page.goto('/stock');
+  await expect(page.getByRole('textbox', { name: 'Number of neon tetras' })).toBeVisible();
+  await lose(`new Promise((resolve) => {
+    const asked = indexedDB.open('lomvik-own');
+    asked.onsuccess = () => {
+      const tx = asked.result.transaction('documents', 'readwrite');
+      const all = tx.objectStore('documents').getAllKeys();
+      all.onsuccess = () => all.result.filter((key) => key.startsWith('draft-')).forEach((key) => tx.objectStore('documents').delete(key));
+      tx.oncomplete = () => (asked.result.close(), resolve());
+    };
+  })`);
+  await page.goto('/stock');
+  await expect(page.getByText('This room lacks 1 tank, list or plan')).toBeVisible();
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  await expect(page.getByRole('textbox', { name: 'Number of neon tetras' })).toBeVisible();
 });

@@ -107,6 +107,8 @@ export interface CommitNote {
  */
 export interface RoomStore {
   open(): Promise<Opened>;
+  /** How many entries and documents there are, without reading them. */
+  counts(): Promise<{ readonly entries: number; readonly documents: number }>;
   /** The journal by place: all of it, or what stands after a place. Read in pieces, with room for the screen in between. */
   entries(after?: number): Promise<readonly Entry[]>;
   /**

@@ -23,6 +23,7 @@ import {
   withKeeperSpecies,
 } from '@/core/model';
 import type { Aside, Contents, RoomStore } from '@/store/port';
+import { type LogFiles, mirrorOf } from '@/store/mirror/mirror';
 import { openDocuments } from '@/store/openRecords';
 import { putBackContents } from '@/store/putBack';
 import { readZip, writeZip } from './zip';
@@ -86,7 +87,11 @@ interface Now extends Contents {
  * What the files worker does: rooms are read, compared, written and replaced beside the screen, straight from and into the
  * storage. Plain functions, so that a test can call them without a worker.
  */
-export function roomWork(storeOf: (room: string) => RoomStore, now: () => string) {
+export function roomWork(
+  storeOf: (room: string) => RoomStore,
+  now: () => string,
+  filesOf: (room: string) => Promise<LogFiles | null> = () => Promise.resolve(null),
+) {
   const shipped = buildCatalogue(SHIPPED_SPECIES);
   let held: { readonly backup: Backup; readonly settled: Settled; readonly mark: string } | null = null;
   const stores = new Map<string, RoomStore>();
@@ -207,6 +212,17 @@ export function roomWork(storeOf: (room: string) => RoomStore, now: () => string
       }));
       if (kept.length > 0) await store.setAside(kept, { documents: [], entries: [] });
       held = null;
+      return true;
+    },
+    /** Puts back what the second copy of the room has and the room lacks, and keeps what was there. False where there is no second copy. */
+    giveBack: async (room: string): Promise<boolean> => {
+      const files = await filesOf(room);
+      if (!files) return false;
+      const [current, kept] = [await read(room), await mirrorOf(files, Date.now, 'reader').contents()];
+      const { documents, entries } = atOnce(
+        settle(mergeRooms(current, kept), current, kept, { catalogue: shipped, now: now() }),
+      );
+      await open(room).replaceAll({ documents, entries }, { label: 'second copy', at: now() });
       return true;
     },
     /** The room as it was before a file took its place, with all that was written after that. False when nothing is kept. */

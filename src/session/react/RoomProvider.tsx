@@ -15,10 +15,13 @@ import { buildCatalogue, type Catalogue } from '@/core/model';
 import { Button } from '@/ui/Button';
 import { saveText } from '@/session/saveFile';
 import { writeFor } from '@/words/en';
+import type { Lost } from '@/store/mirror/mirror';
 import { idbStore } from '@/store/idb/idbStore';
 import { recall, remember } from '../browserMemory';
 import { browserStamp, thisTab } from '../browserStamp';
+import { type SecondCopy, secondCopy, withCopy } from '../secondCopy';
 import { openSession } from '../session';
+import { LostRoom } from './LostRoom';
 import type { Session, SessionState } from '../types';
 import { todayIso } from '../today';
 
@@ -51,10 +54,11 @@ async function firstRoom(): Promise<RoomName> {
   }
 }
 
-async function openRoom(name: RoomName): Promise<Session> {
+async function openRoom(name: RoomName, copy: SecondCopy | null): Promise<Session> {
   writeFor(navigator.languages);
   const { SHIPPED_SPECIES } = await import('@/catalogue');
-  const store = idbStore(`lomvik-${name}`);
+  const room = idbStore(`lomvik-${name}`);
+  const store = copy ? withCopy(room, copy) : room;
   const session = openSession({
     store,
     catalogue: buildCatalogue(SHIPPED_SPECIES),
@@ -70,6 +74,20 @@ async function openRoom(name: RoomName): Promise<Session> {
     }
   }
   return session;
+}
+
+/** The room is held against its second copy when the first screen has been drawn. */
+const COMPARE_AFTER_MS = 4000;
+/** An empty room waits no longer for its second copy. */
+const COPY_PATIENCE_MS = 5000;
+
+const soon = <T,>(asked: Promise<T | null>): Promise<T | null> =>
+  Promise.race([asked, new Promise<null>((resolve) => setTimeout(() => resolve(null), COPY_PATIENCE_MS))]);
+
+async function isEmpty(session: Session): Promise<boolean> {
+  await settled(session);
+  const { status, documents, entries } = session.state.getState();
+  return status === 'ready' && Object.keys(documents).length === 0 && (entries?.length ?? 0) === 0;
 }
 
 /** Waits until a room is open, or has failed. */
@@ -126,6 +144,8 @@ export function RoomProvider({ children }: { readonly children: ReactNode }) {
   const [name, setName] = useState<RoomName | null>(null);
   const [session, setSession] = useState<Session | null>(null);
   const [failure, setFailure] = useState<string | null>(null);
+  const [copy, setCopy] = useState<SecondCopy | null>(null);
+  const [lost, setLost] = useState<Lost | null>(null);
 
   useEffect(() => {
     void firstRoom().then(setName);
@@ -137,10 +157,17 @@ export function RoomProvider({ children }: { readonly children: ReactNode }) {
     if (name === null) return;
     let open: Session | null = null;
     let left = false;
-    openRoom(name).then(
-      (opened) => {
+    const kept = name === 'own' ? secondCopy(name) : null;
+    openRoom(name, kept).then(
+      async (opened) => {
         if (left) return opened.close();
         open = opened;
+        // An empty room may be one that the browser lost: that is told before anything else is shown.
+        if (kept && (await isEmpty(opened))) setLost(await soon(kept.compare()));
+        else if (kept)
+          setTimeout(() => void kept.compare().then((one) => !left && setLost(one)), COMPARE_AFTER_MS);
+        if (left) return;
+        setCopy(kept);
         setSession(opened);
       },
       (error: unknown) =>
@@ -149,6 +176,7 @@ export function RoomProvider({ children }: { readonly children: ReactNode }) {
     return () => {
       left = true;
       setSession(null);
+      setLost(null);
       open?.close();
     };
   }, [name]);
@@ -166,12 +194,34 @@ export function RoomProvider({ children }: { readonly children: ReactNode }) {
   }, [name, session]);
 
   const rooms = useMemo(
-    () => (session && name ? { session, name, goTo, resetDemo } : null),
+    () =>
+      session && name
+        ? {
+            session,
+            name,
+            goTo,
+            resetDemo,
+          }
+        : null,
     [session, name, goTo, resetDemo],
   );
   return rooms ? (
     <RoomContext.Provider value={rooms}>
-      <Ready session={rooms.session}>{children}</Ready>
+      <Ready session={rooms.session}>
+        {lost && (
+          <LostRoom
+            lost={lost}
+            room={rooms.name}
+            onBack={() => setLost(null)}
+            onLeave={() => {
+              setLost(null);
+              void copy?.anew();
+            }}
+          />
+        )}
+        {/* A room that is not there at all is offered back before anything else is shown. */}
+        {!lost?.isWhole && children}
+      </Ready>
     </RoomContext.Provider>
   ) : (
     <Opening failure={failure} session={null} />

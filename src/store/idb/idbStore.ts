@@ -235,6 +235,11 @@ export function idbStore(name: string): RoomStore {
           replacedOn: typeof replacedOn === 'string' ? replacedOn : null,
         };
       }),
+    counts: () =>
+      guarded(async () => {
+        const database = await db();
+        return { entries: await database.count('entries'), documents: await database.count('documents') };
+      }),
     entries: (after = 0) => guarded(async () => readInPieces(await db(), after)),
     commit: (changes, note = {}) =>
       guarded(async () => {

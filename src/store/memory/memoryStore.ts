@@ -45,6 +45,7 @@ export function memoryStore(place: MemoryPlace = memoryPlace()): RoomStore {
       aside: [...place.aside.values()],
       replacedOn: place.previous?.at ?? null,
     }),
+    counts: async () => ({ entries: place.entries.length, documents: place.documents.size }),
     entries: async (after = 0) => place.entries.filter((entry) => entry.seq > after),
     commit: async (changes, note = {}) => {
       const first = note.command && place.commands.get(note.command.id);
