@@ -61,7 +61,7 @@ test('damaged records are told, and nothing else is lost with them', async ({ pa
   await openDemo(page);
   await inDatabase(page, 'damage');
   await page.reload();
-  await expect(page.getByText('2 records could not be read')).toBeVisible();
+  await expect(page.getByText('2 records are set aside')).toBeVisible();
   await expect(page.getByRole('navigation', { name: 'Room and tanks' })).toContainText('14 in tank');
   await page.goto('/files');
   await expect(page.getByText(/An entry of the journal \(came, scratched\)/)).toBeVisible();

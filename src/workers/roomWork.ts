@@ -51,6 +51,8 @@ export type Look =
 export interface Saved {
   readonly blob: Blob;
   readonly ending: '.lomvik.json' | '.lomvik.zip';
+  /** How many entries are in it. */
+  readonly entries: number;
 }
 
 /** How far a long work has come, from 0 to 1. */
@@ -266,8 +268,16 @@ export function roomWork(
           onProgress(Math.min(0.95, 0.2 + (0.7 * parts.length) / expected));
       }
       return pictures.length === 0
-        ? { blob: new Blob(parts, { type: 'application/json' }), ending: '.lomvik.json' }
-        : { blob: await writeZip(ROOM_FILE, parts, pictures), ending: '.lomvik.zip' };
+        ? {
+            blob: new Blob(parts, { type: 'application/json' }),
+            ending: '.lomvik.json',
+            entries: entries.length,
+          }
+        : {
+            blob: await writeZip(ROOM_FILE, parts, pictures),
+            ending: '.lomvik.zip',
+            entries: entries.length,
+          };
     },
   };
 }

@@ -113,7 +113,9 @@ export function OpenPart() {
       </p>
       {replacedOn !== null && work.kind === 'idle' && (
         <div className="mt-3 flex flex-wrap items-center gap-2">
-          <p className="text-slate">A file was opened into this room on {dayName(replacedOn)}.</p>
+          <p className="text-slate">
+            This room was opened from a file or its second copy on {dayName(replacedOn)}.
+          </p>
           <Button onClick={() => putBack()}>Restore the room from before</Button>
         </div>
       )}

@@ -7,11 +7,13 @@ import { canonicalJson } from '@/core/kernel';
 import { RoomAddress } from '@/session/react/RoomAddress';
 import { useRooms, useRoomState } from '@/session/react/RoomProvider';
 import { useTanks, type TankView } from '@/session/react/useTanks';
+import { rememberSave } from '@/session/lastSave';
 import { savePage } from '@/session/savePage';
 import { todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { saveBlob, saveText } from '@/session/saveFile';
 import { Section } from '@/ui/Screen';
+import { KeptHere } from './KeptHere';
 import { useRoomFiles } from './useRoomFiles';
 import { WorkLine } from './WorkLine';
 
@@ -27,7 +29,9 @@ export function SavePart() {
     // When the storage is gone or silent, the page saves what it holds itself.
     if (trouble !== null) return savePage(session, name);
     const answer = await files.save(() => savePage(session, name));
-    if (answer.ok) saveBlob(`${name}${answer.value.ending}`, answer.value.blob);
+    if (!answer.ok) return;
+    saveBlob(`${name}${answer.value.ending}`, answer.value.blob);
+    rememberSave(room, { on: todayIso(), entries: answer.value.entries });
   };
   const savePlan = ({ id, body }: TankView): void => {
     const { room: now, documents } = session.state.getState();
@@ -47,6 +51,7 @@ export function SavePart() {
         </div>
         <WorkLine files={files} />
         <RoomAddress />
+        {room === 'own' && <KeptHere />}
       </div>
       {tanks.length > 0 && (
         <>

@@ -6,10 +6,11 @@ import { type ReactNode, useState } from 'react';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { RunningWatch } from '@/session/react/RunningWatch';
 import { useTanks } from '@/session/react/useTanks';
-import { sayLoose } from '@/words/en';
+import { countOf, sayLoose } from '@/words/en';
 import { Button } from '@/ui/Button';
 import { Screen, Section } from '@/ui/Screen';
 import { DueList } from './DueList';
+import { LastSave } from './LastSave';
 
 // The rules come after what is due: a page that is read at once.
 const Problems = dynamic(() => import('./Problems').then((file) => file.Problems), {
@@ -65,9 +66,10 @@ export function TodayScreen({ empty }: { readonly empty?: (more: ReactNode) => R
       <div className="grid gap-6 lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)]">
         {aside > 0 && (
           <p className="border-l-2 border-lamp pl-3 lg:col-span-2">
-            {aside === 1 ? '1 record could not be read' : `${aside} records could not be read`}.{' '}
+            {countOf(aside, 'record')} {aside === 1 ? 'is' : 'are'} set aside: damaged, or contradicted by
+            others.{' '}
             <Link href="/files" className="text-deep underline">
-              See damaged records under Files
+              See Files
             </Link>
             ; the rest of the room works without.
           </p>
@@ -75,6 +77,7 @@ export function TodayScreen({ empty }: { readonly empty?: (more: ReactNode) => R
         <div>
           <RunningWatch />
           <DueList />
+          <LastSave />
         </div>
         {room.loose.length > 0 && (
           <Section

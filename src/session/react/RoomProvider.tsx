@@ -19,6 +19,7 @@ import type { Lost } from '@/store/mirror/mirror';
 import { idbStore } from '@/store/idb/idbStore';
 import { recall, remember } from '../browserMemory';
 import { browserStamp, thisTab } from '../browserStamp';
+import { askToKeep } from '../persistence';
 import { type SecondCopy, secondCopy, withCopy } from '../secondCopy';
 import { openSession } from '../session';
 import { LostRoom } from './LostRoom';
@@ -167,6 +168,7 @@ export function RoomProvider({ children }: { readonly children: ReactNode }) {
         else if (kept)
           setTimeout(() => void kept.compare().then((one) => !left && setLost(one)), COMPARE_AFTER_MS);
         if (left) return;
+        if (kept && !(await isEmpty(opened))) void askToKeep();
         setCopy(kept);
         setSession(opened);
       },

@@ -17,8 +17,12 @@ function folder(): LogFiles & { readonly all: Map<string, string> } {
   };
 }
 const at = (n: number): string => new Date(Date.UTC(2027, 0, 1, 0, n)).toISOString();
-const entry = (n: number): Entry =>
-  ({ ...cameAs(`f${n}`, at(n), 3), id: `e${n}` as EntryId, seq: n, recorded: at(n) }) as Entry;
+const entry = (n: number): Entry => ({
+  ...cameAs(`f${n}`, at(n), 3),
+  id: `e${n}` as EntryId,
+  seq: n,
+  recorded: at(n),
+});
 const put = tankPut('T', 'Fen');
 const tank = (put.kind === 'put' ? put.document : null) as RoomDocument;
 const roomOf = (...ns: readonly number[]): RoomContents => ({ documents: [tank], entries: ns.map(entry) });
