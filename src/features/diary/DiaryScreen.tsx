@@ -18,9 +18,9 @@ import { TextField } from '@/ui/Field';
 import { Form } from '@/ui/form/Form';
 import { Empty, Screen } from '@/ui/Screen';
 import { useRove } from '@/ui/useRove';
+import { momentName } from '@/words/en';
 import { CorrectDialog } from './CorrectDialog';
 import { diaryRows, filterRows, type DiaryRow } from './diaryRows';
-import { momentOfYear } from '@/words/en';
 
 const ROW_PX = 40;
 
@@ -70,7 +70,7 @@ function Row({
   return (
     <div className="grid grid-cols-[8.8rem_1fr_auto] items-center gap-2 border-b border-line py-1.5 max-sm:grid-cols-1 max-sm:gap-0">
       <time dateTime={event.on} className="fig text-[0.8125rem] text-slate">
-        {momentOfYear(event.on)}
+        {momentName(event.on)}
       </time>
       <span className={classes(struck && 'text-slate line-through')}>
         {text}

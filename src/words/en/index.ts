@@ -48,7 +48,7 @@ export {
   dayWords,
   fixed,
   grouped,
-  momentOfYear,
+  momentName,
   momentWords,
   monthName,
   plain,

@@ -96,8 +96,6 @@ export const wholeMonth = (at: string): string => write('wholeMonth', at);
 export const clockTime = (moment: string): string => write('clock', moment);
 /** "24 Nov, 18:05" */
 export const momentWords = (moment: string): string => `${dayWords(moment)}, ${clockTime(moment)}`;
-/** "24 Nov 2026, 18:05" */
-export const momentOfYear = (moment: string): string => `${dayOfYear(moment)}, ${clockTime(moment)}`;
 
 /** The year of a day, or of a moment on the clock of the place. */
 const yearOf = (at: string): number =>
@@ -106,6 +104,10 @@ const yearOf = (at: string): number =>
 /** A day, `2026-11-24`, or the keeper's own day of a moment, as "24 Nov"; with its year where it is not this one. */
 export const dayName = (at: string, now: number = Date.now()): string =>
   yearOf(at) === new Date(now).getFullYear() ? dayWords(at) : dayOfYear(at);
+
+/** "24 Nov, 18:05"; with its year where it is not this one. */
+export const momentName = (moment: string, now: number = Date.now()): string =>
+  `${dayName(moment, now)}, ${clockTime(moment)}`;
 
 /** A figure with so many places behind its decimal sign, no more and no fewer; minus and all. */
 export const fixed = (value: number, places: number): string =>
