@@ -56,7 +56,10 @@ export function resolveSpecies(catalogue: Catalogue, typed: string): Resolved {
   let nearest = '';
   let least = NEAR_SHARE;
   for (const name of catalogue.names.keys()) {
-    const off = distance(wanted, name) / Math.max(wanted.length, name.length, 1);
+    const longer = Math.max(wanted.length, name.length, 1);
+    // What one has more letters than the other, it differs by at least.
+    if (Math.abs(wanted.length - name.length) / longer >= least) continue;
+    const off = distance(wanted, name) / longer;
     if (off < least) [least, nearest] = [off, name];
   }
   const near = catalogue.byId.get(catalogue.names.get(nearest) ?? '');

@@ -19,6 +19,8 @@ export type Meaning =
 /** So many choices are offered for a doubtful name, and so many near ones for an unknown name. */
 const CHOICES = 6;
 const NEAREST = 3;
+/** No species has a name of so many letters: how far a longer text is off is told by its length alone. */
+const LONGEST_NAME = 120;
 
 /**
  * The species nearest to a name that nothing answers: those that share its last word or its genus, else those written much
@@ -31,7 +33,11 @@ export function nearestSpecies(catalogue: Catalogue, typed: string): readonly Sp
   const ends = [words[words.length - 1], words[0]].filter((word) => word !== undefined && known.has(word));
   const alike = species.map(({ profile, names, words: own }) => {
     const off = Math.min(
-      ...names.map(({ joined }) => distance(joined, wanted) / Math.max(joined.length, wanted.length, 1)),
+      ...names.map(({ joined }) =>
+        wanted.length > LONGEST_NAME
+          ? 1 - joined.length / wanted.length
+          : distance(joined, wanted) / Math.max(joined.length, wanted.length, 1),
+      ),
     );
     const shared = ends.findIndex((word) => own.has(word as string));
     return { profile, off, shared: shared < 0 ? ends.length : shared };

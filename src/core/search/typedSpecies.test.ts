@@ -1,4 +1,6 @@
 import { catalogue } from '@/testing/plans';
+import { resolveSpecies } from '../model';
+import { nearestSpecies } from './sureSpecies';
 import { byIdentifier, resolveTyped } from './typedSpecies';
 
 const of = (typed: string) => {
@@ -29,5 +31,14 @@ describe('a name in a file', () => {
       count: 6,
     });
     expect(byIdentifier(catalogue, { species: 'arowana' })).toEqual({ species: 'arowana' });
+  });
+});
+
+describe('a text that is no name', () => {
+  // Found by a broken file: comparing twenty thousand letters with every name took seconds.
+  it('of any length is answered without comparing it letter by letter', () => {
+    const long = 'x'.repeat(1_000_000);
+    expect(resolveSpecies(catalogue, long)).toEqual({ ok: false, nearest: '' });
+    expect(nearestSpecies(catalogue, long)).toEqual([]);
   });
 });
