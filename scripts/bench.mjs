@@ -32,6 +32,7 @@ const CORE_PARTS = {
   lineUps: async () => (await bundled('lineups')).lineUpsBench(),
   order: async () => (await bundled('order')).orderBench(),
   journal: async () => (await bundled('order')).journalBench(),
+  merge: async () => (await bundled('merge')).mergeBench(),
   coverage: async () => (await bundled('order')).coverageBench(),
   firstLoad: () => firstLoad(),
 };

@@ -43,6 +43,7 @@ await buildApp();
 await withApp('demo', async (browser, base) => {
   for (const { name, path, room = 'demo', press, fill, phone = false, dark = false, wait } of SHOTS) {
     const page = await browser.newPage({
+      locale: 'en-GB',
       viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
       colorScheme: dark ? 'dark' : 'light',
       serviceWorkers: 'block',

@@ -103,7 +103,9 @@ export function CatalogueScreen() {
     if (top < 0 || top > box.clientHeight - current.offsetHeight) box.scrollTop += top;
   }, [wanted]);
   const forms = catalogue.all.filter(({ formOf }) => formOf !== null).length;
-  const profile = catalogue.byId.get(wanted ?? '') ?? shown[0];
+  // The row is marked at once; its profile follows.
+  const reading = useDeferredValue(wanted);
+  const profile = catalogue.byId.get(reading ?? '') ?? shown[0];
   const mine = profile ? documents[`species-${profile.id}`] : undefined;
   const isMine = mine?.kind === 'species' && mine.body !== null;
   const isOwn = isMine && mine.body !== null && isOfTheKeepersOwn(mine.body);

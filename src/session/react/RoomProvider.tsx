@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import {
   createContext,
   useCallback,
@@ -20,11 +21,12 @@ import { idbStore } from '@/store/idb/idbStore';
 import { recall, remember } from '../browserMemory';
 import { browserStamp, thisTab } from '../browserStamp';
 import { askToKeep } from '../persistence';
-import { type SecondCopy, secondCopy, withCopy } from '../secondCopy';
+import type { SecondCopy } from '../secondCopy';
 import { openSession } from '../session';
-import { LostRoom } from './LostRoom';
 import type { Session, SessionState } from '../types';
 import { todayIso } from '../today';
+
+const LostRoom = dynamic(() => import('./LostRoom').then((file) => file.LostRoom), { ssr: false });
 
 /** The keeper's own room, or the made-up one. Each has a database of its own. */
 export type RoomName = 'own' | 'demo';
@@ -55,11 +57,20 @@ async function firstRoom(): Promise<RoomName> {
   }
 }
 
-async function openRoom(name: RoomName, copy: SecondCopy | null): Promise<Session> {
+interface Opened {
+  readonly session: Session;
+  /** The made-up room has none. */
+  readonly copy: SecondCopy | null;
+}
+
+async function openRoom(name: RoomName): Promise<Opened> {
   writeFor(navigator.languages);
   const { SHIPPED_SPECIES } = await import('@/catalogue');
   const room = idbStore(`lomvik-${name}`);
-  const store = copy ? withCopy(room, copy) : room;
+  // Loaded beside the first screen, which does without it.
+  const copying = name === 'own' ? await import('../secondCopy') : null;
+  const copy = copying?.secondCopy(name) ?? null;
+  const store = copying && copy ? copying.withCopy(room, copy) : room;
   const session = openSession({
     store,
     catalogue: buildCatalogue(SHIPPED_SPECIES),
@@ -74,7 +85,7 @@ async function openRoom(name: RoomName, copy: SecondCopy | null): Promise<Sessio
       await session.replaceAll(demoRoom(todayIso()));
     }
   }
-  return session;
+  return { session, copy };
 }
 
 /** The room is held against its second copy when the first screen has been drawn. */
@@ -158,9 +169,8 @@ export function RoomProvider({ children }: { readonly children: ReactNode }) {
     if (name === null) return;
     let open: Session | null = null;
     let left = false;
-    const kept = name === 'own' ? secondCopy(name) : null;
-    openRoom(name, kept).then(
-      async (opened) => {
+    openRoom(name).then(
+      async ({ session: opened, copy: kept }) => {
         if (left) return opened.close();
         open = opened;
         // An empty room may be one that the browser lost: that is told before anything else is shown.
