@@ -132,6 +132,9 @@ test('species of the keeper’s own: changed, put back, taken in from a file wit
   await expect(preview).toContainText('line 3');
   await preview.getByRole('button', { name: /^Import 1/ }).click();
   await page.getByRole('searchbox', { name: /Search/ }).fill('porch');
-  await page.getByRole('region', { name: 'Species' }).getByRole('link').click();
+  await page
+    .getByRole('region', { name: 'Species' })
+    .getByRole('link', { name: /porch tetra/i })
+    .click();
   await expect(page.getByText('Your own species.')).toBeVisible();
 });

@@ -288,3 +288,24 @@ test('a database that is gone is offered back whole from the second copy, and a 
   await page.getByRole('button', { name: 'Put it back' }).click();
   await expect(page.getByRole('textbox', { name: 'Number of neon tetras' })).toBeVisible();
 });
+
+test('the newest saved copy opens in an empty browser, whole', async ({ page, browser, baseURL }) => {
+  await newTank(page, 'Holm', ['100 cm', '40 cm', '50 cm']);
+  await page.goto('/water');
+  await page.getByLabel('Nitrate', { exact: true }).fill('11');
+  await page.getByRole('button', { name: 'Save test' }).click();
+  await expect(page.getByText('nitrate 11 mg/L').first()).toBeVisible();
+  const { path, room } = await savedRoom(page);
+  await page.goto('/');
+  await expect(page.getByText(/^Last saved as a file .*; 0 entries since\./)).toBeVisible();
+  const other = await (await browser.newContext({ baseURL, locale: 'en-GB' })).newPage();
+  await other.goto('/files');
+  await other.locator('input[type=file]').first().setInputFiles(path);
+  await expect(other.getByText('This room is empty: the file opens as it is.')).toBeVisible();
+  await other.getByRole('button', { name: 'Open this room' }).click();
+  await expect(other.getByRole('navigation', { name: 'Room and tanks' })).toContainText('Holm');
+  const again = await savedRoom(other);
+  expect(again.room.entries).toEqual(room.entries);
+  expect(again.room.documents).toEqual(room.documents);
+  await other.context().close();
+});

@@ -16,7 +16,7 @@ export interface Newcomers {
  *
  * Domain: an assessment of the listed fish alone, in the tank that they are meant for. What is said of pairs rests on the two, not
  * on that tank's furniture.
- * @example newcomers(assess(plan, catalogue, today)).apart // [['astronotus-ocellatus', 'paracheirodon-innesi']]
+ * For example, of an oscar and ten neon tetras `apart` is `[['astronotus-ocellatus', 'paracheirodon-innesi']]`.
  */
 export function newcomers(listed: Assessment): Newcomers {
   const { planned } = listed.context;

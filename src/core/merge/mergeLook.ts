@@ -26,6 +26,8 @@ export interface MergeLook {
   readonly aside: readonly Contradiction[];
   /** The file has nothing that this room does not have. */
   readonly nothingNew: boolean;
+  /** This room holds nothing yet. */
+  readonly emptyHere: boolean;
   /** Nothing in the file is of this room: it is another room altogether. */
   readonly stranger: boolean;
 }
@@ -71,6 +73,9 @@ export function mergeLook(mine: RoomContents, theirs: RoomContents, settled: Set
     parts,
     aside: settled.aside,
     nothingNew: entriesIn === 0 && documentsIn === 0 && parts.every(({ stands }) => stands === 'mine'),
+    emptyHere:
+      mine.entries.length === 0 &&
+      mine.documents.every(({ kind, body }) => kind === 'settings' || body === null),
     stranger:
       own.size > 0 &&
       entriesIn === theirs.entries.length &&

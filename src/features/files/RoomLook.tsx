@@ -125,6 +125,13 @@ export function RoomLook({
       )}
       {changes.same ? (
         <p>It is the same as this room. Nothing would change.</p>
+      ) : merge.emptyHere ? (
+        <>
+          <p className="mb-2">This room is empty: the file opens as it is.</p>
+          <Button tone="main" onClick={onReplace}>
+            Open this room
+          </Button>
+        </>
       ) : merge.stranger ? (
         <>
           <p className="mb-2">It is another room. It would take the place of this one:</p>
@@ -147,7 +154,7 @@ export function RoomLook({
           </details>
         </>
       )}
-      {merge.stranger && !changes.same && (
+      {merge.stranger && !merge.emptyHere && !changes.same && (
         <details className="mt-4">
           <summary className="cursor-pointer text-deep">Bring both rooms together instead</summary>
           <div className="mt-2">
@@ -158,7 +165,9 @@ export function RoomLook({
           </div>
         </details>
       )}
-      <p className="mt-3 text-slate">This room is kept as it is now and can be restored under Files.</p>
+      {!merge.emptyHere && (
+        <p className="mt-3 text-slate">This room is kept as it is now and can be restored under Files.</p>
+      )}
       <Button className="mt-2" onClick={onLeave}>
         Cancel
       </Button>
