@@ -51,7 +51,8 @@ for (let from = 0; from < SCREENS.length; from += GROUP) {
       for (const colorScheme of ['light', 'dark'] as const) {
         await page.emulateMedia({ colorScheme });
         await expect(page.locator('html')).toHaveClass(new RegExp(`\\b${colorScheme}\\b`));
-        const { violations } = await new AxeBuilder({ page }).analyze();
+        // Of many rows of one sort forty stand for all: seven hundred take half a minute.
+        const { violations } = await new AxeBuilder({ page }).exclude('li:nth-child(n + 40)').analyze();
         expect(
           violations.map(
             (violation) =>
