@@ -5,8 +5,6 @@ import { workerLine } from '@/workers/workerLine';
 
 /** The second copy of a room, kept by a worker of its own. A browser that has no place for it keeps none, and nothing waits for it. */
 export interface SecondCopy {
-  /** Whether this browser keeps one. */
-  readonly isThere: () => Promise<boolean>;
   /** What it has and the room lacks. */
   readonly compare: () => Promise<Lost | null>;
   /** Begins anew with the room as it is. */
@@ -23,10 +21,6 @@ const PATIENCE_MS = 180_000;
 export function secondCopy(room: string): SecondCopy {
   const line = workerLine(startMirror);
   return {
-    isThere: async () => {
-      const answer = await line.ask((remote) => remote.isThere(room));
-      return answer.ok && answer.value;
-    },
     compare: async () => {
       const answer = await line.ask((remote) => remote.compare(room), PATIENCE_MS);
       return answer.ok ? answer.value : null;

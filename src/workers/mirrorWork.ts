@@ -39,8 +39,6 @@ export function mirrorWork(
     }),
   });
   return {
-    /** Whether there is a second copy at all. */
-    isThere: async (room: string): Promise<boolean> => (await of(room).mirror) !== null,
     append: (room: string, committed: Pick<Committed, 'entries' | 'documents'>): Promise<void> =>
       inTurn(async () => (await of(room).mirror)?.append(committed)),
     compare: (room: string): Promise<Lost | null> =>

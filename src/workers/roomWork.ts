@@ -201,10 +201,7 @@ export function roomWork(
       if (current.mark !== held.mark) return false;
       const { documents, entries, aside } = held.settled;
       const store = open(room);
-      await store.replaceAll({ documents, entries }, { label, at: now() });
-      const ids = new Set<string>([...documents, ...entries].map(({ id }) => id));
-      for (const { key, raw } of current.aside)
-        if (ids.has((raw as { id?: string } | null)?.id ?? '')) await store.dropAside(key);
+      // Set aside first: a page that dies in between has lost nothing.
       const kept = aside.map(({ what, raw, why }): Aside => ({
         key: `${what}-${raw.id}`,
         what,
@@ -213,6 +210,10 @@ export function roomWork(
         at: now(),
       }));
       if (kept.length > 0) await store.setAside(kept, { documents: [], entries: [] });
+      await store.replaceAll({ documents, entries }, { label, at: now() });
+      const ids = new Set<string>([...documents, ...entries].map(({ id }) => id));
+      for (const { key, raw } of current.aside)
+        if (ids.has((raw as { id?: string } | null)?.id ?? '')) await store.dropAside(key);
       held = null;
       return true;
     },

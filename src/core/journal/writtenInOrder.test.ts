@@ -23,6 +23,14 @@ describe('moments of writing', () => {
         expect(moments([...past, ...more]).slice(0, past.length)).toEqual(moments(past));
       }),
     ));
+  it('sort as text: a second without its milliseconds is before what follows in it', () => {
+    const [first, second] = writtenInOrder([
+      { recorded: '2027-01-01T10:00:00Z' },
+      { recorded: '2027-01-01T10:00:00.500Z' },
+    ]);
+    expect(first!.recorded).toBe('2027-01-01T10:00:00.000Z');
+    expect(first!.recorded < second!.recorded).toBe(true);
+  });
   it('leave alone what is no entry and what needs no change', () => {
     const odd = [null, 'x', { recorded: 7 }, { recorded: 'never' }, at(5)];
     expect(writtenInOrder(odd)).toEqual(odd);

@@ -2,7 +2,7 @@
  * Entries with moments of writing that only go up: where a clock stood still or went back, an entry counts as written a millisecond
  * after the one before it. Journals of two devices are put in one order by these moments; an older Lomvik let several be the same.
  *
- * Entries in the order of their places. What is no entry, or has no moment that can be read, stays as it is. The same objects where
+ * They are written to the millisecond, so that they sort as text. Entries in the order of their places. What is no entry, or has no moment that can be read, stays as it is. The same objects where
  * nothing has to be changed.
  */
 export function writtenInOrder<T>(entries: readonly T[]): readonly T[] {
@@ -13,7 +13,8 @@ export function writtenInOrder<T>(entries: readonly T[]): readonly T[] {
     if (Number.isNaN(ms)) return entry;
     const moment = Math.max(ms, last + 1);
     last = moment;
-    return moment === ms ? entry : { ...entry, recorded: new Date(moment).toISOString() };
+    const text = new Date(moment).toISOString();
+    return text === recorded ? entry : { ...entry, recorded: text };
   });
 }
 

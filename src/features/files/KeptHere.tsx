@@ -14,7 +14,7 @@ export function KeptHere() {
   return (
     <p className="max-w-[84ch] text-[0.8125rem] text-slate">
       {kept
-        ? 'This browser has promised to keep your room, and holds a second copy of it. A saved file is safer still.'
+        ? 'This browser has promised to keep your room. A saved file is safer still.'
         : 'This browser may clear your room when space runs short. Save it as a file now and then.'}{' '}
       {!kept && (
         <Button

@@ -77,6 +77,14 @@ describe('the mirror of a room', () => {
     // More than the mirror knows is no loss.
     expect(await mirror.compare(seen(roomOf(1, 2, 3)))).toBeNull();
   });
+  it('counts nothing twice for long: a commit in the base and in a log is no loss', async () => {
+    const files = folder();
+    const mirror = mirrorOf(files, now, 'p');
+    await mirror.compare(seen(roomOf(1, 2)));
+    await mirror.append({ entries: [entry(2)], documents: [] });
+    expect(await mirror.compare(seen(roomOf(1, 2)))).toBeNull();
+    expect([...files.all.keys()]).toEqual([expect.stringMatching(/\.base\.2\.1$/)]);
+  });
   it('does not mourn what a file replaced, nor what the keeper did without', async () => {
     const files = folder();
     const mirror = mirrorOf(files, now, 'p');

@@ -160,7 +160,11 @@ export function mirrorOf(files: LogFiles, now: () => number, page: string) {
       const documents = new Set<string>(here.documents.map(({ id }) => id));
       const lostEntries = kept.entries.filter(({ id }) => !entries.has(id));
       const lostDocuments = kept.documents.filter(({ id, body }) => body !== null && !documents.has(id));
-      if (lostEntries.length + lostDocuments.length === 0) return null;
+      if (lostEntries.length + lostDocuments.length === 0) {
+        // A commit that stands in the base and in a log was counted twice.
+        await anew(here);
+        return null;
+      }
       return {
         entries: lostEntries.length,
         documents: lostDocuments.length,

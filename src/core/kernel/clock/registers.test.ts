@@ -173,6 +173,15 @@ describe('two devices that met', () => {
   });
 });
 
+describe('a value that was put back', () => {
+  it('shows what its clock says is gone, and loses it in no merge', () => {
+    const removed = after(1, { ...base, groups: [{ key: 'b', n: 2 }] });
+    const put = registersOf(base, clockOf(removed, SHAPE), SHAPE);
+    expect(viewOf(put, SHAPE)).toEqual(base);
+    expect(met(put, put)).toEqual(base);
+  });
+});
+
 describe('the moment of a change', () => {
   it('is after all that was said before, even where the clock went back', () => {
     expect(momentAfter(moment(5), moment(3))).toBe(moment(5));

@@ -140,10 +140,13 @@ export function registersOf(value: unknown, clock: Clock, shape: Shape): Registe
   const registers = new Map<string, Register>();
   for (const [path, said] of partsOf(value, shape))
     registers.set(path, { at: momentIn(clock.at, path), value: said });
+  // What the value shows is there, whatever its clock says: a room that was put back shows what was gone.
+  // Only the order of a list may be kept beside what it shows.
   for (const [path, said] of Object.entries(clock.hidden ?? {}))
-    registers.set(path, { at: momentIn(clock.at, path), value: said });
+    if (!registers.has(path) || path.endsWith('/#'))
+      registers.set(path, { at: momentIn(clock.at, path), value: said });
   for (const path of clock.gone ?? [])
-    registers.set(path, { at: momentIn(clock.at, path), value: undefined });
+    if (!registers.has(path)) registers.set(path, { at: momentIn(clock.at, path), value: undefined });
   return registers;
 }
 
