@@ -46,16 +46,16 @@ test('the catalogue by looks: "small, blue, striped" finds fish by their picture
   await openDemo(page, '/catalogue');
   await page.getByRole('button', { name: 'By looks' }).click();
   const grid = page.getByRole('region', { name: 'Species by looks' });
-  await expect(grid.locator('svg').first()).toBeVisible();
+  await expect(grid.locator('img').first()).toBeVisible();
   const counter = page.getByText(/^\d+ of \d+$/);
-  const drawn = await grid.locator('svg').count();
+  const drawn = await grid.locator('img').count();
   expect(drawn).toBeLessThan(200);
   await page.getByRole('searchbox').fill('small blue striped');
   const found = async () => Number(/^(\d+) of/.exec((await counter.textContent()) ?? '')?.[1]);
   await expect.poll(found).toBeLessThan(120);
   expect(await found()).toBeGreaterThan(5);
   await expect(grid.getByRole('link').first()).toBeVisible();
-  await expect(grid.locator('svg').first()).toBeVisible();
+  await expect(grid.locator('img').first()).toBeVisible();
 });
 
 test('a floor by drag, by keys, by measures and by presses, in two tabs and after a reload', async ({

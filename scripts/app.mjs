@@ -19,24 +19,19 @@ export const openBrowser = () =>
     args: ARGS,
   });
 
-/** Serves the built app on a free port and opens a browser, for as long as `work` takes. */
-export async function withApp(room, work) {
+/** Serves a built app on a free port of this machine for as long as `work` takes. */
+export async function served(folder, env, work) {
   const port = await freePort(4491);
   const server = spawn(
     process.execPath,
-    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
-    {
-      cwd: root,
-      stdio: 'ignore',
-      env: { ...process.env, LOMVIK_ROOM: room, NEXT_TELEMETRY_DISABLED: '1' },
-    },
+    ['node_modules/next/dist/bin/next', 'start', folder, '-H', '127.0.0.1', '-p', String(port)],
+    { cwd: root, stdio: 'ignore', env: { ...process.env, ...env, NEXT_TELEMETRY_DISABLED: '1' } },
   );
   const base = `http://127.0.0.1:${port}`;
-  let browser;
   try {
     for (let tries = 0; tries < 100; tries += 1) {
       if (
-        await fetch(`${base}/start`).then(
+        await fetch(base).then(
           (answer) => answer.ok,
           () => false,
         )
@@ -44,10 +39,19 @@ export async function withApp(room, work) {
         break;
       await new Promise((resolve) => setTimeout(resolve, 100));
     }
-    browser = await openBrowser();
-    return await work(browser, base);
+    return await work(base);
   } finally {
-    await browser?.close();
     server.kill('SIGTERM');
   }
 }
+
+/** Serves the built app and opens a browser, for as long as `work` takes. */
+export const withApp = (room, work) =>
+  served(root, { LOMVIK_ROOM: room }, async (base) => {
+    const browser = await openBrowser();
+    try {
+      return await work(browser, base);
+    } finally {
+      await browser.close();
+    }
+  });

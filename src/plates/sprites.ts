@@ -1,11 +1,5 @@
 import type { Plate } from '@/core/plates';
-
-/** Colours that a picture takes from the page. */
-export interface PageInks {
-  readonly text: string;
-  /** What stands for black on the page's paper; empty where black does. */
-  readonly plate: string;
-}
+import { type PageInks, svgSource } from './svgSource';
 
 /** A length on the page is rounded up to the next of these steps, so that one bitmap serves fish of like size. */
 const STEP = 1.25;
@@ -14,14 +8,11 @@ const KEPT = 800;
 /** Those who wait are told after so many bitmaps, and after the last. */
 const TOLD = 6;
 
-const svgOf = ({ inner, viewBox }: Plate, width: number, height: number, { text, plate }: PageInks): string =>
-  `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${viewBox.join(' ')}" width="${width}" height="${height}" style="color:${text}${plate ? `;--plate-ink:${plate}` : ''}">${inner}</svg>`;
-
 async function bitmapOf(plate: Plate, scale: number, inks: PageInks): Promise<CanvasImageSource> {
   const width = Math.max(1, Math.ceil(plate.viewBox[2] * scale));
   const height = Math.max(1, Math.ceil(plate.viewBox[3] * scale));
   const image = new Image();
-  image.src = `data:image/svg+xml,${encodeURIComponent(svgOf(plate, width, height, inks))}`;
+  image.src = svgSource(plate, width, height, inks);
   await image.decode();
   const canvas = document.createElement('canvas');
   canvas.width = width;

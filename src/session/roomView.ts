@@ -15,9 +15,10 @@ import type { RoomDocument } from '@/core/records';
 import { GONE } from '@/store/landing';
 import { damagedEntries, openDocuments, soundSnapshot } from '@/store/openRecords';
 import { StoreError, type Committed, type RoomStore } from '@/store/port';
+import { byId, withDocuments } from './shownDocuments';
 import type { SessionState } from './types';
 import { withDeadline } from './withDeadline';
-import { withPauses } from './withPauses';
+import { withPauses } from '@/workers/withPauses';
 
 /** After so many entries since the last snapshot a new one is kept. */
 const SNAPSHOT_EVERY = 100;
@@ -29,8 +30,6 @@ const SILENT_MS = 20_000;
 const SILENT =
   'The browser’s storage does not answer. Close other tabs of Lomvik and reload this page; nothing was changed.';
 
-const byId = (documents: readonly RoomDocument[]): Record<string, RoomDocument> =>
-  Object.fromEntries(documents.map((document) => [document.id, document]));
 /** The latest moment that an entry speaks of: a correction may say that something happened later. */
 const momentOf = (entry: Entry): string => {
   const said = entry.type === 'corrected' ? entry.replacement?.on : undefined;
@@ -148,7 +147,7 @@ export function roomView(
     lastSeq = Math.max(lastSeq, whole.at(-1)?.seq ?? 0);
     lastOn = latest(whole, '');
     state.setState((before) => ({
-      documents: { ...before.documents, ...byId(documents) },
+      documents: withDocuments(before.documents, documents),
       entries: whole,
       room,
     }));
@@ -171,7 +170,7 @@ export function roomView(
     // A correction, or something that happened earlier: folded anew.
     const folded = next ?? (await withPauses(foldInSteps(all ?? (await store.entries()))));
     state.setState((before) => ({
-      documents: { ...before.documents, ...byId(committed.documents) },
+      documents: withDocuments(before.documents, committed.documents),
       entries: all ?? before.entries,
       room: folded,
     }));

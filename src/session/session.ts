@@ -15,8 +15,9 @@ import { StoreError } from '@/store/port';
 import { rememberCatalogue } from './rememberCatalogue';
 import { roomView } from './roomView';
 import { pressOf } from './samePress';
+import { showAhead } from './shownDocuments';
 import type { Outcome, Session, SessionState, Surroundings, TakenBack } from './types';
-import { withPauses } from './withPauses';
+import { withPauses } from '@/workers/withPauses';
 
 const NONE_KNOWN: ReadonlySet<string> = new Set();
 
@@ -28,7 +29,8 @@ export function openSession({ store, catalogue, stamp, tab = 'tab' }: Surroundin
   /** Contradictions that the journal had when they were first asked for: no command makes new ones. */
   let known: Promise<ReadonlySet<string>> | null = null;
   const pressed = new Set<{ press: string | null; outcome: Outcome | null }>();
-  const catalogueOf = rememberCatalogue(catalogue);
+  const speciesOf = rememberCatalogue(catalogue);
+  const catalogueOf = (documents: SessionState['documents']) => speciesOf(documents).catalogue;
 
   const view = roomView(store, stamp, (commands) => {
     const mine = commands.filter((one) => one.tab === tab).sort((a, b) => (a.at < b.at ? -1 : 1));
@@ -129,6 +131,7 @@ export function openSession({ store, catalogue, stamp, tab = 'tab' }: Surroundin
           : [],
       ),
     };
+    const takeBackShown = showAhead(state, changes);
     try {
       const committed = await store.commit(changes, { command, drops, knownSeq: view.last().seq });
       await show(committed);
@@ -142,6 +145,7 @@ export function openSession({ store, catalogue, stamp, tab = 'tab' }: Surroundin
       }
       return { kind: 'done', id: record?.id ?? null };
     } catch (error) {
+      takeBackShown();
       if (error instanceof StoreError && error.reason === 'gone') state.setState({ trouble: error.message });
       if (!(error instanceof StoreError) || error.reason !== 'changed' || !error.document) throw error;
       const { conflicts, document } = error;
@@ -189,6 +193,7 @@ export function openSession({ store, catalogue, stamp, tab = 'tab' }: Surroundin
       return catalogueOf(state.getState().documents);
     },
     catalogueOf,
+    ownSpeciesOf: (documents) => speciesOf(documents).own,
     shipped: catalogue,
     stamp,
     run: (label, changes) => {

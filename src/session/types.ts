@@ -2,7 +2,7 @@ import type { StoreApi } from 'zustand/vanilla';
 import type { Change, Refusal, Stamp } from '@/core/gate';
 import type { Entry, Room } from '@/core/events';
 import type { Conflict } from '@/core/kernel';
-import type { Catalogue } from '@/core/model';
+import type { Catalogue, KeeperSpecies } from '@/core/model';
 import type { RoomDocument } from '@/core/records';
 import type { Aside, Contents, RoomStore } from '@/store/port';
 
@@ -69,6 +69,8 @@ export interface Session {
   readonly catalogue: Catalogue;
   /** The same of given documents; the same object while no species of them changes. */
   readonly catalogueOf: (documents: SessionState['documents']) => Catalogue;
+  /** The keeper's own and changed species among them; the same array while none of them changes. */
+  readonly ownSpeciesOf: (documents: SessionState['documents']) => readonly KeeperSpecies[];
   readonly shipped: Catalogue;
   readonly stamp: Stamp;
   /**

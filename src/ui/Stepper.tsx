@@ -1,4 +1,5 @@
-import { useId, useState } from 'react';
+import { useId, useRef, useState } from 'react';
+import { afterPaint } from './afterPaint';
 import { classes } from './classes';
 
 const STEP =
@@ -13,8 +14,8 @@ export function Stepper({
   most = 999,
 }: {
   readonly value: number;
-  /** Told how to change it, so that presses that follow one another quickly add up. */
-  readonly onChange: (how: (value: number) => number) => void;
+  /** Told how to change it, so that presses that follow one another quickly add up; gives when that has happened or was refused. */
+  readonly onChange: (how: (value: number) => number) => unknown;
   /** What is counted: "neon tetras". */
   readonly label: string;
   readonly least?: number;
@@ -24,14 +25,25 @@ export function Stepper({
   // What is being typed: it counts once it is left, or with Enter, so that a number of two digits is one change.
   const [typed, setTyped] = useState<string | null>(null);
   const isWrong = typed !== null && !(/^\d+$/.test(typed) && Number(typed) >= least && Number(typed) <= most);
+  // What presses make of it stands at once; what follows from it comes after it is painted.
+  const [ahead, setAhead] = useState<number | null>(null);
+  const onTheirWay = useRef(0);
+  const shown = ahead ?? value;
   const step = (by: number): void => {
+    const stepped = (now: number): number => Math.min(most, Math.max(least, now + by));
     setTyped(null);
-    onChange((now) => Math.min(most, Math.max(least, now + by)));
+    setAhead(stepped(shown));
+    onTheirWay.current += 1;
+    const arrived = (): void => {
+      onTheirWay.current -= 1;
+      if (onTheirWay.current === 0) setAhead(null);
+    };
+    afterPaint(() => void Promise.resolve(onChange(stepped)).then(arrived, arrived));
   };
   const take = (): void => {
     // What cannot be one stays as it was typed, and says what it wants.
     if (typed === null || isWrong) return;
-    if (Number(typed) !== value) onChange(() => Number(typed));
+    if (Number(typed) !== shown) onChange(() => Number(typed));
     setTyped(null);
   };
   return (
@@ -41,7 +53,7 @@ export function Stepper({
           type="button"
           className={classes(STEP, 'border-r-0')}
           aria-label={`Fewer ${label}`}
-          disabled={value <= least}
+          disabled={shown <= least}
           onClick={() => step(-1)}
         >
           −
@@ -53,7 +65,7 @@ export function Stepper({
           className="fig w-9 max-desk:w-12 max-desk:max-[22rem]:w-9 border border-slate/60 bg-panel text-center text-[0.9375rem] text-ink max-desk:text-[1rem] aria-[invalid=true]:border-buoy"
           aria-invalid={isWrong || undefined}
           aria-describedby={isWrong ? id : undefined}
-          value={typed ?? value}
+          value={typed ?? shown}
           onChange={({ target }) => setTyped(target.value.trim())}
           onFocus={({ target }) => target.select()}
           onBlur={take}
@@ -66,7 +78,7 @@ export function Stepper({
           type="button"
           className={classes(STEP, 'border-l-0')}
           aria-label={`More ${label}`}
-          disabled={value >= most}
+          disabled={shown >= most}
           onClick={() => step(1)}
         >
           +

@@ -24,13 +24,29 @@ function inInk(changed: () => void): () => void {
   };
 }
 
-function onTheme(changed: () => void): () => void {
-  const watch = new MutationObserver(changed);
+const listeners = new Set<() => void>();
+let stop: (() => void) | null = null;
+
+/** One watch for all who listen. */
+function watchTheme(): () => void {
+  const tell = (): void => listeners.forEach((listener) => listener());
+  const watch = new MutationObserver(tell);
   watch.observe(document.documentElement, { attributes: true, attributeFilter: ['class'] });
-  const stop = inInk(changed);
+  const stopInk = inInk(tell);
   return () => {
     watch.disconnect();
-    stop();
+    stopInk();
+  };
+}
+
+function onTheme(changed: () => void): () => void {
+  listeners.add(changed);
+  stop ??= watchTheme();
+  return () => {
+    listeners.delete(changed);
+    if (listeners.size > 0) return;
+    stop?.();
+    stop = null;
   };
 }
 

@@ -19,9 +19,19 @@ export interface Assessment {
 }
 
 const rank = (finding: Finding): number => SEVERITIES.indexOf(finding.severity);
+type Signed = Pick<Finding, 'rule' | 'species' | 'fact' | 'because'>;
+/** Signatures of findings, which never change. */
+const SIGNATURES = new WeakMap<Signed, string>();
+
 /** Tells a finding from all others of an assessment. */
-export const signature = (finding: Pick<Finding, 'rule' | 'species' | 'fact' | 'because'>): string =>
-  `${finding.rule}|${finding.species.join('|')}|${finding.fact.says}|${JSON.stringify(finding.because)}`;
+export function signature(finding: Signed): string {
+  const before = SIGNATURES.get(finding);
+  if (before !== undefined) return before;
+  const { rule, species, fact, because } = finding;
+  const made = `${rule}|${species.join('|')}|${fact.says}|${JSON.stringify(because)}`;
+  SIGNATURES.set(finding, made);
+  return made;
+}
 
 /** Worst first, then what is already true, then by rule and species: the same plan gives the same order. */
 function inOrder(a: Finding, b: Finding): number {

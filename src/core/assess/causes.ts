@@ -89,7 +89,18 @@ export function causeOf({ fact, species }: Pick<Finding, 'fact' | 'species'>): C
     : { kind: 'species', species: a };
 }
 
-const keyOf = (cause: Cause): string => JSON.stringify(cause);
+/** Keys of the causes of findings, which never change. */
+const KEYS = new WeakMap<Told, string>();
+
+/** Tells one cause from all others; what is good stays by itself. */
+function causeKey(finding: Told): string {
+  const before = KEYS.get(finding);
+  if (before !== undefined) return before;
+  const made = `${finding.severity === 'good' ? 'good' : ''}${JSON.stringify(causeOf(finding))}`;
+  KEYS.set(finding, made);
+  return made;
+}
+
 const rank = (severity: Severity): number => SEVERITIES.indexOf(severity);
 /** What is true today comes before what is still to come. */
 const sooner = (a: string | null, b: string | null): number => (a ?? '').localeCompare(b ?? '');
@@ -108,7 +119,7 @@ export function groupByCause<F extends Told>(
 ): readonly CauseGroup<F>[] {
   const groups = new Map<string, F[]>();
   for (const finding of findings) {
-    const key = `${finding.severity === 'good' ? 'good' : ''}${keyOf(causeOf(finding))}`;
+    const key = causeKey(finding);
     const group = groups.get(key);
     if (group) group.push(finding);
     else groups.set(key, [finding]);

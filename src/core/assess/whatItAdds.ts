@@ -1,8 +1,13 @@
 import { type Finding, ruleOf } from '../rules';
 import type { Assessment } from './assess';
 
+/** Keys of findings, which never change. */
+const KEYS = new WeakMap<Finding, string>();
+
 /** What makes two findings the same one, whatever their words. */
 export function findingKey(finding: Finding): string {
+  const before = KEYS.get(finding);
+  if (before !== undefined) return before;
   const { rule, severity, species } = finding;
   const { about } = ruleOf(rule);
   const whom =
@@ -11,7 +16,9 @@ export function findingKey(finding: Finding): string {
       : about === 'the first'
         ? (species[0] ?? '')
         : species.join('|');
-  return `${rule}|${severity}|${whom}`;
+  const made = `${rule}|${severity}|${whom}`;
+  KEYS.set(finding, made);
+  return made;
 }
 export const isBad = (finding: Finding): boolean =>
   finding.severity === 'stop' || finding.severity === 'caution';

@@ -34,6 +34,7 @@ export {
 } from './schema/fields';
 export { idField } from './schema/ids';
 export type { DocumentId, EntryId, ResidentId, TankId } from './schema/ids';
+export { keepSame } from './schema/keepSame';
 export { mergeThree } from './schema/mergeThree';
 export type { Conflict } from './schema/mergeThree';
 export { parseJson } from './schema/parseJson';

@@ -34,7 +34,8 @@ describe('the dress of a species of one’s own', () => {
 
   it('is drawn as it is chosen', async () => {
     const lines = await openDress();
-    const drawn = () => screen.getByRole('img', { name: 'As it is drawn' }).innerHTML;
+    const drawn = () =>
+      decodeURIComponent(screen.getByRole('img', { name: 'As it is drawn' }).getAttribute('src') ?? '');
     await waitFor(() => expect(drawn()).toContain('<path'));
     const before = drawn();
     await userEvent.selectOptions(screen.getByLabelText('Flank'), 'rose');

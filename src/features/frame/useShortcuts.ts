@@ -29,12 +29,13 @@ export function useShortcuts({ undo, redo, search, help, go }: Shortcuts, single
       const afterG = event.timeStamp - gAt < AFTER_G_MS;
       gAt = -Infinity;
       const found = shortcutOf({ key: event.key, command, shift: event.shiftKey, afterG });
-      const isFree = !isTyping(event.target) && !isBehindDialog();
+      // Asked only for a key that may be one of these: it looks through the whole page.
+      const isFree = (): boolean => !isTyping(event.target) && !isBehindDialog();
       if (!found) {
-        if (isFree && singleOn && !command && event.key.toLowerCase() === 'g') gAt = event.timeStamp;
+        if (singleOn && !command && event.key.toLowerCase() === 'g' && isFree()) gAt = event.timeStamp;
         return;
       }
-      if (!isFree && !(command && found.act === 'search' && !isBehindDialog())) return;
+      if (!isFree() && !(command && found.act === 'search' && !isBehindDialog())) return;
       if (!command && !singleOn) return;
       event.preventDefault();
       if (found.act === 'go') go(found.path ?? '/');

@@ -4,6 +4,7 @@ import { profileHref } from '@/ui/hrefs';
 import Link from 'next/link';
 import { memo, useState } from 'react';
 import { adviceFor, type CauseGroup, isOtherFish, signature, type TriedFix } from '@/core/assess';
+import { keepSame } from '@/core/kernel';
 import { editOf, type Fix, type PlanEdit } from '@/core/rules';
 import { commonName } from '@/core/model';
 import { howManyHref, useSpeciesActs } from '@/session/react/useSpeciesActs';
@@ -22,8 +23,8 @@ interface Props {
   readonly group: CauseGroup;
   /** The best fixes, each tried; null while they are being tried. */
   readonly fixes: readonly TriedFix[] | null;
-  /** Edits that one press can make, as `editKey` writes them, one a line. */
-  readonly doable: string;
+  /** Whether one press can make an edit, now. */
+  readonly canDo: (edit: PlanEdit) => boolean;
   readonly onFix: (fix: Fix) => void;
   readonly onOrigin: (species: string | null, origin: SoldAs) => void;
   readonly onLight: (species: string | null) => void;
@@ -36,14 +37,24 @@ interface Props {
 /** Fish of a finding that are drawn beside it. */
 const DRAWN = 2;
 
-/** Tells one edit from all others. */
-export const editKey = (edit: PlanEdit): string => JSON.stringify(edit);
+const isSaidAlike = (a: unknown, b: unknown): boolean => keepSame(a, b) === a;
+
+/** Findings and fixes come anew with each list that is looked into, mostly the same: what says the same is not drawn again. */
+const isSameItem = (a: Props, b: Props): boolean =>
+  isSaidAlike(a.group, b.group) &&
+  isSaidAlike(a.fixes, b.fixes) &&
+  a.canDo === b.canDo &&
+  a.later === b.later &&
+  a.tank === b.tank &&
+  a.onFix === b.onFix &&
+  a.onOrigin === b.onOrigin &&
+  a.onLight === b.onLight;
 
 /** Findings of one cause: the headline with the best fix; the rest, other fixes and the figures under it. */
 export const CauseItem = memo(function CauseItem({
   group,
   fixes,
-  doable,
+  canDo,
   onFix,
   onOrigin,
   onLight,
@@ -55,10 +66,9 @@ export const CauseItem = memo(function CauseItem({
   const profiles = group.species.slice(0, DRAWN).flatMap((id) => catalogue.byId.get(id) ?? []);
   const [open, setOpen] = useState(false);
   const acts = useSpeciesActs();
-  const can = new Set(doable.split('\n'));
   const isDoable = (fix: Fix): boolean => {
     const edit = editOf(fix);
-    return edit !== null && can.has(editKey(edit));
+    return edit !== null && canDo(edit);
   };
   const inOrder = [...(fixes ?? [])].sort((a, b) => Number(isDoable(b)) - Number(isDoable(a)));
   const [best, ...others] = inOrder;
@@ -112,7 +122,7 @@ export const CauseItem = memo(function CauseItem({
               />
               <OriginOffer
                 findings={group.findings}
-                canAsk={(species) => can.has(editKey({ kind: 'set-origin', species, origin: 'wild' }))}
+                canAsk={(species) => canDo({ kind: 'set-origin', species, origin: 'wild' })}
                 onOrigin={onOrigin}
               />
               <p className="no-print mt-1 flex flex-wrap gap-x-4 text-[0.8125rem]">
@@ -160,4 +170,4 @@ export const CauseItem = memo(function CauseItem({
       </div>
     </li>
   );
-});
+}, isSameItem);

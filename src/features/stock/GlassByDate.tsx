@@ -1,7 +1,7 @@
 'use client';
 
 import { Slider } from 'radix-ui';
-import { useEffect, useMemo, useState } from 'react';
+import { memo, useEffect, useMemo, useState } from 'react';
 import { lengthAfterMonths } from '@/core/growth';
 import { addMonths } from '@/core/kernel';
 import type { SceneTank } from '@/core/scene';
@@ -63,7 +63,15 @@ interface Props {
 }
 
 /** The glass with the fish of a date: the slider moves their transforms, and nothing else waits for it. */
-export function GlassByDate({ tank, scene, lines, last, lit, onLight, onMonths }: Props) {
+export const GlassByDate = memo(function GlassByDate({
+  tank,
+  scene,
+  lines,
+  last,
+  lit,
+  onLight,
+  onMonths,
+}: Props) {
   const words = useWords();
   const [months, setMonths] = useState(0);
   const [isInColours, setIsInColours] = useState(false);
@@ -114,4 +122,4 @@ export function GlassByDate({ tank, scene, lines, last, lit, onLight, onMonths }
       </div>
     </>
   );
-}
+});

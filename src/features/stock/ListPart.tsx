@@ -3,10 +3,10 @@
 import { useWords } from '@/session/react/useWords';
 import { NO_PROMISE } from '@/words/en';
 import { useDeferredValue, useState } from 'react';
-import { type CauseGroup, fishIn, fixKey, groupByCause, isBad, type TriedFix } from '@/core/assess';
+import { type CauseGroup, fishIn, groupByCause, isBad } from '@/core/assess';
 import { addMonths } from '@/core/kernel';
-import type { PlanEdit, Severity } from '@/core/rules';
-import { useTriedFixes } from '@/session/react/useTriedFixes';
+import type { Severity } from '@/core/rules';
+import { fixesOf, useTriedFixes } from '@/session/react/useTriedFixes';
 import type { TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
 import { useSceneTank } from '@/session/react/useSceneTank';
@@ -18,9 +18,10 @@ import { Caution, Empty, Section } from '@/ui/Screen';
 import { VerdictMark } from '@/ui/SeverityMark';
 import { countOf, sayAssumed } from '@/words/en';
 import { AddSpecies } from './AddSpecies';
-import { CauseItem, editKey } from './CauseItem';
+import { CauseItem } from './CauseItem';
 import { MainCauses } from './MainCauses';
 import { StockTable } from './StockTable';
+import { useFixPress } from './useFixPress';
 import type { useStock } from './useStock';
 import { Territories } from './Territories';
 import { WaterRanges } from './WaterRanges';
@@ -31,9 +32,6 @@ const FURTHEST_MONTHS = 60;
 const MANY = 4;
 /** So many groups of findings stand open before notes fold away. */
 const AT_FIRST_SIGHT = 3;
-
-/** The same empty list each time: nothing is drawn anew. */
-const NO_FIXES: readonly TriedFix[] = [];
 
 /** The stock list: the glass, the list, the verdict with its reasons and fixes. */
 export function ListPart({
@@ -73,23 +71,17 @@ export function ListPart({
   // A sound list reads in one screen: the first notes stand open while there are few problems.
   const shown = notes.slice(0, Math.max(0, AT_FIRST_SIGHT - problems.length));
   const folded = notes.slice(shown.length);
-  const tried = useTriedFixes(tank, stock.residents, listed, calm);
-  const doable = (fixes: readonly TriedFix[] | null, { species }: CauseGroup): string =>
-    [
-      ...(fixes ?? []).map(({ edit }) => edit),
-      ...species.map((id): PlanEdit => ({ kind: 'set-origin', species: id, origin: 'wild' })),
-    ]
-      .flatMap((edit) => (stock.canDo(edit) ? [editKey(edit)] : []))
-      .join('\n');
+  const tried = useTriedFixes(tank, stock.residents, listed);
+  const press = useFixPress(tried, stock.doFix);
   const item = (group: CauseGroup) => {
-    const fixes = tried?.get(fixKey(group)) ?? (tried === null ? null : NO_FIXES);
+    const fixes = fixesOf(tried, group);
     return (
       <CauseItem
         key={group.key}
         group={group}
         fixes={fixes}
-        doable={doable(fixes, group)}
-        onFix={stock.doFix}
+        canDo={stock.canDo}
+        onFix={press}
         onOrigin={stock.originOf}
         onLight={setLitSpecies}
         tank={tank}

@@ -77,7 +77,7 @@ export const MainCauses = memo(function MainCauses({
   const words = useWords();
   const fishOf = fishIn(assessment.context.planned);
   const catalogue = useCatalogue();
-  const trouble = useTrouble(tank, residents, listed, assessment);
+  const trouble = useTrouble(tank, residents, listed);
   const there = new Set<string>(listed.map((one) => one.group.species));
   const ways = (trouble === null ? [] : waysOf(trouble)).filter(({ species, edit }) =>
     edit === null ? species.every((id) => there.has(id)) : canDo(edit),

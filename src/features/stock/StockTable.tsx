@@ -133,7 +133,7 @@ const Line = memo(function Line({
           <Stepper
             value={listed.group.count}
             label={manyOf(line.profile)}
-            onChange={(how) => void change(listed.key, (group) => recountGroup(group, how(group.count)))}
+            onChange={(how) => change(listed.key, (group) => recountGroup(group, how(group.count)))}
           />
         ) : (
           <span className="fig pl-12 max-desk:pl-4">

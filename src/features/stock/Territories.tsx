@@ -73,10 +73,12 @@ export const Territories = memo(function Territories({ tank, assessment, colours
   const catalogue = useCatalogue();
   const { body } = useFloor(tank);
   const { lengthCm, widthCm } = tank.body.tank;
+  // The same claims find the same ground, whatever else changes in the list.
+  const asked = JSON.stringify(groundClaims(assessment.context));
   const settlers = useMemo(() => {
-    const { claims, breaks } = groundClaims(assessment.context);
+    const { claims, breaks } = JSON.parse(asked) as ReturnType<typeof groundClaims>;
     return settle(claims, { lengthCm, widthCm }, body.pieces, breaks);
-  }, [assessment.context, lengthCm, widthCm, body.pieces]);
+  }, [asked, lengthCm, widthCm, body.pieces]);
   if (settlers.length === 0) return null;
   const bySpecies = new Map(
     settlers.map(({ species }) => [species, settlers.filter((one) => one.species === species)]),

@@ -120,9 +120,12 @@ export function useStock(tank: TankView) {
     ],
     [living, listed, catalogue, colours],
   );
-  const editable = useMemo(
-    () => editableOf(tank.body, listed, residents, catalogue),
-    [tank.body, listed, residents, catalogue],
+  const actions = useStockActions(tank.id);
+  // Another function where the tank, its fish or the species on the list are others: what may be done is asked again.
+  const canDo = useMemo(
+    () => (edit: PlanEdit) => actions.canDo(edit),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- they decide what can be done, though they are read elsewhere
+    [actions, tank.body, residents, speciesKey],
   );
   return {
     residents,
@@ -130,10 +133,8 @@ export function useStock(tank: TankView) {
     lines,
     colours,
     assessment,
-    /** Whether one press can do this fix. */
-    canDo: (edit: PlanEdit) =>
-      applyEdit(edit, editable, 'probe') !== null || leavers(edit, residents).length > 0,
-    ...useStockActions(tank.id),
+    ...actions,
+    canDo,
   };
 }
 
@@ -188,6 +189,15 @@ function useStockActions(tank: TankId) {
             groups.map((entry) => (entry.key === key ? { ...entry, ...how } : entry)),
           ),
         ),
+      /** Whether one press can make this edit of the list as it is shown. */
+      canDo: (edit: PlanEdit): boolean => {
+        const { documents, room } = session.state.getState();
+        const document = documents[tank];
+        if (document?.kind !== 'tank' || !document.body) return false;
+        const living = livingIn(room, tank);
+        const now = editableOf(document.body, listedIn(documents, tank), living, catalogue);
+        return applyEdit(edit, now, 'probe') !== null || leavers(edit, living).length > 0;
+      },
       doFix: (fix: Fix) => {
         const edit = editOf(fix);
         if (!edit) return;

@@ -12,7 +12,7 @@ import {
   type ReactNode,
 } from 'react';
 import { useStore } from 'zustand';
-import { buildCatalogue, type Catalogue } from '@/core/model';
+import { buildCatalogue, type Catalogue, type KeeperSpecies } from '@/core/model';
 import { Button } from '@/ui/Button';
 import { saveText } from '@/session/saveFile';
 import { writeFor } from '@/words/en';
@@ -263,4 +263,10 @@ export function useRoomState<T>(select: (state: SessionState) => T): T {
 export function useCatalogue(): Catalogue {
   const { session } = useRooms();
   return useStore(session.state, (state) => session.catalogueOf(state.documents));
+}
+
+/** The keeper's own and changed species; the same array while none of them changes. */
+export function useOwnSpecies(): readonly KeeperSpecies[] {
+  const { session } = useRooms();
+  return useStore(session.state, (state) => session.ownSpeciesOf(state.documents));
 }

@@ -1,15 +1,14 @@
 'use client';
 
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { byHowWellItFits, type Candidate, roomPlan } from '@/core/assess';
 import type { DraftGroup } from '@/core/records';
 import type { Resident } from '@/core/events';
-import { keeperSpeciesOf } from '@/core/model';
 import { todayIso } from '../today';
 import type { JoinsWork } from '@/workers/candidates.worker';
 import { startCandidates } from '@/workers/startCandidates';
 import { workerLine, type WorkerFailure, type WorkerLine } from '@/workers/workerLine';
-import { useCatalogue, useRoomState } from './RoomProvider';
+import { useCatalogue, useOwnSpecies } from './RoomProvider';
 import type { TankView } from './useTanks';
 
 interface Joins {
@@ -32,8 +31,7 @@ export function useCandidates(
   listed: readonly DraftGroup[],
 ): Joins & { readonly again: () => void } {
   const catalogue = useCatalogue();
-  const documents = useRoomState((state) => state.documents);
-  const own = useMemo(() => keeperSpeciesOf(Object.values(documents)), [documents]);
+  const own = useOwnSpecies();
   const lines = useRef<readonly WorkerLine<JoinsWork>[]>([]);
   const [round, setRound] = useState(0);
   const [joins, setJoins] = useState<Joins>({

@@ -3,7 +3,7 @@
 import { useEffect, useState } from 'react';
 import type { Standing } from '@/core/events';
 import { type Course, type CourseAsked, packCourseInSteps } from '@/core/hierarchy';
-import { withPauses } from '../withPauses';
+import { withPauses } from '@/workers/withPauses';
 
 interface Made {
   readonly happenings: readonly Standing[];

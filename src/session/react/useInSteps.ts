@@ -1,22 +1,10 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { withPauses } from '../withPauses';
+import { withPauses } from '@/workers/withPauses';
 
 /** A list that is still being changed is not looked into yet. */
-const REST_MS = 250;
-
-const stale = new Error('the list has changed');
-
-/** The same steps, given up when nobody waits for them any more. */
-function* whileWanted<T>(steps: Generator<undefined, T>, wanted: () => boolean): Generator<undefined, T> {
-  for (;;) {
-    if (!wanted()) throw stale;
-    const step = steps.next();
-    if (step.done) return step.value;
-    yield;
-  }
-}
+export const REST_MS = 250;
 
 type Steps<T> = Generator<undefined, T>;
 
@@ -27,8 +15,7 @@ interface Found<T> {
 
 /**
  * What steps come to, worked out while nobody types. `begin` stays the same function while the question is the same; it
- * may load what it needs first. The last
- * answer until there is a new one; `current` says whether it answers this question.
+ * may load what it needs first. The last answer until there is a new one; `current` says whether it answers this question.
  */
 export function useInSteps<T>(begin: () => Steps<T> | Promise<Steps<T>>): {
   readonly last: T | null;
@@ -39,7 +26,7 @@ export function useInSteps<T>(begin: () => Steps<T> | Promise<Steps<T>>): {
     let wanted = true;
     const timer = setTimeout(() => {
       Promise.resolve(begin())
-        .then((steps) => withPauses(whileWanted(steps, () => wanted)))
+        .then((steps) => withPauses(steps, () => wanted))
         .then(
           (value) => wanted && setFound({ by: begin, value }),
           () => {

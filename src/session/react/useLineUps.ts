@@ -2,18 +2,17 @@
 
 import { proxy } from 'comlink';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { keeperSpeciesOf, type PlanGroup } from '@/core/model';
+import type { PlanGroup } from '@/core/model';
 import type { WishesFile } from '@/core/lineups';
 import { todayIso } from '../today';
 import type { Found, LineUpsWork, SearchAnswer } from '@/workers/lineUpsWork';
 import { startLineUps } from '@/workers/startLineUps';
 import { workerLine, type WorkerFailure, type WorkerLine } from '@/workers/workerLine';
-import { useRoomState } from './RoomProvider';
+import { useOwnSpecies } from './RoomProvider';
 
 /** A worker that is started when it is first asked, and thrown away to stop what it does. */
 export function useLineUpsWorker() {
-  const documents = useRoomState((state) => state.documents);
-  const own = useMemo(() => keeperSpeciesOf(Object.values(documents)), [documents]);
+  const own = useOwnSpecies();
   const line = useRef<WorkerLine<LineUpsWork> | null>(null);
   const stop = useCallback(() => line.current?.stop(), []);
   useEffect(() => stop, [stop]);

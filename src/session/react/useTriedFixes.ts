@@ -1,37 +1,32 @@
 'use client';
 
-import { useCallback } from 'react';
-import { type Assessment, roomPlan, type TriedFixes } from '@/core/assess';
+import { type CauseGroup, fixKey, type TriedFix, type TriedFixes } from '@/core/assess';
 import type { DraftGroup } from '@/core/records';
 import type { Resident } from '@/core/events';
-import { todayIso } from '../today';
-import { useCatalogue } from './RoomProvider';
-import { useInSteps } from './useInSteps';
+import type { ListAsked, ListWork } from '@/workers/listWork';
+import { useListWork } from './useListWork';
 import type { TankView } from './useTanks';
 
-/** The fixes of a tank's list, each tried; null while they are being tried, and none of another list. */
-export function useTriedFixes(
-  { body }: TankView,
+const fixes = (work: Pick<ListWork, 'fixes'>, asked: ListAsked) => work.fixes(asked);
+
+interface Tried {
+  readonly last: TriedFixes | null;
+  readonly current: boolean;
+}
+
+/** The same empty list each time: nothing is drawn anew. */
+const NONE: readonly TriedFix[] = [];
+
+/** The fixes of a group; null while nothing is known of it. */
+export const fixesOf = ({ last, current }: Tried, group: CauseGroup): readonly TriedFix[] | null =>
+  last?.get(fixKey(group)) ?? (current ? NONE : null);
+
+/**
+ * The fixes of a tank's list, each tried. `last` are those of the list before until they have been tried on this one; only `current`
+ * ones may be offered as a press.
+ */
+export const useTriedFixes = (
+  tank: TankView,
   residents: readonly Resident[],
   listed: readonly DraftGroup[],
-  assessment: Assessment,
-): TriedFixes | null {
-  const catalogue = useCatalogue();
-  const begin = useCallback(async () => {
-    const today = todayIso();
-    // Fixes come after the verdict: what tries them loads after it too.
-    const [{ triedFixesInSteps }, { STANDARD_TANKS }] = await Promise.all([
-      import('@/core/assess/triedFixes'),
-      import('@/catalogue/standardTanks'),
-    ]);
-    return triedFixesInSteps({
-      plan: roomPlan(body, residents, listed, catalogue, today),
-      before: assessment,
-      catalogue,
-      today,
-      sizes: STANDARD_TANKS,
-    });
-  }, [body, residents, listed, assessment, catalogue]);
-  const { last, current } = useInSteps(begin);
-  return current ? last : null;
-}
+): Tried => useListWork(tank, residents, listed, fixes);

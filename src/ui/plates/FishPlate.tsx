@@ -2,7 +2,9 @@
 
 import { memo } from 'react';
 import type { Wearer, Detail } from '@/core/plates';
+import { ownSource } from '@/plates/svgSource';
 import { classes } from '../classes';
+import { useInks } from './useInks';
 import { type Drawn, usePlate } from './usePicture';
 
 interface Props {
@@ -15,7 +17,13 @@ interface Props {
   readonly className?: string;
 }
 
-/** The picture of a species beside its name, fitted into its box. The box keeps its place while the picture is drawn. */
+/** Nothing, as wide as high: what an image shows before its picture is drawn. */
+const NOTHING = 'data:image/gif;base64,R0lGODlhAQABAAAAACH5BAEKAAEALAAAAAABAAEAAAICTAEAOw==';
+
+/**
+ * The picture of a species beside its name, fitted into its box, which keeps its place while the picture is drawn. An image, not
+ * a part of the page: hundreds of them cost a page no more than their boxes.
+ */
 export const FishPlate = memo(function FishPlate({
   profile,
   wearer = null,
@@ -24,13 +32,14 @@ export const FishPlate = memo(function FishPlate({
   className,
 }: Props) {
   const plate = usePlate(profile, wearer, detail);
+  const inks = useInks();
   return (
-    <svg
-      {...(label ? { role: 'img', 'aria-label': label } : { 'aria-hidden': true })}
-      className={classes('plate shrink-0', className)}
-      viewBox={plate ? plate.viewBox.join(' ') : '0 0 2 1'}
-      // Our own drawing: text that the core wrote.
-      dangerouslySetInnerHTML={{ __html: plate?.inner ?? '' }}
+    // eslint-disable-next-line @next/next/no-img-element -- our own drawing: there is nothing for a loader to fetch
+    <img
+      src={plate ? ownSource(plate, inks) : NOTHING}
+      alt={label ?? ''}
+      draggable={false}
+      className={classes('plate shrink-0 object-contain', className)}
     />
   );
 });

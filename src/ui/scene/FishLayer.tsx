@@ -1,15 +1,16 @@
 'use client';
 
-import { useEffect, useLayoutEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react';
+import { useEffect, useLayoutEffect, useRef, useState, useSyncExternalStore } from 'react';
 import { commonName } from '@/core/model';
 import type { Flat } from '@/core/plates';
 import type { Cast } from '@/core/scene';
 import { BOOK } from '@/plates/book';
-import { type PageInks, SPRITES } from '@/plates/sprites';
+import { SPRITES } from '@/plates/sprites';
+import type { PageInks } from '@/plates/svgSource';
 import { classes } from '../classes';
 import { pictureAsked } from '../plates/usePicture';
+import { useInks } from '../plates/useInks';
 import { wearerOf } from '../plates/wearerOf';
-import { useTheme } from '../useTheme';
 import { type Actor, groupAt, paintFish, type Picture, placesAlong, type View } from './fishPaint';
 import type { GlassGroup } from './group';
 
@@ -94,16 +95,6 @@ function useBox(): readonly [React.RefObject<HTMLCanvasElement | null>, readonly
     return () => watch.disconnect();
   }, []);
   return [ref, box, typeof window === 'undefined' ? 1 : Math.min(3, window.devicePixelRatio)];
-}
-
-function useInks(): PageInks {
-  const theme = useTheme();
-  return useMemo(() => {
-    void theme;
-    const style = getComputedStyle(document.documentElement);
-    const read = (name: string): string => style.getPropertyValue(name).trim();
-    return { text: read('--ink'), plate: read('--plate-ink') };
-  }, [theme]);
 }
 
 /** The fish of a tank on a canvas over its drawing: the tank is not drawn again while they move, grow or are lit. */

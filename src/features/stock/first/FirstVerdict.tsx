@@ -1,18 +1,18 @@
 import { useState } from 'react';
-import { type CauseGroup, fishIn, fixKey, groupByCause, isBad, type TriedFix } from '@/core/assess';
+import { type CauseGroup, fishIn, groupByCause, isBad } from '@/core/assess';
 import { editOf } from '@/core/rules';
 import { useAssessment } from '@/session/react/useAssessment';
-import { useTriedFixes } from '@/session/react/useTriedFixes';
+import { fixesOf, useTriedFixes } from '@/session/react/useTriedFixes';
 import { useWords } from '@/session/react/useWords';
 import type { TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
 import { VerdictMark } from '@/ui/SeverityMark';
 import { countOf, NO_PROMISE, sayAssumed } from '@/words/en';
-import { CauseItem, editKey } from '../CauseItem';
+import { useFixPress } from '../useFixPress';
+import { CauseItem } from '../CauseItem';
 import type { FirstPlan } from './useFirstPlan';
 
 const NOBODY: readonly never[] = [];
-const NO_FIXES: readonly TriedFix[] = [];
 /** So many findings stand open; the rest folds. */
 const SHOWN = 4;
 /** What a first verdict took for granted that a keeper would ask about. */
@@ -44,7 +44,11 @@ function Guide({ onClose }: { readonly onClose: () => void }) {
 export function FirstVerdict({ plan, tank }: { readonly plan: FirstPlan; readonly tank: TankView }) {
   const words = useWords();
   const assessment = useAssessment(tank, NOBODY, plan.listed);
-  const tried = useTriedFixes(tank, NOBODY, plan.listed, assessment);
+  const tried = useTriedFixes(tank, NOBODY, plan.listed);
+  const press = useFixPress(tried, (fix) => {
+    const edit = editOf(fix);
+    if (edit) plan.fix(edit);
+  });
   const [isGuided, setIsGuided] = useState(false);
   const fishOf = fishIn(assessment.context.planned);
   const problems = groupByCause(assessment.findings.filter(isBad), fishOf);
@@ -55,17 +59,14 @@ export function FirstVerdict({ plan, tank }: { readonly plan: FirstPlan; readonl
   const all = [...problems, ...notes];
   const assumed = assessment.assumed.filter(({ path }) => ASKED.includes(path.split('.').at(-1) ?? ''));
   const item = (group: CauseGroup) => {
-    const fixes = tried?.get(fixKey(group)) ?? (tried === null ? null : NO_FIXES);
+    const fixes = fixesOf(tried, group);
     return (
       <CauseItem
         key={group.key}
         group={group}
         fixes={fixes}
-        doable={(fixes ?? []).flatMap(({ edit }) => (plan.canDo(edit) ? [editKey(edit)] : [])).join('\n')}
-        onFix={(fix) => {
-          const edit = editOf(fix);
-          if (edit) plan.fix(edit);
-        }}
+        canDo={plan.canDo}
+        onFix={press}
         onOrigin={nothing}
         onLight={nothing}
         later={group.from !== null}

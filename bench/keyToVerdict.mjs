@@ -1,0 +1,108 @@
+import { join } from 'node:path';
+import { root, runBin } from '../scripts/lib.mjs';
+import { served } from '../scripts/app.mjs';
+import { median } from './median.mjs';
+import { stockPage } from './planning.mjs';
+
+const ROUNDS = 15;
+const APART_MS = 1000;
+
+/**
+ * Milliseconds from each key to the first paint after each of the places has changed. Set up and awaited before a key is
+ * sent, as one sent at the same time may overtake it.
+ */
+async function keysToPaint(page, places) {
+  const times = [];
+  for (let i = 0; i < ROUNDS; i += 1) {
+    await page.evaluate((selectors) => {
+      const changed = selectors.map(() => false);
+      selectors.forEach((selector, i) => {
+        new MutationObserver((_, observer) => {
+          observer.disconnect();
+          changed[i] = true;
+        }).observe(document.querySelector(selector), {
+          childList: true,
+          subtree: true,
+          characterData: true,
+          attributes: true,
+        });
+      });
+      const painted = () =>
+        new Promise((resolve) => {
+          const start = performance.now();
+          const times = selectors.map(() => null);
+          // Asked for before the page asks for anything: what the page does after the frame is not counted.
+          const frame = () =>
+            requestAnimationFrame(() => {
+              const now = [...changed];
+              setTimeout(() => {
+                const at = performance.now() - start;
+                now.forEach((isThere, i) => isThere && (times[i] ??= at));
+                if (times.includes(null)) frame();
+                else resolve(times);
+              });
+            });
+          frame();
+        });
+      window.__painted = new Promise((resolve) =>
+        window.addEventListener('keydown', () => resolve(painted()), { once: true, capture: true }),
+      );
+    }, places);
+    await page.keyboard.press('Enter');
+    times.push(
+      await page.evaluate(() =>
+        Promise.race([
+          window.__painted,
+          new Promise((_, reject) =>
+            setTimeout(() => reject(new Error('nothing new within five seconds')), 5000),
+          ),
+        ]),
+      ),
+    );
+    await page.waitForTimeout(APART_MS);
+  }
+  return times;
+}
+
+/** The first press shares the page with its own loading; it is told apart. */
+function told(times) {
+  const [first, ...rest] = times.map(Math.round);
+  return { firstMs: first, medianMs: median(rest), worstMs: Math.max(...rest) };
+}
+
+/** The same key in a page of the framework that holds a counter and nothing else. */
+async function emptyPage(browser) {
+  const empty = join(root, 'bench', 'empty');
+  runBin('next', ['build', empty], { stdio: ['ignore', 'ignore', 'inherit'] });
+  return served(empty, {}, async (base) => {
+    const page = await (await browser.newContext()).newPage();
+    await page.goto(`${base}/key`);
+    await page.waitForLoadState('networkidle');
+    await page.getByRole('button').focus();
+    const times = await keysToPaint(page, ['button']);
+    await page.context().close();
+    return told(times.map(([ms]) => ms));
+  });
+}
+
+async function stockList(browser, base, groups) {
+  const page = await stockPage(browser, base, groups);
+  await page.getByRole('button', { name: 'More tiger barbs' }).focus();
+  const times = await keysToPaint(page, ['tr:has([aria-label="More tiger barbs"])', '#verdict ~ ul']);
+  await page.context().close();
+  return { row: told(times.map(([row]) => row)), verdict: told(times.map(([, verdict]) => verdict)) };
+}
+
+/** From the key on a plus to the painted row and to the painted verdict, beside the same key in an empty page. */
+export async function keyToVerdict(browser, base) {
+  const empty = await emptyPage(browser);
+  const five = await stockList(browser, base, 5);
+  const thirty = await stockList(browser, base, 30);
+  return {
+    'empty page': empty,
+    '5 groups': five,
+    '30 groups': thirty,
+    rowAgainstEmpty: Number((thirty.row.medianMs / empty.medianMs).toFixed(2)),
+    aim: 'row under 1.5 times the empty page, worst and first under 50 ms; verdict under 25 ms, worst 50, first 80',
+  };
+}
