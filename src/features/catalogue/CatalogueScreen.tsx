@@ -5,10 +5,8 @@ import { countOf, everyOf, facetName } from '@/words/en';
 import { speciesField } from '@/words/en/speciesFields';
 import { speciesChange } from '@/core/commands';
 import { useRouter, useSearchParams } from 'next/navigation';
-import Link from 'next/link';
 import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import {
-  adultLengthCm,
   type Chosen,
   commonName,
   describedBy,
@@ -28,11 +26,11 @@ import { FacetFilter } from '@/ui/FacetFilter';
 import { classes } from '@/ui/classes';
 import { TextField } from '@/ui/Field';
 import { Screen } from '@/ui/Screen';
-import { PlateInSight } from '@/ui/plates/PlateInSight';
 import { NothingFound } from '@/ui/SpeciesSearch';
 import { useRove } from '@/ui/useRove';
 import { Profile } from './Profile';
 import { SpeciesActs } from './SpeciesActs';
+import { SpeciesRow } from './SpeciesRow';
 
 const LooksGrid = dynamic(() => import('./LooksGrid').then((file) => file.LooksGrid), { ssr: false });
 const SpeciesEditor = dynamic(() => import('./SpeciesEditor').then((file) => file.SpeciesEditor), {
@@ -166,27 +164,13 @@ export function CatalogueScreen() {
               <ul>
                 {shown.map((one, at) => (
                   <li key={one.id}>
-                    <Link
+                    <SpeciesRow
+                      profile={one}
                       href={hrefOf(one.id)}
-                      scroll={false}
-                      prefetch={false}
-                      data-rove={at}
+                      at={at}
                       tabIndex={rove.tabIndexOf(at)}
-                      aria-current={one === profile ? 'true' : undefined}
-                      className={classes(
-                        'grid w-full grid-cols-[3rem_minmax(0,1fr)_4rem] items-center min-[26rem]:grid-cols-[3rem_1fr_4.5rem_5.5rem] gap-2 border-b border-line px-2 py-1 text-left hover:bg-panel',
-                        one === profile && 'bg-panel',
-                      )}
-                    >
-                      <PlateInSight profile={one} className="h-7 w-12" />
-                      <span className="[overflow-wrap:anywhere]">
-                        {commonName(one)} <i className="text-[0.75rem] text-slate">{one.scientificName}</i>
-                      </span>
-                      <span className="fig text-right">{words.quantity('length', adultLengthCm(one))}</span>
-                      <span className="fig text-right text-slate max-[25.99rem]:hidden">
-                        {words.range('temperature', one.water.tankBred.temperatureC)}
-                      </span>
-                    </Link>
+                      isRead={one === profile}
+                    />
                   </li>
                 ))}
               </ul>
