@@ -252,7 +252,7 @@ export function roomWork(
       return true;
     },
     /** The whole room as a file; with its pictures beside it where there are any. */
-    save: async (room: string, onProgress: OnProgress): Promise<Saved> => {
+    save: async (room: string, onProgress: OnProgress = () => undefined): Promise<Saved> => {
       const { documents, entries, aside } = await read(room);
       onProgress(0.2);
       const { documents: bare, pictures } = withoutPictures(documents);

@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { roomPlan } from '@/core/assess';
 import { listedIn } from '@/core/commands';
 import { residentsOf } from '@/core/events';
@@ -16,6 +17,8 @@ import { Section } from '@/ui/Screen';
 import { KeptHere } from './KeptHere';
 import { useRoomFiles } from './useRoomFiles';
 import { WorkLine } from './WorkLine';
+
+const CopiesPart = dynamic(() => import('./CopiesPart').then((file) => file.CopiesPart), { ssr: false });
 
 /** The whole room in a file, and each tank with its list as a plan. */
 export function SavePart() {
@@ -52,6 +55,7 @@ export function SavePart() {
         <WorkLine files={files} />
         <RoomAddress />
         {room === 'own' && <KeptHere />}
+        {room === 'own' && <CopiesPart />}
       </div>
       {tanks.length > 0 && (
         <>

@@ -25,6 +25,7 @@ import type { SecondCopy } from '../secondCopy';
 import { openSession } from '../session';
 import type { Session, SessionState } from '../types';
 import { todayIso } from '../today';
+import { useCopying } from './useCopying';
 
 const LostRoom = dynamic(() => import('./LostRoom').then((file) => file.LostRoom), { ssr: false });
 
@@ -193,6 +194,7 @@ export function RoomProvider({ children }: { readonly children: ReactNode }) {
     };
   }, [name]);
 
+  useCopying(session, name);
   const goTo = useCallback((next: RoomName) => {
     remember('localStorage', CHOICE, next);
     setName(next);
