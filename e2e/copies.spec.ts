@@ -80,3 +80,35 @@ test('copies in a folder are kept up to date by themselves, go on after a reload
     await expect(copies.getByRole('button', { name: 'Keep copies in a folder' })).toBeVisible();
   });
 });
+
+test('copies that the browser no longer lets through are told on Today, and go on with one press', async ({
+  page,
+}) => {
+  await page.addInitScript((name) => {
+    Object.assign(window, {
+      showDirectoryPicker: async () =>
+        (await navigator.storage.getDirectory()).getDirectoryHandle(name, { create: true }),
+    });
+    // As a browser that asks anew after a restart.
+    const asks = window.localStorage.getItem('test.asks') === 'yes';
+    let leave: PermissionState = asks ? 'prompt' : 'granted';
+    Object.assign(FileSystemDirectoryHandle.prototype, {
+      queryPermission: () => Promise.resolve(leave),
+      requestPermission: () => Promise.resolve((leave = 'granted')),
+    });
+  }, DISK);
+  await newTank(page, 'Holm', ['100 cm', '40 cm', '50 cm']);
+  await page.goto('/water');
+  await page.getByLabel('Nitrate', { exact: true }).fill('11');
+  await page.getByRole('button', { name: 'Save test' }).click();
+  await page.goto('/files');
+  await page.getByRole('button', { name: 'Keep copies in a folder' }).click();
+  await expect(page.getByText(/Last copy/)).toBeVisible();
+  await page.evaluate(() => window.localStorage.setItem('test.asks', 'yes'));
+  await page.goto('/');
+  const told = page.getByRole('alert').filter({ hasText: 'have stopped' });
+  await expect(told).toContainText(`Copies in the folder “${DISK}” have stopped: the browser asks again`);
+  await told.getByRole('button', { name: 'Go on' }).click();
+  await expect(told).toHaveCount(0);
+  await expect(page.getByText(/^Last saved as a file .*; 0 entries since\./)).toBeVisible();
+});

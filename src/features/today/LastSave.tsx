@@ -1,11 +1,17 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useState } from 'react';
+import { isFolderChosen } from '@/session/copiesChosen';
 import { isSaveDue, lastSaveOf } from '@/session/lastSave';
 import { useRooms, useRoomState } from '@/session/react/RoomProvider';
 import { dayOf, todayIso } from '@/session/today';
 import { countOf, dayName } from '@/words/en';
+
+const CopiesStopped = dynamic(() => import('./CopiesStopped').then((file) => file.CopiesStopped), {
+  ssr: false,
+});
 
 /** When the room was last saved as a file, and what has come since; loud once a save is due. */
 export function LastSave() {
@@ -20,13 +26,16 @@ export function LastSave() {
     begunOn: dayOf(entries[0]!.recorded),
   });
   return (
-    <p className={isDue ? 'mt-3 border-l-2 border-lamp pl-3' : 'mt-3 text-[0.8125rem] text-slate'}>
-      {last === null
-        ? `Not saved as a file yet; ${countOf(since, 'entry', 'entries')} so far.`
-        : `Last saved as a file ${dayName(last.on)}; ${countOf(since, 'entry', 'entries')} since.`}{' '}
-      <Link href="/files" className="text-deep underline">
-        Save room
-      </Link>
-    </p>
+    <>
+      {isFolderChosen(name) && <CopiesStopped />}
+      <p className={isDue ? 'mt-3 border-l-2 border-lamp pl-3' : 'mt-3 text-[0.8125rem] text-slate'}>
+        {last === null
+          ? `Not saved as a file yet; ${countOf(since, 'entry', 'entries')} so far.`
+          : `Last saved as a file ${dayName(last.on)}; ${countOf(since, 'entry', 'entries')} since.`}{' '}
+        <Link href="/files" className="text-deep underline">
+          Save room
+        </Link>
+      </p>
+    </>
   );
 }
