@@ -2,7 +2,8 @@ import { spawn } from 'node:child_process';
 import { chromium } from '@playwright/test';
 import { freePort, root } from './lib.mjs';
 
-const ARGS = [
+/** Flags of a browser without a window on a machine that reaches nothing else. */
+export const BROWSER_ARGS = [
   '--no-sandbox',
   '--disable-gpu',
   '--disable-background-networking',
@@ -16,7 +17,7 @@ const ARGS = [
 export const openBrowser = () =>
   chromium.launch({
     executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-    args: ARGS,
+    args: BROWSER_ARGS,
   });
 
 /** Serves a built app on a free port of this machine for as long as `work` takes. */

@@ -1,7 +1,10 @@
 import { spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { buildApp } from './build.mjs';
 import { ensureInstalled, fail, root, say } from './lib.mjs';
+import { kills } from './trials/kills.mjs';
+import { tabs } from './trials/tabs.mjs';
 
 /**
  * The long trials of what must never happen to a record, in pieces: each piece has a seed of its own, and what was done is kept, so that it
@@ -21,6 +24,18 @@ const TRIALS = {
     piece: 500,
     run: (seed, count) =>
       jest('src/session/mergeRooms.property.test.ts', { MERGE_RUNS: String(count), SEED: String(seed) }),
+  },
+  kills: {
+    what: 'the browser killed while entries are written as fast as it can: nothing acknowledged is missing, nothing half, the room never called missing',
+    aim: 500,
+    piece: 25,
+    run: kills,
+  },
+  tabs: {
+    what: 'four tabs of one room at once: entries, one list changed by two, and taken back: nothing acknowledged is missing, all show the same at rest',
+    aim: 500,
+    piece: 50,
+    run: tabs,
   },
 };
 
@@ -43,6 +58,7 @@ const unknown = asked.filter((name) => !(name in TRIALS));
 if (unknown.length > 0)
   fail(`endure: no trial ${unknown.join(', ')}; there are ${Object.keys(TRIALS).join(', ')}.`);
 ensureInstalled();
+await buildApp();
 mkdirSync(join(root, 'dist'), { recursive: true });
 const state = existsSync(stateFile) ? JSON.parse(readFileSync(stateFile, 'utf8')) : {};
 
@@ -67,7 +83,7 @@ for (const [name, { aim, piece, run }] of Object.entries(TRIALS)) {
   while (own.done < aim && Date.now() < ends) {
     const seed = own.failed[0] ?? Math.max(0, ...own.seeds) + 1;
     say(`endure: ${name}, seed ${seed}, ${piece} (${own.done} of ${aim} done)`);
-    const { ok, said } = run(seed, piece);
+    const { ok, said } = await run(seed, piece);
     own.seeds = [...new Set([...own.seeds, seed])];
     own.failed = own.failed.filter((one) => one !== seed);
     if (ok) own.done += piece;

@@ -3,6 +3,8 @@ import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { buildApp } from './build.mjs';
 import { buildCli } from './build-cli.mjs';
+import { kills } from './trials/kills.mjs';
+import { tabs } from './trials/tabs.mjs';
 import { ensureInstalled, freePort, root, run, runBin, say } from './lib.mjs';
 
 const results = join(root, 'test-results');
@@ -14,6 +16,13 @@ function check(name, status) {
   say(`${status === 0 ? 'passed' : 'FAILED'}: ${name}`);
   if (status === 0) passed += 1;
   else failed += 1;
+}
+
+/** Counts one of the long trials, in small. */
+async function trial(name, run) {
+  const { ok, said } = await run().catch((error) => ({ ok: false, said: String(error) }));
+  if (!ok) say(said);
+  check(name, ok ? 0 : 1);
 }
 
 const read = (name) =>
@@ -86,6 +95,8 @@ if (chromium()) {
     failed += e2e.stats.unexpected;
   }
   if (status !== 0 && (!e2e || e2e.stats.unexpected === 0)) check('browser tests', status);
+  await trial('the browser killed ten times while it writes loses nothing', () => kills(1, 10));
+  await trial('four tabs racing for twenty rounds lose nothing', () => tabs(1, 20));
 } else failed += 1;
 
 process.stdout.write(`${passed} passed, ${failed} failed\n`);

@@ -1,0 +1,87 @@
+import { spawn } from 'node:child_process';
+import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { chromium } from '@playwright/test';
+import { BROWSER_ARGS, served } from '../app.mjs';
+import { root } from '../lib.mjs';
+import { faultsOf, hear, ownRoomFromDemo, pressFish, stored } from './room.mjs';
+
+const sleep = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
+
+/** A browser of its own process, with a profile that outlives it, so that it can be killed like a machine that loses power. */
+async function startBrowser(profile) {
+  const told = join(profile, 'DevToolsActivePort');
+  rmSync(told, { force: true });
+  const child = spawn(
+    process.env.CHROMIUM ?? '/usr/bin/chromium',
+    ['--headless', '--remote-debugging-port=0', `--user-data-dir=${profile}`, ...BROWSER_ARGS, 'about:blank'],
+    { detached: true, stdio: 'ignore' },
+  );
+  for (let tries = 0; !existsSync(told) && tries < 200; tries += 1) await sleep(50);
+  const [port] = readFileSync(told, 'utf8').split('\n');
+  const browser = await chromium.connectOverCDP(`http://127.0.0.1:${port}`);
+  return {
+    context: browser.contexts()[0],
+    kill: async () => {
+      process.kill(-child.pid, 'SIGKILL');
+      await new Promise((resolve) =>
+        child.exitCode === null && !child.killed ? child.once('exit', resolve) : resolve(),
+      );
+      await browser.close().catch(() => undefined);
+    },
+  };
+}
+
+/** A seeded chance, so that a piece can be repeated as nearly as a race can. */
+function chanceOf(seed) {
+  let state = seed >>> 0;
+  return () => {
+    state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
+    return state / 2 ** 32;
+  };
+}
+
+/**
+ * Kills the browser while entries are written as fast as it can, opens the room again and holds it against what had been
+ * acknowledged: nothing of that is missing, nothing is half, the room is never called missing.
+ */
+export function kills(seed, count) {
+  return served(root, { LOMVIK_ROOM: 'own' }, async (base) => {
+    const chance = chanceOf(seed);
+    const profile = mkdtempSync(join(tmpdir(), 'lomvik-kills-'));
+    const acknowledged = new Set();
+    const wrong = [];
+    const open = async (browser) => {
+      const page = await browser.context.newPage();
+      await hear(page, (ids) => ids.forEach((id) => acknowledged.add(id)));
+      await page.goto(`${base}/watch?tank=demo-skerry`);
+      await page.getByRole('heading', { level: 1 }).first().waitFor();
+      return page;
+    };
+    try {
+      let browser = await startBrowser(profile);
+      await ownRoomFromDemo(browser.context, base);
+      for (let i = 0; i < count && wrong.length === 0; i += 1) {
+        const page = await open(browser);
+        await page.getByRole('group', { name: 'Fish' }).waitFor();
+        await pressFish(page);
+        await sleep(200 + chance() * 1300);
+        await browser.kill();
+        browser = await startBrowser(profile);
+        const again = await open(browser);
+        const title = await again.getByRole('heading', { level: 1 }).first().textContent();
+        if (title !== 'Watch Skerry') wrong.push(`kill ${i + 1}: the room opened with “${title}”`);
+        wrong.push(...faultsOf(await stored(again), acknowledged).map((fault) => `kill ${i + 1}: ${fault}`));
+        await again.close();
+      }
+      await browser.kill();
+    } finally {
+      rmSync(profile, { recursive: true, force: true, maxRetries: 5, retryDelay: 200 });
+    }
+    return {
+      ok: wrong.length === 0 && acknowledged.size > 0,
+      said: wrong.join('\n') || `${acknowledged.size} entries were acknowledged, none is missing`,
+    };
+  });
+}
