@@ -3,8 +3,6 @@ import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { buildApp } from './build.mjs';
 import { ensureInstalled, fail, root, say } from './lib.mjs';
-import { kills } from './trials/kills.mjs';
-import { tabs } from './trials/tabs.mjs';
 
 /**
  * The long trials of what must never happen to a record, in pieces: each piece has a seed of its own, and what was done is kept, so that it
@@ -29,13 +27,13 @@ const TRIALS = {
     what: 'the browser killed while entries are written as fast as it can: nothing acknowledged is missing, nothing half, the room never called missing',
     aim: 500,
     piece: 25,
-    run: kills,
+    run: async (seed, count) => (await import('./trials/kills.mjs')).kills(seed, count),
   },
   tabs: {
     what: 'four tabs of one room at once: entries, one list changed by two, and taken back: nothing acknowledged is missing, all show the same at rest',
     aim: 500,
     piece: 50,
-    run: tabs,
+    run: async (seed, count) => (await import('./trials/tabs.mjs')).tabs(seed, count),
   },
 };
 
