@@ -8,7 +8,7 @@ export { stockingReport } from './stockingReport';
 export type { StockingReport, RoutineOutlook } from './stockingReport';
 export { byHowWellItFits, candidatesFor, offeredGroup } from './candidatesFor';
 export type { Candidate, Growth } from './candidatesFor';
-export { plannedSpecies } from './plannedSpecies';
+export { oneSpecies, plannedSpecies } from './plannedSpecies';
 export { pairMatrix } from './pairMatrix';
 export type { PairCell } from './pairMatrix';
 export { companyFor } from './companyFor';

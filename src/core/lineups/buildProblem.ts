@@ -25,6 +25,7 @@ import {
   type PlannedGroup,
   type Reason,
 } from '../rules';
+import { judgedBefore } from './judgedBefore';
 import { LAYER_NAMES, type ProblemItem, type ReducedProblem } from './problem';
 import type { WishesFile } from './wishes';
 
@@ -103,6 +104,14 @@ export function stopOf({ findings }: Assessment): Against | null {
   return stops.find((finding) => finding.rule !== 'nitrate') ?? stops[0] ?? null;
 }
 
+/** What the search asks of a group that was judged by itself. */
+const aloneIn = (alone: Assessment) => ({
+  stop: stopOf(alone),
+  trouble: alone.findings.filter(({ severity }) => severity === 'caution').length,
+  nitrateMgLWeek: alone.context.load.nitrateMgLWeek,
+  room: layerRoom(alone.context),
+});
+
 /** Each wish at each of its counts, judged by itself in the tank: those that are no stop, and why the others are. */
 export function candidatesOf(
   file: WishesFile,
@@ -111,14 +120,21 @@ export function candidatesOf(
 ): { readonly candidates: readonly Candidate[]; readonly dropped: readonly Dropped[] } {
   const candidates: Candidate[] = [];
   const dropped: Dropped[] = [];
+  const before = judgedBefore(planWith(file, []), today);
   file.wishes.forEach((wish, index) => {
     const found = resolveSpecies(catalogue, wish.species);
     if (!found.ok) throw new Error(`wishes[${index}].species was not checked before it was searched`);
     const { profile } = found;
     for (const count of countsOf(wish, profile)) {
       const group = groupOf(wish, profile, count);
-      const alone = assess(planWith(file, [group]), catalogue, today);
-      const stop = stopOf(alone);
+      const planned = planGroups(
+        { groups: [group], practice: file.practice },
+        catalogue,
+        today,
+      )[0] as PlannedGroup;
+      const { stop, trouble, nitrateMgLWeek, room } = before.alone(planned, () =>
+        aloneIn(assess(planWith(file, [group]), catalogue, today)),
+      );
       if (stop !== null) {
         dropped.push({ wish: index, against: stop });
         continue;
@@ -128,14 +144,14 @@ export function candidatesOf(
         wish: index,
         profile,
         group,
-        planned: planGroups({ groups: [group] }, catalogue, today)[0] as PlannedGroup,
-        trouble: alone.findings.filter(({ severity }) => severity === 'caution').length,
+        planned,
+        trouble,
         item: {
           species: profile.id,
           count,
           value: weight * (count >= profile.company.comfortableGroup ? 1 : BELOW_COMFORT),
-          nitrateMgLWeek: alone.context.load.nitrateMgLWeek,
-          room: layerRoom(alone.context),
+          nitrateMgLWeek,
+          room,
           covers: LAYER_NAMES.filter((layer: Layer) => profile.layers[layer] >= COVERS),
         },
       });
@@ -205,12 +221,14 @@ export function buildProblem(
   const why = new Map<string, Against>();
   const conflicts: number[][] = [];
   const troubles = new Map<string, number>();
-  const stage = stageOf(planWith(file, []), today);
+  const bare = planWith(file, []);
+  const stage = stageOf(bare, today);
+  const before = judgedBefore(bare, today);
   candidates.forEach((a, i) => {
     for (let j = i + 1; j < candidates.length; j += 1) {
       const b = candidates[j] as Candidate;
       if (a.wish === b.wish) continue;
-      const findings = between(stage, a, b);
+      const findings = before.pair(a.planned, b.planned, () => between(stage, a, b));
       const stop = stopIn(file, findings, a, b);
       if (stop === null) {
         const found = findings.filter((one) => one.severity === 'caution' && isOfBoth(one, a, b)).length;

@@ -57,9 +57,11 @@ export function useLineUps(file: WishesFile | null) {
     const wished = JSON.parse(key) as WishesFile | null;
     if (!wished) return;
     let late = false;
+    let isBusy = false;
     const timer = setTimeout(() => {
       setState((before) => ({ ...before, running: true, cancelled: false, failure: null, soFar: [] }));
       const search = async (): Promise<void> => {
+        isBusy = true;
         const found = await ask((remote, alive) =>
           remote.search(
             wished,
@@ -76,6 +78,7 @@ export function useLineUps(file: WishesFile | null) {
         setState({ ...IDLE, answer: found.value });
         const around = await ask((remote) => remote.favourites(wished, own, todayIso()));
         if (late || (!around.ok && around.why === 'cancelled')) return;
+        isBusy = false;
         setState((before) =>
           around.ok ? { ...before, around: around.value } : { ...before, failure: around.why },
         );
@@ -85,8 +88,8 @@ export function useLineUps(file: WishesFile | null) {
     return () => {
       late = true;
       clearTimeout(timer);
-      // What a former wish list asked for is of no use any more.
-      stop();
+      // What a former wish list asked for is of no use any more. A worker at rest stays, with what it judged before.
+      if (isBusy) stop();
     };
   }, [key, own, ask, stop, round]);
 
