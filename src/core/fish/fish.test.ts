@@ -48,6 +48,24 @@ describe('mouthFit', () => {
     [Infinity, 'no'],
   ] as const)('a depth of %d gapes is %s', (ratio, fit) => expect(mouthFit(ratio)).toBe(fit));
 
+  it.each([
+    [0.5, 0.79, 'certain'],
+    [0.5, 0.8, 'possible'],
+    [1.2, 0.8, 'possible'],
+    [1.21, 0.8, 'no'],
+    [0.1, 0.99, 'possible'],
+    [0.1, 1, 'no'],
+  ] as const)('%d gapes deep and %d of its own length long: %s', (ratio, share, fit) =>
+    expect(mouthFit(ratio, share)).toBe(fit),
+  );
+
+  it('takes nothing without a gape', () => {
+    const angel = of('pterophyllum-scalare');
+    const closed = { ...angel, mouth: { ...angel.mouth, gapeRatio: 0 } };
+    expect(mouthRatio(closed, 15, of('paracheirodon-innesi'), 3.5)).toBe(Infinity);
+    expect(mouthRatio(angel, 10, angel, 10)).toBeCloseTo(angel.size.depthRatio / angel.mouth.gapeRatio, 12);
+  });
+
   it('F60, common practice: a grown angelfish takes a neon and not a deep-bodied tetra', () => {
     const angel = of('pterophyllum-scalare');
     expect(mouthFit(mouthRatio(angel, 15, of('paracheirodon-innesi'), 3.5))).toBe('certain');

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { readCsvTable, writeCsvTable } from './schema/csvTable';
+import { cellFault, readCsvTable, writeCsvTable } from './schema/csvTable';
 
 const HOSTILE = [
   '=HYPERLINK("http://a","b")',
@@ -21,6 +21,54 @@ describe('cells of a CSV table', () => {
   });
   it('leave figures as they are', () =>
     expect(writeCsvTable(['a', 'b'], [[-2.5, null]])).toBe('a,b\n-2.5,\n'));
+  it('stand under their heading, trimmed, with their line; what nobody asked for does no harm', () =>
+    expect(
+      readCsvTable('\uFEFF name ;more; count\n neon ;x; 6 \n\n"a ""b""";y;1\n', ['name', 'count']),
+    ).toEqual({
+      rows: [
+        { line: 2, cells: { name: 'neon', more: 'x', count: '6' } },
+        { line: 3, cells: { name: 'a "b"', more: 'y', count: '1' } },
+      ],
+      columns: ['name', 'more', 'count'],
+      faults: [],
+    }));
+  it('are missed by name where a whole column is not there', () =>
+    expect(readCsvTable('name\nneon\n', ['name', 'count', 'note'])).toEqual({
+      rows: [],
+      columns: ['name'],
+      faults: ['count', 'note'].map((name) => ({
+        path: '',
+        line: 1,
+        expected: { is: 'column', name },
+        received: { is: 'nothing' },
+      })),
+    }));
+  it('that are too few or too many cost their row, and only that', () =>
+    expect(readCsvTable('a,b\n1,2\n3\n4,5,6\n7,8\n', ['a'])).toEqual({
+      rows: [
+        { line: 2, cells: { a: '1', b: '2' } },
+        { line: 5, cells: { a: '7', b: '8' } },
+      ],
+      columns: ['a', 'b'],
+      faults: [
+        { path: '', line: 3, expected: { is: 'cells', count: 2 }, received: { is: 'few' } },
+        { path: '', line: 4, expected: { is: 'cells', count: 2 }, received: { is: 'many' } },
+      ],
+    }));
+  it('in one column need no separator', () =>
+    expect(readCsvTable('name\nneon\nguppy\n', ['name']).rows.map(({ cells }) => cells['name'])).toEqual([
+      'neon',
+      'guppy',
+    ]));
+  it('are named by line, column and what was found, or that nothing was', () => {
+    expect(cellFault(3, 'count', { is: 'rows' }, 'many')).toEqual({
+      path: 'count',
+      line: 3,
+      expected: { is: 'rows' },
+      received: { is: 'value', text: '"many"' },
+    });
+    expect(cellFault(3, 'count', { is: 'rows' }, '').received).toEqual({ is: 'nothing' });
+  });
   it('read back as they were', () =>
     fc.assert(
       fc.property(

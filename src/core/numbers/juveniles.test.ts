@@ -40,6 +40,10 @@ describe('odds of the sexes', () => {
         10,
       ),
   );
+  it('has no chance of more than all or less than none', () => {
+    expect(malesChance(5, 6, 0.5)).toBe(0);
+    expect(malesChance(5, -1, 0.5)).toBe(0);
+  });
   it('names the chances that keepers ask for', () => {
     expect(oneMaleChance(4, 0.5)).toBeCloseTo(0.25, 12);
     expect(twoMalesChance(4, 0.5)).toBeCloseTo(0.375, 12);
@@ -53,6 +57,11 @@ describe('odds of the sexes', () => {
     expect(n).toBe(6);
     expect(atLeastChance(n - 1, 0.5, { males: 1, females: 1 })).toBeLessThan(0.95);
     expect(smallestPurchase(0.9, 0, { males: 1, females: 0 })).toBeNull();
+    // A chance that is met exactly is met; a wish for nobody still buys one; two hundred are the most.
+    expect(smallestPurchase(0.5, 0.5, { males: 1, females: 1 })).toBe(2);
+    expect(smallestPurchase(0.9, 0.5, { males: 0, females: 0 })).toBe(1);
+    expect(smallestPurchase(0.05, 0.5, { males: 100, females: 100 })).toBe(200);
+    expect(smallestPurchase(0.06, 0.5, { males: 100, females: 100 })).toBeNull();
   });
   it('counts what is left over', () => {
     expect(expectedSurplus(6, 0.5, { males: 0, females: 0 })).toEqual({ males: 3, females: 3 });

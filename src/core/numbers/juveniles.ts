@@ -20,16 +20,8 @@ export function malesChance(n: number, k: number, p: number): number {
   let chance = 1;
   const few = Math.min(k, n - k);
   // Factors are multiplied in turns, so that neither tiny nor huge numbers pile up.
-  let fails = n - k;
-  let wins = k;
-  for (let i = 1; i <= few; i += 1) {
-    chance *= (n - few + i) / i;
-    if (wins > 0) chance *= p;
-    if (fails > 0) chance *= 1 - p;
-    wins -= 1;
-    fails -= 1;
-  }
-  return chance * p ** Math.max(0, wins) * (1 - p) ** Math.max(0, fails);
+  for (let i = 1; i <= few; i += 1) chance *= ((n - few + i) / i) * p * (1 - p);
+  return chance * p ** (k - few) * (1 - p) ** (n - k - few);
 }
 
 /** Chance that the number of males among n satisfies a condition. */
