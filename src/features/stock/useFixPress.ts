@@ -26,7 +26,7 @@ export function useFixPress({ last, current }: Tried, doFix: (fix: Fix) => void)
     if (fix === null || !current) return;
     waiting.current = null;
     if (isOffered(last, fix)) doFix(fix);
-    else toast('The list has changed: that fix no longer mends it.');
+    else toast.message('The list has changed: that fix no longer mends it.');
   }, [last, current, doFix]);
   return useCallback((fix) => {
     if (now.current.current) now.current.doFix(fix);
