@@ -7,7 +7,7 @@ import { appendChange } from '@/session/react/useCommands';
 import { individual, room, show, TANK } from '@/testing/inRoom';
 import { LifeScreen } from './LifeScreen';
 
-const SMALL = 'data:image/jpeg;base64,AAAA';
+const SMALL = 'data:image/jpeg;base64,/9j/AAAA';
 let shrunk: unknown = { ok: true, data: SMALL };
 jest.mock('@/workers/startHierarchy', () => jest.requireActual('@/testing/hierarchyHere'));
 jest.mock('@/ui/shrinkPicture', () => ({ shrinkPicture: () => Promise.resolve(shrunk) }));
