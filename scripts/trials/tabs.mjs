@@ -11,6 +11,11 @@ const shownList = (page) =>
       fields.map((field) => `${field.getAttribute('aria-label')} ${field.value}`).sort(),
     );
 
+const sorted = (numbers) => [...numbers].sort((a, b) => a - b);
+const countsIn = (list) => sorted(list.map((line) => Number(line.split(' ').at(-1))));
+const listIn = ({ documents }) =>
+  sorted(documents.find(({ id }) => id === 'draft-demo-fen').body.groups.map(({ group }) => group.count));
+
 /**
  * Four tabs of one room at once: two write entries, two change one stock list and take back. Nothing acknowledged is missing, and
  * at rest all tabs show the same, which is what is stored.
@@ -70,21 +75,19 @@ export function tabs(seed, count) {
             }),
           ),
         );
-        let lists = [];
-        for (let tries = 0; tries < 40; tries += 1) {
+        let seen = '';
+        for (let tries = 0; tries < 60; tries += 1) {
           await left.waitForTimeout(100);
-          lists = await Promise.all([shownList(left), shownList(right)]);
-          if (JSON.stringify(lists[0]) === JSON.stringify(lists[1]) && tries > 3) break;
+          const shown = await Promise.all([shownList(left), shownList(right)]);
+          const counts = listIn(await stored(left));
+          seen = shown.map((list) => JSON.stringify(countsIn(list)) === JSON.stringify(counts)).join();
+          if (seen === 'true,true' && JSON.stringify(shown[0]) === JSON.stringify(shown[1])) break;
+          seen = `${shown[0]} in one tab, ${shown[1]} in the other, ${counts} stored`;
         }
-        if (JSON.stringify(lists[0]) !== JSON.stringify(lists[1]))
-          wrong.push(`round ${round + 1}: two tabs show different lists: ${lists[0]} and ${lists[1]}`);
-        const now = await stored(left);
-        wrong.push(...faultsOf(now, acknowledged).map((fault) => `round ${round + 1}: ${fault}`));
-        const list = now.documents.find(({ id }) => id === 'draft-demo-fen');
-        const counts = list.body.groups.map(({ group }) => group.count).sort();
-        const shown = lists[0].map((line) => Number(line.split(' ').at(-1))).sort();
-        if (JSON.stringify(counts) !== JSON.stringify(shown))
-          wrong.push(`round ${round + 1}: shown ${shown}, stored ${counts}`);
+        if (seen !== 'true,true') wrong.push(`round ${round + 1}: at rest ${seen}`);
+        wrong.push(
+          ...faultsOf(await stored(left), acknowledged).map((fault) => `round ${round + 1}: ${fault}`),
+        );
       }
     } finally {
       await browser.close();

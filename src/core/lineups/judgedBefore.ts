@@ -51,4 +51,3 @@ export function judgedBefore(bare: PlanFile, today: string) {
     },
   };
 }
-export type JudgedBefore = ReturnType<typeof judgedBefore>;
