@@ -63,9 +63,9 @@ const state = existsSync(stateFile) ? JSON.parse(readFileSync(stateFile, 'utf8')
 function write() {
   writeFileSync(stateFile, `${JSON.stringify(state, null, 2)}\n`);
   const rows = Object.entries(TRIALS).map(([name, { what, aim }]) => {
-    const { done = 0, failed = [], seeds = [] } = state[name] ?? {};
+    const { done = 0, failed = [], seeds = [], givenBack = 0 } = state[name] ?? {};
     const range = seeds.length === 0 ? 'none yet' : `${Math.min(...seeds)} to ${Math.max(...seeds)}`;
-    return `| ${name} | ${what} | ${done.toLocaleString('en')} of ${aim.toLocaleString('en')} | ${range} | ${failed.length === 0 ? '0' : failed.map((one) => `seed ${one}`).join(', ')} |`;
+    return `| ${name} | ${what}${givenBack > 0 ? ` (${givenBack} so far)` : ''} | ${done.toLocaleString('en')} of ${aim.toLocaleString('en')} | ${range} | ${failed.length === 0 ? '0' : failed.map((one) => `seed ${one}`).join(', ')} |`;
   });
   writeFileSync(
     page,
@@ -81,11 +81,11 @@ for (const [name, { aim, piece, run }] of Object.entries(TRIALS)) {
   while (own.done < aim && Date.now() < ends) {
     const seed = own.failed[0] ?? Math.max(0, ...own.seeds) + 1;
     say(`endure: ${name}, seed ${seed}, ${piece} (${own.done} of ${aim} done)`);
-    const { ok, said } = await run(seed, piece);
+    const { ok, said, givenBack = 0 } = await run(seed, piece);
     own.seeds = [...new Set([...own.seeds, seed])];
     own.failed = own.failed.filter((one) => one !== seed);
+    own.givenBack = (own.givenBack ?? 0) + givenBack;
     if (ok) own.done += piece;
-    if (ok && said) own.said = [...(own.said ?? []), `seed ${seed}: ${said}`];
     else {
       own.failed.push(seed);
       say(said);

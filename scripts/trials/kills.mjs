@@ -96,6 +96,7 @@ export function kills(seed, count) {
       }
     }
     return {
+      givenBack,
       ok: wrong.length === 0 && acknowledged.size > 0,
       said:
         wrong.join('\n') ||
