@@ -28,6 +28,17 @@ describe('nitrateMade', () => {
       9,
     );
   });
+  it('feeds a ten-gram fish the share of its activity at 25 °C, and a smaller one more for its mass', () => {
+    const neon = of('paracheirodon-innesi');
+    const lively = (activity: 1 | 2 | 3) => ({ ...neon, habits: { ...neon.habits, activity } });
+    // The length at which a body of this shape weighs 10 g.
+    const tenGrams = (10 / bodyMass('fusiform', 1)) ** (1 / 3.04);
+    expect(bodyMass('fusiform', tenGrams)).toBeCloseTo(10, 9);
+    const shares = ([1, 2, 3] as const).map((activity) => feedPerDay(lively(activity), tenGrams, 25) / 10);
+    expect(shares[0]).toBeCloseTo(0.008, 9);
+    expect(shares[1]).toBeCloseTo(0.01, 9);
+    expect(shares[2]).toBeCloseTo(0.013, 9);
+  });
   it('doubles for ten degrees and grows slower than mass', () => {
     const neon = of('paracheirodon-innesi');
     expect(feedPerDay(neon, 3.5, 30) / feedPerDay(neon, 3.5, 20)).toBeCloseTo(2, 9);

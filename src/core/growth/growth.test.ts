@@ -38,10 +38,34 @@ describe('growth of a species', () => {
     expect(lengthAfterMonths(angel, angel.size.soldCm, months - 1)).toBeLessThan(7.5);
     expect(monthsUntilLength(angel, 9, 7.5)).toBe(0);
     expect(monthsUntilLength(angel, 9, 15)).toBeNull();
+    expect(monthsUntilLength(angel, 7.5, 7.5)).toBe(0);
+    // Within the horizon of ten years to the month, and not a month more.
+    const slow = { ...angel, size: { ...angel.size, monthsToGrown: 60 } };
+    const near = lengthAfterMonths(slow, slow.size.soldCm, 119.5);
+    expect(monthsUntilLength(slow, slow.size.soldCm, near)).toBe(120);
+    expect(
+      monthsUntilLength(slow, slow.size.soldCm, lengthAfterMonths(slow, slow.size.soldCm, 120.5)),
+    ).toBeNull();
+  });
+  it('takes a fish that is sold nearly grown for nine tenths of its length', () => {
+    const grown = { ...angel, size: { ...angel.size, soldCm: 15 } };
+    const nearly = { ...angel, size: { ...angel.size, soldCm: 13.5 } };
+    expect(speciesRate(grown)).toBeCloseTo(speciesRate(nearly), 12);
   });
 });
 
 describe('lengthsByMonth', () => {
+  it('walks once for one fish, to the horizon and no further', () => {
+    const angel = catalogue.byId.get('pterophyllum-scalare')!;
+    const lengths = lengthsByMonth(angel, 4.25);
+    expect(lengths).toHaveLength(121);
+    expect(lengthsByMonth(angel, 4.25)).toBe(lengths);
+    // Of very many lengths the early ones are let go.
+    for (let i = 0; i < 40; i += 1) lengthsByMonth(angel, 5 + i / 100);
+    expect(lengthsByMonth(angel, 4.25)).not.toBe(lengths);
+    expect(lengthsByMonth(angel, 4.25)).toEqual(lengths);
+  });
+
   it('walks the same curve that lengthAfterMonths asks for', () => {
     for (const profile of catalogue.all) {
       for (const start of [profile.size.soldCm, profile.size.matureCm, 500]) {

@@ -53,6 +53,7 @@ describe('a journal', () => {
     expect(fold([added(1, 1), added(2, 5)]).total).toBe(7);
     expect(fold([added(1, 1, 9), added(2, 5, 3)]).total).toBe(11);
     expect(fold([added(1, 1, 3), added(2, 5, 3)]).total).toBe(7);
+    expect(fold([added(9, 1, 3), added(2, 5, 3), added(4, 2, 1)]).total).toBe((2 * 2 + 5) * 2 + 1);
   });
 
   it('goes by the last correction that was written, and leaves out what was struck', () => {
@@ -78,6 +79,8 @@ describe('a journal', () => {
     expect(fold(entries, '2026-01-01').total).toBe(1);
     expect(fold(entries, at(2)).total).toBe(7);
     expect(fold(entries, '2026-01-02T09:59:59.999Z').total).toBe(1);
+    // Of a moment not the rest of its day.
+    expect(fold([added(1, 1), { ...added(2, 5), on: '2026-01-01T18:00:00.000Z' }], at(1)).total).toBe(1);
   });
 
   it('tells what cannot be read or breaks, and folds the rest', () => {
