@@ -9,10 +9,17 @@ type Documents = SessionState['documents'];
 export const byId = (documents: readonly RoomDocument[]): Documents =>
   Object.fromEntries(documents.map((document) => [document.id, document]));
 
-/** With these documents in the place of the former ones; parts that say the same stay the same objects. */
+/**
+ * With these documents in the place of the former ones; parts that say the same stay the same objects. What another tab tells late
+ * does not take the place of what was written after it.
+ */
 export const withDocuments = (before: Documents, documents: readonly RoomDocument[]): Documents => ({
   ...before,
-  ...byId(documents.map((document) => keepSame(before[document.id], document))),
+  ...byId(
+    documents
+      .filter(({ id, rev }) => rev >= (before[id]?.rev ?? 0))
+      .map((document) => keepSame(before[document.id], document)),
+  ),
 });
 
 /** The stock lists that changes make of those that are shown; null where they write anything else, or were made of others. */
@@ -23,7 +30,8 @@ function listsOf(changes: readonly Change[], shown: Documents): readonly RoomDoc
     const { document, base } = change;
     const former = shown[document.id];
     if (base !== undefined && base?.rev !== former?.rev) return null;
-    lists.push({ ...former, ...document });
+    // Of the revision before it: whatever the storage makes of it takes its place.
+    lists.push({ ...former, ...document, rev: former?.rev ?? 0 });
   }
   return lists;
 }

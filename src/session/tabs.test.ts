@@ -1,7 +1,7 @@
 import { draftChange, listChangeIn, putChange } from '@/core/commands/documentChanges';
 import { correctionOf, type Change } from '@/core/gate/change';
 import type { DocumentId, EntryId, ResidentId, TankId } from '@/core/kernel/schema/ids';
-import type { DraftGroup } from '@/core/records/documents';
+import type { DraftGroup, RoomDocument } from '@/core/records/documents';
 import { memoryStore, type MemoryPlace } from '@/store/memory/memoryStore';
 import { append, cameAs, catalogue, counter, openTab, placeWithTanks, ready, tankPut } from '@/testing/tabs';
 import { openSession } from './session';
@@ -231,6 +231,35 @@ describe('a gap between tabs', () => {
     for (let i = 0; i < 50; i += 1) await new Promise((resolve) => setTimeout(resolve, 2));
     expect(second.state.getState().room.residents['x']?.count).toBe(5);
     expect((await second.journal()).map(({ seq }) => seq)).toEqual([1, 2, 3, 4]);
+  });
+});
+
+describe('what tabs tell each other', () => {
+  it('counts by what was written last, not by what was told last', async () => {
+    const place = await placeWithTanks();
+    const store = memoryStore(place);
+    let heard: (announcement: Parameters<Parameters<typeof store.onAnnouncement>[0]>[0]) => void = () => {};
+    const deaf = {
+      ...store,
+      onAnnouncement: (listener: typeof heard) => {
+        heard = listener;
+        return () => {};
+      },
+    };
+    const other = await openTab(place, 'a');
+    const late = await ready(openSession({ store: deaf, catalogue, stamp: counter('l'), tab: 'l' }));
+    const told: RoomDocument[] = [];
+    for (const key of ['x', 'y', 'z']) {
+      await add(other, key);
+      told.push(other.state.getState().documents['draft-T'] as RoomDocument);
+    }
+    for (const at of [1, 2, 0, 1])
+      heard({ kind: 'committed', committed: { entries: [], documents: [told[at]!], command: null } });
+    for (let i = 0; i < 20; i += 1) await new Promise((resolve) => setTimeout(resolve, 2));
+    expect(listOf(late)).toEqual(['x', 'y', 'z']);
+    // A list that is changed here is changed from there on.
+    await add(late, 'w');
+    expect(listOf(late)).toEqual(['x', 'y', 'z', 'w']);
   });
 });
 
