@@ -76,7 +76,7 @@ export function tabs(seed, count) {
           ),
         );
         let seen = '';
-        for (let tries = 0; tries < 60; tries += 1) {
+        for (let tries = 0; tries < 250; tries += 1) {
           await left.waitForTimeout(100);
           const shown = await Promise.all([shownList(left), shownList(right)]);
           const counts = listIn(await stored(left));
