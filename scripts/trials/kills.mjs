@@ -18,7 +18,7 @@ async function startBrowser(profile) {
     ['--headless', '--remote-debugging-port=0', `--user-data-dir=${profile}`, ...BROWSER_ARGS, 'about:blank'],
     { detached: true, stdio: 'ignore' },
   );
-  for (let tries = 0; !existsSync(told) && tries < 200; tries += 1) await sleep(50);
+  for (let tries = 0; !existsSync(told) && tries < 900; tries += 1) await sleep(50);
   const [port] = readFileSync(told, 'utf8').split('\n');
   const browser = await chromium.connectOverCDP(`http://127.0.0.1:${port}`);
   return {
