@@ -1,19 +1,22 @@
+import type { Page } from '@playwright/test';
 import { expect, newTank, test } from './watchful';
 
 /** A folder of the browser's own stands in for one of the disk: the same handles, without the system's dialog. */
 const DISK = 'a disk for a test';
+const withDisk = (page: Page) =>
+  page.addInitScript((name) => {
+    Object.assign(window, {
+      showDirectoryPicker: async () =>
+        (await navigator.storage.getDirectory()).getDirectoryHandle(name, { create: true }),
+    });
+  }, DISK);
 
 test('copies in a folder are kept up to date by themselves, go on after a reload, and open in an empty browser', async ({
   page,
   browser,
   baseURL,
 }) => {
-  await page.addInitScript((name) => {
-    Object.assign(window, {
-      showDirectoryPicker: async () =>
-        (await navigator.storage.getDirectory()).getDirectoryHandle(name, { create: true }),
-    });
-  }, DISK);
+  await withDisk(page);
   const onDisk = () =>
     page.evaluate(async (name) => {
       const folder = await (await navigator.storage.getDirectory()).getDirectoryHandle(name);
@@ -84,11 +87,8 @@ test('copies in a folder are kept up to date by themselves, go on after a reload
 test('copies that the browser no longer lets through are told on Today, and go on with one press', async ({
   page,
 }) => {
-  await page.addInitScript((name) => {
-    Object.assign(window, {
-      showDirectoryPicker: async () =>
-        (await navigator.storage.getDirectory()).getDirectoryHandle(name, { create: true }),
-    });
+  await withDisk(page);
+  await page.addInitScript(() => {
     // As a browser that asks anew after a restart.
     const asks = window.localStorage.getItem('test.asks') === 'yes';
     let leave: PermissionState = asks ? 'prompt' : 'granted';
@@ -96,7 +96,7 @@ test('copies that the browser no longer lets through are told on Today, and go o
       queryPermission: () => Promise.resolve(leave),
       requestPermission: () => Promise.resolve((leave = 'granted')),
     });
-  }, DISK);
+  });
   await newTank(page, 'Holm', ['100 cm', '40 cm', '50 cm']);
   await page.goto('/water');
   await page.getByLabel('Nitrate', { exact: true }).fill('11');

@@ -3,6 +3,7 @@ import { correctionOf, type Change } from '@/core/gate/change';
 import type { DocumentId, EntryId, ResidentId, TankId } from '@/core/kernel/schema/ids';
 import type { DraftGroup, RoomDocument } from '@/core/records/documents';
 import { memoryStore, type MemoryPlace } from '@/store/memory/memoryStore';
+import type { Announcement } from '@/store/port';
 import { append, cameAs, catalogue, counter, openTab, placeWithTanks, ready, tankPut } from '@/testing/tabs';
 import { openSession } from './session';
 import type { Session } from './types';
@@ -34,6 +35,20 @@ const rename = (session: Session, how: (body: { name: string; order: number }) =
     if (document?.kind !== 'tank' || !document.body) return [];
     return [putChange('tank', 'T' as DocumentId, { ...document.body, ...how(document.body) })];
   });
+
+/** A tab that hears of other tabs only what `hear` tells it, when it tells it. */
+async function deafTab(place: MemoryPlace, tab: string) {
+  let listener: (announcement: Announcement) => void = () => {};
+  const deaf = {
+    ...memoryStore(place),
+    onAnnouncement: (told: typeof listener) => {
+      listener = told;
+      return () => {};
+    },
+  };
+  const session = await ready(openSession({ store: deaf, catalogue, stamp: counter(tab), tab }));
+  return { session, hear: (announcement: Announcement) => listener(announcement) };
+}
 
 describe('two tabs on one list', () => {
   it('undo in one keeps what the other added', async () => {
@@ -200,16 +215,7 @@ describe('a gap between tabs', () => {
     const place = await placeWithTanks();
     const first = await openTab(place, 'a');
     await first.run('in', [append(first, cameAs('x', '2026-04-02T10:00:00.000Z', 8))]);
-    const store = memoryStore(place);
-    let heard: (announcement: Parameters<Parameters<typeof store.onAnnouncement>[0]>[0]) => void = () => {};
-    const deaf = {
-      ...store,
-      onAnnouncement: (listener: typeof heard) => {
-        heard = listener;
-        return () => {};
-      },
-    };
-    const second = await ready(openSession({ store: deaf, catalogue, stamp: counter('b'), tab: 'b' }));
+    const { session: second, hear } = await deafTab(place, 'b');
     const death = (on: string) =>
       ({
         type: 'died',
@@ -223,7 +229,7 @@ describe('a gap between tabs', () => {
     for (const day of ['03', '04', '05'])
       await first.run('dies', [append(first, death(`2026-04-${day}T10:00:00.000Z`))]);
     const told = (i: number) =>
-      heard({ kind: 'committed', committed: { entries: [place.entries[i]!], documents: [], command: null } });
+      hear({ kind: 'committed', committed: { entries: [place.entries[i]!], documents: [], command: null } });
     // The first of the three was never told; then the others come, one of them twice.
     told(2);
     told(3);
@@ -237,24 +243,15 @@ describe('a gap between tabs', () => {
 describe('what tabs tell each other', () => {
   it('counts by what was written last, not by what was told last', async () => {
     const place = await placeWithTanks();
-    const store = memoryStore(place);
-    let heard: (announcement: Parameters<Parameters<typeof store.onAnnouncement>[0]>[0]) => void = () => {};
-    const deaf = {
-      ...store,
-      onAnnouncement: (listener: typeof heard) => {
-        heard = listener;
-        return () => {};
-      },
-    };
     const other = await openTab(place, 'a');
-    const late = await ready(openSession({ store: deaf, catalogue, stamp: counter('l'), tab: 'l' }));
+    const { session: late, hear } = await deafTab(place, 'l');
     const told: RoomDocument[] = [];
     for (const key of ['x', 'y', 'z']) {
       await add(other, key);
       told.push(other.state.getState().documents['draft-T'] as RoomDocument);
     }
     for (const at of [1, 2, 0, 1])
-      heard({ kind: 'committed', committed: { entries: [], documents: [told[at]!], command: null } });
+      hear({ kind: 'committed', committed: { entries: [], documents: [told[at]!], command: null } });
     for (let i = 0; i < 20; i += 1) await new Promise((resolve) => setTimeout(resolve, 2));
     expect(listOf(late)).toEqual(['x', 'y', 'z']);
     // A list that is changed here is changed from there on.
