@@ -7,13 +7,10 @@ import { useRooms } from '@/session/react/RoomProvider';
 import { Button } from '@/ui/Button';
 import { countOf, momentName } from '@/words/en';
 
-function standing(state: Extract<CopiesState, { kind: 'on' }>): string {
-  if (state.isWriting) return 'Writing…';
-  const last = state.last === null ? 'The next change is copied within ten minutes.' : null;
-  return (
-    last ??
-    `Last copy ${momentName(state.last as string)}; ${countOf(state.copies ?? 1, 'day', 'days')} kept.`
-  );
+function standing({ isWriting, last, copies }: Extract<CopiesState, { kind: 'on' }>): string {
+  if (isWriting) return 'Writing…';
+  if (last === null) return 'The next change is copied within ten minutes.';
+  return `Last copy ${momentName(last)}; ${countOf(copies ?? 1, 'day', 'days')} kept.`;
 }
 
 /** Copies of the room in a folder of the keeper's disk, kept up to date by themselves. */

@@ -48,9 +48,14 @@ export function useListWork<T>(
   useEffect(() => {
     let wanted = true;
     const rest = setTimeout(() => {
-      void answerTo(ask, asked).then((value) => {
-        if (wanted && value !== null) startTransition(() => setFound({ by: asked, value }));
-      });
+      answerTo(ask, asked).then(
+        (value) => {
+          if (wanted && value !== null) startTransition(() => setFound({ by: asked, value }));
+        },
+        () => {
+          // Neither the worker nor the page could do it: the list stands without fixes.
+        },
+      );
     }, REST_MS);
     return () => {
       wanted = false;

@@ -22,8 +22,8 @@ export const fixesOf = ({ last, current }: Tried, group: CauseGroup): readonly T
   last?.get(fixKey(group)) ?? (current ? NONE : null);
 
 /**
- * The fixes of a tank's list, each tried. `last` are those of the list before until they have been tried on this one; only `current`
- * ones may be offered as a press.
+ * The fixes of a tank's list, each tried. `last` are those of the list before until they have been tried on this one: a press on
+ * one that is not `current` waits for that.
  */
 export const useTriedFixes = (
   tank: TankView,
