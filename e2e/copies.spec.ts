@@ -101,6 +101,7 @@ test('copies that the browser no longer lets through are told on Today, and go o
   await page.goto('/water');
   await page.getByLabel('Nitrate', { exact: true }).fill('11');
   await page.getByRole('button', { name: 'Save test' }).click();
+  await expect(page.getByText('nitrate 11 mg/L').first()).toBeVisible();
   await page.goto('/files');
   await page.getByRole('button', { name: 'Keep copies in a folder' }).click();
   await expect(page.getByText(/Last copy/)).toBeVisible();

@@ -170,6 +170,7 @@ test('a fish gets a history: moved, measured, sexed, split and named', async ({ 
   await dialog.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('row', { name: /Notch/ })).toBeHidden();
   await page.getByRole('link', { name: /^Fen/ }).click();
+  await expect(page.getByRole('heading', { level: 1, name: /Fen/ })).toBeVisible();
   await screen(page, 'Arrivals');
   await expect(page.getByRole('row', { name: /Notch/ })).toBeVisible();
 });

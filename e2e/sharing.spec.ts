@@ -12,9 +12,9 @@ test('filters, ticks and half a form stand after a reload', async ({ page }) => 
   await expect(page.getByRole('searchbox')).toHaveValue('cory');
   await expect(counter).toHaveText(found ?? '');
   await page.goto('/water?tank=demo-skerry');
-  await page.getByLabel('Nitrate').fill('17');
+  await page.getByLabel('Nitrate', { exact: true }).fill('17');
   await page.reload();
-  await expect(page.getByLabel('Nitrate')).toHaveValue('17');
+  await expect(page.getByLabel('Nitrate', { exact: true })).toHaveValue('17');
 });
 
 test('species that were read are steps of the way back, and arrows walk the list', async ({ page }) => {

@@ -23,6 +23,12 @@ const TRIALS = {
     run: (seed, count) =>
       jest('src/session/mergeRooms.property.test.ts', { MERGE_RUNS: String(count), SEED: String(seed) }),
   },
+  stores: {
+    what: 'the database, its second copy and the folder for copies: full, cleared, deleted, refused, silent, upgraded, newer, damaged: what is said is true, what was typed stays, the rest works, nothing that was saved is lost',
+    aim: 19,
+    piece: 19,
+    run: async (seed, count) => (await import('./trials/stores.mjs')).stores(seed, count),
+  },
   kills: {
     what: 'the browser killed while entries are written as fast as it can: nothing acknowledged is missing, nothing half; where the browser loses its own database, the room is given back whole',
     aim: 500,

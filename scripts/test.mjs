@@ -94,8 +94,10 @@ if (chromium()) {
   }
   if (status !== 0 && (!e2e || e2e.stats.unexpected === 0)) check('browser tests', status);
   // Loaded only now: packages may have been missing when this began.
+  const { stores } = await import('./trials/stores.mjs');
   const { kills } = await import('./trials/kills.mjs');
   const { tabs } = await import('./trials/tabs.mjs');
+  await trial('each fault of each store is said, and nothing is lost with it', () => stores());
   await trial('the browser killed ten times while it writes loses nothing', () => kills(1, 10));
   await trial('four tabs racing for twenty rounds lose nothing', () => tabs(1, 20));
 } else failed += 1;

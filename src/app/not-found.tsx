@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { Empty, Screen } from '@/ui/Screen';
 
 /** An address that leads nowhere: what it offers instead. */

@@ -13,6 +13,7 @@ import { workerLine } from '@/workers/workerLine';
 import { rememberChosen } from './copiesChosen';
 import { rememberSave } from './lastSave';
 import { todayIso } from './today';
+import { withDeadline } from './withDeadline';
 import type { Session } from './types';
 
 /** How the copies of a room in a folder stand. */
@@ -54,6 +55,7 @@ const faultOf = (error: unknown): string => {
   const name = error instanceof DOMException ? error.name : '';
   if (name === 'NotFoundError') return 'The folder is no longer there.';
   if (name === 'QuotaExceededError') return 'The disk is full.';
+  if (name === 'TimeoutError') return 'The folder does not answer.';
   if (name === 'NotAllowedError') return 'The browser does not let Lomvik write there.';
   return 'The copy could not be written.';
 };
@@ -97,7 +99,11 @@ function keepCopies(session: Session, room: string): FolderCopies {
     const saved = await line.ask((remote) => remote.save(room), PATIENCE_MS);
     try {
       if (!saved.ok) throw new Error(saved.why);
-      const copies = await keepCopy(diskFolder(handle), room, todayIso(), saved.value);
+      const copies = await withDeadline(
+        keepCopy(diskFolder(handle), room, todayIso(), saved.value),
+        PATIENCE_MS,
+        () => new DOMException('', 'TimeoutError'),
+      );
       rememberSave(room, { on: todayIso(), entries: saved.value.entries });
       state.setState({ isWriting: false, last: new Date().toISOString(), copies, fault: null });
     } catch (error) {

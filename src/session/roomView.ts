@@ -10,22 +10,20 @@ import {
   type Room,
   roomAfter,
 } from '@/core/events';
-import { canonicalJson } from '@/core/kernel';
+import { saysSame } from '@/core/kernel';
 import type { RoomDocument } from '@/core/records';
 import { GONE } from '@/store/landing';
 import { damagedEntries, openDocuments, soundSnapshot } from '@/store/openRecords';
 import { StoreError, type Committed, type RoomStore } from '@/store/port';
 import { byId, withDocuments } from './shownDocuments';
 import type { SessionState } from './types';
-import { withDeadline } from './withDeadline';
+import { SILENT_MS, withDeadline } from './withDeadline';
 import { withPauses } from '@/workers/withPauses';
 
 /** After so many entries since the last snapshot a new one is kept. */
 const SNAPSHOT_EVERY = 100;
 /** The journal is read again when something was committed meanwhile, so often at the most. */
 const MOST_READINGS = 5;
-/** A storage that has said nothing for so long does not answer. */
-const SILENT_MS = 20_000;
 
 const SILENT =
   'The browser’s storage does not answer. Close other tabs of Lomvik and reload this page; nothing was changed.';
@@ -135,7 +133,7 @@ export function roomView(
     const proven = await withPauses(foldInSteps(entries));
     // What was written meanwhile is not in this fold: the next opening proves it.
     if (state.getState().entries !== entries) return;
-    const trusted = canonicalJson(proven) === canonicalJson(state.getState().room);
+    const trusted = saysSame(proven, state.getState().room);
     if (!trusted) state.setState({ room: proven });
     if (!trusted || sinceSnapshot >= SNAPSHOT_EVERY) keepSnapshot();
   };

@@ -255,6 +255,33 @@ describe('a session', () => {
     expect((await session.journal()).map((entry) => entry.seq)).toEqual([1, 2]);
   });
 
+  it('says so when the storage does not answer a press, and shows what is written after all', async () => {
+    const place = await placeWithTanks();
+    const store = memoryStore(place);
+    let answer = (): void => {};
+    const silent: typeof store = {
+      ...store,
+      commit: async (...asked) => {
+        await new Promise<void>((resolve) => (answer = resolve));
+        return store.commit(...asked);
+      },
+    };
+    const session = await ready(openSession({ store: silent, catalogue, stamp: counter('s') }));
+    jest.useFakeTimers();
+    try {
+      const press = session.run('note', [append(session, came('x', '2026-04-03T10:00:00.000Z', 2))]);
+      const said = expect(press).rejects.toThrow(/does not answer.*may yet be written/);
+      await jest.advanceTimersByTimeAsync(30_000);
+      await said;
+      expect(session.state.getState().room.residents['x']).toBeUndefined();
+      answer();
+      await jest.advanceTimersByTimeAsync(10);
+      expect(session.state.getState().room.residents['x']?.count).toBe(2);
+    } finally {
+      jest.useRealTimers();
+    }
+  });
+
   it('says in a sentence why it cannot open, and writes nothing', async () => {
     const store = memoryStore();
     const session = openSession({

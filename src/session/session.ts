@@ -17,7 +17,11 @@ import { roomView } from './roomView';
 import { pressOf } from './samePress';
 import { showAhead } from './shownDocuments';
 import type { Outcome, Session, SessionState, Surroundings, TakenBack } from './types';
+import { SILENT_MS, withDeadline } from './withDeadline';
 import { withPauses } from '@/workers/withPauses';
+
+const SILENT =
+  'The browser’s storage does not answer. What you typed is still here. It may yet be written: look before you save it again.';
 
 const NONE_KNOWN: ReadonlySet<string> = new Set();
 
@@ -133,7 +137,12 @@ export function openSession({ store, catalogue, stamp, tab = 'tab' }: Surroundin
     };
     const takeBackShown = showAhead(state, changes);
     try {
-      const committed = await store.commit(changes, { command, drops, knownSeq: view.last().seq });
+      const writing = store.commit(changes, { command, drops, knownSeq: view.last().seq });
+      const committed = await withDeadline(writing, SILENT_MS, () => {
+        // What is written after all is shown then.
+        void writing.then(show, () => {});
+        return new StoreError('silent', SILENT);
+      });
       await show(committed);
       const record = committed.command;
       if (record) {

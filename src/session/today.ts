@@ -1,8 +1,8 @@
-import { format, parseISO } from 'date-fns';
+import { lightFormat, parseISO } from 'date-fns';
 import { type When, whenIn } from '@/core/kernel';
 
 /** The keeper's own day as an ISO date. */
-export const todayIso = (): string => format(new Date(), 'yyyy-MM-dd');
+export const todayIso = (): string => lightFormat(new Date(), 'yyyy-MM-dd');
 
 /** The keeper's day and hour as an ISO moment: now, or the evening of another day. */
 export function momentOn(day: string): string {
@@ -11,7 +11,7 @@ export function momentOn(day: string): string {
 
 /** The keeper's own day of a moment, as an ISO date. */
 export const dayOf = (moment: string): string =>
-  moment.length === 10 ? moment : format(parseISO(moment), 'yyyy-MM-dd');
+  moment.length === 10 ? moment : lightFormat(parseISO(moment), 'yyyy-MM-dd');
 
 /** Now, as the keeper counts days. */
 export const whenNow = (): When =>

@@ -92,3 +92,6 @@ export interface Session {
   readonly raw: () => Promise<Readonly<Record<string, readonly unknown[]>>>;
   readonly close: () => void;
 }
+
+/** The keeper's own room, or the made-up one. Each has a database of its own. */
+export type RoomName = 'own' | 'demo';

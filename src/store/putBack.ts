@@ -1,4 +1,4 @@
-import { canonicalJson, mergeThree } from '@/core/kernel';
+import { mergeThree, saysSame } from '@/core/kernel';
 import { recordOf, type RoomDocument } from '@/core/records';
 import type { Contents, Previous } from './port';
 
@@ -14,8 +14,7 @@ function documentBack(
   const like = now ?? was ?? file;
   if (!like) return null;
   const [before, then, current] = [was?.body ?? null, file?.body ?? null, now?.body ?? null];
-  const touched = canonicalJson(then) !== canonicalJson(current);
-  if (!touched) return was ?? null;
+  if (saysSame(then, current)) return was ?? null;
   const { value, conflicts } = mergeThree(then, before, current, recordOf(like.kind).itemKeys);
   // Where both sides say something else, what was written last stays.
   const body = conflicts.length > 0 ? current : value;

@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { useSearchParams } from 'next/navigation';
 import { Empty, Screen } from './Screen';
 

@@ -13,6 +13,8 @@ export function mirrorWork(
   page: string,
 ) {
   const rooms = new Map<string, { readonly store: RoomStore; readonly mirror: Promise<Mirror | null> }>();
+  /** Rooms whose mirror lacks something that could not be written. */
+  const behind = new Set<string>();
   let turn: Promise<unknown> = Promise.resolve();
   const of = (room: string) => {
     const known = rooms.get(room) ?? {
@@ -40,7 +42,15 @@ export function mirrorWork(
   });
   return {
     append: (room: string, committed: Pick<Committed, 'entries' | 'documents'>): Promise<void> =>
-      inTurn(async () => (await of(room).mirror)?.append(committed)),
+      inTurn(async () => {
+        const { store, mirror } = of(room);
+        // What could not be written on stands in the room: the next time the whole is written anew.
+        const wasBehind = behind.has(room);
+        behind.add(room);
+        if (!wasBehind) await (await mirror)?.append(committed);
+        else if ((await (await mirror)?.catchUp(seenBy(store))) ?? null) return;
+        behind.delete(room);
+      }),
     compare: (room: string): Promise<Lost | null> =>
       inTurn(async () => {
         const { store, mirror } = of(room);

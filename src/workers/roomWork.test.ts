@@ -5,6 +5,8 @@ import { writeBackup } from '@/core/formats/backup';
 import { demoRoom } from '@/demo/demoRoom';
 import type { DocumentId, ResidentId, TankId } from '@/core/kernel/schema/ids';
 import { memoryPlace, memoryStore } from '@/store/memory/memoryStore';
+import { mirrorOf } from '@/store/mirror/mirror';
+import { memoryFiles } from '@/testing/memoryFiles';
 import { append, cameAs, openTab, placeWithTanks, ready } from '@/testing/tabs';
 import { roomWork, type Look } from './roomWork';
 
@@ -263,6 +265,21 @@ describe('a file with some bad parts', () => {
       faults: [],
     });
   });
+});
+
+it('what a damaged second copy gives back without its tanks is set aside, not dropped', async () => {
+  const files = memoryFiles();
+  await mirrorOf(files, () => 1, 'p').anew({ documents: [], entries: demo.entries });
+  const place = memoryPlace();
+  const work = roomWork(
+    () => memoryStore(place),
+    now,
+    async () => files,
+  );
+  expect(await work.giveBack('own')).toBe(true);
+  expect(demo.entries.length).toBeGreaterThan(50);
+  expect(place.entries.length + place.aside.size).toBe(demo.entries.length);
+  expect([...place.aside.values()][0]).toMatchObject({ what: 'entry', why: [{ path: expect.anything() }] });
 });
 
 describe('a room that a file replaced', () => {

@@ -148,6 +148,25 @@ export function roomWork(
     };
   };
 
+  /** Puts a merged room in the place of the room, and keeps what was there; what does not fit together is set aside. */
+  const putTogether = async (room: string, current: Now, settled: Settled, label: string): Promise<void> => {
+    const { documents, entries, aside } = settled;
+    const store = open(room);
+    // Set aside first: a page that dies in between has lost nothing.
+    const kept = aside.map(({ what, raw, why }): Aside => ({
+      key: `${what}-${raw.id}`,
+      what,
+      raw,
+      why,
+      at: now(),
+    }));
+    if (kept.length > 0) await store.setAside(kept, { documents: [], entries: [] });
+    await store.replaceAll({ documents, entries }, { label, at: now() });
+    const ids = new Set<string>([...documents, ...entries].map(({ id }) => id));
+    for (const { key, raw } of current.aside)
+      if (ids.has((raw as { id?: string } | null)?.id ?? '')) await store.dropAside(key);
+  };
+
   return {
     /** What a file holds, held against the room. */
     look: async (file: Blob, room: string, onProgress: OnProgress): Promise<Look> => {
@@ -199,33 +218,22 @@ export function roomWork(
       if (!held) return false;
       const current = await read(room);
       if (current.mark !== held.mark) return false;
-      const { documents, entries, aside } = held.settled;
-      const store = open(room);
-      // Set aside first: a page that dies in between has lost nothing.
-      const kept = aside.map(({ what, raw, why }): Aside => ({
-        key: `${what}-${raw.id}`,
-        what,
-        raw,
-        why,
-        at: now(),
-      }));
-      if (kept.length > 0) await store.setAside(kept, { documents: [], entries: [] });
-      await store.replaceAll({ documents, entries }, { label, at: now() });
-      const ids = new Set<string>([...documents, ...entries].map(({ id }) => id));
-      for (const { key, raw } of current.aside)
-        if (ids.has((raw as { id?: string } | null)?.id ?? '')) await store.dropAside(key);
+      await putTogether(room, current, held.settled, label);
       held = null;
       return true;
     },
-    /** Puts back what the second copy of the room has and the room lacks, and keeps what was there. False where there is no second copy. */
+    /**
+     * Puts back what the second copy of the room has and the room lacks, and keeps what was there; what does not fit is set aside. False
+     * where there is no second copy.
+     */
     giveBack: async (room: string): Promise<boolean> => {
       const files = await filesOf(room);
       if (!files) return false;
       const [current, kept] = [await read(room), await mirrorOf(files, Date.now, 'reader').contents()];
-      const { documents, entries } = atOnce(
+      const settled = atOnce(
         settle(mergeRooms(current, kept), current, kept, { catalogue: shipped, now: now() }),
       );
-      await open(room).replaceAll({ documents, entries }, { label: 'second copy', at: now() });
+      await putTogether(room, current, settled, 'second copy');
       return true;
     },
     /** The room as it was before a file took its place, with all that was written after that. False when nothing is kept. */

@@ -5,7 +5,7 @@ import { CLEAR_DAYS, QUARANTINE_DAYS } from '../events/quarantineDays';
 import type { EntryId, ResidentId, TankId } from '../kernel/schema/ids';
 import { addDays } from '../kernel/time/days';
 import { whenIn } from '../kernel/time/when';
-import { type Batch, batchesOf, freeOnOf, quarantineState } from './quarantine';
+import { type Batch, batchesOf, batchOf, freeOnOf, quarantineState } from './quarantine';
 
 const Q = 'Q' as TankId;
 const at = (day: number): string => `${addDays('2026-03-01', day)}T18:00:00.000Z`;
@@ -166,6 +166,46 @@ describe('two batches in one tank', () => {
     ).toEqual([['a']]));
 });
 
+describe('the batches of a tank', () => {
+  it('are in the order in which they came; fish of one day and one seller are together, from the last of them on', () => {
+    const later = { ...came('c', 10, 'Harbour'), on: at(10).replace('18:', '20:') };
+    const lines = [came('b', 10, 'Harbour'), came('a', 0), came('z', 10, 'Pier'), later];
+    expect(
+      batches(12, ...lines).map(({ key, residents, since }) => [key, residents.map(({ id }) => id), since]),
+    ).toEqual([
+      ['2026-03-01 Pier', ['a'], at(0)],
+      ['2026-03-11 Harbour', ['b', 'c'], later.on],
+      ['2026-03-11 Pier', ['z'], at(10)],
+    ]);
+  });
+  it('know the batch of each fish, and none for a fish elsewhere', () => {
+    const room = roomOf(
+      came('a', 0),
+      came('b', 10, 'Harbour'),
+      came('c', 10, 'Harbour'),
+      came('t', 0, 'Pier', 'T' as TankId),
+    );
+    const when = whenIn(at(12), 'UTC');
+    const of = (id: string, tank = 'Q') =>
+      batchOf(room, { ...room.residents[id]!, tank: tank as TankId }, when);
+    expect(of('c')?.residents.map(({ id }) => id)).toEqual(['b', 'c']);
+    expect(of('a')?.source).toBe('Pier');
+    expect(of('t', 'Q')).toBeNull();
+  });
+  it('say nothing of when a tank is free that nobody is in', () => {
+    const when = whenIn(at(12), 'UTC');
+    expect(freeOnOf(roomOf(came('a', 0)), 'nowhere', when)).toBeNull();
+    // The last to be free, whoever came last.
+    const lines = [
+      came('a', 0),
+      step('begun', 0, { days: 60 }),
+      came('b', 5, 'Harbour'),
+      step('begun', 5, { days: 28, residents: ['b'] }),
+    ];
+    expect(freeOnOf(roomOf(...lines), 'Q', when)).toBe('2026-04-30');
+  });
+});
+
 describe('how a quarantine stands', () => {
   const begun = '2026-03-01T18:00:00.000Z';
   const life = ({ lastSign = null }: { lastSign?: string | null } = {}) => ({
@@ -189,6 +229,18 @@ describe('how a quarantine stands', () => {
       freeOn: '2026-03-29',
       signOn: null,
     }));
+  it('counts a sign at the very moment of its beginning, and none from before', () => {
+    const short = { days: 3, lastSign: begun };
+    expect(quarantineState(short, begun, whenIn('2026-03-02', 'UTC'))).toMatchObject({
+      freeOn: '2026-03-15',
+      signOn: '2026-03-01',
+    });
+    const early = { days: 3, lastSign: '2026-03-01T17:59:00.000Z' };
+    expect(quarantineState(early, begun, whenIn('2026-03-02', 'UTC'))).toMatchObject({
+      freeOn: '2026-03-04',
+      signOn: null,
+    });
+  });
   it('ends two clear weeks after a late sign, and says which', () => {
     const state = quarantineState(
       life({ lastSign: '2026-03-25T08:00:00.000Z' }),

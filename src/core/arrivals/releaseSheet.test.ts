@@ -41,4 +41,77 @@ describe('the run sheet of a release (common practice)', () => {
       'lid',
     ]);
   });
+  it('has every step in its order, with its minutes, for fish from a shop among rough residents', () => {
+    const plain = { about: [], waitMinutes: 0, vital: false };
+    const cichlids = [{ species: 'labidochromis-caeruleus', count: 4 }];
+    expect(releaseSheet([kind('labidochromis-caeruleus', 4)], [of('maylandia-estherae')], 12)).toEqual({
+      protocol: 'plain',
+      steps: [
+        { ...plain, id: 'rearrange' },
+        { ...plain, id: 'feed', waitMinutes: 10 },
+        { ...plain, id: 'dark', waitMinutes: 10 },
+        { ...plain, id: 'float', waitMinutes: 15 },
+        { ...plain, id: 'mix', waitMinutes: 12 },
+        { ...plain, id: 'count', vital: true, about: cichlids },
+        { ...plain, id: 'low' },
+        { ...plain, id: 'heater', vital: true },
+        { ...plain, id: 'lid', vital: true },
+        { ...plain, id: 'ramp' },
+      ],
+    });
+  });
+  it('has no step for nobody: no residents to feed or to move, nothing to mix, no fish to match', () => {
+    expect(ids([kind('labidochromis-caeruleus', 4)], [], 0)).toEqual([
+      'dark',
+      'float',
+      'count',
+      'low',
+      'heater',
+      'lid',
+      'ramp',
+    ]);
+    expect(ids([], [], 0)).not.toContain('match');
+    expect(ids([kind('corydoras-aeneus')], [of('trigonostigma-heteromorpha')], 0)).not.toContain('rearrange');
+  });
+  it('rearranges where one resident holds ground, rough or not', () => {
+    const holder = catalogue.all.find(
+      (one) => one.company.holds !== 'nothing' && one.company.temper.mature <= 1,
+    )!;
+    const rest = of('corydoras-aeneus');
+    expect(ids([kind('corydoras-aeneus')], [rest, holder], 0)).toContain('rearrange');
+    expect(ids([kind('corydoras-aeneus')], [rest, of('maylandia-estherae')], 0)).toContain('rearrange');
+  });
+  it('names those that jump at the lid, and those that sting or have spines at the hands', () => {
+    const jumper = catalogue.all.find(
+      (one) => one.habits.jumps === 'often' && !one.handling.sting && !one.handling.spines,
+    )!;
+    const spiny = catalogue.all.find(
+      (one) => one.handling.spines && !one.handling.sting && one.habits.jumps !== 'often',
+    )!;
+    const { steps } = releaseSheet(
+      [
+        { profile: jumper, count: 3 },
+        { profile: spiny, count: 2 },
+      ],
+      [],
+      0,
+    );
+    const about = (id: string) => steps.find((one) => one.id === id)?.about;
+    expect(about('lid')).toEqual([{ species: jumper.id, count: 3 }]);
+    expect(about('hands')).toEqual([{ species: spiny.id, count: 2 }]);
+    expect(about('count')).toHaveLength(2);
+  });
+  it('is skittish for one shy kind among others, and never among the rough', () => {
+    const shy = catalogue.all.find((one) => one.habits.shyness >= 3 && !one.habits.panics)!;
+    const bold = of('labidochromis-caeruleus');
+    expect(bold.habits.panics || bold.habits.shyness >= 3).toBe(false);
+    const both = [
+      { profile: bold, count: 4 },
+      { profile: shy, count: 4 },
+    ];
+    expect(protocolFor(both, [])).toBe('skittish');
+    expect(protocolFor([{ profile: bold, count: 4 }], [])).toBe('plain');
+    expect(protocolFor(both, [of('maylandia-lombardoi')])).toBe('plain');
+    expect(protocolFor([{ profile: bold, count: 1 }], [of('corydoras-aeneus')])).toBe('plain');
+  });
 });

@@ -32,6 +32,22 @@ describe('the ruse for a single newcomer (F86, common practice)', () => {
     );
     expect(joinersFor('labidochromis-caeruleus', residents, catalogue)[0]?.id).toBe('lab');
   });
+  it('asks the roughest of the others, each by itself; a shoal goes nowhere', () => {
+    const many = residentsOf(
+      [
+        cameOf('2026-01-01T10:00:00.000Z', [memberOf('mild')], { species: 'corydoras-aeneus' }),
+        cameOf('2026-01-01T10:00:00.000Z', [memberOf('shoal', 6)], { species: 'maylandia-lombardoi' }),
+        cameOf('2026-01-01T10:00:00.000Z', [memberOf('rough')], { species: 'maylandia-lombardoi' }),
+        cameOf('2026-01-01T10:00:00.000Z', [memberOf('lab')]),
+      ].reduce(applyEvent, EMPTY_ROOM),
+      'T',
+    );
+    const of = (species: string) => joinersFor(species, many, catalogue).map(({ id }) => id);
+    expect(of('labidochromis-caeruleus')).toEqual(['lab', 'rough', 'mild']);
+    expect(of('astronotus-ocellatus')[0]).toBe('rough');
+    expect(of('astronotus-ocellatus')).not.toContain('shoal');
+    expect(joinersFor('x', [{ ...many[0]!, species: 'nobody knows' }], catalogue)).toHaveLength(1);
+  });
   it('needs a tank that carries them all for that week: a small one does not', () => {
     const joiners = joinersFor('maylandia-lombardoi', residents, catalogue);
     const [small, large] = ruseTanks(
@@ -45,10 +61,10 @@ describe('the ruse for a single newcomer (F86, common practice)', () => {
       '2026-03-01',
     );
     expect(small).toMatchObject({ tank: 'small', verdict: 'stop' });
-    expect(small!.why).not.toBeNull();
+    expect(small!.why).toMatchObject({ severity: 'stop', from: null });
     expect(large).toMatchObject({ tank: 'large' });
     // Three kenyi are too few to stay (rulings: avoid); for a week they are what common practice asks for.
-    expect(large!.verdict).toBe('fits');
+    expect(large).toMatchObject({ verdict: 'fits', why: null });
   });
   it('never sends a newcomer to those that eat it', () => {
     const [told] = ruseTanks(

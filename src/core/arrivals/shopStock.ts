@@ -8,6 +8,7 @@ export interface ShopCsv {
 }
 
 const LONGEST_CM = 400;
+const LONGEST_DAYS = 3650;
 
 /**
  * Shop stock from CSV: `shop,species,price,stock` and, if wished, `length` (any unit), `soldAs` (single or pair), `days`.
@@ -35,7 +36,7 @@ export function readShopCsv(text: string, catalogue: Catalogue): ShopCsv {
     const sold = SOLD_AS.find((one) => one === (soldAs || 'single'));
     if (!sold) say('soldAs', { is: 'choice', of: SOLD_AS }, soldAs);
     const waited = days === '' ? 0 : /^\d{1,4}$/.test(days) ? Number(days) : NaN;
-    if (Number.isNaN(waited)) say('days', { is: 'whole', from: 0, to: 3650 }, days);
+    if (!(waited <= LONGEST_DAYS)) say('days', { is: 'whole', from: 0, to: LONGEST_DAYS }, days);
     if (faults.length > before || !found.ok || !sold) return [];
     return [
       {

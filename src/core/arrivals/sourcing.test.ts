@@ -53,7 +53,49 @@ describe('shops that cover a list', () => {
     const bought = purchaseOf(wanted, item('A', 'labidochromis-caeruleus', { soldAs: 'pair', price: 15 }))!;
     expect(bought).toMatchObject({ animals: 6, cost: 45, pairs: 3, over: 2 });
   });
+  it.each([
+    ['single fish, all that there are', kind(neon, 30), {}, { animals: 30, cost: 60, over: 0, pairs: null }],
+    ['single fish, one more than there are', kind(neon, 31), {}, null],
+    ['nobody', kind(neon, 0), {}, null],
+    ['an odd number in pairs', kind(neon, 5), { soldAs: 'pair' }, { animals: 6, cost: 6, over: 1, pairs: 3 }],
+    [
+      'males only, in pairs',
+      kind(neon, 3, { males: 3, females: 0 }),
+      { soldAs: 'pair' },
+      { animals: 6, over: 3, pairs: 3 },
+    ],
+    [
+      'females only, in pairs',
+      kind(neon, 4, { males: 0, females: 4 }),
+      { soldAs: 'pair' },
+      { animals: 8, over: 4, pairs: 4 },
+    ],
+    [
+      'males alone told, in pairs',
+      kind(neon, 4, { males: 4 }),
+      { soldAs: 'pair' },
+      { animals: 4, over: 0, pairs: 2 },
+    ],
+    ['more pairs than there are', kind(neon, 4), { soldAs: 'pair', stock: 1 }, null],
+  ] as [string, ToBuy, Partial<ShopItem>, object | null][])('buys %s', (_, wanted, offer, expected) => {
+    const bought = purchaseOf(wanted, item('A', neon, offer));
+    if (expected === null) expect(bought).toBeNull();
+    else expect(bought).toMatchObject(expected);
+  });
+  it('of two that ask the same takes the first by name, whoever offers first; and counts only shops that it buys from', () => {
+    const offers = [
+      item('B', neon),
+      item('A', neon),
+      item('C', neon, { price: 9 }),
+      item('D', 'danio-rerio'),
+    ];
+    for (const items of [offers, [...offers].reverse()]) {
+      const plans = coverShops([kind(neon, 4)], items);
+      expect(plans.map(({ shops, cost, missing }) => [shops, cost, missing])).toEqual([[['A'], 8, []]]);
+    }
+  });
   it('says of fresh stock that it is fresh', () => {
+    expect(purchaseOf(kind(neon, 10), item('A', neon, { days: 3 }))!.fresh).toBe(false);
     expect(purchaseOf(kind(neon, 10), item('A', neon, { days: 1 }))!.fresh).toBe(true);
     expect(purchaseOf(kind(neon, 10), item('A', neon, { days: 9 }))!.fresh).toBe(false);
   });

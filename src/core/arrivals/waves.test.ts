@@ -186,3 +186,155 @@ describe('a settled rough tank', () => {
     expect(said(200)).toEqual([{ says: 'settled tank', days: 200 }]);
   });
 });
+
+describe('batches and tanks', () => {
+  const neon = (more: Partial<ToCome> = {}) => kind('paracheirodon-innesi', { loadMgLWeek: 1, ...more });
+  const danio = (more: Partial<ToCome> = {}) => kind('danio-rerio', { loadMgLWeek: 1, ...more });
+  const rasbora = (more: Partial<ToCome> = {}) =>
+    kind('trigonostigma-heteromorpha', { loadMgLWeek: 1, ...more });
+  const keysOf = (...asked: Parameters<typeof planWaves>) =>
+    planWaves(...asked).map(({ keys }) => [...keys].sort());
+
+  it('name a pair the same, whoever comes first', () => {
+    expect(pairOf('b', 'a')).toBe('a|b');
+    expect(pairOf('a', 'b')).toBe('a|b');
+  });
+  it('come in one order: by temper, then what is wanted, then the shy, then by name', () => {
+    const wanted = kind('trigonostigma-heteromorpha', { favourite: true });
+    const same = [kind('z', { profile: neon().profile }), kind('a', { profile: neon().profile })];
+    const keys = (approach: WaveRules['approach'], ...list: readonly ToCome[]) =>
+      inOrder(list, approach).map(({ key }) => key);
+    expect(keys('gentlest first', ...same)).toEqual(['a', 'z']);
+    expect(keys('gentlest first', ...[...same].reverse())).toEqual(['a', 'z']);
+    // The neon tetra is shyer than the zebra danio.
+    expect(keys('gentlest first', danio(), neon())).toEqual(['paracheirodon-innesi', 'danio-rerio']);
+    expect(keys('gentlest first', neon(), wanted)[0]).toBe(wanted.key);
+    expect(keys('favourite first', neon(), wanted, danio())).toEqual([
+      wanted.key,
+      'paracheirodon-innesi',
+      'danio-rerio',
+    ]);
+  });
+  it('are as large as the filter can follow: a third of all, or what is there already', () => {
+    const three = [neon({ loadMgLWeek: 4 }), danio({ loadMgLWeek: 4 }), rasbora({ loadMgLWeek: 4 })];
+    const sizes = (presentMgLWeek: number) =>
+      keysOf(three, [lane('Q')], { ...rules, presentMgLWeek }).map(({ length }) => length);
+    // All and what is there make 18: two of them are more than a third of it, and more than what is there, until the first has come.
+    expect(sizes(6)).toEqual([1, 2]);
+    expect(sizes(8)).toEqual([2, 1]);
+    expect(sizes(12)).toEqual([3]);
+    // A third of 24 is 8, and more than what is there.
+    expect(
+      keysOf([neon({ loadMgLWeek: 20 }), ...three.slice(1)], [lane('Q')], { ...rules, presentMgLWeek: 0 }),
+    ).toHaveLength(2);
+    // What has come counts as there: the second batch may be larger than the first.
+    const more = [neon({ loadMgLWeek: 3 }), danio({ loadMgLWeek: 1.5 }), rasbora({ loadMgLWeek: 1.5 })];
+    expect(keysOf(more, [lane('Q')], { ...rules, presentMgLWeek: 0 })).toHaveLength(2);
+  });
+  it('are as large as the largest tank holds, where there is a quarantine', () => {
+    // 0.6 L for each cm as sold: six neon tetras of 1.5 cm take 5.4 L, six zebra danios of 2.3 cm 8.28 L.
+    const list = [neon(), danio()];
+    expect(keysOf(list, [lane('Q', '2026-01-01', 13.7)], rules)).toHaveLength(1);
+    expect(keysOf(list, [lane('Q', '2026-01-01', 13.6)], rules)).toHaveLength(2);
+    expect(keysOf(list, [lane('Q', '2026-01-01', 13.6)], { ...rules, quarantineDays: 0 })).toHaveLength(1);
+  });
+  it('wait in a tank that holds them, the one that lets them out soonest, the first by name of two alike', () => {
+    const laneOf = (...lanes: readonly Lane[]) => planWaves([danio()], lanes, rules)[0]!.lane;
+    expect(laneOf(lane('small', '2026-01-01', 8), lane('large', '2026-03-20', 9))).toBe('large');
+    expect(laneOf(lane('exact', '2026-01-01', 8.28), lane('large', '2026-01-01', 90))).toBe('exact');
+    expect(laneOf(lane('b'), lane('a'))).toBe('a');
+    expect(laneOf(lane('a', '2026-03-09'), lane('b', '2026-03-05'), lane('c', '2026-03-07'))).toBe('b');
+    // Where none holds them all, the soonest is better than none.
+    expect(laneOf(lane('small', '2026-03-20', 2), lane('tiny', '2026-01-01', 1))).toBe('tiny');
+  });
+  it('go straight in, two weeks apart, without quarantine', () => {
+    const list = [neon(), kind('maylandia-lombardoi')];
+    for (const [lanes, days] of [
+      [[], 28],
+      [[lane('Q')], 0],
+    ] as const)
+      expect(planWaves(list, lanes, { ...rules, quarantineDays: days })).toEqual([
+        { keys: ['paracheirodon-innesi'], lane: null, arrives: '2026-03-01', releases: '2026-03-01' },
+        { keys: ['maylandia-lombardoi'], lane: null, arrives: '2026-03-15', releases: '2026-03-15' },
+      ]);
+  });
+
+  describe('as they stand', () => {
+    const wave = (
+      keys: readonly string[],
+      arrives: string,
+      releases: string,
+      on: string | null = 'Q',
+    ): Wave => ({
+      keys,
+      lane: on,
+      arrives,
+      releases,
+    });
+    const told = (
+      waves: readonly Wave[],
+      list: readonly ToCome[],
+      lanes: readonly Lane[],
+      more: Partial<WaveRules> = {},
+    ) => judgeWaves(waves, list, lanes, { ...rules, ...more }).map(({ wave: at, fact }) => ({ at, ...fact }));
+    const both = ['paracheirodon-innesi', 'danio-rerio'];
+
+    it('are too many together when they make more than a third of all and more than is there', () => {
+      const list = [neon({ loadMgLWeek: 3 }), danio({ loadMgLWeek: 3 })];
+      const one = [wave(both, '2026-03-01', '2026-03-29')];
+      expect(told(one, list, [lane('Q')])).toEqual([{ at: 0, says: 'too many' }]);
+      expect(told(one, list, [lane('Q')], { presentMgLWeek: 6 })).toEqual([]);
+      // A species comes whole, however much it makes.
+      expect(
+        told([wave(both.slice(0, 1), '2026-03-01', '2026-03-29')], [neon({ loadMgLWeek: 90 })], [lane('Q')]),
+      ).toEqual([]);
+    });
+    it('must fit their tank, and not come before it is free, nor in the past', () => {
+      const one = [wave(both.slice(1), '2026-03-01', '2026-03-29')];
+      expect(told(one, [danio()], [lane('Q', '2026-03-02')])).toEqual([
+        { at: 0, says: 'in use', lane: 'Q', until: '2026-03-02' },
+      ]);
+      expect(told(one, [danio()], [lane('Q', '2026-03-01', 8)])).toEqual([
+        { at: 0, says: 'lane too small', lane: 'Q' },
+      ]);
+      expect(told(one, [danio()], [lane('other'), lane('Q', '2026-03-01', 8.28)])).toEqual([]);
+      expect(told(one, [danio()], [lane('Q')], { today: '2026-03-02' })).toEqual([
+        { at: 0, says: 'in the past' },
+      ]);
+    });
+    it('share no tank within the week in which it dries, whichever comes first', () => {
+      const list = [neon(), danio()];
+      const first = wave(both.slice(0, 1), '2026-03-01', '2026-03-29');
+      const at = (day: string) => wave(both.slice(1), day, addDays(day, 28));
+      const clash = [{ at: 1, says: 'two batches', lane: 'Q' }];
+      expect(told([first, at('2026-04-05')], list, [lane('Q')])).toEqual([]);
+      expect(
+        told([first, at('2026-04-04')], list, [lane('Q')]).filter(({ says }) => says !== 'too soon'),
+      ).toEqual(clash);
+      expect(told([at('2026-04-05'), first], list, [lane('Q')])).toEqual([]);
+      expect(told([at('2026-04-04'), first], list, [lane('Q')])).toEqual([{ ...clash[0] }]);
+      const elsewhere = { ...at('2026-04-04'), lane: 'R' };
+      expect(told([first, elsewhere], list, [lane('Q'), lane('R')])).toEqual([]);
+      // A tank that is gone from the room has no name.
+      expect(told([first, at('2026-04-04')], list, [])).toEqual([{ ...clash[0], lane: '' }]);
+    });
+    it('ask no quarantine where none is wanted', () =>
+      expect(
+        told([wave(both.slice(1), '2026-03-01', '2026-03-01', null)], [danio()], [], { quarantineDays: 0 }),
+      ).toEqual([]));
+    it('are alone when one rough fish comes to others, not to an empty tank', () => {
+      const rough = kind('maylandia-lombardoi', { count: 1, loadMgLWeek: 1 });
+      const one = [wave([rough.key], '2026-03-01', '2026-03-29')];
+      expect(told(one, [rough], [lane('Q')], { presentMgLWeek: 0 })).toEqual([]);
+      expect(told(one, [rough], [lane('Q')])).toEqual([{ at: 0, says: 'alone' }]);
+      expect(told(one, [{ ...rough, count: 3 }], [lane('Q')])).toEqual([]);
+    });
+    it('are better left out of a tank that has settled for sixty days', () => {
+      const one = [wave(both.slice(1), '2026-03-01', '2026-03-29')];
+      expect(told(one, [danio()], [lane('Q')], { settledDays: 59 })).toEqual([]);
+      expect(told(one, [danio()], [lane('Q')], { settledDays: 60 })).toEqual([
+        { at: 0, says: 'settled tank', days: 60 },
+      ]);
+    });
+  });
+});

@@ -1,3 +1,4 @@
+import { monthOf, saysSame } from '../kernel';
 import {
   type Catalogue,
   distinctSpecies,
@@ -7,7 +8,7 @@ import {
   type PlanGroup,
   type SpeciesProfile,
 } from '../model';
-import { type Fact, type Finding, judgeAll, layerRoom, ruleOf, spoken } from '../rules';
+import { type Fact, type Finding, judgeAll, layerRoom, type PlannedSpecies, ruleOf, spoken } from '../rules';
 import type { Told } from './causes';
 import { verdictOf, type Verdict } from './assess';
 import { contextOn, planGroups, stageOf } from './buildContext';
@@ -53,6 +54,28 @@ export const offeredGroup = (profile: SpeciesProfile): PlanGroup => ({
   lengthCm: profile.size.soldCm,
 });
 
+interface Offered {
+  readonly month: string;
+  readonly males: string | undefined;
+  readonly species: PlannedSpecies;
+}
+/** The offered group of a species as the rules see it: it rests on the month and on whether the keeper shows males. */
+const OFFERED = new WeakMap<SpeciesProfile, Offered>();
+
+function offeredSpecies(
+  profile: SpeciesProfile,
+  { practice }: PlanFile,
+  catalogue: Catalogue,
+  today: string,
+): PlannedSpecies {
+  const [month, males] = [monthOf(today), practice?.males];
+  const before = OFFERED.get(profile);
+  if (before?.month === month && before.males === males) return before.species;
+  const species = oneSpecies(planGroups({ groups: [offeredGroup(profile)], practice }, catalogue, today));
+  OFFERED.set(profile, { month, males, species });
+  return species;
+}
+
 /** A layer is empty while the list uses less of it than this share of its offer (from memory). */
 const EMPTY = 0.2;
 
@@ -90,14 +113,6 @@ const CAN_GROW: ReadonlySet<Fact['says']> = new Set([
   'nitrate/makes',
   'home/layer',
 ]);
-/** Facts of the whole tank say the same in the same words: their values are plain, or the figures of one measure. */
-const isSameFact = (a: Fact, b: Fact): boolean => {
-  for (const [name, value] of Object.entries(b)) {
-    const was: unknown = a[name as keyof Fact];
-    if (value !== was && JSON.stringify(value) !== JSON.stringify(was)) return false;
-  }
-  return true;
-};
 /** What one species may do to another. */
 const COMPANY = /^(eating|pair)\//;
 
@@ -177,15 +192,17 @@ export function candidatesFor(
       .filter(({ fact }) => CAN_GROW.has(fact.says))
       .map((finding) => [finding.rule + (finding.part ?? ''), finding.fact]),
   );
-  const company = companyOf([...new Set(there.map(({ profile }) => profile))]);
+  const listed = new Set(there.map(({ profile }) => profile));
+  const company = companyOf([...listed]);
   const room = layerRoom(alone);
   return candidates
     .map((profile): Candidate => {
-      const group = offeredGroup(profile);
-      const added = planGroups({ groups: [group], practice: plan.practice }, catalogue, today);
-      const newcomer = oneSpecies([...there.filter((one) => one.profile === profile), ...added]);
+      const offered = offeredSpecies(profile, plan, catalogue, today);
+      const isListed = listed.has(profile);
+      const newcomer = isListed
+        ? oneSpecies([...there.filter((one) => one.profile === profile), ...offered.groups])
+        : offered;
       const context = contextOn(stage, withSpecies(planned, newcomer), newcomer);
-      const isListed = newcomer.groups.length > 1;
       const brings: Finding[] = [];
       const grows: Growth[] = [];
       const risks: Finding[] = [];
@@ -195,7 +212,7 @@ export function candidatesFor(
             brings.push(finding);
           else if (CAN_GROW.has(finding.fact.says)) {
             const was = tankWide.get(finding.rule + (finding.part ?? ''));
-            if (was !== undefined && !isSameFact(was, finding.fact))
+            if (was !== undefined && !saysSame(was, finding.fact))
               grows.push({ finding: tell(finding), was });
           }
         } else if (
@@ -210,14 +227,14 @@ export function candidatesFor(
       const stops = brings.filter((finding) => finding.severity === 'stop').length;
       return {
         species: profile.id,
-        count: group.count,
+        count: offered.count,
         verdict: verdictOf(brings),
         stops,
         cautions: brings.length - stops,
         brings: brings.slice(0, told).map(tell),
         grows: grows.slice(0, told),
         risks: risks.slice(0, told).map(tell),
-        already: newcomer.count - group.count,
+        already: newcomer.count - offered.count,
         nitrateMgLWeek: context.load.nitrateMgLWeek,
         belongs: belonging(profile, company, fillsEmptyLayer),
         fillsEmptyLayer,

@@ -1,24 +1,16 @@
 import { type Finding, ruleOf } from '../rules';
 import type { Assessment } from './assess';
 
-/** Keys of findings, which never change. */
-const KEYS = new WeakMap<Finding, string>();
-
 /** What makes two findings the same one, whatever their words. */
-export function findingKey(finding: Finding): string {
-  const before = KEYS.get(finding);
-  if (before !== undefined) return before;
-  const { rule, severity, species } = finding;
+export function findingKey({ rule, severity, species, part }: Finding): string {
   const { about } = ruleOf(rule);
   const whom =
     about === 'the whole tank'
-      ? (finding.part ?? '')
+      ? (part ?? '')
       : about === 'the first'
         ? (species[0] ?? '')
         : species.join('|');
-  const made = `${rule}|${severity}|${whom}`;
-  KEYS.set(finding, made);
-  return made;
+  return `${rule}|${severity}|${whom}`;
 }
 export const isBad = (finding: Finding): boolean =>
   finding.severity === 'stop' || finding.severity === 'caution';

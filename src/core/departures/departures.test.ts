@@ -8,14 +8,14 @@ import { lifeStory } from './lifeStory';
 import { EMPTY_ROOM, residentsOf } from '../events/room';
 import { beforeDeath } from './beforeDeath';
 import { headCount } from './headCount';
-import { fortnightOf, livesBy, livesOf, withoutIncidents } from './lives';
-import { lossWarnings } from './lossWarnings';
+import { fortnightOf, livesBy, livesOf } from './lives';
 
 const day = (n: number): string => new Date(Date.UTC(2026, 0, n, 12)).toISOString();
 const died = (on: number, resident: string, count = 1, more: Record<string, unknown> = {}): Standing =>
   happened({ type: 'died', on: day(on), resident, count, how: 'found', cause: '', ...more });
 const rehomed = (on: number, resident: string, count = 1): Standing =>
   happened({ type: 'rehomed', on: day(on), resident, count, reason: 'surplus', taker: 'Maren', credit: '' });
+const dayOf = (moment: string): string => moment.slice(0, 10);
 const roomOf = (happenings: readonly Standing[]) => happenings.reduce(applyEvent, EMPTY_ROOM);
 
 describe('lives', () => {
@@ -75,40 +75,6 @@ describe('lives', () => {
     expect([count('lost unseen'), count('missed before')]).toEqual([2, 0]);
   });
 });
-
-describe('a warning that a shop loses more', () => {
-  const batch = (shop: string, n: number, losses: number, incident = ''): Standing[] => [
-    cameOf(day(1), [memberOf(shop, n)], { from: shop }),
-    ...Array.from({ length: losses }, (_, i) => died(3 + i, shop, 1, incident ? { incident } : {})),
-  ];
-  it('is given when it does, with few data said to be few', () => {
-    const told = lossWarnings(livesOf([...batch('Pier', 10, 6), ...batch('Club', 20, 0)], '2026-03-01'), [
-      'source',
-    ]);
-    expect(told).toEqual([
-      expect.objectContaining({ by: 'source', name: 'Pier', died: 6, lives: 10, few: true }),
-    ]);
-    expect(told[0]!.expected).toBeLessThan(3);
-  });
-  it('blames no shop for one accident that took many', () => {
-    expect(
-      lossWarnings(
-        livesOf([...batch('Pier', 10, 6, 'no dechlorinator'), ...batch('Club', 20, 0)], '2026-03-01'),
-        ['source'],
-      ),
-    ).toEqual([]);
-    const lives = livesOf(batch('Pier', 10, 6, 'x'), '2026-03-01');
-    expect(withoutIncidents(lives).filter((life) => life.died)).toHaveLength(0);
-  });
-  it('is not given where shops lose alike', () => {
-    expect(
-      lossWarnings(livesOf([...batch('Pier', 10, 3), ...batch('Club', 10, 3)], '2026-03-01'), ['source']),
-    ).toEqual([]);
-  });
-});
-
-/** The keeper lives by Coordinated Universal Time. */
-const dayOf = (moment: string): string => moment.slice(0, 10);
 
 describe('the fortnight before a death', () => {
   const body = {

@@ -19,4 +19,20 @@ describe('shops and keepers of the record', () => {
         cameOf('2026-05-01', [memberOf('c')], { from: 'pier ' }),
       ]),
     ).toEqual(['pier', 'Maren']));
+  it('are those who answer for a loss, and those who wait for fish, whatever the case of their letters', () =>
+    expect(
+      tradersOf([
+        happened({ type: 'claimed', on: '2026-01-01', from: 'Harbour', about: 'two dead', outcome: '' }),
+        happened({
+          type: 'to-go',
+          on: '2026-02-01',
+          resident: 'b',
+          count: 1,
+          taker: 'Ines',
+          reason: 'other',
+        }),
+        happened({ type: 'noted', on: '2026-03-01', text: 'x', from: 'nobody', taker: 'nobody' }),
+        cameOf('2026-04-01', [memberOf('c')], { from: 'HARBOUR' }),
+      ]),
+    ).toEqual(['HARBOUR', 'Ines']));
 });

@@ -4,7 +4,7 @@ import type { DocumentBodies } from '../records/documents';
 import type { EntryId, ResidentId, TankId } from '../kernel/schema/ids';
 import { batchesOf } from '../arrivals/quarantine';
 import { whenIn } from '../kernel/time/when';
-import { dueItems } from './dueItems';
+import { dueId, dueItems, dueKey } from './dueItems';
 
 const body = (purpose: DocumentBodies['tank']['purpose']): DocumentBodies['tank'] => ({
   name: 'T',
@@ -247,5 +247,123 @@ describe('a fish in a box', () => {
       count: 1,
     });
     expect(boxes('2026-05-15T10:00:00.000Z', boxed({}), out)).toEqual([]);
+  });
+});
+
+describe('the list of what is due', () => {
+  const START = '2026-05-01T10:00:00.000Z';
+  const hoursOn = (hours: number): string => new Date(Date.parse(START) + hours * 3_600_000).toISOString();
+  const tankOf = (id: string, purpose: DocumentBodies['tank']['purpose'] = 'display') => ({
+    id,
+    body: body(purpose),
+  });
+  const listAt = (now: string, entries: readonly Entry[], ...[plans]: [Parameters<typeof dueItems>[3]?]) =>
+    dueItems([tankOf('T')], roomAt(entries), whenIn(now, 'UTC'), plans);
+  const group = came(START, member('g', 8));
+  const pair = came(START, member('a', 1), member('b', 1));
+
+  it('says of a watch and of a count how long ago the last was, at the week and the fortnight', () => {
+    const both = [group, pair];
+    const rhythm = (now: string, ...more: readonly Entry[]) =>
+      listAt(now, [...both, ...more]).filter(({ kind }) => kind === 'watch' || kind === 'count');
+    const never = { tank: 'T', kind: 'watch', fact: { says: 'watch', lastDays: null }, overdueDays: 0 };
+    expect(rhythm('2026-05-08T10:00:00.000Z')).toEqual([never]);
+    expect(rhythm('2026-05-07T10:00:00.000Z')).toEqual([]);
+    const done = [
+      entry({ type: 'watched', on: '2026-05-03T10:00:00.000Z', minutes: 5 }),
+      entry({ type: 'counted', on: '2026-05-02T10:00:00.000Z', species: 'paracheirodon-innesi', seen: 8 }),
+    ];
+    expect(rhythm('2026-05-16T10:00:00.000Z', ...done)).toEqual([
+      { ...never, fact: { says: 'watch', lastDays: 13 }, overdueDays: 6 },
+      {
+        tank: 'T',
+        kind: 'count',
+        fact: { says: 'count', lastDays: 14, species: ['paracheirodon-innesi'] },
+        overdueDays: 0,
+      },
+    ]);
+    // One fish alone is no company to watch.
+    expect(listAt('2026-05-20T10:00:00.000Z', [came(START, member('a', 1))])).toEqual([]);
+  });
+
+  it('asks for each look once its hour has come, until it or a later one was taken, and not for ever', () => {
+    const looks = (hours: number, ...more: readonly Entry[]) =>
+      listAt(hoursOn(hours), [group, ...more])
+        .filter(({ kind }) => kind === 'look')
+        .map(({ fact, overdueDays }) => [fact.says === 'look' && fact.hours, overdueDays]);
+    const looked = (hours: number, of: number): Entry =>
+      entry({ type: 'looked', on: hoursOn(hours), hours: of, seen: 8, signs: [] });
+    expect(looks(1.9)).toEqual([]);
+    expect(looks(2)).toEqual([[2, 0]]);
+    expect(looks(24)).toEqual([[24, 0]]);
+    expect(looks(24, looked(3, 2))).toEqual([[24, 0]]);
+    expect(looks(25, looked(24.5, 24))).toEqual([]);
+    expect(looks(26, entry({ type: 'watched', on: hoursOn(24), minutes: 5 }))).toEqual([]);
+    expect(looks(26, entry({ type: 'watched', on: hoursOn(23), minutes: 5 }))).toEqual([[24, 0]]);
+    const last = Math.max(...[2, 24, 48, 168].filter((hour) => looks(hour).length > 0));
+    expect(looks(last * 2)).toEqual([[last, Math.floor(last / 24)]]);
+    expect(looks(last * 2 + 1)).toEqual([]);
+  });
+
+  it('says of a quarantine its day, its end, and of which batch where there are several', () => {
+    const quarantined = (now: string, ...more: readonly Entry[]) =>
+      dueItems([tankOf('T', 'quarantine')], roomAt([group, ...more]), whenIn(now, 'UTC'))
+        .filter(({ kind }) => kind === 'quarantine-over')
+        .map(({ fact }) => fact);
+    const fact = {
+      says: 'quarantine',
+      batch: [],
+      day: 29,
+      days: 28,
+      freeOn: '2026-05-29',
+      signOn: null,
+      over: true,
+    };
+    expect(quarantined('2026-05-29T10:00:00.000Z')).toEqual([fact]);
+    expect(quarantined('2026-05-28T10:00:00.000Z')).toEqual([{ ...fact, day: 28, over: false }]);
+    const second = came('2026-05-10T10:00:00.000Z', member('h', 3));
+    expect(quarantined('2026-05-29T10:00:00.000Z', second)).toMatchObject([
+      { batch: [{ species: 'paracheirodon-innesi', count: 8 }] },
+      { batch: [{ species: 'paracheirodon-innesi', count: 3 }] },
+    ]);
+    const begun = entry({ type: 'quarantine', on: START, what: 'begun', days: 28 });
+    const passed = entry({ type: 'quarantine', on: '2026-05-29T09:00:00.000Z', what: 'passed' });
+    expect(quarantined('2026-05-30T10:00:00.000Z', begun, passed)).toEqual([]);
+    // A display tank has no quarantine.
+    expect(listAt('2026-05-30T10:00:00.000Z', [group]).map(({ kind }) => kind)).not.toContain(
+      'quarantine-over',
+    );
+  });
+
+  it('brings the waves that are planned, and leaves out what was put off until its day', () => {
+    const waves = [
+      { tank: 'T', waves: [{ keys: [], lane: null, arrives: '2026-05-20', releases: '2026-05-20' }] },
+    ] as unknown as DocumentBodies['waves'][];
+    const told = (until: string | null, key = 'T:count') =>
+      listAt('2026-05-20T10:00:00.000Z', [group], {
+        waves,
+        putOff: until === null ? [] : [{ key, until, why: 'holiday' }],
+      }).map(({ kind }) => kind);
+    expect(told(null)).toEqual(['count', 'wave']);
+    expect(told('2026-05-21')).toEqual(['wave']);
+    expect(told('2026-05-20')).toEqual(['count', 'wave']);
+    expect(told('2026-05-21', 'U:count')).toEqual(['count', 'wave']);
+  });
+
+  it('has what is most overdue first, and one order for what is equally so', () => {
+    const claims = ['two dead', 'a wrong kind'].map((about) =>
+      entry({ type: 'claimed', on: START, from: 'Pier', about, outcome: '' }),
+    );
+    for (const some of [claims, [...claims].reverse()]) {
+      const list = listAt('2026-05-20T10:00:00.000Z', [group, ...some]);
+      expect(list.map(({ fact }) => ('about' in fact ? fact.about : fact.says))).toEqual([
+        'a wrong kind',
+        'two dead',
+        'count',
+      ]);
+      expect(new Set(list.map(dueId)).size).toBe(3);
+      expect(list.map(dueKey)).toEqual(['T:claim', 'T:claim', 'T:count']);
+      expect(dueId(list[0]!)).toBe(`T:claim:${JSON.stringify(list[0]!.fact)}`);
+    }
   });
 });

@@ -1,4 +1,5 @@
 import type { Entry } from '../events';
+import { placedInOrder } from '../journal';
 import { documentSense, isTree, judgeJournal, readDocument, readEntry, type World, worldOf } from '../gate';
 import { atOnce, canonicalJson, type Expected, type Fault, faultOf, type Outcome, under } from '../kernel';
 import { BACKUP_MIGRATIONS, BACKUP_VERSION, migrate } from '../migrate';
@@ -59,10 +60,7 @@ export function* backupPieces(
     'documents',
     [...documents].sort((a, b) => (a.id < b.id ? -1 : 1)),
   );
-  yield* listPieces(
-    'entries',
-    [...entries].sort((a, b) => a.seq - b.seq).map((entry, index) => ({ ...entry, seq: index + 1 })),
-  );
+  yield* listPieces('entries', placedInOrder([...entries].sort((a, b) => a.seq - b.seq)));
   yield `  "exportedOn": ${JSON.stringify(exportedOn)},\n  "format": "lomvik",\n  "version": ${BACKUP_VERSION}\n}\n`;
 }
 
@@ -93,11 +91,15 @@ function liftFile(
   return { ok: true, value: { ...file, documents, entries } };
 }
 
-/** Something read, with its place in the file. */
+/** Something read, with its place in its list. */
 interface At<T> {
   readonly thing: T;
-  readonly path: string;
+  readonly at: number;
 }
+
+const DOCUMENTS = 'documents';
+const ENTRIES = 'entries';
+const pathOf = (name: string, at: number): string => `${name}[${at}]`;
 
 /** So many are read before the reading can pause. */
 const A_STEP = 1000;
@@ -111,16 +113,16 @@ function* readList<T extends { readonly id: string }>(
   const good: At<T>[] = [];
   const faults: Fault[] = [];
   const seen = new Set<string>();
-  for (const [index, value] of list.entries()) {
-    const path = `${name}[${index}]`;
+  for (const [at, value] of list.entries()) {
     const one = read(value);
-    if (!one.ok) faults.push(...under(path, one.faults));
-    else if (seen.has(one.value.id)) faults.push(faultOf(`${path}.id`, { is: 'unique' }, one.value.id));
+    if (!one.ok) faults.push(...under(pathOf(name, at), one.faults));
+    else if (seen.has(one.value.id))
+      faults.push(faultOf(`${pathOf(name, at)}.id`, { is: 'unique' }, one.value.id));
     else {
       seen.add(one.value.id);
-      good.push({ thing: one.value, path });
+      good.push({ thing: one.value, at });
     }
-    if (index % A_STEP === A_STEP - 1) yield;
+    if (at % A_STEP === A_STEP - 1) yield;
   }
   return { good, faults };
 }
@@ -134,18 +136,18 @@ function* agreeing(
   { readonly good: readonly At<Entry>[]; readonly faults: readonly Fault[]; readonly room: RoomOf }
 > {
   const { contradictions, room } = yield* judgeJournal(
-    entries.map(({ thing }, i) => ({ ...thing, seq: i + 1 })),
+    placedInOrder(entries.map(({ thing }) => thing)),
     world,
     { leaveOut: true },
   );
   if (contradictions.length === 0) return { good: entries, faults: [], room };
   const wrong = new Map(contradictions.map((one) => [one.id, one.faults]));
   const faults: Fault[] = [];
-  const good = entries.filter(({ thing, path }) => {
+  const good = entries.filter(({ thing, at }) => {
     const found = wrong.get(thing.id);
-    if (found) faults.push(...under(path, found));
+    if (found) faults.push(...under(pathOf(ENTRIES, at), found));
     else if (thing.type === 'corrected' && wrong.has(thing.target))
-      faults.push(faultOf(`${path}.target`, { is: 'known', what: 'entry' }, thing.target));
+      faults.push(faultOf(`${pathOf(ENTRIES, at)}.target`, { is: 'known', what: 'entry' }, thing.target));
     else return true;
     return false;
   });
@@ -163,7 +165,7 @@ function agreeingDocuments(
   const judged = documents.map((one) => ({ one, faults: documentSense(one.thing, room, world, now) }));
   return {
     good: judged.filter(({ faults }) => faults.length === 0).map(({ one }) => one),
-    faults: judged.flatMap(({ one, faults }) => under(one.path, faults)),
+    faults: judged.flatMap(({ one, faults }) => under(pathOf(DOCUMENTS, one.at), faults)),
   };
 }
 
@@ -182,8 +184,8 @@ export function* readBackupInSteps(
   const lifted = liftFile(value);
   if (!lifted.ok) return lifted;
   const { documents, entries, exportedOn, aside } = lifted.value;
-  const readDocuments = yield* readList(documents, 'documents', readDocument);
-  const readEntries = yield* readList(entries, 'entries', readEntry);
+  const readDocuments = yield* readList(documents, DOCUMENTS, readDocument);
+  const readEntries = yield* readList(entries, ENTRIES, readEntry);
   // Species of the keeper's own travel with the room that they live in.
   const own = keeperSpeciesOf(readDocuments.good.map(({ thing }) => thing));
   const known = withKeeperSpecies(catalogue, own);
@@ -191,19 +193,11 @@ export function* readBackupInSteps(
     readDocuments.good.filter(({ thing }) => thing.kind === 'tank'),
     readDocuments.good.filter(({ thing }) => thing.kind !== 'tank'),
   ];
-  const noWorld = worldOf({}, known);
-  const soundTanks = agreeingDocuments(tanks, EMPTY, noWorld, now);
+  const soundTanks = agreeingDocuments(tanks, EMPTY, worldOf({}, known), now);
   const world = worldOf(Object.fromEntries(soundTanks.good.map(({ thing }) => [thing.id, thing])), known);
   const journal = yield* agreeing(readEntries.good, world);
   const rest = agreeingDocuments(others, journal.room, world, now);
-  const faults = [
-    ...readDocuments.faults,
-    ...soundTanks.faults,
-    ...rest.faults,
-    ...readEntries.faults,
-    ...journal.faults,
-  ];
-  const kept = [...soundTanks.good, ...rest.good];
+  const kept = [...soundTanks.good, ...rest.good].sort((a, b) => a.at - b.at);
   return {
     ok: true,
     value: {
@@ -211,20 +205,23 @@ export function* readBackupInSteps(
         format: 'lomvik',
         version: BACKUP_VERSION,
         exportedOn: typeof exportedOn === 'string' ? exportedOn : '',
-        documents: inFileOrder(kept).map(({ thing }) => thing),
-        entries: journal.good.map(({ thing }, index) => ({ ...thing, seq: index + 1 })),
+        documents: kept.map(({ thing }) => thing),
+        entries: placedInOrder(journal.good.map(({ thing }) => thing)),
         ...(Array.isArray(aside) && aside.length > 0 ? { aside } : {}),
       },
-      faults,
+      faults: [
+        ...readDocuments.faults,
+        ...soundTanks.faults,
+        ...rest.faults,
+        ...readEntries.faults,
+        ...journal.faults,
+      ],
       leftOut: documents.length - kept.length + entries.length - journal.good.length,
     },
   };
 }
 
 const EMPTY: RoomOf = { residents: {}, tanks: {}, loose: [] };
-const placeOf = (path: string): number => Number(/\d+/.exec(path)?.[0] ?? 0);
-const inFileOrder = <T>(all: readonly At<T>[]): readonly At<T>[] =>
-  [...all].sort((a, b) => placeOf(a.path) - placeOf(b.path));
 
 /** At most this many faults are told: a foreign file has thousands of the same. */
 const TOLD = 50;

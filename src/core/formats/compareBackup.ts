@@ -1,4 +1,4 @@
-import { canonicalJson } from '../kernel';
+import { saysSame } from '../kernel';
 import type { RoomDocument } from '../records';
 import type { Entry } from '../events';
 
@@ -23,9 +23,10 @@ function named(document: RoomDocument): string {
   return document.kind;
 }
 
-/** What was said, without place, revision and moments: those differ between rooms that say the same. */
-const said = (thing: RoomDocument | Entry): string =>
-  canonicalJson({ ...thing, seq: undefined, rev: undefined, clock: undefined });
+/** Place, revision and moments differ between rooms that say the same. */
+const UNSAID = ['seq', 'rev', 'clock'];
+const isChanged = <T>(known: T | undefined, thing: T): boolean =>
+  known !== undefined && !saysSame(known, thing, UNSAID);
 
 /** Compares the room as it is with a file that would replace it. */
 export function compareBackup(now: Contents, file: Contents): BackupChanges {
@@ -40,18 +41,13 @@ export function compareBackup(now: Contents, file: Contents): BackupChanges {
   const documents = {
     added: [...documentsThen.values()].filter((document) => !documentsNow.has(document.id)).map(named),
     changed: [...documentsThen.values()]
-      .filter(
-        (document) =>
-          documentsNow.has(document.id) && said(documentsNow.get(document.id)!) !== said(document),
-      )
+      .filter((document) => isChanged(documentsNow.get(document.id), document))
       .map(named),
     removed: [...documentsNow.values()].filter((document) => !documentsThen.has(document.id)).map(named),
   };
   const entries = {
     added: [...entriesThen.keys()].filter((id) => !entriesNow.has(id)).length,
-    changed: [...entriesThen].filter(
-      ([id, entry]) => entriesNow.has(id) && said(entriesNow.get(id)!) !== said(entry),
-    ).length,
+    changed: [...entriesThen].filter(([id, entry]) => isChanged(entriesNow.get(id), entry)).length,
     removed: [...entriesNow.keys()].filter((id) => !entriesThen.has(id)).length,
   };
   const same =

@@ -1,4 +1,4 @@
-import { canonicalJson, type DocumentId, type EntryId } from '../kernel';
+import { type DocumentId, type EntryId, saysSame } from '../kernel';
 import type { Dated } from '../events';
 import type { DocumentKind, RoomDocument } from '../records';
 import { correctionOf, type Change, type Stamp } from './change';
@@ -39,8 +39,6 @@ export type TakeBack =
   /** Something in it was changed since; `what` tells entries from documents. */
   | { readonly ok: false; readonly what: 'entry' | 'document' };
 
-const same = (a: unknown, b: unknown): boolean => canonicalJson(a) === canonicalJson(b);
-
 /**
  * The changes that take a command back, whatever came since: its entries are struck out, its corrections undone, and in
  * documents only what it changed itself goes back. An entry that somebody has corrected since is not touched: then nothing
@@ -50,11 +48,11 @@ export function takeBack(command: CommandRecord, { standing }: Now, stamp: Stamp
   const changes: Change[] = [];
   for (const { id, on, said } of command.appended) {
     const now = standing(id);
-    if (now !== null && said !== null && !same(now, said)) return { ok: false, what: 'entry' };
+    if (now !== null && said !== null && !saysSame(now, said)) return { ok: false, what: 'entry' };
     if (now !== null) changes.push(correctionOf(id, on, null, stamp));
   }
   for (const { target, on, before, after } of command.corrected) {
-    if (!same(standing(target), after)) return { ok: false, what: 'entry' };
+    if (!saysSame(standing(target), after)) return { ok: false, what: 'entry' };
     changes.push(correctionOf(target, on, before, stamp));
   }
   for (const { id, kind, before, after } of command.puts)

@@ -1,4 +1,4 @@
-import { canonicalJson, changed, type Conflict, mergeThree } from '../kernel';
+import { changed, type Conflict, mergeThree, saysSame } from '../kernel';
 import { recordOf, type RoomDocument } from '../records';
 import type { Change } from './change';
 import { documentWith, registersOfDocument, shapeOf } from './clocked';
@@ -51,5 +51,4 @@ function withoutOwn(body: RoomDocument['body'], itemKeys: Readonly<Record<string
   return { ...body, ...Object.fromEntries(Object.keys(itemKeys).map((list) => [list, []])) };
 }
 
-const sameBody = (a: RoomDocument, b: RoomDocument): boolean =>
-  a.body === b.body || canonicalJson(a.body) === canonicalJson(b.body);
+const sameBody = (a: RoomDocument, b: RoomDocument): boolean => saysSame(a.body, b.body);

@@ -9,6 +9,7 @@ import {
   faultOf,
   groupField,
   idField,
+  isDay,
   isMoment,
   isTooDeep,
   momentField,
@@ -64,7 +65,8 @@ function inUniversalTime(value: unknown): unknown {
   if (typeof value !== 'string' || isMoment(value)) return value;
   if (!/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}(:\d{2}(\.\d+)?)?(Z|[+-]\d{2}:\d{2})$/.test(value)) return value;
   const ms = Date.parse(value);
-  return Number.isNaN(ms) ? value : new Date(ms).toISOString();
+  // A day that the calendar does not have would become another.
+  return Number.isNaN(ms) || !isDay(value.slice(0, 10)) ? value : new Date(ms).toISOString();
 }
 
 function liftMoments(entry: Tree): Tree {

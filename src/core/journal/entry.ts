@@ -40,6 +40,10 @@ export type EntryOf<H extends Happened> = (H | Correction<H>) & Written;
 export type NewEntryOf<H extends Happened> =
   EntryOf<H> extends infer E ? (E extends EntryOf<H> ? Omit<E, 'seq'> : never) : never;
 
+/** Entries with their places from one on: the same objects where they stand there already. */
+export const placedInOrder = <E extends { readonly seq: number }>(entries: readonly E[]): readonly E[] =>
+  entries.map((entry, i) => (entry.seq === i + 1 ? entry : { ...entry, seq: i + 1 }));
+
 /** A happening as it stands after all corrections, with the entry it came from. */
 export type StandingOf<H extends Happened> = H & {
   readonly id: EntryId;

@@ -1,18 +1,21 @@
 import { HAIR } from './podium';
 import { LAYER_NAMES, type ReducedProblem } from './problem';
 
+/** Nitrate and the room of each layer. */
+export const LIMITS = 1 + LAYER_NAMES.length;
+
 /** Items renumbered for the search, the most valuable for what they use first. */
 export interface Prepared {
   readonly original: readonly number[];
   readonly value: Float64Array;
-  /** Use of the limits, item after item: limit `r` of item `i` stands at `i * capacity.length + r`. */
+  /** Use of the limits, item after item: limit `r` of item `i` stands at `i * LIMITS + r`. */
   readonly use: Float64Array;
   readonly capacity: readonly number[];
   /** Layers covered, as bits. */
   readonly covers: Uint8Array;
-  readonly excludes: readonly Uint8Array[];
-  /** The items that each excludes, as a list. */
-  readonly near: readonly Int32Array[];
+  /** What each excludes, as bits: item `b` stands in bit `b % 32` of word `a * words + b / 32` where `a` excludes it. */
+  readonly excludes: Int32Array;
+  readonly words: number;
   /** Groups of which one item must be taken, as lists of items. */
   readonly required: readonly (readonly number[])[];
   /** Disjoint cliques of items that exclude each other: the clique of each item, and how many there are. */
@@ -25,20 +28,31 @@ export interface Prepared {
 /** Values that the format gives are whole weights, or seven tenths of them: all are multiples of one of these, or of none. */
 const STEPS = [1, 0.1];
 
+/** Whether an item stands in a row of bits that begins at a word. */
+export const isIn = (bits: Int32Array, from: number, item: number): boolean =>
+  ((bits[from + (item >> 5)] as number) & (1 << (item & 31))) !== 0;
+
 /** Items into disjoint cliques, greedily: each joins the first that it excludes all of. */
-function cliqueCover(excludes: readonly Uint8Array[]): {
-  readonly clique: Int32Array;
-  readonly cliques: number;
-} {
-  const clique = new Int32Array(excludes.length);
-  const members: number[][] = [];
-  excludes.forEach((row, item) => {
-    const home = members.findIndex((others) => others.every((other) => row[other] === 1));
-    clique[item] = home < 0 ? members.length : home;
-    if (home < 0) members.push([item]);
-    else (members[home] as number[]).push(item);
-  });
-  return { clique, cliques: members.length };
+function cliqueCover(
+  n: number,
+  excludes: Int32Array,
+  words: number,
+): { readonly clique: Int32Array; readonly cliques: number } {
+  const clique = new Int32Array(n);
+  /** What all members of a clique exclude. */
+  const common = new Int32Array(n * words);
+  let cliques = 0;
+  for (let item = 0; item < n; item += 1) {
+    let home = 0;
+    while (home < cliques && !isIn(common, home * words, item)) home += 1;
+    for (let w = 0; w < words; w += 1) {
+      const own = excludes[item * words + w] as number;
+      common[home * words + w] = home === cliques ? own : (common[home * words + w] as number) & own;
+    }
+    if (home === cliques) cliques += 1;
+    clique[item] = home;
+  }
+  return { clique, cliques };
 }
 
 const isMultiple = (value: number, of: number): boolean =>
@@ -48,51 +62,67 @@ const isMultiple = (value: number, of: number): boolean =>
 export function prepare(problem: ReducedProblem): Prepared {
   const { items, limits } = problem;
   const capacity = [limits.nitrateMgLWeek, ...LAYER_NAMES.map((layer) => limits.room[layer])];
-  const takenBy = (index: number): readonly number[] => {
-    const item = items[index] as ReducedProblem['items'][number];
-    return [item.nitrateMgLWeek, ...LAYER_NAMES.map((layer) => item.room[layer])];
+  const count = LIMITS;
+  const taken = new Float64Array(items.length * count);
+  const worth = new Float64Array(items.length);
+  const order: number[] = [];
+  items.forEach(({ value, nitrateMgLWeek, room }, index) => {
+    const from = index * count;
+    taken[from] = nitrateMgLWeek;
+    LAYER_NAMES.forEach((layer, at) => (taken[from + 1 + at] = room[layer]));
+    let fits = true;
+    // How much of the tightest limit an item takes: dear ones come late.
+    let strain = 0;
+    for (let r = 0; r < count; r += 1) {
+      const [used, most] = [taken[from + r] as number, capacity[r] as number];
+      if (used > most + HAIR) fits = false;
+      strain = Math.max(strain, used / Math.max(HAIR, most));
+    }
+    worth[index] = value / (0.05 + strain);
+    if (fits) order.push(index);
+  });
+  order.sort((a, b) => (worth[b] as number) - (worth[a] as number) || a - b);
+  const n = order.length;
+  const place = new Int32Array(items.length).fill(-1);
+  order.forEach((index, at) => (place[index] = at));
+  const words = Math.ceil(n / 32);
+  const excludes = new Int32Array(n * words);
+  const set = (a: number, b: number): void => {
+    const word = a * words + (b >> 5);
+    excludes[word] = (excludes[word] as number) | (1 << (b & 31));
   };
-  // How much of the tightest limit an item takes: dear ones come late.
-  const strain = (index: number): number =>
-    Math.max(...takenBy(index).map((used, r) => used / Math.max(HAIR, capacity[r] as number)));
-  const fits = (index: number): boolean =>
-    takenBy(index).every((used, r) => used <= (capacity[r] as number) + HAIR);
-  const order = items
-    .map((_, index) => index)
-    .filter(fits)
-    .sort((a, b) => {
-      const worth = (index: number): number => (items[index]?.value ?? 0) / (0.05 + strain(index));
-      return worth(b) - worth(a) || a - b;
-    });
-  const place = new Map(order.map((index, at) => [index, at]));
-  const excludes = order.map(() => new Uint8Array(order.length));
   const exclude = (a: number, b: number): void => {
-    const [x, y] = [place.get(a), place.get(b)];
-    if (x === undefined || y === undefined || x === y) return;
-    (excludes[x] as Uint8Array)[y] = 1;
-    (excludes[y] as Uint8Array)[x] = 1;
+    const [x, y] = [place[a] as number, place[b] as number];
+    if (x < 0 || y < 0 || x === y) return;
+    set(x, y);
+    set(y, x);
   };
   for (const [a, b] of problem.conflicts) exclude(a as number, b as number);
-  for (const list of problem.oneOf) for (const a of list) for (const b of list) exclude(a, b);
+  for (const list of problem.oneOf)
+    list.forEach((a, i) => {
+      for (let j = i + 1; j < list.length; j += 1) exclude(a, list[j] as number);
+    });
+  const use = new Float64Array(n * count);
+  order.forEach((index, at) => use.set(taken.subarray(index * count, (index + 1) * count), at * count));
   return {
     original: order,
     value: Float64Array.from(order, (index) => items[index]?.value ?? 0),
-    use: Float64Array.from(order.flatMap((index) => takenBy(index))),
+    use,
     capacity,
     covers: Uint8Array.from(order, (index) =>
       (items[index]?.covers ?? []).reduce((bits, layer) => bits | (1 << LAYER_NAMES.indexOf(layer)), 0),
     ),
     excludes,
-    near: excludes.map((row) => Int32Array.from([...row.keys()].filter((other) => row[other] === 1))),
-    ...cliqueCover(excludes),
+    words,
+    ...cliqueCover(n, excludes, words),
     step:
       STEPS.find((step) =>
         [problem.layerBonus, ...items.map((item) => item.value)].every((value) => isMultiple(value, step)),
       ) ?? 0,
     required: problem.required.map((list) =>
       list.flatMap((index) => {
-        const at = place.get(index);
-        return at === undefined ? [] : [at];
+        const at = place[index] as number;
+        return at < 0 ? [] : [at];
       }),
     ),
   };

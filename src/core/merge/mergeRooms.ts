@@ -1,7 +1,8 @@
 import { documentWith, readDocument, readEntry, registersOfDocument } from '../gate';
-import { canonicalJson, joined } from '../kernel';
+import { canonicalJson, joined, saysSame } from '../kernel';
 import type { RoomDocument } from '../records';
 import type { Entry } from '../events';
+import { placedInOrder } from '../journal';
 
 /** What a room holds. */
 export interface RoomContents {
@@ -24,7 +25,8 @@ function mergeDocument(a: RoomDocument, b: RoomDocument): RoomDocument {
   return documentWith(a, registers, Math.max(a.rev, b.rev));
 }
 
-const unplaced = ({ seq: _seq, ...entry }: Entry): unknown => entry;
+/** The place in the journal is given by each room. */
+const UNSAID = ['seq'];
 
 /** A room with what was set aside in it, as far as it can be read by itself. */
 function withAside({ documents, entries, aside = [] }: RoomContents): RoomContents {
@@ -59,11 +61,11 @@ export function mergeRooms(mine: RoomContents, other: RoomContents): RoomContent
   const entries = byId(a.entries);
   for (const theirs of b.entries) {
     const mine = entries.get(theirs.id);
-    const isSame = mine === undefined || canonicalJson(unplaced(mine)) === canonicalJson(unplaced(theirs));
+    const isSame = mine === undefined || saysSame(mine, theirs, UNSAID);
     entries.set(theirs.id, mine === undefined ? theirs : isSame ? mine : either(mine, theirs));
   }
   return {
     documents: [...documents.values()].sort((x, y) => (x.id < y.id ? -1 : 1)),
-    entries: [...entries.values()].sort(byWriting).map((entry, i) => ({ ...entry, seq: i + 1 })),
+    entries: placedInOrder([...entries.values()].sort(byWriting)),
   };
 }

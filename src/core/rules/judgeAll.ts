@@ -45,6 +45,28 @@ export function pairFindings(a: PlannedSpecies, b: PlannedSpecies, now: HereAndN
   return findings;
 }
 
+interface Beside extends HereAndNow {
+  readonly planned: readonly PlannedSpecies[];
+  readonly said: readonly (readonly Finding[])[];
+}
+/** What was said of a newcomer beside each of the list that it was held against last: an edit touches few of them. */
+const BESIDE = new WeakMap<PlannedSpecies, Beside>();
+
+/** What is said of a newcomer and each species of a list that it stands in, in the order of the list. */
+function besideEach(newcomer: PlannedSpecies, { planned, month, pond }: RuleContext): Beside['said'] {
+  const now: HereAndNow = { month, pond };
+  const before = BESIDE.get(newcomer);
+  const known = before?.month === month && before.pond === pond ? before : null;
+  const at = planned.indexOf(newcomer);
+  const said = planned.map((species, i) => {
+    if (i === at) return NOTHING;
+    if (known?.planned[i] === species) return known.said[i] ?? NOTHING;
+    return i < at ? pairFindings(species, newcomer, now) : pairFindings(newcomer, species, now);
+  });
+  BESIDE.set(newcomer, { month, pond, planned, said });
+  return said;
+}
+
 type InPlace = WeakMap<PlannedSpecies, WeakMap<Place, readonly Finding[]>>;
 /** What was said of a species where it lives: it rests on these two alone. */
 const OF_ONE_SAID: InPlace = new WeakMap();
@@ -74,16 +96,13 @@ function placeFindings(
 export function judgeAll(context: RuleContext): readonly Finding[] {
   const { planned, focus } = context;
   const found: Finding[] = [];
-  const pair = (a: PlannedSpecies, b: PlannedSpecies): void => {
-    for (const finding of pairFindings(a, b, context)) found.push(finding);
-  };
-  const at = focus === null ? -1 : planned.indexOf(focus);
-  planned.forEach((species, i) => {
-    if (focus === null)
-      for (let j = i + 1; j < planned.length; j += 1) pair(species, planned[j] as PlannedSpecies);
-    else if (i < at) pair(species, focus);
-    else if (i > at) pair(focus, species);
-  });
+  if (focus === null)
+    planned.forEach((species, i) => {
+      for (let j = i + 1; j < planned.length; j += 1)
+        for (const finding of pairFindings(species, planned[j] as PlannedSpecies, context))
+          found.push(finding);
+    });
+  else for (const said of besideEach(focus, context)) for (const finding of said) found.push(finding);
   for (const species of judgedSpecies(context))
     for (const finding of placeFindings(species, context.place, OF_ONE, OF_ONE_SAID)) found.push(finding);
   for (const kind of judgedKinds(context))

@@ -1,8 +1,10 @@
-import { type Finding, SEVERITIES } from './finding';
+import { type Finding, SEVERITIES, type Severity } from './finding';
 import { RULES } from './everyRule';
-import { ruleOf } from './registry';
 
-const rank = ({ severity }: Pick<Finding, 'severity'>): number => SEVERITIES.indexOf(severity);
+const RANK = Object.fromEntries(SEVERITIES.map((severity, at) => [severity, at])) as Readonly<
+  Record<Severity, number>
+>;
+const rank = ({ severity }: Finding): number => RANK[severity];
 
 /** Whether one finding says as much as another or worse, and as soon. */
 const covers = (told: Finding, other: Finding): boolean =>
@@ -18,6 +20,10 @@ const isSame = (of: 'the first species' | 'the pair', a: Finding, b: Finding): b
 const SPEAK_FOR_OTHERS: ReadonlySet<string> = new Set(
   RULES.flatMap(({ silentBeside = [] }) => silentBeside.flatMap(({ rules }) => rules)),
 );
+/** The others, by their name: those that have nothing to add beside some. */
+const BESIDE_OTHERS = new Map(
+  RULES.flatMap(({ name, silentBeside }) => (silentBeside ? [[name, silentBeside] as const] : [])),
+);
 
 /**
  * Findings without those that only repeat another: a rule names the rules beside which it has nothing to add. The worst
@@ -31,11 +37,12 @@ export function spoken(findings: readonly Finding[]): readonly Finding[] {
     if (same) same.push(one);
     else byRule.set(one.rule, [one]);
   }
+  if (byRule.size === 0) return findings;
   return findings.filter(
     (one) =>
-      !ruleOf(one.rule).silentBeside?.some(
+      !BESIDE_OTHERS.get(one.rule)?.some(
         ({ rules, of, mild = false }) =>
-          (!mild || rank(one) >= rank({ severity: 'note' })) &&
+          (!mild || rank(one) >= RANK.note) &&
           rules.some((rule) => byRule.get(rule)?.some((told) => covers(told, one) && isSame(of, one, told))),
       ),
   );

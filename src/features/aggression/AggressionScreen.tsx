@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { useState, type ReactNode } from 'react';
 import type { Pattern } from '@/core/aggression';
 import type { Step } from '@/core/events';

@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { type Piece, type Point, shapeOf, sightFrom, isInSight } from '@/core/sightlines';
 import { useFloor } from '@/session/floor/useFloor';
 import { type FloorStory, useFloorStory } from '@/session/floor/useFloorStory';

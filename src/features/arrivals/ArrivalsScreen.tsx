@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import { useWords } from '@/session/react/useWords';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { lengthToday } from '@/core/assess';

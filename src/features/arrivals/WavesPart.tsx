@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { countedOf, dayWords, everyOf, manyOf, sayWave } from '@/words/en';
 import { addDays } from '@/core/kernel';
 import type { TankView } from '@/session/react/useTanks';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useVirtualizer } from '@tanstack/react-virtual';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { useEffect, useRef, useState } from 'react';
 import { adultLengthCm, commonName, type SpeciesProfile } from '@/core/model';
 import { useWords } from '@/session/react/useWords';

@@ -2,7 +2,7 @@
 
 import { profileHref } from '@/ui/hrefs';
 import { useMemo } from 'react';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { adultLengthCm, commonName, type SpeciesProfile } from '@/core/model';
 import { useProfileMatter } from '@/session/react/useProfileMatter';
 import { useWords } from '@/session/react/useWords';

@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { memo } from 'react';
 import { adultLengthCm, commonName, type SpeciesProfile } from '@/core/model';
 import { useWords } from '@/session/react/useWords';

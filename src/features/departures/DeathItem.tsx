@@ -4,7 +4,7 @@ import { useWords } from '@/session/react/useWords';
 import { dayOfYear, dayWords, sayPossibility } from '@/words/en';
 import { differenceInCalendarDays, parseISO } from 'date-fns';
 import { lifeHref } from '@/ui/hrefs';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { useMemo, useState } from 'react';
 import type { Standing } from '@/core/events';
 import { BEFORE_DAYS, beforeDeath } from '@/core/departures';

@@ -1,7 +1,7 @@
 'use client';
 
 import { DAY_MS } from '@/core/kernel';
-import { addMonths, format, parseISO } from 'date-fns';
+import { addMonths, lightFormat, parseISO } from 'date-fns';
 import { FORTNIGHT_DAYS, type Life } from '@/core/departures';
 import { LineChart } from '@/ui/chart/LineChart';
 import { Section } from '@/ui/Screen';
@@ -18,7 +18,7 @@ export function LossesByMonth({
   readonly lastMonth: string;
 }) {
   const months = Array.from({ length: MONTHS }, (_, i) =>
-    format(addMonths(parseISO(`${lastMonth}-01`), i - MONTHS + 1), 'yyyy-MM'),
+    lightFormat(addMonths(parseISO(`${lastMonth}-01`), i - MONTHS + 1), 'yyyy-MM'),
   );
   const died = deaths.map((life) => ({
     month: new Date(Date.parse(life.cameOn) + life.end * DAY_MS).toISOString().slice(0, 7),

@@ -1,6 +1,6 @@
 'use client';
 
-import { format, parseISO } from 'date-fns';
+import { lightFormat, parseISO } from 'date-fns';
 import { useMemo } from 'react';
 import {
   FORTNIGHT_DAYS,
@@ -235,7 +235,7 @@ export function LossesPart({ tank }: { readonly tank: TankView }) {
       </div>
       <LossesByMonth
         deaths={counted.filter((life) => life.died)}
-        lastMonth={format(parseISO(todayIso()), 'yyyy-MM')}
+        lastMonth={lightFormat(parseISO(todayIso()), 'yyyy-MM')}
       />
     </div>
   );

@@ -1,6 +1,6 @@
 'use client';
 
-import { format, isFuture, parseISO } from 'date-fns';
+import { lightFormat, isFuture, parseISO } from 'date-fns';
 import { useMemo } from 'react';
 import type { Schema } from 'yup';
 import { textField } from '@/core/kernel';
@@ -73,7 +73,7 @@ interface Props {
 /** Says what is true instead. The first entry stays in the journal, struck through. */
 export function CorrectDialog({ event, onClose, onCorrect }: Props) {
   const parts = correctableParts(event.type);
-  const shown = format(parseISO(event.on), MINUTE);
+  const shown = lightFormat(parseISO(event.on), MINUTE);
   const fields = eventFields(event.type) as unknown as Readonly<Record<string, Schema>>;
   const momentOf = (when: string): Date =>
     when === shown ? parseISO(event.on) : withSeconds(new Date(when), parseISO(event.on));

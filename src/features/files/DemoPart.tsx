@@ -1,6 +1,6 @@
 'use client';
 
-import { toast } from 'sonner';
+import { toast } from '@/ui/toast';
 import { useRooms } from '@/session/react/RoomProvider';
 import { Button } from '@/ui/Button';
 import { Section } from '@/ui/Screen';

@@ -1,8 +1,8 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { useRouter } from 'next/navigation';
-import { toast } from 'sonner';
+import { toast } from '@/ui/toast';
 import { openLife, openPlan } from '@/core/commands';
 import { dayName } from '@/words/en';
 import { useRooms, useRoomState } from '@/session/react/RoomProvider';

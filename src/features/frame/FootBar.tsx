@@ -1,7 +1,7 @@
 'use client';
 
 import { Menu, NotebookText, TestTube, Timer, Tally5 } from 'lucide-react';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { useRunningWatch, useWatchedSeconds } from '@/session/react/useRunningWatch';
 import { classes } from '@/ui/classes';
 import { clockFace } from '@/ui/clockFace';

@@ -2,11 +2,10 @@
 
 import { ChevronDown, Keyboard, Moon, Redo2, Search, Sun, Undo2 } from 'lucide-react';
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { usePathname, useRouter, useSearchParams } from 'next/navigation';
 import { useTheme } from 'next-themes';
 import { useCallback, useEffect, useRef, useState, useSyncExternalStore, type ReactNode } from 'react';
-import { Toaster } from 'sonner';
 import { useRooms, useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { PLAN_PATH } from '@/session/roomAddress';
@@ -31,6 +30,7 @@ const ArrangeDialog = dynamic(() => import('./ArrangeDialog').then((file) => fil
 });
 const KeysDialog = dynamic(() => import('./KeysDialog').then((file) => file.KeysDialog), { ssr: false });
 const MoreSheet = dynamic(() => import('./MoreSheet').then((file) => file.MoreSheet), { ssr: false });
+const Toasts = dynamic(() => import('@/ui/Toasts').then((file) => file.Toasts), { ssr: false });
 const Palette = dynamic(() => import('./Palette'), { ssr: false });
 
 const ICON = 'grid size-8 max-desk:size-11 place-items-center text-slate hover:text-ink disabled:opacity-35';
@@ -339,7 +339,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
       )}
       {arranging && <ArrangeDialog onClose={() => setArranging(false)} />}
       {keys && <KeysDialog open onOpenChange={setKeys} />}
-      <Toaster
+      <Toasts
         position="bottom-right"
         mobileOffset={{ bottom: 76 }}
         theme={resolvedTheme === 'dark' ? 'dark' : 'light'}

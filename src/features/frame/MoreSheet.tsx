@@ -1,7 +1,7 @@
 'use client';
 
 import { Keyboard, Moon, Redo2, Search, Sun, Undo2, X } from 'lucide-react';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { Dialog as Radix } from 'radix-ui';
 import type { ReactNode } from 'react';
 import type { TankView } from '@/session/react/useTanks';

@@ -1,7 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { usePathname } from 'next/navigation';
 import { foldName } from '@/core/model';
 import { TANK_PURPOSES } from '@/core/records';

@@ -1,7 +1,7 @@
 'use client';
 
 import { DAY_MS } from '@/core/kernel';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { type ReactNode, useEffect, useMemo, useState } from 'react';
 import { bundlesOf } from '@/core/aggression';

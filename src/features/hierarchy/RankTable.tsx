@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { lifeHref } from '@/ui/hrefs';
 import { useDeferredValue } from 'react';
 import type { HierarchyAnswer } from '@/workers/hierarchyWork';

@@ -2,7 +2,7 @@
 
 import { useSayings } from '@/session/react/useSayings';
 import { Pin } from 'lucide-react';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { useMemo, useState } from 'react';
 import { STANDARD_TANKS } from '@/catalogue/standardTanks';
 import { REHOME_REASONS, type RehomeReason, type Resident } from '@/core/events';

@@ -1,10 +1,10 @@
 'use client';
 
 import { profileHref } from '@/ui/hrefs';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { memo, useState } from 'react';
 import { adviceFor, type CauseGroup, isOtherFish, signature, type TriedFix } from '@/core/assess';
-import { keepSame } from '@/core/kernel';
+import { saysSame } from '@/core/kernel';
 import { editOf, type Fix, type PlanEdit } from '@/core/rules';
 import { commonName } from '@/core/model';
 import { howManyHref, useSpeciesActs } from '@/session/react/useSpeciesActs';
@@ -37,12 +37,10 @@ interface Props {
 /** Fish of a finding that are drawn beside it. */
 const DRAWN = 2;
 
-const isSaidAlike = (a: unknown, b: unknown): boolean => keepSame(a, b) === a;
-
 /** Findings and fixes come anew with each list that is looked into, mostly the same: what says the same is not drawn again. */
 const isSameItem = (a: Props, b: Props): boolean =>
-  isSaidAlike(a.group, b.group) &&
-  isSaidAlike(a.fixes, b.fixes) &&
+  saysSame(a.group, b.group) &&
+  saysSame(a.fixes, b.fixes) &&
   a.canDo === b.canDo &&
   a.later === b.later &&
   a.tank === b.tank &&

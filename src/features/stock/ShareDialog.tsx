@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { toast } from 'sonner';
+import { toast } from '@/ui/toast';
 import { encode } from 'uqr';
 import type { PlanFile } from '@/core/model';
 import { planLink } from '@/session/planLink';

@@ -3,7 +3,7 @@
 import { useSayings } from '@/session/react/useSayings';
 import dynamic from 'next/dynamic';
 import { Fragment, useId, useMemo, useState } from 'react';
-import { toast } from 'sonner';
+import { toast } from '@/ui/toast';
 import { roomPlan } from '@/core/assess';
 import { tradersOf } from '@/core/departures';
 import { byShop, shoppingSum, stockCsv, stockMarkdown } from '@/core/formats';

@@ -4,7 +4,7 @@ import { profileHref } from '@/ui/hrefs';
 import dynamic from 'next/dynamic';
 import { useWords } from '@/session/react/useWords';
 import { Pencil, Trash2 } from 'lucide-react';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { memo, useState } from 'react';
 import { lengthAfterMonths, lengthBand } from '@/core/growth';
 import { adultLengthCm, commonName, recountGroup, writeSexes } from '@/core/model';

@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { memo, useMemo } from 'react';
 import type { Assessment } from '@/core/assess';
 import { settle, type Settler } from '@/core/floor';

@@ -1,8 +1,10 @@
 import { renderHook } from '@testing-library/react';
-import { toast } from 'sonner';
 import type { TriedFix, TriedFixes } from '@/core/assess';
 import type { Fix } from '@/core/rules';
+import { toast } from '@/ui/toast';
 import { useFixPress } from './useFixPress';
+
+jest.mock('@/ui/toast', () => ({ toast: jest.fn() }));
 
 const lid: Fix = { edit: { kind: 'set-lid', lid: true } };
 const offering = (...fixes: readonly Fix[]): TriedFixes =>
@@ -25,8 +27,6 @@ function open(tried: Parameters<typeof useFixPress>[0]) {
   return { done, press: () => hook.result.current(lid), tried: hook.rerender };
 }
 
-afterEach(() => toast.dismiss());
-
 describe('a press on a fix', () => {
   it('is done at once where the fix was tried on this list', () => {
     const list = open({ last: offering(lid), current: true });
@@ -47,11 +47,10 @@ describe('a press on a fix', () => {
   });
 
   it('is not done where it no longer mends, and that is said', () => {
-    const said = jest.spyOn(toast, 'message').mockImplementation(() => 0);
     const list = open({ last: offering(lid), current: false });
     list.press();
     list.tried({ last: offering(), current: true });
     expect(list.done).toEqual([]);
-    expect(said).toHaveBeenCalledWith('The list has changed: that fix no longer mends it.');
+    expect(toast).toHaveBeenCalledWith('The list has changed: that fix no longer mends it.');
   });
 });

@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useRef } from 'react';
-import { toast } from 'sonner';
+import { toast } from '@/ui/toast';
 import type { TriedFixes } from '@/core/assess';
 import { editOf, type Fix } from '@/core/rules';
 
@@ -26,7 +26,7 @@ export function useFixPress({ last, current }: Tried, doFix: (fix: Fix) => void)
     if (fix === null || !current) return;
     waiting.current = null;
     if (isOffered(last, fix)) doFix(fix);
-    else toast.message('The list has changed: that fix no longer mends it.');
+    else toast('The list has changed: that fix no longer mends it.');
   }, [last, current, doFix]);
   return useCallback((fix) => {
     if (now.current.current) now.current.doFix(fix);

@@ -1,7 +1,7 @@
 'use client';
 
 import { bodyOf, PUT_OFF, putOff } from '@/core/commands';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { useEffect, useMemo, useState } from 'react';
 import { dueId, type DueItem, dueItems, dueKey, spareWarning } from '@/core/due';
 import { addDays } from '@/core/kernel';

@@ -2,7 +2,7 @@
 
 import { fishIn, groupByCause, isBad } from '@/core/assess';
 import { useSayings } from '@/session/react/useSayings';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { useAssessment } from '@/session/react/useAssessment';
 import { useListed, useResidents, type TankView } from '@/session/react/useTanks';
 import { SeverityMark, VerdictMark } from '@/ui/SeverityMark';

@@ -1,7 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { type ReactNode, useState } from 'react';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { RunningWatch } from '@/session/react/RunningWatch';

@@ -4,7 +4,7 @@ import { termOf } from '@/words/en';
 import { DAY_MS } from '@/core/kernel';
 import { Check, Pause, Play, Square, X } from 'lucide-react';
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { useCallback, useMemo, useState } from 'react';
 import { OFFERED_SIGNS, TRIGGERS } from '@/core/events';
 import { useHappenings, useNames, useResidentName } from '@/session/react/useNames';

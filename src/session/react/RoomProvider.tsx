@@ -16,10 +16,10 @@ import type { Catalogue, KeeperSpecies } from '@/core/model';
 import { Button } from '@/ui/Button';
 import { saveText } from '@/session/saveFile';
 import { recall, remember } from '../browserMemory';
-import type { Session, SessionState } from '../types';
+import type { RoomName, Session, SessionState } from '../types';
 import { todayIso } from '../today';
 import { useCopying } from './useCopying';
-import { type RoomName, useOpenRoom } from './useOpenRoom';
+import { useOpenRoom } from './useOpenRoom';
 
 const LostRoom = dynamic(() => import('./LostRoom').then((file) => file.LostRoom), { ssr: false });
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { Timer } from 'lucide-react';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { doubtOf, type Watching } from '@/core/commands';
 import { clockFace } from '@/ui/clockFace';
 import { presenceOf } from '../watchPresence';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { toast } from 'sonner';
+import { toast } from '@/ui/toast';
 import { appendOf, type Change, correctionOf } from '@/core/gate';
 import { listChangeIn, tankChange } from '@/core/commands';
 import type { DocumentBodies, DraftGroup } from '@/core/records';

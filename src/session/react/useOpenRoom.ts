@@ -1,50 +1,10 @@
 'use client';
 
 import { useCallback, useEffect, useState } from 'react';
-import { buildCatalogue } from '@/core/model';
 import type { Lost } from '@/store/mirror/mirror';
-import { idbStore } from '@/store/idb/idbStore';
-import { writeFor } from '@/words/en';
-import { browserStamp, thisTab } from '../browserStamp';
 import { askToKeep } from '../persistence';
 import type { SecondCopy } from '../secondCopy';
-import { openSession } from '../session';
-import type { Session } from '../types';
-import { todayIso } from '../today';
-
-/** The keeper's own room, or the made-up one. Each has a database of its own. */
-export type RoomName = 'own' | 'demo';
-
-interface Opened {
-  readonly session: Session;
-  /** The made-up room has none. */
-  readonly copy: SecondCopy | null;
-}
-
-async function openRoom(name: RoomName): Promise<Opened> {
-  writeFor(navigator.languages);
-  const { SHIPPED_SPECIES } = await import('@/catalogue');
-  const room = idbStore(`lomvik-${name}`);
-  // Loaded beside the first screen, which does without it.
-  const copying = name === 'own' ? await import('../secondCopy') : null;
-  const copy = copying?.secondCopy(name) ?? null;
-  const store = copying && copy ? copying.withCopy(room, copy) : room;
-  const session = openSession({
-    store,
-    catalogue: buildCatalogue(SHIPPED_SPECIES),
-    stamp: browserStamp,
-    tab: thisTab(),
-  });
-  if (name === 'demo') {
-    await settled(session);
-    const { status, documents } = session.state.getState();
-    if (status === 'ready' && Object.keys(documents).length === 0) {
-      const { demoRoom } = await import('@/demo/demoRoom');
-      await session.replaceAll(demoRoom(todayIso()));
-    }
-  }
-  return { session, copy };
-}
+import type { RoomName, Session } from '../types';
 
 /** The room is held against its second copy when the first screen has been drawn. */
 const COMPARE_AFTER_MS = 4000;
@@ -53,24 +13,6 @@ const COPY_PATIENCE_MS = 5000;
 
 const soon = <T>(asked: Promise<T | null>): Promise<T | null> =>
   Promise.race([asked, new Promise<null>((resolve) => setTimeout(() => resolve(null), COPY_PATIENCE_MS))]);
-
-async function isEmpty(session: Session): Promise<boolean> {
-  await settled(session);
-  const { status, documents, entries } = session.state.getState();
-  return status === 'ready' && Object.keys(documents).length === 0 && (entries?.length ?? 0) === 0;
-}
-
-/** Waits until a room is open, or has failed. */
-const settled = (session: Session): Promise<void> =>
-  new Promise((resolve) => {
-    const look = (): boolean => session.state.getState().status !== 'opening';
-    if (look()) return resolve();
-    const stop = session.state.subscribe(() => {
-      if (!look()) return;
-      stop();
-      resolve();
-    });
-  });
 
 /** The room that is opened: what is missing in it against its second copy, and what becomes of that. */
 interface OpenRoom {
@@ -83,6 +25,9 @@ interface OpenRoom {
   readonly leftAsItIs: () => void;
 }
 
+/** What opens a room is loaded beside the first picture, which does without it; asked for as soon as this is read. */
+const loading = typeof window === 'undefined' ? null : import('../openRoom');
+
 /** Opens a room and holds it against its second copy; an empty one before anything of it is shown. */
 export function useOpenRoom(name: RoomName | null): OpenRoom {
   const [session, setSession] = useState<Session | null>(null);
@@ -94,21 +39,22 @@ export function useOpenRoom(name: RoomName | null): OpenRoom {
     if (name === null) return;
     let open: Session | null = null;
     let left = false;
-    openRoom(name).then(
-      async ({ session: opened, copy: kept }) => {
-        if (left) return opened.close();
-        open = opened;
-        // An empty room may be one that the browser lost: that is told before anything else is shown.
-        if (kept && (await isEmpty(opened))) setLost(await soon(kept.compare()));
-        else if (kept)
-          setTimeout(() => void kept.compare().then((one) => !left && setLost(one)), COMPARE_AFTER_MS);
-        if (left) return;
-        if (kept && !(await isEmpty(opened))) void askToKeep();
-        setCopy(kept);
-        setSession(opened);
-      },
-      (error: unknown) =>
-        setFailure(error instanceof Error ? error.message : 'The room could not be opened.'),
+    const opening = async (): Promise<void> => {
+      const { openRoom, isEmpty } = await (loading ?? import('../openRoom'));
+      const { session: opened, copy: kept } = await openRoom(name);
+      if (left) return void opened.close();
+      open = opened;
+      // An empty room may be one that the browser lost: that is told before anything else is shown.
+      if (kept && (await isEmpty(opened))) setLost(await soon(kept.compare()));
+      else if (kept)
+        setTimeout(() => void kept.compare().then((one) => !left && setLost(one)), COMPARE_AFTER_MS);
+      if (left) return;
+      if (kept && !(await isEmpty(opened))) void askToKeep();
+      setCopy(kept);
+      setSession(opened);
+    };
+    opening().catch((error: unknown) =>
+      setFailure(error instanceof Error ? error.message : 'The room could not be opened.'),
     );
     return () => {
       left = true;

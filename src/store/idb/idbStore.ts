@@ -162,18 +162,35 @@ async function write(
   }
 }
 
-/** So many entries are read at a time: a long journal must not hold up the screen. */
-const ENTRIES_A_PIECE = 1500;
+/** So many places are read at a time: a long journal must not hold up the screen. */
+const PLACES_A_PIECE = 1500;
 
-/** The journal after a place. It only grows, so that pieces read one after the other fit together. */
+/**
+ * The journal after a place. It only grows, so that pieces read one after the other fit together. While one piece is taken
+ * over, the storage reads the next.
+ */
 async function readInPieces(db: IDBPDatabase<RoomSchema>, start: number): Promise<readonly Entry[]> {
+  const last = (await db.transaction('entries').store.openKeyCursor(null, 'prev'))?.key ?? 0;
+  const isLast = (from: number): boolean => from + PLACES_A_PIECE >= last;
+  const ask = (from: number): Promise<Entry[]> => {
+    const asked = db.getAll(
+      'entries',
+      // The last piece is open: what was written since is in it.
+      isLast(from)
+        ? IDBKeyRange.lowerBound(from, true)
+        : IDBKeyRange.bound(from, from + PLACES_A_PIECE, true),
+    );
+    // A failure is told when its turn comes.
+    asked.catch(() => {});
+    return asked;
+  };
   const all: Entry[] = [];
-  for (;;) {
-    const after = all.at(-1)?.seq ?? start;
-    const piece = await db.getAll('entries', IDBKeyRange.lowerBound(after, true), ENTRIES_A_PIECE);
-    for (const entry of piece) all.push(entry);
-    if (piece.length < ENTRIES_A_PIECE) return all;
-    await new Promise((resolve) => setTimeout(resolve, 0));
+  let next = ask(start);
+  for (let from = start; ; from += PLACES_A_PIECE) {
+    const piece = next;
+    if (!isLast(from)) next = ask(from + PLACES_A_PIECE);
+    for (const entry of await piece) all.push(entry);
+    if (isLast(from)) return all;
   }
 }
 

@@ -60,18 +60,56 @@ function named(name: string): Named | null {
 const last = (files: readonly Named[]): string =>
   files.reduce((latest, { generation }) => (generation > latest ? generation : latest), '');
 
-/** Lines of a log. A line that was cut off in the middle of writing ends it: what was acknowledged stands before it. */
+/** Lines of a log. One that cannot be read, cut off in the middle of writing or damaged, is passed over. */
 function linesOf(text: string): readonly Line[] {
   const lines: Line[] = [];
   for (const line of text.split('\n')) {
     if (line === '') continue;
     try {
-      lines.push(JSON.parse(line) as Line);
+      const read = JSON.parse(line) as Partial<Line> | null;
+      if (Array.isArray(read?.entries) && Array.isArray(read.documents)) lines.push(read as Line);
     } catch {
-      break;
+      // The others are no worse for it.
     }
   }
   return lines;
+}
+
+const entriesIn = (lines: readonly Line[]): number =>
+  lines.reduce((sum, line) => sum + line.entries.length, 0);
+
+const documentsIn = (lines: readonly Line[]): number =>
+  new Set(lines.flatMap((line) => line.documents.map(({ id }) => id))).size;
+
+/** What a copy has and a room lacks; null where that is nothing. A document that was deleted is not lacking. */
+function lostBetween(here: RoomContents, copy: RoomContents): Lost | null {
+  const [entries, documents] = [idsOf(here.entries), idsOf(here.documents)];
+  const lostEntries = copy.entries.filter(({ id }) => !entries.has(id));
+  const lostDocuments = copy.documents.filter(({ id, body }) => body !== null && !documents.has(id));
+  if (lostEntries.length + lostDocuments.length === 0) return null;
+  return {
+    entries: lostEntries.length,
+    documents: lostDocuments.length,
+    lastOn: lostEntries.reduce((latest, { on }) => (on > latest ? on : latest), ''),
+    isWhole: entries.size + documents.size === 0,
+  };
+}
+const idsOf = (all: readonly { readonly id: string }[]): ReadonlySet<string> =>
+  new Set(all.map(({ id }) => id));
+
+/** Whether a base holds as much as its name says. */
+const isWhole = ({ base }: Named, lines: readonly Line[]): boolean =>
+  base?.entries === entriesIn(lines) &&
+  base.documents === lines.reduce((sum, line) => sum + line.documents.length, 0);
+
+/** What of the files counts. */
+interface Standing {
+  /** The lines of each file. */
+  readonly lines: readonly (readonly Line[])[];
+  readonly logs: number;
+  readonly inLogs: number;
+  /** There is a base, and the newest is whole. */
+  readonly isSound: boolean;
 }
 
 /** So many entries stand in one line of a base. */
@@ -87,21 +125,50 @@ export function mirrorOf(files: LogFiles, now: () => number, page: string) {
   const list = async (): Promise<readonly Named[]> =>
     (await files.names()).flatMap((name) => named(name) ?? []);
 
-  /** Everything that the last generation holds; a document of a later line is the later one. */
-  const contents = async (): Promise<RoomContents> => {
+  /**
+   * What counts: the newest generation whose base is whole, and all after it; everything where none is. A base that was cut off while it
+   * was written must not hide the one before it.
+   */
+  const standing = async (): Promise<Standing> => {
     const all = await list();
-    const generation = last(all);
-    let room: RoomContents = { documents: [], entries: [] };
-    for (const file of all.filter((one) => one.generation === generation)) {
-      const lines = linesOf(await files.read(file.name));
-      const documents = new Map(lines.flatMap((line) => line.documents.map((one) => [one.id, one] as const)));
-      room = mergeRooms(room, {
-        documents: [...documents.values()],
-        entries: lines.flatMap((line) => line.entries),
-      });
-    }
-    return room;
+    const read = new Map<string, readonly Line[]>();
+    const linesIn = async ({ name }: Named): Promise<readonly Line[]> => {
+      const lines = read.get(name) ?? linesOf(await files.read(name));
+      read.set(name, lines);
+      return lines;
+    };
+    let from = '';
+    const newestFirst = all.filter(({ base }) => base !== null).sort((a, b) => (a.name < b.name ? 1 : -1));
+    for (const one of newestFirst)
+      if (isWhole(one, await linesIn(one))) {
+        from = one.generation;
+        break;
+      }
+    const counting = all.filter(({ generation }) => generation >= from);
+    const lines: Standing['lines'][number][] = [];
+    for (const one of counting) lines.push(await linesIn(one));
+    return {
+      lines,
+      logs: counting.filter(({ base }) => base === null).length,
+      inLogs: counting.reduce((sum, { base }, i) => sum + (base === null ? entriesIn(lines[i] ?? []) : 0), 0),
+      isSound: from !== '' && newestFirst[0]?.generation === from,
+    };
   };
+
+  /** Everything that counts; a document of a later line is the later one. */
+  const together = ({ lines }: Standing): RoomContents =>
+    lines.reduce<RoomContents>(
+      (room, some) => {
+        const documents = new Map(
+          some.flatMap((line) => line.documents.map((one) => [one.id, one] as const)),
+        );
+        return mergeRooms(room, {
+          documents: [...documents.values()],
+          entries: some.flatMap((line) => line.entries),
+        });
+      },
+      { documents: [], entries: [] },
+    );
 
   /** Begins anew with a room as it is; what older generations hold is of no use any more. */
   const anew = async (room: RoomContents): Promise<void> => {
@@ -116,8 +183,16 @@ export function mirrorOf(files: LogFiles, now: () => number, page: string) {
     for (const one of before) await files.remove(one.name).catch(() => {});
   };
 
+  /** Begins anew with the room, unless it lacks something that is kept: then nothing is written, and that is told. */
+  const renewed = async (room: MirroredRoom, kept: Standing): Promise<Lost | null> => {
+    const [here, copy] = [await room.contents(), together(kept)];
+    const lost = lostBetween(here, copy);
+    if (lost === null) await anew(here);
+    return lost;
+  };
+
   return {
-    contents,
+    contents: async (): Promise<RoomContents> => together(await standing()),
     anew,
     /** Writes on what was committed. Nothing where there is no base yet: the next opening makes one. */
     append: async ({ entries, documents }: Line): Promise<void> => {
@@ -128,49 +203,20 @@ export function mirrorOf(files: LogFiles, now: () => number, page: string) {
         `${JSON.stringify({ entries, documents } satisfies Line)}\n`,
       );
     },
+    /** Writes the mirror anew after something could not be written on. What the room lacks, as `compare` says it; then nothing is written. */
+    catchUp: async (room: MirroredRoom): Promise<Lost | null> => renewed(room, await standing()),
     /**
-     * Holds the room against its mirror: what the mirror has and the room lacks; null where it lacks nothing. A mirror that is missing or
-     * has grown long is then written anew.
+     * Holds the room against its mirror: what the mirror has and the room lacks; null where it lacks nothing. A mirror that is missing,
+     * damaged, lacks something itself, or has grown long is then written anew.
      */
     compare: async (room: MirroredRoom): Promise<Lost | null> => {
-      const all = await list();
-      const generation = last(all);
-      const mine = all.filter((one) => one.generation === generation);
-      const base = mine.find((one) => one.base !== null);
-      if (!base?.base) {
-        await anew(await room.contents());
-        return null;
-      }
-      const logs = mine.filter((one) => one.base === null);
-      const lines = (await Promise.all(logs.map(({ name }) => files.read(name)))).flatMap(linesOf);
-      const inLogs = lines.reduce((sum, line) => sum + line.entries.length, 0);
+      const kept = await standing();
+      const [entries, documents] = [entriesIn(kept.lines.flat()), documentsIn(kept.lines.flat())];
       const counts = await room.counts();
-      // The first line of a base holds its documents.
-      const [papers] = linesOf((await files.read(base.name)).split('\n', 1).join(''));
-      const known = new Set(
-        [...(papers?.documents ?? []), ...lines.flatMap((line) => line.documents)].map(({ id }) => id),
-      );
-      const isShorter = counts.entries < base.base.entries + inLogs || counts.documents < known.size;
-      if (!isShorter) {
-        if (inLogs > MOST_IN_LOGS || logs.length > MOST_LOGS) await anew(await room.contents());
-        return null;
-      }
-      const [here, kept] = [await room.contents(), await contents()];
-      const entries = new Set<string>(here.entries.map(({ id }) => id));
-      const documents = new Set<string>(here.documents.map(({ id }) => id));
-      const lostEntries = kept.entries.filter(({ id }) => !entries.has(id));
-      const lostDocuments = kept.documents.filter(({ id, body }) => body !== null && !documents.has(id));
-      if (lostEntries.length + lostDocuments.length === 0) {
-        // A commit that stands in the base and in a log was counted twice.
-        await anew(here);
-        return null;
-      }
-      return {
-        entries: lostEntries.length,
-        documents: lostDocuments.length,
-        lastOn: lostEntries.reduce((latest, { on }) => (on > latest ? on : latest), ''),
-        isWhole: counts.entries + counts.documents === 0,
-      };
+      // A commit that stands in the base and in a log is counted twice: then both are read.
+      const isSame = counts.entries === entries && counts.documents === documents;
+      if (isSame && kept.isSound && kept.inLogs <= MOST_IN_LOGS && kept.logs <= MOST_LOGS) return null;
+      return renewed(room, kept);
     },
   };
 }

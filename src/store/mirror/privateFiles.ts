@@ -5,6 +5,7 @@ interface SyncHandle {
   getSize(): number;
   write(data: Uint8Array, options: { readonly at: number }): number;
   flush(): void;
+  truncate(size: number): void;
   close(): void;
 }
 type WithSync = FileSystemFileHandle & { createSyncAccessHandle?: () => Promise<SyncHandle> };
@@ -38,8 +39,15 @@ export async function privateFiles(folder: string): Promise<LogFiles | null> {
     read: async (name) => (await (await place.getFileHandle(name)).getFile()).text(),
     append: async (name, text) => {
       const handle = await handleOf(name);
-      handle.write(new TextEncoder().encode(text), { at: handle.getSize() });
-      handle.flush();
+      const [bytes, at] = [new TextEncoder().encode(text), handle.getSize()];
+      try {
+        if (handle.write(bytes, { at }) < bytes.length) throw new Error('The browser wrote only a part.');
+        handle.flush();
+      } catch (error) {
+        // Half a line would spoil the one after it.
+        handle.truncate(at);
+        throw error;
+      }
     },
     remove: async (name) => {
       open.get(name)?.close();

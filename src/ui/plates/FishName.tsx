@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import type { ReactNode } from 'react';
 import { commonName, type SpeciesProfile } from '@/core/model';
 import type { Wearer } from '@/core/plates';

@@ -1,5 +1,3 @@
-type Tree = Record<string, unknown>;
-
 /** Nothing that a room keeps is nested deeper than this; what is would break saving. */
 export const DEEPEST = 24;
 
@@ -7,8 +5,7 @@ export const DEEPEST = 24;
 export function isTooDeep(value: unknown, levels = DEEPEST): boolean {
   if (value === null || typeof value !== 'object') return false;
   if (levels === 0) return true;
-  for (const key in value)
-    if (Object.hasOwn(value, key) && isTooDeep((value as Tree)[key], levels - 1)) return true;
+  for (const part of Object.values(value)) if (isTooDeep(part, levels - 1)) return true;
   return false;
 }
 

@@ -1,4 +1,4 @@
-import { canonicalJson } from './canonicalJson';
+import { saysSame } from './saysSame';
 
 /** A part that was changed on both sides, each time to something else. */
 export interface Conflict {
@@ -16,8 +16,6 @@ export interface Merged {
 type Tree = Record<string, unknown>;
 const isTree = (value: unknown): value is Tree =>
   value !== null && typeof value === 'object' && !Array.isArray(value);
-const same = (a: unknown, b: unknown): boolean =>
-  a === b || (a !== undefined && b !== undefined && canonicalJson(a) === canonicalJson(b));
 
 /** Tells items of a list apart: by the text itself, or by a named part; null where they cannot be told apart. */
 function keyed(list: readonly unknown[], part: string | undefined): ReadonlyMap<string, unknown> | null {
@@ -54,7 +52,7 @@ function mergeLists(
   if (!was || !own || !other) return null;
   const conflicts: Conflict[] = [];
   // The order of the side that moved things; what only the other side has comes after.
-  const moved = !same(
+  const moved = !saysSame(
     [...own.keys()].filter((key) => was.has(key)),
     [...was.keys()].filter((key) => own.has(key)),
   );
@@ -76,8 +74,8 @@ function merge(
   itemKeys: Readonly<Record<string, string>>,
   path: string,
 ): Merged {
-  if (same(mine, theirs) || same(theirs, base)) return { value: mine, conflicts: [] };
-  if (same(mine, base)) return { value: theirs, conflicts: [] };
+  if (saysSame(mine, theirs) || saysSame(theirs, base)) return { value: mine, conflicts: [] };
+  if (saysSame(mine, base)) return { value: theirs, conflicts: [] };
   if (isTree(mine) && isTree(theirs) && (isTree(base) || base === undefined || base === null)) {
     const was = base;
     const conflicts: Conflict[] = [];

@@ -1,5 +1,5 @@
 const DAY = /^(\d{4})-(\d{2})-(\d{2})$/;
-const MOMENT = /^(\d{4}-\d{2}-\d{2})T([01]\d|2[0-3]):[0-5]\d(:[0-5]\d(\.\d{1,3})?)?Z?$/;
+const MOMENT = /^\d{4}-\d{2}-\d{2}T([01]\d|2[0-3]):[0-5]\d(:[0-5]\d(\.\d{1,3})?)?Z?$/;
 
 /** The years that a fish room can speak of: older and later ones are slips of the hand. */
 const FIRST_YEAR = 1900;
@@ -27,6 +27,12 @@ export function isDay(text: string): boolean {
  * @example isMoment('2026-13-45T99:99') // false
  */
 export function isMoment(text: string): boolean {
-  const match = MOMENT.exec(text);
-  return match?.[1] !== undefined && isDay(match[1]);
+  if (!MOMENT.test(text)) return false;
+  const day = text.slice(0, 10);
+  if (day === lastDay) return true;
+  if (!isDay(day)) return false;
+  lastDay = day;
+  return true;
 }
+/** The entries of a journal come day by day: the day that was looked at last is not looked at again. */
+let lastDay = '';

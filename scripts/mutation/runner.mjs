@@ -1,0 +1,123 @@
+import { readFile } from 'node:fs/promises';
+import { createRequire } from 'node:module';
+import { dirname, join } from 'node:path';
+import vm from 'node:vm';
+import { declareClassPlugin, PluginKind } from '@stryker-mutator/api/plugin';
+import { determineHitLimitReached } from '@stryker-mutator/api/test-runner';
+import { build } from 'esbuild';
+import { collector, runTest } from './collect.mjs';
+
+/** Packages that keep nothing from one run to the next: loaded once. */
+const LOADED_ONCE = ['fast-check', 'yup', 'ajv', 'ajv/*', 'ical.js'];
+const TEST_FILE = '.test.ts';
+
+/** A test that reads files beside it keeps its own folder. */
+const ownFolder = {
+  name: 'own folder',
+  setup: ({ onLoad }) =>
+    onLoad({ filter: /\.test\.ts$/ }, async ({ path }) => {
+      const text = await readFile(path, 'utf8');
+      const own = text.includes('__dirname') ? `const __dirname = ${JSON.stringify(dirname(path))};\n` : '';
+      return { contents: own + text, loader: 'ts' };
+    }),
+};
+
+/** The tests and all they need as one script: a function that gives, for each file, what loads it. */
+async function bundled(files, folder) {
+  const entry = files.map((file) => `${JSON.stringify(file)}: () => require('./${file}')`).join(',\n');
+  const { outputFiles } = await build({
+    stdin: { contents: `module.exports = {${entry}}`, resolveDir: folder, loader: 'js' },
+    bundle: true,
+    write: false,
+    format: 'cjs',
+    platform: 'node',
+    target: 'node20',
+    external: LOADED_ONCE,
+    alias: { '@': join(folder, 'src') },
+    plugins: [ownFolder],
+    logLevel: 'silent',
+  });
+  const filename = join(folder, 'tests.cjs');
+  return new vm.Script(`(function (require, module, exports) {${outputFiles[0].text}\n})`, { filename });
+}
+
+/** What a test failed with, or null. */
+async function failure(test) {
+  try {
+    await runTest(test);
+    return null;
+  } catch (error) {
+    return String(error?.message ?? error) || 'it failed';
+  }
+}
+
+/**
+ * Runs the core's tests against one small fault after another in one process. Tests and code are one script, evaluated anew for each
+ * fault: nothing is remembered from the fault before. MUTATION_TESTS names the files.
+ */
+class BundledRunner {
+  static inject = [];
+
+  capabilities() {
+    return { reloadEnvironment: false };
+  }
+
+  async init() {
+    this.script = await bundled(JSON.parse(process.env.MUTATION_TESTS), process.cwd());
+    this.require = createRequire(join(process.cwd(), 'tests.cjs'));
+    // The first failure is enough.
+    this.require('fast-check').configureGlobal({ endOnFailure: true });
+    this.collect = collector();
+  }
+
+  /** The tests of some files, all code evaluated anew. Tests of the same name are numbered. */
+  load(isWanted = () => true) {
+    const module = { exports: {} };
+    this.script.runInThisContext()(this.require, module, module.exports);
+    const seen = new Map();
+    return Object.entries(module.exports)
+      .filter(([file]) => isWanted(file))
+      .flatMap(([file, load]) => this.collect(file, load).map((test) => ({ ...test, file })))
+      .map((test) => {
+        const nth = (seen.get(test.name) ?? 0) + 1;
+        seen.set(test.name, nth);
+        return { ...test, id: nth === 1 ? test.name : `${test.name} #${nth}` };
+      });
+  }
+
+  async dryRun() {
+    const shared = (globalThis.__stryker__ = {});
+    const tests = [];
+    for (const test of this.load()) {
+      shared.currentTestId = test.id;
+      const began = performance.now();
+      const failureMessage = await failure(test);
+      const timeSpentMs = performance.now() - began;
+      shared.currentTestId = undefined;
+      const said = { id: test.id, name: test.name, fileName: test.file, timeSpentMs };
+      tests.push(failureMessage === null ? { ...said, status: 0 } : { ...said, status: 1, failureMessage });
+    }
+    return { status: 'complete', tests, mutantCoverage: shared.mutantCoverage };
+  }
+
+  async mutantRun({ activeMutant, testFilter, hitLimit }) {
+    const wanted = new Set(testFilter);
+    // A test's name begins with that of its file.
+    const files = new Set(testFilter.map((id) => id.slice(0, id.indexOf(TEST_FILE) + TEST_FILE.length)));
+    const shared = (globalThis.__stryker__ = {});
+    const tests = this.load((file) => files.has(file)).filter(({ id }) => wanted.has(id));
+    Object.assign(shared, { activeMutant: activeMutant.id, hitLimit, hitCount: 0 });
+    let nrOfTests = 0;
+    for (const test of tests) {
+      nrOfTests += 1;
+      const failureMessage = await failure(test);
+      const late = determineHitLimitReached(shared.hitCount, shared.hitLimit);
+      if (late) return late;
+      if (failureMessage !== null)
+        return { status: 'killed', killedBy: [test.id], failureMessage, nrOfTests };
+    }
+    return { status: 'survived', nrOfTests };
+  }
+}
+
+export const strykerPlugins = [declareClassPlugin(PluginKind.TestRunner, 'bundled', BundledRunner)];

@@ -1,0 +1,381 @@
+import { openBrowser, served } from '../app.mjs';
+import { root } from '../lib.mjs';
+import { ownRoomFromDemo, stored } from './room.mjs';
+
+const TANK = 'tank=demo-skerry';
+/** The folder of the browser's own that stands in for one of the disk, and the one in which the second copy stands. */
+const DISK = 'a disk for a trial';
+const MIRROR = 'lomvik-own';
+
+/** Faults of the browser that scripts of ours can bring about, in pages and in workers; `window.ill` or `self.ill` names the one that is on. */
+const ILLNESS = `(() => {
+  const is = (name) => globalThis.ill === name;
+  const full = () => new DOMException('The quota has been exceeded.', 'QuotaExceededError');
+  const never = () => new Promise(() => {});
+  const on = (type, method, act) => {
+    const real = type?.prototype[method];
+    if (real) type.prototype[method] = function (...asked) { return act.call(this, () => real.apply(this, asked), asked); };
+  };
+  for (const method of ['add', 'put'])
+    on(globalThis.IDBObjectStore, method, (real) => { if (is('database full')) throw full(); return real(); });
+  on(globalThis.IDBFactory, 'open', (real) => { if (is('database refused')) throw new DOMException('refused', 'SecurityError'); return real(); });
+  on(globalThis.IDBTransaction, 'addEventListener', function (real, [type]) { if (is('database silent') && this.mode === 'readwrite' && type !== 'upgradeneeded') return; return real(); });
+  on(globalThis.StorageManager, 'getDirectory', (real) => { if (is('copy refused')) throw new DOMException('refused', 'SecurityError'); return is('copy silent') ? never() : real(); });
+  on(globalThis.FileSystemSyncAccessHandle, 'write', function (real, [data, options]) {
+    if (!is('copy full')) return real();
+    // The disk is full in the middle of a line.
+    globalThis.ill = '';
+    this.write(data.subarray(0, data.length >> 1), options);
+    globalThis.ill = 'copy full';
+    throw full();
+  });
+  on(globalThis.FileSystemWritableFileStream, 'write', (real) => { if (is('folder full')) throw full(); return is('folder silent') ? never() : real(); });
+  on(globalThis.FileSystemFileHandle, 'createWritable', (real) => { if (is('folder refused')) throw new DOMException('refused', 'NotAllowedError'); return real(); });
+})();`;
+
+/** Falls ill, or is healed: the page and all its workers. */
+async function fallIll(page, name) {
+  await page.evaluate((ill) => (globalThis.ill = ill), name);
+  await Promise.all(page.workers().map((worker) => worker.evaluate((ill) => (globalThis.ill = ill), name)));
+}
+
+const nitrate = (page) => page.getByLabel('Nitrate', { exact: true });
+/** Types a water test and presses Save. */
+async function saveTest(page, value) {
+  await nitrate(page).fill(value);
+  await page.getByRole('button', { name: 'Save test' }).click();
+}
+const isSaved = (page, value) => page.getByText(`nitrate ${value} mg/L`).first().waitFor();
+const says = (page, text) => page.getByText(text).first().waitFor();
+
+async function water(page) {
+  await page.goto(`${page.base}/water?${TANK}`);
+  await page.getByRole('button', { name: 'Save test' }).waitFor();
+}
+
+/** A page of the app's origin on which nothing of the room is open. */
+const leave = (page) => page.goto(`${page.base}/manifest.webmanifest`);
+const deleteDatabase = (page) =>
+  page.evaluate(
+    () =>
+      new Promise((resolve, reject) => {
+        const asked = indexedDB.deleteDatabase('lomvik-own');
+        asked.onsuccess = resolve;
+        asked.onerror = () => reject(asked.error);
+      }),
+  );
+/** Works on the database behind the app's back. */
+const inDatabase = (page, what) =>
+  page.evaluate(async (work) => {
+    const db = await new Promise((resolve, reject) => {
+      const asked = indexedDB.open('lomvik-own', work === 'upgrade' ? 99 : undefined);
+      asked.onsuccess = () => resolve(asked.result);
+      asked.onerror = () => reject(asked.error);
+    });
+    const tx = db.transaction([...db.objectStoreNames], 'readwrite');
+    const done = new Promise((resolve) => (tx.oncomplete = resolve));
+    if (work === 'clear') for (const name of db.objectStoreNames) tx.objectStore(name).clear();
+    if (work === 'damage') {
+      const entries = tx.objectStore('entries');
+      entries.openCursor(null, 'prev').onsuccess = ({ target: { result } }) =>
+        entries.put({ ...result.value, id: 'bad', type: 'teleported', seq: result.value.seq + 1 });
+      tx.objectStore('documents').put({ id: 'odd', kind: 'tank', rev: 1, body: { name: 7 } });
+    }
+    await done;
+    db.close();
+  }, what);
+/** Works on the files of a folder of the private file system. */
+const inFiles = (page, folder, what) =>
+  page.evaluate(
+    async ([name, work]) => {
+      const now = {
+        cut: (text) => text.slice(0, Math.floor(text.length / 2)),
+        scratch: (text) => `#!${text.slice(2)}`,
+        reshape: (text) => text.replaceAll('"documents"', '"papers"'),
+        newer: (text) => text.replace(/"version": \d+/, '"version": 999'),
+      }[work];
+      const place = await (await navigator.storage.getDirectory()).getDirectoryHandle(name);
+      for await (const [file, handle] of place.entries())
+        if (!now) await place.removeEntry(file);
+        else {
+          const old = await (await handle.getFile()).text();
+          const stream = await handle.createWritable();
+          await stream.write(now(old));
+          await stream.close();
+        }
+    },
+    [folder, what],
+  );
+
+/** Waits until the second copy, which is written behind the screen, stands there whole, and holds water tests of these values. */
+async function copyHolds(page, ...values) {
+  for (let tries = 0; tries < 300; tries += 1) {
+    const files = await page.evaluate(async (name) => {
+      try {
+        const place = await (await navigator.storage.getDirectory()).getDirectoryHandle(name);
+        const all = [];
+        for await (const [file, handle] of place.entries())
+          all.push([file, await (await handle.getFile()).text()]);
+        return all;
+      } catch {
+        // Not there yet, or written anew at this moment.
+        return [];
+      }
+    }, MIRROR);
+    const bases = files.filter(([name]) => name.includes('.base.'));
+    const text = files.map(([, one]) => one).join('');
+    if (bases.some(isWholeBase) && values.every((value) => text.includes(`"nitrateMgL":${value}`))) return;
+    await page.waitForTimeout(300);
+  }
+  throw new Error(`the second copy never held ${values.join(' and ')}`);
+}
+
+/** Whether a base holds as many entries and documents as its name says. */
+function isWholeBase([name, text]) {
+  try {
+    const lines = text
+      .trim()
+      .split('\n')
+      .map((line) => JSON.parse(line));
+    const held = ['entries', 'documents'].map((what) =>
+      lines.reduce((sum, line) => sum + line[what].length, 0),
+    );
+    return name.endsWith(`.base.${held.join('.')}`);
+  } catch {
+    return false;
+  }
+}
+
+/** What was saved while the second copy was ill is saved all the same, and once it is well it gives the whole room back. */
+function illCopy(fault, { closed } = {}) {
+  return async (page) => {
+    await water(page);
+    await copyHolds(page);
+    if (closed) {
+      await leave(page);
+      await closed(page);
+      await water(page);
+    } else await fallIll(page, fault);
+    await saveTest(page, '11');
+    await isSaved(page, '11');
+    await fallIll(page, '');
+    await saveTest(page, '12');
+    await isSaved(page, '12');
+    await water(page);
+    if (await page.getByText('gone from this browser').isVisible())
+      throw new Error('the room is called gone');
+    await copyHolds(page, '11', '12');
+    await leave(page);
+    await deleteDatabase(page);
+    await page.goto(`${page.base}/water?${TANK}`);
+    await page.getByRole('button', { name: 'Put it back' }).click();
+    await isSaved(page, '12');
+    await isSaved(page, '11');
+  };
+}
+
+async function beginCopies(page) {
+  await page.clock.install();
+  const copies = page.getByRole('region', { name: 'Copies by themselves' });
+  await page.goto(`${page.base}/files`);
+  await copies.getByRole('button', { name: 'Keep copies in a folder' }).click();
+  await copies.getByText(/1 day kept/).waitFor();
+  return copies;
+}
+
+/** Copies in a folder that went wrong are told under Files, the room goes on, and the next copy is whole. */
+function illFolder(fault, sentence) {
+  return async (page) => {
+    const copies = await beginCopies(page);
+    await fallIll(page, fault);
+    await copies.getByRole('button', { name: 'Copy now' }).click();
+    if (fault.endsWith('silent')) {
+      await copies.getByText('Writing…').waitFor();
+      // The room is read and packed first.
+      await new Promise((resolve) => setTimeout(resolve, 3000));
+      await page.clock.fastForward(200_000);
+    }
+    await copies.getByRole('alert').getByText(sentence).waitFor();
+    await fallIll(page, '');
+    await copies.getByRole('button', { name: 'Copy now' }).click();
+    await copies.getByRole('alert').waitFor({ state: 'detached' });
+    await copies.getByText(/1 day kept/).waitFor();
+    await water(page);
+    await saveTest(page, '11');
+    await isSaved(page, '11');
+  };
+}
+
+/** Opens the copy of the folder, after something was done to it. */
+function spoiltCopy(work, sentence) {
+  return async (page) => {
+    await beginCopies(page);
+    await inFiles(page, DISK, work);
+    const copy = await page.evaluate(async (name) => {
+      const place = await (await navigator.storage.getDirectory()).getDirectoryHandle(name);
+      for await (const [file, handle] of place.entries())
+        return { name: file, text: await (await handle.getFile()).text() };
+    }, DISK);
+    await page
+      .locator('input[type=file]')
+      .first()
+      .setInputFiles({ name: copy.name, mimeType: 'application/json', buffer: Buffer.from(copy.text) });
+    await says(page, sentence);
+    await water(page);
+    await saveTest(page, '11');
+    await isSaved(page, '11');
+  };
+}
+
+/** After a failed write: the sentence stands there, what was typed too, other screens work, and the same press works once all is well. */
+function failedWrite(fault, sentence, heal = (page) => fallIll(page, '')) {
+  return async (page) => {
+    await water(page);
+    await fallIll(page, fault);
+    await saveTest(page, '11');
+    await says(page, sentence);
+    if ((await nitrate(page).inputValue()) !== '11') throw new Error('what was typed is gone');
+    await page.getByRole('link', { name: 'Files' }).first().click();
+    await page.getByRole('heading', { level: 1, name: 'Files' }).waitFor();
+    await heal(page);
+    await water(page);
+    await saveTest(page, '11');
+    await isSaved(page, '11');
+  };
+}
+
+/** Each fault of each store: what is said is true, what was typed stays, the rest works, and nothing that was saved is lost. */
+const CASES = {
+  'the database is full': failedWrite('database full', /no room left to write/),
+  'the database is refused': async (page) => {
+    await page.addInitScript(
+      () => (globalThis.ill = sessionStorage.getItem('well') ? '' : 'database refused'),
+    );
+    await page.goto(`${page.base}/water?${TANK}`);
+    await says(page, /does not let Lomvik store anything here/);
+    await page.evaluate(() => sessionStorage.setItem('well', 'yes'));
+    await water(page);
+    await saveTest(page, '11');
+    await isSaved(page, '11');
+  },
+  'the database is silent': failedWrite('database silent', /storage does not answer/),
+  'the database is cleared': async (page) => {
+    await water(page);
+    await saveTest(page, '11');
+    await isSaved(page, '11');
+    await copyHolds(page, '11');
+    await inDatabase(page, 'clear');
+    await saveTest(page, '12');
+    await says(page, 'Your room is no longer in this browser.');
+    if ((await nitrate(page).inputValue()) !== '12') throw new Error('what was typed is gone');
+    await page.goto(`${page.base}/water?${TANK}`);
+    await page.getByRole('button', { name: 'Put it back' }).click();
+    await isSaved(page, '11');
+  },
+  'the database is deleted': async (page) => {
+    await water(page);
+    await saveTest(page, '11');
+    await isSaved(page, '11');
+    await nitrate(page).fill('12');
+    await copyHolds(page, '11');
+    await deleteDatabase(page);
+    await says(page, 'Your room is no longer in this browser.');
+    if ((await nitrate(page).inputValue()) !== '12') throw new Error('what was typed is gone');
+    await page.goto(`${page.base}/water?${TANK}`);
+    await page.getByRole('button', { name: 'Put it back' }).click();
+    await isSaved(page, '11');
+  },
+  'the database is upgraded under the page, and newer at the next opening': async (page) => {
+    await water(page);
+    await nitrate(page).fill('12');
+    await inDatabase(page, 'upgrade');
+    await says(page, /A newer Lomvik was opened in another tab/);
+    if ((await nitrate(page).inputValue()) !== '12') throw new Error('what was typed is gone');
+    const { entries } = await stored(page);
+    await page.goto(`${page.base}/water?${TANK}`);
+    await says(page, /A newer Lomvik has written this room/);
+    if ((await stored(page)).entries.length !== entries.length) throw new Error('entries were touched');
+  },
+  'the database is damaged': async (page) => {
+    await water(page);
+    await saveTest(page, '11');
+    await isSaved(page, '11');
+    await leave(page);
+    await inDatabase(page, 'damage');
+    await page.goto(`${page.base}/`);
+    await says(page, /2 records are set aside/);
+    await water(page);
+    await isSaved(page, '11');
+    await saveTest(page, '12');
+    await isSaved(page, '12');
+  },
+  'the second copy is full': illCopy('copy full'),
+  'the second copy is silent': illCopy('copy silent'),
+  'the second copy is refused': illCopy('copy refused'),
+  'the second copy is cleared': illCopy('', { closed: (page) => inFiles(page, MIRROR, 'remove') }),
+  'the second copy is cut off': illCopy('', {
+    closed: (page) => inFiles(page, MIRROR, 'cut'),
+  }),
+  'the second copy is damaged': illCopy('', {
+    closed: (page) => inFiles(page, MIRROR, 'scratch'),
+  }),
+  'the second copy is of a newer shape': illCopy('', {
+    closed: (page) => inFiles(page, MIRROR, 'reshape'),
+  }),
+  'the folder is full': illFolder('folder full', 'The disk is full.'),
+  'the folder is refused': illFolder('folder refused', 'The browser does not let Lomvik write there.'),
+  'the folder is silent': illFolder('folder silent', 'The folder does not answer.'),
+  'the copy is damaged': spoiltCopy('cut', /it ends early, at line/),
+  'the copy is of a newer Lomvik': spoiltCopy('newer', /a newer Lomvik made this file/),
+};
+
+/** So many rooms at a time: most of it is waiting. */
+const LANES = 4;
+
+/** Each fault of each store, in a room of its own. `count` is how many there should be; `only` names some. */
+export function stores(_seed, count = 0, only = Object.keys(CASES)) {
+  return served(root, { LOMVIK_ROOM: 'own' }, async (base) => {
+    const browser = await openBrowser();
+    const wrong =
+      only.length === count || count === 0 ? [] : [`there are ${only.length} faults, not ${count}`];
+    try {
+      const first = await browser.newContext({ locale: 'en-GB' });
+      await ownRoomFromDemo(first, base);
+      const storageState = await first.storageState({ indexedDB: true });
+      await first.close();
+      const waiting = [...only];
+      const lane = async () => {
+        for (let name = waiting.shift(); name !== undefined; name = waiting.shift()) {
+          const context = await browser.newContext({ locale: 'en-GB', storageState });
+          // A slow machine is no fault.
+          context.setDefaultTimeout(120_000);
+          await context.addInitScript(ILLNESS);
+          await context.addInitScript((disk) => {
+            Object.assign(window, {
+              showDirectoryPicker: async () =>
+                (await navigator.storage.getDirectory()).getDirectoryHandle(disk, { create: true }),
+            });
+          }, DISK);
+          const page = await context.newPage();
+          page.base = base;
+          // Workers know nothing of scripts that are added to pages.
+          page.on('worker', (worker) => void worker.evaluate(ILLNESS).catch(() => undefined));
+          const thrown = [];
+          page.on('pageerror', (error) => thrown.push(String(error)));
+          await CASES[name](page).catch((error) =>
+            wrong.push(`${name}: ${String(error.message).split('\n').slice(0, 4).join(' ')}`),
+          );
+          if (thrown.length > 0) wrong.push(`${name}: the page broke: ${thrown[0]}`);
+          await context.close();
+        }
+      };
+      await Promise.all(Array.from({ length: LANES }, lane));
+    } finally {
+      await browser.close();
+    }
+    return {
+      ok: wrong.length === 0,
+      said: wrong.join('\n') || `${only.length} faults of stores: nothing is lost`,
+    };
+  });
+}
