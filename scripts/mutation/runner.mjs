@@ -1,3 +1,4 @@
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { readFile } from 'node:fs/promises';
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
@@ -32,13 +33,16 @@ async function bundled(files, folder) {
     format: 'cjs',
     platform: 'node',
     target: 'node20',
+    mainFields: ['module', 'main'],
     external: LOADED_ONCE,
     alias: { '@': join(folder, 'src') },
     plugins: [ownFolder],
     logLevel: 'silent',
   });
-  const filename = join(folder, 'tests.cjs');
-  return new vm.Script(`(function (require, module, exports) {${outputFiles[0].text}\n})`, { filename });
+  return new vm.Script(`(function (require, module, exports) {${outputFiles[0].text}\n})`, {
+    filename: join(folder, 'tests.cjs'),
+    importModuleDynamically: vm.constants.USE_MAIN_CONTEXT_DEFAULT_LOADER,
+  });
 }
 
 /** What a test failed with, or null. */
@@ -51,9 +55,20 @@ async function failure(test) {
   }
 }
 
+/** Keeps how long the tests of each file took, for the next run to know the slow ones: ms. */
+function keepTimes(tests) {
+  const file = process.env.MUTATION_TIMES;
+  const times = existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : {};
+  const now = {};
+  for (const { fileName, timeSpentMs } of tests)
+    now[fileName] = Math.round((now[fileName] ?? 0) + timeSpentMs);
+  writeFileSync(file, `${JSON.stringify({ ...times, ...now }, null, 1)}\n`);
+}
+
 /**
  * Runs the core's tests against one small fault after another in one process. Tests and code are one script, evaluated anew for each
- * fault: nothing is remembered from the fault before. MUTATION_TESTS names the files.
+ * fault: nothing is remembered from the fault before. MUTATION_TESTS names the files, MUTATION_TIMES a file for how long they took, and
+ * MUTATION_PATIENCE for how long tests are tried against one fault (ms, 0: all of them).
  */
 class BundledRunner {
   static inject = [];
@@ -63,40 +78,44 @@ class BundledRunner {
   }
 
   async init() {
-    this.script = await bundled(JSON.parse(process.env.MUTATION_TESTS), process.cwd());
+    this.files = JSON.parse(process.env.MUTATION_TESTS);
+    this.patience = Number(process.env.MUTATION_PATIENCE) || Infinity;
+    this.script = await bundled(this.files, process.cwd());
     this.require = createRequire(join(process.cwd(), 'tests.cjs'));
     // The first failure is enough.
     this.require('fast-check').configureGlobal({ endOnFailure: true });
     this.collect = collector();
   }
 
-  /** The tests of some files, all code evaluated anew. Tests of the same name are numbered. */
-  load(isWanted = () => true) {
+  /** Evaluates all code anew: a function that gives the tests of a file. Tests of the same name are numbered. */
+  anew() {
     const module = { exports: {} };
     this.script.runInThisContext()(this.require, module, module.exports);
-    const seen = new Map();
-    return Object.entries(module.exports)
-      .filter(([file]) => isWanted(file))
-      .flatMap(([file, load]) => this.collect(file, load).map((test) => ({ ...test, file })))
-      .map((test) => {
+    return (file) => {
+      const seen = new Map();
+      return this.collect(file, module.exports[file]).map((test) => {
         const nth = (seen.get(test.name) ?? 0) + 1;
         seen.set(test.name, nth);
         return { ...test, id: nth === 1 ? test.name : `${test.name} #${nth}` };
       });
+    };
   }
 
   async dryRun() {
     const shared = (globalThis.__stryker__ = {});
     const tests = [];
-    for (const test of this.load()) {
-      shared.currentTestId = test.id;
-      const began = performance.now();
-      const failureMessage = await failure(test);
-      const timeSpentMs = performance.now() - began;
-      shared.currentTestId = undefined;
-      const said = { id: test.id, name: test.name, fileName: test.file, timeSpentMs };
-      tests.push(failureMessage === null ? { ...said, status: 0 } : { ...said, status: 1, failureMessage });
-    }
+    const testsOf = this.anew();
+    for (const fileName of this.files)
+      for (const test of testsOf(fileName)) {
+        shared.currentTestId = test.id;
+        const began = performance.now();
+        const failureMessage = await failure(test);
+        const timeSpentMs = performance.now() - began;
+        shared.currentTestId = undefined;
+        const said = { id: test.id, name: test.name, fileName, timeSpentMs };
+        tests.push(failureMessage === null ? { ...said, status: 0 } : { ...said, status: 1, failureMessage });
+      }
+    keepTimes(tests);
     return { status: 'complete', tests, mutantCoverage: shared.mutantCoverage };
   }
 
@@ -104,17 +123,25 @@ class BundledRunner {
     const wanted = new Set(testFilter);
     // A test's name begins with that of its file.
     const files = new Set(testFilter.map((id) => id.slice(0, id.indexOf(TEST_FILE) + TEST_FILE.length)));
-    const shared = (globalThis.__stryker__ = {});
-    const tests = this.load((file) => files.has(file)).filter(({ id }) => wanted.has(id));
-    Object.assign(shared, { activeMutant: activeMutant.id, hitLimit, hitCount: 0 });
+    const shared = (globalThis.__stryker__ = { hitLimit, hitCount: 0 });
+    const testsOf = this.anew();
+    const until = performance.now() + this.patience;
     let nrOfTests = 0;
-    for (const test of tests) {
-      nrOfTests += 1;
-      const failureMessage = await failure(test);
-      const late = determineHitLimitReached(shared.hitCount, shared.hitLimit);
-      if (late) return late;
-      if (failureMessage !== null)
-        return { status: 'killed', killedBy: [test.id], failureMessage, nrOfTests };
+    for (const file of this.files) {
+      if (!files.has(file)) continue;
+      // What is worked out when a file is loaded is worked out without the fault.
+      shared.activeMutant = undefined;
+      const tests = testsOf(file).filter(({ id }) => wanted.has(id));
+      shared.activeMutant = activeMutant.id;
+      for (const test of tests) {
+        if (performance.now() > until) return { status: 'survived', nrOfTests };
+        nrOfTests += 1;
+        const failureMessage = await failure(test);
+        const late = determineHitLimitReached(shared.hitCount, shared.hitLimit);
+        if (late) return late;
+        if (failureMessage !== null)
+          return { status: 'killed', killedBy: [test.id], failureMessage, nrOfTests };
+      }
     }
     return { status: 'survived', nrOfTests };
   }
