@@ -9,7 +9,7 @@ import { build } from 'esbuild';
 import { collector, runTest } from './collect.mjs';
 
 /** Packages that keep nothing from one run to the next: loaded once. */
-const LOADED_ONCE = ['fast-check', 'yup', 'ajv', 'ajv/*', 'ical.js'];
+const LOADED_ONCE = ['fast-check', 'yup', 'ajv', 'ajv/*', 'ical.js', 'highs'];
 const TEST_FILE = '.test.ts';
 
 /** A test that reads files beside it keeps its own folder. */
@@ -55,13 +55,10 @@ async function failure(test) {
   }
 }
 
-/** Keeps how long the tests of each file took, for the next run to know the slow ones: ms. */
-function keepTimes(tests) {
+/** Keeps how long files of tests took, for the next run to know the slow ones: ms. */
+function keepTimes(now) {
   const file = process.env.MUTATION_TIMES;
   const times = existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : {};
-  const now = {};
-  for (const { fileName, timeSpentMs } of tests)
-    now[fileName] = Math.round((now[fileName] ?? 0) + timeSpentMs);
   writeFileSync(file, `${JSON.stringify({ ...times, ...now }, null, 1)}\n`);
 }
 
@@ -105,17 +102,21 @@ class BundledRunner {
     const shared = (globalThis.__stryker__ = {});
     const tests = [];
     const testsOf = this.anew();
-    for (const fileName of this.files)
+    const times = {};
+    for (const fileName of this.files) {
+      const began = performance.now();
       for (const test of testsOf(fileName)) {
         shared.currentTestId = test.id;
-        const began = performance.now();
+        const start = performance.now();
         const failureMessage = await failure(test);
-        const timeSpentMs = performance.now() - began;
+        const timeSpentMs = performance.now() - start;
         shared.currentTestId = undefined;
         const said = { id: test.id, name: test.name, fileName, timeSpentMs };
         tests.push(failureMessage === null ? { ...said, status: 0 } : { ...said, status: 1, failureMessage });
       }
-    keepTimes(tests);
+      times[fileName] = Math.round(performance.now() - began);
+    }
+    keepTimes(times);
     return { status: 'complete', tests, mutantCoverage: shared.mutantCoverage };
   }
 
