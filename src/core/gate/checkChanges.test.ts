@@ -147,6 +147,80 @@ describe('the one gate', () => {
     expect(check([append('a', measured('shoal', 28))], roomOf([SHOAL], { now: null }))).toBe('ok');
   });
 
+  it('holds each entry against the room as the one before left it', () => {
+    const changes = [append('d', died('shoal', 7, 4)), append('d2', died('shoal', 8, 3))];
+    expect(check(changes, roomOf([SHOAL]))).toMatchObject({ faults: ['count: here'] });
+    expect(check(changes, roomOf([SHOAL]), true)).toMatchObject({ faults: ['count: here'] });
+  });
+
+  it('takes no entry for later than the clock by a day and a half, but one by a moment more', () => {
+    const ahead = (ms: number): string => new Date(Date.parse(at(21)) + 36 * 3_600_000 + ms).toISOString();
+    const one = (ms: number): Change => append('a', { ...measured('shoal', 6), on: ahead(ms) });
+    expect(check([one(0)], roomOf([SHOAL]))).toBe('ok');
+    expect(check([one(1)], roomOf([SHOAL]))).toMatchObject({ faults: ['on: not in the future'] });
+  });
+
+  it('names the parts of documents as a form does', () => {
+    const body = { ...tank.body, tank: { lengthCm: -4, widthCm: 40, heightCm: 50 } };
+    const put: Change = { kind: 'put', document: { ...tank, body } as unknown as RoomDocument };
+    expect(check([put], roomOf([]))).toMatchObject({ faults: ['tank.lengthCm: positive'] });
+    const whole = { ...put, document: { ...tank, body: 'x' } as unknown as RoomDocument } as Change;
+    expect(check([whole], roomOf([]))).toMatchObject({ faults: [': object'] });
+  });
+
+  it('reads the journal with the new entries behind the others, whatever their moments', () => {
+    const strikeLen = struck('c', 'len', 9);
+    const room = roomOf([SHOAL, entry('len', measured('shoal', 8))]);
+    expect(check([strikeLen, append('again', measured('shoal', 8))], room)).toBe('ok');
+    // A second correction of one entry is the one that counts.
+    const back = {
+      ...(strikeLen as Extract<Change, { kind: 'append' }>).entry,
+      id: 'c2' as EntryId,
+    } as NewEntry;
+    expect(check([strikeLen, { kind: 'append', entry: back }], room)).toBe('ok');
+  });
+
+  it('takes what a correction makes untrue of its own entry for its own fault', () => {
+    const wrong: Change = {
+      kind: 'append',
+      entry: {
+        ...(struck('c', 'd', 9) as Extract<Change, { kind: 'append' }>).entry,
+        replacement: died('shoal', 8, 9),
+      } as NewEntry,
+    };
+    expect(check([wrong], roomOf([SHOAL, entry('d', died('shoal', 8))]))).toEqual({
+      faults: ['count: here'],
+      clashes: [],
+    });
+  });
+
+  it('names the lists that would speak of a species that is taken away, and none that did before', () => {
+    const own = 'own-fish';
+    const of = (kind: string): RoomDocument =>
+      ({
+        id: `list of ${kind}`,
+        kind: 'draft',
+        rev: 1,
+        body: { tank: 'T', name: 'List', groups: [{ key: 'g', group: { species: kind, count: 4 } }] },
+      }) as unknown as RoomDocument;
+    const species = { id: own, kind: 'species', rev: 1, body: {} } as unknown as RoomDocument;
+    const all = [tank, of(own), of('pterophyllum-scalare'), of('never-known'), species];
+    const room = roomOf([SHOAL], {
+      documents: Object.fromEntries(all.map((one) => [one.id, one])),
+      catalogueOf: (known) =>
+        known[own]?.body
+          ? { ...catalogue, byId: new Map([...catalogue.byId, [own, {} as never]]) }
+          : catalogue,
+    });
+    const away: Change = { kind: 'put', document: { ...species, body: null } as RoomDocument };
+    expect(check([away], room)).toEqual({ faults: [], clashes: [`list of ${own}`] });
+    const [refused] = [atOnce(checkChanges([away], room, room.journal))];
+    expect(refused).toMatchObject({
+      refusal: { clashes: [{ type: 'draft', on: '', faults: [{ received: { text: `"${own}"` } }] }] },
+    });
+    expect(check([{ kind: 'put', document: tank }], room)).toBe('ok');
+  });
+
   it('names the entries that could no longer be true', () => {
     const room = roomOf([SHOAL, entry('len', measured('shoal', 8))]);
     expect(check([struck('c', 'came', 9)], room)).toEqual({ faults: [], clashes: ['len'] });
@@ -212,6 +286,55 @@ describe('a journal held against itself', () => {
     };
     expect(early(at(4))).toMatchObject({ path: 'on', expected: { is: 'arrived by', on: '2027-03-05' } });
     expect(early(at(5, 9))).toMatchObject({ expected: { is: 'arrived by', on: '2027-03-05T12:00' } });
+  });
+
+  it('knows when young and split fish came too', () => {
+    const member = (id: string) => ({
+      ...(cameAs(id, at(5)) as Extract<Dated, { type: 'came' }>).members[0]!,
+    });
+    const young: Dated = {
+      type: 'born',
+      on: at(9),
+      tank: 'T' as TankId,
+      species: 'pterophyllum-scalare',
+      member: { ...member('fry'), count: 40, individual: false },
+      lengthCm: 1,
+      note: '',
+    } as Dated;
+    const split: Dated = {
+      type: 'split',
+      on: at(9),
+      resident: 'shoal' as ResidentId,
+      into: [member('one')],
+    } as Dated;
+    const { contradictions } = judged([
+      SHOAL,
+      entry('y', young),
+      entry('s', split),
+      entry('a', measured('fry', 7)),
+      entry('b', measured('one', 7)),
+      entry('c', measured('nobody', 7)),
+    ]);
+    expect(contradictions.map(({ id, faults }) => [id, faults[0]?.path, faults[0]?.expected.is])).toEqual([
+      ['a', 'on', 'arrived by'],
+      ['b', 'on', 'arrived by'],
+      ['c', 'resident', 'known'],
+    ]);
+    expect(contradictions[0]?.faults).toMatchObject([
+      { expected: { on: '2027-03-09' }, received: { text: '"2027-03-07"' } },
+    ]);
+  });
+
+  it('pauses every so many entries', () => {
+    const many = Array.from({ length: 3100 }, (_, i) => entry(`m${i}`, measured('shoal', 8)));
+    const steps = judgeJournal(placed([SHOAL, ...many]), world);
+    let pauses = 0;
+    while (!steps.next().done) pauses += 1;
+    const short = judgeJournal(placed([SHOAL]), world);
+    let few = 0;
+    while (!short.next().done) few += 1;
+    expect(pauses - few).toBeGreaterThanOrEqual(2);
+    expect(pauses).toBeLessThan(200);
   });
 
   it('finds corrections of nothing, and of corrections', () => {

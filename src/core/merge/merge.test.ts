@@ -1,59 +1,18 @@
-import { cameAs, catalogue, tankPut } from '@/testing/tabs';
-import { landDocument } from '../gate';
-import { atOnce, type DocumentId, type EntryId, type ResidentId, type TankId } from '../kernel';
-import { type DocumentBodies, documentOf, type RoomDocument } from '../records';
-import type { Dated, Entry } from '../events';
+import { cameAs, catalogue } from '@/testing/tabs';
+import { at, begun, came, died, draft, entry, list, made, put, renamed, tank } from '@/testing/twoRooms';
+import { atOnce, type TankId } from '../kernel';
+import type { RoomDocument } from '../records';
+import type { Dated } from '../events';
 import { mergeLook } from './mergeLook';
 import { mergeRooms, type RoomContents } from './mergeRooms';
 import { settle } from './settle';
 
-const at = (day: number): string => `2027-03-${String(day).padStart(2, '0')}T12:00:00.000Z`;
-const entry = (id: string, day: number, dated: Dated): Entry => ({
-  ...dated,
-  id: id as EntryId,
-  seq: day,
-  recorded: at(day),
-});
 const NOW = at(28);
-
-/** A document that was changed on a day. */
-function put(document: RoomDocument, day: number, current?: RoomDocument): RoomDocument {
-  const landed = landDocument({ kind: 'put', document }, current, at(day));
-  if (!landed.ok) throw new Error('not landed');
-  return landed.document;
-}
-const made = (id: string): RoomDocument => {
-  const change = tankPut(id, 'Fen');
-  if (change.kind !== 'put') throw new Error('no document');
-  return put(change.document, 1);
-};
-const tank = made('T');
-const list = (males: number, count: number): DocumentBodies['draft'] => ({
-  tank: 'T' as TankId,
-  name: 'List',
-  groups: [{ key: 'g', group: { species: 'pterophyllum-scalare', count, males } }],
-});
-const draft = put(documentOf('draft', 'draft-T' as DocumentId, list(1, 4)), 1);
-const came = entry('came', 1, cameAs('shoal', at(1), 6));
-const begun: RoomContents = { documents: [tank, draft], entries: [came] };
 
 const met = (mine: RoomContents, theirs: RoomContents) => {
   const settled = atOnce(settle(mergeRooms(mine, theirs), mine, theirs, { catalogue, now: NOW }));
   return { settled, look: mergeLook(mine, theirs, settled) };
 };
-const renamed = (name: string, day: number): RoomDocument =>
-  put({ ...tank, body: { ...tank.body, name } } as RoomDocument, day, tank);
-const died = (id: string, day: number): Entry =>
-  entry(id, day, {
-    type: 'died',
-    on: at(day),
-    resident: 'shoal' as ResidentId,
-    count: 6,
-    how: 'found',
-    cause: '',
-    note: '',
-  });
-
 describe('a file of the same room', () => {
   it('with nothing new says so', () => {
     const { look } = met(begun, begun);
