@@ -5,7 +5,7 @@ const PORT = Number(process.env.E2E_PORT ?? 4391);
 /** The built app in Debian's Chromium. The build is made by the test script. */
 export default defineConfig({
   testDir: 'e2e',
-  workers: 1,
+  workers: 2,
   // Generous: a slow machine is no failure. What is waited for is waited for by its own appearance.
   timeout: 600_000,
   expect: { timeout: 90_000 },

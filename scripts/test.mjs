@@ -55,9 +55,13 @@ check('lint', runBin('eslint', ['.', '--max-warnings=0']));
 check('layers and cycles', runBin('depcruise', ['src']));
 check('nothing unused', runBin('knip', ['--no-config-hints']));
 
-const jestStatus = runBin('jest', ['--json', `--outputFile=${join(results, 'jest.json')}`, '--silent'], {
-  stdio: ['ignore', 'ignore', 2],
-});
+const jestStatus = runBin(
+  'jest',
+  ['--maxWorkers=2', '--json', `--outputFile=${join(results, 'jest.json')}`, '--silent'],
+  {
+    stdio: ['ignore', 'ignore', 2],
+  },
+);
 const jest = read('jest.json');
 if (jest) {
   passed += jest.numPassedTests;

@@ -8,9 +8,9 @@ import { allTests, reaches, testsElsewhere } from './pieces.mjs';
 const place = join(root, 'dist', 'mutation');
 const timesFile = join(place, 'times.json');
 /** Test files that take longer than this are not tried beside the others: ms. */
-const SLOW = 2500;
+const SLOW = 1500;
 /** So long the tests of other folders are tried against one fault: ms. */
-const PATIENCE = 8000;
+const PATIENCE = 4000;
 
 export const read = (file, otherwise) =>
   existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : otherwise;

@@ -122,3 +122,79 @@ describe('coins', () => {
     expect(Math.abs(changes - many / 2)).toBeLessThan(within);
   });
 });
+
+describe('ranks', () => {
+  const ranks = (scores: readonly number[], ...pairs: readonly (readonly [number, number, number])[]) => {
+    const above = scores.map(() => scores.map(() => 0.5));
+    for (const [i, j, share] of pairs) above[i]![j] = share;
+    return ranksOf(scores, above);
+  };
+  it('hold the first and all that it is not above in nine of ten rounds', () => {
+    expect(ranks([1, 3, 2], [1, 2, 0.9], [2, 0, 0.89])).toEqual([[1], [2, 0]]);
+    expect(ranks([1, 3, 2], [1, 2, 0.89], [1, 0, 0.9])).toEqual([[1, 2], [0]]);
+  });
+  it('ask of the first of a rank, not of the last', () => {
+    expect(ranks([3, 2, 1], [0, 1, 0.6], [0, 2, 0.6], [1, 2, 1])).toEqual([[0, 1, 2]]);
+  });
+  it('are none for nobody', () => expect(ranks([])).toEqual([]));
+});
+
+describe('places and shares', () => {
+  it('of two that never met are open', () => {
+    const { above, places } = rankingCertainty(
+      table([
+        [0, 0],
+        [0, 0],
+      ]),
+      seededChance(2),
+    );
+    expect(above[0]![1]).toBe(0.5);
+    expect(above[1]![0]).toBe(0.5);
+    expect(places).toHaveLength(2);
+  });
+  it('of two that only parted without a winner are open too', () => {
+    const ties = [
+      [0, 12],
+      [12, 0],
+    ];
+    const { above } = rankingCertainty(
+      {
+        ids: ['a', 'b'],
+        wins: [
+          [0, 0],
+          [0, 0],
+        ],
+        ties,
+      },
+      seededChance(2),
+    );
+    expect(above[0]![1]! + above[1]![0]!).toBeCloseTo(1, 12);
+    expect(Math.abs(above[0]![1]! - 0.5)).toBeLessThan(0.1);
+  });
+  it('of a clear order among many are one place each, and the places go from 1 to the number of fish', () => {
+    const n = 6;
+    const clear = table(
+      Array.from({ length: n }, (_, i) => Array.from({ length: n }, (__, j) => (j > i ? 60 : 0))),
+    );
+    const { places, above } = rankingCertainty(clear, seededChance(5));
+    expect(places).toEqual(Array.from({ length: n }, (_, i) => [i + 1, i + 1]));
+    expect(above.flat().every((share) => share >= 0 && share <= 1)).toBe(true);
+    const turned = table(
+      Array.from({ length: n }, (_, i) => Array.from({ length: n }, (__, j) => (j < i ? 60 : 0))),
+    );
+    expect(rankingCertainty(turned, seededChance(5)).places).toEqual(
+      Array.from({ length: n }, (_, i) => [n - i, n - i]),
+    );
+  });
+  it('of an open order go over more than one', () => {
+    const open = table([
+      [0, 2, 2],
+      [2, 0, 2],
+      [2, 2, 0],
+    ]);
+    for (const [first, last] of rankingCertainty(open, seededChance(5)).places) {
+      expect(first).toBe(1);
+      expect(last).toBe(3);
+    }
+  });
+});

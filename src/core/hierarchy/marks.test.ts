@@ -1,5 +1,6 @@
 import { whenIn } from '../kernel/time/when';
 import { cameOf, chasedOf, happened, memberOf } from '@/testing/happened';
+import type { ResidentId } from '../kernel/schema/ids';
 import { applyEvent } from '../events/events';
 import { EMPTY_ROOM, residentsOf } from '../events/room';
 import { eloTrace } from './eloRanking';
@@ -35,6 +36,25 @@ describe('a packed course', () => {
     expect(Array.from(packed.weight)).toEqual([6, 1, 1, 1, 1]);
     const ids = residents.map((one) => one.id);
     expect(rankingFrom(unpackCourse(packed), ids).ranked).toEqual(rankingFrom(course, ids).ranked);
+  });
+  it('knows what neither won, and what two did in a tank from before', () => {
+    const course = [
+      chasedOf(at(2), 'a', 'b'),
+      chasedOf(at(3), 'b', 'a', { undecided: true }),
+      chasedOf(at(4), 'a', 'b', { tank: 'U' }),
+      chasedOf(at(5), 'a', 'z', { tank: 'U' }),
+    ];
+    const asked = { tank: 'T', together: new Set(['a', 'b']) };
+    const { packed, before } = packCourse(course, asked) as ReturnType<typeof packCourse> & {
+      before: number;
+    };
+    expect(before).toBe(1);
+    expect(unpackCourse(packed).map((one) => ('winner' in one ? Boolean(one.undecided) : null))).toEqual([
+      false,
+      true,
+      false,
+    ]);
+    expect(courseOf(course, asked).map((one) => 'isBefore' in one)).toEqual([false, false, true]);
   });
   it('begins where it is told to', () => {
     expect(packCourse(happenings, { tank: 'T', from: at(14) }).packed.first).toHaveLength(3);
@@ -84,6 +104,69 @@ describe('marks and newcomers', () => {
         'T',
       ).map((mark) => (mark.kind === 'step' ? mark.step : mark.how)),
     ).toEqual(['came', 'died', 'found alive', 'rehomed']);
+  });
+  it('takes a fish that was here and moves within for no newcomer, and asks nothing of fish of other tanks', () => {
+    const moved = (day: number, resident: string, tank: string) =>
+      happened({ type: 'moved', on: at(day), resident, tank });
+    const marks = hierarchyMarks(
+      [
+        cameOf(at(1), [memberOf('a'), memberOf('b')]),
+        cameOf(at(1), [memberOf('x')], { tank: 'U' }),
+        moved(2, 'a', 'T'),
+        moved(3, 'x', 'V'),
+        happened({ type: 'rehomed', on: at(4), resident: 'x', count: 1, taker: 'Maren', reason: 'other' }),
+        happened({ type: 'stepped-in', on: at(5), step: 'rearranged', tank: 'U' }),
+        happened({ type: 'back-again', on: at(6), resident: 'a', what: 'found again', count: 1, tank: 'T' }),
+        happened({ type: 'noted', on: at(7), resident: null, text: 'fed' }),
+        happened({ type: 'back-again', on: at(8), resident: 'b', what: 'returned', count: 1, tank: 'T' }),
+      ],
+      'T',
+    );
+    expect(marks).toEqual([
+      { on: at(1), kind: 'came', how: 'came', who: ['a', 'b'] },
+      { on: at(8), kind: 'came', how: 'returned', who: ['b'] },
+    ]);
+  });
+  it('calls a fish a newcomer for sixty days, unless it came with the first', () => {
+    const when = whenIn('2026-05-20', 'UTC');
+    const living = (id: string, day: string) => ({
+      id: id as ResidentId,
+      inTankSince: `${day}T12:00:00.000Z`,
+    });
+    const fresh = (...residents: readonly ReturnType<typeof living>[]) =>
+      newcomersAmong(residents, when, () => 4).map(({ id, days, since }) => [id, days, since]);
+    // Not in the order of their coming.
+    expect(
+      fresh(
+        living('late', '2026-05-10'),
+        living('old', '2026-01-10'),
+        living('edge', '2026-03-21'),
+        living('past', '2026-03-20'),
+        living('with', '2026-01-10'),
+      ),
+    ).toEqual([
+      ['late', 10, 4],
+      ['edge', 60, 4],
+    ]);
+    expect(fresh(living('a', '2026-05-10'), living('b', '2026-05-10'))).toEqual([]);
+    expect(fresh()).toEqual([]);
+  });
+  it('follows each newcomer by its own contests, from its coming on', () => {
+    const contest = (n: number, winner: string, loser: string) => ({ on: String(n), winner, loser });
+    const trace = eloTrace([
+      contest(0, 'a', 'new'),
+      contest(1, 'new', 'b'),
+      contest(2, 'a', 'b'),
+      contest(3, 'b', 'new'),
+    ]);
+    const [path] = newcomerPaths(trace, [{ id: 'new', days: 7, since: 1 }]);
+    expect(path).toEqual({
+      id: 'new',
+      days: 7,
+      wins: 1,
+      losses: 1,
+      ratings: [1000, trace[1]!.winnerAfter, trace[3]!.loserAfter],
+    });
   });
   it('follows a newcomer from the mean it starts at, and only what it did since it came', () => {
     const { packed, on } = packCourse(happenings, { tank: 'T' });

@@ -3,6 +3,8 @@ import type { EntryId, ResidentId, TankId } from '../kernel/schema/ids';
 import type { Standing } from '../events/roomAt';
 import type { Resident } from '../events/room';
 import { ELO_START, eloExpectation, eloRanking, eloTrace } from './eloRanking';
+import { chasedOf, happened } from '@/testing/happened';
+import { somebodyId } from '../events/somebody';
 import { seededChance } from '../stats/seededChance';
 import { winTable } from '../stats/winTable';
 import { rankingCertainty } from './certainty';
@@ -79,12 +81,7 @@ describe('rankingOf', () => {
       't',
       ['a', 'b'].map(resident),
     );
-    expect(ranking.ranked.map((one) => one.id)).toEqual(
-      ['b', 'a'].sort(
-        (x, y) => ranking.ranked.findIndex((r) => r.id === x) - ranking.ranked.findIndex((r) => r.id === y),
-      ),
-    );
-    expect(ranking.ranked.some((one) => one.id === 'c')).toBe(false);
+    expect(ranking.ranked.map((one) => one.id)).toEqual(['a', 'b']);
     expect(ranking.contests).toHaveLength(2);
   });
 
@@ -164,7 +161,101 @@ describe('rankingOf', () => {
   });
 });
 
+describe('what a ranking rests on', () => {
+  const two = (n: number) =>
+    Array.from({ length: n }, (_, i) => ({ winner: 'a', loser: 'b', on: String(i) }));
+  it('is little below ten contests a fish that stands on it, and nothing where none does', () => {
+    expect(rankingFrom(two(19), ['a', 'b']).few).toBe(true);
+    expect(rankingFrom(two(20), ['a', 'b']).few).toBe(false);
+    expect(rankingFrom([], ['a', 'b']).few).toBe(false);
+    expect(rankingFrom(two(1), ['c']).few).toBe(false);
+  });
+  it('counts each pair: who won, and both ways what neither won', () => {
+    const open = { winner: 'b', loser: 'a', on: '9', undecided: true };
+    const { wins, undecided } = rankingFrom([...two(2), open, { back: 'c', on: '9' }], ['a', 'b']);
+    expect([...wins].map(([id, row]) => [id, ...row])).toEqual([['a', ['b', 2]]]);
+    expect([...undecided].map(([id, row]) => [id, ...row])).toEqual([
+      ['b', ['a', 1]],
+      ['a', ['b', 1]],
+    ]);
+  });
+  it('puts fish of one rating in the order of their names', () => {
+    const open = [
+      { winner: 'b', loser: 'a', on: '1', undecided: true },
+      { winner: 'd', loser: 'c', on: '2' },
+    ];
+    expect(eloRanking(open).map(({ id, rating }) => [id, rating])).toEqual([
+      ['d', 1050],
+      ['a', 1000],
+      ['b', 1000],
+      ['c', 950],
+    ]);
+    expect(rankingFrom(open, ['a', 'b']).ranked[0]).toMatchObject({ undecided: 1, wins: 0, losses: 0 });
+  });
+  const at = (day: number): string => `2026-02-${String(day).padStart(2, '0')}`;
+  const back = (day: number, what: string) =>
+    happened({ type: 'back-again', on: at(day), resident: 'a', what, tank: 'T' });
+  const away = (day: number) => happened({ type: 'rehomed', on: at(day), resident: 'a', count: 1 });
+  it('is a return from three days away no sooner than on the fourth, and only of one who met somebody', () => {
+    const met = chasedOf(at(1), 'a', 'b');
+    const returns = (...happenings: readonly Standing[]): number =>
+      courseOf(happenings, { tank: 'T' }).filter((one) => 'back' in one).length;
+    expect(returns(met, away(2), back(5, 'returned'))).toBe(0);
+    expect(returns(met, away(2), back(6, 'returned'))).toBe(1);
+    expect(returns(away(2), back(6, 'returned'))).toBe(0);
+    expect(returns(met, back(9, 'returned'))).toBe(0);
+    // Found alive: it was here all the time.
+    expect(returns(met, away(2), back(9, 'found alive'))).toBe(0);
+    // Away twice: what counts is since when.
+    const moved = (day: number) => happened({ type: 'moved', on: at(day), resident: 'a', tank: 'U' });
+    expect(returns(met, moved(2), moved(5), back(6, 'returned'))).toBe(1);
+    expect(
+      returns(met, moved(2), happened({ type: 'noted', on: at(9), resident: 'a', tank: 'T', text: '' })),
+    ).toBe(0);
+  });
+  it('leaves out fish that nobody could tell from their like, each side alone', () => {
+    const some = somebodyId({ species: 'labidochromis-caeruleus', sex: 'male' });
+    const contests = [chasedOf(at(1), 'a', some), chasedOf(at(2), some, 'a'), chasedOf(at(3), 'a', 'b')];
+    expect(courseOf(contests, { tank: 'T' })).toEqual([{ winner: 'a', loser: 'b', on: at(3) }]);
+  });
+  it('keeps what neither won, and the weight where that is asked for', () => {
+    const contest = chasedOf(at(1), 'a', 'b', { undecided: true, what: 'pin', bad: 2 });
+    expect(courseOf([contest], { tank: 'T' })).toEqual([
+      { winner: 'a', loser: 'b', on: at(1), undecided: true },
+    ]);
+    expect(courseOf([contest], { tank: 'T', weighted: true })).toEqual([
+      { winner: 'a', loser: 'b', on: at(1), undecided: true, weight: 6 },
+    ]);
+  });
+});
+
 describe('pairs to watch next', () => {
+  it('teach by how open their order is and how seldom they met; hardly anything is not worth a watch', () => {
+    const wins = [
+      [0, 2, 0, 0],
+      [1, 0, 0, 9],
+      [0, 0, 0, 0],
+      [0, 0, 0, 0],
+    ];
+    const above = [
+      [0.5, 0.5, 0.5, 0.99],
+      [0.5, 0.5, 0.9, 0.5],
+      [0.5, 0.1, 0.5, 0.5],
+      [0.01, 0.5, 0.5, 0.5],
+    ];
+    const table = { ids: ['a', 'b', 'c', 'd'], wins };
+    const watched = (most: number) =>
+      pairsToWatch(table, { above, places: [] }, most).map(({ pair, met }) => [...pair, met]);
+    // 4 a (1 - a) / (1 + met): ac and cd 1, bc 0.36, ab 0.25, bd 0.1, ad 0.0396.
+    expect(watched(9)).toEqual([
+      ['a', 'c', 0],
+      ['c', 'd', 0],
+      ['b', 'c', 0],
+      ['a', 'b', 3],
+      ['b', 'd', 9],
+    ]);
+    expect(watched(1)).toEqual([['a', 'c', 0]]);
+  });
   it('are those whose order is the least sure, never met first', () => {
     const table = winTable([
       ...Array.from({ length: 20 }, () => ({ winner: 'a', loser: 'b' })),
