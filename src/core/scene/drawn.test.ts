@@ -1,0 +1,114 @@
+import { keptPictures } from '@/testing/keptPictures';
+import { castOf } from './cast';
+import { stageOf } from './stage';
+import type { Habit, SceneGroup, SceneTank } from './tank';
+
+const BASE: SceneTank = {
+  lengthCm: 120,
+  widthCm: 50,
+  heightCm: 50,
+  waterLineCm: 46,
+  substrate: 'sand',
+  substrateCm: 5,
+  lid: true,
+  lightHours: 9,
+  plants: 'some',
+  caves: 4,
+  overhangs: 2,
+  upright: 2,
+  floating: 2,
+  shells: 12,
+  hardscape: 0.1,
+  filter: null,
+  pieces: [],
+  seed: 'fen',
+};
+const piece = (kind: string, x: number, y = 20, lengthCm = 24, widthCm = 14) => ({
+  kind,
+  x,
+  y,
+  lengthCm,
+  widthCm,
+});
+
+/** Tanks that differ from one another in what is drawn: ground, light, plants, hides, current, floor map, size. */
+const TANKS: Readonly<Record<string, Partial<SceneTank>>> = {
+  'as it is': {},
+  'other dice': { seed: 'quay' },
+  gravel: { substrate: 'gravel' },
+  soil: { substrate: 'soil' },
+  'coral sand': { substrate: 'coral-sand' },
+  bare: { substrate: 'bare', substrateCm: 0, caves: 9, plants: 'none' },
+  'deep sand': { substrateCm: 40 },
+  'no lid': { lid: false },
+  'no lamp': { lightHours: 0 },
+  'a short day': { lightHours: 3 },
+  planted: { plants: 'dense' },
+  'densely planted, other dice': { plants: 'dense', seed: 'mere', hardscape: 0.02 },
+  'no plants': { plants: 'none', floating: 0 },
+  'rafts of plants': { floating: 7, plants: 'dense' },
+  'no hides': { caves: 0, overhangs: 0, upright: 0, shells: 0 },
+  'many hides': { caves: 40, overhangs: 20, upright: 30, shells: 80 },
+  'rock piles': { hardscape: 0.35, caves: 20, overhangs: 0 },
+  'little hardscape': { hardscape: 0.01, caves: 1, overhangs: 0, upright: 1 },
+  'a current from the left': { filter: { turnover: 6, atX: 5 } },
+  'a current from the right': { filter: { turnover: 9, atX: 115 } },
+  'a faint current': { filter: { turnover: 1, atX: null } },
+  'a floor map': {
+    pieces: [
+      piece('rock', 25),
+      piece('wood', 70, 30, 40, 12),
+      piece('plant', 50, 12, 10, 10),
+      piece('slate', 100, 30, 16, 1),
+      piece('cave', 90, 15, 12, 12),
+      piece('pipe', 40, 35, 10, 6),
+      piece('shells', 15, 40, 20, 10),
+    ],
+  },
+  'rocks on one another': { pieces: [piece('rock', 60), piece('rock', 61), piece('wood', 62, 25)] },
+  'a cube': { lengthCm: 20, widthCm: 20, heightCm: 20, waterLineCm: 18, substrateCm: 2 },
+  'a pond': { lengthCm: 400, widthCm: 200, heightCm: 100, waterLineCm: 90 },
+  'a tall tank': { lengthCm: 60, heightCm: 120, waterLineCm: 110 },
+  'a low tank, half full': { lengthCm: 90, heightCm: 30, waterLineCm: 14 },
+};
+
+const group = (habit: Habit, over: Partial<SceneGroup> = {}): SceneGroup => ({
+  key: habit,
+  count: 8,
+  fromCm: 4,
+  toCm: 8,
+  tall: 0.4,
+  layers: [0.1, 0.7, 0.2],
+  habit,
+  ...over,
+});
+const HABITS: readonly Habit[] = ['tight', 'loose', 'pair', 'single', 'bottom', 'perch', 'cave', 'surface'];
+const GROUPS = [
+  ...HABITS.map((habit) => group(habit)),
+  group('tight', { key: 'a shoal', count: 40, fromCm: 2, toCm: 3, layers: [0, 0.9, 0.1] }),
+  group('loose', { key: 'at the top', count: 1, layers: [0.9, 0.1, 0] }),
+  group('pair', { key: 'tall ones', count: 3, fromCm: 9, toCm: 18, tall: 1.2, layers: [0, 0.5, 0.5] }),
+  group('bottom', { key: 'long ones', count: 2, fromCm: 20, toCm: 50, tall: 0.1, layers: [0, 0, 1] }),
+  group('perch', { key: 'few on perches', count: 2, layers: [0.3, 0.3, 0.4] }),
+  group('cave', { key: 'more than caves', count: 14, layers: [0, 0.1, 0.9] }),
+];
+
+describe('scenes are as they were', () => {
+  const { isAsItWas, names } = keptPictures('scenes.json');
+  it.each(Object.keys(TANKS))('%s', (name) => {
+    const tank = { ...BASE, ...TANKS[name] };
+    const [large, small] = [stageOf(tank), stageOf(tank, true)];
+    // Places to a thousandth of a cm.
+    const casts = JSON.stringify([castOf(large, GROUPS), castOf(small, GROUPS)], (_key, value: unknown) =>
+      typeof value === 'number' ? Number(value.toFixed(3)) : value,
+    );
+    for (const drawing of [large.art, small.art]) expect(drawing).not.toMatch(/NaN|undefined|Infinity/);
+    const wrong = Object.entries({ large: large.art, small: small.art, fish: casts }).filter(
+      ([what, picture]) => !isAsItWas(`${name}, ${what}`, picture),
+    );
+    expect(wrong.map(([what]) => what)).toEqual([]);
+  });
+  it('and none is kept that is not asked for', () => {
+    expect(names()).toHaveLength(Object.keys(TANKS).length * 3);
+  });
+});
