@@ -10,7 +10,7 @@ const timesFile = join(place, 'times.json');
 /** Test files that take longer than this are not tried beside the others: ms. */
 const SLOW = 1500;
 /** So long the tests of other folders are tried against one fault: ms. */
-const PATIENCE = 4000;
+const PATIENCE = 2000;
 
 export const read = (file, otherwise) =>
   existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : otherwise;

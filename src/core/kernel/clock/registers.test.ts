@@ -196,3 +196,128 @@ describe('the moment of a change', () => {
     expect(met(told, after(8, { ...base, name: 'fast clock' }))).toMatchObject({ name: 'slow clock' });
   });
 });
+
+describe('registers, part by part', () => {
+  const FIRST = moment(0);
+  const of = (value: unknown, clock: Partial<Clock> = {}): Registers =>
+    registersOf(value, { at: { '': FIRST }, ...clock }, SHAPE);
+  const names = (registers: Registers): readonly string[] => [...registers.keys()];
+
+  it('have a path for each part, items by their keys, odd names written apart', () => {
+    const value = {
+      groups: [
+        { key: 'x/y', n: 1 },
+        { key: '~', n: 2 },
+      ],
+      'odd/name': 1,
+      tank: { lid: true },
+    };
+    expect(names(of(value))).toEqual([
+      '',
+      'groups',
+      'groups/#',
+      'groups/@x~1y',
+      'groups/@x~1y/key',
+      'groups/@x~1y/n',
+      'groups/@~0',
+      'groups/@~0/key',
+      'groups/@~0/n',
+      'odd~1name',
+      'tank',
+      'tank/lid',
+    ]);
+    expect(viewOf(of(value), SHAPE)).toEqual(value);
+  });
+  it('tell two items of one key apart', () => {
+    const value = {
+      groups: [
+        { key: 'a', n: 1 },
+        { key: 'a', n: 2 },
+        { key: 'a', n: 3 },
+      ],
+    };
+    expect(of(value).get('groups/#')?.value).toEqual(['a', 'a#2', 'a#3']);
+    expect(viewOf(of(value), SHAPE)).toEqual(value);
+  });
+  it('leave out parts that are not there, and never write on the prototype', () => {
+    expect(names(of({ name: undefined, list: [1] }))).toEqual(['', 'list']);
+    const hostile = of(JSON.parse('{"__proto__": {"bad": 1}, "name": "x"}'));
+    const shown = viewOf(hostile, SHAPE) as object;
+    expect(shown).toEqual({ name: 'x' });
+    expect(Object.getPrototypeOf(shown)).toBe(Object.prototype);
+  });
+  it('of a whole are one, and show nothing where nothing was said', () => {
+    const whole: Shape = { itemKeys: {}, whole: true };
+    expect(names(registersOf({ a: 1 }, { at: {} }, whole))).toEqual(['']);
+    expect(viewOf(new Map(), whole)).toBeUndefined();
+    expect(viewOf(new Map(), SHAPE)).toBeUndefined();
+  });
+  it('put items that no order names behind the others, by their keys', () => {
+    const value = { groups: [{ key: 'c', n: 1 }] };
+    const more = of({
+      groups: [
+        { key: 'b', n: 1 },
+        { key: 'a', n: 1 },
+      ],
+    });
+    const registers = new Map([...of(value), ...[...more].filter(([path]) => path !== 'groups/#')]);
+    const keys = (viewOf(registers, SHAPE) as { groups: { key: string }[] }).groups.map(({ key }) => key);
+    expect(keys).toEqual(['c', 'a', 'b']);
+  });
+  it('go by the nearest part that the clock knows, and by none where it knows none', () => {
+    const clock = { at: { 'tank/lid': moment(5), tank: moment(3) } };
+    const registers = registersOf({ tank: { lid: true, lengthCm: 1 }, name: 'x' }, clock, SHAPE);
+    expect([
+      registers.get('tank/lid')?.at,
+      registers.get('tank/lengthCm')?.at,
+      registers.get('name')?.at,
+    ]).toEqual([moment(5), moment(3), '']);
+  });
+  it('keep what is hidden beside what is shown, and only orders before it', () => {
+    const registers = of(
+      { name: 'x', groups: [{ key: 'a', n: 1 }] },
+      { hidden: { name: 'old', 'tank/lid': true, 'groups/#': ['b', 'a'] }, gone: ['name', 'note'] },
+    );
+    expect(registers.get('name')?.value).toBe('x');
+    expect(registers.get('tank/lid')?.value).toBe(true);
+    expect(registers.get('groups/#')?.value).toEqual(['b', 'a']);
+    expect(registers.has('note') && registers.get('note')?.value).toBeUndefined();
+  });
+  it('are kept with the fewest moments, and nothing said of what is neither hidden nor gone', () => {
+    const clock = clockOf(of({ name: 'x', tank: { lid: true } }), SHAPE);
+    expect(clock).toEqual({ at: { '': FIRST } });
+    const later = changed(
+      of({ name: 'x', tank: { lid: true, lengthCm: 1 } }),
+      { name: 'y', tank: { lid: true } },
+      moment(4),
+      SHAPE,
+    );
+    expect(clockOf(later, SHAPE)).toEqual({
+      at: { '': FIRST, name: moment(4), 'tank/lengthCm': moment(4) },
+      gone: ['tank/lengthCm'],
+    });
+  });
+  it('of one moment are joined to the greater saying, whoever asks', () => {
+    const [x, y] = [of({ name: 'x' }), of({ name: 'y' })];
+    expect(viewOf(joined(x, y), SHAPE)).toEqual({ name: 'y' });
+    expect(viewOf(joined(y, x), SHAPE)).toEqual({ name: 'y' });
+  });
+  it('of a part that comes back are said anew, though it says what it said', () => {
+    const gone = changed(of({ name: 'x', note: 'shy' }), { name: 'x' }, moment(3), SHAPE);
+    const back = changed(gone, { name: 'x', note: 'shy' }, moment(6), SHAPE);
+    expect(back.get('note')).toEqual({ at: moment(6), value: 'shy' });
+    expect(back.get('name')).toEqual({ at: FIRST, value: 'x' });
+  });
+  it('mark only the outermost part that went', () => {
+    const after = changed(of({ name: 'x', tank: { lid: true } }), { name: 'x' }, moment(3), SHAPE);
+    expect([after.get('tank')?.value, after.get('tank/lid')?.value]).toEqual([undefined, true]);
+    const nothing = changed(of({ name: 'x' }), null, moment(3), SHAPE);
+    expect([nothing.get('')?.value, nothing.get('name')?.value]).toEqual([null, undefined]);
+  });
+  it('are said a moment after the last, where the clock stands still or goes back', () => {
+    expect(momentAfter(moment(4), moment(4))).toBe(moment(5));
+    expect(momentAfter(moment(4), moment(9))).toBe(moment(10));
+    expect(momentAfter(moment(4), moment(3))).toBe(moment(4));
+    expect(momentAfter(moment(4), 'no moment')).toBe(moment(4));
+  });
+});

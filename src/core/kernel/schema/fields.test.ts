@@ -1,13 +1,21 @@
 import {
   choiceField,
+  dayField,
+  firstVersionField,
+  formatField,
   groupField,
   listField,
+  momentField,
+  monthField,
   noteField,
   numberField,
   positiveField,
+  positiveQuantityField,
+  quantityField,
   rangeField,
   textField,
   wholeField,
+  wordsField,
   yesNoField,
 } from './fields';
 import type { Schema } from 'yup';
@@ -104,4 +112,79 @@ describe('lists and groups of a file', () => {
   it('refuses a group that is none', () => {
     for (const value of [null, 'a tank', 7]) expect(refusal(tank, value)).toEqual({ is: 'object' });
   });
+});
+
+describe('quantities of a file', () => {
+  it('say their unit when they are refused', () => {
+    expect(refusal(quantityField('°C', 0, 45), 46)).toEqual({ is: 'number', from: 0, to: 45, unit: '°C' });
+    expect(refusal(positiveQuantityField('cm', 200), 0)).toEqual({ is: 'positive', to: 200, unit: 'cm' });
+    expect(quantityField('°C', 0, 45).describe().meta).toEqual({ unit: '°C' });
+  });
+});
+
+describe('lists of a length', () => {
+  const some = listField(numberField(0, 9), { least: 2, most: 3 });
+  it.each([[[1, 2]], [[1, 2, 3]]])('takes %p', (value) => expect(refusal(some, value)).toBeNull());
+  it.each([[[1]], [[1, 2, 3, 4]]])('refuses %p by its count', (value) =>
+    expect(refusal(some, value)).toEqual({ is: 'list', least: 2, most: 3 }),
+  );
+  it('tells what is no list apart', () => expect(refusal(some, 7)).toEqual({ is: 'list' }));
+  it('says only the limit that there is', () => {
+    expect(refusal(listField(numberField(0, 9), { least: 1 }), [])).toEqual({ is: 'list', least: 1 });
+    expect(refusal(listField(numberField(0, 9), { most: 1 }), [1, 2])).toEqual({ is: 'list', most: 1 });
+  });
+});
+
+describe('days, moments and months of a file', () => {
+  it.each<[string, Schema, unknown, Expected | null]>([
+    ['a day', dayField(), '2028-02-29', null],
+    ['a day that no calendar has', dayField(), '2027-02-29', { is: 'day' }],
+    ['a moment for a day', dayField(), '2027-02-28T10:00:00.000Z', { is: 'day' }],
+    ['no day', dayField(), null, { is: 'filled' }],
+    ['a moment', momentField(), '2027-02-28T10:00:00.000Z', null],
+    ['a moment that no clock shows', momentField(), '2027-02-28T25:00:00.000Z', { is: 'moment' }],
+    ['no moment', momentField(), undefined, { is: 'filled' }],
+    ['a month', monthField(), '2027-12', null],
+    ['a thirteenth month', monthField(), '2027-13', { is: 'month' }],
+    ['a month with a day', monthField(), '2027-12-01', { is: 'month' }],
+    ['a month with words before it', monthField(), 'in 2027-12', { is: 'month' }],
+  ])('%s', (_name, schema, value, expected) => expect(refusal(schema, value)).toEqual(expected));
+  it('may be left out where that is said', () => {
+    expect(refusal(dayField().optional(), undefined)).toBeNull();
+    expect(refusal(momentField().nullable(), null)).toBeNull();
+  });
+});
+
+describe('the head of a file', () => {
+  it('takes its own word and its one version only', () => {
+    const format = formatField('lomvik-plan');
+    expect(refusal(format, 'lomvik-plan')).toBeNull();
+    for (const value of ['lomvik', null, 7])
+      expect(refusal(format, value)).toEqual({ is: 'format', of: ['lomvik-plan'] });
+    const version = firstVersionField();
+    expect(refusal(version, 1)).toBeNull();
+    for (const value of [2, '1', null])
+      expect(refusal(version, value)).toEqual({ is: 'version', to: 1, newer: false });
+  });
+});
+
+describe('words by name', () => {
+  const words = wordsField();
+  const many = (count: number) => Object.fromEntries(Array.from({ length: count }, (_, i) => [`w${i}`, 'x']));
+  it.each<[string, unknown]>([
+    ['none', {}],
+    ['some', { lengthCm: '4 ft', note: '' }],
+    ['64 of them', many(64)],
+    ['long ones', { ['n'.repeat(200)]: 'x'.repeat(200) }],
+  ])('takes %s', (_name, value) => expect(refusal(words, value)).toBeNull());
+  it.each<[string, unknown]>([
+    ['a text', 'x'],
+    ['a list', ['x']],
+    ['null', null],
+    ['65 of them', many(65)],
+    ['a name that is too long', { ['n'.repeat(201)]: 'x', short: 'x' }],
+    ['a text that is too long', { short: 'x', long: 'x'.repeat(201) }],
+    ['a number among them', { short: 'x', count: 7 }],
+    ['a list of one letter among them', { short: 'x', count: ['x'] }],
+  ])('refuses %s', (_name, value) => expect(refusal(words, value)).toEqual({ is: 'texts', most: 64 }));
 });

@@ -1,4 +1,4 @@
-import { parseTree, type ParseError } from 'jsonc-parser';
+import { parseTree, printParseErrorCode, type ParseError } from 'jsonc-parser';
 import { bracketDepth, isTooDeep } from './depth';
 import type { Outcome } from './faults';
 
@@ -8,13 +8,22 @@ function place(text: string, offset: number): { readonly line: number; readonly 
   return { line: before.length, column: (before[before.length - 1] ?? '').length + 1 };
 }
 
+/** What a reader misses in a text that ends early. */
+const STILL_OPEN: ReadonlySet<string> = new Set([
+  'CloseBraceExpected',
+  'CloseBracketExpected',
+  'UnexpectedEndOfString',
+]);
+
 /** Where strict JSON stops being read; engines word their own errors differently and often leave the place out. */
 function whereItStops(text: string): { readonly offset: number; readonly cut: boolean } {
   const errors: ParseError[] = [];
   parseTree(text, errors, { disallowComments: true, allowTrailingComma: false });
   const first = errors[0] ?? { offset: text.length, length: 0 };
-  const atTheEnd = first.offset + first.length >= text.trimEnd().length;
-  return { offset: first.offset, cut: atTheEnd && /^\s*[{[]/.test(text) };
+  const isAtTheEnd = first.offset + first.length >= text.trimEnd().length;
+  // A comma too many before the last bracket is at the end as well, but nothing is missing.
+  const isOpen = errors.some(({ error }) => STILL_OPEN.has(printParseErrorCode(error)));
+  return { offset: first.offset, cut: isAtTheEnd && isOpen && /^\s*[{[]/.test(text) };
 }
 
 /** Files of ours are nested a few levels; a deeper one is foreign. */
