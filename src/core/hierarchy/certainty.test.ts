@@ -171,6 +171,22 @@ describe('places and shares', () => {
     expect(above[0]![1]! + above[1]![0]!).toBeCloseTo(1, 12);
     expect(Math.abs(above[0]![1]! - 0.5)).toBeLessThan(0.1);
   });
+  it('count a contest that neither won half for each: who often stood up to the first is above who never did', () => {
+    const wins = [
+      [0, 10, 10],
+      [0, 0, 0],
+      [0, 0, 0],
+    ];
+    const ties = [
+      [0, 0, 30],
+      [0, 0, 0],
+      [30, 0, 0],
+    ];
+    const above = (table: WinTable): number => rankingCertainty(table, seededChance(2)).above[2]![1]!;
+    const ids = ['first', 'never', 'often'];
+    expect(Math.abs(above({ ids, wins }) - 0.5)).toBeLessThan(0.1);
+    expect(above({ ids, wins, ties })).toBeGreaterThan(0.95);
+  });
   it('of a clear order among many are one place each, and the places go from 1 to the number of fish', () => {
     const n = 6;
     const clear = table(

@@ -1,5 +1,6 @@
 'use client';
 
+import { useState } from 'react';
 import { countOf, faultLine } from '@/words/en';
 import { useRooms, useRoomState } from '@/session/react/RoomProvider';
 import { todayIso } from '@/session/today';
@@ -19,6 +20,9 @@ function whatItWas({ what, raw }: Aside): string {
   return said.length > 0 ? `${NAMES[what]} (${said.join(', ')})` : NAMES[what];
 }
 
+/** So many are listed at first. */
+const SHOWN = 8;
+
 const whyOf = ({ why }: Aside): string =>
   typeof why === 'string' ? why : why.length === 0 ? 'damaged' : why.map(faultLine).join(' ');
 
@@ -26,6 +30,7 @@ const whyOf = ({ why }: Aside): string =>
 export function AsidePart() {
   const { session } = useRooms();
   const aside = useRoomState((state) => state.aside);
+  const [isWhole, setWhole] = useState(false);
   if (aside.length === 0) return null;
   const save = (some: readonly Aside[]): void =>
     saveText(`lomvik-set-aside-${todayIso()}.json`, JSON.stringify(some, null, 2));
@@ -36,7 +41,7 @@ export function AsidePart() {
         you save; nothing else is affected.
       </p>
       <ul>
-        {aside.map((one) => (
+        {(isWhole ? aside : aside.slice(0, SHOWN)).map((one) => (
           <li key={one.key} className="flex flex-wrap items-center gap-2 border-b border-line py-1.5">
             <span className="min-w-0 flex-1">
               {whatItWas(one)}: <span className="break-words text-slate">{whyOf(one)}</span>
@@ -50,9 +55,14 @@ export function AsidePart() {
           </li>
         ))}
       </ul>
-      <Button className="mt-2" onClick={() => save(aside)}>
-        Save all
-      </Button>
+      <div className="mt-2 flex flex-wrap gap-2">
+        <Button onClick={() => save(aside)}>Save all</Button>
+        {!isWhole && aside.length > SHOWN && (
+          <Button tone="quiet" onClick={() => setWhole(true)}>
+            Show all {aside.length}
+          </Button>
+        )}
+      </div>
     </Section>
   );
 }

@@ -7,7 +7,7 @@ import type { EntryId } from '@/core/kernel';
 import type { RoomDocument } from '@/core/records';
 import { heads, individual, otherStore, room, show, TANK } from '@/testing/inRoom';
 import { roomWork } from '@/workers/roomWork';
-import type { Session } from '@/session/types';
+import type { Session, SessionState } from '@/session/types';
 import { FilesScreen } from './FilesScreen';
 
 jest.mock('@/workers/startRoom', () => ({
@@ -50,6 +50,23 @@ describe('Files', () => {
     expect(screen.getByRole('alert')).toHaveTextContent('tank.heightCm: needs a number above 0');
     await userEvent.click(screen.getByRole('button', { name: 'OK' }));
     expect(heads(session)).toEqual({ Torch: 1 });
+  });
+
+  it('lists some of many records that are set aside, and all when that is asked for', async () => {
+    const session = await room([individual('Torch')]);
+    const aside = Array.from({ length: 11 }, (_, i): SessionState['aside'][number] => ({
+      key: `entry-${i}`,
+      what: 'entry',
+      raw: { type: 'tested', id: `e${i}` },
+      why: [],
+      at: '2026-05-21T12:00:00.000Z',
+    }));
+    session.state.setState({ aside });
+    show(session, <FilesScreen />);
+    expect(screen.getAllByText(/An entry of the journal/)).toHaveLength(8);
+    await userEvent.click(screen.getByRole('button', { name: 'Show all 11' }));
+    expect(screen.getAllByText(/An entry of the journal/)).toHaveLength(11);
+    expect(screen.queryByRole('button', { name: /Show all/ })).toBeNull();
   });
 
   it('shows what a room would change before anything is touched, then takes its place', async () => {

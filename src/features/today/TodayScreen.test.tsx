@@ -4,7 +4,7 @@ import type { DocumentId } from '@/core/kernel/schema/ids';
 import { changeSettings } from '@/core/commands';
 import { DEFAULT_SETTINGS } from '@/core/records';
 import { individual, room, show } from '@/testing/inRoom';
-import type { Session } from '@/session/types';
+import type { Session, SessionState } from '@/session/types';
 import { TodayScreen } from './TodayScreen';
 
 const tanks = (session: Session) =>
@@ -27,6 +27,20 @@ describe('Today', () => {
     show(await emptyRoom(), <TodayScreen />);
     expect(screen.getByRole('button', { name: 'Start with fish' })).toBeInTheDocument();
     expect(screen.getByRole('button', { name: 'Add tank' })).toBeInTheDocument();
+  });
+
+  it('of a room whose tanks are gone says what is set aside, and how it comes back', async () => {
+    const session = await emptyRoom();
+    const aside = ['a', 'b'].map((key): SessionState['aside'][number] => ({
+      key,
+      what: 'entry',
+      raw: {},
+      why: 'x',
+      at: '2027-06-01T12:00:00.000Z',
+    }));
+    session.state.setState({ aside });
+    show(session, <TodayScreen />);
+    expect(screen.getByText(/2 records are set aside/)).toHaveTextContent('Merge it there');
   });
 
   it('asks for the units first, and shows and reads everything in them', async () => {

@@ -1,12 +1,12 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { Link } from '@/ui/Link';
 import { type ReactNode, useState } from 'react';
 import { useRoomState } from '@/session/react/RoomProvider';
+import { SetAside } from './SetAside';
 import { RunningWatch } from '@/session/react/RunningWatch';
 import { useTanks } from '@/session/react/useTanks';
-import { countOf, sayLoose } from '@/words/en';
+import { sayLoose } from '@/words/en';
 import { Button } from '@/ui/Button';
 import { Screen, Section } from '@/ui/Screen';
 import { DueList } from './DueList';
@@ -25,7 +25,6 @@ const TankDialog = dynamic(() => import('./TankDialog').then((file) => file.Tank
 export function TodayScreen({ empty }: { readonly empty?: (more: ReactNode) => ReactNode }) {
   const tanks = useTanks();
   const room = useRoomState((state) => state.room);
-  const aside = useRoomState((state) => state.aside.length);
   const [adding, setAdding] = useState(false);
   const [fishing, setFishing] = useState(false);
 
@@ -45,6 +44,9 @@ export function TodayScreen({ empty }: { readonly empty?: (more: ReactNode) => R
     );
     return (
       <>
+        <div className="px-4 pt-4 empty:hidden desk:px-6">
+          <SetAside hasTanks={false} />
+        </div>
         {empty ? empty(more) : <Screen title="Today">{more}</Screen>}
         {dialogs}
       </>
@@ -64,16 +66,7 @@ export function TodayScreen({ empty }: { readonly empty?: (more: ReactNode) => R
       }
     >
       <div className="grid gap-6 lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)]">
-        {aside > 0 && (
-          <p className="border-l-2 border-lamp pl-3 lg:col-span-2">
-            {countOf(aside, 'record')} {aside === 1 ? 'is' : 'are'} set aside: damaged, or contradicted by
-            others.{' '}
-            <Link href="/files" className="text-deep underline">
-              See Files
-            </Link>
-            ; the rest of the room works without.
-          </p>
-        )}
+        <SetAside hasTanks />
         <div>
           <RunningWatch />
           <DueList />

@@ -10,6 +10,10 @@ import { failureWords, workerLine, type WorkerFailure } from '@/workers/workerLi
 
 const PATIENCE_MS = 180_000;
 
+/** What becomes of entries whose tanks the second copy has lost as well. */
+const WITHOUT_TANKS =
+  ' Its tanks are lost there too: the entries are set aside until a saved room that you merge brings them.';
+
 /** A room that the browser lost, or a part of it: offered back from the second copy. */
 export function LostRoom({
   lost,
@@ -48,7 +52,7 @@ export function LostRoom({
       {lost.isWhole && <h1 className="text-[1.25rem] font-semibold">Your room is gone from this browser</h1>}
       <p className="max-w-prose">
         {lost.isWhole
-          ? `Its second copy is still here: ${what}${until}.`
+          ? `Its second copy is still here: ${what}${until}.${lost.documents === 0 ? WITHOUT_TANKS : ''}`
           : `This room lacks ${what}${until}. The second copy in this browser has them.`}
       </p>
       {state !== 'asked' && state !== 'busy' && (
