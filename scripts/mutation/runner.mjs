@@ -65,7 +65,7 @@ function keepTimes(now) {
 /**
  * Runs the core's tests against one small fault after another in one process. Tests and code are one script, evaluated anew for each
  * fault: nothing is remembered from the fault before. MUTATION_TESTS names the files, MUTATION_TIMES a file for how long they took, and
- * MUTATION_PATIENCE for how long tests are tried against one fault (ms, 0: all of them).
+ * MUTATION_PATIENCE for how long tests are tried against one fault; ms.
  */
 class BundledRunner {
   static inject = [];
@@ -76,7 +76,7 @@ class BundledRunner {
 
   async init() {
     this.files = JSON.parse(process.env.MUTATION_TESTS);
-    this.patience = Number(process.env.MUTATION_PATIENCE) || Infinity;
+    this.patience = Number(process.env.MUTATION_PATIENCE);
     this.script = await bundled(this.files, process.cwd());
     this.require = createRequire(join(process.cwd(), 'tests.cjs'));
     // The first failure is enough.

@@ -9,8 +9,8 @@ const place = join(root, 'dist', 'mutation');
 const timesFile = join(place, 'times.json');
 /** Test files that take longer than this are not tried beside the others: ms. */
 const SLOW = 1500;
-/** So long the tests of other folders are tried against one fault: ms. */
-const PATIENCE = 2000;
+/** So long tests are tried against one fault, those beside it and those of other folders: ms. */
+const PATIENCE = { own: 4000, elsewhere: 2000 };
 
 export const read = (file, otherwise) =>
   existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : otherwise;
@@ -76,7 +76,7 @@ function named(source, { mutatorName, replacement, location: { start, end } }) {
 }
 
 /** The faults of a piece against the tests of its own folder. */
-export const tryOwn = ({ name, files, tests }) => tryFaults(name, files, tests, 0);
+export const tryOwn = ({ name, files, tests }) => tryFaults(name, files, tests, PATIENCE.own);
 
 const keyOf = ({ file, place, mutator, replacement }) => [file, place, mutator, replacement].join('|');
 
@@ -103,7 +103,7 @@ export async function tryElsewhere({ name, folder, files }, faults) {
   const tests = testsElsewhere(folder, files, reachOf).filter((test) => (times[test] ?? 0) < SLOW);
   if (tests.length === 0) return faults;
   const parts = [...new Set(faults.map(({ file, place }) => `${file}:${place}`))];
-  const tried = tryFaults(`${name}-elsewhere`, parts, tests, PATIENCE);
+  const tried = tryFaults(`${name}-elsewhere`, parts, tests, PATIENCE.elsewhere);
   if (!tried) return null;
   const noticed = new Set(tried.filter(({ isNoticed }) => isNoticed).map(keyOf));
   return faults.filter((fault) => !noticed.has(keyOf(fault)));

@@ -300,13 +300,13 @@ describe('a journal held against itself', () => {
       member: { ...member('fry'), count: 40, individual: false },
       lengthCm: 1,
       note: '',
-    } as Dated;
+    };
     const split: Dated = {
       type: 'split',
       on: at(9),
       resident: 'shoal' as ResidentId,
       into: [member('one')],
-    } as Dated;
+    };
     const { contradictions } = judged([
       SHOAL,
       entry('y', young),

@@ -49,7 +49,7 @@ describe('a document that lands', () => {
     });
   });
   it('made anew where somebody removed it is new', () => {
-    const gone = put({ ...tank, body: null } as RoomDocument, 6, tank);
+    const gone = put({ ...tank, body: null }, 6, tank);
     expect(land(tank, null, gone)).toMatchObject({
       ok: true,
       document: { rev: gone.rev + 1, body: { name: 'Fen' } },
@@ -59,7 +59,7 @@ describe('a document that lands', () => {
     expect(land(named(tank, 'Reed'), null, renamed('Sedge', 9)).ok).toBe(false);
   });
   it('that is removed while another tab changed it is refused', () => {
-    expect(land({ ...tank, body: null } as RoomDocument, tank, renamed('Sedge', 9)).ok).toBe(false);
+    expect(land({ ...tank, body: null }, tank, renamed('Sedge', 9)).ok).toBe(false);
   });
 });
 

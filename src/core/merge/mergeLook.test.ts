@@ -12,7 +12,7 @@ const look = (mine: RoomContents, theirs: RoomContents) =>
 const NOTHING: RoomContents = { documents: [], entries: [] };
 const settings = (keeper: string, day: number): RoomDocument =>
   put(documentOf('settings', 'settings' as DocumentId, { ...DEFAULT_SETTINGS, keeper }), day);
-const gone = put({ ...tank, body: null } as RoomDocument, 6, tank);
+const gone = put({ ...tank, body: null }, 6, tank);
 const elsewhere = entry('else', 2, { ...cameAs('b', at(2)), tank: 'X' as TankId } as Dated);
 
 describe('a room that holds nothing yet', () => {
