@@ -26,6 +26,21 @@ describe('whether a fish has a brood, as far as the record says', () => {
     expect(broodOf([spawned(1, ['a']), lost(2, ['b'])], fish)).toBe(true);
     expect(broodOf([spawned(1, ['a']), lost(2, [])], fish)).toBe(false);
   });
+  it('counts neither the fry of others nor another fish on guard, nor other things seen', () => {
+    const saw = (what: string, more = {}): Standing =>
+      happened({ type: 'saw', on: on(2), tank: 'T', resident: 'a', what, place: '', ...more });
+    const fry = (more: object): Standing => happened({ type: 'fry', on: on(2), ...kind, seen: 20, ...more });
+    expect(broodOf([saw('fry')], fish)).toBe(true);
+    for (const other of [
+      saw('flashing'),
+      saw('guarding', { resident: 'b' }),
+      saw('guarding', { tank: 'U' }),
+      fry({ tank: 'U' }),
+      fry({ species: 'maylandia-lombardoi' }),
+      happened({ type: 'measured', on: on(2), tank: 'T', resident: 'a', lengthCm: 4 }),
+    ])
+      expect(broodOf([other], fish)).toBe(false);
+  });
   it('counts fry and a fish seen on guard', () => {
     expect(broodOf([happened({ type: 'fry', on: on(2), ...kind, seen: 20 })], fish)).toBe(true);
     expect(

@@ -175,6 +175,29 @@ describe('from arrival and from release', () => {
       lostLater: 1,
     });
   });
+  it('keep where each was from its release on, and leave out who died before or on that day', () => {
+    const since = livesSinceRelease(
+      livesOf(
+        [
+          came(0, named(3), 'Q', { quarantine: 'here' }),
+          moved(30, 'f0', 'A', { protocol: 'plain' }),
+          moved(50, 'f0', 'B'),
+          moved(30, 'f1', 'A', { protocol: 'plain' }),
+          died(30, 'f1'),
+        ],
+        until(60),
+      ),
+    );
+    expect(
+      since.map(({ resident, released, start, end, stays }) => [
+        resident,
+        released,
+        start,
+        Math.round(end),
+        ...stays.map((stay) => `${stay.tank} ${Math.round(stay.start)} to ${Math.round(stay.end)}`),
+      ]),
+    ).toEqual([['f0', 0, 0, 30, 'A 0 to 20', 'B 20 to 30']]);
+  });
   it('hold an introduction against the days after it', () => {
     const plain = livesBy(lives, 'protocol').get('plain')!;
     expect(plain.map(({ end }) => Math.round(end)).sort((a, b) => a - b)).toEqual([5, 50, 70]);
