@@ -82,6 +82,44 @@ describe('parseQuantity', () => {
     },
   );
 
+  it.each([
+    ['length', '-1/2 in', -1.27],
+    ['length', '+10/16 in', 1.5875],
+    ['length', '-3 1/2 in', -8.89],
+    ['length', '.5 m', 50],
+    ['length', '4 FT. 6 IN.', 137.16],
+    ['length', '4 ft 0 in', 121.92],
+    ['length', '4 ft 1/2 in', 123.19],
+    ['volume', '10 us gal.', 37.85411784],
+  ] as const)('reads %s "%s" as %d', (kind, text, expected) =>
+    expect(core(kind, text, kind === 'area' ? 'cm²' : kind === 'volume' ? 'L' : 'cm')).toBeCloseTo(
+      expected,
+      8,
+    ),
+  );
+  it('says the unit that was used, feet for feet and inches, and the text without what is about it', () => {
+    expect(parseQuantity('length', '  4 ft 6 in ', 'cm')).toMatchObject({
+      quantity: { unit: 'ft', text: '4 ft 6 in' },
+    });
+    expect(parseQuantity('length', '7', 'in')).toMatchObject({
+      quantity: { core: 17.78, unit: 'in', text: '7' },
+    });
+  });
+  it.each([
+    '4 ft 6 in 2 in',
+    '6 in 4 ft',
+    '4 ft 6 cm',
+    '4 m 6 in',
+    '4 ft -6 in',
+    '4 ft 6',
+    'ft',
+    '4 ft x',
+    '4 cm2',
+    'x4 cm',
+  ])('refuses "%s" for a length', (text) =>
+    expect(parseQuantity('length', text, 'cm')).toEqual({ ok: false }),
+  );
+
   it('gives back exactly what was typed', () => {
     fc.assert(
       fc.property(fc.integer({ min: 0, max: 5000 }), fc.constantFrom('in', 'cm', 'ft', 'mm'), (n, unit) => {
