@@ -35,4 +35,46 @@ describe('a tank of an earlier Lomvik', () => {
       substrate: 'sand',
       lid: true,
     }));
+  it('is left as it is where its measures are none', () => {
+    const document = readDocument({
+      id: 'T',
+      kind: 'tank',
+      rev: 1,
+      body: {
+        name: 'Fen',
+        purpose: 'display',
+        order: 1,
+        tank: { ...once, lengthCm: -1 },
+        water: {},
+        routine: {},
+        practice: {},
+        entered: null,
+      },
+    });
+    expect(document.ok ? [] : document.faults.map(({ path }) => path)).toEqual(['body.tank.lengthCm']);
+  });
+  it('keeps of what was typed the short texts only', () => {
+    const document = readDocument({
+      id: 'T',
+      kind: 'tank',
+      rev: 1,
+      body: {
+        name: 'Fen',
+        purpose: 'display',
+        order: 1,
+        tank: size,
+        water: {},
+        routine: {},
+        practice: {},
+        entered: { lengthCm: '30 in', long: 'x'.repeat(200), longer: 'x'.repeat(201), count: 7, list: ['x'] },
+      },
+    });
+    expect(document.ok && document.value.body).toMatchObject({
+      entered: { lengthCm: '30 in', long: 'x'.repeat(200) },
+    });
+    expect(document.ok && Object.keys((document.value.body as { entered: object }).entered)).toEqual([
+      'lengthCm',
+      'long',
+    ]);
+  });
 });
