@@ -45,6 +45,41 @@ describe('what tank is meant', () => {
     expect(read('55 US gal', UK)[0]).toBe('55 US gal');
   });
   it.each([
+    ['75 GAL.', '75 US gal'],
+    [' 75 gallon tank ', '75 US gal'],
+  ])('a US keeper’s "%s" is a %s', (text, name) => expect(read(text, US)[0]).toBe(name));
+  it('takes a trade size for one only where the keeper measures in its gallons', () => {
+    expect(read('75', METRIC)[0]).not.toBe('75 US gal');
+    expect(read('75 imp gal', US)[0]).not.toBe('75 US gal');
+    expect(read('75 gallons', UK)).not.toContain('75 US gal');
+    expect(read('75 gal', METRIC)[0]).toBe('75 US gal');
+    expect(read('UK 4 ft', UK)).toContain('UK 4 ft');
+  });
+  it('names each size once, the one that was named first', () => {
+    const found = read('75 gal', US);
+    expect(new Set(found).size).toBe(found.length);
+    expect(found.length).toBeGreaterThan(1);
+  });
+  it('offers all sizes with a word in their name', () => {
+    const found = read('breeder', US);
+    expect(found.length).toBeGreaterThan(0);
+    for (const name of found) expect(name).toMatch(/breeder/);
+  });
+  it('takes a unit at the end for all that have none, and each its own otherwise', () => {
+    expect(read('48 x 18 x 21 in', METRIC)).toEqual(['121.92 x 45.72 x 53.34']);
+    expect(read('120 cm x 40 x 20 in', METRIC)).toEqual(['120 x 101.6 x 50.8']);
+    expect(read('1200 x 400 x 500 mm', US)).toEqual(['120 x 40 x 50']);
+    expect(read('120x40x50 ', METRIC)).toEqual(['120 x 40 x 50']);
+  });
+  it('takes boxes from 10 cm to 10 m', () => {
+    expect(read('10 x 10 x 10')).toEqual(['10 x 10 x 10']);
+    expect(read('1000 x 1000 x 1000')).toEqual(['1000 x 1000 x 1000']);
+    expect(read('9.9 x 10 x 10')).toBe('not understood');
+    expect(read('1000.1 x 10 x 10')).toBe('not understood');
+  });
+  it.each([
+    ['0', 'no such size'],
+    ['?', 'not understood'],
     ['', 'empty'],
     ['a big one', 'not understood'],
     ['120 x 40', 'two measures'],
