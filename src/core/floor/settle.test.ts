@@ -29,6 +29,47 @@ describe('where holders settle', () => {
     expect(finding([claim('a', 1, 9000)])).toBe(0);
   });
 
+  it('sends corner fish to the corners, each to one of its own', () => {
+    const settled = settle([claim('a', 4, 400, 'corner')], floor, []);
+    expect(settled.map(({ at }) => at.join(' ')).sort()).toEqual(['10 10', '10 30', '110 10', '110 30']);
+    expect(settled.every(({ findsHome, findsGround }) => findsHome && findsGround)).toBe(true);
+    expect(
+      settle([claim('a', 5, 300, 'corner')], floor, []).filter(({ findsHome }) => findsHome),
+    ).toHaveLength(4);
+  });
+  it('sends fish of caves to the caves within the tank, and elsewhere where there is none', () => {
+    const [one] = settle([claim('a', 1, 400, 'cave')], floor, [piece('cave', 100, 30)]);
+    expect(one).toMatchObject({ findsHome: true });
+    expect(Math.hypot(one!.at[0] - 100, one!.at[1] - 30)).toBeLessThan(12);
+    const beyond = [
+      piece('cave', 140, 30),
+      piece('cave', 60, 90),
+      piece('cave', -20, 10),
+      piece('cave', 10, -20),
+    ];
+    expect(settle([claim('a', 1, 400, 'cave')], floor, beyond)[0]).toMatchObject({ findsHome: false });
+    expect(settle([claim('a', 1, 400, 'cave')], floor, [])[0]).toMatchObject({
+      findsHome: false,
+      findsGround: true,
+    });
+  });
+  it('takes as much ground as is claimed, in one piece about its place', () => {
+    const [one] = settle([claim('a', 1, 900)], floor, []);
+    const area = one!.rings.reduce((sum, ring) => sum + areaOf(ring), 0);
+    expect(area / 900).toBeCloseTo(1, 0);
+    expect(one!.share).toBeCloseTo(1, 1);
+  });
+  it('keeps its own kind as far apart as the floor lets it', () => {
+    const [first, second] = settle([claim('a', 2, 400)], floor, []);
+    expect(Math.hypot(first!.at[0] - second!.at[0], first!.at[1] - second!.at[1])).toBeGreaterThan(80);
+  });
+  it('leaves the homes of others to them where it can', () => {
+    const pieces = [piece('cave', 15, 20, 20, 20)];
+    const settled = settle([claim('open', 1, 500), claim('cave fish', 1, 300, 'cave')], floor, pieces);
+    const open = settled.find(({ species }) => species === 'open')!;
+    expect(open.at[0]).toBeGreaterThan(30);
+  });
+
   it('lets the largest settle first', () => {
     const settled = settle([claim('small', 2, 600), claim('large', 1, 3900)], floor, []);
     expect(settled[0]).toMatchObject({ species: 'large', findsGround: true });

@@ -65,15 +65,19 @@ const lattice = (
 ): readonly Point[] =>
   stepsOver(widthCm, step).flatMap((y) => stepsOver(lengthCm, step).map((x): Point => [left + x, front + y]));
 
-function homesIn(home: Home, bounds: Bounds, pieces: readonly Piece[]): readonly Point[] {
+/** Homes of a kind; those of a corner are the middles of a square of the claim that lies in it. */
+function homesIn(home: Home, bounds: Bounds, pieces: readonly Piece[], cm2: number): readonly Point[] {
   const { lengthCm, widthCm } = bounds;
-  if (home === 'corner')
+  if (home === 'corner') {
+    const side = Math.sqrt(cm2);
+    const [x, y] = [Math.min(side, lengthCm) / 2, Math.min(side, widthCm) / 2];
     return [
-      [0, 0],
-      [lengthCm, 0],
-      [0, widthCm],
-      [lengthCm, widthCm],
+      [x, y],
+      [lengthCm - x, y],
+      [x, widthCm - y],
+      [lengthCm - x, widthCm - y],
     ];
+  }
   return pieces
     .filter(({ kind }) => HOMES[home].includes(kind))
     .flatMap((piece) =>
@@ -148,10 +152,10 @@ export function settle(
   const settled: Settler[] = [];
   for (const { species, holders, cm2, home } of [...claims].sort((a, b) => b.cm2 - a.cm2)) {
     const claim = cm2 / breaks;
-    const homes = homesIn(home, bounds, pieces);
+    const homes = homesIn(home, bounds, pieces, claim);
     const others = claims
       .filter((one) => one.home !== home && one.home !== 'corner')
-      .flatMap((one) => homesIn(one.home, bounds, pieces));
+      .flatMap((one) => homesIn(one.home, bounds, pieces, one.cm2));
     const radius = Math.sqrt(claim / Math.PI);
     const places = [
       ...homes.map((at) => [at, true] as const),
