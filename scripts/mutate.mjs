@@ -82,7 +82,7 @@ function write() {
     page,
     `# Mutation score of the core
 
-Written by \`npm run mutate\`: small faults are put into the core one by one, and its tests are run: those that sit beside the code, in the same folder, and then, against what these pass over, those of other folders that need the code (for some seconds a fault; of other folders without the slowest). A lower bound: the tests of screens, store and session go through the core too. Aim: ${AIM} % and more are noticed. What no test can notice is excused by name in \`mutation-excused.json\`. Folders that are not named were not run yet.
+Written by \`npm run mutate\`: small faults are put into the core one by one, and its tests are run: those that sit beside the code, in the same folder, and then, against what these pass over, those of other folders that need the code (for some seconds a fault; of other folders without the slowest, and not for faults of many lines). A lower bound: the tests of screens, store and session go through the core too. Aim: ${AIM} % and more are noticed. What no test can notice is excused by name in \`mutation-excused.json\`. Folders that are not named were not run yet.
 
 | folder | run | noticed beside | noticed elsewhere | not noticed | excused | share |
 |---|---|---|---|---|---|---|

@@ -12,6 +12,9 @@ const SLOW = 1500;
 /** So long tests are tried against one fault, those beside it and those of other folders: ms. */
 const PATIENCE = { own: 4000, elsewhere: 2000 };
 
+/** Faults of more lines than this are tried against the tests beside them only. */
+const MOST_LINES = 2;
+
 export const read = (file, otherwise) =>
   existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : otherwise;
 
@@ -72,7 +75,8 @@ function named(source, { mutatorName, replacement, location: { start, end } }) {
       ? lines[start.line - 1].slice(start.column - 1, end.column - 1)
       : `${lines[start.line - 1].slice(start.column - 1)} …`;
   const place = `${start.line}:${start.column - 1}-${end.line}:${end.column - 1}`;
-  return { line: start.line, mutator: mutatorName, original, replacement: replacement ?? '', place };
+  const long = end.line - start.line + 1;
+  return { long, line: start.line, mutator: mutatorName, original, replacement: replacement ?? '', place };
 }
 
 /** The faults of a piece against the tests of its own folder. */
@@ -102,7 +106,10 @@ export async function tryElsewhere({ name, folder, files }, faults) {
   const times = read(timesFile, {});
   const tests = testsElsewhere(folder, files, reachOf).filter((test) => (times[test] ?? 0) < SLOW);
   if (tests.length === 0) return faults;
-  const parts = [...new Set(faults.map(({ file, place }) => `${file}:${place}`))];
+  // A long part would bring along all the faults within it, endless loops among them, that are noticed already.
+  const short = faults.filter(({ long }) => long <= MOST_LINES);
+  if (short.length === 0) return faults;
+  const parts = [...new Set(short.map(({ file, place }) => `${file}:${place}`))];
   const tried = tryFaults(`${name}-elsewhere`, parts, tests, PATIENCE.elsewhere);
   if (!tried) return null;
   const noticed = new Set(tried.filter(({ isNoticed }) => isNoticed).map(keyOf));
