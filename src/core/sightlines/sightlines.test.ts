@@ -1,5 +1,5 @@
 import fixture from '@/testing/fixtures/visibility.json';
-import { bestBreak, freeArea, mapChange, shapeOf, sightFrom, type Piece } from './sightlines';
+import { bestBreak, freeArea, isInSight, mapChange, shapeOf, sightFrom, type Piece } from './sightlines';
 import { areaOf, isWithin, visiblePolygon, type Floor, type Point, type Polygon } from './visiblePolygon';
 
 const floorOf = (room: number[], obstacles: number[][][]): Floor => ({
@@ -73,5 +73,166 @@ describe('sight lines of a tank', () => {
     expect(areaOf(rock)).toBeCloseTo(3 * 10 * 5, 6);
     const turned = shapeOf({ ...slate, turned: 0 });
     expect(turned.map(([x]) => x)).toEqual([45, 75, 75, 45]);
+  });
+});
+
+describe('shapes, by hand', () => {
+  const round = (polygon: Polygon): Polygon =>
+    polygon.map(([x, y]): Point => [Math.round(x * 1000) / 1000, Math.round(y * 1000) / 1000]);
+  const piece = (more: Partial<Piece>): Piece => ({
+    kind: 'wood',
+    x: 50,
+    y: 20,
+    lengthCm: 20,
+    widthCm: 10,
+    turned: 0,
+    ...more,
+  });
+  it('wood and filters are oblong by both measures, a slate is one cm deep', () => {
+    expect(shapeOf(piece({}))).toEqual([
+      [40, 15],
+      [60, 15],
+      [60, 25],
+      [40, 25],
+    ]);
+    expect(shapeOf(piece({ kind: 'filter' }))).toEqual(shapeOf(piece({})));
+    expect(shapeOf(piece({ kind: 'slate' }))).toEqual([
+      [40, 19.5],
+      [60, 19.5],
+      [60, 20.5],
+      [40, 20.5],
+    ]);
+  });
+  it('are turned counter-clockwise about their middle', () => {
+    expect(round(shapeOf(piece({ turned: 90 })))).toEqual([
+      [55, 10],
+      [55, 30],
+      [45, 30],
+      [45, 10],
+    ]);
+    expect(round(shapeOf(piece({ turned: 30 })))[1]).toEqual([61.16, 20.67]);
+    expect(round(shapeOf(piece({ kind: 'rock' }))).slice(0, 4)).toEqual([
+      [60, 20],
+      [58.66, 22.5],
+      [55, 24.33],
+      [50, 25],
+    ]);
+  });
+  it('hide what is behind them, but for shells', () => {
+    expect([
+      isInSight({ kind: 'shells' }),
+      isInSight({ kind: 'rock' }),
+      isInSight({ kind: 'plant' }),
+    ]).toEqual([false, true, true]);
+  });
+  it('have their area whichever way round, and points within them', () => {
+    const square: Polygon = [
+      [0, 0],
+      [4, 0],
+      [4, 3],
+      [0, 3],
+    ];
+    expect([areaOf(square), areaOf(square.toReversed()), areaOf([])]).toEqual([12, 12, 0]);
+    const slanted: Polygon = [
+      [0, 0],
+      [10, 0],
+      [15, 10],
+      [5, 10],
+    ];
+    expect([
+      isWithin([3, 5], slanted),
+      isWithin([2, 5], slanted),
+      isWithin([12, 5], slanted),
+      isWithin([13, 5], slanted),
+    ]).toEqual([true, false, true, false]);
+  });
+});
+
+describe('a floor, by hand', () => {
+  const bare: Floor = { lengthCm: 40, widthCm: 20, obstacles: [] };
+  const wall: Floor = {
+    ...bare,
+    obstacles: [
+      [
+        [19, 0],
+        [21, 0],
+        [21, 20],
+        [19, 20],
+      ],
+    ],
+  };
+  it('has a place every five cm, none of them under a piece', () => {
+    expect(sightFrom([10, 10], bare)).toMatchObject({ share: 1, hidden: 0, places: 32 });
+    expect(
+      sightFrom([10, 10], {
+        ...bare,
+        obstacles: [
+          [
+            [20, 0],
+            [40, 0],
+            [40, 20],
+            [20, 20],
+          ],
+        ],
+      }),
+    ).toMatchObject({ places: 16, hidden: 0 });
+    expect(
+      sightFrom([10, 10], {
+        ...bare,
+        obstacles: [
+          [
+            [0, 0],
+            [41, 0],
+            [41, 21],
+            [0, 21],
+          ],
+        ],
+      }),
+    ).toMatchObject({ places: 0, share: 0 });
+  });
+  it('is seen up to a wall across it, from either side', () => {
+    expect(sightFrom([10, 10], wall)).toMatchObject({ share: 0.5, hidden: 16, places: 32 });
+    expect(sightFrom([30, 10], wall).share).toBe(0.5);
+    expect(areaOf(visiblePolygon([10, 10], wall))).toBeCloseTo(380, 3);
+    expect(freeArea(wall)).toBe(760);
+  });
+  it('is seen from its walls and corners, and from nowhere beyond', () => {
+    for (const from of [
+      [0, 10],
+      [40, 10],
+      [10, 0],
+      [10, 20],
+      [0, 0],
+      [40, 20],
+    ] as const)
+      expect(areaOf(visiblePolygon(from, bare))).toBeCloseTo(800, 3);
+    for (const from of [
+      [-1, 10],
+      [41, 10],
+      [10, -1],
+      [10, 21],
+      [-1, 30],
+    ] as const)
+      expect(visiblePolygon(from, bare)).toEqual([]);
+  });
+  it('changes by the places that one sees and the other does not', () => {
+    expect(mapChange([10, 10], bare, wall)).toBe(0.5);
+    expect(mapChange([10, 10], wall, bare)).toBe(0.5);
+    expect(mapChange([10, 10], { lengthCm: 2, widthCm: 2, obstacles: [] }, bare)).toBe(0);
+  });
+  it('takes a break at places ten cm apart, within the walls, off the mouth of the holder', () => {
+    const found = bestBreak([10, 10], bare, 20)!;
+    expect(found.piece).toMatchObject({ kind: 'slate', lengthCm: 20, widthCm: 1 });
+    expect([found.piece.x % 10, found.piece.y % 10]).toEqual([0, 0]);
+    // Twenty cm stand across a tank of twenty only upright in its middle, and hide all behind them.
+    expect(found.piece).toMatchObject({ x: 20, y: 10, turned: 90 });
+    expect(found.share).toBeCloseTo(19.5 / 40, 2);
+    expect(bestBreak([10, 10], bare, 21)?.piece.turned).not.toBe(90);
+    expect(bestBreak([10, 10], bare, 60)).toBeNull();
+    expect(bestBreak([10, 10], { ...bare, lengthCm: 10 }, 4)).toBeNull();
+    const near = bestBreak([12, 10], { lengthCm: 21, widthCm: 20, obstacles: [] }, 6)!;
+    expect(near.piece.x).toBe(20);
+    expect(bestBreak([12, 10], { lengthCm: 20, widthCm: 20, obstacles: [] }, 6)).toBeNull();
+    expect(bestBreak([18, 10], { lengthCm: 20, widthCm: 20, obstacles: [] }, 6)?.piece.x).toBe(10);
   });
 });

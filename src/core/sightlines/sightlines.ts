@@ -84,6 +84,8 @@ const BREAK_STEP_CM = 10;
 const TURNS = [0, 45, 90, 135] as const;
 /** A slate does not stand in the holder's own mouth (from memory). */
 const LEAST_DISTANCE_CM = 8;
+/** A slate as long as the tank is deep stands across it. */
+const HAIR_CM = 1e-6;
 
 /** Where one more slate hides most from a holder: every place ten cm apart, at four angles. Null where none can stand. */
 export function bestBreak(holder: Point, floor: Floor, slateCm: number): BestBreak | null {
@@ -95,7 +97,11 @@ export function bestBreak(holder: Point, floor: Floor, slateCm: number): BestBre
         const piece: Piece = { kind: 'slate', x, y, lengthCm: slateCm, widthCm: SLATE_CM, turned };
         const shape = shapeOf(piece);
         const stands = shape.every(
-          ([px, py]) => px >= 0 && py >= 0 && px <= floor.lengthCm && py <= floor.widthCm,
+          ([px, py]) =>
+            px >= -HAIR_CM &&
+            py >= -HAIR_CM &&
+            px <= floor.lengthCm + HAIR_CM &&
+            py <= floor.widthCm + HAIR_CM,
         );
         if (!stands || isWithin(holder, shape)) continue;
         const seen = visiblePolygon(holder, { ...floor, obstacles: [...floor.obstacles, shape] });

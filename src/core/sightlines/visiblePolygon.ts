@@ -13,6 +13,11 @@ export interface Floor {
 /** Rays pass this far, in radians, beside each corner, so that what lies behind it is met. */
 const BESIDE = 1e-7;
 
+/** So far off a wall, cm, one looks from that sits at it. */
+const OFF_WALL_CM = 1e-6;
+const offWall = (at: number, length: number): number =>
+  Math.min(length - OFF_WALL_CM, Math.max(OFF_WALL_CM, at));
+
 type Segment = readonly [Point, Point];
 
 const edges = (polygon: Polygon): readonly Segment[] =>
@@ -60,8 +65,9 @@ export function isWithin([x, y]: Point, polygon: Polygon): boolean {
  * corner. Empty from a point outside the floor or within an obstacle. Complexity: corners x edges.
  */
 export function visiblePolygon(from: Point, floor: Floor): Polygon {
-  const [x, y] = from;
-  if (x < 0 || y < 0 || x > floor.lengthCm || y > floor.widthCm) return [];
+  if (from[0] < 0 || from[1] < 0 || from[0] > floor.lengthCm || from[1] > floor.widthCm) return [];
+  // A fish at the glass looks into the tank.
+  const [x, y] = [offWall(from[0], floor.lengthCm), offWall(from[1], floor.widthCm)];
   if (floor.obstacles.some((obstacle) => isWithin(from, obstacle))) return [];
   const shapes = [wallsOf(floor), ...floor.obstacles];
   const segments = shapes.flatMap(edges);
@@ -76,7 +82,7 @@ export function visiblePolygon(from: Point, floor: Floor): Polygon {
     const [dx, dy] = [Math.cos(angle), Math.sin(angle)];
     let nearest = Infinity;
     for (const segment of segments) {
-      const at = meets(from, dx, dy, segment);
+      const at = meets([x, y], dx, dy, segment);
       if (at < nearest) nearest = at;
     }
     return Number.isFinite(nearest) ? [[x + dx * nearest, y + dy * nearest]] : [];
