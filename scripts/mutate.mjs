@@ -8,7 +8,7 @@ import { folders, piecesOf } from './mutation/pieces.mjs';
  * for what these pass over, those of other folders that need the code. In pieces of some files of one folder: what was done is kept, so
  * that it can be stopped and gone on with, and a piece is run again when one of its files or of its folder's tests has changed.
  * `npm run mutate` runs for an hour; `npm run mutate -- MINUTES [folder…]` as long as is said, the folders that are named.
- * The result stands in docs/mutation.md; faults that no test can notice are excused by name in docs/mutation-excused.json.
+ * The result stands in docs/mutation.md, what is done in docs/mutation.json, what was not noticed in dist/mutation; faults that no test can notice are excused by name in docs/mutation-excused.json.
  */
 const AIM = 85;
 
@@ -23,7 +23,7 @@ ensureInstalled();
 const { read, tryElsewhere, tryOwn } = await import('./mutation/tryFaults.mjs');
 const place = join(root, 'dist', 'mutation');
 mkdirSync(place, { recursive: true });
-const stateFile = join(place, 'state.json');
+const stateFile = join(root, 'docs', 'mutation.json');
 const state = read(stateFile, {});
 const excused = read(join(root, 'docs', 'mutation-excused.json'), []);
 const page = join(root, 'docs', 'mutation.md');
@@ -40,31 +40,34 @@ async function runPiece(piece) {
   const passedOver = faults.filter(({ isNoticed }) => !isNoticed);
   const left = await tryElsewhere(piece, passedOver);
   if (!left) return { hash: piece.hash, failed: true };
-  const survivors = left.filter((one) => !isExcused(one));
+  const unnoticed = left.filter((one) => !isExcused(one));
+  writeFileSync(join(place, `${piece.name}-left.json`), `${JSON.stringify(unnoticed, null, 1)}\n`);
   return {
     hash: piece.hash,
     own: faults.length - passedOver.length,
     elsewhere: passedOver.length - left.length,
-    excused: left.length - survivors.length,
-    survivors,
+    excused: left.length - unnoticed.length,
+    left: unnoticed.length,
   };
 }
 
 const all = folders.flatMap(piecesOf);
 const isDone = ({ name, hash }) => state[name]?.hash === hash && state[name].own !== undefined;
-const share = ({ own, elsewhere, survivors }) =>
-  `${((100 * (own + elsewhere)) / Math.max(1, own + elsewhere + survivors.length)).toFixed(1)} %`;
-const together = (done) => ({
-  own: done.reduce((sum, one) => sum + one.own, 0),
-  elsewhere: done.reduce((sum, one) => sum + one.elsewhere, 0),
-  excused: done.reduce((sum, one) => sum + one.excused, 0),
-  survivors: done.flatMap(({ survivors }) => survivors),
-});
+const share = ({ own, elsewhere, left }) =>
+  `${((100 * (own + elsewhere)) / Math.max(1, own + elsewhere + left)).toFixed(1)} %`;
+const together = (done) =>
+  Object.fromEntries(
+    ['own', 'elsewhere', 'excused', 'left'].map((what) => [
+      what,
+      done.reduce((sum, one) => sum + one[what], 0),
+    ]),
+  );
 const row = (name, part, sum) =>
-  `| ${name} | ${part} | ${sum.own} | ${sum.elsewhere} | ${sum.survivors.length} | ${sum.excused} | ${share(sum)} |`;
+  `| ${name} | ${part} | ${sum.own} | ${sum.elsewhere} | ${sum.left} | ${sum.excused} | ${share(sum)} |`;
 
 function write() {
-  writeFileSync(stateFile, `${JSON.stringify(state, null, 1)}\n`);
+  const known = Object.fromEntries(all.filter(isDone).map(({ name }) => [name, state[name]]));
+  writeFileSync(stateFile, `${JSON.stringify(known, null, 1)}\n`);
   const rows = folders.flatMap((folder) => {
     const pieces = all.filter((piece) => piece.folder === folder);
     const done = pieces.filter(isDone).map(({ name }) => state[name]);
@@ -100,7 +103,7 @@ for (const piece of wanted) {
   state[piece.name] = result;
   write();
   say(
-    `mutate: ${piece.name}: ${result.failed ? 'failed' : `${share(result)}, ${result.survivors.length} not noticed`} (${Math.round((Date.now() - started) / 1000)} s)`,
+    `mutate: ${piece.name}: ${result.failed ? 'failed' : `${share(result)}, ${result.left} not noticed`} (${Math.round((Date.now() - started) / 1000)} s)`,
   );
 }
 write();
