@@ -57,7 +57,7 @@ describe('facets at their limits', () => {
   const were = (
     part: 'water' | 'company' | 'habits' | 'mouth' | 'handling' | 'size' | 'look',
     more: object,
-  ): SpeciesProfile => ({ ...neon, [part]: { ...(neon[part] as object), ...more } }) as SpeciesProfile;
+  ): SpeciesProfile => ({ ...neon, [part]: { ...(neon[part] as object), ...more } });
   const water = (more: object) => facetsOf(were('water', { tankBred: { ...neon.water.tankBred, ...more } }));
   const long = (cm: number) => facetsOf(were('size', { maleCm: cm, femaleCm: cm, total: undefined }));
 
@@ -81,7 +81,7 @@ describe('facets at their limits', () => {
     const easy = { sensitivity: 1 };
     const tame = were('water', easy);
     const also = (part: 'company' | 'mouth' | 'handling' | 'size', more: object): Facets =>
-      facetsOf({ ...tame, [part]: { ...(tame[part] as object), ...more } } as SpeciesProfile);
+      facetsOf({ ...tame, [part]: { ...(tame[part] as object), ...more } });
     expect(ease(also('size', { maleCm: 30, femaleCm: 30 }))).toBe('easy');
     expect(ease(also('size', { maleCm: 31, femaleCm: 30 }))).toBe('experienced');
     expect(ease(also('handling', { sting: true }))).toBe('experienced');
@@ -95,7 +95,7 @@ describe('facets at their limits', () => {
       facetsOf({
         ...tame,
         water: { ...tame.water, tankBred: { ...tame.water.tankBred, salinityPpt: [ppt, 9] } },
-      } as SpeciesProfile);
+      });
     expect([ease(salty(1)), ease(salty(1.1))]).toEqual(['easy', 'experienced']);
   });
   it('of water: soft, middling, hard and brackish, each by its own limits', () => {
@@ -133,7 +133,7 @@ describe('facets at their limits', () => {
   });
   it('of layers: those where it is for three tenths of its time or more', () => {
     const layers = (top: number, middle: number, bottom: number) =>
-      facetsOf({ ...neon, layers: { top, middle, bottom } } as SpeciesProfile).layer;
+      facetsOf({ ...neon, layers: { top, middle, bottom } }).layer;
     expect(layers(0.3, 0.41, 0.29)).toEqual(['top', 'middle']);
     expect(layers(0, 0.1, 0.9)).toEqual(['bottom']);
   });
@@ -153,8 +153,7 @@ describe('facets at their limits', () => {
 
 describe('levels in words', () => {
   const neon = catalogue.byId.get('paracheirodon-innesi')!;
-  const company = (more: object): SpeciesProfile =>
-    ({ ...neon, company: { ...neon.company, ...more } }) as SpeciesProfile;
+  const company = (more: object): SpeciesProfile => ({ ...neon, company: { ...neon.company, ...more } });
   it('a tank is rough with a rough fish, or with two that may kill one another', () => {
     const killer = company({ ownKind: { male: 3, female: 0 } });
     const rough = company({ temper: { ...neon.company.temper, mature: 2 } });

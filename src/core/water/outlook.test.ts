@@ -144,8 +144,14 @@ describe('the nitrate that a tank makes', () => {
 });
 
 describe('how far a filter is', () => {
-  const filter = (more: Partial<FilterLife>): FilterLife =>
-    ({ startedOn: null, seededOn: null, dosedOn: null, ripeOn: null, downOn: null, ...more }) as FilterLife;
+  const filter = (more: Partial<FilterLife>): FilterLife => ({
+    startedOn: null,
+    seededOn: null,
+    dosedOn: null,
+    ripeOn: null,
+    downOn: null,
+    ...more,
+  });
   const today = '2027-03-01';
   it.each<[string, Partial<FilterLife>, string | null, object]>([
     ['nobody knows', {}, null, { state: 'nothing known', expected: null }],
