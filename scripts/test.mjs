@@ -43,7 +43,7 @@ function chromium() {
 }
 
 say(
-  'test: installs what is missing, then types, lint, unit and property tests, build, command line, browser tests (about ten minutes)',
+  'test: installs what is missing, then types, lint, unit and property tests, build, command line, browser tests (about twenty-five minutes)',
 );
 ensureInstalled();
 rmSync(results, { recursive: true, force: true });
