@@ -12,7 +12,7 @@ const PATIENCE_MS = 180_000;
 
 /** What becomes of entries whose tanks the second copy has lost as well. */
 const WITHOUT_TANKS =
-  ' Its tanks are lost there too: the entries are set aside until a saved room that you merge brings them.';
+  ' Its tanks are lost there too: the entries are set aside, and come in when you merge a saved room.';
 
 /** A room that the browser lost, or a part of it: offered back from the second copy. */
 export function LostRoom({
