@@ -92,10 +92,7 @@ describe('parseQuantity', () => {
     ['length', '4 ft 1/2 in', 123.19],
     ['volume', '10 us gal.', 37.85411784],
   ] as const)('reads %s "%s" as %d', (kind, text, expected) =>
-    expect(core(kind, text, kind === 'volume' ? 'L' : 'cm')).toBeCloseTo(
-      expected,
-      8,
-    ),
+    expect(core(kind, text, kind === 'volume' ? 'L' : 'cm')).toBeCloseTo(expected, 8),
   );
   it('says the unit that was used, feet for feet and inches, and the text without what is about it', () => {
     expect(parseQuantity('length', '  4 ft 6 in ', 'cm')).toMatchObject({
