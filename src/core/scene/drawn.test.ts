@@ -1,28 +1,9 @@
 import { keptPictures } from '@/testing/keptPictures';
 import { castOf } from './cast';
 import { stageOf } from './stage';
-import type { Habit, SceneGroup, SceneTank } from './tank';
+import { group, HABITS, tank } from '@/testing/scenes';
+import type { SceneTank } from './tank';
 
-const BASE: SceneTank = {
-  lengthCm: 120,
-  widthCm: 50,
-  heightCm: 50,
-  waterLineCm: 46,
-  substrate: 'sand',
-  substrateCm: 5,
-  lid: true,
-  lightHours: 9,
-  plants: 'some',
-  caves: 4,
-  overhangs: 2,
-  upright: 2,
-  floating: 2,
-  shells: 12,
-  hardscape: 0.1,
-  filter: null,
-  pieces: [],
-  seed: 'fen',
-};
 const piece = (kind: string, x: number, y = 20, lengthCm = 24, widthCm = 14) => ({
   kind,
   x,
@@ -73,17 +54,6 @@ const TANKS: Readonly<Record<string, Partial<SceneTank>>> = {
   'a low tank, half full': { lengthCm: 90, heightCm: 30, waterLineCm: 14 },
 };
 
-const group = (habit: Habit, over: Partial<SceneGroup> = {}): SceneGroup => ({
-  key: habit,
-  count: 8,
-  fromCm: 4,
-  toCm: 8,
-  tall: 0.4,
-  layers: [0.1, 0.7, 0.2],
-  habit,
-  ...over,
-});
-const HABITS: readonly Habit[] = ['tight', 'loose', 'pair', 'single', 'bottom', 'perch', 'cave', 'surface'];
 const GROUPS = [
   ...HABITS.map((habit) => group(habit)),
   group('tight', { key: 'a shoal', count: 40, fromCm: 2, toCm: 3, layers: [0, 0.9, 0.1] }),
@@ -97,8 +67,8 @@ const GROUPS = [
 describe('scenes are as they were', () => {
   const { isAsItWas, names } = keptPictures('scenes.json');
   it.each(Object.keys(TANKS))('%s', (name) => {
-    const tank = { ...BASE, ...TANKS[name] };
-    const [large, small] = [stageOf(tank), stageOf(tank, true)];
+    const asked = tank(TANKS[name]);
+    const [large, small] = [stageOf(asked), stageOf(asked, true)];
     // Places to a thousandth of a cm.
     const casts = JSON.stringify([castOf(large, GROUPS), castOf(small, GROUPS)], (_key, value: unknown) =>
       typeof value === 'number' ? Number(value.toFixed(3)) : value,

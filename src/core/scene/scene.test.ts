@@ -1,41 +1,8 @@
 import { castOf } from './cast';
 import { layerCounts } from './layerCounts';
 import { stageOf } from './stage';
+import { group, HABITS, tank } from '@/testing/scenes';
 import type { Habit, SceneGroup, SceneTank } from './tank';
-
-const tank = (over: Partial<SceneTank> = {}): SceneTank => ({
-  lengthCm: 120,
-  widthCm: 50,
-  heightCm: 50,
-  waterLineCm: 46,
-  substrate: 'sand',
-  substrateCm: 5,
-  lid: true,
-  lightHours: 9,
-  plants: 'some',
-  caves: 4,
-  overhangs: 2,
-  upright: 2,
-  floating: 2,
-  shells: 12,
-  hardscape: 0.1,
-  filter: null,
-  pieces: [],
-  seed: 'fen',
-  ...over,
-});
-
-const group = (habit: Habit, over: Partial<SceneGroup> = {}): SceneGroup => ({
-  key: habit,
-  count: 8,
-  fromCm: 4,
-  toCm: 8,
-  tall: 0.4,
-  layers: [0.1, 0.7, 0.2],
-  habit,
-  ...over,
-});
-const HABITS: readonly Habit[] = ['tight', 'loose', 'pair', 'single', 'bottom', 'perch', 'cave', 'surface'];
 
 describe('a tank set up', () => {
   it('is set up the same way each time, and another way by other dice', () => {

@@ -12,14 +12,16 @@ const once = {
   lid: true,
   filterLph: 531,
 };
-const read = (tank: object, entered?: object): Record<string, unknown> => {
-  const document = readDocument({
+const documentOf = (v: number, tank: object, entered?: unknown) =>
+  readDocument({
     id: 'T',
     kind: 'tank',
     rev: 1,
-    v: 2,
+    v,
     body: { name: 'Fen', purpose: 'display', order: 1, tank, water: {}, routine: {}, practice: {}, entered },
   });
+const read = (tank: object, entered?: object): Record<string, unknown> => {
+  const document = documentOf(2, tank, entered);
   if (!document.ok) throw new Error(JSON.stringify(document.faults));
   return (document.value.body as unknown as { tank: Record<string, unknown> }).tank;
 };
@@ -36,38 +38,16 @@ describe('a tank of an earlier Lomvik', () => {
       lid: true,
     }));
   it('is left as it is where its measures are none', () => {
-    const document = readDocument({
-      id: 'T',
-      kind: 'tank',
-      rev: 1,
-      body: {
-        name: 'Fen',
-        purpose: 'display',
-        order: 1,
-        tank: { ...once, lengthCm: -1 },
-        water: {},
-        routine: {},
-        practice: {},
-        entered: null,
-      },
-    });
+    const document = documentOf(1, { ...once, lengthCm: -1 }, null);
     expect(document.ok ? [] : document.faults.map(({ path }) => path)).toEqual(['body.tank.lengthCm']);
   });
   it('keeps of what was typed the short texts only', () => {
-    const document = readDocument({
-      id: 'T',
-      kind: 'tank',
-      rev: 1,
-      body: {
-        name: 'Fen',
-        purpose: 'display',
-        order: 1,
-        tank: size,
-        water: {},
-        routine: {},
-        practice: {},
-        entered: { lengthCm: '30 in', long: 'x'.repeat(200), longer: 'x'.repeat(201), count: 7, list: ['x'] },
-      },
+    const document = documentOf(1, size, {
+      lengthCm: '30 in',
+      long: 'x'.repeat(200),
+      longer: 'x'.repeat(201),
+      count: 7,
+      list: ['x'],
     });
     expect(document.ok && document.value.body).toMatchObject({
       entered: { lengthCm: '30 in', long: 'x'.repeat(200) },
