@@ -22,6 +22,8 @@ describe('a room that holds nothing yet', () => {
     ['a tank that was removed', { documents: [gone], entries: [] }, true],
     ['a tank', { documents: [tank], entries: [] }, false],
     ['settings and a tank', { documents: [settings('Maren', 2), tank], entries: [] }, false],
+    ['an entry that is set aside', { ...NOTHING, aside: [came] }, false],
+    ['nothing set aside', { ...NOTHING, aside: [] }, true],
     ['an entry', { documents: [], entries: [came] }, false],
   ])('%s', (_name, mine, isEmpty) => {
     expect(look(mine, begun)).toMatchObject({ emptyHere: isEmpty });

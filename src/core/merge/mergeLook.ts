@@ -26,7 +26,7 @@ export interface MergeLook {
   readonly aside: readonly Contradiction[];
   /** The file has nothing that this room does not have. */
   readonly nothingNew: boolean;
-  /** This room holds nothing yet. */
+  /** This room holds nothing yet, and nothing is set aside in it. */
   readonly emptyHere: boolean;
   /** Nothing in the file is of this room: it is another room altogether. */
   readonly stranger: boolean;
@@ -75,6 +75,7 @@ export function mergeLook(mine: RoomContents, theirs: RoomContents, settled: Set
     nothingNew: entriesIn === 0 && documentsIn === 0 && parts.every(({ stands }) => stands === 'mine'),
     emptyHere:
       mine.entries.length === 0 &&
+      (mine.aside ?? []).length === 0 &&
       mine.documents.every(({ kind, body }) => kind === 'settings' || body === null),
     stranger:
       own.size > 0 &&
