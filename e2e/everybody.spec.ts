@@ -1,4 +1,4 @@
-import { expect, openDemo, test } from './watchful';
+import { expect, openDemo, quiet, test } from './watchful';
 
 const SCREENS = [
   '/',
@@ -26,6 +26,7 @@ test('every screen has a title of its own, and nothing needs a push sideways at 
     await openDemo(page, path);
     await expect(page).toHaveTitle(/ · Lomvik$/);
     titles.push(await page.title());
+    await quiet(page);
     const over = await page.evaluate(
       () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
     );

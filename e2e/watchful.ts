@@ -24,6 +24,24 @@ export async function openDemo(page: Page, path = '/'): Promise<void> {
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
 }
 
+/** Waits until the page has changed nothing for half a second: the parts that come late are there. */
+export const quiet = (page: Page): Promise<void> =>
+  page.evaluate(
+    () =>
+      new Promise<void>((settle) => {
+        const done = () => {
+          watcher.disconnect();
+          settle();
+        };
+        let timer = setTimeout(done, 500);
+        const watcher = new MutationObserver(() => {
+          clearTimeout(timer);
+          timer = setTimeout(done, 500);
+        });
+        watcher.observe(document.body, { subtree: true, childList: true, attributes: true });
+      }),
+  );
+
 /** A tank of the keeper's own, through the real dialog. */
 export async function newTank(
   page: Page,

@@ -42,7 +42,7 @@ export function Section({
   readonly className?: string;
 }) {
   return (
-    <section className={`border-t border-line pt-2 ${className}`}>
+    <section className={`min-w-0 border-t border-line pt-2 ${className}`}>
       <div className="mb-2 flex items-baseline justify-between gap-3">
         <h2 className="text-[0.8125rem] font-semibold">{title}</h2>
         {aside && <div className="text-[0.75rem] text-slate">{aside}</div>}
