@@ -1,5 +1,5 @@
 import type { Catalogue, PlanFile } from '../model';
-import { type Finding, judgeAll, layerRoom, type RuleContext, SEVERITIES, spoken } from '../rules';
+import { type Finding, judgeTold, layerRoom, type RuleContext, SEVERITIES } from '../rules';
 import { buildContext } from './buildContext';
 import type { Assumed } from './defaults';
 
@@ -73,7 +73,7 @@ function laterThan(now: Verdict, findings: readonly Finding[]): Assessment['late
  */
 export function assess(plan: PlanFile, catalogue: Catalogue, today: string): Assessment {
   const { context, assumed } = buildContext(plan, catalogue, today);
-  const findings = [...spoken(judgeAll(context))].sort(inOrder);
+  const findings = [...judgeTold(context)].sort(inOrder);
   const verdict = verdictOf(findings);
   const now = verdictOf(findings.filter((finding) => finding.from === null));
   return {

@@ -8,7 +8,7 @@ import {
   type PlanGroup,
   type SpeciesProfile,
 } from '../model';
-import { type Fact, type Finding, judgeAll, layerRoom, type PlannedSpecies, ruleOf, spoken } from '../rules';
+import { type Fact, type Finding, judgeTold, layerRoom, type PlannedSpecies, ruleOf } from '../rules';
 import type { Told } from './causes';
 import { verdictOf, type Verdict } from './assess';
 import { contextOn, planGroups, stageOf } from './buildContext';
@@ -86,9 +86,6 @@ function watersOf(profile: SpeciesProfile): string {
   WATERS.set(profile, waters);
   return waters;
 }
-
-const bySeverity = (a: Finding, b: Finding): number =>
-  Number(b.severity === 'stop') - Number(a.severity === 'stop');
 
 /** How bad a newcomer is: stops, then cautions and what gets worse, then neither. */
 const harm = ({ stops, cautions, grows }: Candidate): number =>
@@ -185,7 +182,7 @@ export function candidatesFor(
   const there = planGroups(plan, catalogue, today);
   const planned = plannedSpecies(there);
   const alone = contextOn(stage, planned);
-  const bad = spoken(judgeAll(alone)).filter(isBad);
+  const bad = judgeTold(alone).filter(isBad);
   const had = new Set(bad.map(findingKey));
   const tankWide = new Map(
     bad
@@ -203,13 +200,14 @@ export function candidatesFor(
         ? oneSpecies([...there.filter((one) => one.profile === profile), ...offered.groups])
         : offered;
       const context = contextOn(stage, withSpecies(planned, newcomer), newcomer);
-      const brings: Finding[] = [];
+      const stops: Finding[] = [];
+      const cautions: Finding[] = [];
       const grows: Growth[] = [];
       const risks: Finding[] = [];
-      for (const finding of spoken(judgeAll(context))) {
+      for (const finding of judgeTold(context)) {
         if (isBad(finding)) {
           if ((!isListed && isAbout(finding, profile.id)) || !had.has(findingKey(finding)))
-            brings.push(finding);
+            (finding.severity === 'stop' ? stops : cautions).push(finding);
           else if (CAN_GROW.has(finding.fact.says)) {
             const was = tankWide.get(finding.rule + (finding.part ?? ''));
             if (was !== undefined && !saysSame(was, finding.fact))
@@ -223,14 +221,13 @@ export function candidatesFor(
           risks.push(finding);
       }
       const fillsEmptyLayer = room[mainLayer(profile)] < EMPTY;
-      brings.sort(bySeverity);
-      const stops = brings.filter((finding) => finding.severity === 'stop').length;
+      const brings = [...stops, ...cautions];
       return {
         species: profile.id,
         count: offered.count,
         verdict: verdictOf(brings),
-        stops,
-        cautions: brings.length - stops,
+        stops: stops.length,
+        cautions: cautions.length,
         brings: brings.slice(0, told).map(tell),
         grows: grows.slice(0, told),
         risks: risks.slice(0, told).map(tell),

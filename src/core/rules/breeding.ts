@@ -74,9 +74,10 @@ function companyOf(species: PlannedSpecies, context: RuleContext): readonly Plan
 const nestsAtTheSurface = ({ profile }: PlannedSpecies): boolean =>
   LABYRINTH_FAMILIES.includes(profile.family);
 
+const guards = ({ profile }: PlannedSpecies): boolean => profile.company.pairs === 'guards';
+
 function guardingPair(species: PlannedSpecies, context: RuleContext): readonly Finding[] {
   const { company } = species.profile;
-  if (company.pairs !== 'guards') return [];
   const guarding = species.groups.some((group) => group.breeding);
   const months = guarding ? 0 : maturesInMonths(species);
   const others = companyOf(species, context);
@@ -135,5 +136,5 @@ export const breeding: Rule = {
   severities: [SEVERITY, FREELY],
   ofOne: multiplies,
   judge: (context) =>
-    concernedSpecies(context, keepsCompany).flatMap((species) => guardingPair(species, context)),
+    concernedSpecies(context, guards, keepsCompany).flatMap((species) => guardingPair(species, context)),
 };

@@ -53,9 +53,11 @@ const isCichlid = (species: PlannedSpecies): boolean => species.profile.family =
 const needsRichFood = (species: PlannedSpecies): boolean =>
   isCichlid(species) && RICH.includes(species.profile.mouth.diet);
 
-/** Grazing cichlids beside species that must be fed rich: whatever is fed, all eat. */
-function grazers(species: PlannedSpecies, context: RuleContext): readonly Finding[] {
-  if (!GREEN.includes(species.profile.mouth.diet) || !isCichlid(species)) return [];
+const isGrazer = (species: PlannedSpecies): boolean =>
+  isCichlid(species) && GREEN.includes(species.profile.mouth.diet);
+
+/** A grazing cichlid beside species that must be fed rich: whatever is fed, all eat. */
+function besideRich(species: PlannedSpecies, context: RuleContext): readonly Finding[] {
   const rich = context.planned.filter((other) => other !== species && needsRichFood(other));
   if (rich.length === 0) return [];
   const severity = RICH_FOOD.of({ grazer: species, rich }) ?? 'note';
@@ -106,8 +108,8 @@ export const diet: Rule = {
   judge: (context) =>
     [
       ...new Set([
-        ...concernedSpecies(context, needsRichFood),
-        ...concernedSpecies(context, (other) => needsRichFood(other) && !feedsInOpenWater(other)),
+        ...concernedSpecies(context, isGrazer, needsRichFood),
+        ...concernedSpecies(context, isGrazer, (other) => needsRichFood(other) && !feedsInOpenWater(other)),
       ]),
-    ].flatMap((species) => grazers(species, context)),
+    ].flatMap((grazer) => besideRich(grazer, context)),
 };

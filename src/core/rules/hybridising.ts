@@ -36,9 +36,9 @@ const SEVERITY = severityTable<readonly PlannedSpecies[]>(
   'Common practice: females of one genus can hardly be told apart; crosses are not raised or sold.',
 );
 
-/** Whether two may cross: close kin that breed here, and not known to be of one sex. */
+/** Whether one that breeds here may cross with another: close kin that breeds here too, and not known to be of one sex. */
 function mayCross(a: PlannedSpecies, b: PlannedSpecies): boolean {
-  if (a.profile.kin !== b.profile.kin || !breedsHere(a) || !breedsHere(b)) return false;
+  if (a.profile.kin !== b.profile.kin || !breedsHere(b)) return false;
   if (areOneKind(a, b) && ![a, b].some(isOfAPlace)) return false;
   if ([a, b].some((species) => maturesInMonths(species) === null)) return false;
   const onlyOne = (sex: 'males' | 'females', other: 'males' | 'females'): boolean =>
@@ -49,7 +49,8 @@ function mayCross(a: PlannedSpecies, b: PlannedSpecies): boolean {
 const crossesOf = (
   a: PlannedSpecies,
   others: readonly PlannedSpecies[],
-): readonly (readonly PlannedSpecies[])[] => others.filter((b) => mayCross(a, b)).map((b) => [a, b]);
+): readonly (readonly PlannedSpecies[])[] =>
+  breedsHere(a) ? others.filter((b) => mayCross(a, b)).map((b) => [a, b]) : [];
 
 function judgeTank(context: RuleContext): readonly Finding[] {
   const { planned, focus } = context;

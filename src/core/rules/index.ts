@@ -35,11 +35,10 @@ export type {
 export { editOf, lineUpReason, SEVERITIES } from './finding';
 export { RULES } from './everyRule';
 export { ruleOf } from './registry';
-export { spoken } from './unspoken';
 export type { Advice, AdviceName, Finding, Fix, PlanEdit, Reason, Severity } from './finding';
 export { holdersOf } from './ground';
 export type { MaleShape } from './sexRatio';
-export { judgeAll, pairFindings } from './judgeAll';
+export { judgeAll, judgeTold, pairFindings } from './judgeAll';
 export { CROWDED } from './layerCrowding';
 export { layerRoom } from './layerRoom';
 export { NITRATE_BUDGET, NITRATE_EDGE } from './nitrate';

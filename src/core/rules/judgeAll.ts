@@ -3,6 +3,7 @@ import type { Finding } from './finding';
 import { RULES } from './everyRule';
 import { judgedKinds, judgedSpecies } from './pairs';
 import type { Rule, HereAndNow } from './rule';
+import { spokenOfFirst, spokenOfPair } from './unspoken';
 
 type Present<T> = Exclude<T, undefined>;
 const present = <T>(value: T): value is Present<T> => value !== undefined;
@@ -13,15 +14,23 @@ const OF_KIND = RULES.map((rule) => rule.ofKind).filter(present);
 const TO_ANOTHER = RULES.map((rule) => rule.toAnother).filter(present);
 const TOGETHER = RULES.map((rule) => rule.together).filter(present);
 
+/** What is said of two species. */
+interface OfTwo {
+  /** All of it. */
+  readonly found: readonly Finding[];
+  /** Without what only repeats another. */
+  readonly told: readonly Finding[];
+}
 interface Said extends HereAndNow {
-  readonly findings: readonly Finding[];
+  readonly ofTwo: OfTwo;
 }
 
 /** What was said of two species before: species do not change, and what is said of two rests on them, the month, and whether they live in a pond. */
 const SAID = new WeakMap<PlannedSpecies, WeakMap<PlannedSpecies, Said>>();
 const NOTHING: readonly Finding[] = [];
+const SILENCE: OfTwo = { found: NOTHING, told: NOTHING };
 
-function judgePair(a: PlannedSpecies, b: PlannedSpecies, now: HereAndNow): readonly Finding[] {
+function judgePair(a: PlannedSpecies, b: PlannedSpecies, now: HereAndNow): OfTwo {
   const found: Finding[] = [];
   const keep = (finding: Finding | null): void => {
     if (finding !== null) found.push(finding);
@@ -31,23 +40,26 @@ function judgePair(a: PlannedSpecies, b: PlannedSpecies, now: HereAndNow): reado
     keep(rule(b, a, now));
   }
   for (const rule of TOGETHER) keep(rule(a, b, now));
-  return found.length === 0 ? NOTHING : found;
+  return found.length === 0 ? SILENCE : { found, told: spokenOfPair(found) };
 }
 
-/** Everything that the rules say of two species, `a` before `b` in the list. The same objects for the same species. */
-export function pairFindings(a: PlannedSpecies, b: PlannedSpecies, now: HereAndNow): readonly Finding[] {
+function sayOfTwo(a: PlannedSpecies, b: PlannedSpecies, now: HereAndNow): OfTwo {
   let beside = SAID.get(a);
   if (beside === undefined) SAID.set(a, (beside = new WeakMap()));
   const before = beside.get(b);
-  if (before !== undefined && before.month === now.month && before.pond === now.pond) return before.findings;
-  const findings = judgePair(a, b, now);
-  beside.set(b, { month: now.month, pond: now.pond, findings });
-  return findings;
+  if (before !== undefined && before.month === now.month && before.pond === now.pond) return before.ofTwo;
+  const ofTwo = judgePair(a, b, now);
+  beside.set(b, { month: now.month, pond: now.pond, ofTwo });
+  return ofTwo;
 }
+
+/** Everything that the rules say of two species, `a` before `b` in the list. The same objects for the same species. */
+export const pairFindings = (a: PlannedSpecies, b: PlannedSpecies, now: HereAndNow): readonly Finding[] =>
+  sayOfTwo(a, b, now).found;
 
 interface Beside extends HereAndNow {
   readonly planned: readonly PlannedSpecies[];
-  readonly said: readonly (readonly Finding[])[];
+  readonly said: readonly OfTwo[];
 }
 /** What was said of a newcomer beside each of the list that it was held against last: an edit touches few of them. */
 const BESIDE = new WeakMap<PlannedSpecies, Beside>();
@@ -59,9 +71,9 @@ function besideEach(newcomer: PlannedSpecies, { planned, month, pond }: RuleCont
   const known = before?.month === month && before.pond === pond ? before : null;
   const at = planned.indexOf(newcomer);
   const said = planned.map((species, i) => {
-    if (i === at) return NOTHING;
-    if (known?.planned[i] === species) return known.said[i] ?? NOTHING;
-    return i < at ? pairFindings(species, newcomer, now) : pairFindings(newcomer, species, now);
+    if (i === at) return SILENCE;
+    if (known?.planned[i] === species) return known.said[i] ?? SILENCE;
+    return i < at ? sayOfTwo(species, newcomer, now) : sayOfTwo(newcomer, species, now);
   });
   BESIDE.set(newcomer, { month, pond, planned, said });
   return said;
@@ -89,24 +101,29 @@ function placeFindings(
   return findings;
 }
 
-/**
- * Everything that the rules find in a list; with a `focus`, what that species brings to it. Findings on pairs come first, then
- * those on species, the tank and the whole.
- */
-export function judgeAll(context: RuleContext): readonly Finding[] {
+function judge(context: RuleContext, ofTwo: keyof OfTwo): readonly Finding[] {
   const { planned, focus } = context;
   const found: Finding[] = [];
   if (focus === null)
     planned.forEach((species, i) => {
       for (let j = i + 1; j < planned.length; j += 1)
-        for (const finding of pairFindings(species, planned[j] as PlannedSpecies, context))
+        for (const finding of sayOfTwo(species, planned[j] as PlannedSpecies, context)[ofTwo])
           found.push(finding);
     });
-  else for (const said of besideEach(focus, context)) for (const finding of said) found.push(finding);
+  else for (const said of besideEach(focus, context)) for (const finding of said[ofTwo]) found.push(finding);
   for (const species of judgedSpecies(context))
     for (const finding of placeFindings(species, context.place, OF_ONE, OF_ONE_SAID)) found.push(finding);
   for (const kind of judgedKinds(context))
     for (const finding of placeFindings(kind, context.place, OF_KIND, OF_KIND_SAID)) found.push(finding);
-  for (const judge of OF_LISTS) for (const finding of judge(context)) found.push(finding);
+  for (const ofList of OF_LISTS) for (const finding of ofList(context)) found.push(finding);
   return found;
 }
+
+/**
+ * Everything that the rules find in a list; with a `focus`, what that species brings to it. Findings on pairs come first, then
+ * those on species, the tank and the whole.
+ */
+export const judgeAll = (context: RuleContext): readonly Finding[] => judge(context, 'found');
+
+/** The same without what only repeats another: `spoken(judgeAll(context))`, but what is told of two is kept from list to list. */
+export const judgeTold = (context: RuleContext): readonly Finding[] => spokenOfFirst(judge(context, 'told'));

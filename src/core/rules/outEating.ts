@@ -52,7 +52,6 @@ const isSlow = ({ profile }: PlannedSpecies): boolean =>
   !(LABYRINTH_FAMILIES.includes(profile.family) && profile.water.sensitivity < FRAGILE);
 
 function judgeSlow(slow: PlannedSpecies, context: RuleContext): readonly Finding[] {
-  if (!isSlow(slow)) return [];
   const fast = context.planned.filter((species) => species !== slow && competes(species, slow));
   if (fast.length === 0) return [];
   const reached = isReached(slow);
@@ -76,8 +75,5 @@ export const outEating: Rule = {
   name: 'out-eating',
   about: 'the first',
   severities: [SEVERITY],
-  judge: (context) =>
-    concernedSpecies(context, (fast, slow) => isSlow(slow) && competes(fast, slow)).flatMap((species) =>
-      judgeSlow(species, context),
-    ),
+  judge: (context) => concernedSpecies(context, isSlow, competes).flatMap((slow) => judgeSlow(slow, context)),
 };

@@ -51,18 +51,19 @@ export const areOneKind = (a: PlannedSpecies, b: PlannedSpecies): boolean =>
   speciesOf(a.profile) === speciesOf(b.profile);
 
 /**
- * The species to whom others do something: all, or the one that is asked for and those to whom it is the first that does it.
- * One more of several changes nothing of what is said.
+ * The species to whom others do something, of those that a rule is about: all, or the one that is asked for and those to whom
+ * it is the first that does it. One more of several changes nothing of what is said.
  */
 export function concernedSpecies(
   { planned, focus }: RuleContext,
+  isAbout: (species: PlannedSpecies) => boolean,
   does: (other: PlannedSpecies, species: PlannedSpecies) => boolean,
 ): readonly PlannedSpecies[] {
-  if (focus === null) return planned;
+  if (focus === null) return planned.filter(isAbout);
   const isFirst = (species: PlannedSpecies): boolean =>
     does(focus, species) &&
     !planned.some((other) => other !== focus && other !== species && does(other, species));
-  return planned.filter((species) => species === focus || isFirst(species));
+  return planned.filter((species) => isAbout(species) && (species === focus || isFirst(species)));
 }
 
 /** Share of the day that two species spend in the same water, 0 to 1. */

@@ -1,5 +1,5 @@
 import { addMonths, type Cm } from '../kernel';
-import { adultLengthCm, FAST, SLOW } from '../model';
+import { adultLengthCm, FAST, SLOW, type SpeciesProfile } from '../model';
 import { FIT_LIMITS, mouthFit, type MouthFit, mouthRatio } from '../fish';
 import { HORIZON_MONTHS, lengthsByMonth } from '../growth';
 import type { PlannedSpecies } from './context';
@@ -139,12 +139,37 @@ interface Moment {
   readonly preyCm: Cm;
 }
 
+/** The worst moment of two kinds of fish, and the lengths and months it was worked out for: numbers change nothing of it. */
+interface Known {
+  readonly eaterCm: Cm;
+  readonly preyCm: Cm;
+  readonly last: number;
+  readonly worst: Moment | null;
+}
+const KNOWN = new WeakMap<SpeciesProfile, WeakMap<SpeciesProfile, Known>>();
+
 /** Each month from today until they part or are grown: the worst there will be, and the first month it is so bad. */
 function worstMoment(eater: PlannedSpecies, prey: PlannedSpecies, want: Appetite): Moment | null {
   // Prey only grows: what is no fry today never will be.
   if (want === 'none' || (want === 'fry-only' && prey.smallestCm > FRY_CM)) return null;
-  const largest = lengthsByMonth(eater.profile, eater.largestCm);
+  const [eaterCm, preyCm] = [eater.largestCm, prey.smallestCm];
   const last = monthsTogether(eater, prey, HORIZON_MONTHS);
+  let beside = KNOWN.get(eater.profile);
+  if (beside === undefined) KNOWN.set(eater.profile, (beside = new WeakMap()));
+  const known = beside.get(prey.profile);
+  if (known?.eaterCm === eaterCm && known.preyCm === preyCm && known.last === last) return known.worst;
+  const worst = worstUntil(last, eater, prey, want);
+  beside.set(prey.profile, { eaterCm, preyCm, last, worst });
+  return worst;
+}
+
+function worstUntil(
+  last: number,
+  eater: PlannedSpecies,
+  prey: PlannedSpecies,
+  want: Appetite,
+): Moment | null {
+  const largest = lengthsByMonth(eater.profile, eater.largestCm);
   if (want !== 'picks' && neverFits(eater, largest[last] as number, prey)) return null;
   const smallest = lengthsByMonth(prey.profile, prey.smallestCm);
   let worst: Moment | null = null;

@@ -35,8 +35,7 @@ const isBold = (species: PlannedSpecies, shy: PlannedSpecies): boolean => {
 
 const isShy = ({ profile }: PlannedSpecies): boolean => profile.habits.shyness >= SHY;
 
-function judgeSpecies(species: PlannedSpecies, context: RuleContext): readonly Finding[] {
-  if (!isShy(species)) return [];
+function judgeShy(species: PlannedSpecies, context: RuleContext): readonly Finding[] {
   const { shyness: shy } = species.profile.habits;
   const { plants, hides, assumed } = context.tank;
   const bare = plants === 'none' && !assumed.has('plants') && (hides === null || hides.total === 0);
@@ -72,8 +71,5 @@ export const shyness: Rule = {
   name: 'shyness',
   about: 'the first',
   severities: [SEVERITY],
-  judge: (context) =>
-    concernedSpecies(context, (bold, species) => isShy(species) && isBold(bold, species)).flatMap((species) =>
-      judgeSpecies(species, context),
-    ),
+  judge: (context) => concernedSpecies(context, isShy, isBold).flatMap((shy) => judgeShy(shy, context)),
 };

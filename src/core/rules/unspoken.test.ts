@@ -4,7 +4,7 @@ import { catalogue, found, plan, TANKS, TODAY } from '@/testing/plans';
 import { buildContext } from '../assess/buildContext';
 import { readPlan } from '../assess/readPlan';
 import type { Finding, Severity } from './finding';
-import { judgeAll } from './judgeAll';
+import { judgeAll, judgeTold } from './judgeAll';
 import { RULES } from './everyRule';
 import { spoken } from './unspoken';
 
@@ -46,8 +46,10 @@ describe('findings that only repeat another', () => {
       fc.property(anyPlan, (file) => {
         const read = readPlan(JSON.parse(JSON.stringify(file)), catalogue);
         if (!read.ok) return;
-        const all = judgeAll(buildContext(read.value, catalogue, TODAY).context);
+        const { context } = buildContext(read.value, catalogue, TODAY);
+        const all = judgeAll(context);
         const told = spoken(all);
+        expect(judgeTold(context)).toEqual(told);
         for (const one of all)
           if (one.severity === 'stop' || one.severity === 'caution')
             expect(

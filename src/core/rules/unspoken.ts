@@ -10,40 +10,41 @@ const rank = ({ severity }: Finding): number => RANK[severity];
 const covers = (told: Finding, other: Finding): boolean =>
   told !== other && rank(told) <= rank(other) && (told.from ?? '') <= (other.from ?? '');
 
+type Of = 'the first species' | 'the pair';
 const PAIR = 2;
-const isSame = (of: 'the first species' | 'the pair', a: Finding, b: Finding): boolean => {
+const isSame = (of: Of, a: Finding, b: Finding): boolean => {
   if (of === 'the first species') return a.species[0] !== undefined && a.species[0] === b.species[0];
   return a.species.length === PAIR && a.species.every((id) => b.species.includes(id));
 };
 
-/** Rules beside which others have nothing to add. */
-const SPEAK_FOR_OTHERS: ReadonlySet<string> = new Set(
-  RULES.flatMap(({ silentBeside = [] }) => silentBeside.flatMap(({ rules }) => rules)),
-);
-/** The others, by their name: those that have nothing to add beside some. */
-const BESIDE_OTHERS = new Map(
-  RULES.flatMap(({ name, silentBeside }) => (silentBeside ? [[name, silentBeside] as const] : [])),
-);
+/** What leaves out, of findings, those that only repeat another about the same first species, or the same pair. */
+function without(of: Of): (findings: readonly Finding[]) => readonly Finding[] {
+  const silences = RULES.flatMap(({ name, silentBeside = [] }) =>
+    silentBeside.filter((silence) => silence.of === of).map((silence) => ({ name, ...silence })),
+  );
+  const speakers: ReadonlySet<string> = new Set(silences.flatMap(({ rules }) => rules));
+  const byName = new Map(silences.map((silence) => [silence.name, silence]));
+  return (findings) => {
+    const told = findings.filter(({ rule }) => speakers.has(rule));
+    if (told.length === 0) return findings;
+    return findings.filter((one) => {
+      const silence = byName.get(one.rule);
+      if (silence === undefined || (silence.mild === true && rank(one) < RANK.note)) return true;
+      return !told.some(
+        (other) => silence.rules.includes(other.rule) && covers(other, one) && isSame(of, one, other),
+      );
+    });
+  };
+}
+
+/** Those of two species beside each other: rules that speak of pairs see the pair alone. */
+export const spokenOfPair = without('the pair');
+/** Those of a species by itself. */
+export const spokenOfFirst = without('the first species');
 
 /**
  * Findings without those that only repeat another: a rule names the rules beside which it has nothing to add. The worst
  * that is said of anything, and when, stays as it was.
  */
-export function spoken(findings: readonly Finding[]): readonly Finding[] {
-  const byRule = new Map<string, Finding[]>();
-  for (const one of findings) {
-    if (!SPEAK_FOR_OTHERS.has(one.rule)) continue;
-    const same = byRule.get(one.rule);
-    if (same) same.push(one);
-    else byRule.set(one.rule, [one]);
-  }
-  if (byRule.size === 0) return findings;
-  return findings.filter(
-    (one) =>
-      !BESIDE_OTHERS.get(one.rule)?.some(
-        ({ rules, of, mild = false }) =>
-          (!mild || rank(one) >= RANK.note) &&
-          rules.some((rule) => byRule.get(rule)?.some((told) => covers(told, one) && isSame(of, one, told))),
-      ),
-  );
-}
+export const spoken = (findings: readonly Finding[]): readonly Finding[] =>
+  spokenOfFirst(spokenOfPair(findings));
