@@ -1,6 +1,6 @@
 import { HOUR_MS } from '../kernel';
 import type { Standing } from '../events';
-import { chiSquareTail, rateRatio, type RateRatio, studentQuantile } from '../stats';
+import { chiSquareTail, exactLimits, rateRatio, type RateRatio, studentQuantile } from '../stats';
 import { type Bundle, bundlesOf } from './bundles';
 import { movedTo } from './movedTo';
 import { tally, type Tally, type Watch, watchesOf } from './watches';
@@ -58,41 +58,41 @@ function scatterOf(
   return { phi: chi / df, p: chiSquareTail(chi, df), df };
 }
 
+type Limits = RateRatio['interval'];
+
 /** Wider limits for counts that scatter: log ratio ± t sqrt(phi (1/x1 + 1/x2)) (quasi-Poisson; Wedderburn 1974). */
-function widened(exact: RateRatio, before: Tally, after: Tally, phi: number, df: number): RateRatio {
-  if (exact.ratio === null || before.events === 0 || after.events === 0) return exact;
+function widened([low, high]: Limits, before: Tally, after: Tally, phi: number, df: number): Limits {
+  if (low === null || high === null || after.events === 0) return [low, high];
+  const ratio = after.events / after.minutes / (before.events / before.minutes);
   const error = Math.sqrt(phi * (1 / before.events + 1 / after.events));
   const reach = studentQuantile(0.975, df) * error;
-  const low = exact.ratio * Math.exp(-reach);
-  const high = exact.ratio * Math.exp(reach);
-  const [exactLow, exactHigh] = exact.interval;
-  return {
-    ...exact,
-    // Never narrower than the exact limits.
-    interval: [Math.min(low, exactLow ?? low), exactHigh === null ? null : Math.max(high, exactHigh)],
-  };
+  // Never narrower than the exact limits.
+  return [Math.min(low, ratio * Math.exp(-reach)), Math.max(high, ratio * Math.exp(reach))];
 }
 
-const excludesOne = ({ interval: [low, high] }: RateRatio): boolean =>
+const excludesOne = ([low, high]: Limits): boolean =>
   (low !== null && low > 1) || (high !== null && high < 1);
 
 /** Minutes of further watching after which the limits would leave out 1, if both rates and their scatter stay as they are. */
 function minutesToSettle(
   before: Tally,
   after: Tally,
-  compare: (before: Tally, after: Tally) => RateRatio,
+  limits: (before: Tally, after: Tally) => Limits,
 ): number | null {
-  if (before.minutes === 0) return null;
-  const perMinute = after.minutes > 0 ? after.events / after.minutes : 0;
-  for (let more = MINUTES_A_STEP; more <= MOST_MINUTES; more += MINUTES_A_STEP) {
-    const then = {
-      ...after,
-      events: Math.round(after.events + perMinute * more),
-      minutes: after.minutes + more,
-    };
-    if (excludesOne(compare(before, then))) return more;
+  const settles = (steps: number): boolean => {
+    const minutes = after.minutes + steps * MINUTES_A_STEP;
+    const events = Math.round((after.events / after.minutes) * minutes);
+    return excludesOne(limits(before, { ...after, events, minutes }));
+  };
+  // By halving: each look at the limits of a long record takes some milliseconds.
+  let [open, settled] = [0, MOST_MINUTES / MINUTES_A_STEP];
+  if (!settles(settled)) return null;
+  while (settled - open > 1) {
+    const middle = Math.floor((open + settled) / 2);
+    if (settles(middle)) settled = middle;
+    else open = middle;
   }
-  return null;
+  return settled * MINUTES_A_STEP;
 }
 
 const pairs = (fish: number): number => (fish * (fish - 1)) / 2;
@@ -129,10 +129,12 @@ export function stepEffect(
   const said = before.minutes > 0 && after.minutes > 0;
   const scatter = said ? scatterOf(earlier, since) : null;
   const uneven = scatter !== null && scatter.phi > 1 && scatter.p < UNEVEN_P;
-  const compare = (was: Tally, is: Tally): RateRatio =>
-    uneven ? widened(rateRatio(was, is), was, is, scatter.phi, scatter.df) : rateRatio(was, is);
+  const limits = (was: Tally, is: Tally): Limits => {
+    const exact = exactLimits(was, is);
+    return uneven ? widened(exact, was, is, scatter.phi, scatter.df) : exact;
+  };
   const ratio: RateRatio = said
-    ? compare(before, after)
+    ? { ...rateRatio(before, after), interval: limits(before, after) }
     : {
         beforePerHour: NaN,
         afterPerHour: NaN,
@@ -141,7 +143,7 @@ export function stepEffect(
         midInterval: [null, null],
         p: 1,
       };
-  const settled = said && excludesOne(ratio);
+  const settled = said && excludesOne(ratio.interval);
   const [was, is] = [pairs(before.fish), pairs(after.fish)];
   return {
     bundle,
@@ -162,7 +164,7 @@ export function stepEffect(
             ? 'worse'
             : 'helped'
           : 'open',
-    moreMinutes: said && !settled ? minutesToSettle(before, after, compare) : null,
+    moreMinutes: said && !settled ? minutesToSettle(before, after, limits) : null,
     countsFrom,
     settling: now < countsFrom,
   };

@@ -9,7 +9,7 @@ export { linearity } from './linearity';
 export type { Linearity, NoOrder } from './linearity';
 export { logRank } from './logRank';
 export { betaQuantile, chiSquareTail, studentQuantile } from './quantiles';
-export { rateRatio } from './rateRatio';
+export { exactLimits, rateRatio } from './rateRatio';
 export type { RateRatio, Watched } from './rateRatio';
 export { normals, poissonDraw, seededChance } from './seededChance';
 export type { Chance } from './seededChance';

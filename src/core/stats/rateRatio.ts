@@ -51,6 +51,26 @@ function tails(n: number, k: number, p: number): readonly [number, number] {
   return [Math.min(1, below), Math.min(1, above)];
 }
 
+/** How many times as likely the second share is as the first, where both are watched for so long. */
+const oddsOf = (share: number, before: Watched, after: Watched): number =>
+  (share / (1 - share)) * (before.minutes / after.minutes);
+
+/**
+ * The exact central 95 % limits of the second rate over the first: those of Clopper and Pearson 1934 for the share, turned into
+ * a ratio. Both null where nothing was seen on either side.
+ *
+ * @example exactLimits({ events: 1, minutes: 60 }, { events: 0, minutes: 60 }) // [0, 39]
+ */
+export function exactLimits(before: Watched, after: Watched): RateRatio['interval'] {
+  if (before.events + after.events === 0) return [null, null];
+  return [
+    after.events === 0 ? 0 : oddsOf(betaQuantile(HALF, after.events, before.events + 1), before, after),
+    before.events === 0
+      ? null
+      : oddsOf(betaQuantile(1 - HALF, after.events + 1, before.events), before, after),
+  ];
+}
+
 /**
  * Compares two rates: given all that was seen, what was seen after is binomial. Interval: the limits of Clopper and
  * Pearson 1934 for the share, turned into a ratio; p: twice the smaller tail, at most 1, so that it never contradicts the
@@ -64,18 +84,13 @@ export function rateRatio(before: Watched, after: Watched): RateRatio {
   const n = before.events + after.events;
   const rates = { beforePerHour, afterPerHour };
   if (n === 0) return { ...rates, ratio: null, interval: [null, null], midInterval: [null, null], p: 1 };
-  const odds = (share: number): number => (share / (1 - share)) * (before.minutes / after.minutes);
-  const low = after.events === 0 ? 0 : odds(betaQuantile(HALF, after.events, before.events + 1));
-  const high = before.events === 0 ? null : odds(betaQuantile(1 - HALF, after.events + 1, before.events));
+  const mid = (p: number): number => oddsOf(midShare(p, after.events, n), before, after);
   const [below, above] = tails(n, after.events, after.minutes / (before.minutes + after.minutes));
   return {
     ...rates,
     ratio: before.events === 0 ? null : afterPerHour / beforePerHour,
-    interval: [low, high],
-    midInterval: [
-      after.events === 0 ? 0 : odds(midShare(HALF, after.events, n)),
-      before.events === 0 ? null : odds(midShare(1 - HALF, after.events, n)),
-    ],
+    interval: exactLimits(before, after),
+    midInterval: [after.events === 0 ? 0 : mid(HALF), before.events === 0 ? null : mid(1 - HALF)],
     p: Math.min(1, 2 * Math.min(below, above)),
   };
 }
