@@ -126,9 +126,7 @@ describe('a record of one that lives here', () => {
 
 describe('newcomers', () => {
   const sexes = (count: number, males?: number, females?: number) =>
-    membersFor('individuals', count, '', { males, females }, stamp()).map(
-      ({ sex }) => sex[0],
-    );
+    membersFor('individuals', count, '', { males, females }, stamp()).map(({ sex }) => sex[0]);
   it('one by one have the sexes that were seen: males first, then females, then those that nobody sexed', () => {
     expect(sexes(4, 1, 2)).toEqual(['m', 'f', 'f', 'u']);
     expect(sexes(3, 2)).toEqual(['m', 'm', 'u']);
@@ -327,14 +325,13 @@ describe('a sorting session', () => {
 });
 
 describe('the order of tanks in the rack', () => {
-  const rack = (orders: Readonly<Record<string, number>>): Record<string, RoomDocument> =>
-    ({
-      draft: { id: 'draft', kind: 'draft', body: null } as unknown as RoomDocument,
-      gone: { id: 'gone', kind: 'tank', body: null } as unknown as RoomDocument,
-      ...Object.fromEntries(
-        Object.entries(orders).map(([id, order]) => [id, { id, kind: 'tank', body: { name: id, order } }]),
-      ),
-    });
+  const rack = (orders: Readonly<Record<string, number>>): Record<string, RoomDocument> => ({
+    draft: { id: 'draft', kind: 'draft', body: null } as unknown as RoomDocument,
+    gone: { id: 'gone', kind: 'tank', body: null } as unknown as RoomDocument,
+    ...Object.fromEntries(
+      Object.entries(orders).map(([id, order]) => [id, { id, kind: 'tank', body: { name: id, order } }]),
+    ),
+  });
   const ordered = (orders: Readonly<Record<string, number>>, ...tanks: string[]) =>
     orderTanks(rack(orders), tanks as unknown as TankId[]).map((change) =>
       change.kind === 'put' ? [change.document.id, change.document.kind, change.document.body] : [],
@@ -388,9 +385,13 @@ describe('who leaves and who is back', () => {
   const base = { on: ON, resident: 'a' as ResidentId, count: 2 };
   const entry = (change: Change) => entriesOf([change])[0];
   it('is written with what was said', () => {
-    expect(
-      entry(comeBack({ ...base, tank: T, what: 'returned' }, stamp())),
-    ).toEqual({ ...base, tank: 'T', what: 'returned', type: 'back-again', note: '' });
+    expect(entry(comeBack({ ...base, tank: T, what: 'returned' }, stamp()))).toEqual({
+      ...base,
+      tank: 'T',
+      what: 'returned',
+      type: 'back-again',
+      note: '',
+    });
     expect(
       entry(decideToGo({ ...base, why: '' } as unknown as Parameters<typeof decideToGo>[0], stamp())),
     ).toEqual({

@@ -59,7 +59,7 @@ export function templateOf(name: Template, lengthCm: number, widthCm: number): r
     case 'open middle':
       return [0.12, 0.88].flatMap((at, i) => [
         piece('wood', l * at, w * 0.6, l * 0.18, w * 0.12, i ? 130 : 50),
-        piece('plant', l * (at + (i ? 0.06 : -0.06)), w * 0.82, l * 0.14, w * 0.26),
+        piece('plant', l * (at + (i ? 0.045 : -0.045)), w * 0.82, l * 0.14, w * 0.26),
         piece('rock', l * (at + (i ? -0.05 : 0.05)), w * 0.34, l * 0.08, w * 0.2),
       ]);
     case 'planted back':
