@@ -85,3 +85,23 @@ export function survivalAnswer(text: string): Outcome<unknown> {
     },
   };
 }
+
+/** One curve over all lives of a CSV, and the score test over its groups: lives may be known from some day on only. */
+export function livesAnswer(text: string): Outcome<unknown> {
+  const read = readSurvivalCsv(text, 'stop');
+  if (!read.ok) return read;
+  const { time, atRisk, events, survival } = kaplanMeier([...read.value.values()].flat());
+  const test = logRank(read.value, 'breslow');
+  return {
+    ok: true,
+    value: {
+      curve: time.map((day, i) => ({
+        time: day,
+        atRisk: atRisk[i],
+        events: events[i],
+        survival: survival[i],
+      })),
+      logRank: test && { chiSquare: test.chiSquare, df: test.df, p: test.p },
+    },
+  };
+}

@@ -5,10 +5,11 @@ import { assumedInFile, faultLine, METRIC, sayingsFor, UK, US } from '@/words/en
 import { lineUps, readProblem, readWishes, solveProblem } from '@/core/lineups';
 import { checkFile } from '@/core/formats';
 import { atOnce, type Fault, type Outcome, parseJson, type UnitChoice } from '@/core/kernel';
-import { orderAnswer, rateAnswer, survivalAnswer } from './hierarchyCommands';
+import { livesAnswer, orderAnswer, rateAnswer, survivalAnswer } from './hierarchyCommands';
 import { type Answer, failed, json, type Surroundings } from './answer';
 import { mergeCommand, type RoomFile } from './mergeCommand';
 import { findCommand, speciesCommand } from './speciesCommand';
+import { sumsCommand } from './sumsCommand';
 import { WATER_OPTIONS, waterCommand } from './waterCommand';
 
 const USAGE = [
@@ -23,6 +24,9 @@ const USAGE = [
   '  order FILE.csv [--seed N]          contests (time,winner,loser[,weight]) in, hierarchy measures out',
   '  rate --before 12/90 --after 3/80   events/minutes in, their ratio with its interval out',
   '  survival FILE.csv                  lives (group,start,end,event) in, curves and log-rank test out',
+  '  sums share K N | rate EVENTS HOURS | posterior-rate SHAPE RATE EVENTS HOURS | posterior-share A B K N',
+  '                                     limits of what was counted, alone and with what was believed before',
+  '  sums survival FILE.csv             lives (start,stop,event,group) in, one curve and the score test out',
   '  merge FILE FILE...                 files of one room, written to on several devices, as one file',
   '  check FILE                         whether a Lomvik file is valid, and if not, where and why',
   '  water ammonia --t 25 --ph 8 --tan 1    share and mg/L of un-ionised ammonia',
@@ -251,6 +255,8 @@ export function runCommand(args: readonly string[], world: Surroundings): Answer
       return path === undefined
         ? failed('survival: needs a CSV file of lives. Found nothing.', ...USAGE)
         : csvCommand(path, world, survivalAnswer);
+    case 'sums':
+      return sumsCommand(rest, (file) => csvCommand(file, world, livesAnswer));
     case 'rate': {
       const given = rateAnswer(parsed.values.before, parsed.values.after);
       return given.ok ? json(given.value) : failed(...given.errors, ...USAGE);

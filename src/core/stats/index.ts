@@ -3,6 +3,7 @@ export type { BradleyTerry, NoStrength } from './bradleyTerry';
 export { circularTriads } from './circularTriads';
 export type { CircularTriads } from './circularTriads';
 export { davidsScore, steepness } from './davidsScore';
+export { brierScore, posteriorRate, posteriorShare, rateLimits, shareLimits } from './experience';
 export { kaplanMeier } from './kaplanMeier';
 export type { Span, SurvivalCurve } from './kaplanMeier';
 export { linearity } from './linearity';

@@ -35,12 +35,21 @@ function quadratic(matrix: readonly (readonly number[])[], difference: readonly 
 }
 
 /**
- * The log-rank test over groups, with delayed entry: at each day of a death, what each group lost against its share of all
- * at risk, with the variance of the hypergeometric. Null for fewer than two groups or without a death.
- *
- * Sources: Mantel 1966; Peto and Peto 1972. Complexity: days x animals.
+ * How several deaths of one day count: drawn without putting back (the usual test), or each as a death of its own (Breslow: the
+ * score test of proportional hazards, which packages give where lives are known from some day on only).
  */
-export function logRank(byGroup: ReadonlyMap<string, readonly Span[]>): LogRank | null {
+export type Ties = 'hypergeometric' | 'breslow';
+
+/**
+ * The log-rank test over groups, with delayed entry: at each day of a death, what each group lost against its share of all
+ * at risk, with the variance that `ties` asks for. Null for fewer than two groups or without a death.
+ *
+ * Sources: Mantel 1966; Peto and Peto 1972; Breslow 1974. Complexity: days x animals.
+ */
+export function logRank(
+  byGroup: ReadonlyMap<string, readonly Span[]>,
+  ties: Ties = 'hypergeometric',
+): LogRank | null {
   const groups = [...byGroup.keys()];
   const spans = groups.map((group) => byGroup.get(group) ?? []);
   const days = [...new Set(spans.flat().flatMap((span) => (span.died ? [span.end] : [])))].sort(
@@ -55,7 +64,7 @@ export function logRank(byGroup: ReadonlyMap<string, readonly Span[]>): LogRank 
     const died = spans.map((group) => group.filter((span) => span.died && span.end === day).length);
     const n = risk.reduce((sum, one) => sum + one, 0);
     const d = died.reduce((sum, one) => sum + one, 0);
-    const spread = n > 1 ? (d * (n - d)) / (n - 1) : 0;
+    const spread = ties === 'breslow' ? d : n > 1 ? (d * (n - d)) / (n - 1) : 0;
     groups.forEach((_, i) => {
       const share = risk[i]! / n;
       observed[i]! += died[i]!;

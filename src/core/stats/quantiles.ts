@@ -14,10 +14,10 @@ export const betaShare = (x: number, a: number, b: number): number => jStat.beta
 
 const HALVINGS = 200;
 
-/** Where a curve that rises from 0 to 1 over the shares reaches p: by halving, exact to the last digits that the curve has. */
-function reaches(p: number, curve: (share: number) => number): number {
+/** Where a curve that rises from 0 to 1 up to `top` reaches p: by halving, exact to the last digits that the curve has. */
+function reaches(p: number, curve: (share: number) => number, top = 1): number {
   let low = 0;
-  let high = 1;
+  let high = top;
   for (let i = 0; i < HALVINGS && high > low; i += 1) {
     const middle = (low + high) / 2;
     if (middle === low || middle === high) break;
@@ -30,6 +30,16 @@ function reaches(p: number, curve: (share: number) => number): number {
 /** Where the share of a beta curve below is p. */
 export const betaQuantile = (p: number, a: number, b: number): number =>
   reaches(p, (x) => betaShare(x, a, b));
+
+/** The share of a gamma curve of scale 1 below x. By the package jstat. Domain: x >= 0, shape above 0. */
+const gammaShare = (x: number, shape: number): number => jStat.gamma.cdf(x, shape, 1);
+
+/** Where the share of a gamma curve of scale 1 below is p. Domain: 0 < p < 1, shape above 0. */
+export function gammaQuantile(p: number, shape: number): number {
+  let top = shape + 1;
+  while (gammaShare(top, shape) < p) top *= 2;
+  return reaches(p, (x) => gammaShare(x, shape), top);
+}
 
 /**
  * The share of a binomial under which what lies at k counts half: P(more than k of n) + P(k) / 2 = p. 0 or 1 where no share
