@@ -5,6 +5,7 @@ import { assumedInFile, faultLine, METRIC, sayingsFor, UK, US } from '@/words/en
 import { lineUps, readProblem, readWishes, solveProblem } from '@/core/lineups';
 import { checkFile } from '@/core/formats';
 import { atOnce, type Fault, type Outcome, parseJson, type UnitChoice } from '@/core/kernel';
+import { experienceCommand, type ReadFile } from './experienceCommand';
 import { livesAnswer, orderAnswer, rateAnswer, survivalAnswer } from './hierarchyCommands';
 import { type Answer, failed, json, type Surroundings } from './answer';
 import { mergeCommand, type RoomFile } from './mergeCommand';
@@ -28,6 +29,8 @@ const USAGE = [
   '                                     limits of what was counted, alone and with what was believed before',
   '  sums survival FILE.csv             lives (start,stop,event,group) in, one curve and the score test out',
   '  merge FILE FILE...                 files of one room, written to on several devices, as one file',
+  '  experience check FILE...           experience files, whether they are valid',
+  '  experience sum FILE... --species NAME [--with NAME]   what keepers lived through with it: shares and rates with limits',
   '  check FILE                         whether a Lomvik file is valid, and if not, where and why',
   '  water ammonia --t 25 --ph 8 --tan 1    share and mg/L of un-ionised ammonia',
   '  water oxygen --t 25 [--altitude 500]   oxygen at saturation',
@@ -175,6 +178,15 @@ function checkCommand(path: string, world: Surroundings): Answer {
     : faultsOf(path, checked.faults);
 }
 
+/** Every file, read or not: what is wrong with one keeps no other from being read. */
+const readFiles = (paths: readonly string[], world: Surroundings): readonly ReadFile[] =>
+  paths.map((path) => {
+    const loaded = load(path, world);
+    return loaded.ok
+      ? { path: named(path), ok: true, value: loaded.value }
+      : { path: named(path), ok: false, errors: loaded.answer.errors };
+  });
+
 function mergeFiles(paths: readonly string[], world: Surroundings): Answer {
   const files: RoomFile[] = [];
   for (const path of paths) {
@@ -192,6 +204,8 @@ const OPTIONS = {
   problem: { type: 'boolean' },
   seed: { type: 'string' },
   find: { type: 'string' },
+  species: { type: 'string' },
+  with: { type: 'string' },
   text: { type: 'boolean' },
   numbers: { type: 'boolean' },
   before: { type: 'string' },
@@ -255,6 +269,8 @@ export function runCommand(args: readonly string[], world: Surroundings): Answer
       return path === undefined
         ? failed('survival: needs a CSV file of lives. Found nothing.', ...USAGE)
         : csvCommand(path, world, survivalAnswer);
+    case 'experience':
+      return experienceCommand(path, readFiles(rest.slice(1), world), parsed.values, world);
     case 'sums':
       return sumsCommand(rest, (file) => csvCommand(file, world, livesAnswer));
     case 'rate': {

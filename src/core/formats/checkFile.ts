@@ -1,4 +1,5 @@
 import { readPlan } from '../assess';
+import { EXPERIENCE_FORMAT, readExperience } from '../evidence';
 import { readWishes } from '../lineups';
 import type { Catalogue } from '../model';
 import { readBackup } from './backup';
@@ -13,7 +14,7 @@ import { faultOf, type Outcome } from '../kernel';
 export function checkFile(
   value: unknown,
   catalogue: Catalogue,
-): Outcome<'lomvik-plan' | 'lomvik-wishes' | 'lomvik-life' | 'lomvik'> {
+): Outcome<'lomvik-plan' | 'lomvik-wishes' | 'lomvik-life' | typeof EXPERIENCE_FORMAT | 'lomvik'> {
   const format =
     value !== null && typeof value === 'object' ? (value as { format?: unknown }).format : undefined;
   if (format === 'lomvik-plan') {
@@ -28,6 +29,10 @@ export function checkFile(
     const life = readLifeFile(value, catalogue);
     return life.ok ? { ok: true, value: 'lomvik-life' } : life;
   }
+  if (format === EXPERIENCE_FORMAT) {
+    const experience = readExperience(value);
+    return experience.ok ? { ok: true, value: EXPERIENCE_FORMAT } : experience;
+  }
   if (format === 'lomvik') {
     const backup = readBackup(value, catalogue);
     return backup.ok ? { ok: true, value: 'lomvik' } : backup;
@@ -37,7 +42,7 @@ export function checkFile(
     faults: [
       faultOf(
         'format',
-        { is: 'format', of: ['lomvik-plan', 'lomvik-wishes', 'lomvik-life', 'lomvik'] },
+        { is: 'format', of: ['lomvik-plan', 'lomvik-wishes', 'lomvik-life', EXPERIENCE_FORMAT, 'lomvik'] },
         format,
       ),
     ],

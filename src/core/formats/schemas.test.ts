@@ -2,11 +2,13 @@ import { PLAINLY } from '@/testing/plans';
 import Ajv2020 from 'ajv/dist/2020';
 import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
+import { clubFiles } from '@/demo/club';
 import { demoRoom } from '@/demo/demoRoom';
 import { catalogue, judge, plan, TANKS } from '@/testing/plans';
 import { toAnswer } from '../assess/toAnswer';
 import { DOCUMENT_KINDS } from '../records/documents';
 import { EVENT_TYPES } from '../events/events';
+import { readExperience } from '../evidence';
 import { readWishes } from '../lineups/wishes';
 import { writeBackup } from './backup';
 import { readLifeFile } from './lifeFile';
@@ -18,12 +20,13 @@ const schema = (name: string) =>
   );
 /** A list of all species takes minutes: each of its thousands of fixes is tried. */
 const ONE_OF = 12;
-const [planSchema, assessmentSchema, backupSchema, wishesSchema, lifeSchema] = [
+const [planSchema, assessmentSchema, backupSchema, wishesSchema, lifeSchema, experienceSchema] = [
   'plan',
   'assessment',
   'backup',
   'wishes',
   'life',
+  'experience',
 ].map(schema);
 
 type ListOf<Name extends string> = {
@@ -88,6 +91,29 @@ describe('the published JSON Schemas', () => {
     ]) {
       const plain = JSON.parse(JSON.stringify(value)) as unknown;
       expect(lifeSchema!(plain)).toBe(readLifeFile(plain, catalogue).ok);
+    }
+  });
+  it('take experience as the reader does, and refuse what it refuses', () => {
+    const file = clubFiles()[0]!;
+    const [stay] = file.stays;
+    for (const value of [
+      file,
+      { ...file, made: '2027-13' },
+      { ...file, room: '' },
+      ...[
+        { until: null },
+        { until: undefined },
+        { minutesWatched: -1 },
+        { water: undefined },
+        { water: { ph: [6] } },
+        { fish: [] },
+        { ended: 'well' },
+        { losses: [{ species: 'x', cause: 'age', count: 0 }] },
+        { steps: [{ step: 'prayed', effect: 'helped' }] },
+      ].map((more) => ({ ...file, stays: [{ ...stay, ...more }] })),
+    ]) {
+      const plain = JSON.parse(JSON.stringify(value)) as unknown;
+      expect(experienceSchema!(plain)).toBe(readExperience(plain).ok);
     }
   });
   it('know every kind of document and of entry, and no other', () => {

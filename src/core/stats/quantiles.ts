@@ -51,5 +51,16 @@ export function midShare(p: number, k: number, n: number): number {
   return reaches(p, (share) => (atLeast(k, share) + atLeast(k + 1, share)) / 2);
 }
 
+/**
+ * The mean of a Poisson count under which what lies at `events` counts half: P(more) + P(as many) / 2 = p. `events` need not be
+ * whole: a count that scatters more than chance stands for a smaller one. Source: the mid-P of Lancaster 1961. Domain: events above 0.
+ */
+export function midGamma(p: number, events: number): number {
+  const atLeast = (mean: number): number => (gammaShare(mean, events) + gammaShare(mean, events + 1)) / 2;
+  let top = events + 1;
+  while (atLeast(top) < p) top *= 2;
+  return reaches(p, atLeast, top);
+}
+
 /** The 97.5 % point of the normal curve (handbook table: 1.959964). */
 export const NORMAL_975 = 1.959963984540054;
