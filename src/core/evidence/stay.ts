@@ -34,8 +34,8 @@ export type LossCause = (typeof LOSS_CAUSES)[number];
 /** What was seen of a fish without a contest. */
 export const SEEN_SIGNS = ['torn', 'hiding', 'not eating'] as const;
 export const STEP_EFFECTS = ['helped', 'worse', 'open'] as const;
-/** How a stay ended: it goes on; some had to be parted; given up; none is left; they moved to another tank together. */
-export const STAY_ENDS = ['goes on', 'parted', 'given up', 'none left', 'moved on'] as const;
+/** How a stay ended: it goes on; some had to be parted; given up; none is left; they moved to another tank together; a species came or went. */
+export const STAY_ENDS = ['goes on', 'parted', 'given up', 'none left', 'moved on', 'list changed'] as const;
 export const HIDE_CLASSES = ['none', 'few', 'many', 'not said'] as const;
 
 const MOST_FISH = 10_000;

@@ -1,0 +1,172 @@
+import fc from 'fast-check';
+import { demoRoom } from '@/demo/demoRoom';
+import { anyArrival, anyEvent } from '@/testing/anyRoom';
+import { cameOf, chasedOf, happened, memberOf, watchedOf } from '@/testing/happened';
+import { effective, type Standing } from '../events';
+import { readExperience } from './experienceFile';
+import { lossCauseOf } from './lossCause';
+import { staysIn, type TankSaid } from './staysIn';
+
+const TANK: TankSaid = { id: 'T', lengthCm: 120, widthCm: 45, heightCm: 50, hides: 3 };
+const on = (month: number, day = 1, hour = 12, minute = 0): string =>
+  new Date(Date.UTC(2026, month - 1, day, hour, minute)).toISOString();
+const NOW = on(12);
+const [CICHLID, CORY, TETRA] = ['labidochromis-caeruleus', 'corydoras-aeneus', 'paracheirodon-innesi'];
+const came = (month: number, species: string, ids: string, more: object = {}): Standing =>
+  cameOf(
+    on(month),
+    [...ids].map((id) => ({ ...memberOf(id), ...more })),
+    { species },
+  );
+const group = (month: number, species: string, id: string, count: number): Standing =>
+  cameOf(on(month), [{ ...memberOf(id, count), individual: false }], { species });
+const stays = (...happenings: readonly Standing[]) => staysIn(happenings, [TANK], 'secret', NOW);
+
+describe('a stay', () => {
+  it('goes from the month in which its species met to the month in which they change', () => {
+    const told = stays(group(1, CORY, 'c', 6), group(3, TETRA, 't', 10));
+    expect(
+      told.map(({ from, until, ended, fish }) => [from, until, ended, fish.map((one) => one.species)]),
+    ).toEqual([
+      ['2026-01', '2026-03', 'list changed', [CORY]],
+      ['2026-03', null, 'goes on', [CORY, TETRA]],
+    ]);
+  });
+  it('tells the tank, the most of each species there were, and their length at the start', () => {
+    const [one] = stays(
+      came(1, CICHLID, 'ab', { sex: 'male' }),
+      happened({ type: 'measured', on: on(2), resident: 'a', lengthCm: 11 }),
+      came(4, CICHLID, 'd', { sex: 'female' }),
+      happened({ type: 'died', on: on(5), resident: 'a', count: 1, how: 'found', cause: 'old' }),
+    );
+    expect(one).toMatchObject({
+      tank: { lengthCm: 120, widthCm: 45, heightCm: 50, hides: 'few' },
+      fish: [{ species: CICHLID, count: 3, males: 2, females: 1, lengthCm: 6 }],
+      losses: [{ species: CICHLID, cause: 'age', count: 1 }],
+      ended: 'goes on',
+    });
+  });
+  it('has its contests by species, its watches, signs and water', () => {
+    const [one] = stays(
+      came(1, CICHLID, 'ab'),
+      group(1, CORY, 'c', 6),
+      chasedOf(on(2), 'a', 'c'),
+      chasedOf(on(2), 'b', 'c'),
+      chasedOf(on(2), 'a', `some-unknown-${CORY}`, { what: 'pin' }),
+      chasedOf(on(2), 'a', 'b', { what: 'nip' }),
+      chasedOf(on(2), 'a', 'nobody'),
+      watchedOf(on(2, 1, 13), 20),
+      happened({ type: 'saw', on: on(3), resident: 'c', what: 'torn', place: '' }),
+      happened({ type: 'saw', on: on(3), resident: 'c', what: 'torn', place: '' }),
+      happened({ type: 'saw', on: on(3), resident: 'c', what: 'eating', place: '' }),
+      happened({ type: 'tested', on: on(3), ph: 7.2, temperatureC: 25 }),
+      happened({ type: 'tested', on: on(4), ph: 6.9 }),
+    );
+    expect(one).toMatchObject({
+      minutesWatched: 20,
+      contests: [
+        { by: CICHLID, to: CORY, level: 'chase', count: 2 },
+        { by: CICHLID, to: CORY, level: 'fight', count: 1 },
+        { by: CICHLID, to: CICHLID, level: 'bite', count: 1 },
+      ],
+      signs: [{ species: CORY, what: 'torn' }],
+      water: { ph: [6.9, 7.2], temperatureC: [25, 25] },
+    });
+  });
+  const given = (reason: string): Standing =>
+    happened({ type: 'rehomed', on: on(4), resident: 'c', count: 6, reason, taker: '', credit: '' });
+  it.each<[string, readonly Standing[], string | undefined]>([
+    [
+      'the last died',
+      [happened({ type: 'died', on: on(4), resident: 'c', count: 6, how: 'found', cause: '' })],
+      'none left',
+    ],
+    ['all were given away', [given('surplus')], 'given up'],
+    ['they were parted', [given('bullied')], 'parted'],
+    [
+      'they moved to another tank',
+      [happened({ type: 'moved', on: on(4), resident: 'c', tank: 'U' })],
+      'moved on',
+    ],
+    [
+      'they were put aside',
+      [
+        happened({ type: 'stepped-in', on: on(4), step: 'boss set aside', who: 'c' }),
+        happened({ type: 'moved', on: on(4, 1, 12, 30), resident: 'c', tank: 'U' }),
+      ],
+      'parted',
+    ],
+  ])('ends as it did: %s', (_, story, ended) => {
+    expect(stays(group(1, CORY, 'c', 6), ...story).map((one) => one.ended)).toEqual([ended]);
+  });
+  it('is none for fish that passed through within a month, unless something was seen of them', () => {
+    const away = happened({ type: 'moved', on: on(1, 20), resident: 'c', tank: 'U' });
+    expect(stays(group(1, CORY, 'c', 6), away)).toEqual([]);
+    expect(stays(group(1, CORY, 'c', 6), watchedOf(on(1, 5), 10), away)).toHaveLength(1);
+  });
+  it('has the steps that were taken in it, with what they did', () => {
+    const [one] = stays(
+      came(1, CICHLID, 'ab'),
+      happened({ type: 'stepped-in', on: on(3), step: 'rearranged' }),
+    );
+    expect(one!.steps).toEqual([{ step: 'rearranged', effect: 'open' }]);
+  });
+  it('bears names that stay the same, and tell nothing without the secret', () => {
+    const told = (secret: string, extra: readonly Standing[] = []) =>
+      staysIn([came(1, CICHLID, 'ab'), ...extra], [TANK], secret, NOW)[0]!;
+    expect(told('x', [watchedOf(on(6), 10)]).id).toBe(told('x').id);
+    expect(told('y').id).not.toBe(told('x').id);
+    expect(told('y').tank.id).not.toBe(told('x').tank.id);
+    expect(JSON.stringify(told('x'))).not.toContain('"T"');
+  });
+});
+
+it.each([
+  ['jumped out', 'found', 'jumped'],
+  ['eaten by the oscar', 'found', 'eaten or missing'],
+  ['', 'missing', 'eaten or missing'],
+  ['beaten up', 'found', 'fighting'],
+  ['ammonia after the move', 'found', 'water'],
+  ['old age', 'found', 'age'],
+  ['damage by a rock', 'found', 'not known'],
+  ['killed by the male', 'found', 'fighting'],
+  ['bloat', 'put down', 'illness'],
+  ['no idea', 'found', 'not known'],
+])('a death of %j, %s, is of the class %s', (cause, how, of) => expect(lossCauseOf(cause, how)).toBe(of));
+
+it('the demo room makes a valid file in which no name, note or day stands', () => {
+  const { documents, entries } = demoRoom('2027-05-20');
+  const tanks = documents.flatMap((one): TankSaid[] =>
+    one.kind === 'tank' && one.body
+      ? [{ ...one.body.tank, id: one.id, hides: null }]
+      : [],
+  );
+  const told = staysIn(effective(entries), tanks, 'secret', '2027-05-20T12:00:00.000Z');
+  const file = { format: 'lomvik-experience', version: 1, room: 'r', made: '2027-05', stays: told };
+  expect(readExperience(JSON.parse(JSON.stringify(file)))).toMatchObject({ ok: true });
+  expect(told.length).toBeGreaterThan(3);
+  expect(told.some(({ contests }) => contests.length > 0)).toBe(true);
+  const text = JSON.stringify(file);
+  for (const one of documents) if (one.kind === 'tank' && one.body) expect(text).not.toContain(one.body.name);
+  expect(text).not.toMatch(/\d{4}-\d\d-\d\d/);
+});
+
+it('any record makes valid stays: whatever stands in it, in whatever order', () => {
+  fc.assert(
+    fc.property(fc.array(fc.oneof(anyArrival, anyEvent), { maxLength: 60 }), (events) => {
+      const happenings = [...events]
+        .sort((a, b) => (a.on < b.on ? -1 : 1))
+        .map((event, seq) => ({ ...event, id: `e${seq}`, seq, corrected: false }) as unknown as Standing);
+      const told = staysIn(happenings, [TANK, { ...TANK, id: 'U' }], 'secret', '2040-01-01T00:00:00.000Z');
+      const read = readExperience({
+        format: 'lomvik-experience',
+        version: 1,
+        room: 'r',
+        made: '2040-01',
+        stays: told.map((one) => JSON.parse(JSON.stringify(one)) as object),
+      });
+      expect(read.ok ? [] : read.faults).toEqual([]);
+    }),
+    { numRuns: 150 },
+  );
+});
