@@ -12,6 +12,7 @@ import {
   ROOM_FILE,
   withoutPictures,
 } from '@/core/formats';
+import type { ExperienceFile } from '@/core/evidence';
 import { judgeJournal, worldOf } from '@/core/gate';
 import { mergeLook, type MergeLook, mergeRooms, settle, type Settled } from '@/core/merge';
 import { atOnce, type Fault, faultOf, parseJson } from '@/core/kernel';
@@ -26,6 +27,7 @@ import type { Aside, Contents, RoomStore } from '@/store/port';
 import { type LogFiles, mirrorOf } from '@/store/mirror/mirror';
 import { openDocuments } from '@/store/openRecords';
 import { putBackContents } from '@/store/putBack';
+import { experienceOfRoom } from './experienceOfRoom';
 import { readZip, writeZip } from './zip';
 
 /** What a file holds, and what it would change. Nothing is touched by looking. */
@@ -258,6 +260,11 @@ export function roomWork(
       });
       if (aside.length > 0) await store.setAside(aside, { documents: [], entries: [] });
       return true;
+    },
+    /** What lived together in the room, for other keepers. `secret` is drawn once for the room. */
+    experience: async (room: string, secret: string): Promise<ExperienceFile> => {
+      const { documents, entries } = await read(room);
+      return experienceOfRoom(documents, entries, secret, now());
     },
     /** The whole room as a file; with its pictures beside it where there are any. */
     save: async (room: string, onProgress: OnProgress = () => undefined): Promise<Saved> => {

@@ -107,6 +107,57 @@ describe('an experience file', () => {
       ['stays[0].fish[0].males sexes', 'stays[0].fish[1].species unique'],
     ],
   ])('%s is refused, and says where', (_, value, expected) => expect(faults(value)).toEqual(expected));
+  it('is bounded to the month, the minute and the head', () => {
+    expect(faults(file('r', [stay({ from: '1976-05', until: '2026-05' })]))).toEqual([]);
+    expect(faults(file('r', [stay({ from: '1976-04', until: '2026-05' })]))).toEqual([
+      'stays[0].until whole',
+    ]);
+    expect(faults(file('r', [stay({ from: '2026-05', until: '2026-05' })]))).toEqual([]);
+    const minutes = 15 * 31 * 1440;
+    expect(faults(file('r', [stay({ minutesWatched: minutes })]))).toEqual([]);
+    expect(faults(file('r', [stay({ minutesWatched: minutes + 1 })]))).toHaveLength(1);
+    const six = (males: number, females: number, lost: number) =>
+      stay({
+        fish: [{ species: CORY, count: 6, males, females, lengthCm: 3 }],
+        losses: [{ species: CORY, cause: 'age', count: lost }],
+      });
+    expect(faults(file('r', [six(2, 4, 6)]))).toEqual([]);
+    expect(faults(file('r', [six(3, 4, 7)]))).toHaveLength(2);
+  });
+  it('names the place of every fish that was not there', () => {
+    const other = 'danio-rerio';
+    expect(
+      faults(
+        file('r', [
+          stay({
+            contests: [{ by: CORY, to: other, level: 'bite', count: 1 }],
+            signs: [{ species: other, what: 'torn' }],
+            losses: [{ species: other, cause: 'age', count: 1 }],
+          }),
+        ]),
+      ),
+    ).toEqual([
+      'stays[0].contests[0].to known',
+      'stays[0].signs[0].species known',
+      'stays[0].losses[0].species known',
+    ]);
+  });
+  it('says which two months stand in the wrong order, and that a newer program wrote it', () => {
+    const expected = (value: unknown) => {
+      const read = readExperience(JSON.parse(JSON.stringify(value)));
+      return read.ok ? null : read.faults[0]?.expected;
+    };
+    expect(expected(file('r', [stay({ from: '2026-06' })]))).toEqual({
+      is: 'ordered',
+      parts: ['from', 'until'],
+    });
+    expect(expected(file('r', [stay({ until: '2027-06' })]))).toEqual({
+      is: 'ordered',
+      parts: ['until', 'made'],
+    });
+    expect(expected({ ...file('r', []), version: 2 })).toEqual({ is: 'version', to: 1, newer: true });
+    expect(expected({ ...file('r', []), version: 0 })).toMatchObject({ is: 'version', newer: false });
+  });
   it('does not tell of one stay twice', () => {
     const one = stay();
     expect(faults(file('r', [one, one]))).toEqual(['stays[1].id unique']);
@@ -200,6 +251,50 @@ describe('what keepers lived through', () => {
       value: 0.5,
       limits: shareLimits(1, 2).clopperPearson,
     });
+  });
+  it('counts keepers, and the tanks of one as his', () => {
+    const torn = (room: string, ...of: readonly boolean[]) =>
+      file(
+        room,
+        of.map((is) => stay({ signs: is ? [{ species: CORY, what: 'torn' }] : [] })),
+      );
+    const { keepers, tanks, outcomes } = sum([
+      torn('a', true, true, true),
+      torn('b', false, false),
+      torn('c', false),
+    ]);
+    expect([keepers, tanks]).toEqual([3, 6]);
+    expect(outcomes.find(({ outcome: name }) => name === 'torn')).toMatchObject({
+      tanks: 3,
+      of: 6,
+      by: 'resampled',
+    });
+  });
+  it('of a species beside its own kind is that of its own kind', () => {
+    const own = stay({ contests: [{ by: CORY, to: CORY, level: 'fight', count: 2 }] });
+    expect(sum([file('r', [own])], CORY).rates).toMatchObject([
+      { from: CORY, to: CORY, events: 2, pairHours: 30 },
+    ]);
+    expect(sum([file('r', [own])], CORY).with).toBe(CORY);
+    expect(sum([file('r', [own])])).not.toHaveProperty('with');
+    expect(outcome('bitten or fought', own, CORY)).toBe(1);
+  });
+  it('finds one loss and one bite among others that are none', () => {
+    const mixed = stay({
+      losses: [
+        { species: CONVICT, cause: 'age', count: 1 },
+        { species: CORY, cause: 'age', count: 1 },
+      ],
+      contests: [
+        { by: CORY, to: CONVICT, level: 'show', count: 1 },
+        { by: CONVICT, to: CORY, level: 'bite', count: 1 },
+      ],
+    });
+    expect([
+      outcome('lost', mixed),
+      outcome('bitten or fought', mixed),
+      outcome('stepped in', mixed),
+    ]).toEqual([1, 1, 0]);
   });
   it('has contests an hour and pair, each way', () => {
     const chased = stay({

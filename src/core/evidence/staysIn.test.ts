@@ -137,9 +137,7 @@ it.each([
 it('the demo room makes a valid file in which no name, note or day stands', () => {
   const { documents, entries } = demoRoom('2027-05-20');
   const tanks = documents.flatMap((one): TankSaid[] =>
-    one.kind === 'tank' && one.body
-      ? [{ ...one.body.tank, id: one.id, hides: null }]
-      : [],
+    one.kind === 'tank' && one.body ? [{ ...one.body.tank, id: one.id, hides: null }] : [],
   );
   const told = staysIn(effective(entries), tanks, 'secret', '2027-05-20T12:00:00.000Z');
   const file = { format: 'lomvik-experience', version: 1, room: 'r', made: '2027-05', stays: told };

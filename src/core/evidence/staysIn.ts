@@ -13,6 +13,7 @@ import {
   type Standing,
 } from '../events';
 import { DAY_MS, HOUR_MS, monthOf, validate } from '../kernel';
+import { EXPERIENCE_FORMAT, type ExperienceFile } from './experienceFile';
 import { lossCauseOf } from './lossCause';
 import { SEEN_SIGNS, type Stay, stayFaults, staySchema } from './stay';
 
@@ -256,6 +257,25 @@ export function staysIn(
   // What a slip of the pen makes senseless, such as a year of 1926, is no experience.
   return stays.filter((stay) => validate(staySchema, stay).ok && stayFaults(stay, '', made).length === 0);
 }
+
+/**
+ * The experience file of a room.
+ *
+ * @param secret drawn once for the room; the name of the room in the file follows from it, but not it from the name
+ * @param now ISO moment
+ */
+export const experienceIn = (
+  happenings: readonly Standing[],
+  tanks: readonly TankSaid[],
+  secret: string,
+  now: string,
+): ExperienceFile => ({
+  format: EXPERIENCE_FORMAT,
+  version: 1,
+  room: nameOf(secret, 'room'),
+  made: monthOf(now),
+  stays: [...staysIn(happenings, tanks, secret, now)],
+});
 
 /** Young that came and went are lost in larger numbers than there ever were at a time. */
 const lostOf = ({ losses }: Open, species: string): number =>

@@ -59,7 +59,7 @@ const oddsOf = (share: number, before: Watched, after: Watched): number =>
  * The exact central 95 % limits of the second rate over the first: those of Clopper and Pearson 1934 for the share, turned into
  * a ratio. Both null where nothing was seen on either side.
  *
- * @example exactLimits({ events: 1, minutes: 60 }, { events: 0, minutes: 60 }) // [0, 39]
+ * @example exactLimits({ events: 0, minutes: 60 }, { events: 0, minutes: 60 }) // [null, null]
  */
 export function exactLimits(before: Watched, after: Watched): RateRatio['interval'] {
   if (before.events + after.events === 0) return [null, null];

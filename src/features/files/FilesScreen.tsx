@@ -6,6 +6,7 @@ import { Boundary } from '@/ui/Boundary';
 import { Screen, Section } from '@/ui/Screen';
 import { AsidePart } from './AsidePart';
 import { DemoPart } from './DemoPart';
+import { ExperiencePart } from './ExperiencePart';
 import { OpenPart } from './OpenPart';
 import { SavePart } from './SavePart';
 import { UnitsPart } from './UnitsPart';
@@ -18,6 +19,7 @@ const PARTS: readonly (readonly [string, () => ReactNode])[] = [
   ['Opening', () => <OpenPart />],
   ['Damaged records', () => <AsidePart />],
   ['Tables', () => <TablesPart />],
+  ['Experience', () => <ExperiencePart />],
   [
     'Units',
     () => (

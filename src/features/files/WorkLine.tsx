@@ -3,14 +3,7 @@
 import { failureWords } from '@/workers/workerLine';
 import { Button } from '@/ui/Button';
 import { Failed } from '@/ui/Failed';
-import type { RoomFiles } from './useRoomFiles';
-
-const DOING = {
-  reading: 'Reading the file',
-  replacing: 'Replacing the room',
-  merging: 'Merging the rooms',
-  saving: 'Writing the file',
-} as const;
+import { FILE_WORK, type RoomFiles } from './useRoomFiles';
 
 /** How far a long work with a file has come, a way to stop it, and why it failed. */
 export function WorkLine({ files }: { readonly files: RoomFiles }) {
@@ -18,11 +11,11 @@ export function WorkLine({ files }: { readonly files: RoomFiles }) {
   if (work.kind === 'failed') return <Failed why={failureWords(work.why) ?? ''} onAgain={work.again} />;
   if (work.kind !== 'busy') return null;
   // One piece of work for the storage: nobody can say how far it is, nor stop it.
-  const isOnePiece = work.what === 'replacing' || work.what === 'merging';
+  const isOnePiece = work.what !== 'reading' && work.what !== 'saving';
   return (
     <div className="flex items-center gap-3" role="status">
       <label className="flex flex-1 items-center gap-2">
-        {DOING[work.what]}
+        {FILE_WORK[work.what]}
         <progress
           className="h-2 flex-1 accent-(--deep)"
           max={1}

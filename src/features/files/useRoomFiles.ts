@@ -7,12 +7,21 @@ import type { Look, RoomWork } from '@/workers/roomWork';
 import { startRoom } from '@/workers/startRoom';
 import { workerLine, type WorkerAnswer, type WorkerFailure, type WorkerLine } from '@/workers/workerLine';
 
+/** What is being done with a file, in words. */
+export const FILE_WORK = {
+  reading: 'Reading the file',
+  replacing: 'Replacing the room',
+  merging: 'Merging the rooms',
+  saving: 'Writing the file',
+  gathering: 'Going through the record',
+} as const;
+
 /** What is being done with a file, and how far it has come. */
 export type FileWork =
   | { readonly kind: 'idle' }
   | {
       readonly kind: 'busy';
-      readonly what: 'reading' | 'replacing' | 'merging' | 'saving';
+      readonly what: keyof typeof FILE_WORK;
       readonly share: number;
     }
   | { readonly kind: 'looked'; readonly file: File; readonly look: Look; readonly changedSince: boolean }
@@ -32,7 +41,7 @@ export function useRoomFiles() {
 
   const ask = useCallback(
     async <T>(
-      what: 'reading' | 'replacing' | 'merging' | 'saving',
+      what: keyof typeof FILE_WORK,
       how: (remote: RoomWorkRemote, onProgress: (share: number) => void) => Promise<T>,
       again: () => void,
     ): Promise<WorkerAnswer<T>> => {
@@ -98,9 +107,14 @@ export function useRoomFiles() {
     (again: () => void) => ask('saving', (remote, onProgress) => remote.save(room, onProgress), again),
     [ask, room],
   );
+  const experience = useCallback(
+    (secret: string, again: () => void) =>
+      ask('gathering', (remote) => remote.experience(room, secret), again),
+    [ask, room],
+  );
   const leave = useCallback(() => setWork(IDLE), []);
   const cancel = useCallback(() => line.current?.stop(), []);
-  return { work, look, replace, merge, putBack, save, leave, cancel };
+  return { work, look, replace, merge, putBack, save, experience, leave, cancel };
 }
 type RoomWorkRemote = Parameters<Parameters<WorkerLine<RoomWork>['ask']>[0]>[0];
 export type RoomFiles = ReturnType<typeof useRoomFiles>;
