@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { expect, openDemo, test } from './watchful';
 
 test('filters, ticks and half a form stand after a reload', async ({ page }) => {
@@ -108,4 +109,23 @@ test('what another app shares: a plan, a picture, a file', async ({ page }) => {
 test('an empty room says that another address has a room of its own', async ({ page }) => {
   await page.goto('/');
   await expect(page.getByRole('link', { name: /^localhost:\d+$/ })).toBeVisible();
+});
+
+test('what the fish lived through goes out as it was seen, without what was struck', async ({ page }) => {
+  await openDemo(page, '/files');
+  await page.getByRole('button', { name: 'Show what would go out' }).click();
+  const stays = page.getByRole('list', { name: 'Stays in the file' });
+  const first = stays.getByRole('checkbox').first();
+  await expect(first).toBeChecked();
+  const save = page.getByRole('button', { name: /^Save \d+ stays$/ });
+  const all = Number((await save.textContent())?.match(/\d+/)?.[0]);
+  // By the space bar, as a keyboard has it.
+  await first.focus();
+  await page.keyboard.press('Space');
+  const download = page.waitForEvent('download');
+  await save.click();
+  const path = await (await download).path();
+  const file = JSON.parse(readFileSync(path, 'utf8')) as { format: string; stays: readonly object[] };
+  expect(file.format).toBe('lomvik-experience');
+  expect(file.stays).toHaveLength(all - 1);
 });

@@ -1,7 +1,8 @@
 'use client';
 
-import { type ReactNode, useEffect, useRef, useState } from 'react';
+import type { ReactNode } from 'react';
 import { classes } from './classes';
+import { Sideways } from './Sideways';
 
 interface Head {
   readonly name: string;
@@ -16,22 +17,6 @@ interface Head {
 /** The cells of a row on a phone, three beside each other. */
 export const STACKED = 'max-sm:grid max-sm:grid-cols-[1fr_auto_auto] max-sm:items-center max-sm:py-1';
 
-/** Whether a table is wider than its place: then keys must be able to push it. */
-function useIsWide() {
-  const box = useRef<HTMLDivElement>(null);
-  const [isWide, setIsWide] = useState(false);
-  useEffect(() => {
-    const node = box.current;
-    if (!node) return undefined;
-    const look = (): void => setIsWide(node.scrollWidth > node.clientWidth);
-    look();
-    const watch = new ResizeObserver(look);
-    watch.observe(node);
-    return () => watch.disconnect();
-  }, []);
-  return [box, isWide] as const;
-}
-
 /** A table under hairlines; rows are the caller's, made of `Row` and `Cell`. */
 export function Table({
   caption,
@@ -45,13 +30,8 @@ export function Table({
   readonly heads: readonly (string | Head)[];
   readonly children: ReactNode;
 }) {
-  const [box, isWide] = useIsWide();
   return (
-    <div
-      ref={box}
-      className="relative max-w-full overflow-x-auto"
-      {...(isWide && { tabIndex: 0, role: 'region', 'aria-label': caption ?? 'Table' })}
-    >
+    <Sideways name={caption ?? 'Table'}>
       <table className={classes('w-full text-left', stacked && 'max-sm:block')}>
         {caption && <caption className="sr-only">{caption}</caption>}
         <thead className={classes('text-[0.75rem] text-slate', stacked && 'max-sm:sr-only')}>
@@ -76,7 +56,7 @@ export function Table({
         </thead>
         <tbody className={stacked ? 'max-sm:block' : undefined}>{children}</tbody>
       </table>
-    </div>
+    </Sideways>
   );
 }
 

@@ -35,6 +35,8 @@ describe('experience for other keepers', () => {
     await userEvent.click(screen.getByRole('button', { name: /^Save \d+ stays?$/ }));
     const [[name, text]] = written as [[string, string]];
     expect(name).toBe('2026-05.lomvik-experience.json');
+    // What is shown is what goes out, to the letter.
+    expect(screen.getByRole('region', { name: 'The file', hidden: true }).textContent).toBe(text);
     const read = readExperience(JSON.parse(text));
     expect(read.ok).toBe(true);
     const { settings } = session.state.getState().documents;

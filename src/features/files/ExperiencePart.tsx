@@ -94,7 +94,7 @@ export function ExperiencePart() {
       if (!after.delete(id)) after.add(id);
       return after;
     });
-  const going = file?.stays.filter(({ id }) => !struck.has(id)) ?? [];
+  const going = file && { ...file, stays: file.stays.filter(({ id }) => !struck.has(id)) };
   return (
     <Section title="Experience">
       <p className="mb-2 text-slate">
@@ -111,21 +111,30 @@ export function ExperiencePart() {
           <WorkLine files={files} />
         </div>
       )}
-      {file && file.stays.length === 0 && (
+      {file?.stays.length === 0 && (
         <p>Nothing yet: fish count once they have lived together for a month, or were watched.</p>
       )}
-      {file && file.stays.length > 0 && (
+      {file && going && file.stays.length > 0 && (
         <>
           <Stays file={file} struck={struck} onStrike={strike} />
+          <details className="mt-2">
+            <summary className="min-h-8 cursor-pointer text-deep">The file, word for word</summary>
+            <pre
+              tabIndex={0}
+              role="region"
+              aria-label="The file"
+              className="max-h-80 overflow-auto border border-line p-2 text-[0.75rem]"
+            >
+              {canonicalJson(going)}
+            </pre>
+          </details>
           <div className="mt-2 flex flex-wrap gap-2">
             <Button
               tone="main"
-              disabled={going.length === 0}
-              onClick={() =>
-                saveText(`${file.made}.lomvik-experience.json`, canonicalJson({ ...file, stays: going }))
-              }
+              disabled={going.stays.length === 0}
+              onClick={() => saveText(`${file.made}.lomvik-experience.json`, canonicalJson(going))}
             >
-              Save {countOf(going.length, 'stay')}
+              Save {countOf(going.stays.length, 'stay')}
             </Button>
             <Button tone="quiet" onClick={() => setFile(null)}>
               Close

@@ -1,3 +1,4 @@
+import { Sideways } from '@/ui/Sideways';
 import type { HierarchyAnswer } from '@/workers/hierarchyWork';
 
 /** Who chases whom, in the order of the ranking. A blank is a pair that never met, not a draw. */
@@ -14,7 +15,7 @@ export function WhoWhom({
   const drawn = (row: string, column: string): number => ranking.undecided.get(row)?.get(column) ?? 0;
   const most = Math.max(1, ...ids.flatMap((row) => ids.map((column) => count(row, column))));
   return (
-    <div className="overflow-x-auto">
+    <Sideways name="Who chases whom">
       <table className="text-left">
         <caption className="sr-only">Wins of the fish in the row over the fish in the column</caption>
         <thead className="text-[0.75rem] text-slate">
@@ -64,6 +65,6 @@ export function WhoWhom({
           ))}
         </tbody>
       </table>
-    </div>
+    </Sideways>
   );
 }

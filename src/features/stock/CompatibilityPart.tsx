@@ -5,6 +5,7 @@ import { fishIn, groupByCause, type PairCell, pairMatrix } from '@/core/assess';
 import { commonName, type SpeciesProfile } from '@/core/model';
 import { SEVERITIES } from '@/core/rules';
 import { classes } from '@/ui/classes';
+import { Sideways } from '@/ui/Sideways';
 import { FishPlate } from '@/ui/plates/FishPlate';
 import { Empty, Section } from '@/ui/Screen';
 import { SEVERITY_WORDS, SeverityMark } from '@/ui/SeverityMark';
@@ -42,7 +43,7 @@ export function CompatibilityPart({ stock }: { readonly stock: ReturnType<typeof
     .sort((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity));
   return (
     <div className="grid gap-6 lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
-      <div className="overflow-x-auto">
+      <Sideways name="Compatibility">
         <table className="border-collapse">
           <caption className="sr-only">Compatibility, worst finding of each pair</caption>
           <thead>
@@ -101,7 +102,7 @@ export function CompatibilityPart({ stock }: { readonly stock: ReturnType<typeof
             ))}
           </tbody>
         </table>
-      </div>
+      </Sideways>
       <div className="border-l border-line pl-4">
         <div aria-live="polite" className="min-h-40">
           {cell && (
