@@ -220,3 +220,63 @@ describe('a decision to rehome', () => {
     ).toBeNull();
   });
 });
+
+describe('two that are told of together', () => {
+  const died = happened({ type: 'died', on: day(4), resident: 'b', count: 1, how: 'found', cause: '' });
+  const chase = (winner: string, loser: string, on = day(6)) =>
+    happened({ type: 'chased', on, watch: '', winner, loser, what: 'chase', place: '' });
+  const pair = (first: string, second: string) => happened({ type: 'paired', on: day(6), first, second });
+  const gone = { is: 'still here on', leftOn: '2026-04-04' };
+  it('are two, unless nobody could tell one of a group from another', () => {
+    const room = roomOf(single('a'), single('b'), group('g'));
+    for (const fine of [
+      chase('a', 'b'),
+      chase('g', 'g'),
+      chase('some-male-x', 'some-male-x'),
+      pair('a', 'b'),
+    ])
+      expect(against(fine, room)).toEqual([]);
+    expect(against(chase('a', 'a'), room)).toEqual([
+      { path: 'loser', expected: { is: 'another', than: 'winner' }, received: value('a') },
+    ]);
+    expect(against(pair('a', 'a'), room)).toEqual([
+      { path: 'second', expected: { is: 'another', than: 'first' }, received: value('a') },
+    ]);
+    expect([residentsOfEvent(chase('a', 'b')), residentsOfEvent(pair('a', 'b'))]).toEqual([
+      ['a', 'b'],
+      ['a', 'b'],
+    ]);
+  });
+  it('are both still here', () => {
+    const room = roomOf(single('a'), single('b'), died);
+    const where = (event: Dated) => against(event, room);
+    expect(where(chase('b', 'a'))).toEqual([{ path: 'winner', expected: gone, received: value('b') }]);
+    expect(where(chase('a', 'b'))).toEqual([{ path: 'loser', expected: gone, received: value('b') }]);
+    expect(where(pair('b', 'a'))).toEqual([{ path: 'first', expected: gone, received: value('b') }]);
+    expect(where(pair('a', 'b'))).toEqual([{ path: 'second', expected: gone, received: value('b') }]);
+  });
+});
+
+describe('young that are kept', () => {
+  const born = (id: string) =>
+    happened({
+      type: 'born',
+      on: day(6),
+      species: 'labidochromis-caeruleus',
+      member: { ...memberOf(id, 5), individual: false },
+      lengthCm: 1,
+    });
+  it('are of this room: a brood of its own, born here, past any quarantine', () => {
+    expect(against(born('a'), roomOf(single('a')))).toMatchObject([{ path: 'member.id' }]);
+    expect(residentsOfEvent(born('y'))).toEqual(['y']);
+    expect(roomOf(born('y')).residents['y']).toMatchObject({
+      count: 5,
+      source: '',
+      way: 'own brood',
+      quarantine: 'done',
+      bornAbout: '2026-04-06',
+      nextTank: '',
+      bornHere: true,
+    });
+  });
+});
