@@ -46,6 +46,7 @@ const fishSchema = groupField({
   species: speciesOf(),
   /** How many of it were there, all in all. */
   count: wholeField(1, MOST_FISH),
+  /** Known ones; the others may be of either sex. */
   males: wholeField(0, MOST_FISH).optional(),
   females: wholeField(0, MOST_FISH).optional(),
   /** Length at the start, cm. */
