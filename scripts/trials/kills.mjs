@@ -76,8 +76,11 @@ export function kills(seed, count) {
       for (let i = 0; i < count && wrong.length === 0; i += 1) {
         const page = await open(browser);
         await page.getByRole('group', { name: 'Fish' }).waitFor();
+        const before = acknowledged.size;
         await pressFish(page);
-        await sleep(200 + chance() * 1300);
+        // A busy machine takes seconds to the first entry; a kill before it would try nothing.
+        for (let tries = 0; acknowledged.size === before && tries < 600; tries += 1) await sleep(50);
+        await sleep(chance() * 1300);
         await browser.kill();
         browser = await startBrowser(profile);
         const again = await open(browser);

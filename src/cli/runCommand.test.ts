@@ -109,7 +109,7 @@ describe('the command line', () => {
       errors: ['b.json: tank.widthCm: needs a number above 0 and at most 1000 cm. Found 0.'],
     });
     expect(run(['check', 'c.json'], { 'c.json': '{"format":"other"}' }).errors[0]).toContain(
-      'format: needs "lomvik-plan" (a plan), "lomvik-wishes" (wishes), "lomvik-life" (a fish with its story), "lomvik" (a room)',
+      'format: needs "lomvik-plan" (a plan), "lomvik-wishes" (wishes), "lomvik-life" (a fish with its story), "lomvik-experience" (experience of a room), "lomvik" (a room)',
     );
   });
   it('says what was expected when the call itself is off', () => {

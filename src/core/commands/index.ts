@@ -39,6 +39,7 @@ export {
   minutesOf,
   pauseOrResume,
   startWatch,
+  tellMore,
   watchedSeconds,
 } from './watch';
 export type { AtTheGlass, Watching } from './watch';

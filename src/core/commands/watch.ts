@@ -1,6 +1,14 @@
-import { appendOf, type Change, type Stamp } from '../gate';
-import { type Dated, readSomebody, type Sign, type Trigger } from '../events';
-import type { DocumentId, ResidentId, TankId } from '../kernel';
+import { appendOf, type Change, correctionOf, datedOf, type Stamp } from '../gate';
+import {
+  type Dated,
+  type Entry,
+  type EventBodies,
+  MAY_END_UNDECIDED,
+  readSomebody,
+  type Sign,
+  type Trigger,
+} from '../events';
+import type { DocumentId, EntryId, ResidentId, TankId } from '../kernel';
 import type { DocumentBodies } from '../records';
 import { putChange } from './documentChanges';
 import { freshId } from './made';
@@ -142,3 +150,36 @@ export const logSign = (
     note: who !== null && !told ? nameOf(who) : '',
   }));
 };
+
+/** What an entry says by now, after what corrected it last; null where it is not there, or struck out. */
+function saidNow(entries: readonly Entry[], id: EntryId): Dated | null {
+  for (let at = entries.length - 1; at >= 0; at -= 1) {
+    const entry = entries[at] as Entry;
+    if (entry.type === 'corrected' && entry.target === id) return entry.replacement;
+    if (entry.id === id) {
+      const { seq: _seq, ...own } = entry;
+      return datedOf(own);
+    }
+  }
+  return null;
+}
+
+/**
+ * More is said of a contest or a sign, as it stands when the command's turn comes: of two presses, one right after the other, both
+ * hold.
+ */
+export function tellMore(
+  entries: readonly Entry[],
+  id: EntryId,
+  more: Partial<Omit<EventBodies['chased'], 'type'>>,
+  stamp: Stamp,
+): readonly Change[] {
+  const said = saidNow(entries, id);
+  if (said?.type !== 'chased' && said?.type !== 'saw') return [];
+  // Who locks jaws or stands off has not won by that.
+  const undecided =
+    said.type === 'chased' && more.what !== undefined && more.what !== said.what
+      ? { undecided: MAY_END_UNDECIDED.has(more.what) }
+      : {};
+  return [correctionOf(id, said.on, { ...said, ...undecided, ...more } as Dated, stamp)];
+}

@@ -1,7 +1,7 @@
 import { counter } from '@/testing/tabs';
-import type { Resident } from '../events';
+import type { Entry, Resident } from '../events';
 import type { Change } from '../gate';
-import type { ResidentId, TankId } from '../kernel';
+import type { EntryId, ResidentId, TankId } from '../kernel';
 import type { RoomDocument } from '../records';
 import { bringHome, membersFor, type Arrival } from './bringHome';
 import { draftChange, listChangeIn, listedIn, speciesChange, tankChange } from './documentChanges';
@@ -13,7 +13,7 @@ import { recordResident, type RecordInput, type RecordKind } from './recordResid
 import { sortFish, type SortingSession } from './sortFish';
 import { stepIn } from './stepIn';
 import { orderTanks } from './tankParts';
-import { logContest, logSign } from './watch';
+import { logContest, logSign, tellMore } from './watch';
 
 const ON = '2027-06-01T12:00:00.000Z';
 const [T, U] = ['T', 'U'] as unknown as [TankId, TankId];
@@ -566,5 +566,64 @@ describe('what is seen at the glass', () => {
     };
     expect(sign(null)).toEqual([torn]);
     expect(sign('a')).toEqual([{ ...torn, resident: 'a' }]);
+  });
+});
+
+describe('more that is said of the last entry', () => {
+  const id = 'e1' as EntryId;
+  const chase = {
+    type: 'chased',
+    on: ON,
+    tank: 'T',
+    watch: 'w',
+    winner: 'a',
+    loser: 'b',
+    what: 'chase',
+    place: '',
+  };
+  const entry = { ...chase, id, seq: 1, recorded: ON } as unknown as Entry;
+  /** The journal after each of these is said, each told by what stands there when its turn comes. */
+  const told = (...more: readonly Parameters<typeof tellMore>[2][]): readonly Entry[] =>
+    more.reduce<readonly Entry[]>(
+      (entries, one) => [
+        ...entries,
+        ...tellMore(entries, id, one, stamp()).flatMap((change) =>
+          change.kind === 'append' ? [{ ...change.entry, seq: entries.length + 1 }] : [],
+        ),
+      ],
+      [entry],
+    );
+  it('holds beside what was said a moment before', () =>
+    expect(told({ what: 'ram' }, { bad: 3 }, { place: 'left' }).at(-1)).toMatchObject({
+      type: 'corrected',
+      target: 'e1',
+      on: ON,
+      replacement: { ...chase, what: 'ram', bad: 3, place: 'left', undecided: false },
+    }));
+  it('says that nobody won where the kind of contest says so, until the keeper says who did', () => {
+    const said = (...more: readonly Parameters<typeof tellMore>[2][]) =>
+      (told(...more).at(-1) as { replacement?: { undecided?: boolean } }).replacement?.undecided;
+    expect(said({ what: 'lock' })).toBe(true);
+    expect(said({ what: 'lock' }, { undecided: false })).toBe(false);
+    expect(said({ what: 'lock' }, { undecided: false }, { what: 'lock' })).toBe(false);
+    expect(said({ bad: 2 })).toBeUndefined();
+  });
+  it('is nothing of an entry that is struck out, not there, or no contest', () => {
+    const struck = {
+      id: 'c1',
+      type: 'corrected',
+      on: ON,
+      target: id,
+      replacement: null,
+      seq: 2,
+    } as unknown as Entry;
+    expect(tellMore([entry, struck], id, { bad: 1 }, stamp())).toEqual([]);
+    expect(tellMore([], id, { bad: 1 }, stamp())).toEqual([]);
+    const other = { ...entry, type: 'noted', text: '' } as unknown as Entry;
+    expect(tellMore([other], id, { bad: 1 }, stamp())).toEqual([]);
+  });
+  it('leaves the entry without its place in the journal', () => {
+    const [correction] = entriesOf(tellMore([entry], id, { bad: 1 }, stamp()));
+    expect((correction as { replacement: object }).replacement).toEqual({ ...chase, bad: 1 });
   });
 });

@@ -9,10 +9,11 @@ import {
   minutesOf,
   pauseOrResume,
   startWatch,
+  tellMore,
 } from '@/core/commands';
-import { type Dated, MAY_END_UNDECIDED, type Sign, type Standing, type Trigger } from '@/core/events';
+import type { Sign, Standing, Trigger } from '@/core/events';
 import { MINUTE_MS, type ResidentId } from '@/core/kernel';
-import { correctChange, useCommands } from '@/session/react/useCommands';
+import { useCommands } from '@/session/react/useCommands';
 import { useHappenings, useNames } from '@/session/react/useNames';
 import { useRunningWatch, useWatchedSeconds } from '@/session/react/useRunningWatch';
 import { type TankView, useResidents } from '@/session/react/useTanks';
@@ -30,9 +31,6 @@ const BUZZ_MS = 12;
 
 const isLogged = (event: Standing): event is Contest | Seen =>
   event.type === 'chased' || event.type === 'saw';
-
-const bodyOf = ({ id: _id, seq: _seq, corrected: _c, recorded: _r, ...dated }: Contest | Seen): Dated =>
-  dated;
 
 /** A watch in front of the glass: a clock that survives a reload, and contests logged with two presses. */
 export function useWatch(tank: TankView) {
@@ -134,18 +132,12 @@ export function useWatch(tank: TankView) {
   );
 
   /** A third press says more of the last entry. */
-  const tellMore = useCallback(
+  const more = useCallback(
     (
-      more: Partial<Pick<Contest, 'what' | 'bad' | 'place' | 'trigger' | 'undecided' | 'winner' | 'loser'>>,
+      how: Partial<Pick<Contest, 'what' | 'bad' | 'place' | 'trigger' | 'undecided' | 'winner' | 'loser'>>,
     ) => {
       if (!last) return;
-      // Who locks jaws or stands off has not won by that.
-      const undecided =
-        last.type === 'chased' && more.what !== undefined && more.what !== last.what
-          ? { undecided: MAY_END_UNDECIDED.has(more.what) }
-          : {};
-      const said = { ...bodyOf(last), ...undecided, ...more } as Dated;
-      void run('Details added', [correctChange(session, last.id, last.on, said)], true);
+      void run('Details added', ({ entries }) => tellMore(entries ?? [], last.id, how, session.stamp), true);
     },
     [last, run, session],
   );
@@ -172,7 +164,7 @@ export function useWatch(tank: TankView) {
     press,
     toggle,
     finish,
-    tellMore,
+    tellMore: more,
     undo,
     logged,
   };

@@ -89,6 +89,7 @@ const FORMATS: Readonly<Record<string, string>> = {
   'lomvik-plan': 'a plan',
   'lomvik-wishes': 'wishes',
   'lomvik-life': 'a fish with its story',
+  'lomvik-experience': 'experience of a room',
   lomvik: 'a room',
 };
 
