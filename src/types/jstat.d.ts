@@ -3,6 +3,8 @@ declare module 'jstat' {
     inv: (p: number, ...parameters: number[]) => number;
     cdf: (x: number, ...parameters: number[]) => number;
   }
-  const jstat: { jStat: { studentt: Distribution; beta: Distribution; chisquare: Distribution; gamma: Distribution } };
+  const jstat: {
+    jStat: { studentt: Distribution; beta: Distribution; chisquare: Distribution; gamma: Distribution };
+  };
   export default jstat;
 }
