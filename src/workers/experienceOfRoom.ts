@@ -13,10 +13,24 @@ function tankSaid(document: RoomDocument): readonly TankSaid[] {
   return [{ id: document.id, lengthCm, widthCm, heightCm, hides: count ?? null }];
 }
 
+/**
+ * What the names in the files of a room are made from: the identity of the entry that was written first. It is drawn by chance, stays with the
+ * room on all its devices, and stands in no file but the room's own.
+ */
+const secretOf = (entries: readonly Entry[]): string =>
+  entries.reduce<Entry | null>(
+    (first, one) =>
+      first === null ||
+      one.recorded < first.recorded ||
+      (one.recorded === first.recorded && one.id < first.id)
+        ? one
+        : first,
+    null,
+  )?.id ?? '';
+
 /** The experience file of a room as it stands. `now` is an ISO moment. */
 export const experienceOfRoom = (
   documents: readonly RoomDocument[],
   entries: readonly Entry[],
-  secret: string,
   now: string,
-): ExperienceFile => experienceIn(effective(entries), documents.flatMap(tankSaid), secret, now);
+): ExperienceFile => experienceIn(effective(entries), documents.flatMap(tankSaid), secretOf(entries), now);

@@ -261,10 +261,10 @@ export function roomWork(
       if (aside.length > 0) await store.setAside(aside, { documents: [], entries: [] });
       return true;
     },
-    /** What lived together in the room, for other keepers. `secret` is drawn once for the room. */
-    experience: async (room: string, secret: string): Promise<ExperienceFile> => {
+    /** What lived together in the room, for other keepers. */
+    experience: async (room: string): Promise<ExperienceFile> => {
       const { documents, entries } = await read(room);
-      return experienceOfRoom(documents, entries, secret, now());
+      return experienceOfRoom(documents, entries, now());
     },
     /** The whole room as a file; with its pictures beside it where there are any. */
     save: async (room: string, onProgress: OnProgress = () => undefined): Promise<Saved> => {

@@ -17,8 +17,7 @@ jest.mock('@/workers/startRoom', () => ({
   startRoom: () => ({
     thread: { terminate: () => {} },
     remote: {
-      experience: async (_room: string, secret: string) =>
-        experienceOfRoom(empty ? [] : demo.documents, empty ? [] : demo.entries, secret, NOW),
+      experience: async () => experienceOfRoom(empty ? [] : demo.documents, empty ? [] : demo.entries, NOW),
     },
   }),
 }));
@@ -26,6 +25,7 @@ jest.mock('@/workers/startRoom', () => ({
 describe('experience for other keepers', () => {
   it('shows all of it before it goes, and leaves out what is struck', async () => {
     const session = await room([]);
+    const before = session.state.getState().documents;
     show(session, <ExperiencePart />);
     await userEvent.click(screen.getByRole('button', { name: 'Show what would go out' }));
     const list = await screen.findByRole('list', { name: 'Stays in the file' });
@@ -39,26 +39,25 @@ describe('experience for other keepers', () => {
     expect(screen.getByRole('region', { name: 'The file', hidden: true }).textContent).toBe(text);
     const read = readExperience(JSON.parse(text));
     expect(read.ok).toBe(true);
-    const { settings } = session.state.getState().documents;
-    const secret = settings?.kind === 'settings' ? settings.body?.experienceSecret : undefined;
-    expect(secret).toBeTruthy();
-    const whole = experienceOfRoom(demo.documents, demo.entries, secret!, NOW);
+    const whole = experienceOfRoom(demo.documents, demo.entries, NOW);
     expect(read.ok && read.value.stays.map(({ id }) => id)).toEqual(whole.stays.slice(1).map(({ id }) => id));
-    expect(text).not.toContain(secret);
+    // Looking and saving changes nothing of the room.
+    expect(session.state.getState().documents).toBe(before);
   });
-  it('keeps its secret: the same room bears the same name in the next file', async () => {
-    const session = await room([]);
-    show(session, <ExperiencePart />);
-    const secrets: (string | undefined)[] = [];
-    for (let i = 0; i < 2; i += 1) {
-      await userEvent.click(screen.getByRole('button', { name: 'Show what would go out' }));
-      await screen.findByRole('list', { name: 'Stays in the file' });
-      const { settings } = session.state.getState().documents;
-      secrets.push(settings?.kind === 'settings' ? settings.body?.experienceSecret : undefined);
-      await userEvent.click(screen.getByRole('button', { name: 'Close' }));
-    }
-    expect(secrets[0]).toBeTruthy();
-    expect(secrets[1]).toBe(secrets[0]);
+  it('bears the same names in every file of the room, and others in those of another', () => {
+    const names = (entries: typeof demo.entries) => {
+      const file = experienceOfRoom(demo.documents, entries, NOW);
+      return [file.room, ...file.stays.map(({ id }) => id)];
+    };
+    const [first, ...others] = demo.entries;
+    // In whatever order the entries come.
+    expect(experienceOfRoom([], [...others, first!], NOW).room).toBe(names(demo.entries)[0]);
+    const another = { ...first!, id: 'another', recorded: '2000-01-01T00:00:00.000Z' } as typeof first &
+      object;
+    expect(experienceOfRoom([], [another, ...others], NOW).room).not.toBe(names(demo.entries)[0]);
+    expect(JSON.stringify(experienceOfRoom(demo.documents, demo.entries, NOW))).not.toContain(
+      `"${first!.id}"`,
+    );
   });
   it('says why there is nothing yet', async () => {
     empty = true;

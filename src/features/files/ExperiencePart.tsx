@@ -1,13 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { changeSettings } from '@/core/commands';
 import type { ExperienceFile } from '@/core/evidence';
 import { canonicalJson } from '@/core/kernel';
-import { DEFAULT_SETTINGS } from '@/core/records';
-import { newId } from '@/session/browserStamp';
-import { useRooms } from '@/session/react/RoomProvider';
-import { useCommands } from '@/session/react/useCommands';
 import { useWords } from '@/session/react/useWords';
 import { saveText } from '@/session/saveFile';
 import { Button } from '@/ui/Button';
@@ -67,24 +62,15 @@ function Stays({
 
 /** What the fish of this room lived through, as a file for other keepers: seen before it goes, and struck stay by stay. */
 export function ExperiencePart() {
-  const { session } = useRooms();
-  const { run } = useCommands();
   const files = useRoomFiles();
   const [file, setFile] = useState<ExperienceFile | null>(null);
   const [struck, setStruck] = useState<ReadonlySet<string>>(new Set());
 
+  // The button stays as it is meanwhile: one that cannot be pressed would lose the focus.
   const look = async (): Promise<void> => {
-    const { settings } = session.state.getState().documents;
-    const known = settings?.kind === 'settings' ? settings.body?.experienceSecret : undefined;
-    const secret = known ?? newId<string>();
-    const answer = await files.experience(secret, () => void look());
+    if (files.work.kind === 'busy') return;
+    const answer = await files.experience(() => void look());
     if (!answer.ok) return;
-    if (known === undefined)
-      await run(
-        'Experience file begun',
-        ({ documents }) => changeSettings(documents, DEFAULT_SETTINGS, { experienceSecret: secret }),
-        true,
-      );
     setStruck(new Set());
     setFile(answer.value);
   };
@@ -104,9 +90,7 @@ export function ExperiencePart() {
       {!file && (
         <div className="flex flex-col gap-2">
           <div>
-            <Button disabled={files.work.kind === 'busy'} onClick={() => look()}>
-              Show what would go out
-            </Button>
+            <Button onClick={() => look()}>Show what would go out</Button>
           </div>
           <WorkLine files={files} />
         </div>

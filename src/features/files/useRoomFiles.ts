@@ -108,8 +108,7 @@ export function useRoomFiles() {
     [ask, room],
   );
   const experience = useCallback(
-    (secret: string, again: () => void) =>
-      ask('gathering', (remote) => remote.experience(room, secret), again),
+    (again: () => void) => ask('gathering', (remote) => remote.experience(room), again),
     [ask, room],
   );
   const leave = useCallback(() => setWork(IDLE), []);

@@ -29,7 +29,7 @@ export function sayStay(
     ENDED[ended],
   ].filter((part) => part !== '');
   return {
-    where: `${words.quantity('length', tank.lengthCm)} tank, ${monthName(from)} to ${until === null ? 'today' : monthName(until)}`,
+    where: `Tank ${words.quantity('length', tank.lengthCm)} long, ${monthName(from)} to ${until === null ? 'today' : monthName(until)}`,
     fish: listed(
       fish.map(({ species, count }) => `${count} ${count === 1 ? words.one(species) : words.many(species)}`),
     ),

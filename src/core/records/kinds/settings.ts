@@ -8,6 +8,4 @@ export const settingsRecord = defineRecord('settings', {
   temperature: choiceField(['C', 'F'] as const),
   hardness: choiceField(['dH', 'ppmCaCO3'] as const),
   keeper: noteField(),
-  /** Drawn once: the names in experience files follow from it. */
-  experienceSecret: noteField().optional(),
 });
