@@ -173,6 +173,8 @@ export function stepEffect(
 /** Every step of a tank with its effect, the last first; a move to a larger tank is judged by what is seen in that one. */
 export function effectsIn(happenings: readonly Standing[], tank: string, now: string): readonly StepEffect[] {
   const bundles = bundlesOf(happenings, tank);
+  // Watches are read from the whole journal: not for a tank in which nobody stepped in.
+  if (bundles.length === 0) return [];
   const watches = watchesOf(happenings, tank);
   return bundles
     .map((bundle, i) => {
