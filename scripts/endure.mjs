@@ -1,12 +1,12 @@
 import { spawnSync } from 'node:child_process';
-import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { buildApp } from './build.mjs';
 import { ensureInstalled, fail, root, say } from './lib.mjs';
 
 /**
- * The long trials of what must never happen to a record, in pieces: each piece has a seed of its own, and what was done is kept, so that it
- * can be stopped and gone on with. `npm run endure` runs for an hour; `npm run endure -- MINUTES [trial…]` as long as is said. The result
+ * The long trials of what must never happen to a record, in pieces: each piece has a seed of its own, and what was done is kept in
+ * docs/endurance.json, so that it can be stopped and gone on with. `npm run endure` runs for an hour; `npm run endure -- MINUTES [trial…]` as long as is said. The result
  * stands in docs/endurance.md; a piece that fails is told with its seed and stays failed until it passes.
  */
 const TRIALS = {
@@ -24,18 +24,21 @@ const TRIALS = {
       jest('src/session/mergeRooms.property.test.ts', { MERGE_RUNS: String(count), SEED: String(seed) }),
   },
   stores: {
+    browser: true,
     what: 'the database, its second copy and the folder for copies: full, cleared, deleted, refused, silent, upgraded, newer, damaged: what is said is true, what was typed stays, the rest works, nothing that was saved is lost',
     aim: 19,
     piece: 19,
     run: async (seed, count) => (await import('./trials/stores.mjs')).stores(seed, count),
   },
   kills: {
+    browser: true,
     what: 'the browser killed while entries are written as fast as it can: nothing acknowledged is missing, nothing half; where the browser loses its own database, the room is given back whole',
     aim: 500,
     piece: 25,
     run: async (seed, count) => (await import('./trials/kills.mjs')).kills(seed, count),
   },
   tabs: {
+    browser: true,
     what: 'four tabs of one room at once: entries, one list changed by two, and taken back: nothing acknowledged is missing, all show the same at rest',
     aim: 500,
     piece: 50,
@@ -53,7 +56,7 @@ function jest(path, env) {
   return { ok: done.status === 0, said: `${done.stdout}${done.stderr}`.slice(0, 4000) };
 }
 
-const stateFile = join(root, 'dist', 'endure.json');
+const stateFile = join(root, 'docs', 'endurance.json');
 const page = join(root, 'docs', 'endurance.md');
 const [minutes = '60', ...asked] = process.argv.slice(2);
 const limit = Number(minutes) * 60_000;
@@ -62,8 +65,7 @@ const unknown = asked.filter((name) => !(name in TRIALS));
 if (unknown.length > 0)
   fail(`endure: no trial ${unknown.join(', ')}; there are ${Object.keys(TRIALS).join(', ')}.`);
 ensureInstalled();
-await buildApp();
-mkdirSync(join(root, 'dist'), { recursive: true });
+if (asked.length === 0 || asked.some((name) => TRIALS[name].browser)) await buildApp();
 const state = existsSync(stateFile) ? JSON.parse(readFileSync(stateFile, 'utf8')) : {};
 
 function write() {
