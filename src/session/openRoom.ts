@@ -4,7 +4,6 @@ import { writeFor } from '@/words/en';
 import { browserStamp, thisTab } from './browserStamp';
 import type { SecondCopy } from './secondCopy';
 import { openSession } from './session';
-import { todayIso } from './today';
 import type { RoomName, Session } from './types';
 
 interface Opened {
@@ -34,8 +33,8 @@ export async function openRoom(name: RoomName): Promise<Opened> {
     await settled(session);
     const { status, documents } = session.state.getState();
     if (status === 'ready' && Object.keys(documents).length === 0) {
-      const { demoRoom } = await import('@/demo/demoRoom');
-      await session.replaceAll(demoRoom(todayIso()));
+      const { putDemo } = await import('./putDemo');
+      await putDemo(session);
     }
   }
   return { session, copy };

@@ -1,5 +1,5 @@
 import { effective, type Entry } from '@/core/events';
-import { experienceIn, type ExperienceFile, type TankSaid } from '@/core/evidence';
+import { experienceIn, type ExperienceFile, roomNameOf, type TankSaid } from '@/core/evidence';
 import type { RoomDocument } from '@/core/records';
 
 /** The measures of a tank, and its hides where somebody said how many. */
@@ -34,3 +34,14 @@ export const experienceOfRoom = (
   entries: readonly Entry[],
   now: string,
 ): ExperienceFile => experienceIn(effective(entries), documents.flatMap(tankSaid), secretOf(entries), now);
+
+/** The name that a room bears in its experience files. */
+export const ownNameOf = (entries: readonly Entry[]): string => roomNameOf(secretOf(entries));
+
+/** A room as it is read for its experience: its journal only where it is needed. */
+export interface OwnRecord {
+  readonly documents: readonly RoomDocument[];
+  readonly entries: () => Promise<readonly Entry[]>;
+  /** Changes when anything is written. */
+  readonly mark: string;
+}

@@ -12,7 +12,7 @@ import {
   ROOM_FILE,
   withoutPictures,
 } from '@/core/formats';
-import type { ExperienceFile } from '@/core/evidence';
+import { EXPERIENCE_FORMAT, type ExperienceFile, readExperience } from '@/core/evidence';
 import { judgeJournal, worldOf } from '@/core/gate';
 import { mergeLook, type MergeLook, mergeRooms, settle, type Settled } from '@/core/merge';
 import { atOnce, type Fault, faultOf, parseJson } from '@/core/kernel';
@@ -47,7 +47,8 @@ export type Look =
       readonly leftOut: number;
     }
   | { readonly kind: 'plan'; readonly plan: PlanFile }
-  | { readonly kind: 'life'; readonly life: LifeFile };
+  | { readonly kind: 'life'; readonly life: LifeFile }
+  | { readonly kind: 'experience'; readonly stays: number };
 
 /** A room written for a file. */
 export interface Saved {
@@ -189,12 +190,22 @@ export function roomWork(
         const life = readLifeFile(value, current.catalogue);
         return life.ok ? { kind: 'life', life: life.value } : { kind: 'refused', ...told(life.faults) };
       }
+      if (format === EXPERIENCE_FORMAT) {
+        const experience = readExperience(value);
+        return experience.ok
+          ? { kind: 'experience', stays: experience.value.stays.length }
+          : { kind: 'refused', ...told(experience.faults) };
+      }
       const other = checkFile(value, current.catalogue);
       return {
         kind: 'refused',
         ...(other.ok
           ? told([
-              faultOf('format', { is: 'format', of: ['lomvik', 'lomvik-plan', 'lomvik-life'] }, other.value),
+              faultOf(
+                'format',
+                { is: 'format', of: ['lomvik', 'lomvik-plan', 'lomvik-life', EXPERIENCE_FORMAT] },
+                other.value,
+              ),
             ])
           : told(other.faults)),
       };

@@ -1,7 +1,15 @@
+export { MALES, staysOf } from './chosen';
+export type { Choice } from './chosen';
 export { EXPERIENCE_FORMAT, readExperience } from './experienceFile';
 export type { ExperienceFile } from './experienceFile';
-export { poolOf } from './pool';
+export type { Asked, OutcomeName } from './outcomes';
+export { isLater, latestOf, poolOf, Shelves, tanksBySpecies } from './pool';
+export type { Counting } from './pool';
 export { experienceOf } from './summed';
-export { experienceIn } from './staysIn';
+export type { ExperienceSum, OutcomeSum, RateSum } from './summed';
+export { experienceIn, roomNameOf } from './staysIn';
 export type { TankSaid } from './staysIn';
+export { HIDE_CLASSES } from './stay';
 export type { Stay } from './stay';
+export { askedBy, bornOut, LEAST_KEEPERS, WORTH_A_WARNING } from './warned';
+export type { Warning } from './warned';

@@ -4,7 +4,8 @@ import { shareLimits } from '../stats';
 import type { ExperienceFile } from './experienceFile';
 import { poolOf } from './pool';
 import type { Stay } from './stay';
-import { experienceOf, OUTCOMES } from './summed';
+import { OUTCOMES } from './outcomes';
+import { experienceOf } from './summed';
 
 describe('many files', () => {
   const one = stay();

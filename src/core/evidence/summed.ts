@@ -1,29 +1,16 @@
 import { clusteredRate, clusteredShare, type Limited, type Observed } from '../stats';
+import { type Choice, staysOf } from './chosen';
+import { type Asked, canTell, happenedIn, type OutcomeName, OUTCOMES } from './outcomes';
 import type { Counting, Pool } from './pool';
-import type { LossCause, Stay } from './stay';
-
-/** How it may go for fish that are asked about. */
-export const OUTCOMES = [
-  'lost to other fish',
-  'lost',
-  'torn',
-  'bitten or fought',
-  'stepped in',
-  'parted',
-] as const;
-export type OutcomeName = (typeof OUTCOMES)[number];
-
-/** Which experience is asked for: one species, or one beside another. */
-export interface Asked {
-  readonly species: string;
-  readonly with?: string | undefined;
-}
+import type { Stay } from './stay';
 
 export interface OutcomeSum extends Limited {
   readonly outcome: OutcomeName;
-  /** Tanks in which it happened, of how many. A tank counts once, however many stays it had. */
+  /** Tanks in which it happened, of how many that can tell. A tank counts once, however many stays it had. */
   readonly tanks: number;
   readonly of: number;
+  /** Keepers of these. */
+  readonly keepers: number;
 }
 
 export interface RateSum extends Limited {
@@ -44,25 +31,6 @@ export interface ExperienceSum extends Asked {
   /** Contests an hour and pair, from one to the other. */
   readonly rates: readonly RateSum[];
 }
-
-const TO_OTHERS: ReadonlySet<LossCause> = new Set(['eaten or missing', 'fighting']);
-
-const isOf = ({ species, with: other }: Asked, one: string): boolean => one === species || one === other;
-/** Of two, what one does to the other; of one alone, what anybody does to it. */
-const isBetween = ({ species, with: other }: Asked, by: string, to: string): boolean =>
-  other === undefined ? to === species : (by === species && to === other) || (by === other && to === species);
-
-/** Whether it happened to one of those that are asked about. */
-const HAPPENED: Readonly<Record<OutcomeName, (stay: Stay, asked: Asked) => boolean>> = {
-  'lost to other fish': ({ losses }, asked) =>
-    losses.some(({ species, cause }) => isOf(asked, species) && TO_OTHERS.has(cause)),
-  lost: ({ losses }, asked) => losses.some(({ species }) => isOf(asked, species)),
-  torn: ({ signs }, asked) => signs.some(({ species, what }) => what === 'torn' && isOf(asked, species)),
-  'bitten or fought': ({ contests }, asked) =>
-    contests.some(({ by, to, level }) => (level === 'bite' || level === 'fight') && isBetween(asked, by, to)),
-  'stepped in': ({ steps }) => steps.length > 0,
-  parted: ({ ended }) => ended === 'parted',
-};
 
 const countOf = ({ fish }: Stay, species: string): number =>
   fish.find((one) => one.species === species)?.count ?? 0;
@@ -107,22 +75,29 @@ const groupedBy = <T>(list: readonly T[], name: (one: T) => string): readonly (r
  * What keepers lived through with a species, or with two of them together: shares of tanks in which something happened, and contests
  * an hour, with limits. A tank counts once; the tanks of one keeper count as alike as they are.
  */
-export function experienceOf(pool: Pool, asked: Asked): ExperienceSum {
+export function experienceOf(pool: Pick<Pool, 'stays'>, asked: Asked, choice: Choice = {}): ExperienceSum {
   const { species, with: other } = asked;
-  const stays = pool.stays.filter(
-    ({ stay }) => countOf(stay, species) > 0 && (other === undefined || countOf(stay, other) > 0),
-  );
+  const stays = staysOf(pool.stays, asked, choice);
   const keepers = groupedBy(stays, ({ keeper }) => keeper).map((own) => groupedBy(own, ({ tank }) => tank));
   const tanks = keepers.flat();
   const total = (of: (one: Counting) => number): number => stays.reduce((all, one) => all + of(one), 0);
   const outcomes = OUTCOMES.map((outcome): OutcomeSum => {
     const happened = (own: readonly Counting[]): boolean =>
-      own.some(({ stay }) => HAPPENED[outcome](stay, asked));
-    const counted = keepers.map((own) => ({ k: own.filter(happened).length, of: own.length }));
+      own.some(({ stay }) => happenedIn(outcome, stay, asked));
+    const tells = (own: readonly Counting[]): boolean =>
+      canTell(
+        outcome,
+        own.reduce((all, { stay }) => all + stay.minutesWatched, 0),
+      );
+    const counted = keepers
+      .map((own) => own.filter(tells))
+      .filter((own) => own.length > 0)
+      .map((own) => ({ k: own.filter(happened).length, of: own.length }));
     return {
       outcome,
       tanks: counted.reduce((all, { k }) => all + k, 0),
-      of: tanks.length,
+      of: counted.reduce((all, { of }) => all + of, 0),
+      keepers: counted.length,
       ...clusteredShare(counted),
     };
   });

@@ -1,10 +1,12 @@
 'use client';
 
 import { profileHref } from '@/ui/hrefs';
-import { useMemo } from 'react';
+import { Fragment, useMemo } from 'react';
 import { Link } from '@/ui/Link';
 import { adultLengthCm, commonName, type SpeciesProfile } from '@/core/model';
 import { useProfileMatter } from '@/session/react/useProfileMatter';
+import { ExperienceLines } from '@/session/react/ExperienceLines';
+import { useExperienceAbout } from '@/session/react/useExperience';
 import { useWords } from '@/session/react/useWords';
 import { everyOf, profileParts, type ProfilePart } from '@/words/en';
 import { Caution, Section } from '@/ui/Screen';
@@ -51,6 +53,16 @@ function Cautions({ profile }: { readonly profile: SpeciesProfile }) {
   );
 }
 
+/** What became of it in this room and with other keepers; nothing where nobody kept it. */
+function ProfileExperience({ species }: { readonly species: string }) {
+  const known = useExperienceAbout({ species });
+  return known && known.own.tanks + known.others.tanks > 0 ? (
+    <Section title="Experience" className="mt-3">
+      <ExperienceLines asked={{ species }} outcome="trouble" />
+    </Section>
+  ) : null;
+}
+
 /** One species as a keeper would want to read it. */
 export function Profile({ profile }: { readonly profile: SpeciesProfile }) {
   const words = useWords();
@@ -83,13 +95,16 @@ export function Profile({ profile }: { readonly profile: SpeciesProfile }) {
       {profile.notes && <p className="my-2">{profile.notes}</p>}
       <Cautions profile={profile} />
       {parts.map((part) => (
-        <Section key={part.title} title={part.title} className="mt-3">
-          {part.title === 'Water' && (
-            <WaterScales wild={profile.water.wild} tankBred={profile.water.tankBred} />
-          )}
-          {part.title === 'Tank' && <TanksByApproach profile={profile} />}
-          <Lines part={part} />
-        </Section>
+        <Fragment key={part.title}>
+          <Section title={part.title} className="mt-3">
+            {part.title === 'Water' && (
+              <WaterScales wild={profile.water.wild} tankBred={profile.water.tankBred} />
+            )}
+            {part.title === 'Tank' && <TanksByApproach profile={profile} />}
+            <Lines part={part} />
+          </Section>
+          {part.title === 'Company' && <ProfileExperience species={profile.id} />}
+        </Fragment>
       ))}
     </article>
   );

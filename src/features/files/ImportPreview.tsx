@@ -83,6 +83,22 @@ export function ImportPreview({
       </div>
     );
   }
+  if (look.kind === 'experience') {
+    return (
+      <div className="border-l-2 border-deep pl-3">
+        <p>
+          {name} is what a keeper’s fish lived through: {countOf(look.stays, 'stay')}. It is kept under
+          Experience, apart from your own record; nothing else changes.
+        </p>
+        <div className="mt-2 flex gap-2">
+          <Button tone="main" onClick={onAgree}>
+            Take in
+          </Button>
+          <Button onClick={onLeave}>Cancel</Button>
+        </div>
+      </div>
+    );
+  }
   return (
     <RoomLook
       name={name}

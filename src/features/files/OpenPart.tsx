@@ -6,6 +6,7 @@ import { toast } from '@/ui/toast';
 import { openLife, openPlan } from '@/core/commands';
 import { dayName } from '@/words/en';
 import { useRooms, useRoomState } from '@/session/react/RoomProvider';
+import { useExperienceLine } from '@/session/react/useExperience';
 import { useCommands } from '@/session/react/useCommands';
 import { useTanks } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
@@ -25,6 +26,7 @@ export function OpenPart() {
   const { session } = useRooms();
   const { run } = useCommands();
   const tanks = useTanks();
+  const { takeIn } = useExperienceLine();
   const files = useRoomFiles();
   const replacedOn = useRoomState((state) => state.replacedOn);
   const watching = useRoomState((state) => state.documents['watching']);
@@ -52,6 +54,11 @@ export function OpenPart() {
           action: { label: 'Undo', onClick: () => void putBack() },
         });
       return;
+    }
+    if (look.kind === 'experience') {
+      const taken = await takeIn([file], () => undefined);
+      if (taken.ok) router.push('/experience');
+      else toast.error('The file could not be taken in. Nothing was changed.');
     }
     if (look.kind === 'life') {
       const into = tanks[0];
@@ -91,7 +98,8 @@ export function OpenPart() {
       ) : (
         <label className="block">
           <span className="mb-2 block text-slate">
-            A saved room, a plan, or a fish with its history. You see what would change first.
+            A saved room, a plan, a fish with its history, or another keeper’s experience. You see what would
+            change first.
           </span>
           <input
             type="file"

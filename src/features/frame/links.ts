@@ -16,6 +16,7 @@ export const TANK_SCREENS = [
 export const ROOM_SCREENS = [
   { path: '/', name: 'Today', key: 'O' },
   { path: '/catalogue', name: 'Catalogue', key: 'C' },
+  { path: '/experience', name: 'Experience', key: 'X' },
   { path: '/files', name: 'Files', key: 'F' },
 ] as const;
 

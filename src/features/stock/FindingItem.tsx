@@ -1,6 +1,7 @@
 'use client';
 
 import { useSayings } from '@/session/react/useSayings';
+import { ExperienceBeside } from '@/session/react/ExperienceLines';
 import { growthBand } from '@/core/growth';
 import { monthOf } from '@/core/kernel';
 import type { Finding } from '@/core/rules';
@@ -45,6 +46,9 @@ export function FindingItem({
           </dd>
         </div>
       </dl>
+      <div className="text-[0.75rem] text-slate">
+        <ExperienceBeside finding={finding} />
+      </div>
     </li>
   );
 }

@@ -17,7 +17,6 @@ import { Button } from '@/ui/Button';
 import { saveText } from '@/session/saveFile';
 import { recall, remember } from '../browserMemory';
 import type { RoomName, Session, SessionState } from '../types';
-import { todayIso } from '../today';
 import { useCopying } from './useCopying';
 import { useOpenRoom } from './useOpenRoom';
 
@@ -104,9 +103,8 @@ export function RoomProvider({ children }: { readonly children: ReactNode }) {
 
   const resetDemo = useCallback(async () => {
     if (name !== 'demo' || !session) return;
-    const { demoRoom } = await import('@/demo/demoRoom');
-    const demo = demoRoom(todayIso());
-    await session.replaceAll(demo);
+    const { putDemo } = await import('../putDemo');
+    await putDemo(session);
   }, [name, session]);
 
   const rooms = useMemo(

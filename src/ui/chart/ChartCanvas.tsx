@@ -10,6 +10,7 @@ import {
   type ChartData,
   type ChartDataset,
   type PointStyle,
+  type Scale,
 } from 'chart.js';
 import { drawPoint } from 'chart.js/helpers';
 import { useMemo, useRef } from 'react';
@@ -137,7 +138,13 @@ export default function ChartCanvas(props: ChartProps & { readonly png?: string 
               },
               y: {
                 ...bounds(y),
-                ticks: { color: text, font, callback: (value) => written(y, Number(value)) },
+                ...(y.everyStep ? { afterBuildTicks: wholeTicks } : {}),
+                ticks: {
+                  color: text,
+                  font,
+                  ...(y.everyStep ? { autoSkip: false } : {}),
+                  callback: (value) => written(y, Number(value)),
+                },
                 grid: { color: hairline },
                 border: { color: hairline },
                 title: { display: y.label !== '', text: y.label, color: text, font },
@@ -165,6 +172,12 @@ export default function ChartCanvas(props: ChartProps & { readonly png?: string 
       )}
     </>
   );
+}
+
+/** A tick at each whole number of an axis. */
+function wholeTicks(axis: Scale): void {
+  const first = Math.ceil(axis.min);
+  axis.ticks = Array.from({ length: Math.floor(axis.max) - first + 1 }, (_, i) => ({ value: first + i }));
 }
 
 const bounds = ({ min, max, fromZero }: ChartProps['x']) => ({

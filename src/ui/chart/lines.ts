@@ -35,6 +35,8 @@ export interface Axis {
   readonly min?: number;
   readonly max?: number;
   readonly fromZero?: boolean;
+  /** Each whole step bears its words. */
+  readonly everyStep?: boolean;
   /** A value as it is written. */
   readonly write?: (value: number) => string;
 }

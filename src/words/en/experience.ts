@@ -1,6 +1,16 @@
-import type { Stay } from '@/core/evidence';
-import { monthName } from './locale';
+import {
+  bornOut,
+  type ExperienceSum,
+  LEAST_KEEPERS,
+  type OutcomeName,
+  type OutcomeSum,
+  type RateSum,
+  type Stay,
+  WORTH_A_WARNING,
+} from '@/core/evidence';
+import { fixed, monthName } from './locale';
 import { countOf, listed } from './names';
+import { percent } from './quantities';
 import type { Words } from './words';
 
 const ENDED: Readonly<Record<Stay['ended'], string>> = {
@@ -29,10 +39,101 @@ export function sayStay(
     ENDED[ended],
   ].filter((part) => part !== '');
   return {
-    where: `Tank ${words.quantity('length', tank.lengthCm)} long, ${monthName(from)} to ${until === null ? 'today' : monthName(until)}`,
+    where: `Tank ${words.quantity('length', tank.lengthCm)} long, ${until === null ? `since ${monthName(from)}` : `${monthName(from)} to ${monthName(until)}`}`,
     fish: listed(
       fish.map(({ species, count }) => `${count} ${count === 1 ? words.one(species) : words.many(species)}`),
     ),
     happened: happened.join(', '),
   };
 }
+
+/** Outcomes as they happened to the fish that are asked about. */
+const OUTCOME: Readonly<Record<OutcomeName, string>> = {
+  trouble: 'any trouble',
+  'lost to other fish': 'lost to other fish',
+  torn: 'fins torn',
+  'bitten or fought': 'bites or fights',
+  hiding: 'kept hiding',
+  jumped: 'jumped out',
+  lost: 'lost for any reason',
+  'stepped in': 'keeper intervened',
+  parted: 'had to be separated',
+};
+export const outcomeName = (outcome: OutcomeName): string => OUTCOME[outcome];
+
+/** Limits of a share: "2 to 52%". */
+export const shareLimitsWords = ([low, high]: readonly [number, number]): string =>
+  `${Math.round(low * 100)} to ${percent(high)}`;
+
+/** "fins torn in 2 of 11 tanks (18%, 95% limits 2 to 52%)" */
+export const sayOutcome = ({ outcome, tanks, of, value, limits }: OutcomeSum): string =>
+  of === 0 || value === null || limits === null
+    ? `${OUTCOME[outcome]}: no tank was watched enough to tell`
+    : `${OUTCOME[outcome]} in ${tanks} of ${countOf(of, 'tank')} (${percent(value)}, 95% limits ${shareLimitsWords(limits)})`;
+
+/** How much there is: "9 keepers, 11 tanks, 96 tank-months, watched 14 hours". */
+export const sayAmount = ({ keepers, tanks, tankMonths, minutesWatched }: ExperienceSum): string =>
+  [
+    countOf(keepers, 'keeper'),
+    countOf(tanks, 'tank'),
+    countOf(tankMonths, 'tank-month'),
+    watchedWords(minutesWatched),
+  ].join(', ');
+
+const MINUTES = 60;
+const watchedWords = (minutes: number): string =>
+  minutes === 0
+    ? 'not watched'
+    : minutes < 2 * MINUTES
+      ? `watched ${countOf(minutes, 'minute')}`
+      : `watched ${countOf(Math.round(minutes / MINUTES), 'hour')}`;
+
+/** Whether experience bears out a warning, with the reason; null where it says neither. */
+export function sayBornOut(outcome: OutcomeSum): string | null {
+  const borne = bornOut(outcome);
+  if (borne === null || outcome.limits === null) return null;
+  const [low, high] = outcome.limits;
+  return borne === 'confirmed'
+    ? `confirmed by experience: in at least ${percent(low)} of tanks.`
+    : `contested by experience: in at most ${percent(high)} of tanks.`;
+}
+
+/** Why other keepers' experience says what it does beside a warning, or why it says neither. */
+export const BORNE_OUT_RULE = `A warning counts as confirmed where the lower limit is above ${percent(WORTH_A_WARNING)} of tanks, as contested where the upper limit is below it, and as neither with fewer than ${LEAST_KEEPERS} keepers. Experience changes no verdict by itself.`;
+
+/** What keepers' experience cannot say, once. */
+export const EXPERIENCE_BIAS =
+  'Who keeps records is no average keeper, who gave up tells nothing, and a death nobody saw counts as unknown. Files cannot show whether several rooms come from one hand. Take it as what happened elsewhere, not as what will happen in your tank.';
+
+/** What this keeper's own fish did together: "In this room: 2 tanks, 14 months, watched 212 minutes, 3 contests, no loss." */
+export function sayOwn({
+  with: other,
+  tanks,
+  tankMonths,
+  minutesWatched,
+  outcomes,
+  rates,
+}: ExperienceSum): string {
+  const contests = rates.reduce((all, { events }) => all + events, 0);
+  const seen = outcomes
+    .filter(({ outcome, tanks: k }) => k > 0 && outcome !== 'trouble' && outcome !== 'bitten or fought')
+    .map(({ outcome }) => OUTCOME[outcome]);
+  return [
+    `In this room: ${tanks > 1 ? `${tanks} tanks, ` : ''}${other === undefined ? 'kept' : 'together'} ${countOf(tankMonths, 'month')}`,
+    watchedWords(minutesWatched),
+    ...(minutesWatched > 0 ? [contests === 0 ? 'no contest' : countOf(contests, 'contest')] : []),
+    seen.length > 0 ? listed(seen) : 'no loss',
+  ].join(', ');
+}
+
+/** Rates above this are told to two places. */
+const LARGE_RATE = 0.1;
+const rateWords = (rate: number): string => fixed(rate, rate >= LARGE_RATE ? 2 : 3);
+
+/** A rate of contests an hour and pair, with limits. */
+export const sayRate = ({ events, value, limits, pairHours }: RateSum): string =>
+  value === null || limits === null
+    ? 'not watched'
+    : events === 0
+      ? `none in ${countOf(Math.round(pairHours), 'hour')} of pairs watched`
+      : `${rateWords(value)} an hour and pair (95% limits ${rateWords(limits[0])} to ${rateWords(limits[1])}; ${countOf(events, 'contest')})`;

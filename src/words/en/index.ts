@@ -14,7 +14,18 @@ export { eventName, sayEvent } from './diary';
 export type { RoomNames } from './diary';
 export { sayDue, sayLateness, saySpare } from './due';
 export { documentName, entryLabel, partLabel } from './entryLabels';
-export { sayStay } from './experience';
+export {
+  BORNE_OUT_RULE,
+  EXPERIENCE_BIAS,
+  outcomeName,
+  sayAmount,
+  sayBornOut,
+  sayOutcome,
+  sayOwn,
+  sayRate,
+  sayStay,
+  shareLimitsWords,
+} from './experience';
 export { faultLine, faultSentence, partSentence } from './faults';
 export { careFood, careHow, careParts } from './careSheet';
 export { facetName } from './facets';

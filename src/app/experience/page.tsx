@@ -1,0 +1,5 @@
+import { ExperienceScreen } from '@/features/experience/ExperienceScreen';
+
+export default function Page() {
+  return <ExperienceScreen />;
+}

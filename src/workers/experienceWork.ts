@@ -1,0 +1,225 @@
+import {
+  type Asked,
+  type Choice,
+  type Counting,
+  experienceOf,
+  type ExperienceSum,
+  isLater,
+  poolOf,
+  readExperience,
+  Shelves,
+  staysOf,
+  tanksBySpecies,
+} from '@/core/evidence';
+import { type Fault, faultOf, parseJson } from '@/core/kernel';
+import type { ExperienceStore, HeldFile } from '@/store/experience/experienceStore';
+import { type OwnRecord, experienceOfRoom, ownNameOf } from './experienceOfRoom';
+
+/** A file that was not taken in, and why. */
+interface Refused {
+  readonly name: string;
+  readonly faults: readonly Fault[];
+  /** Faults that are not told. */
+  readonly more: number;
+}
+
+/** What became of files that were handed in. */
+export interface TakenIn {
+  /** Rooms that are new, and such as were there and are told later now. */
+  readonly fresh: number;
+  readonly newer: number;
+  /** Left out: the same is there already, or something later. */
+  readonly known: number;
+  /** Left out: the keeper's own room, which speaks for itself. */
+  readonly own: number;
+  readonly refused: readonly Refused[];
+  /** Refused ones that are not told. */
+  readonly moreRefused: number;
+}
+
+/** What of other keepers is held. */
+export interface Held {
+  readonly files: readonly {
+    readonly room: string;
+    readonly name: string;
+    readonly made: string;
+    readonly stays: number;
+  }[];
+  readonly keepers: number;
+  readonly tanks: number;
+  readonly stays: number;
+  readonly species: readonly { readonly species: string; readonly tanks: number }[];
+}
+
+export interface Answer {
+  readonly sum: ExperienceSum;
+  /** The stays themselves, the longest first. */
+  readonly cases: readonly Counting[];
+  readonly more: number;
+  /** Who lived in these tanks besides, the most often first. */
+  readonly beside: readonly { readonly species: string; readonly tanks: number }[];
+}
+
+/** So many refused files, and so many faults of each, are told. */
+const TOLD_FILES = 20;
+const TOLD_FAULTS = 3;
+/** So many stays are told one by one. */
+const CASES = 200;
+/** A file of the most stays there may be is smaller. */
+const MOST_LETTERS = 64_000_000;
+
+type Read =
+  { readonly ok: true; readonly held: HeldFile } | { readonly ok: false; readonly refused: Refused };
+
+/**
+ * What the experience worker does: files of other keepers are read, deduplicated and summed beside the screen, and the keeper's own record
+ * is asked alike. Plain functions, so that a test can call them without a worker.
+ */
+export function experienceWork(
+  storeOf: (room: string) => ExperienceStore,
+  recordOf: (room: string) => Promise<OwnRecord>,
+  now: () => string,
+) {
+  const stores = new Map<string, ExperienceStore>();
+  const open = (room: string): ExperienceStore => {
+    const store = stores.get(room) ?? storeOf(room);
+    stores.set(room, store);
+    return store;
+  };
+  const others = new Map<
+    string,
+    { readonly changes: number; readonly held: readonly HeldFile[]; readonly shelves: Shelves }
+  >();
+  const owns = new Map<string, { readonly mark: string; readonly shelves: Shelves }>();
+
+  const readOthers = async (room: string) => {
+    const store = open(room);
+    const changes = await store.changes();
+    const known = others.get(room);
+    if (known?.changes === changes) return known;
+    const held = await store.all();
+    const read = { changes, held, shelves: new Shelves(poolOf(held.map(({ file }) => file))) };
+    others.set(room, read);
+    return read;
+  };
+  const readOwn = async (room: string): Promise<Shelves> => {
+    const record = await recordOf(room);
+    const known = owns.get(room);
+    if (known?.mark === record.mark) return known.shelves;
+    const shelves = new Shelves(poolOf([experienceOfRoom(record.documents, await record.entries(), now())]));
+    owns.set(room, { mark: record.mark, shelves });
+    return shelves;
+  };
+
+  const readOne = async (file: File): Promise<Read> => {
+    const refused = (faults: readonly Fault[]): Read => ({
+      ok: false,
+      refused: {
+        name: file.name,
+        faults: faults.slice(0, TOLD_FAULTS),
+        more: Math.max(0, faults.length - TOLD_FAULTS),
+      },
+    });
+    // A file that is taken away meanwhile reads as an empty one.
+    const text = file.size > MOST_LETTERS ? null : await file.text().catch(() => '');
+    if (text === null) return refused([faultOf('', { is: 'text', most: MOST_LETTERS }, file.size)]);
+    const parsed = parseJson(text);
+    if (!parsed.ok) return refused(parsed.faults);
+    const read = readExperience(parsed.value);
+    return read.ok
+      ? { ok: true, held: { file: read.value, name: file.name, takenOn: now() } }
+      : refused(read.faults);
+  };
+
+  const sumOf = (shelves: Shelves, asked: Asked, choice: Choice = {}): ExperienceSum =>
+    experienceOf({ stays: shelves.stays(asked.species) }, asked, choice);
+
+  return {
+    /** Takes files in: of each room the one that tells it last. Files that are wrong anywhere are refused whole, the others are taken. */
+    takeIn: async (
+      room: string,
+      files: readonly File[],
+      onProgress: (share: number) => void,
+    ): Promise<TakenIn> => {
+      const own = ownNameOf(await (await recordOf(room)).entries());
+      const there = new Map((await open(room).all()).map((one) => [one.file.room, one]));
+      const before = new Set(there.keys());
+      const refused: Refused[] = [];
+      const taken = new Map<string, HeldFile>();
+      let [known, ownFiles] = [0, 0];
+      for (const [at, file] of files.entries()) {
+        const read = await readOne(file);
+        onProgress(at / files.length);
+        if (!read.ok) {
+          refused.push(read.refused);
+          continue;
+        }
+        const { held } = read;
+        const name = held.file.room;
+        const other = there.get(name);
+        if (name === own) ownFiles += 1;
+        else if (other && !isLater(held.file, other.file)) known += 1;
+        else {
+          if (taken.has(name)) known += 1;
+          there.set(name, held);
+          taken.set(name, held);
+        }
+      }
+      if (taken.size > 0) await open(room).put([...taken.values()]);
+      const newer = [...taken.keys()].filter((name) => before.has(name)).length;
+      return {
+        fresh: taken.size - newer,
+        newer,
+        known,
+        own: ownFiles,
+        refused: refused.slice(0, TOLD_FILES),
+        moreRefused: Math.max(0, refused.length - TOLD_FILES),
+      };
+    },
+    /** What is held of other keepers. */
+    held: async (room: string): Promise<Held> => {
+      const { held, shelves } = await readOthers(room);
+      const { stays } = shelves.pool;
+      return {
+        files: held
+          .map(({ file: { room: of, made, stays: own }, name }) => ({
+            room: of,
+            name,
+            made,
+            stays: own.length,
+          }))
+          .sort((a, b) => a.name.localeCompare(b.name, 'en', { numeric: true })),
+        keepers: new Set(stays.map(({ keeper }) => keeper)).size,
+        tanks: new Set(stays.map(({ tank }) => tank)).size,
+        stays: stays.length,
+        species: tanksBySpecies(stays),
+      };
+    },
+    /** Who kept a species, or one beside another, in tanks that are like what is chosen, and how it went. */
+    ask: async (room: string, asked: Asked, choice: Choice): Promise<Answer> => {
+      const { shelves } = await readOthers(room);
+      const cases = [...staysOf(shelves.stays(asked.species), asked, choice)].sort(
+        (a, b) => b.months - a.months,
+      );
+      return {
+        sum: sumOf(shelves, asked, choice),
+        cases: cases.slice(0, CASES),
+        more: Math.max(0, cases.length - CASES),
+        beside: tanksBySpecies(cases).filter(
+          ({ species }) => species !== asked.species && species !== asked.with,
+        ),
+      };
+    },
+    /** What other keepers, and this room's own record, say of several at once; null where neither has kept them. */
+    about: async (
+      room: string,
+      asked: readonly Asked[],
+    ): Promise<readonly { readonly others: ExperienceSum; readonly own: ExperienceSum }[]> => {
+      const [{ shelves }, own] = await Promise.all([readOthers(room), readOwn(room)]);
+      return asked.map((one) => ({ others: sumOf(shelves, one), own: sumOf(own, one) }));
+    },
+    /** Forgets the files of these rooms, or all. The keeper's own record is not touched. */
+    remove: (room: string, which: readonly string[] | 'all'): Promise<void> => open(room).remove(which),
+  };
+}
+export type ExperienceWork = ReturnType<typeof experienceWork>;
