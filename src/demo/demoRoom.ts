@@ -4,6 +4,7 @@ import type { RoomDocument } from '@/core/records';
 import type { Dated, Entry } from '@/core/events';
 import { DEMO_TANKS, demoDocuments } from './demoTanks';
 import { demoReturns } from './demoReturns';
+import { demoScore } from './demoScore';
 import { demoStory } from './demoStory';
 import { demoWater } from './demoWater';
 
@@ -123,7 +124,10 @@ export function demoRoom(today: string): {
   const evening = Date.parse(`${today}T18:30:00.000Z`);
   const on = (daysAgo: number, minutes = 0): string =>
     new Date(evening - daysAgo * DAY_MS + minutes * 60_000).toISOString();
+  const score = demoScore(on);
+  const named = new Map(score.map(({ event, id }) => [event, id]));
   const happened = [
+    ...score.map(({ event }) => event),
     ...demoStory(on),
     ...demoReturns(on),
     ...contests(on, EARLIER, 'demo-earlier', 4_711),
@@ -132,7 +136,7 @@ export function demoRoom(today: string): {
   ].sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0));
   const entries = happened.map((event, index) => ({
     ...event,
-    id: `demo-${String(index + 1).padStart(3, '0')}` as EntryId,
+    id: named.get(event) ?? (`demo-${String(index + 1).padStart(3, '0')}` as EntryId),
     seq: index + 1,
     recorded: event.on,
   }));

@@ -1,3 +1,4 @@
+import { effective } from '@/core/events';
 import {
   type Asked,
   type Choice,
@@ -5,7 +6,9 @@ import {
   experienceOf,
   type ExperienceSum,
   isLater,
+  type Kept,
   poolOf,
+  predictionsIn,
   readExperience,
   Shelves,
   staysOf,
@@ -90,7 +93,10 @@ export function experienceWork(
     string,
     { readonly changes: number; readonly held: readonly HeldFile[]; readonly shelves: Shelves }
   >();
-  const owns = new Map<string, { readonly mark: string; readonly shelves: Shelves }>();
+  const owns = new Map<
+    string,
+    { readonly mark: string; readonly shelves: Shelves; readonly kept: readonly Kept[] }
+  >();
 
   const readOthers = async (room: string) => {
     const store = open(room);
@@ -102,13 +108,18 @@ export function experienceWork(
     others.set(room, read);
     return read;
   };
-  const readOwn = async (room: string): Promise<Shelves> => {
+  const readOwn = async (room: string) => {
     const record = await recordOf(room);
     const known = owns.get(room);
-    if (known?.mark === record.mark) return known.shelves;
-    const shelves = new Shelves(poolOf([experienceOfRoom(record.documents, await record.entries(), now())]));
-    owns.set(room, { mark: record.mark, shelves });
-    return shelves;
+    if (known?.mark === record.mark) return known;
+    const entries = await record.entries();
+    const own = {
+      mark: record.mark,
+      shelves: new Shelves(poolOf([experienceOfRoom(record.documents, entries, now())])),
+      kept: predictionsIn(effective(entries), now()),
+    };
+    owns.set(room, own);
+    return own;
   };
 
   const readOne = async (file: File): Promise<Read> => {
@@ -216,8 +227,10 @@ export function experienceWork(
       asked: readonly Asked[],
     ): Promise<readonly { readonly others: ExperienceSum; readonly own: ExperienceSum }[]> => {
       const [{ shelves }, own] = await Promise.all([readOthers(room), readOwn(room)]);
-      return asked.map((one) => ({ others: sumOf(shelves, one), own: sumOf(own, one) }));
+      return asked.map((one) => ({ others: sumOf(shelves, one), own: sumOf(own.shelves, one) }));
     },
+    /** The warnings that this room keeps score of. */
+    predictions: async (room: string): Promise<readonly Kept[]> => (await readOwn(room)).kept,
     /** Forgets the files of these rooms, or all. The keeper's own record is not touched. */
     remove: (room: string, which: readonly string[] | 'all'): Promise<void> => open(room).remove(which),
   };

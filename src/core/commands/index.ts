@@ -21,6 +21,7 @@ export { openLife, openPlan, tankOfPlan } from './openFile';
 export { addPicture, removePicture } from './pictures';
 export { doubtOf, lastWatchedOn, NOBODY } from './presence';
 export type { Presence } from './presence';
+export { keepScore, settleWarning } from './predict';
 export { PUT_OFF, putOff } from './putOff';
 export { RECORDS, recordResident } from './recordResident';
 export type { RecordKind } from './recordResident';

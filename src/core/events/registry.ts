@@ -16,10 +16,12 @@ import { moved } from './kinds/moved';
 import { named } from './kinds/named';
 import { noted } from './kinds/noted';
 import { paired } from './kinds/paired';
+import { predicted } from './kinds/predicted';
 import { quarantine } from './kinds/quarantine';
 import { recounted } from './kinds/recounted';
 import { rehomed } from './kinds/rehomed';
 import { saw } from './kinds/saw';
+import { settled } from './kinds/settled';
 import { sexed } from './kinds/sexed';
 import { spawned } from './kinds/spawned';
 import { split } from './kinds/split';
@@ -63,4 +65,6 @@ export const EVENTS = {
   filter,
   'equipment-fault': equipmentFault,
   noted,
+  predicted,
+  settled,
 } as const;

@@ -112,6 +112,12 @@ export const REHOME_REASONS = [
 
 export type RehomeReason = (typeof REHOME_REASONS)[number];
 
+/** How a warning that is kept score of came out. */
+export const PREDICTION_ENDS = ['happened', 'did not happen', 'cannot be told'] as const;
+export type PredictionEnd = (typeof PREDICTION_ENDS)[number];
+/** Warnings that are worth keeping score of. */
+export const PREDICTED_SEVERITIES = ['stop', 'caution'] as const;
+
 export const MEASURED_BY = ['kit', 'strip', 'probe', 'shop'] as const;
 /** Steps of a water change that are ticked one by one. */
 export const CHANGE_CHECKS = [

@@ -45,7 +45,9 @@ const isOf = ({ species, with: other, harmed }: Asked, one: string): boolean =>
 const isBetween = ({ species, with: other }: Asked, by: string, to: string): boolean =>
   other === undefined ? to === species : (by === species && to === other) || (by === other && to === species);
 
-type Happened = (stay: Stay, asked: Asked) => boolean;
+/** What of a stay tells how it went. */
+export type Course = Pick<Stay, 'losses' | 'signs' | 'contests' | 'steps' | 'ended'>;
+type Happened = (stay: Course, asked: Asked) => boolean;
 const isLostTo =
   (causes: ReadonlySet<LossCause>): Happened =>
   ({ losses }, asked) =>
@@ -72,5 +74,5 @@ const HAPPENED: Readonly<Record<OutcomeName, Happened>> = {
 };
 
 /** Whether a stay had an outcome for those that are asked about. */
-export const happenedIn = (outcome: OutcomeName, stay: Stay, asked: Asked): boolean =>
+export const happenedIn = (outcome: OutcomeName, stay: Course, asked: Asked): boolean =>
   HAPPENED[outcome](stay, asked);

@@ -47,6 +47,10 @@ export interface Open {
   readonly signs: Map<string, Stay['signs'][number]>;
   readonly water: Map<Measure, [number, number]>;
   minutes: number;
+  /** Interventions; the highest nitrate, mg/L; species of which some had to go as too big. */
+  steps: number;
+  nitrateMgL: number;
+  readonly tooBig: Set<string>;
 }
 
 const addTo = <T extends { readonly count: number }>(map: Map<string, T>, key: string, one: T): void => {
@@ -58,6 +62,12 @@ const addTo = <T extends { readonly count: number }>(map: Map<string, T>, key: s
 export class Told {
   readonly done: { readonly open: Open; readonly until: string; readonly ended: Stay['ended'] }[] = [];
   open: Open | null = null;
+
+  /** What is told up to here stands by itself; the same fish go on. */
+  cut(residents: readonly Resident[], on: string): void {
+    this.now([], on, 'goes on');
+    this.now(residents, on, 'goes on');
+  }
 
   /** The species that live here from now on. */
   now(residents: readonly Resident[], on: string, ended: Stay['ended']): void {
@@ -80,6 +90,9 @@ export class Told {
       signs: new Map(),
       water: new Map(),
       minutes: 0,
+      steps: 0,
+      nitrateMgL: 0,
+      tooBig: new Set(),
     };
     this.count(this.open, residents);
   }
@@ -118,17 +131,29 @@ function endBy(event: Standing, aside: ReadonlyMap<string, string>): Stay['ended
   return put !== undefined && Date.parse(event.on) - Date.parse(put) <= HOUR_MS ? 'parted' : 'moved on';
 }
 
+/** Where what is told of a tank is cut in two, though its fish stay. */
+export interface Cut {
+  readonly tank: string;
+  /** ISO moment. */
+  readonly at: string;
+}
+
 /** What the journal tells of these tanks, each by itself. */
 export function tanksTold(
   happenings: readonly Standing[],
   tanks: readonly string[],
+  cuts: readonly Cut[] = [],
 ): ReadonlyMap<string, Told> {
+  const inOrder = [...cuts].sort((a, b) => (a.at < b.at ? -1 : 1));
+  let cutsDone = 0;
   const told = new Map(tanks.map((id) => [id, new Told()]));
   const aside = new Map<string, string>();
   let room: Room = EMPTY_ROOM;
   const speciesOf = (id: string): string | null =>
     readSomebody(id)?.species ?? room.residents[id]?.species ?? null;
   for (const event of happenings) {
+    for (let cut = inOrder[cutsDone]; cut && cut.at <= event.on; cut = inOrder[(cutsDone += 1)])
+      told.get(cut.tank)?.cut(residentsOf(room, cut.tank), cut.at);
     const open = 'tank' in event && typeof event.tank === 'string' ? told.get(event.tank)?.open : undefined;
     if (event.type === 'chased') {
       const [by, to] = [speciesOf(event.winner), speciesOf(event.loser)];
@@ -138,6 +163,12 @@ export function tanksTold(
       continue;
     }
     if (event.type === 'watched' && open) open.minutes += event.minutes;
+    if (event.type === 'stepped-in' && open) open.steps += 1;
+    if (event.type === 'tested' && open) open.nitrateMgL = Math.max(open.nitrateMgL, event.nitrateMgL ?? 0);
+    if (event.type === 'rehomed' && event.reason === 'too big') {
+      const one = room.residents[event.resident];
+      if (one) told.get(one.tank)?.open?.tooBig.add(one.species);
+    }
     if (event.type === 'tested' && open)
       for (const name of MEASURES) {
         const value = event[name];

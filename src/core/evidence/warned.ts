@@ -17,6 +17,16 @@ const WARNS: Readonly<Record<string, OutcomeName>> = {
   lid: 'jumped',
 };
 
+/** What no stay of other keepers shows, and a room's own record does. */
+const WARNS_HERE: Readonly<Record<string, 'nitrate' | 'outgrown'>> = {
+  nitrate: 'nitrate',
+  outgrows: 'outgrown',
+};
+export type PredictedOutcome = OutcomeName | 'nitrate' | 'outgrown';
+
+/** What would come true of a warning of a rule; null where the record cannot show it. */
+export const warnedOf = (rule: string): PredictedOutcome | null => WARNS[rule] ?? WARNS_HERE[rule] ?? null;
+
 /** What a finding says, as far as experience is concerned. */
 export interface Warning {
   readonly rule: string;

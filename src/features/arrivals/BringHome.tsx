@@ -8,6 +8,7 @@ import { TraderField } from '@/session/react/TraderField';
 import { useCommands } from '@/session/react/useCommands';
 import { useRoomForm } from '@/session/react/useRoomForm';
 import { useTanks, type TankView } from '@/session/react/useTanks';
+import { predictedWith } from '@/session/predictedWith';
 import { momentOn, todayIso } from '@/session/today';
 import { Button } from '@/ui/Button';
 import { Caution } from '@/ui/Screen';
@@ -47,26 +48,30 @@ export function BringHome({ entry, profile, tank, onDone }: Props) {
     fieldOf: (path) => (path.startsWith('members') ? 'count' : undefined),
     save: async ({ on, tank: into, deadOnArrival, others, stranger, nextTank = '', ...values }) => {
       const kept = await keep(`${countedOf(values.count, profile)} came`, (state) =>
-        bringHome(
-          state.documents,
-          entry,
-          {
-            ...values,
-            on: momentOn(on),
-            into,
-            listedFor: tank.id,
-            dead: deadOnArrival,
-            nextTank,
-            others:
-              others > 0 && stranger
-                ? {
-                    species: stranger,
-                    count: others,
-                    note: `Mixed in with the ${commonName(profile)} that were ordered.`,
-                  }
-                : undefined,
-          },
-          session.stamp,
+        predictedWith(
+          state,
+          bringHome(
+            state.documents,
+            entry,
+            {
+              ...values,
+              on: momentOn(on),
+              into,
+              listedFor: tank.id,
+              dead: deadOnArrival,
+              nextTank,
+              others:
+                others > 0 && stranger
+                  ? {
+                      species: stranger,
+                      count: others,
+                      note: `Mixed in with the ${commonName(profile)} that were ordered.`,
+                    }
+                  : undefined,
+            },
+            session.stamp,
+          ),
+          session,
         ),
       );
       if (kept === true) onDone();

@@ -10,6 +10,7 @@ import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
 import type { Changes } from '@/session/types';
 import { useCommands } from '@/session/react/useCommands';
 import { useResidents, type TankView } from '@/session/react/useTanks';
+import { predictedWith } from '@/session/predictedWith';
 import { momentOn, todayIso } from '@/session/today';
 import { LightTimer } from './LightTimer';
 import { RuseTanks } from './RuseTanks';
@@ -172,17 +173,20 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
   const vital = open.filter((step) => step.vital);
   const names = going.map(({ profile, count }) => countedOf(count, profile)).join(', ');
   const finish = () =>
-    run(
-      'Release done',
-      finishRelease(
-        {
-          tank: tank.id,
-          moving: going.flatMap((one) => (one.resident === null ? [] : [one.resident])),
-          protocol,
-          text: `Released ${names}; ${steps.length - open.length} of ${steps.length} steps ticked${open.length > 0 ? `, not: ${open.map((step) => sayRelease(step, words).split(/[.:]/)[0]).join('; ')}` : ''}.`,
-          noteOn: momentOn(todayIso()),
-        },
-        session.stamp,
+    run('Release done', (state) =>
+      predictedWith(
+        state,
+        finishRelease(
+          {
+            tank: tank.id,
+            moving: going.flatMap((one) => (one.resident === null ? [] : [one.resident])),
+            protocol,
+            text: `Released ${names}; ${steps.length - open.length} of ${steps.length} steps ticked${open.length > 0 ? `, not: ${open.map((step) => sayRelease(step, words).split(/[.:]/)[0]).join('; ')}` : ''}.`,
+            noteOn: momentOn(todayIso()),
+          },
+          session.stamp,
+        ),
+        session,
       ),
     );
   return (

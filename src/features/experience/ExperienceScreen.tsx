@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter, useSearchParams } from 'next/navigation';
-import { useCallback, useDeferredValue } from 'react';
+import { type ReactNode, useCallback, useDeferredValue } from 'react';
 import type { Remote } from 'comlink';
 import type { Choice } from '@/core/evidence';
 import { useCatalogue } from '@/session/react/RoomProvider';
@@ -11,6 +11,8 @@ import { useTabState } from '@/session/react/useTabState';
 import { useWords } from '@/session/react/useWords';
 import { Button } from '@/ui/Button';
 import { Failed } from '@/ui/Failed';
+import { PartNav } from '@/ui/PartNav';
+import { usePart } from '@/ui/usePart';
 import { FishName } from '@/ui/plates/FishName';
 import { Caution, Empty, Screen, Section } from '@/ui/Screen';
 import { BORNE_OUT_RULE, capital, countOf, EXPERIENCE_BIAS } from '@/words/en';
@@ -20,14 +22,41 @@ import { AnswerPart } from './AnswerPart';
 import { CasesPart } from './CasesPart';
 import { ChoiceFields } from './ChoiceFields';
 import { HeldFiles } from './HeldFiles';
+import { PredictionsPart } from './PredictionsPart';
 import { TakeIn } from './TakeIn';
 
 type Tanks = Held['species'];
 
 const askHeld = (remote: Remote<ExperienceWork>, room: string): Promise<Held> => remote.held(room);
 
-/** Who kept this with that, in what tank, and how did it end: counted from the files that keepers handed on. */
+const PARTS = [
+  ['others', 'Other keepers'],
+  ['predictions', 'Predictions'],
+] as const;
+
+/** What keepers lived through, and how often Lomvik was right. */
 export function ExperienceScreen() {
+  const part = usePart(PARTS);
+  const nav = (
+    <PartNav
+      label="Kinds of experience"
+      parts={PARTS}
+      current={part}
+      href={(id) => (id === 'others' ? '/experience' : `/experience?part=${id}`)}
+    />
+  );
+  return part === 'predictions' ? (
+    <Screen title="Experience" about="What Lomvik warned of in this room, and how it came out.">
+      {nav}
+      <PredictionsPart />
+    </Screen>
+  ) : (
+    <OtherKeepers nav={nav} />
+  );
+}
+
+/** Who kept this with that, in what tank, and how did it end: counted from the files that keepers handed on. */
+function OtherKeepers({ nav }: { readonly nav: ReactNode }) {
   const held = useExperienceAnswer(askHeld);
   const has = held.last !== null && held.last.files.length > 0;
   return (
@@ -39,6 +68,7 @@ export function ExperienceScreen() {
           : 'Who kept this with that, in what tank, and how did it end? Counted from files that keepers hand each other.'
       }
     >
+      {nav}
       {held.failure && <Failed why={failureWords(held.failure) ?? ''} onAgain={held.again} />}
       {held.last && !has && (
         <Empty>

@@ -159,6 +159,7 @@ export const CauseItem = memo(function CauseItem({
                     key={signature(finding)}
                     finding={finding}
                     headline={index === 0 && more === 0}
+                    tank={tank?.id}
                   />
                 ))}
               </ul>

@@ -2,6 +2,7 @@
 
 import { useSayings } from '@/session/react/useSayings';
 import { ExperienceBeside } from '@/session/react/ExperienceLines';
+import { PredictionBeside } from '@/session/react/PredictionBeside';
 import { growthBand } from '@/core/growth';
 import { monthOf } from '@/core/kernel';
 import type { Finding } from '@/core/rules';
@@ -12,10 +13,13 @@ import { monthName, termOf } from '@/words/en';
 export function FindingItem({
   finding,
   headline,
+  tank,
 }: {
   readonly finding: Finding;
   /** The headline says it already. */
   readonly headline: boolean;
+  /** The tank of the room that it is about; left out where it is not kept yet. */
+  readonly tank?: string | undefined;
 }) {
   const say = useSayings();
   const band = finding.from ? growthBand(monthOf(todayIso()), finding.from) : null;
@@ -47,6 +51,7 @@ export function FindingItem({
         </div>
       </dl>
       <div className="text-[0.75rem] text-slate">
+        {tank !== undefined && <PredictionBeside finding={finding} tank={tank} />}
         <ExperienceBeside finding={finding} />
       </div>
     </li>

@@ -19,12 +19,18 @@ const Problems = dynamic(() => import('./Problems').then((file) => file.Problems
 });
 // Forms are loaded when they are opened: most visits to this screen only read.
 const FromFish = dynamic(() => import('./FromFish').then((file) => file.FromFish), { ssr: false });
+const PredictionsDue = dynamic(() => import('./PredictionsDue').then((file) => file.PredictionsDue), {
+  ssr: false,
+});
 const TankDialog = dynamic(() => import('./TankDialog').then((file) => file.TankDialog), { ssr: false });
 
 /** The first screen of the room: what is due, and what is wrong. `empty` shows a room without tanks, with the longer ways to begin. */
 export function TodayScreen({ empty }: { readonly empty?: (more: ReactNode) => ReactNode }) {
   const tanks = useTanks();
   const room = useRoomState((state) => state.room);
+  const keepsScore = useRoomState(
+    (state) => state.entries?.some(({ type }) => type === 'predicted') ?? false,
+  );
   const [adding, setAdding] = useState(false);
   const [fishing, setFishing] = useState(false);
 
@@ -70,6 +76,7 @@ export function TodayScreen({ empty }: { readonly empty?: (more: ReactNode) => R
         <div>
           <RunningWatch />
           <DueList />
+          {keepsScore && <PredictionsDue />}
           <LastSave />
         </div>
         {room.loose.length > 0 && (

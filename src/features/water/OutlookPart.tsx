@@ -3,7 +3,7 @@
 import { useWords } from '@/session/react/useWords';
 import { useState } from 'react';
 import { NITRATE_BUDGET, NITRATE_EDGE } from '@/core/rules';
-import { dayWords, tenth } from '@/words/en';
+import { dayWords, sayNitrateMeasured, tenth } from '@/words/en';
 import { type ChangeRoutine, nitrateCourse, steadyState } from '@/core/water';
 import { todayIso } from '@/session/today';
 import { SelectField } from '@/ui/Field';
@@ -11,7 +11,7 @@ import { Ledger, Section } from '@/ui/Screen';
 import { Cell, Row, Table } from '@/ui/Table';
 import { WaterChart } from './WaterChart';
 import { READING_FIELDS, type Reading } from './waterFields';
-import type { WaterLog } from './useWaterLog';
+import type { WaterLog } from '@/session/react/useWaterLog';
 
 const AHEAD_DAYS = 28;
 const OTHER: ChangeRoutine = { fraction: 0.25, everyDays: 3 };
@@ -19,22 +19,6 @@ const OTHER: ChangeRoutine = { fraction: 0.25, everyDays: 3 };
 const percent = (share: number): string => `${Math.round(share * 100)}%`;
 const routineWords = ({ fraction, everyDays }: ChangeRoutine): string =>
   `${percent(fraction)} every ${everyDays} days`;
-
-/** What was measured against what was expected, in a sentence that says how sure it is. */
-function measuredWords({ rate, predicted, factor }: WaterLog, unit: string): string {
-  const week = (perDay: number): string => tenth(perDay * 7);
-  if (!rate) return `Test twice, a week apart. Until then ${week(predicted)} ${unit} a week is an estimate.`;
-  if (rate.rises === 1)
-    return `One pair of tests: ${week(rate.perDay)} ${unit} a week, without limits yet; predicted ${week(predicted)}.`;
-  const sure = `${week(rate.perDay)} ${unit} a week (95% limits ${week(rate.low)} to ${week(rate.high)}, ${rate.rises} pairs of tests${rate.setAside > 0 ? `, ${rate.setAside} far off and given little weight` : ''})`;
-  return `Measured ${sure}; predicted ${week(predicted)}.${
-    factor === null
-      ? predicted > 0
-        ? ' They are too far apart for one tank: check the tests and the stock list.'
-        : ''
-      : ` This tank makes ${Math.round(factor * 100)}% of the prediction; the forecast uses that.`
-  }`;
-}
 
 /** Nitrate: what it does, what is coming, what the routine has to be, and when the next wave can be afforded. */
 export function OutlookPart({ log }: { readonly log: WaterLog }) {
@@ -62,7 +46,7 @@ export function OutlookPart({ log }: { readonly log: WaterLog }) {
         </SelectField>
       </div>
       <WaterChart log={log} ahead={ahead} today={todayIso()} reading={reading} />
-      <p className="mt-2">{measuredWords(log, unit)}</p>
+      <p className="mt-2">{sayNitrateMeasured(log, unit)}</p>
       {effects.map(({ on, effect }) => (
         <p key={on}>
           The fish of {dayWords(on)} changed it by{' '}

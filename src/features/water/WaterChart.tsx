@@ -9,7 +9,7 @@ import { countOf, dayWords } from '@/words/en';
 import { keptUnitOf } from '@/ui/form/typed';
 import { LineChart } from '@/ui/chart/LineChart';
 import type { ChartLine } from '@/ui/chart/lines';
-import type { WaterLog } from './useWaterLog';
+import type { WaterLog } from '@/session/react/useWaterLog';
 import { READING_FIELDS, type Reading, READINGS } from './waterFields';
 
 const SHOWN_DAYS = 90;

@@ -10,7 +10,7 @@ import { Empty, Screen, Section } from '@/ui/Screen';
 import { ChangeForm } from './ChangeForm';
 import { OutlookPart } from './OutlookPart';
 import { TestForm } from './TestForm';
-import { useWaterLog, type WaterLog } from './useWaterLog';
+import { useWaterLog, type WaterLog } from '@/session/react/useWaterLog';
 import { dayWords } from '@/words/en';
 
 const CareCard = dynamic(() => import('./CareCard').then((file) => file.CareCard), { ssr: false });

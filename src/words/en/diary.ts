@@ -9,6 +9,7 @@ import {
 } from '@/core/events';
 import type { QuantityKind } from '@/core/kernel';
 import { capital, countOf } from './names';
+import { sayAbout } from './predictions';
 import { termOf } from './vocabulary';
 import { dayName, plain } from './locale';
 import { type Words } from './words';
@@ -46,6 +47,8 @@ const NAMES: Readonly<Record<Dated['type'], string>> = {
   'equipment-fault': 'an equipment fault',
   spawned: 'a spawning',
   'to-go': 'a decision to rehome',
+  predicted: 'warnings kept score of',
+  settled: 'a warning settled',
 };
 
 /** What a keeper calls a sort of entry; foreign ones by their own name. */
@@ -277,6 +280,10 @@ function say(event: Dated, names: RoomNames, words: Words): string {
     }
     case 'filter':
       return `${where} filter ${termOf(event.what)}${event.doseMgL === undefined ? '' : ` (${words.reading('concentration', event.doseMgL)} ammonia)`}`;
+    case 'predicted':
+      return `Keeping score of ${countOf(event.warnings.length, 'warning')} on ${where}`;
+    case 'settled':
+      return `Warning on ${where} (${sayAbout(event.about, words)}): ${termOf(event.outcome)}`;
     case 'noted':
       return event.text;
   }

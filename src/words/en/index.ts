@@ -14,6 +14,8 @@ export { eventName, sayEvent } from './diary';
 export type { RoomNames } from './diary';
 export { sayDue, sayLateness, saySpare } from './due';
 export { documentName, entryLabel, partLabel } from './entryLabels';
+export { sayNitrateMeasured } from './nitrate';
+export { cameOut, predictedName, sayAbout, sayKept, sayWhy } from './predictions';
 export {
   BORNE_OUT_RULE,
   EXPERIENCE_BIAS,

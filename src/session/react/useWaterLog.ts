@@ -15,12 +15,12 @@ import {
 import { inOrder, type ToCome } from '@/core/arrivals';
 import { assess, roomPlan } from '@/core/assess';
 import { commonName } from '@/core/model';
-import { useCatalogue } from '@/session/react/RoomProvider';
+import { useCatalogue } from './RoomProvider';
 import { daysBetween } from '@/core/kernel';
-import { dayOf, todayIso } from '@/session/today';
-import { useAssessment } from '@/session/react/useAssessment';
-import { useHappenings } from '@/session/react/useNames';
-import { useListed, useResidents, type TankView } from '@/session/react/useTanks';
+import { dayOf, todayIso } from '../today';
+import { useAssessment } from './useAssessment';
+import { useHappenings } from './useNames';
+import { useListed, useResidents, type TankView } from './useTanks';
 
 const NOBODY: readonly never[] = [];
 /** A wave older than this is no longer asked about: what it did is in the rate. */

@@ -1,0 +1,88 @@
+import { screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { effective } from '@/core/events';
+import { predictionsIn } from '@/core/evidence';
+import { demoRoom } from '@/demo/demoRoom';
+import { PredictionBeside } from '@/session/react/PredictionBeside';
+import type { Session } from '@/session/types';
+import { room, show } from '@/testing/inRoom';
+import { PredictionsPart } from './PredictionsPart';
+
+let session: Session;
+jest.mock('@/workers/startExperience', () => ({
+  startExperience: () => ({
+    thread: { terminate: () => {} },
+    remote: {
+      predictions: async () =>
+        predictionsIn(effective(session.state.getState().entries ?? []), new Date().toISOString()),
+    },
+  }),
+}));
+
+const demo = async (): Promise<Session> => {
+  session = await room([]);
+  await session.replaceAll(demoRoom(new Date().toISOString().slice(0, 10)));
+  return session;
+};
+const item = (list: string, text: RegExp): HTMLElement =>
+  within(screen.getByRole('list', { name: list }))
+    .getByText(text)
+    .closest('li')!;
+
+describe('warnings that are kept score of', () => {
+  it('are settled with one press each, changed with another, and taken back', async () => {
+    show(await demo(), <PredictionsPart />);
+    await screen.findByRole('list', { name: 'To settle' });
+    const julies = item('To settle', /^Leleupi and masked julies: trouble\.$/);
+    expect(julies.textContent).toMatch(/watched \d+ minutes, \d+ contests/);
+    expect(julies.textContent).toMatch(/The record shows that it happened\./);
+    await userEvent.click(within(julies).getByRole('button', { name: 'Happened' }));
+    const settled = await waitFor(() => item('Settled', /^Leleupi and masked julies: trouble\.$/));
+    expect(settled.textContent).toMatch(/You said it happened\./);
+    expect(within(settled).getByRole('button', { name: 'Happened', pressed: true })).toBeTruthy();
+    await userEvent.click(within(settled).getByRole('button', { name: 'Cannot tell' }));
+    await waitFor(() =>
+      expect(item('Settled', /^Leleupi and masked julies: trouble\.$/).textContent).toMatch(
+        /You said it cannot be told\. The record shows that it happened\./,
+      ),
+    );
+    await session.undo();
+    await waitFor(() =>
+      expect(item('Settled', /^Leleupi and masked julies: trouble\.$/).textContent).toMatch(
+        /You said it happened\./,
+      ),
+    );
+  });
+  it('are counted by severity and by what they warned of, with limits', async () => {
+    show(await demo(), <PredictionsPart />);
+    const table = await screen.findByRole('table', { name: 'Warnings and how they came out' });
+    // Two of seven are settled, one of them happened: 1 of 2 is 1 to 99 %.
+    expect(within(table).getByText('Caution').closest('tr')!.textContent).toBe('Caution7201 (50%)1 to 99%');
+  });
+  it('begin for fish that were there before, with one press, and only once', async () => {
+    session = await room([]);
+    const { documents, entries } = demoRoom(new Date().toISOString().slice(0, 10));
+    await session.replaceAll({
+      documents,
+      entries: entries.filter(({ type }) => type !== 'predicted' && type !== 'settled'),
+    });
+    show(session, <PredictionsPart />);
+    expect(await screen.findByText(/Nothing is kept score of yet/)).toBeTruthy();
+    const scored = () => session.state.getState().entries!.filter(({ type }) => type === 'predicted').length;
+    await userEvent.click(screen.getByRole('button', { name: 'Keep score of today’s warnings' }));
+    await waitFor(() => expect(scored()).toBeGreaterThan(0));
+    await screen.findByRole('list', { name: 'Still running' });
+    const once = scored();
+    await userEvent.click(screen.getByRole('button', { name: 'Keep score of today’s warnings' }));
+    expect(scored()).toBe(once);
+  });
+  it('say beside a finding since when, what the record shows, and the keeper’s word', async () => {
+    const finding = { rule: 'lid', severity: 'caution', species: ['trigonostigma-heteromorpha'] };
+    const { container } = show(await demo(), <PredictionBeside finding={finding} tank="demo-fen" />);
+    await waitFor(() =>
+      expect(container.textContent).toMatch(
+        /^Score kept since .*: kept \d+ months, .*; you said it did not happen\./,
+      ),
+    );
+  });
+});
