@@ -17,7 +17,7 @@ export const OUTCOMES = [
   'hiding',
   'jumped',
   'lost',
-  'stepped in',
+  'intervened',
   'parted',
 ] as const;
 export type OutcomeName = (typeof OUTCOMES)[number];
@@ -28,7 +28,7 @@ const SEEN_BY_WATCHING: ReadonlySet<OutcomeName> = new Set([
   'torn',
   'bitten or fought',
   'hiding',
-  'stepped in',
+  'intervened',
 ]);
 /** A tank that was watched for less, in minutes, says nothing of what only watching shows (from memory). */
 export const LEAST_WATCHED = 30;
@@ -69,7 +69,7 @@ const HAPPENED: Readonly<Record<OutcomeName, Happened>> = {
   hiding: shows('hiding'),
   jumped: isLostTo(new Set(['jumped'])),
   lost: ({ losses }, asked) => losses.some(({ species }) => isOf(asked, species)),
-  'stepped in': ({ steps }) => steps.length > 0,
+  intervened: ({ steps }) => steps.length > 0,
   parted: ({ ended }) => ended === 'parted',
 };
 

@@ -66,7 +66,7 @@ describe('what keepers lived through', () => {
     expect(outcome('lost', lost(CONVICT, 'age'), CONVICT)).toBe(1);
     expect(outcome('torn', stay({ signs: [{ species: CORY, what: 'torn' }] }))).toBe(1);
     expect(outcome('torn', stay({ signs: [{ species: CORY, what: 'hiding' }] }))).toBe(0);
-    expect(outcome('stepped in', stay({ steps: [{ step: 'rearranged', effect: 'open' }] }))).toBe(1);
+    expect(outcome('intervened', stay({ steps: [{ step: 'rearranged', effect: 'open' }] }))).toBe(1);
     expect(outcome('parted', stay({ ended: 'parted' }))).toBe(1);
     expect(outcome('parted', stay({ ended: 'moved on' }))).toBe(0);
   });
@@ -132,7 +132,7 @@ describe('what keepers lived through', () => {
     expect([
       outcome('lost', mixed),
       outcome('bitten or fought', mixed),
-      outcome('stepped in', mixed),
+      outcome('intervened', mixed),
     ]).toEqual([1, 1, 0]);
   });
   it('has contests an hour and pair, each way', () => {

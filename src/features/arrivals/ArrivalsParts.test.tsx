@@ -103,7 +103,8 @@ describe('Bringing in', () => {
       'cardinal tetra{Enter}',
     );
     await userEvent.click(screen.getByRole('button', { name: 'Confirm arrival' }));
-    await waitFor(() => expect(entries(session)).toHaveLength(3));
+    // The fourth: a lone cardinal is warned of, and kept score of.
+    await waitFor(() => expect(entries(session)).toHaveLength(4));
     expect(entries(session)).toMatchObject([
       {
         type: 'came',
@@ -116,6 +117,7 @@ describe('Bringing in', () => {
       },
       { type: 'came', species: 'paracheirodon-axelrodi', members: [{ count: 1 }] },
       { type: 'claimed', from: 'Pier', about: 'one is a cardinal', outcome: '' },
+      { type: 'predicted', warnings: [{ rule: 'group-size' }] },
     ]);
     expect(session.state.getState().documents['draft-T']).toMatchObject({ body: { groups: [] } });
   });

@@ -32,7 +32,7 @@ function Share({ of, counted }: { readonly of: string; readonly counted: Calibra
 const HEADS = [
   'Warning',
   { name: 'Made', figures: true },
-  { name: 'Settled', figures: true },
+  { name: 'Answered', figures: true },
   { name: 'Cannot tell', figures: true, wide: true },
   { name: 'Happened', figures: true },
   { name: '95% limits', figures: true },
@@ -70,7 +70,7 @@ export function CalibrationPart({ kept }: { readonly kept: readonly Kept[] }) {
   return (
     <Section title="How often Lomvik was right here">
       {nothing ? (
-        <p className="text-slate">Nothing is settled with a yes or a no yet.</p>
+        <p className="text-slate">No warning is answered with a yes or a no yet.</p>
       ) : (
         <>
           {leanings.map((line) => (

@@ -45,9 +45,9 @@ describe('experience of other keepers', () => {
       asFile(file('s', [stay({ from: '1600-01' })]), 'old.json'),
     );
     expect(await screen.findByText('1 room added.')).toBeTruthy();
-    expect(await screen.findByText('old.json was not taken in.')).toBeTruthy();
+    expect(await screen.findByText('old.json was not added.')).toBeTruthy();
     await userEvent.click(await screen.findByText('Show and remove'));
-    const table = await screen.findByRole('table', { name: 'Files taken in' });
+    const table = await screen.findByRole('table', { name: 'Experience files' });
     expect(within(table).getByText('skerry.json')).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: 'Remove all' }));
     await userEvent.click(screen.getByRole('button', { name: 'Yes, remove 1 file' }));

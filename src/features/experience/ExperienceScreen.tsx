@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { type ReactNode, useCallback, useDeferredValue } from 'react';
 import type { Remote } from 'comlink';
@@ -22,8 +23,15 @@ import { AnswerPart } from './AnswerPart';
 import { CasesPart } from './CasesPart';
 import { ChoiceFields } from './ChoiceFields';
 import { HeldFiles } from './HeldFiles';
-import { PredictionsPart } from './PredictionsPart';
+
 import { TakeIn } from './TakeIn';
+
+const PredictionsPart = dynamic(() => import('./PredictionsPart').then((file) => file.PredictionsPart), {
+  ssr: false,
+});
+const PracticePart = dynamic(() => import('./practice/PracticePart').then((file) => file.PracticePart), {
+  ssr: false,
+});
 
 type Tanks = Held['species'];
 
@@ -32,6 +40,7 @@ const askHeld = (remote: Remote<ExperienceWork>, room: string): Promise<Held> =>
 const PARTS = [
   ['others', 'Other keepers'],
   ['predictions', 'Predictions'],
+  ['practice', 'Read a tank'],
 ] as const;
 
 /** What keepers lived through, and how often Lomvik was right. */
@@ -39,12 +48,19 @@ export function ExperienceScreen() {
   const part = usePart(PARTS);
   const nav = (
     <PartNav
-      label="Kinds of experience"
+      label="Parts of Experience"
       parts={PARTS}
       current={part}
       href={(id) => (id === 'others' ? '/experience' : `/experience?part=${id}`)}
     />
   );
+  if (part === 'practice')
+    return (
+      <Screen title="Experience" about="Learn to read a tank on simulated fish, whose truth is known.">
+        {nav}
+        <PracticePart />
+      </Screen>
+    );
   return part === 'predictions' ? (
     <Screen title="Experience" about="What Lomvik warned of in this room, and how it came out.">
       {nav}
@@ -73,17 +89,17 @@ function OtherKeepers({ nav }: { readonly nav: ReactNode }) {
       {held.last && !has && (
         <Empty>
           Nothing is here yet. Another keeper makes a file under Files, Experience, and hands it to you; no
-          name, place or day is in it. Take it in below.
+          name, place or day is in it. Add it below.
         </Empty>
       )}
       {held.last && has && <Asking held={held.last} />}
       {held.last && (
         <div className="grid max-w-5xl gap-6 lg:grid-cols-2">
-          <Section title="Take files in">
+          <Section title="Add files">
             <TakeIn onTaken={held.again} />
           </Section>
           {has && (
-            <Section title="Files taken in" aside={countOf(held.last.files.length, 'file')}>
+            <Section title="Files" aside={countOf(held.last.files.length, 'file')}>
               <details>
                 <summary className="min-h-8 cursor-pointer text-deep">Show and remove</summary>
                 <HeldFiles held={held.last} onChange={held.again} />

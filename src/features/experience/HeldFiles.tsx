@@ -26,7 +26,7 @@ export function HeldFiles({ held, onChange }: { readonly held: Held; readonly on
   return (
     <>
       <Table
-        caption="Files taken in"
+        caption="Experience files"
         heads={['File', { name: 'Made' }, { name: 'Stays', figures: true }, { name: 'Remove', hidden: true }]}
       >
         {(isWhole ? files : files.slice(0, SHOWN)).map(({ room, name, made, stays }) => (

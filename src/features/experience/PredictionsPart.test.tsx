@@ -32,23 +32,23 @@ const item = (list: string, text: RegExp): HTMLElement =>
 describe('warnings that are kept score of', () => {
   it('are settled with one press each, changed with another, and taken back', async () => {
     show(await demo(), <PredictionsPart />);
-    await screen.findByRole('list', { name: 'To settle' });
-    const julies = item('To settle', /^Leleupi and masked julies: trouble\.$/);
+    await screen.findByRole('list', { name: 'To answer' });
+    const julies = item('To answer', /^Leleupi and masked julies: trouble\.$/);
     expect(julies.textContent).toMatch(/watched \d+ minutes, \d+ contests/);
     expect(julies.textContent).toMatch(/The record shows that it happened\./);
     await userEvent.click(within(julies).getByRole('button', { name: 'Happened' }));
-    const settled = await waitFor(() => item('Settled', /^Leleupi and masked julies: trouble\.$/));
+    const settled = await waitFor(() => item('Answered', /^Leleupi and masked julies: trouble\.$/));
     expect(settled.textContent).toMatch(/You said it happened\./);
     expect(within(settled).getByRole('button', { name: 'Happened', pressed: true })).toBeTruthy();
     await userEvent.click(within(settled).getByRole('button', { name: 'Cannot tell' }));
     await waitFor(() =>
-      expect(item('Settled', /^Leleupi and masked julies: trouble\.$/).textContent).toMatch(
+      expect(item('Answered', /^Leleupi and masked julies: trouble\.$/).textContent).toMatch(
         /You said it cannot be told\. The record shows that it happened\./,
       ),
     );
     await session.undo();
     await waitFor(() =>
-      expect(item('Settled', /^Leleupi and masked julies: trouble\.$/).textContent).toMatch(
+      expect(item('Answered', /^Leleupi and masked julies: trouble\.$/).textContent).toMatch(
         /You said it happened\./,
       ),
     );

@@ -69,8 +69,8 @@ export function PredictionsPart() {
         </Empty>
       )}
       {due.length > 0 && (
-        <Section title="How did it come out?" aside={`${due.length} to settle`}>
-          <ul aria-label="To settle">
+        <Section title="How did it come out?" aside={`${due.length} to answer`}>
+          <ul aria-label="To answer">
             {due.map((one) => (
               <Warned key={`${one.entry} ${aboutOf(one)}`} kept={one} />
             ))}
@@ -88,8 +88,8 @@ export function PredictionsPart() {
       )}
       {kept && kept.length > 0 && <CalibrationPart kept={kept} />}
       {settled.length > 0 && (
-        <Section title="Settled" aside={countOf(settled.length, 'warning')}>
-          <ul aria-label="Settled">
+        <Section title="Answered" aside={countOf(settled.length, 'warning')}>
+          <ul aria-label="Answered">
             {settled.map((one) => (
               <Warned key={`${one.entry} ${aboutOf(one)}`} kept={one} />
             ))}

@@ -16,7 +16,7 @@ function saidOf({ fresh, newer, known, own }: TakenIn): string {
     known > 0 ? `${countOf(known, 'file')} left out: the same or later is here already` : '',
     own > 0 ? 'your own file left out: your record speaks for itself' : '',
   ].filter((part) => part !== '');
-  return parts.length === 0 ? 'No file could be taken in.' : `${parts.join('; ')}.`;
+  return parts.length === 0 ? 'No file could be added.' : `${parts.join('; ')}.`;
 }
 
 /** Takes experience files in, many at once, and says what became of each. */
@@ -56,13 +56,11 @@ export function TakeIn({ onTaken }: { readonly onTaken: () => void }) {
           <p>{saidOf(taking.taken)}</p>
           {taking.taken.refused.map(({ name, faults, more }) => (
             <div key={name} className="mt-1">
-              <p className="font-semibold text-buoy">{name} was not taken in.</p>
+              <p className="font-semibold text-buoy">{name} was not added.</p>
               <FaultList faults={faults} more={more} />
             </div>
           ))}
-          {taking.taken.moreRefused > 0 && (
-            <p>{countOf(taking.taken.moreRefused, 'more file')} not taken in.</p>
-          )}
+          {taking.taken.moreRefused > 0 && <p>{countOf(taking.taken.moreRefused, 'more file')} not added.</p>}
           <Button tone="quiet" onClick={leave}>
             OK
           </Button>

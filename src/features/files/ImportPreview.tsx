@@ -92,7 +92,7 @@ export function ImportPreview({
         </p>
         <div className="mt-2 flex gap-2">
           <Button tone="main" onClick={onAgree}>
-            Take in
+            Add
           </Button>
           <Button onClick={onLeave}>Cancel</Button>
         </div>

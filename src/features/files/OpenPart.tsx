@@ -58,7 +58,7 @@ export function OpenPart() {
     if (look.kind === 'experience') {
       const taken = await takeIn([file], () => undefined);
       if (taken.ok) router.push('/experience');
-      else toast.error('The file could not be taken in. Nothing was changed.');
+      else toast.error('The file could not be added. Nothing was changed.');
     }
     if (look.kind === 'life') {
       const into = tanks[0];

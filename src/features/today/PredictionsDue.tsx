@@ -10,9 +10,10 @@ export function PredictionsDue() {
   const due = (last ?? []).filter(({ proposed, settled }) => proposed !== null && settled === null).length;
   return due === 0 ? null : (
     <p className="mt-3 border-t border-line pt-2">
-      {countOf(due, 'warning')} can be settled: did {due === 1 ? 'it' : 'they'} come true?{' '}
+      {countOf(due, 'warning')} {due === 1 ? 'waits' : 'wait'} for your answer: did{' '}
+      {due === 1 ? 'it' : 'they'} come true?{' '}
       <Link className="text-deep underline" href="/experience?part=predictions">
-        Settle
+        Answer
       </Link>
     </p>
   );

@@ -56,7 +56,7 @@ const OUTCOME: Readonly<Record<OutcomeName, string>> = {
   hiding: 'kept hiding',
   jumped: 'jumped out',
   lost: 'lost for any reason',
-  'stepped in': 'keeper intervened',
+  intervened: 'keeper intervened',
   parted: 'had to be separated',
 };
 export const outcomeName = (outcome: OutcomeName): string => OUTCOME[outcome];
@@ -103,7 +103,7 @@ export const BORNE_OUT_RULE = `A warning counts as confirmed where the lower lim
 
 /** What keepers' experience cannot say, once. */
 export const EXPERIENCE_BIAS =
-  'Who keeps records is no average keeper, who gave up tells nothing, and a death nobody saw counts as unknown. Files cannot show whether several rooms come from one hand. Take it as what happened elsewhere, not as what will happen in your tank.';
+  'Who keeps records is no average keeper, who gave up tells nothing, and a death nobody saw counts as unknown. Files cannot show whether several rooms come from one hand. It says what happened elsewhere, not what will happen in your tank.';
 
 /** What this keeper's own fish did together: "In this room: 2 tanks, 14 months, watched 212 minutes, 3 contests, no loss." */
 export function sayOwn({

@@ -12,7 +12,7 @@ const MAY_COME: Readonly<Record<PredictedOutcome, string>> = {
   hiding: 'hiding',
   jumped: 'jumping out',
   lost: 'losses',
-  'stepped in': 'an intervention',
+  intervened: 'an intervention',
   parted: 'parting them',
   nitrate: 'nitrate above the limit',
   outgrown: 'outgrowing the tank',
