@@ -8,7 +8,7 @@ import type { Session } from './types';
 
 const DAY_MS = 86_400_000;
 const listed = (species: string, count: number): DraftGroup =>
-  ({ key: `l-${species}`, group: { species, count, lengthCm: 5, origin: 'tank-bred' } }) as DraftGroup;
+  ({ key: `l-${species}`, group: { species, count, lengthCm: 5, origin: 'tank-bred' } });
 
 /** Brings a group home into the tank, so many days ago. */
 function home(session: Session, one: DraftGroup, daysAgo = 0): readonly Change[] {
@@ -20,7 +20,7 @@ function home(session: Session, one: DraftGroup, daysAgo = 0): readonly Change[]
       on: new Date(Date.now() - daysAgo * DAY_MS).toISOString(),
       into: TANK,
       listedFor: TANK,
-      lengthCm: 5 as Cm,
+      lengthCm: 5,
       origin: 'tank-bred',
       from: 'a club',
       note: '',

@@ -28,7 +28,7 @@ describe('growth as it was forecast and as it was', () => {
         on: '2026-09-01T12:00:00.000Z',
         months: 8,
         measuredCm: 6,
-        expectedCm: lengthAfterMonths(catalogue.byId.get('labidochromis-caeruleus')!, 3 as Cm, 243 / 30.44),
+        expectedCm: lengthAfterMonths(catalogue.byId.get('labidochromis-caeruleus')!, 3, 243 / 30.44),
       },
     ]);
   });
