@@ -31,6 +31,9 @@ const SCREENS = [
   '/life?tank=demo-skerry&fish=demo-amber',
   '/water?tank=demo-fen',
   '/diary?tank=demo-skerry',
+  '/experience?species=puntigrus-tetrazona&with=trichopodus-leerii',
+  '/experience?part=predictions',
+  '/experience?part=practice',
   '/files',
   '/catalogue?species=pterophyllum-scalare',
 ];

@@ -3,6 +3,7 @@ import { expect, openDemo, quiet, test } from './watchful';
 const SCREENS = [
   '/',
   '/catalogue',
+  '/experience?species=corydoras-aeneus',
   '/files',
   '/tank?tank=demo-fen',
   '/stock?tank=demo-fen',

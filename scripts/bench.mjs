@@ -6,7 +6,7 @@ import { buildApp } from './build.mjs';
 import { ensureInstalled, root, say } from './lib.mjs';
 
 say(
-  'bench: first load, assessment, known plans and their fixes, search, line-ups, order, journal, coverage of limits, key to verdict, opening (about six minutes, or the parts that are named: `npm run bench -- keyToVerdict`); JSON on standard output',
+  'bench: first load, assessment, known plans and their fixes, search, line-ups, order, journal, coverage of limits, experience, key to verdict, opening (about six minutes, or the parts that are named: `npm run bench -- keyToVerdict`); JSON on standard output',
 );
 ensureInstalled();
 await buildApp();
@@ -34,6 +34,7 @@ const CORE_PARTS = {
   journal: async () => (await bundled('order')).journalBench(),
   merge: async () => (await bundled('merge')).mergeBench(),
   coverage: async () => (await bundled('order')).coverageBench(),
+  experience: async () => (await bundled('experience')).experienceBench(),
   firstLoad: () => firstLoad(),
 };
 const asked = process.argv.slice(2);

@@ -1,14 +1,15 @@
 import { bringHome } from '@/core/commands';
 import type { Change } from '@/core/gate';
 import type { DraftGroup } from '@/core/records';
-import type { Cm } from '@/core/kernel';
 import { room, TANK } from '@/testing/inRoom';
 import { predictedWith, warningsOn } from './predictedWith';
 import type { Session } from './types';
 
 const DAY_MS = 86_400_000;
-const listed = (species: string, count: number): DraftGroup =>
-  ({ key: `l-${species}`, group: { species, count, lengthCm: 5, origin: 'tank-bred' } });
+const listed = (species: string, count: number): DraftGroup => ({
+  key: `l-${species}`,
+  group: { species, count, lengthCm: 5, origin: 'tank-bred' },
+});
 
 /** Brings a group home into the tank, so many days ago. */
 function home(session: Session, one: DraftGroup, daysAgo = 0): readonly Change[] {

@@ -135,11 +135,14 @@ describe('asking', () => {
     await take(...clubFiles());
     const own = experienceOfRoom(demo.documents, demo.entries, NOW);
     const species = own.stays[0]!.fish[0]!.species;
-    const [first, second] = await work.about(room, [{ species }, { species: rough }]);
+    const [first, second] = await work.about(room, [
+      { species, outcome: 'trouble' },
+      { species: rough, outcome: 'trouble' },
+    ]);
     expect(first!.own.tanks).toBeGreaterThan(0);
     expect(second!.others.tanks).toBeGreaterThan(0);
     empty();
-    expect((await work.about(room, [{ species }]))[0]!.own.tanks).toBe(0);
+    expect((await work.about(room, [{ species, outcome: 'trouble' }]))[0]!.own.tanks).toBe(0);
   });
 });
 

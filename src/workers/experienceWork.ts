@@ -12,7 +12,9 @@ import {
   readExperience,
   Shelves,
   staysOf,
+  type OutcomeName,
   tanksBySpecies,
+  type Wanted,
 } from '@/core/evidence';
 import { type Fault, faultOf, parseJson } from '@/core/kernel';
 import type { ExperienceStore, HeldFile } from '@/store/experience/experienceStore';
@@ -142,8 +144,8 @@ export function experienceWork(
       : refused(read.faults);
   };
 
-  const sumOf = (shelves: Shelves, asked: Asked, choice: Choice = {}): ExperienceSum =>
-    experienceOf({ stays: shelves.stays(asked.species) }, asked, choice);
+  const sumOf = (shelves: Shelves, asked: Asked, wanted: Wanted = {}): ExperienceSum =>
+    experienceOf({ stays: shelves.stays(asked.species) }, asked, wanted);
 
   return {
     /** Takes files in: of each room the one that tells it last. Files that are wrong anywhere are refused whole, the others are taken. */
@@ -213,7 +215,7 @@ export function experienceWork(
         (a, b) => b.months - a.months,
       );
       return {
-        sum: sumOf(shelves, asked, choice),
+        sum: sumOf(shelves, asked, { choice }),
         cases: cases.slice(0, CASES),
         more: Math.max(0, cases.length - CASES),
         beside: tanksBySpecies(cases).filter(
@@ -221,13 +223,16 @@ export function experienceWork(
         ),
       };
     },
-    /** What other keepers, and this room's own record, say of several at once; null where neither has kept them. */
+    /** What other keepers say of an outcome, and this room's own record of all of them, for several questions at once. */
     about: async (
       room: string,
-      asked: readonly Asked[],
+      asked: readonly (Asked & { readonly outcome: OutcomeName })[],
     ): Promise<readonly { readonly others: ExperienceSum; readonly own: ExperienceSum }[]> => {
       const [{ shelves }, own] = await Promise.all([readOthers(room), readOwn(room)]);
-      return asked.map((one) => ({ others: sumOf(shelves, one), own: sumOf(own.shelves, one) }));
+      return asked.map(({ outcome, ...one }) => ({
+        others: sumOf(shelves, one, { outcomes: [outcome], rates: false }),
+        own: sumOf(own.shelves, one),
+      }));
     },
     /** The warnings that this room keeps score of. */
     predictions: async (room: string): Promise<readonly Kept[]> => (await readOwn(room)).kept,

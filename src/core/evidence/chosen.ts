@@ -38,10 +38,15 @@ export const staysOf = (
   { leastCm, mostCm, hides, males, leastFish, mostFish, leastMonths }: Choice,
 ): readonly Counting[] =>
   stays.filter(({ stay: { fish, tank }, months }) => {
-    const own = fish.find((one) => one.species === species);
+    let own: Stay['fish'][number] | undefined;
+    let isBeside = other === undefined;
+    for (const one of fish) {
+      if (one.species === species) own = one;
+      if (one.species === other) isBeside = true;
+    }
     return (
       own !== undefined &&
-      (other === undefined || fish.some((one) => one.species === other)) &&
+      isBeside &&
       within(tank.lengthCm, leastCm, mostCm) &&
       (hides === undefined || tank.hides === hides) &&
       (males === undefined || malesOf(own) === males) &&

@@ -1,7 +1,6 @@
 import { cameOf, happened, memberOf } from '@/testing/happened';
 import { catalogue } from '@/testing/plans';
 import { lengthAfterMonths } from '../growth';
-import type { Cm } from '../kernel';
 import { growthScores } from './growthScores';
 
 const measured = (on: string, resident: string, lengthCm: number) =>

@@ -61,46 +61,74 @@ function rateOf(tanks: readonly (readonly Counting[])[], from: string, to: strin
   };
 }
 
-const groupedBy = <T>(list: readonly T[], name: (one: T) => string): readonly (readonly T[])[] => {
-  const groups = new Map<string, T[]>();
-  for (const one of list) {
-    const group = groups.get(name(one));
-    if (group) group.push(one);
-    else groups.set(name(one), [one]);
+/** Stays of one tank; a tank is one keeper's, whose place in a list is `keeper`. */
+interface OneTank {
+  readonly keeper: number;
+  readonly stays: Counting[];
+  minutes: number;
+}
+
+function byTank(stays: readonly Counting[]): {
+  readonly tanks: readonly OneTank[];
+  readonly keepers: number;
+} {
+  const tanks = new Map<string, OneTank>();
+  const keepers = new Map<string, number>();
+  for (const one of stays) {
+    let keeper = keepers.get(one.keeper);
+    if (keeper === undefined) keepers.set(one.keeper, (keeper = keepers.size));
+    const own = tanks.get(one.tank);
+    if (own) {
+      own.stays.push(one);
+      own.minutes += one.stay.minutesWatched;
+    } else tanks.set(one.tank, { keeper, stays: [one], minutes: one.stay.minutesWatched });
   }
-  return [...groups.values()];
-};
+  return { tanks: [...tanks.values()], keepers: keepers.size };
+}
+
+function outcomeOf(
+  outcome: OutcomeName,
+  { tanks, keepers }: ReturnType<typeof byTank>,
+  asked: Asked,
+): OutcomeSum {
+  const counted = Array.from({ length: keepers }, () => ({ k: 0, of: 0 }));
+  for (const { keeper, stays, minutes } of tanks) {
+    const own = counted[keeper];
+    if (!own || !canTell(outcome, minutes)) continue;
+    own.of += 1;
+    if (stays.some(({ stay }) => happenedIn(outcome, stay, asked))) own.k += 1;
+  }
+  const telling = counted.filter(({ of }) => of > 0);
+  return {
+    outcome,
+    tanks: telling.reduce((all, { k }) => all + k, 0),
+    of: telling.reduce((all, { of }) => all + of, 0),
+    keepers: telling.length,
+    ...clusteredShare(telling),
+  };
+}
+
+/** What of experience is wanted; all of it where nothing is said. */
+export interface Wanted {
+  readonly choice?: Choice;
+  readonly outcomes?: readonly OutcomeName[];
+  /** Whether contests an hour are summed too. */
+  readonly rates?: boolean;
+}
 
 /**
  * What keepers lived through with a species, or with two of them together: shares of tanks in which something happened, and contests
  * an hour, with limits. A tank counts once; the tanks of one keeper count as alike as they are.
  */
-export function experienceOf(pool: Pick<Pool, 'stays'>, asked: Asked, choice: Choice = {}): ExperienceSum {
+export function experienceOf(
+  pool: Pick<Pool, 'stays'>,
+  asked: Asked,
+  { choice = {}, outcomes = OUTCOMES, rates = true }: Wanted = {},
+): ExperienceSum {
   const { species, with: other } = asked;
   const stays = staysOf(pool.stays, asked, choice);
-  const keepers = groupedBy(stays, ({ keeper }) => keeper).map((own) => groupedBy(own, ({ tank }) => tank));
-  const tanks = keepers.flat();
-  const total = (of: (one: Counting) => number): number => stays.reduce((all, one) => all + of(one), 0);
-  const outcomes = OUTCOMES.map((outcome): OutcomeSum => {
-    const happened = (own: readonly Counting[]): boolean =>
-      own.some(({ stay }) => happenedIn(outcome, stay, asked));
-    const tells = (own: readonly Counting[]): boolean =>
-      canTell(
-        outcome,
-        own.reduce((all, { stay }) => all + stay.minutesWatched, 0),
-      );
-    const counted = keepers
-      .map((own) => own.filter(tells))
-      .filter((own) => own.length > 0)
-      .map((own) => ({ k: own.filter(happened).length, of: own.length }));
-    return {
-      outcome,
-      tanks: counted.reduce((all, { k }) => all + k, 0),
-      of: counted.reduce((all, { of }) => all + of, 0),
-      keepers: counted.length,
-      ...clusteredShare(counted),
-    };
-  });
+  const grouped = byTank(stays);
+  const { tanks } = grouped;
   const directions =
     other === undefined || other === species
       ? [[species, species] as const]
@@ -108,11 +136,19 @@ export function experienceOf(pool: Pick<Pool, 'stays'>, asked: Asked, choice: Ch
   return {
     species,
     ...(other === undefined ? {} : { with: other }),
-    keepers: keepers.length,
+    keepers: grouped.keepers,
     tanks: tanks.length,
-    tankMonths: total((one) => one.months),
-    minutesWatched: total(({ stay }) => stay.minutesWatched),
-    outcomes,
-    rates: directions.map(([from, to]) => rateOf(tanks, from, to)),
+    tankMonths: stays.reduce((all, { months }) => all + months, 0),
+    minutesWatched: tanks.reduce((all, { minutes }) => all + minutes, 0),
+    outcomes: outcomes.map((outcome) => outcomeOf(outcome, grouped, asked)),
+    rates: rates
+      ? directions.map(([from, to]) =>
+          rateOf(
+            tanks.map((one) => one.stays),
+            from,
+            to,
+          ),
+        )
+      : [],
   };
 }

@@ -61,8 +61,14 @@ describe('its course', () => {
       for (const { winner, loser } of swim.contests) {
         const apart = Math.abs(place.get(winner)! - place.get(loser)!);
         const won = Number(place.get(winner)! < place.get(loser)!);
-        if (apart === 1) ((near += 1), (nearWon += won));
-        if (apart >= 5) ((far += 1), (farWon += won));
+        if (apart === 1) {
+          near += 1;
+          nearWon += won;
+        }
+        if (apart >= 5) {
+          far += 1;
+          farWon += won;
+        }
       }
     }
     expect(nearWon / near).toBeGreaterThan(0.5);

@@ -55,7 +55,7 @@ function Cautions({ profile }: { readonly profile: SpeciesProfile }) {
 
 /** What became of it in this room and with other keepers; nothing where nobody kept it. */
 function ProfileExperience({ species }: { readonly species: string }) {
-  const known = useExperienceAbout({ species });
+  const known = useExperienceAbout({ species }, 'trouble');
   return known && known.own.tanks + known.others.tanks > 0 ? (
     <Section title="Experience" className="mt-3">
       <ExperienceLines asked={{ species }} outcome="trouble" />

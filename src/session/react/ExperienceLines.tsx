@@ -16,7 +16,7 @@ export function ExperienceLines({
   readonly asked: Asked;
   readonly outcome: OutcomeName;
 }) {
-  const known = useExperienceAbout(asked);
+  const known = useExperienceAbout(asked, outcome);
   if (known === null) return null;
   const { others, own } = known;
   const told = others.outcomes.find((one) => one.outcome === outcome);

@@ -2,7 +2,7 @@
 
 import { proxy, type Remote } from 'comlink';
 import { useCallback, useEffect, useState } from 'react';
-import type { Asked, ExperienceSum } from '@/core/evidence';
+import type { Asked, ExperienceSum, OutcomeName } from '@/core/evidence';
 import type { ExperienceWork, TakenIn } from '@/workers/experienceWork';
 import { startExperience } from '@/workers/startExperience';
 import { workerLine, type WorkerAnswer, type WorkerFailure } from '@/workers/workerLine';
@@ -72,14 +72,15 @@ export function useExperienceAnswer<T>(
 /** What other keepers' fish and this room's did, of one question; null until it is known, or where nobody kept them. */
 export function useExperienceAbout(
   asked: Asked | null,
+  outcome: OutcomeName,
 ): { readonly others: ExperienceSum; readonly own: ExperienceSum } | null {
   const { species, with: beside, harmed } = asked ?? {};
   const work = useCallback(
     async (remote: Remote<ExperienceWork>, room: string) =>
       species === undefined
         ? null
-        : ((await remote.about(room, [{ species, with: beside, harmed }]))[0] ?? null),
-    [species, beside, harmed],
+        : ((await remote.about(room, [{ species, with: beside, harmed, outcome }]))[0] ?? null),
+    [species, beside, harmed, outcome],
   );
   const { last } = useExperienceAnswer(species === undefined ? null : work);
   return last;

@@ -5,7 +5,7 @@ import type { SimTank, Swim } from '@/core/simulate';
 import { LINE_INKS } from '@/ui/chart/lines';
 import { letterOf } from './usePractice';
 
-const MARGIN_CM = 3;
+const MARGIN_CM = 5;
 /** A grid line every so many cm. */
 const GRID_CM = 10;
 
@@ -61,44 +61,47 @@ export function SimFloor({
       {lines(widthCm).map((y) => (
         <line key={`y${y}`} y1={y} y2={y} x1={0} x2={lengthCm} stroke="var(--line)" strokeWidth={0.15} />
       ))}
-      {truth &&
-        fish.map(
-          ({ id, ground }) =>
-            ground && (
-              <g key={id}>
-                <circle
-                  cx={ground.x}
-                  cy={widthCm - ground.y}
-                  r={ground.radius}
-                  fill={inkOf(id)}
-                  fillOpacity={0.12}
-                  stroke={inkOf(id)}
-                  strokeWidth={0.4}
-                  strokeDasharray="2 1.4"
-                />
-                <text
-                  x={ground.x}
-                  y={widthCm - ground.y + 1.5}
-                  fontSize={4}
-                  textAnchor="middle"
-                  fill="var(--ink)"
-                >
-                  {letterOf(id)}
-                </text>
-              </g>
-            ),
-        )}
+      {/* What lies behind the glass is cut off. */}
+      <svg width={lengthCm} height={widthCm}>
+        {truth &&
+          fish.map(
+            ({ id, ground }) =>
+              ground && (
+                <g key={id}>
+                  <circle
+                    cx={ground.x}
+                    cy={widthCm - ground.y}
+                    r={ground.radius}
+                    fill={inkOf(id)}
+                    fillOpacity={0.12}
+                    stroke={inkOf(id)}
+                    strokeWidth={0.4}
+                    strokeDasharray="2 1.4"
+                  />
+                  <text
+                    x={ground.x}
+                    y={widthCm - ground.y + 1.5}
+                    fontSize={4}
+                    textAnchor="middle"
+                    fill="var(--ink)"
+                  >
+                    {letterOf(id)}
+                  </text>
+                </g>
+              ),
+          )}
+      </svg>
       {!truth &&
         fish.map(({ id }) => (
           <g key={id} ref={(node) => void (marks.current[id] = node)}>
             <path
               ref={(node) => void (bodies.current[id] = node)}
-              d="M5 0C3.6 1.7 0.6 1.9 -2.6 0.5L-5 1.7L-4.3 0L-5 -1.7L-2.6 -0.5C0.6 -1.9 3.6 -1.7 5 0Z"
+              d="M5 0C3.8 2.2 0 2.6 -2.8 0.6L-5 2L-4.4 0L-5 -2L-2.8 -0.6C0 -2.6 3.8 -2.2 5 0Z"
               fill={inkOf(id)}
               stroke={chosen === id ? 'var(--ink)' : 'none'}
               strokeWidth={0.8}
             />
-            <text y={-2.6} fontSize={3.8} textAnchor="middle" fill="var(--ink)" fontWeight={600}>
+            <text y={1.2} fontSize={3.4} textAnchor="middle" fill="var(--paper)" fontWeight={700}>
               {letterOf(id)}
             </text>
           </g>
