@@ -16,16 +16,9 @@ const SHOTS = [
     press: 'Show me an example',
     wait: '[aria-label="First verdict"] li',
   },
-  {
-    name: 'side-by-side',
-    path: '/stock?tank=demo-fen&part=drafts',
-    fill: ['Another tank', '125 gal'],
-    wait: 'th:has-text("125 gal")',
-  },
   { name: 'line-ups', path: '/lineups?tank=demo-fen', wait: '[aria-label="Line-up 3"]' },
   { name: 'arrivals', path: '/arrivals?tank=demo-fen&bring=demo-l2' },
   { name: 'waves', path: '/arrivals?tank=demo-fen&part=waves' },
-  { name: 'quarantine', path: '/arrivals?tank=demo-quay&part=quarantine' },
   { name: 'watch', path: '/watch?tank=demo-skerry' },
   { name: 'watch-phone', path: '/watch?tank=demo-skerry', phone: true },
   { name: 'hierarchy', path: '/hierarchy?tank=demo-skerry', wait: 'canvas' },
@@ -34,6 +27,12 @@ const SHOTS = [
   { name: 'life', path: '/life?tank=demo-skerry&fish=demo-amber' },
   { name: 'water', path: '/water?tank=demo-fen', wait: 'canvas' },
   { name: 'diary-dark', path: '/diary?tank=demo-skerry', dark: true },
+  {
+    name: 'experience',
+    path: '/experience?species=puntigrus-tetrazona&with=trichopodus-leerii',
+    wait: 'canvas[role=img]',
+  },
+  { name: 'predictions', path: '/experience?part=predictions', wait: '[aria-label="To answer"]' },
   { name: 'catalogue', path: '/catalogue?species=pterophyllum-scalare' },
 ];
 
@@ -41,7 +40,7 @@ say('shots: builds, serves the demo room and takes a picture of each main view')
 ensureInstalled();
 await buildApp();
 await withApp('demo', async (browser, base) => {
-  for (const { name, path, room = 'demo', press, fill, phone = false, dark = false, wait } of SHOTS) {
+  for (const { name, path, room = 'demo', press, phone = false, dark = false, wait } of SHOTS) {
     const page = await browser.newPage({
       locale: 'en-GB',
       viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
@@ -52,10 +51,6 @@ await withApp('demo', async (browser, base) => {
     await page.goto(base + path);
     await page.getByRole('heading', { level: 1 }).waitFor();
     if (press) await page.getByRole('button', { name: press }).click();
-    if (fill) {
-      await page.getByLabel(fill[0]).fill(fill[1]);
-      await page.keyboard.press('Enter');
-    }
     if (wait) await page.locator(wait).first().waitFor();
     await page.waitForLoadState('networkidle');
     // Pictures of animals come after the page.

@@ -9,6 +9,7 @@ import '@/features/arrivals/MovingPart';
 import '@/features/arrivals/SourcePart';
 import '@/features/arrivals/WavesPart';
 import '@/features/catalogue/SpeciesFiles';
+import '@/features/experience/PredictionsPart';
 import '@/features/water/CareCard';
 import '@/features/water/FilterCard';
 import '@/features/water/ProbeCard';
@@ -17,6 +18,7 @@ import { ArrivalsScreen } from '@/features/arrivals/ArrivalsScreen';
 import { CatalogueScreen } from '@/features/catalogue/CatalogueScreen';
 import { DeparturesScreen } from '@/features/departures/DeparturesScreen';
 import { DiaryScreen } from '@/features/diary/DiaryScreen';
+import { ExperienceScreen } from '@/features/experience/ExperienceScreen';
 import { HierarchyScreen } from '@/features/hierarchy/HierarchyScreen';
 import { LifeScreen } from '@/features/life/LifeScreen';
 import { LineUpsScreen } from '@/features/lineups/LineUpsScreen';
@@ -117,6 +119,7 @@ export const SCREENS: readonly (readonly [string, string, () => ReactElement])[]
   ['Diary', '/diary?tank=demo-skerry', () => <DiaryScreen />],
   ['Catalogue', '/catalogue?species=astronotus-ocellatus', () => <CatalogueScreen />],
   ['Life', '/life?fish=amber', () => <LifeScreen />],
+  ['Predictions', '/experience?part=predictions', () => <ExperienceScreen />],
 ];
 
 /** Draws a part of the app over a session. */
