@@ -6,6 +6,8 @@ import {
   experienceOf,
   type ExperienceSum,
   isLater,
+  type KeptHere,
+  keptHere,
   type Kept,
   poolOf,
   predictionsIn,
@@ -234,6 +236,9 @@ export function experienceWork(
         own: sumOf(own.shelves, one),
       }));
     },
+    /** Every species that lived in this room. */
+    keptHere: async (room: string): Promise<readonly KeptHere[]> =>
+      keptHere((await readOwn(room)).shelves.pool.stays),
     /** The warnings that this room keeps score of. */
     predictions: async (room: string): Promise<readonly Kept[]> => (await readOwn(room)).kept,
     /** Forgets the files of these rooms, or all. The keeper's own record is not touched. */

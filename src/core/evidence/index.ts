@@ -3,6 +3,8 @@ export type { Choice } from './chosen';
 export { EXPERIENCE_FORMAT, readExperience } from './experienceFile';
 export type { ExperienceFile } from './experienceFile';
 export type { Asked, OutcomeName } from './outcomes';
+export { keptHere, ownRate } from './ownRoom';
+export type { KeptHere, OwnRate } from './ownRoom';
 export { isLater, latestOf, poolOf, Shelves, tanksBySpecies } from './pool';
 export type { Counting } from './pool';
 export { brierOf, calibrationBy, calibrationOf, SAID_CHANCE } from './calibration';

@@ -13,6 +13,8 @@ const WARNS: Readonly<Record<string, OutcomeName>> = {
   'sex-ratio': 'trouble',
   solitary: 'trouble',
   'group-size': 'trouble',
+  'group-number': 'trouble',
+  'contested-number': 'trouble',
   shyness: 'hiding',
   lid: 'jumped',
 };
@@ -40,6 +42,8 @@ const AMONG_ITSELF: ReadonlySet<string> = new Set([
   'all-male',
   'sex-ratio',
   'group-size',
+  'group-number',
+  'contested-number',
 ]);
 /** Rules that name who does it first, and who suffers it then. */
 const ONE_SIDED: ReadonlySet<string> = new Set(['predation', 'fin-nipping']);

@@ -6,7 +6,7 @@ export { clusteredRate, clusteredShare } from './clustered';
 export type { Limited, Observed } from './clustered';
 export { davidsScore, steepness } from './davidsScore';
 export { brierScore, posteriorRate, posteriorShare, rateLimits, shareLimits } from './experience';
-export type { Interval } from './experience';
+export type { Interval, Posterior } from './experience';
 export { kaplanMeier } from './kaplanMeier';
 export type { Span, SurvivalCurve } from './kaplanMeier';
 export { linearity } from './linearity';

@@ -5,8 +5,9 @@ import { type Assessment, fishIn, groupByCause, isBad } from '@/core/assess';
 import type { KeptWish } from '@/core/records';
 import { adultLengthCm, commonName } from '@/core/model';
 import { CROWDED, NITRATE_BUDGET } from '@/core/rules';
+import { useKeptHere } from '@/session/react/useExperience';
 import { useWords } from '@/session/react/useWords';
-import { countOf, fixed, listed, sayInstead, sayWishesMet, tenth, type Words } from '@/words/en';
+import { countOf, fixed, listed, sayKeptHere, sayInstead, sayWishesMet, tenth, type Words } from '@/words/en';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import type { TankView } from '@/session/react/useTanks';
 import type { Found } from '@/workers/lineUpsWork';
@@ -100,6 +101,8 @@ export function LineUpColumn(props: Props) {
     const profile = catalogue.byId.get(group.species);
     return profile ? [{ group, profile }] : [];
   });
+  const here = useKeptHere();
+  const keptBefore = rows.flatMap(({ profile }) => here?.get(profile.id) ?? []);
   const open = rows.filter(({ profile }) => !wishes.living.has(profile.id)).map(({ profile }) => profile.id);
   const problems = groupByCause(assessment.findings.filter(isBad), fishIn(assessment.context.planned)).length;
   return (
@@ -205,6 +208,9 @@ export function LineUpColumn(props: Props) {
               ? 'nothing'
               : listed(found.leftOut.map(({ species }) => words.many(species))),
           ],
+          ...(keptBefore.length === 0
+            ? []
+            : [['Lived here before', keptBefore.map((one) => sayKeptHere(one, words)).join('; ')] as const]),
         ]}
       />
       <div className="flex flex-wrap gap-1">

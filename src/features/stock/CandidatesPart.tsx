@@ -1,5 +1,6 @@
 'use client';
 
+import { ExperienceLines } from '@/session/react/ExperienceLines';
 import { useSayings } from '@/session/react/useSayings';
 import { useWords } from '@/session/react/useWords';
 import { useVirtualizer } from '@tanstack/react-virtual';
@@ -104,6 +105,9 @@ function Effect({
         {words.quantity('concentration', NITRATE_BUDGET)}.
       </p>
       {profile.notes && <p className="mb-2 text-slate">{profile.notes}</p>}
+      <div className="mb-2 text-[0.8125rem] text-slate empty:hidden">
+        <ExperienceLines asked={{ species: profile.id }} outcome="trouble" />
+      </div>
       <Button tone="main" onClick={onAdd}>
         Add {countedOf(effect.count, profile)}
       </Button>

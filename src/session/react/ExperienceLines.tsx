@@ -1,8 +1,8 @@
 'use client';
 
-import { askedBy, type Asked, type OutcomeName, type Warning } from '@/core/evidence';
+import { askedBy, type Asked, type OutcomeName, ownRate, type Warning } from '@/core/evidence';
 import { Link } from '@/ui/Link';
-import { capital, sayAmount, sayBornOut, sayOutcome, sayOwn } from '@/words/en';
+import { capital, sayAmount, sayBornOut, sayOutcome, sayOwn, sayOwnRate } from '@/words/en';
 import { useExperienceAbout } from './useExperience';
 
 const hrefOf = ({ species, with: other }: Asked): string =>
@@ -12,18 +12,23 @@ const hrefOf = ({ species, with: other }: Asked): string =>
 export function ExperienceLines({
   asked,
   outcome,
+  severity = '',
 }: {
   readonly asked: Asked;
   readonly outcome: OutcomeName;
+  /** Of the finding it stands beside. */
+  readonly severity?: string;
 }) {
   const known = useExperienceAbout(asked, outcome);
   if (known === null) return null;
   const { others, own } = known;
   const told = others.outcomes.find((one) => one.outcome === outcome);
+  const rate = asked.with === undefined ? null : ownRate(severity, own);
   const borne = told ? sayBornOut(told) : null;
   return (
     <>
       {own.tanks > 0 && <p>{sayOwn(own)}.</p>}
+      {rate && <p>{sayOwnRate(rate)}.</p>}
       {told && others.tanks > 0 && (
         <p>
           Experience: {sayAmount(others)}: {sayOutcome(told)}.{' '}
@@ -40,5 +45,5 @@ export function ExperienceLines({
 /** The same beside a finding; nothing where its rule warns of what no stay can show. */
 export function ExperienceBeside({ finding }: { readonly finding: Warning }) {
   const about = askedBy(finding);
-  return about && <ExperienceLines {...about} />;
+  return about && <ExperienceLines {...about} severity={finding.severity} />;
 }

@@ -1,8 +1,8 @@
 'use client';
 
 import { proxy, type Remote } from 'comlink';
-import { useCallback, useEffect, useState } from 'react';
-import type { Asked, ExperienceSum, OutcomeName } from '@/core/evidence';
+import { useCallback, useEffect, useMemo, useState } from 'react';
+import type { Asked, ExperienceSum, KeptHere, OutcomeName } from '@/core/evidence';
 import type { ExperienceWork, TakenIn } from '@/workers/experienceWork';
 import { startExperience } from '@/workers/startExperience';
 import { workerLine, type WorkerAnswer, type WorkerFailure } from '@/workers/workerLine';
@@ -67,6 +67,15 @@ export function useExperienceAnswer<T>(
     };
   }, [ask, work, round]);
   return { ...state, again: useCallback(() => setRound((before) => before + 1), []) };
+}
+
+const askKept = (remote: Remote<ExperienceWork>, room: string): Promise<readonly KeptHere[]> =>
+  remote.keptHere(room);
+
+/** Every species that lived in this room, by its identifier; null until it is known. */
+export function useKeptHere(): ReadonlyMap<string, KeptHere> | null {
+  const { last } = useExperienceAnswer(askKept);
+  return useMemo(() => last && new Map(last.map((one) => [one.species, one])), [last]);
 }
 
 /** What other keepers' fish and this room's did, of one question; null until it is known, or where nobody kept them. */

@@ -1,7 +1,9 @@
 import {
   bornOut,
   type ExperienceSum,
+  type KeptHere,
   LEAST_KEEPERS,
+  type OwnRate,
   type OutcomeName,
   type OutcomeSum,
   type RateSum,
@@ -125,6 +127,14 @@ export function sayOwn({
     seen.length > 0 ? listed(seen) : 'no loss',
   ].join(', ');
 }
+
+/** This room's contests beside what a warning is taken to mean: neither takes the other's place. */
+export const sayOwnRate = ({ said, events, pairHours, together }: OwnRate): string =>
+  `Contests an hour and pair: the warning is taken to mean ${rateWords(said)}, this room shows ${rateWords(events / pairHours)}, together ${rateWords(together.mean)} (95% limits ${rateWords(together.limits[0])} to ${rateWords(together.limits[1])})`;
+
+/** "neon tetras 14 months, 2 lost" */
+export const sayKeptHere = ({ species, months, lost }: KeptHere, words: Words): string =>
+  `${words.many(species)} ${countOf(months, 'month')}${lost === 0 ? '' : `, ${lost} lost`}`;
 
 /** Rates above this are told to two places. */
 const LARGE_RATE = 0.1;
