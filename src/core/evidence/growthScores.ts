@@ -1,9 +1,8 @@
 import type { Standing } from '../events';
 import { lengthAfterMonths } from '../growth';
-import { type Cm, DAY_MS } from '../kernel';
+import { type Cm, DAY_MS, MONTH_DAYS } from '../kernel';
 import type { Catalogue } from '../model';
 
-const DAYS_A_MONTH = 30.44;
 /** What is measured sooner says more of the ruler than of growth (from memory), days. */
 const LEAST_DAYS = 60;
 
@@ -37,9 +36,9 @@ export function growthScores(
       resident: event.resident,
       species: first.species,
       on: event.on,
-      months: Math.round(days / DAYS_A_MONTH),
+      months: Math.round(days / MONTH_DAYS),
       measuredCm: event.lengthCm,
-      expectedCm: lengthAfterMonths(profile, first.lengthCm, days / DAYS_A_MONTH),
+      expectedCm: lengthAfterMonths(profile, first.lengthCm, days / MONTH_DAYS),
     });
   }
   return [...scores.values()];

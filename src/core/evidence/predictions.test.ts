@@ -126,6 +126,32 @@ describe('how the record says it came out', () => {
     ]);
     expect(one).toMatchObject({ contests: 2, lost: 2, minutesWatched: 20, proposed: null });
   });
+  it('counts what one kind does to itself, and what is done to one by anybody', () => {
+    const more = [
+      chasedOf(on(2), 'a', 'c'),
+      chasedOf(on(2), 'c', 'a'),
+      chasedOf(on(2), 'c', 'a'),
+      chasedOf(on(2), 'a', `some-unknown-${CICHLID}`),
+    ];
+    expect(kept(3, more, { rule: 'sex-ratio', species: [CICHLID] })).toMatchObject({ contests: 1 });
+    expect(kept(3, more, { rule: 'shyness', species: [CICHLID] })).toMatchObject({ contests: 3 });
+    // A loss and a fight count as trouble of two; a loss to age does not.
+    const fight = [chasedOf(on(2), 'a', 'c', { what: 'lock' })];
+    expect(kept(3, fight, { rule: 'temper' })).toMatchObject({ proposed: 'happened' });
+    const died = (cause: string) =>
+      happened({ type: 'died', on: on(2), resident: 'c', count: 1, how: 'found', cause });
+    expect(kept(3, [died('beaten up')], { rule: 'predation' })).toMatchObject({
+      proposed: 'happened',
+      lost: 1,
+    });
+    expect(kept(3, [died('old age')], { rule: 'predation' })).toMatchObject({ proposed: null, lost: 1 });
+  });
+  it('cannot be told of a step in one part of the time, however calm the other was', () => {
+    const step = happened({ type: 'stepped-in', on: on(3), step: 'rearranged' });
+    const more = [watchedOf(on(2), 60), step, came(6, TETRA, 't', 9)];
+    expect(kept(13, more)).toMatchObject({ why: 'intervened', months: 12 });
+    expect(kept(13, [saw(2, 'c', 'torn'), came(6, TETRA, 't', 9)])).toMatchObject({ proposed: 'happened' });
+  });
   it('is nitrate above 40 mg/L in a test, and cannot be told without one', () => {
     const about = { rule: 'nitrate', species: [] };
     const tested = (nitrateMgL: number) => happened({ type: 'tested', on: on(3), nitrateMgL });
@@ -166,6 +192,10 @@ describe('the keeper’s word', () => {
       'cannot be told',
     ]);
     expect(settledOf(settled(2, 'temper', 'happened', 'another'))).toEqual([null, null]);
+  });
+  it('a warning of another tank is another', () => {
+    const there = happened({ type: 'predicted', tank: 'U', on: on(2), warnings: [warning()] });
+    expect(predictionsIn([...BOTH, said, there], on(3)).map(({ tank }) => tank)).toEqual(['T', 'T', 'U']);
   });
   it('a warning that is said again while it counts stays the first one’s; afterwards it is a new one', () => {
     const again = (month: number) =>
@@ -209,6 +239,21 @@ describe('how often Lomvik was right', () => {
       ['caution', 3, 2],
       ['stop', 2, 1],
     ]);
+  });
+  it('lists the most answered first, then the most made, then by name', () => {
+    const of = (rule: string, ...outcomes: readonly ('happened' | null)[]) =>
+      outcomes.map((outcome) => with_(outcome, { rule }));
+    const order = calibrationBy(
+      [
+        ...of('d', null),
+        ...of('c', null),
+        ...of('b', null, null),
+        ...of('a', 'happened'),
+        ...of('e', 'happened', 'happened'),
+      ],
+      ({ rule }) => rule,
+    );
+    expect(order.map((row) => row.of)).toEqual(['e', 'a', 'b', 'c', 'd']);
   });
   it('scores those that named a month by what their severity means', () => {
     expect(brierOf(list)).toBeCloseTo((SAID_CHANCE.stop ** 2 + (1 - SAID_CHANCE.caution) ** 2) / 2, 12);

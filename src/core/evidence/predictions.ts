@@ -1,5 +1,5 @@
 import { PREDICTED_SEVERITIES, type PredictionEnd, type Standing } from '../events';
-import { addMonths, DAY_MS } from '../kernel';
+import { addMonths, DAY_MS, MONTH_DAYS } from '../kernel';
 import { type Asked, canTell, happenedIn } from './outcomes';
 import { type Open, tanksTold } from './told';
 import { askedBy, type PredictedOutcome, type Warning, warnedOf } from './warned';
@@ -10,7 +10,6 @@ const COUNTS_FOR_MONTHS = 12;
 export const LEAST_MONTHS = 6;
 /** Above this nitrate harms (common practice), mg/L. */
 const NITRATE_LIMIT = 40;
-const DAYS_A_MONTH = 30.44;
 
 /** A finding as it may be kept score of. */
 export interface Scorable extends Warning {
@@ -196,7 +195,7 @@ export function predictionsIn(happenings: readonly Standing[], now: string): rea
         all + (Date.parse(span.until ?? (now < end ? now : end)) - Date.parse(span.open.from)) / DAY_MS,
       0,
     );
-    const months = Math.floor(days / DAYS_A_MONTH);
+    const months = Math.floor(days / MONTH_DAYS);
     const minutes = spans.reduce((all, span) => all + span.open.minutes, 0);
     const isOver = now >= end || !spans.some(({ until }) => until === null);
     const count = (of: (one: Open) => number): number => spans.reduce((all, span) => all + of(span.open), 0);

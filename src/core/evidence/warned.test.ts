@@ -2,7 +2,7 @@ import { CONVICT, CORY, file, stay } from '@/testing/stays';
 import { shareLimits } from '../stats';
 import { staysOf } from './chosen';
 import type { OutcomeName } from './outcomes';
-import { latestOf, poolOf, Shelves } from './pool';
+import { latestOf, poolOf, Shelves, tanksBySpecies } from './pool';
 import { experienceOf } from './summed';
 import { askedBy, bornOut, LEAST_KEEPERS } from './warned';
 
@@ -140,6 +140,30 @@ describe('files of one room', () => {
     const pool = poolOf([file('r', [one, two], '2027-01'), file('r', [one], '2027-02')]);
     expect(pool.stays.map(({ stay: { id } }) => id)).toEqual([one.id]);
     expect(pool.repeated).toBe(2);
+  });
+  it('of several rooms that share a stay: the newest tells it, of one month the room that comes last by name', () => {
+    const told = (...made: readonly (readonly [room: string, month: string, minutes: number])[]) =>
+      poolOf(
+        made.map(([room, month, minutesWatched]) => file(room, [{ ...one, minutesWatched }], month)),
+      ).stays.map(({ stay: { minutesWatched } }) => minutesWatched);
+    expect(told(['a', '2027-02', 20], ['b', '2027-01', 10])).toEqual([20]);
+    expect(told(['b', '2027-01', 10], ['a', '2027-02', 20])).toEqual([20]);
+    expect(told(['a', '2027-01', 20], ['b', '2027-01', 10])).toEqual([10]);
+    expect(told(['b', '2027-01', 10], ['a', '2027-01', 20])).toEqual([10]);
+  });
+  it('list their species by tanks, the most first, then by name; a tank counts once', () => {
+    const alone = (species: string, more: object = {}) =>
+      stay({ fish: [{ species, count: 1, lengthCm: 3 }], ...more });
+    const tank = stay().tank;
+    const { stays } = poolOf([
+      file('r', [alone('c'), alone('b', { tank }), alone('b', { tank }), alone('a'), alone('d'), alone('d')]),
+    ]);
+    expect(tanksBySpecies(stays)).toEqual([
+      { species: 'd', tanks: 2 },
+      { species: 'a', tanks: 1 },
+      { species: 'b', tanks: 1 },
+      { species: 'c', tanks: 1 },
+    ]);
   });
   it('stand on shelves by species', () => {
     const shelves = new Shelves(

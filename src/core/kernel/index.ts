@@ -42,7 +42,7 @@ export { parseJson } from './schema/parseJson';
 export { quickCheck } from './schema/quickCheck';
 export { atOnce } from './steps/atOnce';
 export { isDay, isMoment } from './time/calendar';
-export { DAY_MS, HOUR_MS, MINUTE_MS, addDays, daysBetween } from './time/days';
+export { DAY_MS, HOUR_MS, MINUTE_MS, MONTH_DAYS, addDays, daysBetween } from './time/days';
 export { addMonths, monthOf, monthsBetween } from './time/months';
 export { whenIn } from './time/when';
 export type { When } from './time/when';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useWords } from '@/session/react/useWords';
-import type { Cm } from '@/core/kernel';
+import { type Cm, MONTH_DAYS } from '@/core/kernel';
 import { addDays, differenceInDays, parseISO } from 'date-fns';
 import { lengthAfterMonths } from '@/core/growth';
 import type { SpeciesProfile } from '@/core/model';
@@ -9,7 +9,6 @@ import { LineChart } from '@/ui/chart/LineChart';
 import { Section } from '@/ui/Screen';
 import { dayOfYear } from '@/words/en';
 
-const MONTH_DAYS = 30.44;
 const STEPS = 24;
 
 /** Lengths as measured, against what was to be expected from the first of them. */

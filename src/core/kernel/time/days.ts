@@ -1,6 +1,8 @@
 export const MINUTE_MS = 60_000;
 export const HOUR_MS = 60 * MINUTE_MS;
 export const DAY_MS = 24 * HOUR_MS;
+/** Days of a month on average. */
+export const MONTH_DAYS = 30.44;
 
 /** Whole days from one ISO date or moment to another; negative when the second is earlier. */
 export const daysBetween = (from: string, to: string): number =>
