@@ -62,14 +62,19 @@ export function predictedWith(
       came.set(event.tank, event.on);
   }
   const now = Date.parse(session.stamp.now());
+  const warnedOf = (tank: string, fresh: readonly string[]): ReturnType<typeof warningsOn> => {
+    try {
+      return warningsOn(tank, { room, documents: before.documents }, session, (one) => fresh.includes(one));
+    } catch {
+      // What happened is written, whatever becomes of the rules.
+      return [];
+    }
+  };
   const more = [...came].flatMap(([tank, on]) => {
     const there = speciesIn(before.room, tank);
     const fresh = [...speciesIn(room, tank)].filter((one) => !there.has(one));
     if (fresh.length === 0 || now - Date.parse(on) > LATEST_DAYS * DAY_MS) return [];
-    const warnings = warningsOn(tank, { room, documents: before.documents }, session, (one) =>
-      fresh.includes(one),
-    );
-    return keepScore(tank as TankId, warnings, on, session.stamp);
+    return keepScore(tank as TankId, warnedOf(tank, fresh), on, session.stamp);
   });
   return [...changes, ...more];
 }

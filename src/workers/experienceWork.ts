@@ -75,6 +75,13 @@ const CASES = 200;
 /** A file of the most stays there may be is smaller. */
 const MOST_LETTERS = 64_000_000;
 
+/** This room's own record as experience, as it stood at a mark. */
+interface Own {
+  readonly mark: string;
+  readonly shelves: Shelves;
+  readonly kept: readonly Kept[];
+}
+
 type Read =
   { readonly ok: true; readonly held: HeldFile } | { readonly ok: false; readonly refused: Refused };
 
@@ -97,10 +104,7 @@ export function experienceWork(
     string,
     { readonly changes: number; readonly held: readonly HeldFile[]; readonly shelves: Shelves }
   >();
-  const owns = new Map<
-    string,
-    { readonly mark: string; readonly shelves: Shelves; readonly kept: readonly Kept[] }
-  >();
+  const owns = new Map<string, Own>();
 
   const readOthers = async (room: string) => {
     const store = open(room);
@@ -112,7 +116,7 @@ export function experienceWork(
     others.set(room, read);
     return read;
   };
-  const readOwn = async (room: string) => {
+  const ownNow = async (room: string): Promise<Own> => {
     const record = await recordOf(room);
     const known = owns.get(room);
     if (known?.mark === record.mark) return known;
@@ -124,6 +128,13 @@ export function experienceWork(
     };
     owns.set(room, own);
     return own;
+  };
+  const reading = new Map<string, Promise<Own>>();
+  /** This room's own record; questions of the same moment share one look at it. */
+  const readOwn = (room: string): Promise<Own> => {
+    const begun = reading.get(room) ?? ownNow(room).finally(() => reading.delete(room));
+    reading.set(room, begun);
+    return begun;
   };
 
   const readOne = async (file: File): Promise<Read> => {

@@ -1,7 +1,8 @@
 import { cameOf, happened, memberOf } from '@/testing/happened';
 import { catalogue } from '@/testing/plans';
 import { lengthAfterMonths } from '../growth';
-import { growthScores } from './growthScores';
+import type { Cm } from '../kernel';
+import { growthScores, ownMonthsToGrown } from './growthScores';
 
 const measured = (on: string, resident: string, lengthCm: number) =>
   happened({ type: 'measured', on, resident, lengthCm });
@@ -26,6 +27,7 @@ describe('growth as it was forecast and as it was', () => {
         species: 'labidochromis-caeruleus',
         on: '2026-09-01T12:00:00.000Z',
         months: 8,
+        firstCm: 3,
         measuredCm: 6,
         expectedCm: lengthAfterMonths(catalogue.byId.get('labidochromis-caeruleus')!, 3, 243 / 30.44),
       },
@@ -41,4 +43,24 @@ describe('growth as it was forecast and as it was', () => {
         catalogue,
       ),
     ).toEqual([]));
+
+  it('gives the months to grown of this room: the forecast by them is what was measured', () => {
+    const profile = catalogue.byId.get('labidochromis-caeruleus')!;
+    const of = (...lengths: readonly (readonly [id: string, cm: number])[]) =>
+      growthScores(
+        [came, ...lengths.map(([id, cm]) => measured('2026-09-01T12:00:00.000Z', id, cm))],
+        catalogue,
+      );
+    const months = ownMonthsToGrown(profile, of(['a', 5]))!;
+    const own = { ...profile, size: { ...profile.size, monthsToGrown: months } };
+    expect(lengthAfterMonths(own, 3 as Cm, 8)).toBeCloseTo(5, 1);
+    // Slower than that: more months. Of two the middle one is the quicker.
+    expect(ownMonthsToGrown(profile, of(['a', 4]))!).toBeGreaterThan(months);
+    expect(ownMonthsToGrown(profile, of(['a', 4], ['b', 5]))).toBe(months);
+    expect(ownMonthsToGrown(profile, of(['a', 3]))).toBeNull();
+    expect(ownMonthsToGrown(profile, of(['a', 40]))).toBeNull();
+    expect(ownMonthsToGrown({ ...profile, id: 'else' }, of(['a', 5]))).toBeNull();
+    // Hardly any growth in eight months is no figure.
+    expect(ownMonthsToGrown(profile, of(['a', 3.01]))).toBeNull();
+  });
 });

@@ -1,7 +1,7 @@
 import type { Standing } from '../events';
-import { lengthAfterMonths } from '../growth';
+import { lengthAfterMonths, monthsToGrownAt } from '../growth';
 import { type Cm, DAY_MS, MONTH_DAYS } from '../kernel';
-import type { Catalogue } from '../model';
+import { adultLengthCm, type Catalogue, type SpeciesProfile } from '../model';
 
 /** What is measured sooner says more of the ruler than of growth (from memory), days. */
 const LEAST_DAYS = 60;
@@ -12,6 +12,7 @@ export interface GrowthScore {
   readonly species: string;
   readonly on: string;
   readonly months: number;
+  readonly firstCm: Cm;
   readonly measuredCm: Cm;
   readonly expectedCm: Cm;
 }
@@ -37,9 +38,34 @@ export function growthScores(
       species: first.species,
       on: event.on,
       months: Math.round(days / MONTH_DAYS),
+      firstCm: first.lengthCm,
       measuredCm: event.lengthCm,
       expectedCm: lengthAfterMonths(profile, first.lengthCm, days / MONTH_DAYS),
     });
   }
   return [...scores.values()];
+}
+
+/** Nobody waits longer for a fish to be grown, months. */
+const MOST_MONTHS = 240;
+
+/**
+ * Months to grown as this room's own fish of a species grew: from the middle one of their rates. Null where none of them says: none was
+ * measured, or none grew, or all are as long as the catalogue's grown fish.
+ */
+export function ownMonthsToGrown(profile: SpeciesProfile, scores: readonly GrowthScore[]): number | null {
+  const adult = adultLengthCm(profile);
+  const rates = scores
+    .filter(
+      ({ species, firstCm, measuredCm }) =>
+        species === profile.id && measuredCm > firstCm && measuredCm < adult,
+    )
+    .map(
+      ({ firstCm, measuredCm, months }) => (12 / months) * Math.log((adult - firstCm) / (adult - measuredCm)),
+    )
+    .sort((a, b) => a - b);
+  const middle = rates[Math.floor(rates.length / 2)];
+  if (middle === undefined) return null;
+  const months = Math.round(monthsToGrownAt(profile, middle));
+  return months >= 1 && months <= MOST_MONTHS ? months : null;
 }

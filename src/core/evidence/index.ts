@@ -19,4 +19,5 @@ export { HIDE_CLASSES } from './stay';
 export type { Stay } from './stay';
 export { askedBy, bornOut, LEAST_KEEPERS, warnedOf, WORTH_A_WARNING } from './warned';
 export type { PredictedOutcome, Warning } from './warned';
-export { growthScores } from './growthScores';
+export { growthScores, ownMonthsToGrown } from './growthScores';
+export type { GrowthScore } from './growthScores';

@@ -14,6 +14,13 @@ export function speciesRate(profile: SpeciesProfile): number {
   return growthRate(adult, sold, adult * GROWN_SHARE, profile.size.monthsToGrown / 12);
 }
 
+/** Months from the length when sold to grown, at a rate of K per year: what `speciesRate` makes of them is that rate. */
+export function monthsToGrownAt(profile: SpeciesProfile, ratePerYear: number): number {
+  const adult = adultLengthCm(profile);
+  const sold = Math.min(profile.size.soldCm, adult * 0.9);
+  return (12 * Math.log((adult - sold) / (adult * (1 - GROWN_SHARE)))) / ratePerYear;
+}
+
 /** Length in cm of one that measures `nowCm` today, after whole or part months. */
 export function lengthAfterMonths(profile: SpeciesProfile, nowCm: Cm, months: number): number {
   return lengthAt(adultLengthCm(profile), speciesRate(profile), nowCm, months / 12);

@@ -129,11 +129,9 @@ function Asking({ held }: { readonly held: Held }) {
   const work = useCallback(
     (remote: Remote<ExperienceWork>, room: string) =>
       remote.ask(room, { species: species ?? '', ...(other === null ? {} : { with: other }) }, asked),
-    // The files that are held are part of the question.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [species, other, asked, held],
+    [species, other, asked],
   );
-  const { last, failure, again } = useExperienceAnswer(species === null ? null : work);
+  const { last, failure, again } = useExperienceAnswer(species === null ? null : work, held);
   const go = (next: string | null, beside: string | null): void =>
     router.push(
       `/experience${next === null ? '' : `?species=${next}${beside === null ? '' : `&with=${beside}`}`}`,

@@ -5,7 +5,7 @@ import { predictionsIn } from '@/core/evidence';
 import { demoRoom } from '@/demo/demoRoom';
 import { PredictionBeside } from '@/session/react/PredictionBeside';
 import type { Session } from '@/session/types';
-import { room, show } from '@/testing/inRoom';
+import { individual, room, show } from '@/testing/inRoom';
 import { PredictionsPart } from './PredictionsPart';
 
 let session: Session;
@@ -84,5 +84,38 @@ describe('warnings that are kept score of', () => {
         /^Score kept since .*: kept \d+ months, .*; you said it did not happen\./,
       ),
     );
+  });
+  it('growth of this room becomes the keeper’s own figure with one press, and is taken back', async () => {
+    session = await room([individual('Blue')]);
+    const { documents, entries } = session.state.getState();
+    const came = entries!.find(({ type }) => type === 'came')!;
+    const measured = {
+      type: 'measured',
+      id: 'm1',
+      seq: 2,
+      on: new Date(Date.parse(came.on) + 200 * 86_400_000).toISOString(),
+      recorded: came.recorded,
+      resident: 'blue',
+      lengthCm: 6.4,
+      note: '',
+    };
+    await session.replaceAll({
+      documents: Object.values(documents),
+      entries: [...entries!, measured as unknown as (typeof entries & object)[number]],
+    });
+    show(session, <PredictionsPart />);
+    const press = await screen.findByRole('button', { name: /^Use \d+ months$/ });
+    const months = Number(/\d+/.exec(press.textContent)![0]);
+    await userEvent.click(press);
+    await waitFor(() =>
+      expect(session.state.getState().documents['species-labidochromis-caeruleus']?.body).toMatchObject({
+        profile: { size: { monthsToGrown: months } },
+        changed: ['size.monthsToGrown'],
+      }),
+    );
+    // What is the keeper's own figure now is not offered again.
+    await waitFor(() => expect(screen.queryByRole('button', { name: /^Use \d+ months$/ })).toBeNull());
+    await session.undo();
+    expect(session.state.getState().documents['species-labidochromis-caeruleus']?.body ?? null).toBeNull();
   });
 });

@@ -43,10 +43,11 @@ export function useExperienceLine() {
 
 /**
  * What the worker says to a question; the last answer until there is a new one. `work` keeps its identity as long as it asks the same;
- * null asks nothing.
+ * null asks nothing. It is asked anew when `of` changes.
  */
 export function useExperienceAnswer<T>(
   work: ((remote: Remote<ExperienceWork>, room: string) => Promise<T>) | null,
+  of?: unknown,
 ): { readonly last: T | null; readonly failure: WorkerFailure | null; readonly again: () => void } {
   const { ask } = useExperienceLine();
   const [state, setState] = useState<{ readonly last: T | null; readonly failure: WorkerFailure | null }>({
@@ -65,7 +66,7 @@ export function useExperienceAnswer<T>(
     return () => {
       wanted = false;
     };
-  }, [ask, work, round]);
+  }, [ask, work, round, of]);
   return { ...state, again: useCallback(() => setRound((before) => before + 1), []) };
 }
 
