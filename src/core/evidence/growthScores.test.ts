@@ -1,7 +1,6 @@
 import { cameOf, happened, memberOf } from '@/testing/happened';
 import { catalogue } from '@/testing/plans';
 import { lengthAfterMonths } from '../growth';
-import type { Cm } from '../kernel';
 import { growthScores, ownMonthsToGrown } from './growthScores';
 
 const measured = (on: string, resident: string, lengthCm: number) =>
@@ -53,7 +52,7 @@ describe('growth as it was forecast and as it was', () => {
       );
     const months = ownMonthsToGrown(profile, of(['a', 5]))!;
     const own = { ...profile, size: { ...profile.size, monthsToGrown: months } };
-    expect(lengthAfterMonths(own, 3 as Cm, 8)).toBeCloseTo(5, 1);
+    expect(lengthAfterMonths(own, 3, 8)).toBeCloseTo(5, 1);
     // Slower than that: more months. Of two the middle one is the quicker.
     expect(ownMonthsToGrown(profile, of(['a', 4]))!).toBeGreaterThan(months);
     expect(ownMonthsToGrown(profile, of(['a', 4], ['b', 5]))).toBe(months);
