@@ -126,6 +126,18 @@ describe('how the record says it came out', () => {
     ]);
     expect(one).toMatchObject({ contests: 2, lost: 2, minutesWatched: 20, proposed: null });
   });
+  it('of losses and jumps takes nothing from silence either: watched, or counted', () => {
+    const about = { rule: 'lid', species: [CORY] };
+    const counted = happened({ type: 'counted', on: on(5), species: CORY, seen: 6 });
+    expect(kept(13, [], about)).toMatchObject({ proposed: 'cannot be told', why: 'not watched' });
+    expect(kept(13, [counted], about)).toMatchObject({ proposed: 'did not happen' });
+    expect(kept(13, [watchedOf(on(5), 30)], about)).toMatchObject({ proposed: 'did not happen' });
+    // A count shows no torn fin.
+    expect(kept(13, [counted])).toMatchObject({ why: 'not watched' });
+    expect(kept(13, [counted], { rule: 'outgrows', species: [CICHLID] })).toMatchObject({
+      why: 'whole span',
+    });
+  });
   it('counts what one kind does to itself, and what is done to one by anybody', () => {
     const more = [
       chasedOf(on(2), 'a', 'c'),

@@ -1,6 +1,6 @@
 import { PREDICTED_SEVERITIES, type PredictionEnd, type Standing } from '../events';
 import { addMonths, DAY_MS, MONTH_DAYS } from '../kernel';
-import { type Asked, canTell, happenedIn } from './outcomes';
+import { type Asked, canTell, happenedIn, LEAST_WATCHED } from './outcomes';
 import { type Open, tanksTold } from './told';
 import { askedBy, type PredictedOutcome, type Warning, warnedOf } from './warned';
 
@@ -136,10 +136,12 @@ function proposalOf(
   if (!isOver) return { proposed: null, why: 'runs' };
   const cannot = (why: Why) => ({ proposed: 'cannot be told' as const, why });
   if (months < LEAST_MONTHS) return cannot('too short');
+  // A loss is missed by a head count too; all else only by watching.
   const isSeen =
     outcome === 'nitrate'
       ? spans.some(({ open }) => open.nitrateMgL > 0)
-      : outcome === 'outgrown' || canTell(outcome, minutes);
+      : minutes >= LEAST_WATCHED ||
+        ((outcome === 'outgrown' || canTell(outcome, 0)) && spans.some(({ open }) => open.counts > 0));
   if (!isSeen) return cannot('not watched');
   if (spans.some(({ open }) => open.steps > 0)) return cannot('intervened');
   return { proposed: 'did not happen', why: 'whole span' };

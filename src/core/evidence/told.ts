@@ -47,7 +47,8 @@ export interface Open {
   readonly signs: Map<string, Stay['signs'][number]>;
   readonly water: Map<Measure, [number, number]>;
   minutes: number;
-  /** Interventions; the highest nitrate, mg/L; species of which some had to go as too big. */
+  /** Head counts; interventions; the highest nitrate, mg/L; species of which some had to go as too big. */
+  counts: number;
   steps: number;
   nitrateMgL: number;
   readonly tooBig: Set<string>;
@@ -90,6 +91,7 @@ export class Told {
       signs: new Map(),
       water: new Map(),
       minutes: 0,
+      counts: 0,
       steps: 0,
       nitrateMgL: 0,
       tooBig: new Set(),
@@ -164,6 +166,7 @@ export function tanksTold(
     }
     if (event.type === 'watched' && open) open.minutes += event.minutes;
     if (event.type === 'stepped-in' && open) open.steps += 1;
+    if (event.type === 'counted' && open) open.counts += 1;
     if (event.type === 'tested' && open) open.nitrateMgL = Math.max(open.nitrateMgL, event.nitrateMgL ?? 0);
     if (event.type === 'rehomed' && event.reason === 'too big') {
       const one = room.residents[event.resident];

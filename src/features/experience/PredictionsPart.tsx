@@ -119,7 +119,7 @@ function Warned({ kept }: { readonly kept: Kept }) {
           <p>{about}.</p>
           <p className="text-[0.8125rem] text-slate">
             {names.tank(kept.tank)}, said {dayName(kept.on)}
-            {kept.from === null ? '' : ` for ${monthName(kept.from)}`}. Since then {sayKept(kept)}.
+            {kept.from === null ? '' : ` for ${monthName(kept.from)}`}. Since then {sayKept(kept, words)}.
           </p>
           {settled !== null ? (
             <p className="text-[0.8125rem]">

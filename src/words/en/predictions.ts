@@ -2,6 +2,7 @@ import type { PredictionEnd } from '@/core/events';
 import { type Kept, type PredictedOutcome, warnedOf } from '@/core/evidence';
 import { everyOf, countOf } from './names';
 import type { SpeciesNames } from './names';
+import type { Quantities } from './quantities';
 
 /** What a warning says may come, as a noun. */
 const MAY_COME: Readonly<Record<PredictedOutcome, string>> = {
@@ -30,18 +31,13 @@ export function sayAbout(
 }
 
 /** What the record shows since a warning: "together 14 months, watched 212 minutes, 3 contests, no loss". */
-export function sayKept({
-  outcome,
-  species,
-  months,
-  minutesWatched,
-  contests,
-  lost,
-  nitrateMgL,
-}: Kept): string {
+export function sayKept(
+  { outcome, species, months, minutesWatched, contests, lost, nitrateMgL }: Kept,
+  words: Quantities,
+): string {
   const since = months === 0 ? 'less than a month' : countOf(months, 'month');
   if (outcome === 'nitrate')
-    return `${since}, ${nitrateMgL === 0 ? 'nitrate not tested' : `nitrate at most ${nitrateMgL} mg/L`}`;
+    return `${since}, ${nitrateMgL === 0 ? 'nitrate not tested' : `nitrate at most ${words.reading('concentration', nitrateMgL)}`}`;
   return [
     `${species.length > 1 ? 'together' : 'kept'} ${since}`,
     minutesWatched === 0 ? 'not watched' : `watched ${countOf(minutesWatched, 'minute')}`,
