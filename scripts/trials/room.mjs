@@ -19,6 +19,20 @@ export const stored = (page) =>
     return { entries, documents, aside };
   });
 
+/** Opening and writing a room is not what is measured here: a slow machine may take its time. */
+const PATIENCE_MS = 120_000;
+
+/** Presses "Save room" and waits for the file; without one, the error says what the screen shows. */
+async function savedRoom(page) {
+  const save = page.getByRole('button', { name: 'Save room' });
+  await save.waitFor({ timeout: PATIENCE_MS });
+  const download = page.waitForEvent('download', { timeout: PATIENCE_MS }).catch(async () => {
+    throw new Error(`no file came; the screen shows:\n${await page.locator('main').innerText()}`);
+  });
+  await save.click();
+  return (await download).path();
+}
+
 /** The made-up room becomes the keeper's own: with fish to watch and lists to change. */
 export async function ownRoomFromDemo(context, base) {
   const page = await context.newPage();
@@ -26,9 +40,7 @@ export async function ownRoomFromDemo(context, base) {
   await page.goto(`${base}/files`);
   await page.evaluate(() => window.localStorage.setItem('lomvik.room', 'demo'));
   await page.goto(`${base}/files`);
-  const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Save room' }).click();
-  const path = await (await download).path();
+  const path = await savedRoom(page);
   await page.evaluate(() => window.localStorage.setItem('lomvik.room', 'own'));
   await page.goto(`${base}/files`);
   await page.locator('input[type=file]').first().setInputFiles(path);

@@ -10,7 +10,8 @@ export {
 export { sayEffect, sayPattern, sayStep, sayStepWhy } from './aggression';
 export { assumedInFile, sayAssumed } from './assumed';
 export { sayHeadCount, sayLosses, sayPossibility } from './departures';
-export { eventName, sayEvent } from './diary';
+export { sayEvent } from './diary';
+export { eventName } from './eventName';
 export type { RoomNames } from './diary';
 export { sayDue, sayLateness, saySpare } from './due';
 export { documentName, entryLabel, partLabel } from './entryLabels';

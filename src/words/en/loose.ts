@@ -1,6 +1,6 @@
 import type { Loose } from '@/core/journal';
 import { isMoment } from '@/core/kernel';
-import { eventName } from './diary';
+import { eventName } from './eventName';
 import { capital } from './names';
 
 const WHY: Readonly<Record<Loose['why'], string>> = {

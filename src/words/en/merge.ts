@@ -2,7 +2,7 @@ import { reach, type Schema } from 'yup';
 import { type KeptUnit, keptUnit, toCore } from '@/core/kernel';
 import type { Contradiction, PartThatDiffers } from '@/core/merge';
 import { bodySchemaOf, type DocumentKind } from '@/core/records';
-import { eventName } from './diary';
+import { eventName } from './eventName';
 import { documentName, partLabel } from './entryLabels';
 import { faultSentence } from './faults';
 import { dayName, plain } from './locale';
