@@ -64,6 +64,13 @@ const counted = (on: string, tank: TankId, species: string, seen: number): Dated
   note: '',
 });
 
+const measured = (on: string, resident: string, lengthCm: number): Dated => ({
+  type: 'measured',
+  on,
+  resident: resident as ResidentId,
+  lengthCm,
+});
+
 const lost = (
   on: string,
   resident: string,
@@ -148,7 +155,11 @@ export function demoStory(on: (daysAgo: number, minutes?: number) => string): re
       seen: 6,
       note: 'At the mouth of the third shell.',
     },
-    { type: 'measured', on: on(28), resident: 'demo-amber' as ResidentId, lengthCm: 8.5 },
+    measured(on(28), 'demo-amber', 8.5),
+    measured(on(24, 2), 'demo-ladder', 6.1),
+    measured(on(24, 3), 'demo-rung', 6),
+    measured(on(24, 4), 'demo-slate', 6.5),
+    measured(on(24, 5), 'demo-inky', 6.3),
     {
       type: 'rehomed',
       on: on(36),

@@ -37,11 +37,31 @@ describe('this room', () => {
     expect(ownRate('good', own)).toBeNull();
     expect(ownRate('caution', { rates: [] })).toBeNull();
   });
-  it('knows each species that lived in it: months, tanks, losses', () => {
+  it('knows each species that lived in it: months, tanks, losses, and what it started with others', () => {
     const again = { ...stay(), tank: chased.tank };
-    expect(keptHere(poolOf([file('r', [chased, again, stay()])]).stays)).toEqual([
-      { species: CONVICT, months: 42, tanks: 2, lost: 0 },
-      { species: CORY, months: 42, tanks: 2, lost: 2 },
+    const alone = stay({
+      fish: [{ species: CONVICT, count: 2, lengthCm: 5 }],
+      contests: [{ by: CONVICT, to: CONVICT, level: 'fight', count: 3 }],
+      minutesWatched: 600,
+    });
+    const all = keptHere(poolOf([file('r', [chased, again, stay(), alone])]).stays);
+    const hours = (fish: number) => (fish * (60 + 2 * stay().minutesWatched)) / 60;
+    // Only chases and worse, and only against others; hours alone are no hours with others.
+    expect(all).toEqual([
+      {
+        species: CONVICT,
+        months: 56,
+        tanks: 3,
+        lost: 0,
+        withOthers: { months: 42, started: 5, fishHours: hours(2) },
+      },
+      {
+        species: CORY,
+        months: 42,
+        tanks: 2,
+        lost: 2,
+        withOthers: { months: 42, started: 0, fishHours: hours(6) },
+      },
     ]);
   });
 });

@@ -41,23 +41,47 @@ export interface KeptHere {
   readonly months: number;
   readonly tanks: number;
   readonly lost: number;
+  /** How it was with fish of other species. */
+  readonly withOthers: WithOthers;
 }
+
+/** A species beside others: months together, and what its fish were seen to start. */
+export interface WithOthers {
+  readonly months: number;
+  /** Chases, bites and fights that one of it started with another species. */
+  readonly started: number;
+  /** Hours of watching, times the fish of it that were there. */
+  readonly fishHours: number;
+}
+
+const sumOf = <T>(all: readonly T[], of: (one: T) => number): number =>
+  all.reduce((sum, one) => sum + of(one), 0);
 
 /** Every species that lived in this room, from its stays. */
 export function keptHere(stays: readonly Counting[]): readonly KeptHere[] {
-  const kept = new Map<string, { months: number; tanks: Set<string>; lost: number }>();
-  for (const { stay, tank, months } of stays)
-    for (const { species } of stay.fish) {
-      const own = kept.get(species) ?? { months: 0, tanks: new Set<string>(), lost: 0 };
-      own.months += months;
-      own.tanks.add(tank);
-      own.lost += stay.losses.reduce((all, one) => all + (one.species === species ? one.count : 0), 0);
-      kept.set(species, own);
-    }
-  return [...kept].map(([species, { months, tanks, lost }]) => ({
-    species,
-    months,
-    tanks: tanks.size,
-    lost,
-  }));
+  const of = new Map<string, Counting[]>();
+  for (const one of stays)
+    for (const { species } of one.stay.fish) of.set(species, [...(of.get(species) ?? []), one]);
+  return [...of].map(([species, own]) => {
+    const mixed = own.filter(({ stay }) => stay.fish.length > 1);
+    return {
+      species,
+      months: sumOf(own, ({ months }) => months),
+      tanks: new Set(own.map(({ tank }) => tank)).size,
+      lost: sumOf(own, ({ stay }) => sumOf(stay.losses, (one) => (one.species === species ? one.count : 0))),
+      withOthers: {
+        months: sumOf(mixed, ({ months }) => months),
+        started: sumOf(mixed, ({ stay }) =>
+          sumOf(stay.contests, ({ by, to, level, count }) =>
+            by === species && to !== species && level !== 'show' ? count : 0,
+          ),
+        ),
+        fishHours: sumOf(
+          mixed,
+          ({ stay }) =>
+            (stay.minutesWatched / 60) * sumOf(stay.fish, (one) => (one.species === species ? one.count : 0)),
+        ),
+      },
+    };
+  });
 }

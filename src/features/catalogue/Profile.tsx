@@ -6,6 +6,7 @@ import { Link } from '@/ui/Link';
 import { adultLengthCm, commonName, type SpeciesProfile } from '@/core/model';
 import { useProfileMatter } from '@/session/react/useProfileMatter';
 import { ExperienceLines } from '@/session/react/ExperienceLines';
+import { OwnFigures } from '@/session/react/OwnFigures';
 import { useExperienceAbout } from '@/session/react/useExperience';
 import { useWords } from '@/session/react/useWords';
 import { everyOf, profileParts, type ProfilePart } from '@/words/en';
@@ -55,10 +56,12 @@ function Cautions({ profile }: { readonly profile: SpeciesProfile }) {
 
 /** What became of it in this room and with other keepers; nothing where nobody kept it. */
 function ProfileExperience({ species }: { readonly species: string }) {
+  const only = useMemo(() => [species], [species]);
   const known = useExperienceAbout({ species }, 'trouble');
   return known && known.own.tanks + known.others.tanks > 0 ? (
     <Section title="Experience" className="mt-3">
       <ExperienceLines asked={{ species }} outcome="trouble" />
+      {known.own.tanks > 0 && <OwnFigures species={only} />}
     </Section>
   ) : null;
 }

@@ -1,20 +1,18 @@
 'use client';
 
 import { useMemo } from 'react';
-import { speciesChange } from '@/core/commands';
-import { type GrowthScore, growthScores, ownMonthsToGrown } from '@/core/evidence';
-import { changedPaths, commonName } from '@/core/model';
+import { growthScores } from '@/core/evidence';
+import { OwnFigures } from '@/session/react/OwnFigures';
 import { useCatalogue } from '@/session/react/RoomProvider';
-import { useCommands } from '@/session/react/useCommands';
+import { useKeptHere } from '@/session/react/useExperience';
 import { useHappenings, useNames } from '@/session/react/useNames';
 import { useTanks, type TankView } from '@/session/react/useTanks';
 import { useWaterLog } from '@/session/react/useWaterLog';
 import { useWords } from '@/session/react/useWords';
-import { Button } from '@/ui/Button';
 import { FishName } from '@/ui/plates/FishName';
 import { Section } from '@/ui/Screen';
 import { Cell, Row, Table } from '@/ui/Table';
-import { capital, countOf, percent, plain, sayNitrateMeasured } from '@/words/en';
+import { countOf, percent, sayNitrateMeasured } from '@/words/en';
 
 /** A forecast counts as right within this share of what was measured (from memory). */
 const NEAR = 0.15;
@@ -27,6 +25,8 @@ export function ForecastsPart() {
   const names = useNames();
   const tanks = useTanks();
   const grown = useMemo(() => growthScores(happenings ?? [], catalogue), [happenings, catalogue]);
+  const here = useKeptHere();
+  const kept = useMemo(() => (here ? [...here.keys()] : []), [here]);
   const near = grown.filter(({ measuredCm, expectedCm }) => Math.abs(measuredCm / expectedCm - 1) <= NEAR);
   return (
     <Section title="Forecasts against measurement">
@@ -62,49 +62,13 @@ export function ForecastsPart() {
           </Table>
         </>
       )}
-      <ul>
-        {[...new Set(grown.map(({ species }) => species))].map((species) => (
-          <OwnGrowth key={species} species={species} scores={grown} />
-        ))}
-      </ul>
+      <OwnFigures species={kept} />
       <ul className="mt-2">
         {tanks.map((tank) => (
           <NitrateLine key={tank.id} tank={tank} />
         ))}
       </ul>
     </Section>
-  );
-}
-
-/** How fast this room's fish of a species grow; one press makes it the keeper's own figure. */
-function OwnGrowth({
-  species,
-  scores,
-}: {
-  readonly species: string;
-  readonly scores: readonly GrowthScore[];
-}) {
-  const catalogue = useCatalogue();
-  const { session, run } = useCommands();
-  const words = useWords();
-  const profile = catalogue.byId.get(species);
-  const months = profile ? ownMonthsToGrown(profile, scores) : null;
-  if (!profile || months === null || Math.abs(months / profile.size.monthsToGrown - 1) <= NEAR) return null;
-  const take = (): Promise<boolean> => {
-    const own = { ...profile, size: { ...profile.size, monthsToGrown: months } };
-    const shipped = session.shipped.byId.get(species);
-    return run(`Your values for ${commonName(profile)}`, [
-      speciesChange(species, { profile: own, changed: shipped ? [...changedPaths(shipped, own)] : [] }),
-    ]);
-  };
-  return (
-    <li className="flex flex-wrap items-center gap-x-3 border-b border-line py-1">
-      <span>
-        {capital(words.many(species))} are grown in about {countOf(months, 'month')} here; the catalogue says{' '}
-        {plain(profile.size.monthsToGrown)}.
-      </span>
-      <Button onClick={take}>Use {countOf(months, 'month')}</Button>
-    </li>
   );
 }
 

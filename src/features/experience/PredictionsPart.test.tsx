@@ -1,11 +1,12 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { effective } from '@/core/events';
-import { predictionsIn } from '@/core/evidence';
+import { keptHere, poolOf, predictionsIn } from '@/core/evidence';
 import { demoRoom } from '@/demo/demoRoom';
 import { PredictionBeside } from '@/session/react/PredictionBeside';
 import type { Session } from '@/session/types';
 import { individual, room, show } from '@/testing/inRoom';
+import { experienceOfRoom } from '@/workers/experienceOfRoom';
 import { PredictionsPart } from './PredictionsPart';
 
 let session: Session;
@@ -15,6 +16,11 @@ jest.mock('@/workers/startExperience', () => ({
     remote: {
       predictions: async () =>
         predictionsIn(effective(session.state.getState().entries ?? []), new Date().toISOString()),
+      keptHere: async () => {
+        const { documents, entries } = session.state.getState();
+        const own = experienceOfRoom(Object.values(documents), entries ?? [], new Date().toISOString());
+        return keptHere(poolOf([own]).stays);
+      },
     },
   }),
 }));
@@ -33,24 +39,26 @@ describe('warnings that are kept score of', () => {
   it('are settled with one press each, changed with another, and taken back', async () => {
     show(await demo(), <PredictionsPart />);
     await screen.findByRole('list', { name: 'To answer' });
-    const julies = item('To answer', /^Leleupi and masked julies: trouble\.$/);
+    const julies = item('To answer', /^Leleupi and masked julies: fights, torn fins or losses\.$/);
     expect(julies.textContent).toMatch(/watched \d+ minutes, \d+ contests/);
     expect(julies.textContent).toMatch(/The record shows that it happened\./);
     await userEvent.click(within(julies).getByRole('button', { name: 'Happened' }));
-    const settled = await waitFor(() => item('Answered', /^Leleupi and masked julies: trouble\.$/));
+    const settled = await waitFor(() =>
+      item('Answered', /^Leleupi and masked julies: fights, torn fins or losses\.$/),
+    );
     expect(settled.textContent).toMatch(/You said it happened\./);
     expect(within(settled).getByRole('button', { name: 'Happened', pressed: true })).toBeTruthy();
     await userEvent.click(within(settled).getByRole('button', { name: 'Cannot tell' }));
     await waitFor(() =>
-      expect(item('Answered', /^Leleupi and masked julies: trouble\.$/).textContent).toMatch(
-        /You said it cannot be told\. The record shows that it happened\./,
-      ),
+      expect(
+        item('Answered', /^Leleupi and masked julies: fights, torn fins or losses\.$/).textContent,
+      ).toMatch(/You said it cannot be told\. The record shows that it happened\./),
     );
     await session.undo();
     await waitFor(() =>
-      expect(item('Answered', /^Leleupi and masked julies: trouble\.$/).textContent).toMatch(
-        /You said it happened\./,
-      ),
+      expect(
+        item('Answered', /^Leleupi and masked julies: fights, torn fins or losses\.$/).textContent,
+      ).toMatch(/You said it happened\./),
     );
   });
   it('are counted by severity and by what they warned of, with limits', async () => {
@@ -85,30 +93,34 @@ describe('warnings that are kept score of', () => {
       ),
     );
   });
-  it('growth of this room becomes the keeper’s own figure with one press, and is taken back', async () => {
+  it('what this room’s own fish showed becomes the keeper’s own figure with one press, and is taken back', async () => {
     session = await room([individual('Blue')]);
     const { documents, entries } = session.state.getState();
     const came = entries!.find(({ type }) => type === 'came')!;
-    const measured = {
+    const measured = (id: string, days: number, lengthCm: number) => ({
       type: 'measured',
-      id: 'm1',
-      seq: 2,
-      on: new Date(Date.parse(came.on) + 200 * 86_400_000).toISOString(),
+      id,
+      seq: 2 + days,
+      on: new Date(Date.parse(came.on) + days * 86_400_000).toISOString(),
       recorded: came.recorded,
       resident: 'blue',
-      lengthCm: 6.4,
+      lengthCm,
       note: '',
-    };
-    await session.replaceAll({
-      documents: Object.values(documents),
-      entries: [...entries!, measured as unknown as (typeof entries & object)[number]],
     });
+    const put = (one: ReturnType<typeof measured>): Promise<void> =>
+      session.replaceAll({
+        documents: Object.values(documents),
+        entries: [...entries!, one as unknown as (typeof entries & object)[number]],
+      });
+    const ownProfile = () =>
+      session.state.getState().documents['species-labidochromis-caeruleus']?.body ?? null;
+    await put(measured('m1', 200, 6.4));
     show(session, <PredictionsPart />);
     const press = await screen.findByRole('button', { name: /^Use \d+ months$/ });
     const months = Number(/\d+/.exec(press.textContent)![0]);
     await userEvent.click(press);
     await waitFor(() =>
-      expect(session.state.getState().documents['species-labidochromis-caeruleus']?.body).toMatchObject({
+      expect(ownProfile()).toMatchObject({
         profile: { size: { monthsToGrown: months } },
         changed: ['size.monthsToGrown'],
       }),
@@ -116,6 +128,11 @@ describe('warnings that are kept score of', () => {
     // What is the keeper's own figure now is not offered again.
     await waitFor(() => expect(screen.queryByRole('button', { name: /^Use \d+ months$/ })).toBeNull());
     await session.undo();
-    expect(session.state.getState().documents['species-labidochromis-caeruleus']?.body ?? null).toBeNull();
+    expect(ownProfile()).toBeNull();
+
+    await put(measured('m2', 200, 15));
+    await userEvent.click(await screen.findByRole('button', { name: 'Use 15 cm' }));
+    await waitFor(() => expect(ownProfile()).toMatchObject({ profile: { size: { maleCm: 15 } } }));
+    await waitFor(() => expect(screen.queryByRole('button', { name: 'Use 15 cm' })).toBeNull());
   });
 });

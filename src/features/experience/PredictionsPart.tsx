@@ -130,7 +130,7 @@ function Warned({ kept }: { readonly kept: Kept }) {
             proposed !== null && <p className="text-[0.8125rem]">{sayWhy(why)}</p>
           )}
         </div>
-        <div role="group" aria-label={`How it came out: ${about}`} className="flex flex-wrap gap-1">
+        <div role="group" aria-label={`How it came out: ${about}`} className="flex flex-wrap gap-3">
           {PREDICTION_ENDS.map((end) => (
             <Button
               key={end}

@@ -3,6 +3,7 @@ import {
   type ExperienceSum,
   type KeptHere,
   LEAST_KEEPERS,
+  type OwnFigure,
   type OwnRate,
   type OutcomeName,
   type OutcomeSum,
@@ -10,8 +11,9 @@ import {
   type Stay,
   WORTH_A_WARNING,
 } from '@/core/evidence';
+import { FACETS } from '@/core/model';
 import { fixed, monthName } from './locale';
-import { countOf, listed } from './names';
+import { capital, countOf, listed } from './names';
 import { percent } from './quantities';
 import type { Words } from './words';
 
@@ -51,7 +53,7 @@ export function sayStay(
 
 /** Outcomes as they happened to the fish that are asked about. */
 const OUTCOME: Readonly<Record<OutcomeName, string>> = {
-  trouble: 'any trouble',
+  trouble: 'fights, torn fins, losses or parting',
   'lost to other fish': 'lost to other fish',
   torn: 'fins torn',
   'bitten or fought': 'bites or fights',
@@ -135,6 +137,36 @@ export const sayOwnRate = ({ said, events, pairHours, together }: OwnRate): stri
 /** "neon tetras 14 months, 2 lost" */
 export const sayKeptHere = ({ species, months, lost }: KeptHere, words: Words): string =>
   `${words.many(species)} ${countOf(months, 'month')}${lost === 0 ? '' : `, ${lost} lost`}`;
+
+const temperWord = (level: number): string => FACETS.temper[level] as string;
+
+/** The figure itself: "14 months", "9.5 cm", "rough". */
+export function ownFigureWords({ name, here }: OwnFigure, words: Words): string {
+  switch (name) {
+    case 'monthsToGrown':
+      return countOf(here, 'month');
+    case 'longestCm':
+      return words.reading('length', here);
+    case 'temper':
+      return temperWord(here);
+  }
+}
+
+/** What this room's own fish showed, beside the figure that the profile has. */
+export function sayOwnFigure(figure: OwnFigure, species: string, words: Words): string {
+  const [fish, here] = [capital(words.many(species)), ownFigureWords(figure, words)];
+  switch (figure.name) {
+    case 'monthsToGrown':
+      return `${fish} are grown in about ${here} here; the profile says ${figure.said}.`;
+    case 'longestCm':
+      return `${fish} of yours measured up to ${here}; the profile says ${words.quantity('length', figure.said)}.`;
+    case 'temper': {
+      const { said, saidRate, seenRate, together } = figure;
+      const milder = figure.here < said ? ' With a milder figure Lomvik warns of less.' : '';
+      return `${fish} are ${here} with others here: one fish starts ${rateWords(seenRate)} contests an hour; the profile says ${temperWord(said)}, about ${rateWords(saidRate)}. Both together: ${rateWords(together.mean)} (95% limits ${rateWords(together.limits[0])} to ${rateWords(together.limits[1])}).${milder}`;
+    }
+  }
+}
 
 /** Rates above this are told to two places. */
 const LARGE_RATE = 0.1;

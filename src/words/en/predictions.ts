@@ -6,7 +6,7 @@ import type { Quantities } from './quantities';
 
 /** What a warning says may come, as a noun. */
 const MAY_COME: Readonly<Record<PredictedOutcome, string>> = {
-  trouble: 'trouble',
+  trouble: 'fights, torn fins or losses',
   'lost to other fish': 'losses to other fish',
   torn: 'torn fins',
   'bitten or fought': 'bites or fights',
