@@ -3,6 +3,7 @@ import { keyToVerdict } from './keyToVerdict.mjs';
 import { longRoom } from './longRoom.mjs';
 import { longOrder } from './longOrder.mjs';
 import { opening } from './opening.mjs';
+import { manyFiles } from './manyFiles.mjs';
 import { pictures } from './pictures.mjs';
 import { joining } from './planning.mjs';
 import { states } from './states.mjs';
@@ -12,6 +13,7 @@ export const BROWSER_PARTS = {
   keyToVerdict,
   states,
   joining,
+  manyFiles,
   pictures,
   longOrder,
   longRoom,

@@ -1,4 +1,4 @@
-import { type Asked, experienceOf, poolOf, readExperience, Shelves } from '@/core/evidence';
+import { type Asked, experienceOn, poolOf, readExperience, Shelves } from '@/core/evidence';
 import { swimIn, simTank } from '@/core/simulate';
 import { clusteredRate, clusteredShare, type Observed, poissonDraw, seededChance } from '@/core/stats';
 import { CLUB_TRUTHS, clubFiles } from '@/demo/club';
@@ -11,17 +11,22 @@ const rounded = (value: number, places = 2): number => Number(value.toFixed(plac
 const STAYS = 10_000;
 const FRAME_MS = 1000 / 60;
 
-/** Texts of so many stays, as a large club would hand them in. */
-function textsOf(stays: number): readonly string[] {
+/** Files of ever more clubs, until it is enough. */
+function clubsUntil(isEnough: (files: number, stays: number) => boolean): readonly string[] {
   const texts: string[] = [];
-  let count = 0;
-  for (let seed = 1; count < stays; seed += 1)
+  let stays = 0;
+  for (let seed = 1; !isEnough(texts.length, stays); seed += 1)
     for (const file of clubFiles(seed)) {
-      count += file.stays.length;
+      stays += file.stays.length;
       texts.push(JSON.stringify(file));
     }
   return texts;
 }
+/** Texts of so many stays, as a large club would hand them in. */
+const textsOf = (least: number): readonly string[] => clubsUntil((_, stays) => stays >= least);
+/** Texts of so many files. */
+export const fileTexts = (files: number): readonly string[] =>
+  clubsUntil((count) => count >= files).slice(0, files);
 
 /** Ten thousand stays read, checked, deduplicated and summed; then a finding at a time. */
 function reading() {
@@ -42,7 +47,7 @@ function reading() {
   const round = (): readonly number[] =>
     asked.map((one) => {
       const start = performance.now();
-      experienceOf({ stays: shelves.stays(one.species) }, one, { outcomes: ['trouble'], rates: false });
+      experienceOn(shelves, one, { outcomes: ['trouble'], rates: false });
       return performance.now() - start;
     });
   const first = round();
@@ -55,7 +60,7 @@ function reading() {
       firstRound: rounded(median(first)),
       median: rounded(median(later)),
       worst: rounded(Math.max(...later)),
-      stays: median(asked.map(({ species }) => shelves.stays(species).length)),
+      stays: median(asked.map((one) => shelves.about(one).length)),
     },
     aim: `${STAYS} stays under 3,000 ms, a finding under 5 ms once read`,
   };

@@ -1,29 +1,14 @@
-import { join } from 'node:path';
-import { pathToFileURL } from 'node:url';
 import { BROWSER_PARTS, browserBench } from '../bench/browser.mjs';
+import { bundled } from '../bench/bundled.mjs';
 import { firstLoad } from '../bench/firstLoad.mjs';
 import { buildApp } from './build.mjs';
-import { ensureInstalled, root, say } from './lib.mjs';
+import { ensureInstalled, say } from './lib.mjs';
 
 say(
-  'bench: first load, assessment, known plans and their fixes, search, line-ups, order, journal, coverage of limits, experience, key to verdict, opening (about six minutes, or the parts that are named: `npm run bench -- keyToVerdict`); JSON on standard output',
+  'bench: first load, assessment, known plans and their fixes, search, line-ups, order, journal, coverage of limits, experience, thousands of experience files, key to verdict, opening (about six minutes, or the parts that are named: `npm run bench -- keyToVerdict`); JSON on standard output',
 );
 ensureInstalled();
 await buildApp();
-const { build } = await import('esbuild');
-const bundled = async (name) => {
-  const outfile = join(root, 'dist', `bench-${name}.mjs`);
-  await build({
-    entryPoints: [join(root, 'bench', `${name}.ts`)],
-    outfile,
-    bundle: true,
-    platform: 'node',
-    format: 'esm',
-    external: ['glpk.js', 'highs'],
-    logLevel: 'warning',
-  });
-  return import(pathToFileURL(outfile).href);
-};
 const CORE_PARTS = {
   assessment: async () => (await bundled('assessment')).assessment(),
   joins: async () => (await bundled('assessment')).joins(),

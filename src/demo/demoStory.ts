@@ -158,8 +158,8 @@ export function demoStory(on: (daysAgo: number, minutes?: number) => string): re
     measured(on(28), 'demo-amber', 8.5),
     measured(on(24, 2), 'demo-ladder', 6.1),
     measured(on(24, 3), 'demo-rung', 6),
-    measured(on(24, 4), 'demo-slate', 6.5),
-    measured(on(24, 5), 'demo-inky', 6.3),
+    measured(on(24, 4), 'demo-slate', 7.6),
+    measured(on(24, 5), 'demo-inky', 7.4),
     {
       type: 'rehomed',
       on: on(36),

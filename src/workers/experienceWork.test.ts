@@ -26,12 +26,12 @@ function working() {
     room,
     work,
     take: (...files: readonly unknown[]) =>
-      work.takeIn(
-        room,
-        files.map((one, i) =>
-          one instanceof File ? one : new File([JSON.stringify(one)], `${i}.lomvik-experience.json`),
-        ),
-        () => {},
+      work.takeIn(room, files.length, async (from, to) =>
+        files
+          .slice(from, to)
+          .map((one, i) =>
+            one instanceof File ? one : new File([JSON.stringify(one)], `${from + i}.lomvik-experience.json`),
+          ),
       ),
     empty: () => (record = { documents: [], entries: async () => [], mark: '2' }),
   };
@@ -87,16 +87,17 @@ describe('taking files in', () => {
     const taken = await take(...Array.from({ length: 25 }, (_, i) => new File(['x'], `${i}.json`)));
     expect([taken.refused.length, taken.moreRefused]).toEqual([20, 5]);
   });
-  it('says how far it is', async () => {
+  it('asks for thousands piece by piece, each file once, in their order', async () => {
     const { work, room } = working();
-    const shares: number[] = [];
-    await work.takeIn(
-      room,
-      clubFiles().map((one, i) => new File([JSON.stringify(one)], `${i}`)),
-      (share) => shares.push(share),
-    );
-    expect(shares).toHaveLength(30);
-    expect(shares).toEqual([...shares].sort((a, b) => a - b));
+    const files = Array.from({ length: 40 }, (_, i) => clubFiles(i + 1)).flat();
+    const asked: number[] = [];
+    const taken = await work.takeIn(room, files.length, async (from, to) => {
+      const piece = files.slice(from, to).map((one, i) => new File([JSON.stringify(one)], `${from + i}`));
+      asked.push(...piece.map(({ name }) => Number(name)));
+      return piece;
+    });
+    expect(asked).toEqual(files.map((_, i) => i));
+    expect(taken).toMatchObject({ fresh: 40 * 26, known: 40 * 4 });
   });
 });
 

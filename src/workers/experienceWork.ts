@@ -3,7 +3,7 @@ import {
   type Asked,
   type Choice,
   type Counting,
-  experienceOf,
+  experienceOn,
   type ExperienceSum,
   isLater,
   type KeptHere,
@@ -16,7 +16,6 @@ import {
   staysOf,
   type OutcomeName,
   tanksBySpecies,
-  type Wanted,
 } from '@/core/evidence';
 import { type Fault, faultOf, parseJson } from '@/core/kernel';
 import type { ExperienceStore, HeldFile } from '@/store/experience/experienceStore';
@@ -67,6 +66,10 @@ export interface Answer {
   readonly beside: readonly { readonly species: string; readonly tanks: number }[];
 }
 
+/** "club-2" before "club-10". */
+const byName = new Intl.Collator('en', { numeric: true });
+/** So many files are handed to the worker and read at a time. */
+const FILES_A_PIECE = 100;
 /** So many refused files, and so many faults of each, are told. */
 const TOLD_FILES = 20;
 const TOLD_FAULTS = 3;
@@ -157,15 +160,15 @@ export function experienceWork(
       : refused(read.faults);
   };
 
-  const sumOf = (shelves: Shelves, asked: Asked, wanted: Wanted = {}): ExperienceSum =>
-    experienceOf({ stays: shelves.stays(asked.species) }, asked, wanted);
-
   return {
-    /** Takes files in: of each room the one that tells it last. Files that are wrong anywhere are refused whole, the others are taken. */
+    /**
+     * Takes so many files in: of each room the one that tells it last. Files that are wrong anywhere are refused whole, the others are
+     * taken. `piece` hands out those from one place to before another: thousands at once would keep the screen waiting.
+     */
     takeIn: async (
       room: string,
-      files: readonly File[],
-      onProgress: (share: number) => void,
+      count: number,
+      piece: (from: number, to: number) => Promise<readonly File[]>,
     ): Promise<TakenIn> => {
       const own = ownNameOf(await (await recordOf(room)).entries());
       const there = new Map((await open(room).all()).map((one) => [one.file.room, one]));
@@ -173,13 +176,8 @@ export function experienceWork(
       const refused: Refused[] = [];
       const taken = new Map<string, HeldFile>();
       let [known, ownFiles] = [0, 0];
-      for (const [at, file] of files.entries()) {
-        const read = await readOne(file);
-        onProgress(at / files.length);
-        if (!read.ok) {
-          refused.push(read.refused);
-          continue;
-        }
+      const take = (read: Read): void => {
+        if (!read.ok) return void refused.push(read.refused);
         const { held } = read;
         const name = held.file.room;
         const other = there.get(name);
@@ -190,6 +188,14 @@ export function experienceWork(
           there.set(name, held);
           taken.set(name, held);
         }
+      };
+      const handed = (from: number) => (from < count ? piece(from, from + FILES_A_PIECE) : []);
+      let coming = handed(0);
+      for (let from = FILES_A_PIECE; from - FILES_A_PIECE < count; from += FILES_A_PIECE) {
+        const files = await coming;
+        // The next piece is on its way while this one is read.
+        coming = handed(from);
+        for (const read of await Promise.all(files.map(readOne))) take(read);
       }
       if (taken.size > 0) await open(room).put([...taken.values()]);
       const newer = [...taken.keys()].filter((name) => before.has(name)).length;
@@ -214,7 +220,7 @@ export function experienceWork(
             made,
             stays: own.length,
           }))
-          .sort((a, b) => a.name.localeCompare(b.name, 'en', { numeric: true })),
+          .sort((a, b) => byName.compare(a.name, b.name)),
         keepers: new Set(stays.map(({ keeper }) => keeper)).size,
         tanks: new Set(stays.map(({ tank }) => tank)).size,
         stays: stays.length,
@@ -224,11 +230,9 @@ export function experienceWork(
     /** Who kept a species, or one beside another, in tanks that are like what is chosen, and how it went. */
     ask: async (room: string, asked: Asked, choice: Choice): Promise<Answer> => {
       const { shelves } = await readOthers(room);
-      const cases = [...staysOf(shelves.stays(asked.species), asked, choice)].sort(
-        (a, b) => b.months - a.months,
-      );
+      const cases = [...staysOf(shelves.about(asked), asked, choice)].sort((a, b) => b.months - a.months);
       return {
-        sum: sumOf(shelves, asked, { choice }),
+        sum: experienceOn(shelves, asked, { choice }),
         cases: cases.slice(0, CASES),
         more: Math.max(0, cases.length - CASES),
         beside: tanksBySpecies(cases).filter(
@@ -243,8 +247,8 @@ export function experienceWork(
     ): Promise<readonly { readonly others: ExperienceSum; readonly own: ExperienceSum }[]> => {
       const [{ shelves }, own] = await Promise.all([readOthers(room), readOwn(room)]);
       return asked.map(({ outcome, ...one }) => ({
-        others: sumOf(shelves, one, { outcomes: [outcome], rates: false }),
-        own: sumOf(own.shelves, one),
+        others: experienceOn(shelves, one, { outcomes: [outcome], rates: false }),
+        own: experienceOn(own.shelves, one),
       }));
     },
     /** Every species that lived in this room. */

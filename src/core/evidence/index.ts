@@ -13,7 +13,7 @@ export { brierOf, calibrationBy, calibrationOf, SAID_CHANCE } from './calibratio
 export type { Calibration } from './calibration';
 export { aboutOf, predictionsIn, warningsOf } from './predictions';
 export type { Kept } from './predictions';
-export { experienceOf } from './summed';
+export { experienceOf, experienceOn } from './summed';
 export type { ExperienceSum, OutcomeSum, RateSum, Wanted } from './summed';
 export { experienceIn, roomNameOf } from './staysIn';
 export type { TankSaid } from './staysIn';

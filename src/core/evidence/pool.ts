@@ -1,4 +1,5 @@
 import type { ExperienceFile } from './experienceFile';
+import type { Asked } from './outcomes';
 import { monthsOf, type Stay } from './stay';
 
 /** A stay as it counts: of which keeper, and for how many months. */
@@ -95,6 +96,7 @@ export function poolOf(files: readonly ExperienceFile[]): Pool {
 /** A pool by species: what is asked about one looks at its stays only. */
 export class Shelves {
   private readonly of = new Map<string, Counting[]>();
+  private readonly together = new Map<string, readonly Counting[]>();
 
   constructor(readonly pool: Pool) {
     for (const one of pool.stays)
@@ -108,6 +110,18 @@ export class Shelves {
   /** The stays in which a species lived. */
   stays(species: string): readonly Counting[] {
     return this.of.get(species) ?? [];
+  }
+
+  /** The stays of those that are asked about; the same list whenever the same is asked. */
+  about(asked: Pick<Asked, 'species' | 'with'>): readonly Counting[] {
+    if (asked.with === undefined) return this.stays(asked.species);
+    const { species: one, with: other } = asked;
+    const key = `${one} ${other}`;
+    const known =
+      this.together.get(key) ??
+      this.stays(one).filter(({ stay }) => stay.fish.some(({ species }) => species === other));
+    this.together.set(key, known);
+    return known;
   }
 }
 

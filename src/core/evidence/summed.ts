@@ -1,7 +1,7 @@
 import { clusteredRate, clusteredShare, type Limited, type Observed } from '../stats';
 import { type Choice, staysOf } from './chosen';
 import { type Asked, canTell, happenedIn, type OutcomeName, OUTCOMES } from './outcomes';
-import type { Counting, Pool } from './pool';
+import type { Counting, Pool, Shelves } from './pool';
 import type { Stay } from './stay';
 
 export interface OutcomeSum extends Limited {
@@ -68,10 +68,21 @@ interface OneTank {
   minutes: number;
 }
 
-function byTank(stays: readonly Counting[]): {
+interface ByTank {
   readonly tanks: readonly OneTank[];
   readonly keepers: number;
-} {
+}
+
+/** The same list of stays is asked about again and again. */
+const GROUPED = new WeakMap<readonly Counting[], ByTank>();
+
+function byTank(stays: readonly Counting[]): ByTank {
+  const known = GROUPED.get(stays) ?? groupedByTank(stays);
+  GROUPED.set(stays, known);
+  return known;
+}
+
+function groupedByTank(stays: readonly Counting[]): ByTank {
   const tanks = new Map<string, OneTank>();
   const keepers = new Map<string, number>();
   for (const one of stays) {
@@ -86,11 +97,7 @@ function byTank(stays: readonly Counting[]): {
   return { tanks: [...tanks.values()], keepers: keepers.size };
 }
 
-function outcomeOf(
-  outcome: OutcomeName,
-  { tanks, keepers }: ReturnType<typeof byTank>,
-  asked: Asked,
-): OutcomeSum {
+function outcomeOf(outcome: OutcomeName, { tanks, keepers }: ByTank, asked: Asked): OutcomeSum {
   const counted = Array.from({ length: keepers }, () => ({ k: 0, of: 0 }));
   for (const { keeper, stays, minutes } of tanks) {
     const own = counted[keeper];
@@ -120,13 +127,21 @@ export interface Wanted {
  * What keepers lived through with a species, or with two of them together: shares of tanks in which something happened, and contests
  * an hour, with limits. A tank counts once; the tanks of one keeper count as alike as they are.
  */
-export function experienceOf(
-  pool: Pick<Pool, 'stays'>,
+export const experienceOf = (pool: Pick<Pool, 'stays'>, asked: Asked, wanted: Wanted = {}): ExperienceSum =>
+  sumOf(staysOf(pool.stays, asked, wanted.choice ?? {}), asked, wanted);
+
+/** The same from shelves, which know their stays by species. */
+export function experienceOn(shelves: Shelves, asked: Asked, wanted: Wanted = {}): ExperienceSum {
+  const [stays, { choice }] = [shelves.about(asked), wanted];
+  return sumOf(choice === undefined ? stays : staysOf(stays, asked, choice), asked, wanted);
+}
+
+function sumOf(
+  stays: readonly Counting[],
   asked: Asked,
-  { choice = {}, outcomes = OUTCOMES, rates = true }: Wanted = {},
+  { outcomes = OUTCOMES, rates = true }: Wanted,
 ): ExperienceSum {
   const { species, with: other } = asked;
-  const stays = staysOf(pool.stays, asked, choice);
   const grouped = byTank(stays);
   const { tanks } = grouped;
   const directions =

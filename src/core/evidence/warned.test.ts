@@ -1,9 +1,10 @@
+import { clubFiles } from '@/demo/club';
 import { CONVICT, CORY, file, stay } from '@/testing/stays';
 import { shareLimits } from '../stats';
 import { staysOf } from './chosen';
 import type { OutcomeName } from './outcomes';
 import { latestOf, poolOf, Shelves, tanksBySpecies } from './pool';
-import { experienceOf } from './summed';
+import { experienceOf, experienceOn } from './summed';
 import { askedBy, bornOut, LEAST_KEEPERS } from './warned';
 
 const asked = { species: CONVICT, with: CORY };
@@ -170,5 +171,25 @@ describe('files of one room', () => {
       poolOf([file('r', [one, stay({ fish: [{ species: CORY, count: 3, lengthCm: 3 }] })])]),
     );
     expect([CONVICT, CORY, 'nobody'].map((id) => shelves.stays(id).length)).toEqual([1, 2, 0]);
+  });
+  it('stand together by two species, the same list each time, and are summed alike', () => {
+    const pool = poolOf(clubFiles());
+    const shelves = new Shelves(pool);
+    const pairs = [
+      { species: CONVICT, with: CORY },
+      { species: CORY, with: CONVICT },
+      { species: CONVICT, with: 'nobody' },
+      { species: CORY },
+    ];
+    for (const asked of pairs) {
+      expect(shelves.about(asked)).toBe(shelves.about({ ...asked }));
+      for (const wanted of [{}, { choice: { leastMonths: 20 } }, { outcomes: ['torn'] as const }]) {
+        const sum = experienceOf(pool, asked, wanted);
+        expect(experienceOn(shelves, asked, wanted)).toEqual(sum);
+        // Asked again: what is remembered is the same.
+        expect(experienceOn(shelves, asked, wanted)).toEqual(sum);
+      }
+    }
+    expect(shelves.about({ species: CONVICT, with: 'nobody' })).toEqual([]);
   });
 });

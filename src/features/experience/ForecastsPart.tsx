@@ -55,7 +55,7 @@ export function ForecastsPart() {
                 </Cell>
                 <Cell figures>{months}</Cell>
                 <Cell figures>{words.reading('length', measuredCm)}</Cell>
-                <Cell figures>{words.quantity('length', expectedCm)}</Cell>
+                <Cell figures>{words.fine('length', expectedCm)}</Cell>
                 <Cell figures>{percent(measuredCm / expectedCm - 1)}</Cell>
               </Row>
             ))}

@@ -9,11 +9,13 @@ import { countOf, monthName } from '@/words/en';
 import type { Held } from '@/workers/experienceWork';
 
 const SHOWN = 10;
+/** So many more are shown by a press: thousands at once would keep the screen waiting. */
+const MORE = 200;
 
 /** The files that were taken in, each to be removed. */
 export function HeldFiles({ held, onChange }: { readonly held: Held; readonly onChange: () => void }) {
   const { ask } = useExperienceLine();
-  const [isWhole, setWhole] = useState(false);
+  const [shown, setShown] = useState(SHOWN);
   const [sure, setSure] = useState(false);
   const remove = async (which: readonly string[] | 'all', said: string): Promise<void> => {
     const answer = await ask((remote, room) => remote.remove(room, which));
@@ -29,7 +31,7 @@ export function HeldFiles({ held, onChange }: { readonly held: Held; readonly on
         caption="Experience files"
         heads={['File', { name: 'Made' }, { name: 'Stays', figures: true }, { name: 'Remove', hidden: true }]}
       >
-        {(isWhole ? files : files.slice(0, SHOWN)).map(({ room, name, made, stays }) => (
+        {files.slice(0, shown).map(({ room, name, made, stays }) => (
           <Row key={room}>
             <Cell>
               <span className="[overflow-wrap:anywhere]">{name}</span>
@@ -49,9 +51,9 @@ export function HeldFiles({ held, onChange }: { readonly held: Held; readonly on
         ))}
       </Table>
       <div className="mt-2 flex flex-wrap gap-2">
-        {!isWhole && files.length > SHOWN && (
-          <Button tone="quiet" onClick={() => setWhole(true)}>
-            Show all {files.length}
+        {files.length > shown && (
+          <Button tone="quiet" onClick={() => setShown(shown + MORE)}>
+            Show {Math.min(MORE, files.length - shown)} more
           </Button>
         )}
         {sure ? (

@@ -45,10 +45,8 @@ export function TakeIn({ onTaken }: { readonly onTaken: () => void }) {
           multiple
           accept=".json,application/json"
           className="block w-full border border-dashed border-slate p-3 file:mr-3 file:border file:border-edge file:bg-panel file:px-2 file:py-1 file:text-ink"
-          onChange={(event) => {
-            void take([...(event.target.files ?? [])]);
-            event.target.value = '';
-          }}
+          // The list itself: to touch each of thousands of files at once would keep the screen waiting.
+          onChange={({ target }) => target.files && void take(target.files)}
         />
       </label>
       {taking.kind === 'done' && (

@@ -15,7 +15,7 @@ export type TakingIn =
 export function useTakeIn(onTaken: () => void) {
   const { takeIn, stop } = useExperienceLine();
   const [taking, setTaking] = useState<TakingIn>({ kind: 'idle' });
-  const take = async (files: readonly File[]): Promise<void> => {
+  const take = async (files: ArrayLike<File>): Promise<void> => {
     if (files.length === 0) return;
     setTaking({ kind: 'busy', share: 0 });
     const answer = await takeIn(files, (share) => setTaking({ kind: 'busy', share }));

@@ -159,7 +159,7 @@ const Line = memo(function Line({
             <Link
               prefetch={false}
               href={`/arrivals?tank=${tank}&bring=${listed.key}`}
-              className="inline-flex min-h-6 max-desk:min-h-8 items-center text-[0.8125rem] text-deep underline-offset-2 hover:underline slim:flex slim:justify-end"
+              className="inline-flex min-h-6 max-desk:min-h-8 items-center text-[0.8125rem] text-deep underline-offset-2 hover:underline @max-[39rem]:flex @max-[39rem]:justify-end"
             >
               bring home
             </Link>

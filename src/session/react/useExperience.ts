@@ -23,15 +23,19 @@ export function useExperienceLine() {
     [room],
   );
   const takeIn = useCallback(
-    (files: readonly File[], onProgress: (share: number) => void): Promise<WorkerAnswer<TakenIn>> =>
+    (files: ArrayLike<File>, onProgress: (share: number) => void): Promise<WorkerAnswer<TakenIn>> =>
       line.ask(
         (remote, alive) =>
           remote.takeIn(
             room,
-            files,
-            proxy((share: number) => {
+            files.length,
+            proxy(async (from: number, to: number) => {
               alive();
-              onProgress(share);
+              onProgress(from / files.length);
+              return Array.from(
+                { length: Math.min(to, files.length) - from },
+                (_, i) => files[from + i] as File,
+              );
             }),
           ),
         PATIENCE_MS,

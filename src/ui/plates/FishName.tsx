@@ -20,8 +20,8 @@ interface Props {
 export function FishName({ profile, wearer = null, href, children }: Props) {
   const name = children ?? (profile && commonName(profile));
   return (
-    <span className="inline-flex items-center gap-2">
-      {profile && <FishPlate profile={profile} wearer={wearer} className="h-5 w-9 print:h-4" />}
+    <span className="inline-flex items-baseline gap-2">
+      {profile && <FishPlate profile={profile} wearer={wearer} className="h-5 w-9 self-center print:h-4" />}
       {href ? (
         <Link href={href} prefetch={false} className="min-w-0 hover:underline">
           {name}

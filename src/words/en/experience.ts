@@ -15,6 +15,7 @@ import { FACETS } from '@/core/model';
 import { fixed, monthName } from './locale';
 import { capital, countOf, listed } from './names';
 import { percent } from './quantities';
+import { termOf } from './vocabulary';
 import type { Words } from './words';
 
 const ENDED: Readonly<Record<Stay['ended'], string>> = {
@@ -138,7 +139,7 @@ export const sayOwnRate = ({ said, events, pairHours, together }: OwnRate): stri
 export const sayKeptHere = ({ species, months, lost }: KeptHere, words: Words): string =>
   `${words.many(species)} ${countOf(months, 'month')}${lost === 0 ? '' : `, ${lost} lost`}`;
 
-const temperWord = (level: number): string => FACETS.temper[level] as string;
+const temperWord = (level: number): string => termOf(FACETS.temper[level] as string);
 
 /** The figure itself: "14 months", "9.5 cm", "rough". */
 export function ownFigureWords({ name, here }: OwnFigure, words: Words): string {
