@@ -55,7 +55,9 @@ function tryFaults(name, mutate, tests, patience) {
     },
   );
   if (done.status !== 0) {
-    say(`${done.stdout}${done.stderr}`.slice(-2000));
+    const said = `${done.stdout}${done.stderr}`;
+    // What failed stands at the first error; long values may follow.
+    say(said.slice(Math.max(0, said.indexOf('ERROR'))).slice(0, 2000));
     return null;
   }
   return Object.entries(read(report).files).flatMap(([file, { source, mutants }]) =>

@@ -125,7 +125,7 @@ export const CauseItem = memo(function CauseItem({
               />
               <p className="no-print mt-1 flex flex-wrap gap-x-4 text-[0.8125rem]">
                 {profiles.map((profile) => (
-                  <span key={profile.id} className="inline-flex gap-2">
+                  <span key={profile.id} className="inline-flex items-baseline gap-2">
                     <Link
                       className="min-h-6 max-desk:min-h-8 text-deep underline"
                       href={profileHref(profile.id)}

@@ -154,7 +154,7 @@ export default function ChartCanvas(props: ChartProps & { readonly png?: string 
               legend: {
                 display: lines.length > 1,
                 position: 'bottom',
-                labels: { color: text, font, usePointStyle: true, pointStyleWidth: 14, boxHeight: 7 },
+                labels: { color: text, font, usePointStyle: true, pointStyleWidth: 10, boxHeight: 7 },
               },
               tooltip: {
                 titleFont: font,
