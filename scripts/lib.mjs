@@ -22,6 +22,19 @@ export function run(command, args, options = {}) {
 const bin = (name) => join(root, 'node_modules', '.bin', name);
 export const runBin = (name, args, options) => run(bin(name), args, options);
 
+/** The same beside others: its output comes in one piece when it ends. */
+export const runBeside = (name, args) =>
+  new Promise((resolve) => {
+    const child = spawn(bin(name), args, { cwd: root, stdio: ['ignore', 'pipe', 'pipe'] });
+    const said = [];
+    for (const stream of [child.stdout, child.stderr]) stream.on('data', (piece) => said.push(piece));
+    child.on('error', (error) => fail(`${name} could not be started: ${error.message}`));
+    child.on('close', (code) => {
+      process.stderr.write(Buffer.concat(said));
+      resolve(code ?? 1);
+    });
+  });
+
 /** Installs from the lock file when anything the scripts need is missing. */
 export function ensureInstalled() {
   const major = Number(process.versions.node.split('.')[0]);

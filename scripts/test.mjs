@@ -3,15 +3,20 @@ import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { buildApp } from './build.mjs';
 import { buildCli } from './build-cli.mjs';
-import { ensureInstalled, freePort, root, run, runBin, say } from './lib.mjs';
+import { ensureInstalled, freePort, root, run, runBeside, runBin, say } from './lib.mjs';
 
 const results = join(root, 'test-results');
 let passed = 0;
 let failed = 0;
 
+const began = Date.now();
+/** Says how something came out, and how many seconds the tests have run. */
+const told = (isGood, what) =>
+  say(`${isGood ? 'passed' : 'FAILED'}: ${what} (${Math.round((Date.now() - began) / 1000)} s)`);
+
 /** Counts a check that only passes or fails. */
 function check(name, status) {
-  say(`${status === 0 ? 'passed' : 'FAILED'}: ${name}`);
+  told(status === 0, name);
   if (status === 0) passed += 1;
   else failed += 1;
 }
@@ -49,11 +54,20 @@ ensureInstalled();
 rmSync(results, { recursive: true, force: true });
 mkdirSync(results, { recursive: true });
 
-check('types', runBin('tsc', ['--noEmit']));
-check('types of the core alone', runBin('tsc', ['--noEmit', '-p', 'tsconfig.core.json']));
-check('lint', runBin('eslint', ['.', '--max-warnings=0']));
-check('layers and cycles', runBin('depcruise', ['src']));
-check('nothing unused', runBin('knip', ['--no-config-hints']));
+/** Checks one after the other. */
+async function inTurn(checks) {
+  for (const [name, ...command] of checks) check(name, await runBeside(...command));
+}
+// Each needs one core: the slowest stands beside all the others.
+await Promise.all([
+  inTurn([['lint', 'eslint', ['.', '--max-warnings=0']]]),
+  inTurn([
+    ['types', 'tsc', ['--noEmit']],
+    ['types of the core alone', 'tsc', ['--noEmit', '-p', 'tsconfig.core.json']],
+    ['layers and cycles', 'depcruise', ['src']],
+    ['nothing unused', 'knip', ['--no-config-hints']],
+  ]),
+]);
 
 const jestStatus = runBin(
   'jest',
@@ -66,8 +80,9 @@ const jest = read('jest.json');
 if (jest) {
   passed += jest.numPassedTests;
   failed += jest.numFailedTests + jest.numRuntimeErrorTestSuites;
-  say(
-    `${jest.numFailedTests === 0 ? 'passed' : 'FAILED'}: ${jest.numPassedTests} unit, property, reference, store and catalogue tests`,
+  told(
+    jest.numFailedTests === 0,
+    `${jest.numPassedTests} unit, property, reference, store and catalogue tests`,
   );
 }
 if (jestStatus !== 0 && (!jest || jest.numFailedTests + jest.numRuntimeErrorTestSuites === 0))
@@ -95,6 +110,7 @@ if (chromium()) {
   if (e2e) {
     passed += e2e.stats.expected + e2e.stats.flaky;
     failed += e2e.stats.unexpected;
+    told(e2e.stats.unexpected === 0, `${e2e.stats.expected} browser tests`);
   }
   if (status !== 0 && (!e2e || e2e.stats.unexpected === 0)) check('browser tests', status);
   // Loaded only now: packages may have been missing when this began.

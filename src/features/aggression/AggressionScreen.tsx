@@ -140,7 +140,7 @@ function StepsPart({ tank, nav }: { readonly tank: TankView; readonly nav: React
     >
       {nav}
       <FloorStories tank={tank} since={effects[0]?.countsFrom ?? null} />
-      <div className="grid gap-6 lg:grid-cols-2">
+      <div className="grid grid-cols-1 gap-6 lg:grid-cols-2">
         <div className="flex flex-col gap-5">
           <Section title="Did it work?" aside="latest first">
             {effects.length === 0 ? (

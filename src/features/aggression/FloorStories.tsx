@@ -128,7 +128,7 @@ export function FloorStories({ tank, since }: { readonly tank: TankView; readonl
           ))}
         </SelectField>
       )}
-      <div className="grid gap-5 lg:grid-cols-2">
+      <div className="grid grid-cols-1 gap-5 lg:grid-cols-2">
         {isCompared && (
           <OneMap
             tank={tank}

@@ -115,7 +115,7 @@ export function AcclimationPart({ tank }: { readonly tank: TankView }) {
     );
   };
   return (
-    <div className="grid max-w-[64rem] gap-6 lg:grid-cols-2">
+    <div className="grid grid-cols-1 max-w-[64rem] gap-6 lg:grid-cols-2">
       <Section title="The two waters" aside="leave blank what you did not measure">
         <div className="grid grid-cols-2 gap-3">
           {measure('bagC')}

@@ -77,7 +77,7 @@ export function MovingPart({ tank }: { readonly tank: TankView }) {
     return run(`Moved to ${target?.body.name ?? 'the new tank'}`, finishMove(move, moving, session.stamp));
   };
   return (
-    <div className="grid gap-6 lg:grid-cols-2">
+    <div className="grid grid-cols-1 gap-6 lg:grid-cols-2">
       <Section title={`From ${tank.body.name} to ${target?.body.name ?? 'a removed tank'}`}>
         <ol>
           {MOVING_STEPS.map((step) => (

@@ -108,7 +108,7 @@ function Run({ lane, tank }: { readonly lane: TankView; readonly tank: TankView 
     .slice(-SHOWN)
     .reverse();
   return (
-    <div className="grid gap-6 lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
+    <div className="grid grid-cols-1 gap-6 lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
       <div className="flex flex-col gap-5">
         <PastDay value={on} onChange={setOn} wrap="w-40" />
         {residents.length === 0 ? (

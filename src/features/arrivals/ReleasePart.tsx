@@ -103,7 +103,7 @@ export function ReleasePart({ tank }: { readonly tank: TankView }) {
   const alone = !running && chosenNow.length > 0 && protocolFor(chosenNow, here) === 'single newcomer';
   if (!running)
     return (
-      <div className="grid gap-6 lg:grid-cols-2">
+      <div className="grid grid-cols-1 gap-6 lg:grid-cols-2">
         <div className="flex flex-col gap-3">
           {releasable.length === 0 ? (
             <Empty>No fish in quarantine or planned for {tank.body.name}.</Empty>

@@ -197,7 +197,7 @@ export function SourcePart({ tank }: { readonly tank: TankView }) {
           wait a week.
         </Empty>
       ) : (
-        <div className="grid gap-6 lg:grid-cols-2">
+        <div className="grid grid-cols-1 gap-6 lg:grid-cols-2">
           <div className="flex flex-col gap-5">
             {plans.map((plan) => (
               <Plan key={plan.shops.join()} plan={plan} wanted={wanted} />

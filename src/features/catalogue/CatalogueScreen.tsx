@@ -114,7 +114,7 @@ export function CatalogueScreen() {
       about={`${catalogue.all.length - forms} species and ${countOf(forms, 'form')}, each with source and confidence.`}
       actions={<SpeciesFiles />}
     >
-      <div className="grid gap-6 lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
+      <div className="grid grid-cols-1 gap-6 lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
         <div className={wanted ? 'max-lg:hidden' : ''}>
           <TextField
             label="Search by name, looks (“small blue striped”), region or family"

@@ -71,7 +71,7 @@ export function DressEditor({ profile, catalogue, value, onChange }: Props) {
   const other = catalogue.byId.get(saidBy(lines, LIKE));
   const tone = saidBy(lines, 'tone').split(/\s+/).filter(Boolean);
   return (
-    <div className="col-span-full grid gap-3 sm:grid-cols-[14rem_1fr]">
+    <div className="col-span-full grid grid-cols-1 gap-3 sm:grid-cols-[14rem_1fr]">
       <div className="flex flex-wrap items-end gap-2 self-start">
         <FishPlate profile={dressed} detail="plate" label="As it is drawn" className="h-28 w-full" />
         {(['male', 'female', 'young'] as const).map((wearer) => (

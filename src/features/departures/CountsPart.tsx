@@ -151,7 +151,7 @@ function SpeciesCount({
   const isNamed = groups.length === 0 && residents.length > 1;
   const [isByName, setIsByName] = useState(false);
   return (
-    <li className="grid gap-x-4 gap-y-1 border-b border-line py-2 sm:grid-cols-[11rem_1fr_9rem_auto] sm:items-center">
+    <li className="grid grid-cols-1 gap-x-4 gap-y-1 border-b border-line py-2 sm:grid-cols-[11rem_1fr_9rem_auto] sm:items-center">
       <span>
         <FishName profile={profile} href={profileHref(profile.id)}>
           <strong>{name}</strong>

@@ -77,7 +77,7 @@ function GoPart({ tank }: { readonly tank: TankView }) {
   const heads = (events: readonly { readonly count: number }[]): number =>
     events.reduce((sum, event) => sum + event.count, 0);
   return (
-    <div className="grid gap-6 lg:grid-cols-2">
+    <div className="grid grid-cols-1 gap-6 lg:grid-cols-2">
       <div className="flex flex-col gap-6">
         {waiting.length > 0 && (
           <Section title="To rehome" aside="still here and in every sum">

@@ -214,7 +214,7 @@ export function LossesPart({ tank }: { readonly tank: TankView }) {
         <span className="fig">{all.livedOn}</span> others, <span className="fig">{all.lostLater}</span> later.
         {deaths < FEW && ' Few deaths: the curves are only a hint.'}
       </p>
-      <div className="grid gap-6 lg:grid-cols-2">
+      <div className="grid grid-cols-1 gap-6 lg:grid-cols-2">
         <Section title="Survival" aside="others count to today or departure">
           <CurveChart
             from={from}

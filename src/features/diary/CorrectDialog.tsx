@@ -109,7 +109,7 @@ export function CorrectDialog({ event, onClose, onCorrect }: Props) {
       title="Correct entry"
       about="The old entry stays in the journal, struck out."
     >
-      <Form form={form} className="grid gap-3 sm:grid-cols-2">
+      <Form form={form} className="grid grid-cols-1 gap-3 sm:grid-cols-2">
         <TextField label="When it happened" {...form.part('on')} type="datetime-local" />
         {parts.map((name) => {
           const { meta, optional, type } = describeField(fields[name]!);

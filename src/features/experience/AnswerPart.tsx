@@ -37,7 +37,7 @@ export function AnswerPart({ answer: { sum } }: { readonly answer: Answer }) {
       )}
       {borne && <p className="border-l-2 border-deep pl-3">“Harmed or parted” is {borne}</p>}
       <Section title="How it went">
-        <div className="grid gap-x-6 xl:grid-cols-2">
+        <div className="grid grid-cols-1 gap-x-6 xl:grid-cols-2">
           <ForestPlot label={`Shares of tanks with 95% limits, ${rows.length} outcomes`} rows={rows} />
           <div>
             <Table

@@ -94,7 +94,7 @@ function OtherKeepers({ nav }: { readonly nav: ReactNode }) {
       )}
       {held.last && has && <Asking held={held.last} />}
       {held.last && (
-        <div className="grid max-w-5xl gap-6 lg:grid-cols-2">
+        <div className="grid grid-cols-1 max-w-5xl gap-6 lg:grid-cols-2">
           <Section title="Add files">
             <TakeIn onTaken={held.again} />
           </Section>
@@ -139,7 +139,7 @@ function Asking({ held }: { readonly held: Held }) {
     );
   const current = last && last.sum.species === species && (last.sum.with ?? null) === other ? last : null;
   return (
-    <div className="grid gap-6 lg:grid-cols-[minmax(0,20rem)_minmax(0,1fr)]">
+    <div className="grid grid-cols-1 gap-6 lg:grid-cols-[minmax(0,20rem)_minmax(0,1fr)]">
       <div className="flex flex-col gap-3">
         <Picked label="Who" species={species} onPick={(id) => go(id, other)} onDrop={() => go(other, null)} />
         {species !== null && (
@@ -240,7 +240,7 @@ function SpeciesList({
   const words = useWords();
   return (
     <Section title={title} aside={list.length > LISTED ? `${LISTED} of ${list.length}` : undefined}>
-      <ul className="grid gap-x-6 sm:grid-cols-2">
+      <ul className="grid grid-cols-1 gap-x-6 sm:grid-cols-2">
         {list.slice(0, LISTED).map(({ species, tanks }) => (
           <li key={species} className="flex min-h-9 items-center justify-between gap-3 border-b border-line">
             <FishName profile={catalogue.byId.get(species)} href={hrefOf(species)}>

@@ -38,7 +38,7 @@ export function FilesScreen() {
       title="Files"
       about="Your room is only in this browser until you save it. A saved room opens on any machine."
     >
-      <div className="grid max-w-5xl gap-6 lg:grid-cols-2">
+      <div className="grid grid-cols-1 max-w-5xl gap-6 lg:grid-cols-2">
         {PARTS.map(([name, part]) => (
           <Boundary key={name} what={name}>
             {part()}

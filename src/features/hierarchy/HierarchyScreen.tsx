@@ -229,7 +229,7 @@ function Hierarchy({ tank }: { readonly tank: TankView }) {
       about={`${countOf(answer.contests, 'contest')} among ${ranked.length} fish${few ? ` is few (under ${FEW_A_FISH} a fish): ranks may change` : ''}.${course && course.before > 0 ? ` ${course.before} of them from before, in earlier tanks.` : ''}`}
       actions={choose}
     >
-      <div className="grid gap-6 lg:grid-cols-2">
+      <div className="grid grid-cols-1 gap-6 lg:grid-cols-2">
         <Section title="Ranking" aside="by David’s score; brackets: too close to separate">
           <RankTable tank={tank.id} answer={answer} nameOf={names.resident} colours={colours} />
           {unmet.length > 0 && (
@@ -259,7 +259,7 @@ function Hierarchy({ tank }: { readonly tank: TankView }) {
           )}
         </Section>
       </div>
-      <div className="in-sight grid gap-6 lg:grid-cols-2">
+      <div className="in-sight grid grid-cols-1 gap-6 lg:grid-cols-2">
         <Section title="Who chases whom">
           {order.length <= MANY || whole ? (
             <WhoWhom ranking={ranking} order={order} nameOf={names.resident} />

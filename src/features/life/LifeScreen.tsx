@@ -166,7 +166,7 @@ function Life({
       {recording && (
         <ResidentDialog resident={resident} first={recording} onClose={() => setRecording(null)} />
       )}
-      <div className="grid gap-6 lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)]">
+      <div className="grid grid-cols-1 gap-6 lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)]">
         <div className="flex flex-col gap-5">
           {profile && (
             <FishPlate

@@ -177,7 +177,7 @@ export function MovesPart({ tank, wishes }: { readonly tank: TankView; readonly 
   return (
     <div className="flex max-w-[72rem] flex-col gap-4">
       {failure !== null && <Failed why={failureWords(failure) ?? ''} onAgain={() => void search()} />}
-      <div className="grid gap-x-6 gap-y-3 sm:grid-cols-2">
+      <div className="grid grid-cols-1 gap-x-6 gap-y-3 sm:grid-cols-2">
         <fieldset>
           <legend className="text-[0.75rem] font-medium text-slate">Fish that live in</legend>
           <div className="flex flex-wrap gap-x-4">

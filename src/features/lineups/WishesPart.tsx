@@ -149,7 +149,7 @@ export function WishesPart({ tank, wishes }: { readonly tank: TankView; readonly
   const { answer, around } = search;
   const shown = way === 'best' ? answer?.best : around;
   return (
-    <div className="grid gap-6 lg:grid-cols-[21rem_minmax(0,1fr)]">
+    <div className="grid grid-cols-1 gap-6 lg:grid-cols-[21rem_minmax(0,1fr)]">
       <WishList tank={tank} wishes={wishes} />
       {/* On a phone the answer comes before the fields. */}
       <div className="flex min-w-0 flex-col gap-3 max-lg:order-first">

@@ -174,7 +174,7 @@ export function CandidatesPart({
   return (
     <div className="flex flex-col gap-3">
       <p className="max-w-[84ch] text-slate">Every species checked against this list, best first.</p>
-      <div className="grid gap-2 lg:grid-cols-[14rem_1fr]">
+      <div className="grid grid-cols-1 gap-2 lg:grid-cols-[14rem_1fr]">
         <TextField
           label="Name"
           type="search"
@@ -188,7 +188,7 @@ export function CandidatesPart({
         />
       </div>
       {failure !== null && <Failed why={failureWords(failure) ?? ''} onAgain={again} />}
-      <div className="grid gap-6 lg:grid-cols-[minmax(0,6fr)_minmax(0,5fr)]">
+      <div className="grid grid-cols-1 gap-6 lg:grid-cols-[minmax(0,6fr)_minmax(0,5fr)]">
         <div>
           <p className="text-[0.75rem] text-slate" aria-live="polite">
             {effects === null

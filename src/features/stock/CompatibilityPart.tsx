@@ -42,7 +42,7 @@ export function CompatibilityPart({ stock }: { readonly stock: ReturnType<typeof
     )
     .sort((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity));
   return (
-    <div className="grid gap-6 lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
+    <div className="grid grid-cols-1 gap-6 lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
       <Sideways name="Compatibility">
         <table className="border-collapse">
           <caption className="sr-only">Compatibility, worst finding of each pair</caption>

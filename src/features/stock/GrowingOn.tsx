@@ -90,7 +90,10 @@ export const GrowingOn = memo(function GrowingOn({
           const there = verdictThere(stay);
           const share = Math.min(100 - LEAST_SHARE, Math.max(LEAST_SHARE, (months / all) * 100));
           return (
-            <li key={line.key} className="grid gap-1 border-b border-line py-1.5 sm:grid-cols-[11rem_1fr]">
+            <li
+              key={line.key}
+              className="grid grid-cols-1 gap-1 border-b border-line py-1.5 sm:grid-cols-[11rem_1fr]"
+            >
               <FishName profile={line.profile}>{countedOf(line.count, line.profile)}</FishName>
               <span className="flex text-[0.8125rem]">
                 <span

@@ -69,7 +69,7 @@ function Answers({
   const avoid = profile?.company.badNumbers ?? [];
   const name = profile ? commonName(profile) : 'this species';
   return (
-    <div className="grid gap-6 lg:grid-cols-2">
+    <div className="grid grid-cols-1 gap-6 lg:grid-cols-2">
       <Section title={`Of ${n} unsexed`} aside="binomial, exact">
         <Ledger
           rows={[
@@ -165,7 +165,7 @@ export function OddsPart({ stock }: { readonly stock: ReturnType<typeof useStock
   return (
     <div className="flex max-w-[64rem] flex-col gap-4">
       <p className="max-w-[84ch] text-slate">Young fish cannot be sexed. How many should you buy?</p>
-      <div className="grid gap-3 lg:grid-cols-[18rem_1fr]">
+      <div className="grid grid-cols-1 gap-3 lg:grid-cols-[18rem_1fr]">
         <div>
           <SpeciesField label="Species" onPick={take} />
           {profile && (

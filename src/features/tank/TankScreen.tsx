@@ -138,7 +138,7 @@ function OneTank({ tank }: { readonly tank: TankView }) {
       {part === 'floor' ? (
         <FloorEditor tank={tank} />
       ) : (
-        <div className="grid gap-6 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
+        <div className="grid grid-cols-1 gap-6 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
           <div className="grid content-start gap-5">
             <div className="grid grid-cols-[3fr_2fr] items-end gap-4">
               <figure>

@@ -71,7 +71,7 @@ export function TodayScreen({ empty }: { readonly empty?: (more: ReactNode) => R
         </>
       }
     >
-      <div className="grid gap-6 lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)]">
+      <div className="grid grid-cols-1 gap-6 lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)]">
         <SetAside hasTanks />
         <div>
           <RunningWatch />

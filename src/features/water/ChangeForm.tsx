@@ -62,7 +62,7 @@ export function ChangeForm({ tank }: { readonly tank: TankView }) {
         Unplug heater and pumps before your hands go in or the level falls. Never start a siphon by mouth.
       </Caution>
       <Form form={form}>
-        <div className="mt-2 grid gap-x-6 gap-y-1 sm:grid-cols-[8rem_1fr]">
+        <div className="mt-2 grid grid-cols-1 gap-x-6 gap-y-1 sm:grid-cols-[8rem_1fr]">
           <div className="grid content-start gap-2">
             <TextField label="Share changed" {...form.part('fraction')} />
             <TextField label="Day" max={todayIso()} {...form.part('on')} />

@@ -51,7 +51,7 @@ function Water({ tank }: { readonly tank: TankView }) {
   const [hasProbe, showProbe] = useStandIns('probe');
   return (
     <Screen title={`Water of ${tank.body.name}`}>
-      <div className="grid gap-6 lg:grid-cols-2">
+      <div className="grid grid-cols-1 gap-6 lg:grid-cols-2">
         <div className="flex min-w-0 flex-col gap-5">
           <TestForm tank={tank} />
           <ChangeForm tank={tank} />

@@ -90,7 +90,7 @@ export function FloorEditor({ tank }: { readonly tank: TankView }) {
   );
   const one = chosen === null ? undefined : pieces[chosen];
   return (
-    <div className="grid gap-6 lg:grid-cols-[minmax(0,7fr)_minmax(0,4fr)]">
+    <div className="grid grid-cols-1 gap-6 lg:grid-cols-[minmax(0,7fr)_minmax(0,4fr)]">
       <div className="flex min-w-0 flex-col gap-3">
         <p className="text-slate">
           The floor from above, front glass below. Place the decor, then tap the dominant fish: it sees the

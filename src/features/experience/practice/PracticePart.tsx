@@ -119,7 +119,7 @@ export function PracticePart() {
     );
   const last = logged.slice(-SHOWN);
   return (
-    <div className="grid gap-4 lg:grid-cols-[minmax(0,7fr)_minmax(0,4fr)]">
+    <div className="grid grid-cols-1 gap-4 lg:grid-cols-[minmax(0,7fr)_minmax(0,4fr)]">
       <div className="flex min-w-0 flex-col gap-2">
         <SimFloor tank={practice.tank} handle={floor} chosen={winner} />
         <div className="flex flex-wrap items-center gap-x-4 gap-y-2">

@@ -40,7 +40,7 @@ export function ReadingPart({
   const missed = score.happened - score.right - score.swapped;
   const minutes = Math.max(1, Math.round(score.minutes));
   return (
-    <div className="grid gap-4 lg:grid-cols-2">
+    <div className="grid grid-cols-1 gap-4 lg:grid-cols-2">
       <div className="flex min-w-0 flex-col gap-3">
         <p className="text-[1.0625rem]">
           {countOf(minutes, 'minute')}: {score.right} of {countOf(score.happened, 'contest')} logged right

@@ -34,7 +34,7 @@ export function FirstMinute({
       title="Start with the fish, the tank or both"
       actions={<UnitSystems units={units} onChoose={chooseUnits} />}
     >
-      <div className="grid gap-x-10 gap-y-5 lg:grid-cols-2">
+      <div className="grid grid-cols-1 gap-x-10 gap-y-5 lg:grid-cols-2">
         <FirstFish plan={plan} />
         <FirstTank plan={plan} />
       </div>

@@ -96,13 +96,13 @@ export function FirstVerdict({ plan, tank }: { readonly plan: FirstPlan; readonl
         </span>
       </div>
       {isGuided && <Guide onClose={() => setIsGuided(false)} />}
-      <ul className="grid gap-x-8 lg:grid-cols-2" data-testid="first-findings">
+      <ul className="grid grid-cols-1 gap-x-8 lg:grid-cols-2" data-testid="first-findings">
         {all.slice(0, SHOWN).map(item)}
       </ul>
       {all.length > SHOWN && (
         <details className="mt-1">
           <summary className="min-h-8 cursor-pointer text-slate">{all.length - SHOWN} more</summary>
-          <ul className="grid gap-x-8 lg:grid-cols-2">{all.slice(SHOWN).map(item)}</ul>
+          <ul className="grid grid-cols-1 gap-x-8 lg:grid-cols-2">{all.slice(SHOWN).map(item)}</ul>
         </details>
       )}
       <p className="mt-2 text-[0.8125rem] text-slate">

@@ -66,7 +66,7 @@ function Plan({
     <div className="flex flex-col gap-4">
       {/* What it comes to stands before what it is made of. */}
       <FirstVerdict plan={plan} tank={tank} />
-      <div className="grid gap-x-10 gap-y-5 lg:grid-cols-2">
+      <div className="grid grid-cols-1 gap-x-10 gap-y-5 lg:grid-cols-2">
         <FirstFish plan={plan} heading="Fish" />
         <section aria-labelledby="plan-tank">
           <h2 id="plan-tank" className="mb-1 text-[1rem] font-semibold">
