@@ -55,12 +55,15 @@ async function failure(test) {
   }
 }
 
-/** Keeps how long files of tests took, for the next run to know the slow ones: ms. */
-function keepTimes(now) {
+/** How long files of tests took when they were run last: ms. */
+function timesKept() {
   const file = process.env.MUTATION_TIMES;
-  const times = existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : {};
-  writeFileSync(file, `${JSON.stringify({ ...times, ...now }, null, 1)}\n`);
+  return existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : {};
 }
+
+/** Keeps how long files of tests took, for the next run to know the slow ones. */
+const keepTimes = (now) =>
+  writeFileSync(process.env.MUTATION_TIMES, `${JSON.stringify({ ...timesKept(), ...now }, null, 1)}\n`);
 
 /**
  * Runs the core's tests against one small fault after another in one process. Tests and code are one script, evaluated anew for each
@@ -120,6 +123,15 @@ class BundledRunner {
     return { status: 'complete', tests, mutantCoverage: shared.mutantCoverage };
   }
 
+  /** Files of tests, the quick ones first: most faults are noticed by a quick test, and no patience is lost on slow ones. */
+  quickFirst() {
+    if (!this.ordered) {
+      const times = timesKept();
+      this.ordered = [...this.files].sort((a, b) => (times[a] ?? 0) - (times[b] ?? 0));
+    }
+    return this.ordered;
+  }
+
   async mutantRun({ activeMutant, testFilter, hitLimit }) {
     const wanted = new Set(testFilter);
     // A test's name begins with that of its file.
@@ -128,7 +140,7 @@ class BundledRunner {
     const testsOf = this.anew();
     const until = performance.now() + this.patience;
     let nrOfTests = 0;
-    for (const file of this.files) {
+    for (const file of this.quickFirst()) {
       if (!files.has(file)) continue;
       // What is worked out when a file is loaded is worked out without the fault.
       shared.activeMutant = undefined;
