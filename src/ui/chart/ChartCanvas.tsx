@@ -154,7 +154,14 @@ export default function ChartCanvas(props: ChartProps & { readonly png?: string 
               legend: {
                 display: lines.length > 1,
                 position: 'bottom',
-                labels: { color: text, font, usePointStyle: true, pointStyleWidth: 10, boxHeight: 7 },
+                labels: {
+                  color: text,
+                  font,
+                  usePointStyle: true,
+                  // As wide as it is high a dot is round; lines show their dashes where they are longer.
+                  pointStyleWidth: lines.some(({ dots }) => dots !== undefined) ? 10 : 14,
+                  boxHeight: 7,
+                },
               },
               tooltip: {
                 titleFont: font,
