@@ -14,7 +14,7 @@ export type { Calibration } from './calibration';
 export { aboutOf, predictionsIn, warningsOf } from './predictions';
 export type { Kept } from './predictions';
 export { experienceOf, experienceOn } from './summed';
-export type { ExperienceSum, OutcomeSum, RateSum, Wanted } from './summed';
+export type { ExperienceSum, OutcomeSum, RateSum } from './summed';
 export { experienceIn, roomNameOf } from './staysIn';
 export type { TankSaid } from './staysIn';
 export { HIDE_CLASSES } from './stay';
