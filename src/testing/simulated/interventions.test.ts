@@ -2,7 +2,7 @@ import { simulatedRecord, type SimulatedStep } from './record';
 import { simTank } from '@/core/simulate';
 import { effectsIn } from '@/core/aggression';
 
-const SEEDS = Array.from({ length: 24 }, (_, i) => i + 1);
+const SEEDS = Array.from({ length: 20 }, (_, i) => i + 1);
 const NOW = '2026-06-01T12:00:00.000Z';
 /** Three watches before a step and three after it, of ten minutes each: within the half hour that moved rocks calm. */
 const WATCHES = [10, 10, 10, 10, 10, 10];

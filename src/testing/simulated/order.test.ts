@@ -5,7 +5,7 @@ import { rankingCertainty } from '@/core/hierarchy/certainty';
 import { hierarchyMeasures } from '@/core/hierarchy';
 import { courseOf } from '@/core/hierarchy/rankingOf';
 
-const SEEDS = Array.from({ length: 12 }, (_, i) => i + 1);
+const SEEDS = Array.from({ length: 8 }, (_, i) => i + 1);
 const FISH = 7;
 const trueOrder = ({ fish }: SimTank): readonly string[] =>
   [...fish].sort((a, b) => b.strength - a.strength).map(({ id }) => nameOfSim(id));
@@ -75,7 +75,7 @@ describe('the order of simulated tanks, read from their records', () => {
         truth.flatMap((__, j) => (certainty.above[i]![j]! >= 0.95 ? [Number(i < j)] : [])),
       ),
     );
-    expect(claims.length).toBeGreaterThan(100);
+    expect(claims.length).toBeGreaterThan(60);
     expect(mean(claims)).toBeGreaterThan(0.95);
   });
 });
