@@ -48,7 +48,7 @@ function chromium() {
 }
 
 say(
-  'test: installs what is missing, then types, lint, unit and property tests, build, command line, browser tests (about twenty-five minutes)',
+  'test: installs what is missing, then types, lint, unit and property tests, build, command line, browser tests (about twenty minutes)',
 );
 ensureInstalled();
 rmSync(results, { recursive: true, force: true });
