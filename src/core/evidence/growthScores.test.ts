@@ -50,12 +50,13 @@ describe('growth as it was forecast and as it was', () => {
         [came, ...lengths.map(([id, cm]) => measured('2026-09-01T12:00:00.000Z', id, cm))],
         catalogue,
       );
-    const months = ownMonthsToGrown(profile, of(['a', 5]))!;
+    const { months, fish } = ownMonthsToGrown(profile, of(['a', 5]))!;
+    expect(fish).toBe(1);
     const own = { ...profile, size: { ...profile.size, monthsToGrown: months } };
     expect(lengthAfterMonths(own, 3, 8)).toBeCloseTo(5, 1);
     // Slower than that: more months. Of two the middle one is the quicker.
-    expect(ownMonthsToGrown(profile, of(['a', 4]))!).toBeGreaterThan(months);
-    expect(ownMonthsToGrown(profile, of(['a', 4], ['b', 5]))).toBe(months);
+    expect(ownMonthsToGrown(profile, of(['a', 4]))!.months).toBeGreaterThan(months);
+    expect(ownMonthsToGrown(profile, of(['a', 4], ['b', 5]))).toEqual({ months, fish: 2 });
     expect(ownMonthsToGrown(profile, of(['a', 3]))).toBeNull();
     expect(ownMonthsToGrown(profile, of(['a', 40]))).toBeNull();
     expect(ownMonthsToGrown({ ...profile, id: 'else' }, of(['a', 5]))).toBeNull();

@@ -50,10 +50,13 @@ export function growthScores(
 const MOST_MONTHS = 240;
 
 /**
- * Months to grown as this room's own fish of a species grew: from the middle one of their rates. Null where none of them says: none was
- * measured, or none grew, or all are as long as the catalogue's grown fish.
+ * Months to grown as this room's own fish of a species grew, from the middle one of their rates, and how many fish say so. Null where none
+ * does: none was measured, or none grew, or all are as long as the catalogue's grown fish.
  */
-export function ownMonthsToGrown(profile: SpeciesProfile, scores: readonly GrowthScore[]): number | null {
+export function ownMonthsToGrown(
+  profile: SpeciesProfile,
+  scores: readonly GrowthScore[],
+): { readonly months: number; readonly fish: number } | null {
   const adult = adultLengthCm(profile);
   const rates = scores
     .filter(
@@ -67,5 +70,5 @@ export function ownMonthsToGrown(profile: SpeciesProfile, scores: readonly Growt
   const middle = rates[Math.floor(rates.length / 2)];
   if (middle === undefined) return null;
   const months = Math.round(monthsToGrownAt(profile, middle));
-  return months >= 1 && months <= MOST_MONTHS ? months : null;
+  return months >= 1 && months <= MOST_MONTHS ? { months, fish: rates.length } : null;
 }

@@ -98,14 +98,14 @@ describe('figures of this room’s own fish', () => {
       { name: 'longestCm', said: adult, here: adult * 1.1 },
     ]);
     const [months] = ownFigures(lab, { ...nothing, grown: [score(24, 7)] });
-    expect(months).toMatchObject({ name: 'monthsToGrown', said: lab.size.monthsToGrown });
+    expect(months).toMatchObject({ name: 'monthsToGrown', said: lab.size.monthsToGrown, fish: 1 });
     expect(months!.here).toBeGreaterThan(lab.size.monthsToGrown * 1.15);
     expect(
       ownFigures(gentle, { ...nothing, withOthers: { months: 1, started: 120, fishHours: 20 } }),
     ).toMatchObject([{ name: 'temper', said: 0, here: 2 }]);
   });
   it('take the place of the catalogue’s when the keeper says so', () => {
-    const months = { name: 'monthsToGrown', said: lab.size.monthsToGrown, here: 30 } as const;
+    const months = { name: 'monthsToGrown', said: lab.size.monthsToGrown, here: 30, fish: 1 } as const;
     expect(withOwnFigure(lab, months)).toEqual({ ...lab, size: { ...lab.size, monthsToGrown: 30 } });
     const male = { ...lab, size: { ...lab.size, maleCm: 12, femaleCm: 9 } };
     expect(withOwnFigure(male, { name: 'longestCm', said: 12, here: 14 }).size).toEqual({

@@ -7,7 +7,8 @@ import type { WithOthers } from './ownRoom';
 
 /** A figure of the catalogue beside what this room's own fish showed. */
 export type OwnFigure =
-  | { readonly name: 'monthsToGrown'; readonly said: number; readonly here: number }
+  /** From so many fish that were measured. */
+  | { readonly name: 'monthsToGrown'; readonly said: number; readonly here: number; readonly fish: number }
   /** The longest that was measured, cm. */
   | { readonly name: 'longestCm'; readonly said: Cm; readonly here: Cm }
   | ({ readonly name: 'temper' } & OwnTemper);
@@ -98,12 +99,19 @@ export function ownFigures(
   { grown, longestCm, withOthers }: SeenHere,
 ): readonly OwnFigure[] {
   const { monthsToGrown } = profile.size;
-  const months = ownMonthsToGrown(profile, grown);
+  const growth = ownMonthsToGrown(profile, grown);
   const adult = adultLengthCm(profile);
   const temper = withOthers ? ownTemper(profile, withOthers) : null;
   return [
-    ...(months !== null && Math.abs(months / monthsToGrown - 1) > NEAR
-      ? [{ name: 'monthsToGrown' as const, said: monthsToGrown, here: months }]
+    ...(growth !== null && Math.abs(growth.months / monthsToGrown - 1) > NEAR
+      ? [
+          {
+            name: 'monthsToGrown' as const,
+            said: monthsToGrown,
+            here: growth.months,
+            fish: growth.fish,
+          },
+        ]
       : []),
     ...(longestCm !== undefined && longestCm > adult * (1 + RULER)
       ? [{ name: 'longestCm' as const, said: adult, here: longestCm }]

@@ -16,9 +16,9 @@ const withTemper = (mature: number) => {
 
 describe('what this room’s own fish show, beside the profile', () => {
   it('is said of growth and length, in the keeper’s units', () => {
-    const months = { name: 'monthsToGrown', said: 18, here: 23 } as const;
+    const months = { name: 'monthsToGrown', said: 18, here: 23, fish: 2 } as const;
     expect(sayOwnFigure(months, LAB, metric)).toMatch(
-      /^Yellow labs are grown in about 23 months here; the profile says 18\.$/,
+      /^Yellow labs are grown in about 23 months here, by 2 fish measured; the profile says 18\.$/,
     );
     const length = { name: 'longestCm', said: 10, here: 12.7 } as const;
     expect(sayOwnFigure(length, LAB, metric)).toMatch(/measured up to 12\.7 cm; the profile says 10 cm\.$/);
@@ -31,7 +31,7 @@ describe('what this room’s own fish show, beside the profile', () => {
       ...ownTemper(withTemper(0), { months: 1, started: 120, fishHours: 20 })!,
     } as const;
     expect(sayOwnFigure(rougher, LAB, metric)).toMatch(
-      /^Yellow labs are aggressive with others here: one fish starts 6\.00 contests an hour; the profile says peaceful, about 0\.10\. Both together: 4\.03 \(95% limits 3\.35 to 4\.78\)\.$/,
+      /^Yellow labs are aggressive with others here: one fish starts 6\.00 contests an hour \(20 fish-hours watched\); the profile says peaceful, about 0\.10\. Both together: 4\.03 \(95% limits 3\.35 to 4\.78\)\.$/,
     );
     const milder = {
       name: 'temper',

@@ -158,13 +158,13 @@ export function sayOwnFigure(figure: OwnFigure, species: string, words: Words): 
   const [fish, here] = [capital(words.many(species)), ownFigureWords(figure, words)];
   switch (figure.name) {
     case 'monthsToGrown':
-      return `${fish} are grown in about ${here} here; the profile says ${figure.said}.`;
+      return `${fish} are grown in about ${here} here, by ${countOf(figure.fish, 'fish', 'fish')} measured; the profile says ${figure.said}.`;
     case 'longestCm':
       return `${fish} of yours measured up to ${here}; the profile says ${words.quantity('length', figure.said)}.`;
     case 'temper': {
-      const { said, saidRate, seenRate, together } = figure;
+      const { said, saidRate, seenRate, fishHours, together } = figure;
       const milder = figure.here < said ? ' With a milder figure Lomvik warns of less.' : '';
-      return `${fish} are ${here} with others here: one fish starts ${rateWords(seenRate)} contests an hour; the profile says ${temperWord(said)}, about ${rateWords(saidRate)}. Both together: ${rateWords(together.mean)} (95% limits ${rateWords(together.limits[0])} to ${rateWords(together.limits[1])}).${milder}`;
+      return `${fish} are ${here} with others here: one fish starts ${rateWords(seenRate)} contests an hour (${countOf(Math.round(fishHours), 'fish-hour')} watched); the profile says ${temperWord(said)}, about ${rateWords(saidRate)}. Both together: ${rateWords(together.mean)} (95% limits ${rateWords(together.limits[0])} to ${rateWords(together.limits[1])}).${milder}`;
     }
   }
 }
