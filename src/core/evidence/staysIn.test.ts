@@ -46,6 +46,37 @@ describe('a stay', () => {
       ended: 'goes on',
     });
   });
+  it('has no loss of one that is found alive, and those of the others', () => {
+    const died = (month: number, resident: string, count: number, how = 'missing'): Standing =>
+      happened({ type: 'died', on: on(month), resident, count, how, cause: '' });
+    const back = (month: number, resident: string, count: number): Standing =>
+      happened({ type: 'back-again', on: on(month), resident, what: 'found alive', count });
+    const lossesOf = (...more: readonly Standing[]) =>
+      stays(came(1, CICHLID, 'ab'), group(1, CORY, 'c', 9), ...more).flatMap(({ losses }) => losses);
+    expect(lossesOf(died(3, 'a', 1), back(4, 'a', 1))).toEqual([]);
+    expect(lossesOf(died(3, 'a', 1), back(4, 'a', 1), died(5, 'a', 1, 'found'))).toEqual([
+      { species: CICHLID, cause: 'not known', count: 1 },
+    ]);
+    expect(lossesOf(died(3, 'a', 1), died(3, 'b', 1), back(4, 'b', 1))).toEqual([
+      { species: CICHLID, cause: 'eaten or missing', count: 1 },
+    ]);
+    // Of several times the latest are taken back first.
+    expect(
+      lossesOf(died(2, 'c', 2, 'found'), died(3, 'c', 2), died(4, 'c', 1), back(5, 'c', 2), back(6, 'c', 2)),
+    ).toEqual([{ species: CORY, cause: 'not known', count: 1 }]);
+    // A stay that ended with it has no loss either.
+    const ended = stays(came(1, CICHLID, 'a'), group(1, CORY, 'c', 9), died(3, 'a', 1), back(6, 'a', 1));
+    expect(ended.map(({ losses }) => losses)).toEqual([[], [], []]);
+    // Another way of coming back takes no loss back.
+    const returned = happened({
+      type: 'back-again',
+      on: on(4),
+      resident: 'a',
+      what: 'out of the box',
+      count: 1,
+    });
+    expect(lossesOf(died(3, 'a', 1), returned)).toHaveLength(1);
+  });
   it('has its contests by species, its watches, signs and water', () => {
     const [one] = stays(
       came(1, CICHLID, 'ab'),

@@ -59,6 +59,33 @@ const addTo = <T extends { readonly count: number }>(map: Map<string, T>, key: s
   map.set(key, before ? { ...before, count: before.count + one.count } : one);
 };
 
+/** Losses as they were written down, fish by fish: one that is found alive was none. */
+class Losses {
+  private readonly of = new Map<
+    string,
+    { readonly in: Open['losses']; readonly key: string; count: number }[]
+  >();
+
+  add(resident: string, losses: Open['losses'], one: Stay['losses'][number]): void {
+    const key = `${one.species} ${one.cause}`;
+    addTo(losses, key, one);
+    this.of.set(resident, [...(this.of.get(resident) ?? []), { in: losses, key, count: one.count }]);
+  }
+
+  /** So many of a resident live after all: those that were written down last. */
+  takeBack(resident: string, count: number): void {
+    let left = count;
+    for (const loss of (this.of.get(resident) ?? []).toReversed()) {
+      const some = Math.min(left, loss.count);
+      loss.count -= some;
+      left -= some;
+      const before = loss.in.get(loss.key);
+      if (before === undefined || before.count <= some) loss.in.delete(loss.key);
+      else loss.in.set(loss.key, { ...before, count: before.count - some });
+    }
+  }
+}
+
 /** One tank as it goes through time: a stay ends where the species in it change. */
 export class Told {
   readonly done: { readonly open: Open; readonly until: string; readonly ended: Stay['ended'] }[] = [];
@@ -150,6 +177,7 @@ export function tanksTold(
   let cutsDone = 0;
   const told = new Map(tanks.map((id) => [id, new Told()]));
   const aside = new Map<string, string>();
+  const losses = new Losses();
   let room: Room = EMPTY_ROOM;
   const speciesOf = (id: string): string | null =>
     readSomebody(id)?.species ?? room.residents[id]?.species ?? null;
@@ -193,9 +221,11 @@ export function tanksTold(
       const count = Math.min(event.count, one?.count ?? 0);
       if (one && own && count > 0) {
         const cause = lossCauseOf(event.cause, event.how);
-        addTo(own.losses, `${one.species} ${cause}`, { species: one.species, cause, count });
+        losses.add(event.resident, own.losses, { species: one.species, cause, count });
       }
     }
+    if (event.type === 'back-again' && event.what === 'found alive')
+      losses.takeBack(event.resident, event.count);
     const before = room;
     room = applyEvent(room, event);
     if (room.residents === before.residents) continue;

@@ -126,7 +126,11 @@ export function sayOwn({
   return [
     `In this room: ${tanks > 1 ? `${tanks} tanks, ` : ''}${other === undefined ? 'kept' : 'together'} ${countOf(tankMonths, 'month')}`,
     watchedWords(minutesWatched),
-    ...(minutesWatched > 0 ? [contests === 0 ? 'no contest' : countOf(contests, 'contest')] : []),
+    ...(minutesWatched > 0
+      ? [
+          `${contests === 0 ? 'no contest' : countOf(contests, 'contest')}${other === undefined ? ' among themselves' : ''}`,
+        ]
+      : []),
     seen.length > 0 ? listed(seen) : 'no loss',
   ].join(', ');
 }
