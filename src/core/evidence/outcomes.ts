@@ -57,20 +57,25 @@ const shows =
   ({ signs }, asked) =>
     signs.some(({ species, what }) => what === sign && isOf(asked, species));
 
-const TROUBLE = ['lost to other fish', 'torn', 'bitten or fought', 'parted'] as const;
+const isParted: Happened = ({ ended }) => ended === 'parted';
+const isTorn = shows('torn');
+const isLostToOthers = isLostTo(TO_OTHERS);
+const isBitten: Happened = ({ contests }, asked) =>
+  contests.some(({ by, to, level }) => (level === 'bite' || level === 'fight') && isBetween(asked, by, to));
 
 /** Whether it happened to one of those that are asked about. */
 const HAPPENED: Readonly<Record<OutcomeName, Happened>> = {
-  trouble: (stay, asked) => TROUBLE.some((one) => HAPPENED[one](stay, asked)),
-  'lost to other fish': isLostTo(TO_OTHERS),
-  torn: shows('torn'),
-  'bitten or fought': ({ contests }, asked) =>
-    contests.some(({ by, to, level }) => (level === 'bite' || level === 'fight') && isBetween(asked, by, to)),
+  // What is quick to tell first: it is asked of thousands of stays.
+  trouble: (stay, asked) =>
+    isParted(stay, asked) || isTorn(stay, asked) || isLostToOthers(stay, asked) || isBitten(stay, asked),
+  'lost to other fish': isLostToOthers,
+  torn: isTorn,
+  'bitten or fought': isBitten,
   hiding: shows('hiding'),
   jumped: isLostTo(new Set(['jumped'])),
   lost: ({ losses }, asked) => losses.some(({ species }) => isOf(asked, species)),
   intervened: ({ steps }) => steps.length > 0,
-  parted: ({ ended }) => ended === 'parted',
+  parted: isParted,
 };
 
 /** Whether a stay had an outcome for those that are asked about. */
