@@ -12,21 +12,20 @@ const built = (file: PlanFile) => buildContext(file, catalogue, TODAY);
 const groupOf = (group: PlanGroup, practice?: PlanFile['practice']) =>
   planGroups({ groups: [group], practice }, catalogue, TODAY)[0]!;
 /** A tank of which only the measures are said. */
-const bare = (groups: readonly PlanGroup[], more: Partial<PlanFile> = {}): PlanFile =>
-  ({
-    format: 'lomvik-plan',
-    version: 1,
-    tank: { lengthCm: 120, widthCm: 45, heightCm: 50 },
-    groups,
-    ...more,
-  });
+const bare = (groups: readonly PlanGroup[], more: Partial<PlanFile> = {}): PlanFile => ({
+  format: 'lomvik-plan',
+  version: 1,
+  tank: { lengthCm: 120, widthCm: 45, heightCm: 50 },
+  groups,
+  ...more,
+});
 const byPath = (file: PlanFile) =>
   Object.fromEntries(built(file).assumed.map(({ path, ...said }) => [path, said]));
 
 describe('what is taken for granted where a plan does not say', () => {
   const [low, high] = profileOf(NEON).water.tankBred.temperatureC;
-  const assumed = byPath(bare([{ species: NEON, count: 12 }]));
   it('is told by its place, with its value and where that is from', () => {
+    const assumed = byPath(bare([{ species: NEON, count: 12 }]));
     expect(assumed).toMatchObject({
       'groups[0].lengthCm': { value: adultLengthCm(profileOf(NEON)), how: 'grown', species: NEON },
       'groups[0].origin': { value: 'unknown', species: NEON },
