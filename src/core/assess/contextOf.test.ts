@@ -22,7 +22,7 @@ const bare = (groups: readonly PlanGroup[], more: Partial<PlanFile> = {}): PlanF
 const byPath = (file: PlanFile) =>
   Object.fromEntries(built(file).assumed.map(({ path, ...said }) => [path, said]));
 
-describe('what is taken for granted where a plan does not say', () => {
+describe('what is assumed where a plan does not say', () => {
   const [low, high] = profileOf(NEON).water.tankBred.temperatureC;
   it('is told by its place, with its value and where that is from', () => {
     const assumed = byPath(bare([{ species: NEON, count: 12 }]));
