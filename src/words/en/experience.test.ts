@@ -31,7 +31,7 @@ describe('what this room’s own fish show, beside the profile', () => {
       ...ownTemper(withTemper(0), { months: 1, started: 120, fishHours: 20 })!,
     } as const;
     expect(sayOwnFigure(rougher, LAB, metric)).toMatch(
-      /^Yellow labs are aggressive with others here: one fish starts 6\.00 contests an hour \(20 fish-hours watched\); the profile says peaceful, about 0\.10\. Both together: 4\.03 \(95% limits 3\.35 to 4\.78\)\.$/,
+      /^Yellow labs are aggressive with others here: one fish starts 6\.00 contests an hour \(20 fish-hours watched\); the profile says peaceful, about 0\.10\. Profile and this room together: 4\.03 \(95% limits 3\.35 to 4\.78\)\.$/,
     );
     const milder = {
       name: 'temper',

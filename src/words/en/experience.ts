@@ -168,7 +168,7 @@ export function sayOwnFigure(figure: OwnFigure, species: string, words: Words): 
     case 'temper': {
       const { said, saidRate, seenRate, fishHours, together } = figure;
       const milder = figure.here < said ? ' With a milder figure Lomvik warns of less.' : '';
-      return `${fish} are ${here} with others here: one fish starts ${rateWords(seenRate)} contests an hour (${countOf(Math.round(fishHours), 'fish-hour')} watched); the profile says ${temperWord(said)}, about ${rateWords(saidRate)}. Both together: ${rateWords(together.mean)} (95% limits ${rateWords(together.limits[0])} to ${rateWords(together.limits[1])}).${milder}`;
+      return `${fish} are ${here} with others here: one fish starts ${rateWords(seenRate)} contests an hour (${countOf(Math.round(fishHours), 'fish-hour')} watched); the profile says ${temperWord(said)}, about ${rateWords(saidRate)}. Profile and this room together: ${rateWords(together.mean)} (95% limits ${rateWords(together.limits[0])} to ${rateWords(together.limits[1])}).${milder}`;
     }
   }
 }
