@@ -27,7 +27,7 @@ describe('cells of a CSV table', () => {
     ).toEqual({
       rows: [
         { line: 2, cells: { name: 'neon', more: 'x', count: '6' } },
-        { line: 3, cells: { name: 'a "b"', more: 'y', count: '1' } },
+        { line: 4, cells: { name: 'a "b"', more: 'y', count: '1' } },
       ],
       columns: ['name', 'more', 'count'],
       faults: [],
@@ -60,6 +60,37 @@ describe('cells of a CSV table', () => {
       'neon',
       'guppy',
     ]));
+  it.each([
+    ['commas', 'name,note', 'neon,"a;b;c"', { name: 'neon', note: 'a;b;c' }],
+    ['semicolons', 'name;note', 'neon;1,5 - 2,5', { name: 'neon', note: '1,5 - 2,5' }],
+    ['tabs', 'name\tnote', 'neon\ta;b,c', { name: 'neon', note: 'a;b,c' }],
+    ['nothing, in a single column,', 'name', ';;#', { name: ';;#' }],
+    ['commas after blank lines', '\n\nname,note', 'neon,a;b;c', { name: 'neon', note: 'a;b;c' }],
+    ['the mark that names what is needed', 'x;y;z,name', 'a;b;c,neon', { 'x;y;z': 'a;b;c', name: 'neon' }],
+  ])('separated by %s are told by their heading', (_by, head, row, cells) => {
+    const { rows, faults } = readCsvTable(`${head}\n${row}\n`, ['name']);
+    expect(faults).toEqual([]);
+    expect(rows.map((found) => found.cells)).toEqual([cells]);
+  });
+  it('stand on the line that their row begins on, below blank lines and cells of many lines', () => {
+    const { rows, faults } = readCsvTable('\nname,note\r\n\r\na,"x\r\ny"\r\nb,z\r\n,\r\nc\r\n', ['name']);
+    expect(rows.map(({ line, cells }) => [line, cells['name']])).toEqual([
+      [4, 'a'],
+      [6, 'b'],
+    ]);
+    expect(faults.map(({ line }) => line)).toEqual([8]);
+  });
+  it('of two columns of one name are those of the first', () =>
+    expect(readCsvTable('name,note,name\nneon,x,guppy\n', ['name']).rows[0]?.cells['name']).toBe('neon'));
+  it.each(['1,"x\n2,3\n', '1,"x"y\n2,3\n', '1,"x,\n2,3\n'])(
+    'in quotation marks that do not end cost their row: %j',
+    (rest) =>
+      expect(readCsvTable(`a,b\n0,0\n${rest}`, ['a'])).toEqual({
+        rows: [{ line: 2, cells: { a: '0', b: '0' } }],
+        columns: ['a', 'b'],
+        faults: [{ path: '', line: 3, expected: { is: 'quotation marks' }, received: { is: 'damage' } }],
+      }),
+  );
   it('are named by line, column and what was found, or that nothing was', () => {
     expect(cellFault(3, 'count', { is: 'rows' }, 'many')).toEqual({
       path: 'count',

@@ -27,6 +27,11 @@ describe('a fault of a file', () => {
       'Line 9, loser: same fish as the winner.',
     );
     expect(cell(1, '', { is: 'column', name: 'loser' })).toBe('Line 1: no column "loser".');
+    expect(
+      faultLine({ path: '', line: 7, expected: { is: 'quotation marks' }, received: { is: 'damage' } }),
+    ).toBe(
+      'Line 7: a quotation mark opens a cell here and does not close it. Rows below it may be missing too.',
+    );
     expect(line('members[0].males', { is: 'sexes', males: 4, females: 1, count: 4 }, 5)).toBe(
       'members[0].males: 4 males and 1 female are more than 4 fish.',
     );

@@ -209,6 +209,8 @@ const SAYERS: {
   column: ({ name }) => says(`no column "${name}"`),
   'known column': () => says('no column of this table has that name'),
   cells: ({ count }) => needs(`${count} cells, as the heading has columns`),
+  'quotation marks': () =>
+    says('a quotation mark opens a cell here and does not close it. Rows below it may be missing too'),
   rows: () => needs('at least one row'),
 };
 

@@ -2,7 +2,7 @@ import Papa from 'papaparse';
 import type { Expected } from './expected';
 import { type Fault, faultOf } from './faults';
 
-/** A row of a CSV file with its line, the heading being line 1. Cells are trimmed. */
+/** A row of a CSV file with the line that it begins on. Cells are trimmed. */
 export interface CsvRow {
   readonly line: number;
   readonly cells: Readonly<Record<string, string>>;
@@ -14,9 +14,61 @@ export const cellFault = (line: number, column: string, expected: Expected, foun
   line,
 });
 
+/** What can stand between cells, the commonest first. */
+const SEPARATORS = [',', ';', '\t'];
+
+/** The cells as they stand in the text, and the rows whose quotation marks are broken. */
+function cellsOf(text: string, delimiter: string, preview = 0) {
+  const { data, errors } = Papa.parse<string[]>(text, { delimiter, preview, newline: '\n' });
+  return { rows: data, broken: new Set(errors.map(({ row }) => row)) };
+}
+
+/** The separator of the heading, by the names that are needed there: the cells below it may hold any mark. */
+function separatorOf(text: string, needed: readonly string[]): string {
+  const heads = SEPARATORS.map((separator) => {
+    const cells = cellsOf(text.trimStart(), separator, 1).rows[0] ?? [];
+    const known = cells.filter((cell) => needed.includes(cell.trim())).length;
+    return { separator, known, cells: cells.length };
+  });
+  return heads.reduce((best, head) =>
+    head.known > best.known || (head.known === best.known && head.cells > best.cells) ? head : best,
+  ).separator;
+}
+
+const isBlank = (cells: readonly string[]): boolean => cells.every((cell) => cell.trim() === '');
+
+/** How many line ends a cell holds: the rows below it stand so many lines lower. */
+const linesIn = (cell: string): number => cell.split('\n').length - 1;
+
+/** Rows with the line that each begins on; blank ones are passed over. */
+function rowsOf(text: string, separator: string) {
+  const { rows, broken } = cellsOf(text, separator);
+  let line = 1;
+  return rows.flatMap((cells, at) => {
+    const begins = line;
+    line += 1 + cells.reduce((sum, cell) => sum + linesIn(cell), 0);
+    return isBlank(cells) ? [] : [{ line: begins, cells, broken: broken.has(at) }];
+  });
+}
+
+/** What is wrong with a row as a whole. */
+function rowFault(
+  { line, cells, broken }: ReturnType<typeof rowsOf>[number],
+  count: number,
+): Fault | undefined {
+  if (broken) return { path: '', line, expected: { is: 'quotation marks' }, received: { is: 'damage' } };
+  if (cells.length === count) return undefined;
+  const received = { is: cells.length < count ? ('few' as const) : ('many' as const) };
+  return { path: '', line, expected: { is: 'cells', count }, received };
+}
+
 /**
- * The rows of a CSV text (RFC 4180) with a heading. Columns beyond those asked for are kept and do no harm.
- * Errors: a heading without a column that is needed; a row with more or fewer cells than the heading.
+ * The rows of a CSV text (RFC 4180) with a heading, its cells separated by commas, semicolons or tabs as in the
+ * heading; line ends of any kind become `\n`. Columns beyond those asked for are kept and do no harm; of two columns of one name the first counts.
+ *
+ * Errors: a heading without a column that is needed; a row with more or fewer cells than the heading; quotation marks
+ * that do not end, or not where a cell ends. Each with the line that the row begins on.
+ * @example readCsvTable('name;count\nneon;6\n', ['name']).rows // [{ line: 2, cells: { name: 'neon', count: '6' } }]
  */
 export function readCsvTable(
   text: string,
@@ -26,40 +78,31 @@ export function readCsvTable(
   readonly columns: readonly string[];
   readonly faults: readonly Fault[];
 } {
-  const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
-    header: true,
-    skipEmptyLines: 'greedy',
-    delimitersToGuess: [',', ';', '\t'],
-    transformHeader: (name) => name.trim(),
-    transform: (value) => meantCell(value.trim()),
-  });
-  const columns = parsed.meta.fields ?? [];
+  const plain = text.replace(/^\uFEFF/, '').replace(/\r\n?/g, '\n');
+  const [heading, ...below] = rowsOf(plain, separatorOf(plain, needed));
+  const columns = heading?.cells.map((name) => name.trim()) ?? [];
   const missing = needed.filter((name) => !columns.includes(name));
   if (missing.length > 0)
     return {
       rows: [],
       columns,
-      faults: missing.map((name) => cellFault(1, '', { is: 'column', name }, '')),
+      faults: missing.map((name) => cellFault(heading?.line ?? 1, '', { is: 'column', name }, '')),
     };
-  const broken = parsed.errors.flatMap((error): Fault[] =>
-    error.row === undefined || error.code === 'UndetectableDelimiter'
-      ? []
-      : [
-          {
-            path: '',
-            line: error.row + 2,
-            expected: { is: 'cells', count: columns.length },
-            received: { is: error.code === 'TooFewFields' ? 'few' : 'many' },
-          },
-        ],
-  );
-  const skipped = new Set(parsed.errors.map((error) => error.row));
+  const faults = below.flatMap((row) => rowFault(row, columns.length) ?? []);
+  const spoilt = new Set(faults.map(({ line }) => line));
   return {
-    rows: parsed.data.flatMap((cells, index) => (skipped.has(index) ? [] : [{ line: index + 2, cells }])),
+    rows: below.flatMap(({ line, cells }) =>
+      spoilt.has(line) ? [] : [{ line, cells: cellsByName(columns, cells) }],
+    ),
     columns,
-    faults: broken,
+    faults,
   };
 }
+
+const cellsByName = (columns: readonly string[], cells: readonly string[]): CsvRow['cells'] =>
+  Object.fromEntries(
+    columns.map((name, at) => [name, meantCell((cells[at] ?? '').trim())] as const).reverse(),
+  );
 
 /** What a spreadsheet would run as a formula, with the marks that were put before it (OWASP, CSV Injection). */
 const FORMULA = /^'*[=+\-@\t\r]/;
@@ -75,7 +118,7 @@ const quieted = (cell: string | number | null): string | number | null =>
  */
 export const meantCell = (cell: string): string => (MARKED.test(cell) ? cell.slice(1) : cell);
 
-/** Rows as CSV text (RFC 4180), a heading first. Nothing in it is run by a spreadsheet, and it reads back the same. */
+/** Rows as CSV text (RFC 4180), a heading first. Nothing in it is run by a spreadsheet, and it reads back the same but for line ends. */
 export const writeCsvTable = (
   columns: readonly string[],
   rows: readonly (readonly (string | number | null)[])[],

@@ -73,6 +73,7 @@ type OfAFile =
   | { readonly is: 'column'; readonly name: string }
   | { readonly is: 'known column' }
   | { readonly is: 'cells'; readonly count: number }
+  | { readonly is: 'quotation marks' }
   | { readonly is: 'rows' };
 
 /** What should have stood in a place, as facts. The words layer says them, in the keeper's units where he reads them. */
