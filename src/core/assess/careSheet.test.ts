@@ -1,7 +1,8 @@
-import { catalogue } from '@/testing/plans';
+import { catalogue, plan, TANKS, TODAY } from '@/testing/plans';
 import { assess } from './assess';
+import { buildContext } from './buildContext';
 import { careSheet, type CaredFor } from './careSheet';
-import type { PlanFile } from '../model';
+import { adultLengthCm, type PlanFile, SHY, type SpeciesProfile } from '../model';
 
 const line = (id: string, count: number, lengthCm: number, planned = false): CaredFor => {
   const profile = catalogue.byId.get(id);
@@ -69,5 +70,62 @@ describe('careSheet', () => {
     const { spines, sting, drive } = sheetOf(fish(2));
     expect([...spines, ...sting].map(({ id }) => id)).toEqual(['pangio-kuhlii']);
     expect(drive.map(({ id }) => id)).toEqual(['betta-splendens']);
+  });
+
+  /** A made-up fish of one trait, beside a calm one without any. */
+  const calm = { nightActive: false, shyness: 1, jumps: 'no', mealSpeed: 2 } as const;
+  const odd = (habits: Partial<SpeciesProfile['habits']>, id = 'odd'): CaredFor => {
+    const { profile } = line('corydoras-aeneus', 1, 6);
+    return {
+      ...line('corydoras-aeneus', 1, 6),
+      profile: { ...profile, id, habits: { ...profile.habits, ...calm, ...habits } },
+    };
+  };
+  const sheet = (lines: readonly CaredFor[]) =>
+    careSheet(lines, buildContext(plan(TANKS.us75, []), catalogue, TODAY).context);
+  it.each<[string, Partial<SpeciesProfile['habits']>, boolean]>([
+    ['one that wakes at night', { nightActive: true }, true],
+    ['a shy one', { shyness: SHY }, true],
+    ['a very shy one by day', { shyness: 3 }, true],
+    ['a bold one by day', {}, false],
+  ])('knows who is not seen by day: %s', (_who, habits, hides) =>
+    expect(sheet([odd({}, 'calm'), odd(habits)]).hide.map(({ id }) => id)).toEqual(hides ? ['odd'] : []),
+  );
+  it('knows who jumps and who eats after the others', () => {
+    const { jump, fed } = sheet([
+      odd({}, 'calm'),
+      odd({ jumps: 'seldom' }, 'leaper'),
+      odd({ mealSpeed: 1 }, 'slow'),
+    ]);
+    expect(jump.map(({ id }) => id)).toEqual(['leaper']);
+    expect(fed.map(({ slow }) => slow)).toEqual([false, false, true]);
+  });
+  it('takes a fish for young below half its grown length, and a group by its youngest', () => {
+    const cory = line('corydoras-aeneus', 1, 6).profile;
+    const half = adultLengthCm(cory) / 2;
+    const young = (...lengths: number[]) =>
+      sheet(lengths.map((cm) => line('corydoras-aeneus', 1, cm))).fed[0]?.young;
+    expect([young(half - 0.01), young(half), young(half - 0.01, 2 * half)]).toEqual([true, false, true]);
+    expect(young(2 * half, half - 0.01)).toBe(true);
+    const shrimp = catalogue.all.find(({ life }) => life !== 'fish')!;
+    expect(sheet([line(shrimp.id, 5, 0.3)]).fed[0]?.young).toBe(false);
+  });
+  it('tells who stings apart from who has spines alone', () => {
+    const handled = (id: string, handling: Partial<SpeciesProfile['handling']>): CaredFor => {
+      const one = odd({}, id);
+      return {
+        ...one,
+        profile: {
+          ...one.profile,
+          handling: { ...one.profile.handling, sting: false, spines: false, ...handling },
+        },
+      };
+    };
+    const { sting, spines } = sheet([
+      handled('plain', {}),
+      handled('ray', { sting: true, spines: true }),
+      handled('loach', { spines: true }),
+    ]);
+    expect([sting, spines].map((of) => of.map(({ id }) => id))).toEqual([['ray'], ['loach']]);
   });
 });
