@@ -11,13 +11,10 @@ import {
 
 const shipped = buildCatalogue(SHIPPED_SPECIES);
 
-/** A line of the list tells the worst; the whole is asked for when a species is looked at. */
-const TOLD = 1;
-
 const work = {
   /**
    * What a share of all species would bring to this plan: every `of`th species from `part` on, so that several workers share the
-   * catalogue. `today` is an ISO date.
+   * catalogue. Each tells the worst alone: the whole is asked for when a species is looked at. `today` is an ISO date.
    */
   joins: (
     plan: PlanFile,
@@ -28,7 +25,7 @@ const work = {
   ): readonly Candidate[] => {
     const catalogue = withKeeperSpecies(shipped, own);
     const mine = distinctSpecies(catalogue).filter((_, index) => index % of === part);
-    return candidatesFor(plan, catalogue, today, mine, TOLD);
+    return candidatesFor(plan, catalogue, today, mine, 'the worst');
   },
 };
 export type JoinsWork = typeof work;

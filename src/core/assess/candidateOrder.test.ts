@@ -10,7 +10,9 @@ const one = (species: string, more: Partial<Candidate> = {}): Candidate => ({
   cautions: 0,
   brings: [],
   grows: [],
+  worse: 0,
   risks: [],
+  risky: 0,
   already: 0,
   nitrateMgLWeek: 1,
   belongs: 3,
@@ -18,22 +20,21 @@ const one = (species: string, more: Partial<Candidate> = {}): Candidate => ({
   sameWaters: false,
   ...more,
 });
-const many = (count: number) => Array.from({ length: count }, () => ({}) as never);
 
 describe('the order of candidates', () => {
   /** Each pair as it has to stand, whichever comes first. */
   it.each<[string, Partial<Candidate>, Partial<Candidate>]>([
     ['a caution before a stop', { cautions: 3 }, { stops: 1 }],
     ['no harm before a caution', { belongs: 0 }, { cautions: 1, belongs: 7 }],
-    ['no harm before what gets worse', { belongs: 0 }, { grows: many(1), belongs: 7 }],
-    ['what gets worse before a stop', { grows: many(4), belongs: 0 }, { stops: 1, belongs: 7 }],
+    ['no harm before what gets worse', { belongs: 0 }, { worse: 1, belongs: 7 }],
+    ['what gets worse before a stop', { worse: 4, belongs: 0 }, { stops: 1, belongs: 7 }],
     ['fewer stops first', { stops: 1, belongs: 0 }, { stops: 2, belongs: 7 }],
     ['what belongs first, with more cautions too', { cautions: 3, belongs: 5 }, { cautions: 1, belongs: 4 }],
-    ['fewer risks first', { risks: many(1), cautions: 3 }, { risks: many(2), cautions: 1 }],
+    ['fewer risks first', { risky: 1, cautions: 3 }, { risky: 2, cautions: 1 }],
     ['fewer cautions first', { cautions: 1 }, { cautions: 2 }],
-    ['fewer that get worse first', { cautions: 1, grows: many(1) }, { cautions: 1, grows: many(3) }],
-    ['cautions and what gets worse together', { cautions: 2 }, { cautions: 1, grows: many(2) }],
-    ['cautions and what gets worse together, the other way', { grows: many(2) }, { cautions: 3 }],
+    ['fewer that get worse first', { cautions: 1, worse: 1 }, { cautions: 1, worse: 3 }],
+    ['cautions and what gets worse together', { cautions: 2 }, { cautions: 1, worse: 2 }],
+    ['cautions and what gets worse together, the other way', { worse: 2 }, { cautions: 3 }],
   ])('%s', (_name, better, worse) => {
     expect(byHowWellItFits(one('z', better), one('a', worse))).toBeLessThan(0);
     expect(byHowWellItFits(one('a', worse), one('z', better))).toBeGreaterThan(0);
@@ -121,7 +122,7 @@ describe('what a candidate is told of', () => {
     { species: 'puntigrus-tetrazona', count: 5, lengthCm: 4 },
     { species: 'corydoras-sterbai', count: 6, lengthCm: 4 },
   ]);
-  const ask = (file: typeof barbs, species: string, told?: number): Candidate =>
+  const ask = (file: typeof barbs, species: string, told?: Parameters<typeof candidatesFor>[4]): Candidate =>
     candidatesFor(file, catalogue, TODAY, [catalogue.byId.get(species)!], told)[0]!;
   it('counts all it brings and tells the worst, stops first', () => {
     const all = ask(barbs, 'trichopodus-leerii');
@@ -131,14 +132,50 @@ describe('what a candidate is told of', () => {
       ...Array.from({ length: all.cautions }, () => 'caution'),
     ]);
     expect(all.stops).toBeGreaterThan(0);
-    const first = ask(barbs, 'trichopodus-leerii', 1);
-    expect(first).toEqual({
-      ...all,
-      brings: all.brings.slice(0, 1),
-      grows: all.grows.slice(0, 1),
-      risks: all.risks.slice(0, 1),
+  });
+  const full = plan(TANKS.us20long, [{ species: 'danio-rerio', count: 40, lengthCm: 3 }]);
+  const roomy = plan(TANKS.us125, [{ species: 'danio-rerio', count: 10, lengthCm: 3 }]);
+  it('tells the worst alone where that is asked for: what it brings, what gets worse, or a risk', () => {
+    const shown = (file: typeof barbs, species: string) => {
+      const all = ask(file, species);
+      const worst = ask(file, species, 'the worst');
+      expect(worst).toEqual({ ...all, brings: worst.brings, grows: worst.grows, risks: worst.risks });
+      return { all, worst };
+    };
+    const bringing = shown(barbs, 'trichopodus-leerii');
+    expect(bringing.worst.brings).toEqual(bringing.all.brings.slice(0, 1));
+    expect([bringing.worst.grows, bringing.worst.risks]).toEqual([[], []]);
+    const alone = candidatesFor(full, catalogue, TODAY).filter(({ brings }) => brings.length === 0);
+    const [growing, risking] = [
+      alone.find(({ worse, risky }) => worse > 0 && risky > 0)!,
+      candidatesFor(roomy, catalogue, TODAY).find(
+        ({ brings, worse, risky }) => brings.length === 0 && worse === 0 && risky > 0,
+      )!,
+    ];
+    const grown = shown(full, growing.species);
+    expect(grown.worst).toMatchObject({ brings: [], grows: grown.all.grows.slice(0, 1), risks: [] });
+    const risked = shown(roomy, risking.species);
+    expect(risked.worst).toMatchObject({ brings: [], grows: [], risks: risked.all.risks.slice(0, 1) });
+  });
+  it('counts all, and puts them in the same order, whatever is told', () => {
+    const row = ({ species, stops, cautions, worse, risky }: Candidate) => [
+      species,
+      stops,
+      cautions,
+      worse,
+      risky,
+    ];
+    const all = candidatesFor(full, catalogue, TODAY);
+    expect(
+      all.every(({ grows, worse, risks, risky }) => grows.length === worse && risks.length === risky),
+    ).toBe(true);
+    for (const told of ['the worst', 'numbers'] as const)
+      expect(candidatesFor(full, catalogue, TODAY, undefined, told).map(row)).toEqual(all.map(row));
+    expect(candidatesFor(full, catalogue, TODAY, undefined, 'numbers')[0]).toMatchObject({
+      brings: [],
+      grows: [],
+      risks: [],
     });
-    expect(ask(barbs, 'trichopodus-leerii', 0)).toMatchObject({ brings: [], grows: [], risks: [] });
   });
   it('brings nothing that is wrong without it', () => {
     // Too few tiger barbs nip whoever is there; one more cory changes nothing of that.

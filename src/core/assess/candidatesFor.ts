@@ -31,8 +31,12 @@ export interface Candidate {
   readonly brings: readonly Told[];
   /** Problems that are there already and get worse: bioload, nitrate, territories, a layer. */
   readonly grows: readonly Growth[];
+  /** How many get worse, told or not. */
+  readonly worse: number;
   /** Who may eat, nip or bully whom, where it is less than a caution. */
   readonly risks: readonly Told[];
+  /** How many risks there are, told or not. */
+  readonly risky: number;
   /** How many of it live in the tank or are planned already. */
   readonly already: number;
   /** Nitrate of the grown list, mg/L a week, with it. */
@@ -76,6 +80,26 @@ function offeredSpecies(
   return species;
 }
 
+/** What is told of a candidate: all, the worst alone, or only how many there are. */
+type HowMuch = 'all' | 'the worst' | 'numbers';
+
+/** The worst is what it brings; failing that, what gets worse; failing that, a risk. */
+function toldOf(
+  brings: readonly Finding[],
+  grows: readonly Growth[],
+  risks: readonly Finding[],
+  told: HowMuch,
+): Pick<Candidate, 'brings' | 'grows' | 'risks'> {
+  if (told === 'all') return { brings: brings.map(tell), grows, risks: risks.map(tell) };
+  const one = told === 'the worst' ? 1 : 0;
+  const worse = brings.length > 0 ? 0 : one;
+  return {
+    brings: brings.slice(0, one).map(tell),
+    grows: grows.slice(0, worse),
+    risks: risks.slice(0, grows.length > 0 ? 0 : worse).map(tell),
+  };
+}
+
 /** A layer is empty while the list uses less of it than this share of its offer (from memory). */
 const EMPTY = 0.2;
 
@@ -88,8 +112,8 @@ function watersOf(profile: SpeciesProfile): string {
 }
 
 /** How bad a newcomer is: stops, then cautions and what gets worse, then neither. */
-const harm = ({ stops, cautions, grows }: Candidate): number =>
-  stops > 0 ? 2 : cautions + grows.length > 0 ? 1 : 0;
+const harm = ({ stops, cautions, worse }: Candidate): number =>
+  stops > 0 ? 2 : cautions + worse > 0 ? 1 : 0;
 
 /** Least harm first, and within it those that belong to the list most. */
 export function byHowWellItFits(a: Candidate, b: Candidate): number {
@@ -97,8 +121,8 @@ export function byHowWellItFits(a: Candidate, b: Candidate): number {
     harm(a) - harm(b) ||
     a.stops - b.stops ||
     b.belongs - a.belongs ||
-    a.risks.length - b.risks.length ||
-    a.cautions + a.grows.length - (b.cautions + b.grows.length) ||
+    a.risky - b.risky ||
+    a.cautions + a.worse - (b.cautions + b.worse) ||
     (a.species < b.species ? -1 : 1)
   );
 }
@@ -169,14 +193,14 @@ const isAbout = ({ rule, species }: Finding, id: string): boolean =>
  * worse, and risks of company below a caution.
  *
  * The same findings as two whole assessments would differ by, asked for in one go: only pairs with the newcomer and the
- * sums over all are judged again. At most `told` findings a species are told, the worst; all are counted. `today` is an ISO date. Domain: a plan that `readPlan` accepted with this catalogue.
+ * sums over all are judged again. All findings are counted, whatever is told of them. `today` is an ISO date. Domain: a plan that `readPlan` accepted with this catalogue.
  */
 export function candidatesFor(
   plan: PlanFile,
   catalogue: Catalogue,
   today: string,
   candidates: readonly SpeciesProfile[] = distinctSpecies(catalogue),
-  told = Infinity,
+  told: HowMuch = 'all',
 ): readonly Candidate[] {
   const stage = stageOf(plan, today);
   const there = planGroups(plan, catalogue, today);
@@ -228,9 +252,9 @@ export function candidatesFor(
         verdict: verdictOf(brings),
         stops: stops.length,
         cautions: cautions.length,
-        brings: brings.slice(0, told).map(tell),
-        grows: grows.slice(0, told),
-        risks: risks.slice(0, told).map(tell),
+        ...toldOf(brings, grows, risks, told),
+        worse: grows.length,
+        risky: risks.length,
         already: newcomer.count - offered.count,
         nitrateMgLWeek: context.load.nitrateMgLWeek,
         belongs: belonging(profile, company, fillsEmptyLayer),

@@ -33,10 +33,10 @@ export function companyFor(profile: SpeciesProfile, catalogue: Catalogue, today:
     water: { temperatureC: middle(temperatureC), ph: middle(ph), ghDh: middle(ghDh) },
     groups: [{ species: profile.id, count: profile.company.comfortableGroup }],
   } as PlanFile;
-  const asked = candidatesFor(plan, catalogue, today, undefined, 0).filter(
+  const asked = candidatesFor(plan, catalogue, today, undefined, 'numbers').filter(
     ({ species }) => species !== profile.id,
   );
-  const fits = asked.filter(({ verdict, grows }) => verdict === 'fits' && grows.length === 0);
+  const fits = asked.filter(({ verdict, worse }) => verdict === 'fits' && worse === 0);
   const inShops = fits.filter(({ species }) => {
     const other = catalogue.byId.get(species);
     return other?.trade.met === 'shop' && other.formOf === null;

@@ -67,8 +67,8 @@ export function whoCouldLive(
   catalogue: Catalogue,
   today: string,
 ): readonly SpeciesProfile[] {
-  return candidatesFor({ ...plan, groups: [] }, catalogue, today, undefined, 0)
-    .filter(({ verdict, grows }) => verdict === 'fits' && grows.length === 0)
+  return candidatesFor({ ...plan, groups: [] }, catalogue, today, undefined, 'numbers')
+    .filter(({ verdict }) => verdict === 'fits')
     .flatMap(({ species }) => catalogue.byId.get(species) ?? [])
     .filter(({ formOf, trade, life }) => formOf === null && trade.met === 'shop' && life === 'fish')
     .sort((a, b) => b.confidence - a.confidence)
