@@ -54,7 +54,7 @@ test('a warning is answered with one key, stays after a reload, and is taken bac
   const due = page.getByRole('list', { name: 'To answer' }).getByRole('listitem');
   await expect(due).toHaveCount(2);
   const group = page.getByRole('group', {
-    name: 'How it came out: Leleupi and masked julies: fights, torn fins or losses',
+    name: 'How it came out: Leleupi and masked julies: fights, harm or parting',
   });
   await group.getByRole('button', { name: 'Happened' }).focus();
   await page.keyboard.press('Enter');
@@ -64,6 +64,30 @@ test('a warning is answered with one key, stays after a reload, and is taken bac
   await expect(group.getByRole('button', { name: 'Happened' })).toHaveAttribute('aria-pressed', 'true');
   await page.keyboard.press('Control+z');
   await expect(due).toHaveCount(2);
+});
+
+test('what the keeper’s own fish showed becomes a figure of the keeper’s own, stays after a reload, and is taken back', async ({
+  page,
+  context,
+}) => {
+  await openDemo(page, '/experience?part=predictions');
+  const offers = page.getByRole('list', { name: 'What your own fish show' }).getByRole('listitem');
+  await expect(offers.first()).toBeVisible();
+  const before = await offers.count();
+  const first = (await offers.first().textContent()) ?? '';
+  const other = await context.newPage();
+  await openDemo(other, '/experience?part=predictions');
+  await offers.first().getByRole('button', { name: /^Use / }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(first)).toHaveCount(0);
+  // The other tab shows the same.
+  await expect(other.getByText(first)).toHaveCount(0);
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Forecasts against measurement' })).toBeVisible();
+  await expect(offers).toHaveCount(before - 1);
+  await page.keyboard.press('Control+z');
+  await expect(offers).toHaveCount(before);
+  await expect(offers.first()).toHaveText(first);
 });
 
 test('Today asks for an answer that waits, and a finding says since when score is kept', async ({ page }) => {

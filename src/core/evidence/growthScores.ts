@@ -6,6 +6,14 @@ import { adultLengthCm, type Catalogue, type SpeciesProfile } from '../model';
 /** What is measured sooner says more of the ruler than of growth (from memory), days. */
 const LEAST_DAYS = 60;
 
+/** A figure that is off by no more than this share counts as right (from memory). */
+export const NEAR = 0.15;
+/**
+ * Whether a figure is as good as another: within 15 % of it.
+ * @example isNear(11, 10) // true
+ */
+export const isNear = (figure: number, of: number): boolean => Math.abs(figure / of - 1) <= NEAR;
+
 /** A length as it was measured, beside what growth made of the first one. */
 export interface GrowthScore {
   readonly resident: string;

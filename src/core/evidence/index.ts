@@ -21,4 +21,4 @@ export { HIDE_CLASSES } from './stay';
 export type { Stay } from './stay';
 export { askedBy, bornOut, LEAST_KEEPERS, warnedOf, WORTH_A_WARNING } from './warned';
 export type { PredictedOutcome, Warning } from './warned';
-export { growthScores } from './growthScores';
+export { growthScores, isNear, NEAR } from './growthScores';

@@ -2,7 +2,7 @@ import type { Standing } from '../events';
 import type { Cm } from '../kernel';
 import { adultLengthCm, DEADLY, type SpeciesProfile } from '../model';
 import { type Posterior, posteriorRate } from '../stats';
-import { type GrowthScore, ownMonthsToGrown } from './growthScores';
+import { type GrowthScore, isNear, ownMonthsToGrown } from './growthScores';
 import type { WithOthers } from './ownRoom';
 
 /** A figure of the catalogue beside what this room's own fish showed. */
@@ -23,8 +23,6 @@ export interface OwnTemper {
   readonly together: Posterior;
 }
 
-/** A figure that differs by less than this share is the same (from memory). */
-const NEAR = 0.15;
 /** A ruler at the glass errs by this share (from memory). */
 const RULER = 0.05;
 
@@ -103,7 +101,7 @@ export function ownFigures(
   const adult = adultLengthCm(profile);
   const temper = withOthers ? ownTemper(profile, withOthers) : null;
   return [
-    ...(growth !== null && Math.abs(growth.months / monthsToGrown - 1) > NEAR
+    ...(growth !== null && !isNear(growth.months, monthsToGrown)
       ? [
           {
             name: 'monthsToGrown' as const,

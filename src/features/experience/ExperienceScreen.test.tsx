@@ -33,6 +33,8 @@ const hand = (...files: readonly File[]) =>
 
 beforeEach(() => {
   address = '';
+  // A list that draws only what is in sight draws nothing in a box without a height.
+  jest.spyOn(Element.prototype, 'clientHeight', 'get').mockReturnValue(320);
 });
 
 describe('experience of other keepers', () => {
@@ -47,11 +49,24 @@ describe('experience of other keepers', () => {
     expect(await screen.findByText('1 room added.')).toBeTruthy();
     expect(await screen.findByText('old.json was not added.')).toBeTruthy();
     await userEvent.click(await screen.findByText('Show and remove'));
-    const table = await screen.findByRole('table', { name: 'Experience files' });
-    expect(within(table).getByText('skerry.json')).toBeTruthy();
+    const list = await screen.findByRole('region', { name: 'Experience files' });
+    expect(await within(list).findByText('skerry.json')).toBeTruthy();
+    expect(screen.queryByLabelText('Name of a file')).toBeNull();
     await userEvent.click(screen.getByRole('button', { name: 'Remove all' }));
     await userEvent.click(screen.getByRole('button', { name: 'Yes, remove 1 file' }));
     expect(await screen.findByText(/Nothing is here yet/)).toBeTruthy();
+  });
+  it('finds one of many files by its name, and removes it alone', async () => {
+    await hold([]);
+    show(await room([]), <ExperienceScreen />);
+    await screen.findByText(/Nothing is here yet/);
+    const names = Array.from({ length: 12 }, (_, at) => `keeper ${at + 1}.json`);
+    await hand(...names.map((name, at) => asFile(file(`r${at}`, [stay()]), name)));
+    await userEvent.click(await screen.findByText('Show and remove'));
+    await userEvent.type(await screen.findByLabelText('Name of a file'), 'Keeper 1');
+    expect(screen.getByText('4 of 12 files')).toBeTruthy();
+    await userEvent.click(await screen.findByRole('button', { name: 'Remove keeper 11.json' }));
+    expect(await screen.findByText('3 of 11 files')).toBeTruthy();
   });
   it('answers who kept this with that, how it went and how it ended', async () => {
     address = `species=${rough}&with=${gentle}`;

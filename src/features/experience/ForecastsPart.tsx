@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { growthScores } from '@/core/evidence';
+import { growthScores, isNear, NEAR } from '@/core/evidence';
 import { OwnFigures } from '@/session/react/OwnFigures';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useKeptHere } from '@/session/react/useExperience';
@@ -14,9 +14,6 @@ import { Section } from '@/ui/Screen';
 import { Cell, Row, Table } from '@/ui/Table';
 import { countOf, percent, sayNitrateMeasured } from '@/words/en';
 
-/** A forecast counts as right within this share of what was measured (from memory). */
-const NEAR = 0.15;
-
 /** Growth and nitrate as forecast, beside what was measured. */
 export function ForecastsPart() {
   const happenings = useHappenings();
@@ -27,7 +24,7 @@ export function ForecastsPart() {
   const grown = useMemo(() => growthScores(happenings ?? [], catalogue), [happenings, catalogue]);
   const here = useKeptHere();
   const kept = useMemo(() => (here ? [...here.keys()] : []), [here]);
-  const near = grown.filter(({ measuredCm, expectedCm }) => Math.abs(measuredCm / expectedCm - 1) <= NEAR);
+  const near = grown.filter(({ measuredCm, expectedCm }) => isNear(measuredCm, expectedCm));
   return (
     <Section title="Forecasts against measurement">
       {grown.length === 0 ? (

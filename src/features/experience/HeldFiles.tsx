@@ -1,22 +1,39 @@
 'use client';
 
-import { useState } from 'react';
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { useMemo, useRef, useState } from 'react';
+import { foldName } from '@/core/model';
 import { useExperienceLine } from '@/session/react/useExperience';
 import { Button } from '@/ui/Button';
-import { Cell, Row, Table } from '@/ui/Table';
+import { TextField } from '@/ui/Field';
 import { toast } from '@/ui/toast';
+import { useRove } from '@/ui/useRove';
 import { countOf, monthName } from '@/words/en';
 import type { Held } from '@/workers/experienceWork';
 
-const SHOWN = 10;
-/** So many more are shown by a press: thousands at once would keep the screen waiting. */
-const MORE = 200;
+const ROW_PX = 40;
+/** From so many files on they are found by name. */
+const MANY = 10;
 
-/** The files that were taken in, each to be removed. */
+/** The files that were taken in, each to be removed. Only those in sight are drawn. */
 export function HeldFiles({ held, onChange }: { readonly held: Held; readonly onChange: () => void }) {
   const { ask } = useExperienceLine();
-  const [shown, setShown] = useState(SHOWN);
+  const [typed, setTyped] = useState('');
   const [sure, setSure] = useState(false);
+  const scroller = useRef<HTMLDivElement>(null);
+  const { files } = held;
+  const shown = useMemo(() => {
+    const part = foldName(typed);
+    return files.filter(({ name }) => foldName(name).includes(part));
+  }, [files, typed]);
+  const rows = useVirtualizer({
+    count: shown.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => ROW_PX,
+    overscan: 8,
+  });
+  const rove = useRove(shown.length, { show: (at) => rows.scrollToIndex(at) });
+  const drawn = rows.getVirtualItems().map(({ index }) => index);
   const remove = async (which: readonly string[] | 'all', said: string): Promise<void> => {
     const answer = await ask((remote, room) => remote.remove(room, which));
     setSure(false);
@@ -24,38 +41,60 @@ export function HeldFiles({ held, onChange }: { readonly held: Held; readonly on
     else toast.error('The files could not be removed. Nothing was changed.');
     onChange();
   };
-  const { files } = held;
   return (
     <>
-      <Table
-        caption="Experience files"
-        heads={['File', { name: 'Made' }, { name: 'Stays', figures: true }, { name: 'Remove', hidden: true }]}
+      {files.length > MANY && (
+        <TextField
+          label="Name of a file"
+          type="search"
+          value={typed}
+          onChange={(event) => setTyped(event.target.value)}
+        />
+      )}
+      {shown.length < files.length && (
+        <p className="text-[0.75rem] text-slate" aria-live="polite">
+          {shown.length} of {countOf(files.length, 'file')}
+        </p>
+      )}
+      <div
+        ref={scroller}
+        {...rove.keys}
+        role="region"
+        aria-label="Experience files"
+        className="mt-1 max-h-80 overflow-y-auto border-t border-line"
       >
-        {files.slice(0, shown).map(({ room, name, made, stays }) => (
-          <Row key={room}>
-            <Cell>
-              <span className="[overflow-wrap:anywhere]">{name}</span>
-            </Cell>
-            <Cell>{monthName(made)}</Cell>
-            <Cell figures>{stays}</Cell>
-            <Cell>
-              <Button
-                tone="quiet"
-                aria-label={`Remove ${name}`}
-                onClick={() => remove([room], `${name} removed. Your own record is as it was.`)}
+        <ul className="relative" style={{ height: rows.getTotalSize() }}>
+          {rows.getVirtualItems().map((row) => {
+            const { room, name, made, stays } = shown[row.index] as Held['files'][number];
+            return (
+              <li
+                key={room}
+                data-rove={row.index}
+                className="absolute inset-x-0 grid grid-cols-[minmax(0,1fr)_auto_auto] items-center gap-x-3 border-b border-line"
+                style={{ height: ROW_PX, transform: `translateY(${row.start}px)` }}
               >
-                Remove
-              </Button>
-            </Cell>
-          </Row>
-        ))}
-      </Table>
+                <span className="min-w-0">
+                  <span className="block truncate" title={name}>
+                    {name}
+                  </span>
+                </span>
+                <span className="text-[0.8125rem] text-slate">
+                  {monthName(made)}, {countOf(stays, 'stay')}
+                </span>
+                <Button
+                  tone="quiet"
+                  aria-label={`Remove ${name}`}
+                  tabIndex={rove.tabIndexOf(row.index, drawn)}
+                  onClick={() => remove([room], `${name} removed. Your own record is as it was.`)}
+                >
+                  Remove
+                </Button>
+              </li>
+            );
+          })}
+        </ul>
+      </div>
       <div className="mt-2 flex flex-wrap gap-2">
-        {files.length > shown && (
-          <Button tone="quiet" onClick={() => setShown(shown + MORE)}>
-            Show {Math.min(MORE, files.length - shown)} more
-          </Button>
-        )}
         {sure ? (
           <>
             <Button

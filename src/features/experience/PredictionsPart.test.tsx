@@ -5,6 +5,7 @@ import { keptHere, poolOf, predictionsIn } from '@/core/evidence';
 import { demoRoom } from '@/demo/demoRoom';
 import { PredictionBeside } from '@/session/react/PredictionBeside';
 import type { Session } from '@/session/types';
+import { useKeptHere } from '@/session/react/useExperience';
 import { individual, room, show } from '@/testing/inRoom';
 import { experienceOfRoom } from '@/workers/experienceOfRoom';
 import { PredictionsPart } from './PredictionsPart';
@@ -35,30 +36,45 @@ const item = (list: string, text: RegExp): HTMLElement =>
     .getByText(text)
     .closest('li')!;
 
+/** The species that lived here, as every screen asks for them. */
+function LivedHere() {
+  return <p>{[...(useKeptHere()?.keys() ?? [])].sort().join(', ')}</p>;
+}
+
+describe('what this room’s fish did', () => {
+  it('is asked anew when something is recorded, also by another tab', async () => {
+    session = await room([individual('Blue')]);
+    show(session, <LivedHere />);
+    expect(await screen.findByText('labidochromis-caeruleus')).toBeTruthy();
+    await session.replaceAll(demoRoom(new Date().toISOString().slice(0, 10)));
+    expect(await screen.findByText(/paracheirodon-innesi|trigonostigma-heteromorpha/)).toBeTruthy();
+  });
+});
+
 describe('warnings that are kept score of', () => {
   it('are settled with one press each, changed with another, and taken back', async () => {
     show(await demo(), <PredictionsPart />);
     await screen.findByRole('list', { name: 'To answer' });
-    const julies = item('To answer', /^Leleupi and masked julies: fights, torn fins or losses\.$/);
+    const julies = item('To answer', /^Leleupi and masked julies: fights, harm or parting\.$/);
     expect(julies.textContent).toMatch(/watched \d+ minutes, \d+ contests/);
     expect(julies.textContent).toMatch(/The record shows that it happened\./);
     await userEvent.click(within(julies).getByRole('button', { name: 'Happened' }));
     const settled = await waitFor(() =>
-      item('Answered', /^Leleupi and masked julies: fights, torn fins or losses\.$/),
+      item('Answered', /^Leleupi and masked julies: fights, harm or parting\.$/),
     );
     expect(settled.textContent).toMatch(/You said it happened\./);
     expect(within(settled).getByRole('button', { name: 'Happened', pressed: true })).toBeTruthy();
     await userEvent.click(within(settled).getByRole('button', { name: 'Cannot tell' }));
     await waitFor(() =>
-      expect(
-        item('Answered', /^Leleupi and masked julies: fights, torn fins or losses\.$/).textContent,
-      ).toMatch(/You said it cannot be told\. The record shows that it happened\./),
+      expect(item('Answered', /^Leleupi and masked julies: fights, harm or parting\.$/).textContent).toMatch(
+        /You said it cannot be told\. The record shows that it happened\./,
+      ),
     );
     await session.undo();
     await waitFor(() =>
-      expect(
-        item('Answered', /^Leleupi and masked julies: fights, torn fins or losses\.$/).textContent,
-      ).toMatch(/You said it happened\./),
+      expect(item('Answered', /^Leleupi and masked julies: fights, harm or parting\.$/).textContent).toMatch(
+        /You said it happened\./,
+      ),
     );
   });
   it('are counted by severity and by what they warned of, with limits', async () => {

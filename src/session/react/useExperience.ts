@@ -6,7 +6,7 @@ import type { Asked, ExperienceSum, KeptHere, OutcomeName } from '@/core/evidenc
 import type { ExperienceWork, TakenIn } from '@/workers/experienceWork';
 import { startExperience } from '@/workers/startExperience';
 import { workerLine, type WorkerAnswer, type WorkerFailure } from '@/workers/workerLine';
-import { useRooms } from './RoomProvider';
+import { useRooms, useRoomState } from './RoomProvider';
 
 /** One worker for the experience of this page: it keeps what it read. */
 const line = workerLine(startExperience);
@@ -77,13 +77,14 @@ export function useExperienceAnswer<T>(
 const askKept = (remote: Remote<ExperienceWork>, room: string): Promise<readonly KeptHere[]> =>
   remote.keptHere(room);
 
-/** Every species that lived in this room, by its identifier; null until it is known. */
+/** Every species that lived in this room, by its identifier; null until it is known. Asked anew whenever something is recorded, here or in another tab. */
 export function useKeptHere(): ReadonlyMap<string, KeptHere> | null {
-  const { last } = useExperienceAnswer(askKept);
+  const room = useRoomState((state) => state.room);
+  const { last } = useExperienceAnswer(askKept, room);
   return useMemo(() => last && new Map(last.map((one) => [one.species, one])), [last]);
 }
 
-/** What other keepers' fish and this room's did, of one question; null until it is known, or where nobody kept them. */
+/** What other keepers' fish and this room's did, of one question; null until it is known, or where nobody kept them. Asked anew whenever something is recorded. */
 export function useExperienceAbout(
   asked: Asked | null,
   outcome: OutcomeName,
@@ -96,6 +97,7 @@ export function useExperienceAbout(
         : ((await remote.about(room, [{ species, with: beside, harmed, outcome }]))[0] ?? null),
     [species, beside, harmed, outcome],
   );
-  const { last } = useExperienceAnswer(species === undefined ? null : work);
+  const room = useRoomState((state) => state.room);
+  const { last } = useExperienceAnswer(species === undefined ? null : work, room);
   return last;
 }

@@ -24,6 +24,8 @@ Chart.register(LinearScale, LineElement, PointElement, Tooltip, Legend);
 const END_MARK_PX = 5;
 const MOST_TICKS = 8;
 const USUAL_WEIGHT = 1.75;
+/** Short enough that two of them show in a legend. */
+const LEGEND_DASH = [4, 2];
 
 /** The mark of each line at its end. Drawn by itself: one radius for all points is much quicker than one for each. */
 const endMarks = (lines: readonly ChartLine[]) => ({
@@ -158,8 +160,12 @@ export default function ChartCanvas(props: ChartProps & { readonly png?: string 
                   color: text,
                   font,
                   usePointStyle: true,
-                  // As wide as it is high a dot is round; lines show their dashes where they are longer.
+                  // As wide as it is high a dot is round.
                   pointStyleWidth: lines.some(({ dots }) => dots !== undefined) ? 10 : 14,
+                  generateLabels: (chart) =>
+                    Chart.defaults.plugins.legend.labels
+                      .generateLabels(chart)
+                      .map((item, at) => ({ ...item, lineDash: lines[at]?.dash?.length ? LEGEND_DASH : [] })),
                   boxHeight: 7,
                 },
               },

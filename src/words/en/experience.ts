@@ -54,7 +54,7 @@ export function sayStay(
 
 /** Outcomes as they happened to the fish that are asked about. */
 const OUTCOME: Readonly<Record<OutcomeName, string>> = {
-  trouble: 'harmed or parted',
+  trouble: 'fights, harm or parting',
   'lost to other fish': 'lost to other fish',
   torn: 'fins torn',
   'bitten or fought': 'bites or fights',

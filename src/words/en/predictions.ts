@@ -1,12 +1,13 @@
 import type { PredictionEnd } from '@/core/events';
 import { type Kept, type PredictedOutcome, warnedOf } from '@/core/evidence';
+import { outcomeName } from './experience';
 import { everyOf, countOf } from './names';
 import type { SpeciesNames } from './names';
 import type { Quantities } from './quantities';
 
 /** What a warning says may come, as a noun. */
 const MAY_COME: Readonly<Record<PredictedOutcome, string>> = {
-  trouble: 'fights, torn fins or losses',
+  trouble: outcomeName('trouble'),
   'lost to other fish': 'losses to other fish',
   torn: 'torn fins',
   'bitten or fought': 'bites or fights',
