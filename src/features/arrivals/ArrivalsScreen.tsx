@@ -19,6 +19,7 @@ import { NoTank } from '@/ui/NoTank';
 import { PartNav } from '@/ui/PartNav';
 import { usePart } from '@/ui/usePart';
 import { Empty, Screen, Section } from '@/ui/Screen';
+import { Cell, Row, Table } from '@/ui/Table';
 import { AcclimationPart } from './AcclimationPart';
 import { BringHome } from './BringHome';
 import { Claims } from './Claims';
@@ -76,7 +77,11 @@ function Listed({ tank }: { readonly tank: TankView }) {
                   <span className="text-slate italic">{profile.scientificName}</span>
                 </FishName>
               </span>
-              {chosen !== entry.key && <Button onClick={() => choose(entry.key)}>Bring home</Button>}
+              {chosen !== entry.key && (
+                <Button className="shrink-0 whitespace-nowrap" onClick={() => choose(entry.key)}>
+                  Bring home
+                </Button>
+              )}
             </div>
             {chosen === entry.key && (
               <div className="mt-2">
@@ -100,76 +105,67 @@ function Here({ tank }: { readonly tank: TankView }) {
   if (residents.length === 0) return <Empty>No fish in {tank.body.name} yet.</Empty>;
   return (
     <>
-      <table className="w-full text-left">
-        <thead className="text-[0.75rem] text-slate">
-          <tr className="border-b border-line">
-            <th className="py-1 font-medium">Who</th>
-            <th className="font-medium max-sm:hidden">Species</th>
-            <th className="font-medium">Number</th>
-            <th className="font-medium max-sm:hidden">Sex</th>
-            <th className="font-medium max-sm:hidden">Estimated length</th>
-            <th className="font-medium">Arrived</th>
-            <th>
-              <span className="sr-only">Actions</span>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {residents.map((resident) => {
-            const profile = catalogue.byId.get(resident.species);
-            return (
-              <tr key={resident.id} className="border-b border-line">
-                <td className="py-1 font-medium">
-                  <span
-                    className="mr-1 inline-block size-2.5"
-                    style={{ background: colours.get(resident.id) }}
-                    aria-hidden="true"
-                  />
-                  <FishName profile={profile} wearer={profile && wearerOf(profile, null, resident.sex)}>
-                    <Link
-                      href={lifeHref(tank.id, resident.id)}
-                      className="underline-offset-2 hover:underline"
-                    >
-                      {nameOf(resident)}
-                    </Link>
-                  </FishName>
-                  {resident.quarantine === 'none' && (
-                    <span
-                      className="ml-1 text-[0.75rem] text-lamp"
-                      title="No quarantine: a risk to the others"
-                    >
-                      no quarantine
-                    </span>
-                  )}
-                  {resident.until && (
-                    <span className="ml-1 text-[0.75rem] text-slate">until {resident.until}</span>
-                  )}
-                </td>
-                <td className="max-sm:hidden">{profile ? commonName(profile) : resident.species}</td>
-                <td className="fig">{resident.count}</td>
-                <td className="max-sm:hidden">
-                  {resident.individual
-                    ? `${resident.sex}${resident.sex === 'unknown' ? '' : `, ${resident.sexSure}`}`
-                    : '–'}
-                </td>
-                <td className="fig max-sm:hidden">
-                  {words.quantity('length', lengthToday(resident, catalogue, todayIso()))}
-                </td>
-                <td className="fig">{dayOfYear(resident.cameOn)}</td>
-                <td className="text-right">
-                  <Button
-                    tone="quiet"
-                    onClick={() => setOpen(resident)}
-                    aria-label={`Add an entry about ${nameOf(resident)}`}
-                  >
-                    record
-                  </Button>
-                </td>
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
+      <Table
+        caption={`In ${tank.body.name}`}
+        heads={[
+          'Who',
+          { name: 'Species', wide: true },
+          { name: 'Number', figures: true },
+          { name: 'Sex', wide: true },
+          { name: 'Estimated length', figures: true, wide: true },
+          { name: 'Arrived', figures: true },
+          { name: 'Actions', hidden: true },
+        ]}
+      >
+        {residents.map((resident) => {
+          const profile = catalogue.byId.get(resident.species);
+          return (
+            <Row key={resident.id}>
+              <Cell>
+                <span
+                  className="mr-1 inline-block size-2.5"
+                  style={{ background: colours.get(resident.id) }}
+                  aria-hidden="true"
+                />
+                <FishName profile={profile} wearer={profile && wearerOf(profile, null, resident.sex)}>
+                  <Link href={lifeHref(tank.id, resident.id)} className="underline-offset-2 hover:underline">
+                    {nameOf(resident)}
+                  </Link>
+                </FishName>
+                {resident.quarantine === 'none' && (
+                  <span className="ml-1 inline-block text-[0.75rem] text-lamp" title="No quarantine: a risk to the others">
+                    no quarantine
+                  </span>
+                )}
+                {resident.until && (
+                  <span className="ml-1 text-[0.75rem] text-slate">until {resident.until}</span>
+                )}
+              </Cell>
+              <Cell wide>{profile ? commonName(profile) : resident.species}</Cell>
+              <Cell figures>{resident.count}</Cell>
+              <Cell wide>
+                {resident.individual
+                  ? `${resident.sex}${resident.sex === 'unknown' ? '' : `, ${resident.sexSure}`}`
+                  : '–'}
+              </Cell>
+              <Cell figures wide>
+                {words.quantity('length', lengthToday(resident, catalogue, todayIso()))}
+              </Cell>
+              <Cell figures>{dayOfYear(resident.cameOn)}</Cell>
+              <Cell figures>
+                <Button
+                  tone="quiet"
+                  className="font-sans"
+                  onClick={() => setOpen(resident)}
+                  aria-label={`Add an entry about ${nameOf(resident)}`}
+                >
+                  record
+                </Button>
+              </Cell>
+            </Row>
+          );
+        })}
+      </Table>
       {open && <ResidentDialog resident={open} onClose={() => setOpen(null)} />}
     </>
   );

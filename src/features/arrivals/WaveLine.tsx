@@ -199,6 +199,7 @@ export function WaveLine({
       </div>
       {/* What speaks against the place where it is held, before it is let go. */}
       <div aria-live="polite" className="min-h-12 text-[0.8125rem]">
+        {!held && <p className="text-slate">Drag a wave, or move it with its buttons.</p>}
         {held && there && (
           <>
             <p className="fig">

@@ -154,8 +154,8 @@ export function DiaryScreen() {
         <Check label="all tanks" checked={all} onChange={setAll} />
         <Check label="contests" checked={contests} onChange={setContests} />
         <Check label="struck out" checked={struck} onChange={setStruck} />
-        <Form form={form} className="flex flex-1 flex-wrap items-end gap-2">
-          <TextField label="Write a note" wrap="min-w-40 flex-1" {...form.part('text')} />
+        <Form form={form} className="flex flex-1 flex-wrap items-end gap-2 max-sm:basis-full">
+          <TextField label="Write a note" wrap="min-w-40 flex-1 max-sm:basis-full" {...form.part('text')} />
           <TextField label="Day" max={todayIso()} {...form.part('on')} />
           <Button type="submit" className="min-h-8" waiting={form.waiting}>
             Write
