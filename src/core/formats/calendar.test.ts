@@ -29,5 +29,19 @@ describe('calendarText, read back by an independent library', () => {
     ]);
     expect(second!.uid).toBe('w2@lomvik');
   });
-  it('is a calendar even when nothing is dated', () => expect(events(calendarText('Fen', []))).toEqual([]));
+  it('is a calendar even when nothing is dated, under any name', () => {
+    const text = calendarText('Fen; reeds, moss\nand \\', []);
+    expect(events(text)).toEqual([]);
+    expect(new ICAL.Component(ICAL.parse(text) as never[]).getFirstPropertyValue('x-wr-calname')).toBe(
+      'Fen\\; reeds\\, moss\\nand \\\\',
+    );
+    expect(text.split('\r\n')).toHaveLength(6);
+  });
+  it('says who wrote it', () => {
+    const text = calendarText('Fen', [{ uid: 'w1', title: 'Release', on: '2026-03-29', days: 1, about: '' }]);
+    expect(text).toContain('PRODID:lomvik');
+  });
+  it.each(['someday', '2026-13-45'])('names an entry that cannot be written: %s', (on) =>
+    expect(() => calendarText('Fen', [{ uid: 'w1', title: 'Release', on, days: 1, about: '' }])).toThrow(),
+  );
 });

@@ -14,12 +14,15 @@ export interface CalendarEntry {
 
 const parts = (iso: string): DateArray => iso.split('-').map(Number) as unknown as DateArray;
 
+/** A text as a value of RFC 5545. */
+const escaped = (text: string): string => text.replace(/[\\;,]/g, '\\$&').replace(/\r?\n/g, '\\n');
+
 /**
  * Entries as iCalendar text (RFC 5545), by the package ics. Errors: an entry that cannot be written is named.
  */
 export function calendarText(name: string, entries: readonly CalendarEntry[]): string {
   if (entries.length === 0)
-    return `BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:lomvik\r\nX-WR-CALNAME:${name}\r\nEND:VCALENDAR\r\n`;
+    return `BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:lomvik\r\nX-WR-CALNAME:${escaped(name)}\r\nEND:VCALENDAR\r\n`;
   const { error, value } = createEvents(
     entries.map(({ uid, title, on, days, about }) => ({
       uid: `${uid}@lomvik`,

@@ -36,4 +36,33 @@ describe('the file of a life', () => {
     expect(paths({ ...life, version: 9 })).toEqual(['version']);
     expect(paths(null)).toEqual(['version']);
   });
+  it.each([
+    [2, true],
+    [0, false],
+    ['9', false],
+    [undefined, false],
+  ])('of version %j: another one, newer or not', (version, newer) =>
+    expect(readLifeFile({ ...life, version }, catalogue)).toEqual({
+      ok: false,
+      faults: [
+        {
+          path: 'version',
+          expected: { is: 'version', to: 1, newer },
+          received:
+            version === undefined ? { is: 'nothing' } : { is: 'value', text: JSON.stringify(version) },
+        },
+      ],
+    }),
+  );
+  it('asks for the species that is near', () =>
+    expect(readLifeFile({ ...life, species: 'yellow lap' }, catalogue)).toEqual({
+      ok: false,
+      faults: [
+        {
+          path: 'species',
+          expected: { is: 'known', what: 'species', nearest: expect.stringContaining('yellow lab') },
+          received: { is: 'value', text: '"yellow lap"' },
+        },
+      ],
+    }));
 });

@@ -145,19 +145,20 @@ function nearestSpecies(catalogue: Catalogue, name: string): string | null {
   return found.ok ? found.profile.formOf : found.nearest || null;
 }
 
+/** The part of a profile that has a name, folded. */
+function placeOf(profile: SpeciesProfile, name: string): string {
+  if (name === foldName(profile.id)) return 'id';
+  if (name === foldName(profile.scientificName)) return 'scientificName';
+  return profile.formerNames.some((former) => name === foldName(former)) ? 'formerNames' : 'commonNames';
+}
+
 /** What cannot be right beside the other species: a name that leads elsewhere, a size that no kin of it has. */
 export function unsoundBeside(profile: SpeciesProfile, catalogue: Catalogue): readonly Fault[] {
   const taken = namesOf(profile).flatMap((name) => {
     const owner = catalogue.names.get(name);
-    const path =
-      name === foldName(profile.id)
-        ? 'id'
-        : name === foldName(profile.scientificName)
-          ? 'scientificName'
-          : 'commonNames';
     return owner === undefined || owner === profile.id
       ? []
-      : [faultOf(path, { is: 'unique', holder: owner }, name)];
+      : [faultOf(placeOf(profile, name), { is: 'unique', holder: owner }, name)];
   });
   const family = catalogue.all.filter((other) => other.family === profile.family && other.id !== profile.id);
   const [largest] = [...family].sort((a, b) => adultLengthCm(b) - adultLengthCm(a));

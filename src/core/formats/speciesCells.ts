@@ -108,7 +108,7 @@ function readNumber(text: string, path: string, units: UnitChoice): number {
 
 /** "24 - 28", "75 to 82 F": a unit at the end counts for both. */
 function readRange(text: string, path: string, units: UnitChoice): unknown {
-  const parts = text.split(/\s+(?:-|–|to)\s+|(?<=\d)[-–](?=\d)/);
+  const parts = text.split(/\s+(?:-|–|to)\s+|(?<=[\da-z])[-–](?=\d)/i);
   if (parts.length !== 2) return text;
   const unit = /[^\d.,\s-].*$/.exec(parts[1] as string)?.[0] ?? '';
   const first = /[a-z°]/i.test(parts[0] as string) ? (parts[0] as string) : `${parts[0]} ${unit}`;

@@ -94,6 +94,105 @@ describe('species by CSV', () => {
   });
 });
 
+describe('rows of species', () => {
+  const read = (...lines: string[]) => readSpeciesCsv(lines.join('\n'), catalogue);
+  const [ID, HEAD] = ['pterophyllum-scalare', 'id,size.maleCm,notes'];
+  it('are told by the name they have: scientific, else the identifier, else their line', () => {
+    expect(read('id,scientificName', `${ID},Pterophyllum mine`).rows[0]?.name).toBe('Pterophyllum mine');
+    expect(read('id,scientificName', `${ID},`).rows[0]?.name).toBe(ID);
+    expect(read('id,notes', ',x').rows[0]).toMatchObject({ name: 'line 2', species: null, overrides: false });
+  });
+  it('stand on their own line, below blank ones and notes of many lines', () => {
+    const { rows } = read(HEAD, '', `${ID},14.5,"two`, 'lines"', 'danio-rerio,4,');
+    expect(rows.map(({ line, name }) => [line, name])).toEqual([
+      [3, 'pterophyllum-scalare'],
+      [5, 'danio-rerio'],
+    ]);
+  });
+  it.each([',', ';', '\t'])('may be parted by %j, whatever stands in their lists', (mark) => {
+    const { rows, faults } = readSpeciesCsv(
+      `id${mark}commonNames${mark}size.maleCm\n${ID}${mark}"angel; angelfish; scalare"${mark}14.5\n`,
+      catalogue,
+    );
+    expect(faults).toEqual([]);
+    expect(rows[0]?.species?.profile).toMatchObject({
+      commonNames: ['angel', 'angelfish', 'scalare'],
+      size: { maleCm: 14.5 },
+    });
+  });
+  it('may be short: what is missing at the end is not said; too long a row is told and not taken', () => {
+    const { rows, faults } = read(HEAD, `${ID},14.5`, 'danio-rerio,4,mine,more', 'danio-rerio,4');
+    expect(rows.map(({ line, species }) => [line, species?.changed])).toEqual([
+      [2, ['size.maleCm']],
+      [4, ['size.maleCm']],
+    ]);
+    expect(faults).toEqual([
+      { path: '', line: 3, expected: { is: 'cells', count: 3 }, received: { is: 'many' } },
+    ]);
+  });
+  it('keep what the entry says where a cell is empty, and say nothing of another where they are like it', () => {
+    const other = catalogue.all.find(
+      ({ contested, formerNames }) => contested.length > 0 && formerNames.length > 0,
+    )!;
+    const own = read('id,like,scientificName,commonNames', `own-one,${other.id},Own one,own one`).rows[0]
+      ?.species;
+    expect(own).toMatchObject({
+      changed: [],
+      profile: {
+        formerNames: [],
+        contested: [],
+        contestedNumbers: [],
+        notes: '',
+        basis: 'memory',
+        confidence: 1,
+        family: other.family,
+        size: other.size,
+      },
+    });
+    // Like itself it is what it was.
+    const same = read('id,like,notes', `${other.id},${other.id},mine`).rows[0]?.species;
+    expect(same?.changed).toEqual(['notes']);
+    expect(same?.profile).toEqual({ ...other, notes: 'mine' });
+  });
+  it('are like a species by any of its names, with blanks around it; one that nobody knows is named', () => {
+    expect(
+      read('id,like,scientificName,commonNames', 'own-one, neon tetra ,Own one,own one').rows[0]?.species,
+    ).not.toBeNull();
+    expect(read('id,like,scientificName', 'own-one,neon tetre,Own one').rows[0]).toEqual({
+      line: 2,
+      name: 'Own one',
+      species: null,
+      overrides: false,
+      faults: [
+        {
+          path: 'like',
+          expected: { is: 'known', what: 'species', nearest: expect.stringContaining('neon') },
+          received: { is: 'value', text: '"neon tetre"' },
+        },
+      ],
+    });
+  });
+  it('of one identifier count once', () => {
+    const { rows } = read(HEAD, `${ID},14.5,a`, `${ID},13,b`);
+    expect(rows.map(({ species, faults }) => [species !== null, faults])).toEqual([
+      [true, []],
+      [false, [{ path: 'id', expected: { is: 'unique' }, received: { is: 'value', text: `"${ID}"` } }]],
+    ]);
+  });
+  it('may have a heading with a mark of its encoding, blanks and empty columns', () => {
+    const { rows, faults } = read('\uFEFF id , notes ,,', `${ID},mine,,`);
+    expect(faults).toEqual([]);
+    expect(rows[0]?.species?.changed).toEqual(['notes']);
+  });
+  it('are written under all columns, and none where there is no species', () => {
+    expect(writeSpeciesCsv([])).toBe('');
+    const [head = '', row = ''] = writeSpeciesCsv([of(ID)]).split('\n');
+    expect(head.split(',')).toEqual(expect.arrayContaining(['id', 'size.maleCm', 'look.dress']));
+    expect(row.startsWith(`${ID},`)).toBe(true);
+    expect(row).not.toContain('undefined');
+  });
+});
+
 describe("a keeper's species", () => {
   const mine = { ...of('pterophyllum-scalare'), size: { ...of('pterophyllum-scalare').size, maleCm: 13 } };
   const changed = changedPaths(of('pterophyllum-scalare'), mine);

@@ -1,7 +1,6 @@
-import Papa from 'papaparse';
 import { type Catalogue, changedPaths, type KeeperSpecies, type SpeciesProfile } from '../model';
 import { resolveTyped } from '../search';
-import { cellFault, type Fault, faultOf, meantCell, writeCsvTable } from '../kernel';
+import { cellFault, type Fault, faultOf, readCsvTable, writeCsvTable } from '../kernel';
 import { profileCells, profileFromCells, speciesColumns } from './speciesCells';
 
 /** Takes everything that a row does not say from this species. */
@@ -58,7 +57,7 @@ function readRow(
   catalogue: Catalogue,
   columns: readonly string[],
 ): SpeciesRow {
-  const name = raw.scientificName?.trim() || raw.id?.trim() || `line ${line}`;
+  const name = raw['scientificName'] || raw['id'] || `line ${line}`;
   const failed = (faults: readonly Fault[]): SpeciesRow => ({
     line,
     name,
@@ -66,11 +65,11 @@ function readRow(
     overrides: false,
     faults,
   });
-  const asked = raw[LIKE]?.trim() ?? '';
+  const asked = raw[LIKE] ?? '';
   const found = asked === '' ? undefined : resolveTyped(catalogue, asked);
   if (found && !found.ok)
     return failed([faultOf(LIKE, { is: 'known', what: 'species', nearest: found.nearest }, asked)]);
-  const shipped = catalogue.byId.get(raw.id?.trim() ?? '');
+  const shipped = catalogue.byId.get(raw['id'] ?? '');
   const like = found?.profile ?? shipped;
   const model = like ?? catalogue.all[0]!;
   const cells = Object.fromEntries(columns.map((path) => [path, raw[path] ?? '']));
@@ -97,44 +96,22 @@ function readRow(
  * known changes that entry. Cells may carry units ("4 in", "75 - 82 F", "90 ppm").
  */
 export function readSpeciesCsv(text: string, catalogue: Catalogue): SpeciesCsv {
-  const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
-    header: true,
-    skipEmptyLines: 'greedy',
-    transform: meantCell,
-  });
+  const { rows, columns: fields, faults } = readCsvTable(text, ['id'], 'filled');
   const known = speciesColumns(catalogue.all[0] as SpeciesProfile);
-  const fields = (parsed.meta.fields ?? []).map((field) => field.trim());
-  const columns = known.filter((path) => fields.includes(path));
-  if (!fields.includes('id'))
-    return {
-      rows: [],
-      faults: [cellFault(1, '', { is: 'column', name: 'id' }, '')],
-    };
   const strange = fields.filter((field) => field !== '' && field !== LIKE && !known.includes(field));
-  const broken = parsed.errors
-    .filter((error) => error.row !== undefined && error.code !== 'TooFewFields')
-    .map((error): Fault => ({
-      path: '',
-      line: (error.row ?? 0) + 2,
-      expected: { is: 'cells', count: fields.length },
-      received: { is: 'many' },
-    }));
+  if (!fields.includes('id')) return { rows: [], faults };
+  const columns = known.filter((path) => fields.includes(path));
   const seen = new Set<string>();
-  const rows = parsed.data.map((raw, index) => {
-    const row = readRow(raw, index + 2, catalogue, columns);
-    const id = raw.id?.trim() ?? '';
-    const twice = seen.has(id);
-    seen.add(id);
-    return twice && row.species
-      ? {
-          ...row,
-          species: null,
-          faults: [faultOf('id', { is: 'unique' }, id)],
-        }
-      : row;
-  });
   return {
-    rows,
-    faults: [...strange.map((field) => cellFault(1, field, { is: 'known column' }, field)), ...broken],
+    rows: rows.map(({ line, cells }) => {
+      const row = readRow(cells, line, catalogue, columns);
+      const id = cells['id'] ?? '';
+      const twice = seen.has(id);
+      seen.add(id);
+      return twice && row.species
+        ? { ...row, species: null, faults: [faultOf('id', { is: 'unique' }, id)] }
+        : row;
+    }),
+    faults: [...strange.map((field) => cellFault(1, field, { is: 'known column' }, field)), ...faults],
   };
 }

@@ -3,6 +3,7 @@ import { cellFault, type Fault, faultOf, type Outcome, readCsvTable } from '../k
 
 /** Days are counted from any start. */
 const DAY_NUMBER = { is: 'number', from: -1e6, to: 1e6 } as const;
+const isDayNumber = (day: number): boolean => day >= DAY_NUMBER.from && day <= DAY_NUMBER.to;
 
 /**
  * Lives from CSV: `group,start,end,event`, days, event 1 for a death and 0 for one that was alive when last known. The last day
@@ -20,8 +21,8 @@ export function readSurvivalCsv(
     const { group = '', start = '', [last]: end = '', event = '' } = cells;
     if (group === '') faults.push(cellFault(line, 'group', { is: 'filled' }, group));
     const [from, until] = [start, end].map((one) => (one === '' ? NaN : Number(one))) as [number, number];
-    if (!Number.isFinite(from)) faults.push(cellFault(line, 'start', DAY_NUMBER, start));
-    if (!Number.isFinite(until)) faults.push(cellFault(line, last, DAY_NUMBER, end));
+    if (!isDayNumber(from)) faults.push(cellFault(line, 'start', DAY_NUMBER, start));
+    if (!isDayNumber(until)) faults.push(cellFault(line, last, DAY_NUMBER, end));
     else if (until <= from)
       faults.push(cellFault(line, last, { is: 'above', above: from, than: 'start' }, end));
     if (event !== '0' && event !== '1')

@@ -2,7 +2,7 @@ export { changed, clockOf, joined, momentAfter, registersOf, viewOf } from './cl
 export type { Clock, Registers, Shape } from './clock/registers';
 export { canonicalJson } from './schema/canonicalJson';
 export { saysSame } from './schema/saysSame';
-export { cellFault, meantCell, readCsvTable, writeCsvTable } from './schema/csvTable';
+export { cellFault, readCsvTable, writeCsvTable } from './schema/csvTable';
 export type { CsvRow } from './schema/csvTable';
 export { DEEPEST, isTooDeep } from './schema/depth';
 export { receivedOf } from './schema/expected';

@@ -55,16 +55,20 @@ function rowsOf(text: string, separator: string) {
 function rowFault(
   { line, cells, broken }: ReturnType<typeof rowsOf>[number],
   count: number,
+  isFilled: boolean,
 ): Fault | undefined {
   if (broken) return { path: '', line, expected: { is: 'quotation marks' }, received: { is: 'damage' } };
-  if (cells.length === count) return undefined;
-  const received = { is: cells.length < count ? ('few' as const) : ('many' as const) };
+  const isShort = cells.length < count;
+  if (cells.length === count || (isShort && isFilled)) return undefined;
+  const received = { is: isShort ? ('few' as const) : ('many' as const) };
   return { path: '', line, expected: { is: 'cells', count }, received };
 }
 
 /**
  * The rows of a CSV text (RFC 4180) with a heading, its cells separated by commas, semicolons or tabs as in the
  * heading; line ends of any kind become `\n`. Columns beyond those asked for are kept and do no harm; of two columns of one name the first counts.
+ *
+ * @param shortRows whether cells that a row lacks at its end are empty, or a fault
  *
  * Errors: a heading without a column that is needed; a row with more or fewer cells than the heading; quotation marks
  * that do not end, or not where a cell ends. Each with the line that the row begins on.
@@ -73,6 +77,7 @@ function rowFault(
 export function readCsvTable(
   text: string,
   needed: readonly string[],
+  shortRows: 'refused' | 'filled' = 'refused',
 ): {
   readonly rows: readonly CsvRow[];
   readonly columns: readonly string[];
@@ -88,7 +93,7 @@ export function readCsvTable(
       columns,
       faults: missing.map((name) => cellFault(heading?.line ?? 1, '', { is: 'column', name }, '')),
     };
-  const faults = below.flatMap((row) => rowFault(row, columns.length) ?? []);
+  const faults = below.flatMap((row) => rowFault(row, columns.length, shortRows === 'filled') ?? []);
   const spoilt = new Set(faults.map(({ line }) => line));
   return {
     rows: below.flatMap(({ line, cells }) =>
@@ -112,11 +117,8 @@ const MARKED = /^'+[=+\-@\t\r]/;
 const quieted = (cell: string | number | null): string | number | null =>
   typeof cell === 'string' && FORMULA.test(cell) ? `'${cell}` : cell;
 
-/**
- * A cell as it was meant, without the mark that keeps a spreadsheet from running it.
- * @example meantCell("'=Sum") // '=Sum'
- */
-export const meantCell = (cell: string): string => (MARKED.test(cell) ? cell.slice(1) : cell);
+/** A cell as it was meant, without the mark that keeps a spreadsheet from running it. */
+const meantCell = (cell: string): string => (MARKED.test(cell) ? cell.slice(1) : cell);
 
 /** Rows as CSV text (RFC 4180), a heading first. Nothing in it is run by a spreadsheet, and it reads back the same but for line ends. */
 export const writeCsvTable = (
