@@ -24,7 +24,7 @@ const inParts = (value: unknown) => {
 const copies = <T extends Entry | RoomDocument>(one: T, count: number): readonly T[] =>
   Array.from(
     { length: count },
-    (_, at) => ({ ...one, id: `n${String(at).padStart(5, '0')}`, seq: at + 1 }) as T,
+    (_, at) => ({ ...one, id: `n${String(at).padStart(5, '0')}`, seq: at + 1 }),
   );
 
 describe('a backup as it is written', () => {

@@ -20,7 +20,7 @@ const changed = (changes: Changes): SpeciesProfile =>
           : change,
       ]),
     ),
-  }) as SpeciesProfile;
+  });
 const waters = (of: 'wild' | 'tankBred', range: Partial<SpeciesProfile['water']['wild']>): Changes => ({
   water: { [of]: { ...danio.water[of], ...range } },
 });
@@ -34,7 +34,7 @@ const wide = (widthCm: number): Changes => ({
       approach,
       { ...danio.tank[approach], widthCm },
     ]),
-  ) as unknown as Partial<SpeciesProfile['tank']>,
+  ),
 });
 const below: Expected = { is: 'below', below: adult, than: 'adult length', unit: 'cm' };
 
