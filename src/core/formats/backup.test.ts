@@ -22,10 +22,7 @@ const inParts = (value: unknown) => {
   return read.value;
 };
 const copies = <T extends Entry | RoomDocument>(one: T, count: number): readonly T[] =>
-  Array.from(
-    { length: count },
-    (_, at) => ({ ...one, id: `n${String(at).padStart(5, '0')}`, seq: at + 1 }),
-  );
+  Array.from({ length: count }, (_, at) => ({ ...one, id: `n${String(at).padStart(5, '0')}`, seq: at + 1 }));
 
 describe('a backup as it is written', () => {
   const [note] = demo.entries.filter(({ type }) => type === 'noted');

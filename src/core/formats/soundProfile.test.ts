@@ -9,18 +9,15 @@ const adult = adultLengthCm(danio);
 
 /** A sound profile with some of its parts said otherwise. */
 type Changes = { readonly [K in keyof SpeciesProfile]?: Partial<SpeciesProfile[K]> };
-const changed = (changes: Changes): SpeciesProfile =>
-  ({
-    ...danio,
-    ...Object.fromEntries(
-      Object.entries(changes).map(([part, change]) => [
-        part,
-        typeof change === 'object'
-          ? { ...(danio[part as keyof SpeciesProfile] as object), ...change }
-          : change,
-      ]),
-    ),
-  });
+const changed = (changes: Changes): SpeciesProfile => ({
+  ...danio,
+  ...Object.fromEntries(
+    Object.entries(changes).map(([part, change]) => [
+      part,
+      typeof change === 'object' ? { ...(danio[part as keyof SpeciesProfile] as object), ...change } : change,
+    ]),
+  ),
+});
 const waters = (of: 'wild' | 'tankBred', range: Partial<SpeciesProfile['water']['wild']>): Changes => ({
   water: { [of]: { ...danio.water[of], ...range } },
 });

@@ -7,8 +7,7 @@ const said = <K extends keyof SpeciesProfile>(
   part: K,
   change: Partial<SpeciesProfile[K]>,
   more: Partial<SpeciesProfile> = {},
-) =>
-  speciesAnswer({ ...angel, ...more, [part]: { ...(angel[part] as object), ...change } });
+) => speciesAnswer({ ...angel, ...more, [part]: { ...(angel[part] as object), ...change } });
 
 describe('a species under flat keys', () => {
   it('says what the profile says, and the profile after it', () => {
