@@ -41,7 +41,7 @@ describe('order', () => {
     const { output, errors } = run(['order', 'a.csv'], 'time,winner,loser,weight\n1,a,a,1\n,a,b,-2\n3,,b\n');
     expect(output).toBe('');
     expect(errors).toEqual([
-      expect.stringMatching(/^a\.csv: Line 4: needs 4 cells/),
+      expect.stringMatching(/^a\.csv: Line 4: 3 cells here, 4 in the heading/),
       expect.stringMatching(/^a\.csv: Line 2, loser: same fish as the winner/),
       expect.stringMatching(/^a\.csv: Line 3, time: nothing stands here/),
       expect.stringMatching(/^a\.csv: Line 3, weight: needs more than 0\. Found "-2"/),

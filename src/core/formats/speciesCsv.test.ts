@@ -127,7 +127,7 @@ describe('rows of species', () => {
       [4, ['size.maleCm']],
     ]);
     expect(faults).toEqual([
-      { path: '', line: 3, expected: { is: 'cells', count: 3 }, received: { is: 'many' } },
+      { path: '', line: 3, expected: { is: 'cells', count: 3 }, received: { is: 'list', length: 4 } },
     ]);
   });
   it('keep what the entry says where a cell is empty, and say nothing of another where they are like it', () => {

@@ -51,8 +51,8 @@ describe('cells of a CSV table', () => {
       ],
       columns: ['a', 'b'],
       faults: [
-        { path: '', line: 3, expected: { is: 'cells', count: 2 }, received: { is: 'few' } },
-        { path: '', line: 4, expected: { is: 'cells', count: 2 }, received: { is: 'many' } },
+        { path: '', line: 3, expected: { is: 'cells', count: 2 }, received: { is: 'list', length: 1 } },
+        { path: '', line: 4, expected: { is: 'cells', count: 2 }, received: { is: 'list', length: 3 } },
       ],
     }));
   it('in one column need no separator', () =>

@@ -28,6 +28,14 @@ describe('a fault of a file', () => {
     );
     expect(cell(1, '', { is: 'column', name: 'loser' })).toBe('Line 1: no column "loser".');
     expect(
+      faultLine({
+        path: '',
+        line: 3,
+        expected: { is: 'cells', count: 6 },
+        received: { is: 'list', length: 7 },
+      }),
+    ).toBe('Line 3: 7 cells here, 6 in the heading.');
+    expect(
       faultLine({ path: '', line: 7, expected: { is: 'quotation marks' }, received: { is: 'damage' } }),
     ).toBe(
       'Line 7: a quotation mark opens a cell here and does not close it. Rows below it may be missing too.',

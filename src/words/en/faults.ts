@@ -208,7 +208,8 @@ const SAYERS: {
       : needs(`version ${to}`),
   column: ({ name }) => says(`no column "${name}"`),
   'known column': () => says('no column of this table has that name'),
-  cells: ({ count }) => needs(`${count} cells, as the heading has columns`),
+  cells: ({ count }, _style, received) =>
+    says(`${countOf(received.is === 'list' ? received.length : 0, 'cell')} here, ${count} in the heading`),
   'quotation marks': () =>
     says('a quotation mark opens a cell here and does not close it. Rows below it may be missing too'),
   rows: () => needs('at least one row'),
@@ -229,10 +230,6 @@ function found(received: Received): string {
       return 'an empty file';
     case 'break':
       return `text that cannot be read at line ${received.line}, column ${received.column}`;
-    case 'few':
-      return 'fewer';
-    case 'many':
-      return 'others';
     case 'damage':
       return '';
   }

@@ -60,8 +60,7 @@ function rowFault(
   if (broken) return { path: '', line, expected: { is: 'quotation marks' }, received: { is: 'damage' } };
   const isShort = cells.length < count;
   if (cells.length === count || (isShort && isFilled)) return undefined;
-  const received = { is: isShort ? ('few' as const) : ('many' as const) };
-  return { path: '', line, expected: { is: 'cells', count }, received };
+  return { path: '', line, expected: { is: 'cells', count }, received: { is: 'list', length: cells.length } };
 }
 
 /**

@@ -81,8 +81,8 @@ export type Expected = Shape | Beside | InTheRoom | OfAFile;
 
 /** What stood there instead. */
 export type Received =
-  /** `few` and `many` are cells of a row; `damage` is not worth a word. */
-  | { readonly is: 'nothing' | 'object' | 'empty file' | 'damage' | 'few' | 'many' }
+  /** `damage` is not worth a word. */
+  | { readonly is: 'nothing' | 'object' | 'empty file' | 'damage' }
   | { readonly is: 'list'; readonly length: number }
   /** As it stands in the file, cut short. */
   | { readonly is: 'value'; readonly text: string }
