@@ -72,6 +72,43 @@ describe('cells of a CSV table', () => {
     expect(faults).toEqual([]);
     expect(rows.map((found) => found.cells)).toEqual([cells]);
   });
+  it('are parted by what parts the heading most, where nothing that is needed is there; by commas among equals', () => {
+    const columnsOf = (head: string) => readCsvTable(`${head}\n`, ['q']).columns;
+    expect(columnsOf('x;y;z,w')).toEqual(['x', 'y', 'z,w']);
+    expect(columnsOf('x,y,z;w')).toEqual(['x', 'y', 'z;w']);
+    expect(columnsOf('x;y,z')).toEqual(['x;y', 'z']);
+    expect(columnsOf('x')).toEqual(['x']);
+    expect(columnsOf('')).toEqual([]);
+    // A name that is needed counts for more than the number of cells.
+    expect(readCsvTable('q,a;b;c\n', ['q']).columns).toEqual(['q', 'a;b;c']);
+    expect(readCsvTable(' q ;a,b,c\n', ['q']).columns).toEqual(['q', 'a,b,c']);
+  });
+  it('are read whatever ends their lines, and with a mark of the encoding at the start alone', () => {
+    const read = (text: string) =>
+      readCsvTable(text, ['a']).rows.map(({ line, cells }) => [line, cells['a']]);
+    const rows = [
+      [2, '1'],
+      [3, '2'],
+    ];
+    expect([read('a,b\n1,x\n2,y\n'), read('a,b\r\n1,x\r\n2,y'), read('a,b\r1,x\r2,y\r')]).toEqual([
+      rows,
+      rows,
+      rows,
+    ]);
+    expect(read('\uFEFFa,b\n\uFEFF1,x\n')[0]?.[1]).toMatch(/1$/);
+    expect(readCsvTable('a\nx\uFEFFy\n', ['a']).rows[0]?.cells['a']).toBe('x\uFEFFy');
+  });
+  it('that are missing at the end of a row are empty where that is allowed, and only there', () => {
+    const read = (row: string) => readCsvTable(`a,b,c\n${row}\n`, ['a'], 'filled');
+    expect(read('1').rows).toEqual([{ line: 2, cells: { a: '1', b: '', c: '' } }]);
+    expect(read('1,2,3').rows).toEqual([{ line: 2, cells: { a: '1', b: '2', c: '3' } }]);
+    expect(read('1,2,3,4')).toMatchObject({
+      rows: [],
+      faults: [{ line: 2, received: { is: 'list', length: 4 } }],
+    });
+  });
+  it('name the line of the heading where a column is missing', () =>
+    expect(readCsvTable('\n\nb\n', ['a']).faults.map(({ line }) => line)).toEqual([3]));
   it('stand on the line that their row begins on, below blank lines and cells of many lines', () => {
     const { rows, faults } = readCsvTable('\nname,note\r\n\r\na,"x\r\ny"\r\nb,z\r\n,\r\nc\r\n', ['name']);
     expect(rows.map(({ line, cells }) => [line, cells['name']])).toEqual([

@@ -70,4 +70,88 @@ describe('merging two changes of one value', () => {
     expect(mergeThree({ p: [{ x: 1 }] }, { p: [{ x: 2 }] }, { p: [{ x: 3 }] }).conflicts).toMatchObject([
       { path: 'p' },
     ]));
+
+  describe('lists', () => {
+    const list = (...keys: (string | number)[]) => ({ done: keys });
+    const merged = (base: unknown, mine: unknown, theirs: unknown) =>
+      mergeThree(base, mine, theirs, KEYS).value as { readonly done: readonly unknown[] };
+    it('stand in the order of the side that moved, what the other added after it', () => {
+      expect(merged(list('a', 'b', 'c'), list('c', 'a', 'b'), list('a', 'b', 'c', 'd')).done).toEqual([
+        'c',
+        'a',
+        'b',
+        'd',
+      ]);
+      expect(merged(list('a', 'b', 'c'), list('a', 'b', 'c', 'd'), list('c', 'a', 'b')).done).toEqual([
+        'c',
+        'a',
+        'b',
+        'd',
+      ]);
+      // Where both moved it is mine.
+      expect(merged(list('a', 'b', 'c'), list('c', 'a', 'b'), list('b', 'a', 'c')).done).toEqual([
+        'c',
+        'a',
+        'b',
+      ]);
+    });
+    it('are not moved by what is added or removed', () => {
+      expect(merged(list('a', 'b', 'c'), list('x', 'a', 'c'), list('a', 'c', 'b')).done).toEqual([
+        'a',
+        'c',
+        'x',
+      ]);
+      expect(merged(list('a', 'b'), list('b'), list('a', 'b', 'c')).done).toEqual(['b', 'c']);
+    });
+    it('may be of numbers, and are told apart by them', () =>
+      expect(merged(list(1, 2), list(1, 2, 3), list(2)).done).toEqual([2, 3]));
+    it('of items of one name, or of none, are one part', () => {
+      const conflictsOf = (base: unknown, mine: unknown, theirs: unknown) =>
+        mergeThree({ groups: base }, { groups: mine }, { groups: theirs }, KEYS).conflicts.map(
+          ({ path }) => path,
+        );
+      const [a, b] = [
+        { key: 'a', n: 1 },
+        { key: 'b', n: 1 },
+      ];
+      expect(conflictsOf([a], [a, a], [a, b])).toEqual(['groups']);
+      expect(conflictsOf([a], [a, b], [a, a])).toEqual(['groups']);
+      expect(conflictsOf([a, a], [a], [a, b])).toEqual(['groups']);
+      expect(conflictsOf([a], [a, { n: 2 }], [a, b])).toEqual(['groups']);
+      expect(conflictsOf([a], [a, { key: true, n: 2 }], [a, b])).toEqual(['groups']);
+      expect(conflictsOf([a], [a, null], [a, b])).toEqual(['groups']);
+    });
+    it('name the item in which both changed the same, by its key', () =>
+      expect(
+        mergeThree(
+          { groups: [{ key: 'a', n: 1 }] },
+          { groups: [{ key: 'a', n: 2 }] },
+          { groups: [{ key: 'a', n: 3 }] },
+          KEYS,
+        ),
+      ).toEqual({
+        value: { groups: [{ key: 'a', n: 2 }] },
+        conflicts: [{ path: 'groups[a].n', mine: 2, theirs: 3 }],
+      }));
+    it('that both made where something else stood are merged as new ones', () =>
+      expect(mergeThree({ done: 'none' }, list('a'), list('b'))).toEqual({
+        value: list('b', 'a'),
+        conflicts: [],
+      }));
+    it('and what is no list are one part', () =>
+      expect(mergeThree(list('a'), list('a', 'b'), { done: 'all' }).conflicts).toEqual([
+        { path: 'done', mine: ['a', 'b'], theirs: 'all' },
+      ]));
+  });
+  it('is one part where objects were made of something else, and of its parts where there was nothing', () => {
+    expect(mergeThree(3, { a: 1 }, { b: 2 }).conflicts).toEqual([
+      { path: '', mine: { a: 1 }, theirs: { b: 2 } },
+    ]);
+    for (const nothing of [null, undefined])
+      expect(mergeThree(nothing, { a: 1 }, { b: 2 })).toEqual({ value: { a: 1, b: 2 }, conflicts: [] });
+  });
+  it('takes a part away that one side took away, and leaves no trace of it', () => {
+    const { value } = mergeThree({ a: 1, b: 1 }, { b: 1 }, { a: 1, b: 2 });
+    expect(Object.keys(value as object)).toEqual(['b']);
+  });
 });
