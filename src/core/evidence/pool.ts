@@ -1,3 +1,4 @@
+import { canonicalJson } from '../kernel';
 import type { ExperienceFile } from './experienceFile';
 import type { Asked } from './outcomes';
 import { monthsOf, type Stay } from './stay';
@@ -38,7 +39,7 @@ class Groups {
   }
 }
 
-/** Whether a file tells a room later than another: by its month, then by how much it tells. */
+/** Whether a file tells a room later than another: by its month, then by how much it tells, then by its text, so that no order of files decides. */
 export function isLater(a: ExperienceFile, b: ExperienceFile): boolean {
   const told = ({ made, stays }: ExperienceFile): readonly (string | number)[] => [
     made,
@@ -47,7 +48,9 @@ export function isLater(a: ExperienceFile, b: ExperienceFile): boolean {
   ];
   const [one, other] = [told(a), told(b)];
   const at = one.findIndex((value, i) => value !== other[i]);
-  return at !== -1 && (one[at] as string) > (other[at] as string);
+  return at === -1
+    ? canonicalJson(a.stays) > canonicalJson(b.stays)
+    : (one[at] as string) > (other[at] as string);
 }
 
 /** Of each room the file that tells it last: a stay that its keeper struck since counts no more. The order of the files does not matter. */
