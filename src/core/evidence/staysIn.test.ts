@@ -284,7 +284,7 @@ describe('a stay', () => {
       happened({ type: 'saw', on: on(3), resident: 'nobody', what: 'torn', place: '' }),
       happened({ type: 'saw', on: on(3), resident: null, what: 'torn', place: '' }),
       happened({ type: 'tested', on: on(3), ph: 7, ...elsewhere }),
-      happened({ ...watchedOf(on(3), 30), ...elsewhere } as never),
+      happened({ ...watchedOf(on(3), 30), ...elsewhere }),
       happened({ type: 'noted', on: on(3), tank: null, text: 'x' }),
     );
     expect(one).toMatchObject({ contests: [], signs: [], minutesWatched: 0 });
