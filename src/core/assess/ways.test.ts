@@ -1,4 +1,4 @@
-import { catalogue, judge, plan, TANKS, TODAY } from '@/testing/plans';
+import { catalogue, judge, plan, TODAY } from '@/testing/plans';
 import {
   adultLengthCm,
   buildCatalogue,
@@ -145,12 +145,11 @@ describe('a wall that is moved', () => {
 });
 
 describe('ways that belong to a species', () => {
-  const speciesWith = (more: { readonly company?: object; readonly trade?: object }): SpeciesProfile =>
-    ({
-      ...of(NEON),
-      company: { ...of(NEON).company, ...more.company },
-      trade: { ...of(NEON).trade, ...more.trade },
-    });
+  const speciesWith = (more: { readonly company?: object; readonly trade?: object }): SpeciesProfile => ({
+    ...of(NEON),
+    company: { ...of(NEON).company, ...more.company },
+    trade: { ...of(NEON).trade, ...more.trade },
+  });
   const ways = (
     profile: SpeciesProfile,
     count: number,
