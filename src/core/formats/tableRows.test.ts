@@ -1,6 +1,6 @@
 import { cameOf, chasedOf, happened, memberOf, watchedOf } from '@/testing/happened';
 import { catalogue } from '@/testing/plans';
-import { applyEvent, type Dated, EMPTY_ROOM, type Resident } from '../events';
+import { applyEvent, EMPTY_ROOM, type Resident } from '../events';
 import type { TankId } from '../kernel';
 import type { TableRoom } from './tableCells';
 import { readTable, type TableKind, toldTwiceBy } from './tablesIn';
