@@ -9,7 +9,6 @@ import { BACKUP_MIGRATIONS, BACKUP_VERSION, assertContiguous, migrate } from '..
 import { readBackup, writeBackup } from './backup';
 import { canonicalJson } from '../kernel/schema/canonicalJson';
 import { checkFile } from './checkFile';
-import { compareBackup } from './compareBackup';
 import { faultLine } from '@/words/en';
 import { parseJson } from '../kernel/schema/parseJson';
 import { speciesAnswer } from './speciesAnswer';
@@ -95,22 +94,6 @@ describe('canonicalJson', () => {
         expect(JSON.parse(canonicalJson(thing))).toEqual(JSON.parse(JSON.stringify(thing)));
       }),
     );
-  });
-});
-
-describe('compareBackup', () => {
-  it('finds nothing between a room and its own file', () =>
-    expect(compareBackup(demo, demo).same).toBe(true));
-  it('counts what is new, changed and gone', () => {
-    const entries = [...demo.entries.slice(1), { ...demo.entries[1]!, id: 'new' as never }];
-    const documents = demo.documents
-      .slice(1)
-      .map((document, i) =>
-        i === 0 ? { ...document, body: { ...document.body, name: 'Other' } } : document,
-      ) as typeof demo.documents;
-    const changes = compareBackup(demo, { documents, entries });
-    expect(changes.entries).toEqual({ added: 1, changed: 0, removed: 1 });
-    expect(changes.documents).toEqual({ added: [], changed: ['tank Other'], removed: ['tank Skerry'] });
   });
 });
 

@@ -187,26 +187,4 @@ describe('bad rows', () => {
     );
     expect([again.events.length, again.faults.length]).toEqual([0, 1]);
   });
-  it('are named in every table', () => {
-    expect(faults('watches', 'time,minutes', '2026-03-02,lots', 'soon,5')).toHaveLength(2);
-    expect(
-      faults('water tests', 'time,ph,temperature', '2026-03-02,70,', '2026-03-02,,500', '2026-03-02,,'),
-    ).toEqual([
-      'Line 2, ph: needs a number from 3 to 11. Found "70".',
-      'Line 3, temperature: needs a number from 0 to 45 °C. Found "500".',
-      'Line 4, ph: needs at least one reading. Found nothing.',
-    ]);
-    expect(
-      faults('departures', 'time,who,what,taker', '2026-03-02,a,rehomed,', '2026-03-02,a,flew,'),
-    ).toHaveLength(2);
-    expect(
-      faults('stock', 'species,count,length', 'neon tetre,10,', 'neon tetra,-1,', 'neon tetra,9,9 m'),
-    ).toHaveLength(3);
-    expect(faults('contests', 'a,b', '1,2')).toHaveLength(3);
-  });
-  it('read units where a keeper writes them', () => {
-    expect(read('water tests', 'time,temperature,gh', '2026-03-02,77 F,90 ppm').events[0]).toMatchObject({
-      temperatureC: 25,
-    });
-  });
 });
