@@ -35,7 +35,11 @@ export function AnswerPart({ answer: { sum } }: { readonly answer: Answer }) {
       {sum.keepers < LEAST_KEEPERS && (
         <p className="text-slate">Few keepers: read the limits, not the shares.</p>
       )}
-      {borne && <p className="border-l-2 border-deep pl-3">“Harmed or parted” is {borne}</p>}
+      {borne && (
+        <p className="border-l-2 border-deep pl-3">
+          “{capital(outcomeName('trouble'))}” is {borne}
+        </p>
+      )}
       <Section title="How it went">
         <div className="grid grid-cols-1 gap-x-6 xl:grid-cols-2">
           <ForestPlot label={`Shares of tanks with 95% limits, ${rows.length} outcomes`} rows={rows} />
@@ -61,9 +65,9 @@ export function AnswerPart({ answer: { sum } }: { readonly answer: Answer }) {
               ))}
             </Table>
             <p className="mt-1 text-[0.75rem] text-slate">
-              Harmed or parted: torn fins, bites, fights, losses to other fish, or separated. A tank counts
-              once. What only watching shows is counted in tanks watched for half an hour or more.{' '}
-              {capital(ways.join('; '))}.
+              {capital(outcomeName('trouble'))}: torn fins, bites, fights, losses to other fish, or separated.
+              A tank counts once. What only watching shows is counted in tanks watched for half an hour or
+              more. {capital(ways.join('; '))}.
             </p>
           </div>
         </div>

@@ -24,8 +24,13 @@ Chart.register(LinearScale, LineElement, PointElement, Tooltip, Legend);
 const END_MARK_PX = 5;
 const MOST_TICKS = 8;
 const USUAL_WEIGHT = 1.75;
-/** Short enough that two of them show in a legend. */
-const LEGEND_DASH = [4, 2];
+const LEGEND_PX = 10;
+
+/** The dashes of a line, small enough that its pattern and the next dash show in a legend. */
+function legendDash(dash: readonly number[] = []): number[] {
+  const length = dash.reduce((sum, part) => sum + part, dash[0] ?? 0);
+  return dash.map((part) => part * Math.min(1, LEGEND_PX / length));
+}
 
 /** The mark of each line at its end. Drawn by itself: one radius for all points is much quicker than one for each. */
 const endMarks = (lines: readonly ChartLine[]) => ({
@@ -161,11 +166,11 @@ export default function ChartCanvas(props: ChartProps & { readonly png?: string 
                   font,
                   usePointStyle: true,
                   // As wide as it is high a dot is round.
-                  pointStyleWidth: lines.some(({ dots }) => dots !== undefined) ? 10 : 14,
+                  pointStyleWidth: lines.some(({ dots }) => dots !== undefined) ? LEGEND_PX : 14,
                   generateLabels: (chart) =>
                     Chart.defaults.plugins.legend.labels
                       .generateLabels(chart)
-                      .map((item, at) => ({ ...item, lineDash: lines[at]?.dash?.length ? LEGEND_DASH : [] })),
+                      .map((item, at) => ({ ...item, lineDash: legendDash(lines[at]?.dash) })),
                   boxHeight: 7,
                 },
               },
