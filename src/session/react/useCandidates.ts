@@ -22,7 +22,7 @@ interface Joins {
 }
 
 /** Two share the catalogue where the machine has two cores. */
-const helpersHere = (): number => Math.min(2, navigator.hardwareConcurrency);
+const helpersHere = (): number => Math.min(2, navigator.hardwareConcurrency || 1);
 
 /** What every species of the catalogue would bring to a tank, worked out beside the screen. */
 export function useCandidates(
