@@ -107,6 +107,15 @@ describe('cells of a CSV table', () => {
       faults: [{ line: 2, received: { is: 'list', length: 4 } }],
     });
   });
+  it('that are blank beyond the heading do no harm', () => {
+    expect(readCsvTable('a,b\n1,2,, \n3,4,x\n', ['a'])).toEqual({
+      rows: [{ line: 2, cells: { a: '1', b: '2' } }],
+      columns: ['a', 'b'],
+      faults: [
+        { path: '', line: 3, expected: { is: 'cells', count: 2 }, received: { is: 'list', length: 3 } },
+      ],
+    });
+  });
   it('name the line of the heading where a column is missing', () =>
     expect(readCsvTable('\n\nb\n', ['a']).faults.map(({ line }) => line)).toEqual([3]));
   it('stand on the line that their row begins on, below blank lines and cells of many lines', () => {

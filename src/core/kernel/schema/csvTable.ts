@@ -58,8 +58,8 @@ function rowFault(
   isFilled: boolean,
 ): Fault | undefined {
   if (broken) return { path: '', line, expected: { is: 'quotation marks' }, received: { is: 'damage' } };
-  const isShort = cells.length < count;
-  if (cells.length === count || (isShort && isFilled)) return undefined;
+  // Blank cells beyond the heading do no harm: spreadsheets leave them there.
+  if (cells.length < count ? isFilled : isBlank(cells.slice(count))) return undefined;
   return { path: '', line, expected: { is: 'cells', count }, received: { is: 'list', length: cells.length } };
 }
 
