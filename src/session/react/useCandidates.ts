@@ -21,8 +21,8 @@ interface Joins {
   readonly failure: WorkerFailure | null;
 }
 
-/** Two share the catalogue where the machine has two cores. */
-const helpersHere = (): number => Math.min(2, navigator.hardwareConcurrency || 1);
+/** Two share the catalogue where the screen keeps a core for itself. Some browsers do not say how many there are. */
+const helpersHere = (): number => Math.min(2, Math.max(1, (navigator.hardwareConcurrency || 2) - 1));
 
 /** What every species of the catalogue would bring to a tank, worked out beside the screen. */
 export function useCandidates(
