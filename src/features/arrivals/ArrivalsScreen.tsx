@@ -133,7 +133,10 @@ function Here({ tank }: { readonly tank: TankView }) {
                   </Link>
                 </FishName>
                 {resident.quarantine === 'none' && (
-                  <span className="ml-1 inline-block text-[0.75rem] text-lamp" title="No quarantine: a risk to the others">
+                  <span
+                    className="ml-1 inline-block text-[0.75rem] text-lamp"
+                    title="No quarantine: a risk to the others"
+                  >
                     no quarantine
                   </span>
                 )}
