@@ -137,6 +137,11 @@ describe('cells of a CSV table', () => {
         faults: [{ path: '', line: 3, expected: { is: 'quotation marks' }, received: { is: 'damage' } }],
       }),
   );
+  it('are none below a heading whose quotation mark does not end, and that is said', () =>
+    expect(readCsvTable('\na,"b\n1,2\n3,4\n', ['a'])).toMatchObject({
+      rows: [],
+      faults: [{ path: '', line: 2, expected: { is: 'quotation marks' } }],
+    }));
   it('are named by line, column and what was found, or that nothing was', () => {
     expect(cellFault(3, 'count', { is: 'rows' }, 'many')).toEqual({
       path: 'count',

@@ -51,13 +51,20 @@ function rowsOf(text: string, separator: string) {
   });
 }
 
+const unclosed = (line: number): Fault => ({
+  path: '',
+  line,
+  expected: { is: 'quotation marks' },
+  received: { is: 'damage' },
+});
+
 /** What is wrong with a row as a whole. */
 function rowFault(
   { line, cells, broken }: ReturnType<typeof rowsOf>[number],
   count: number,
   isFilled: boolean,
 ): Fault | undefined {
-  if (broken) return { path: '', line, expected: { is: 'quotation marks' }, received: { is: 'damage' } };
+  if (broken) return unclosed(line);
   // Blank cells beyond the heading do no harm: spreadsheets leave them there.
   if (cells.length < count ? isFilled : isBlank(cells.slice(count))) return undefined;
   return { path: '', line, expected: { is: 'cells', count }, received: { is: 'list', length: cells.length } };
@@ -85,6 +92,8 @@ export function readCsvTable(
   const plain = text.replace(/^\uFEFF/, '').replace(/\r\n?/g, '\n');
   const [heading, ...below] = rowsOf(plain, separatorOf(plain, needed));
   const columns = heading?.cells.map((name) => name.trim()) ?? [];
+  // A heading that does not end has swallowed what stands below it.
+  if (heading?.broken) return { rows: [], columns, faults: [unclosed(heading.line)] };
   const missing = needed.filter((name) => !columns.includes(name));
   if (missing.length > 0)
     return {
