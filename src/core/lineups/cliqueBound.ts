@@ -1,5 +1,6 @@
+import { isIn } from './cliques';
 import { type Bar, bitsOf, type Level } from './level';
-import { isIn, LIMITS, type Prepared } from './prepare';
+import { LIMITS, type Prepared } from './prepare';
 
 /**
  * The bound of the tails of a level: its candidates in cliques made anew, those worth most first, of each clique the item worth

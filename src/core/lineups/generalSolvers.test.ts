@@ -23,6 +23,27 @@ describe('the optimum against a general solver', () => {
       else expect(ours.best[0]!.value).toBeCloseTo(optimum, 6);
     },
   );
+  it.each([
+    [405, 40],
+    [407, 40],
+    [409, 40],
+    [605, 60],
+  ] as const)(
+    'the five best of random problem %d of %d wishes, one after the other',
+    async (seed, wishes) => {
+      // So many items that shared cliques have a price.
+      const problem = randomProblem(seed, wishes);
+      const { best, proven } = solveProblem(problem, { best: 5 });
+      expect(proven).toBe(true);
+      for (const [i, { value }] of best.entries())
+        expect(
+          await highs(
+            problem,
+            best.slice(0, i).map(({ items }) => items),
+          ),
+        ).toBeCloseTo(value, 6);
+    },
+  );
   it.each(['nano, 12 wishes', 'mbuna rock, 16 wishes', 'Tanganyika, 17 wishes'])('%s', async (name) => {
     const { problem } = buildProblem(WISH_LISTS[name]!, catalogue, TODAY);
     expect(solveProblem(problem, { best: 10 }).best[0]!.value).toBeCloseTo((await highs(problem))!, 6);

@@ -8,16 +8,20 @@ export interface Level {
   /** The most that the candidates from here on can add. */
   readonly suffix: Float64Array;
   readonly prices: Float64Array;
+  /** The prices of limits and of shared cliques that go together; empty where none are shared. */
+  readonly shared: Float64Array;
   count: number;
   /** Where the level stands, and what was worth so far: for the bound when the search is stopped. */
   at: number;
   value: number;
 }
 
-export const makeLevel = (n: number): Level => ({
+/** @param shared how many cliques are shared */
+export const makeLevel = (n: number, shared: number): Level => ({
   items: new Int32Array(n),
   suffix: new Float64Array(n),
   prices: new Float64Array(LIMITS),
+  shared: new Float64Array(shared > 0 ? LIMITS + shared : 0),
   count: 0,
   at: 0,
   value: 0,

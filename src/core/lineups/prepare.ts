@@ -1,11 +1,15 @@
+import { cliqueCover, type Cliques, NO_SHARED, put, type SharedCliques, shareCliques } from './cliques';
 import { HAIR } from './podium';
 import { LAYER_NAMES, type ReducedProblem } from './problem';
 
 /** Nitrate and the room of each layer. */
 export const LIMITS = 1 + LAYER_NAMES.length;
 
+/** With so many items or fewer the disjoint cliques are as good a bound as the shared ones, and quicker (by trial). */
+export const FEW_ITEMS = 45;
+
 /** Items renumbered for the search, the most valuable for what they use first. */
-export interface Prepared {
+export interface Prepared extends Cliques {
   readonly original: readonly number[];
   readonly value: Float64Array;
   /** Use of the limits, item after item: limit `r` of item `i` stands at `i * LIMITS + r`. */
@@ -18,42 +22,14 @@ export interface Prepared {
   readonly words: number;
   /** Groups of which one item must be taken, as lists of items. */
   readonly required: readonly (readonly number[])[];
-  /** Disjoint cliques of items that exclude each other: the clique of each item, and how many there are. */
-  readonly clique: Int32Array;
-  readonly cliques: number;
+  /** Cliques beside the disjoint ones; none where there are few items. */
+  readonly shared: SharedCliques;
   /** All values are multiples of this; 0 when there is no such. */
   readonly step: number;
 }
 
 /** Values that the format gives are whole weights, or seven tenths of them: all are multiples of one of these, or of none. */
 const STEPS = [1, 0.1];
-
-/** Whether an item stands in a row of bits that begins at a word. */
-export const isIn = (bits: Int32Array, from: number, item: number): boolean =>
-  ((bits[from + (item >> 5)] as number) & (1 << (item & 31))) !== 0;
-
-/** Items into disjoint cliques, greedily: each joins the first that it excludes all of. */
-function cliqueCover(
-  n: number,
-  excludes: Int32Array,
-  words: number,
-): { readonly clique: Int32Array; readonly cliques: number } {
-  const clique = new Int32Array(n);
-  /** What all members of a clique exclude. */
-  const common = new Int32Array(n * words);
-  let cliques = 0;
-  for (let item = 0; item < n; item += 1) {
-    let home = 0;
-    while (home < cliques && !isIn(common, home * words, item)) home += 1;
-    for (let w = 0; w < words; w += 1) {
-      const own = excludes[item * words + w] as number;
-      common[home * words + w] = home === cliques ? own : (common[home * words + w] as number) & own;
-    }
-    if (home === cliques) cliques += 1;
-    clique[item] = home;
-  }
-  return { clique, cliques };
-}
 
 const isMultiple = (value: number, of: number): boolean =>
   Math.abs(value / of - Math.round(value / of)) < HAIR;
@@ -87,15 +63,11 @@ export function prepare(problem: ReducedProblem): Prepared {
   order.forEach((index, at) => (place[index] = at));
   const words = Math.ceil(n / 32);
   const excludes = new Int32Array(n * words);
-  const set = (a: number, b: number): void => {
-    const word = a * words + (b >> 5);
-    excludes[word] = (excludes[word] as number) | (1 << (b & 31));
-  };
   const exclude = (a: number, b: number): void => {
     const [x, y] = [place[a] as number, place[b] as number];
     if (x < 0 || y < 0 || x === y) return;
-    set(x, y);
-    set(y, x);
+    put(excludes, x * words, y);
+    put(excludes, y * words, x);
   };
   for (const [a, b] of problem.conflicts) exclude(a as number, b as number);
   for (const list of problem.oneOf)
@@ -104,6 +76,7 @@ export function prepare(problem: ReducedProblem): Prepared {
     });
   const use = new Float64Array(n * count);
   order.forEach((index, at) => use.set(taken.subarray(index * count, (index + 1) * count), at * count));
+  const cover = cliqueCover(n, excludes, words);
   return {
     original: order,
     value: Float64Array.from(order, (index) => items[index]?.value ?? 0),
@@ -114,7 +87,8 @@ export function prepare(problem: ReducedProblem): Prepared {
     ),
     excludes,
     words,
-    ...cliqueCover(n, excludes, words),
+    ...cover,
+    shared: n > FEW_ITEMS ? shareCliques(n, excludes, words, cover) : NO_SHARED,
     step:
       STEPS.find((step) =>
         [problem.layerBonus, ...items.map((item) => item.value)].every((value) => isMultiple(value, step)),

@@ -1,9 +1,11 @@
 import { CliqueBound } from './cliqueBound';
+import { isIn } from './cliques';
 import { Bar, bitsOf, type Level, makeLevel } from './level';
 import { HAIR, Podium, type Solution } from './podium';
-import { isIn, LIMITS, prepare } from './prepare';
+import { FEW_ITEMS, LIMITS, prepare } from './prepare';
 import { Prices } from './prices';
 import type { ReducedProblem } from './problem';
+import { SharedPrices } from './sharedPrices';
 
 export interface Solved {
   /** Best first; among lists of one value the search keeps those it meets first, in a fixed order. */
@@ -41,6 +43,8 @@ export interface SolveOptions {
 const ROOT_STEPS = 100;
 const NODE_STEPS = 4;
 const DIVE_STEPS = 1;
+/** Shared cliques are counted where they bring the bound of the root down to this share of the plain one (by trial). */
+const WORTH_SHARING = 0.98;
 /** How often `stop` is asked, in nodes. */
 const BREATH = 2048;
 
@@ -50,8 +54,9 @@ const BREATH = 2048;
  * Maximises the sum of values and of `layerBonus` for each layer that some chosen item covers, under pairwise conflicts, at
  * most one item a species, required groups, and four limits that add up. Depth-first branch and bound. The bound is the
  * Lagrangian one (Fisher 1981): limits at prices, and of each of disjoint cliques of items the one worth most over its
- * price; behind it that of cliques in which an item may stand several times. Items that cannot be in a better set at those prices are fixed out. Distinct sets count, also those contained in a
- * better one. What a list loses together is taken off where it is recorded: the bound stays one, since a loss is never a gain.
+ * price; behind it that of cliques in which an item may stand several times. Where many items exclude each other, cliques that share
+ * items have a price too (decision 30). Items that cannot be in a better set at those prices are fixed out. Distinct sets count, also
+ * those contained in a better one. What a list loses together is taken off where it is recorded: the bound stays one, since a loss is never a gain.
  * Deterministic; exact unless `mostNodes` or `stop` ends it, and then `bound` says how far from proven it is.
  */
 export function solveProblem(problem: ReducedProblem, options: SolveOptions): Solved {
@@ -71,6 +76,9 @@ class Search {
   private stopped = false;
   private readonly bar: Bar;
   private readonly prices: Prices;
+  private readonly shared: SharedPrices;
+  /** Whether shared cliques are counted. */
+  private sharing: boolean;
   private readonly tails: CliqueBound;
   private readonly later: Int32Array;
 
@@ -86,6 +94,8 @@ class Search {
     this.taken = new Uint8Array(this.n);
     this.later = new Int32Array(this.n);
     this.prices = new Prices(this.it, this.left, this.bar);
+    this.shared = new SharedPrices(this.it, this.left, this.bar, problem.layerBonus);
+    this.sharing = this.it.shared.count > 0;
     this.tails = new CliqueBound(this.it, this.prices.worth, this.left, this.bar, problem.layerBonus);
   }
 
@@ -107,7 +117,7 @@ class Search {
   private level(depth: number): Level {
     const known = this.levels[depth];
     if (known) return known;
-    const made = makeLevel(this.n);
+    const made = makeLevel(this.n, this.it.shared.count);
     this.levels.push(made);
     return made;
   }
@@ -178,6 +188,30 @@ class Search {
     return front;
   }
 
+  /** Prices a level, and drops what cannot be in a better set. Answers whether any better one can be there; `bonus` is for the layers. */
+  private price(level: Level, steps: number, value: number, bonus: number): boolean {
+    const total = bonus + this.prices.reprice(level, level.prices, steps, value + bonus);
+    if (this.bar.isAbove(value + total)) return false;
+    this.prices.fixOut(level, total, value);
+    return true;
+  }
+
+  /** The same where shared cliques are counted. The root decides whether it is worth while: that takes the plain price too. */
+  private priceShared(level: Level, steps: number, value: number, bonus: number): boolean {
+    const isRoot = this.chosen.length === 0;
+    if (isRoot && !this.price(level, steps, value, bonus)) return false;
+    const total = bonus + this.shared.reprice(level, level.shared, steps, value + bonus);
+    if (this.bar.isAbove(value + total)) return false;
+    if (isRoot && total > WORTH_SHARING * (bonus + this.prices.reprice(level, level.prices, 0, value))) {
+      this.sharing = false;
+      return true;
+    }
+    this.shared.fixOut(level, total, value);
+    // The limits' prices beside those of the cliques are the better ones for the cliques made anew as well.
+    level.prices.set(level.shared.subarray(0, LIMITS));
+    return this.price(level, 0, value, bonus);
+  }
+
   private search(depth: number, value: number, covered: number, steps: number): void {
     const { it, left } = this;
     const level = this.levels[depth] as Level;
@@ -193,17 +227,17 @@ class Search {
       return;
     }
     const bonus = this.problem.layerBonus * bitsOf(this.coverable(level) & ~covered);
-    const total = bonus + this.prices.reprice(level, steps, value + bonus);
-    if (this.bar.isAbove(value + total)) {
+    const shares = this.sharing && level.count > FEW_ITEMS;
+    if (!(shares ? this.priceShared(level, steps, value, bonus) : this.price(level, steps, value, bonus))) {
       level.count = 0;
       return;
     }
-    this.prices.fixOut(level, total, value);
     this.tails.cover(level);
     const tried = it.required.length > 0 ? this.serve(level) : level.count;
     this.tails.bound(level, covered);
     const last = this.tails.fixOut(level, value, tried) - 1;
     const next = this.level(depth + 1);
+    if (shares && this.sharing) this.shared.bound(level, covered);
     for (let i = 0; i <= last; i += 1) {
       level.at = i;
       if (this.bar.isAbove(value + (level.suffix[i] as number))) break;
@@ -217,6 +251,7 @@ class Search {
       this.record(now);
       this.admit(level, i + 1, item, next);
       next.prices.set(level.prices);
+      if (shares) next.shared.set(level.shared);
       if (next.count === 1) this.last(next.items[0] as number, now, bits);
       else if (next.count > 1) this.search(depth + 1, now, bits, i === 0 ? DIVE_STEPS : NODE_STEPS);
       if (this.stopped) return;

@@ -4,9 +4,9 @@ import { infeasible, toProgram, type Optimum, type Row } from './program';
 /** The optimum by GLPK, null when there is none. */
 export async function glpkSolver(): Promise<Optimum> {
   const glpk = await GLPK();
-  return async (problem) => {
+  return async (problem, known) => {
     if (infeasible(problem)) return null;
-    const { objective, rows, binaries } = toProgram(problem);
+    const { objective, rows, binaries } = toProgram(problem, known);
     const vars = (terms: Row['terms']) => terms.map(([coef, name]) => ({ name, coef }));
     const { result } = glpk.solve(
       {

@@ -6,9 +6,9 @@ export async function highsSolver(): Promise<Optimum> {
   const highs = await loadHighs();
   const sum = (terms: Row['terms']): string =>
     terms.map(([coef, name]) => `${coef < 0 ? '-' : '+'} ${Math.abs(coef)} ${name}`).join(' ');
-  return async (problem) => {
+  return async (problem, known) => {
     if (infeasible(problem)) return null;
-    const { objective, rows, binaries } = toProgram(problem);
+    const { objective, rows, binaries } = toProgram(problem, known);
     const text = [
       'Maximize',
       ` value: ${sum(objective)}`,

@@ -13,8 +13,8 @@ export interface Program {
   readonly binaries: readonly string[];
 }
 
-/** A reduced problem as an integer program in the plainest form, as anybody would write it. */
-export function toProgram(problem: ReducedProblem): Program {
+/** A reduced problem as an integer program in the plainest form, as anybody would write it; sets that are known already are left out. */
+export function toProgram(problem: ReducedProblem, known: readonly (readonly number[])[] = []): Program {
   const { items, limits } = problem;
   const x = (index: number): string => `x${index}`;
   const rows: Row[] = [
@@ -33,6 +33,11 @@ export function toProgram(problem: ReducedProblem): Program {
       ],
       most: 0,
     })),
+    // Another set: one of these is not in it, or one of the rest is.
+    ...known.map((set) => ({
+      terms: items.map((_, i) => [set.includes(i) ? -1 : 1, x(i)] as const),
+      least: 1 - set.length,
+    })),
   ];
   return {
     objective: [
@@ -48,5 +53,8 @@ export function toProgram(problem: ReducedProblem): Program {
 export const infeasible = (problem: ReducedProblem): boolean =>
   problem.required.some((list) => list.length === 0);
 
-/** The value of the best set by another solver, null when there is none. */
-export type Optimum = (problem: ReducedProblem) => Promise<number | null>;
+/** The value of the best set by another solver, of those that are not known already; null when there is none. */
+export type Optimum = (
+  problem: ReducedProblem,
+  known?: readonly (readonly number[])[],
+) => Promise<number | null>;
