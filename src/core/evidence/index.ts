@@ -11,7 +11,7 @@ export { isLater, latestOf, poolOf, Shelves, tanksBySpecies } from './pool';
 export type { Counting } from './pool';
 export { brierOf, calibrationBy, calibrationOf, SAID_CHANCE } from './calibration';
 export type { Calibration } from './calibration';
-export { aboutOf, predictionsIn, warningsOf } from './predictions';
+export { aboutOf, LEAST_MONTHS, predictionsIn, warningsOf } from './predictions';
 export type { Kept } from './predictions';
 export { experienceOf, experienceOn } from './summed';
 export type { ExperienceSum, OutcomeSum, RateSum } from './summed';

@@ -85,8 +85,8 @@ describe('species by CSV', () => {
       line: 1,
       expected: { is: 'column', name: 'id' },
     });
-    expect(readSpeciesCsv('id,colour\nx,blue\n', catalogue).faults[0]).toMatchObject({
-      line: 1,
+    expect(readSpeciesCsv('\n\nid,colour\nx,blue\n', catalogue).faults[0]).toMatchObject({
+      line: 3,
       path: 'colour',
       expected: { is: 'known column' },
     });

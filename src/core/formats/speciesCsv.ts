@@ -96,7 +96,7 @@ function readRow(
  * known changes that entry. Cells may carry units ("4 in", "75 - 82 F", "90 ppm").
  */
 export function readSpeciesCsv(text: string, catalogue: Catalogue): SpeciesCsv {
-  const { rows, columns: fields, faults } = readCsvTable(text, ['id'], 'filled');
+  const { rows, columns: fields, headingLine, faults } = readCsvTable(text, ['id'], 'filled');
   const known = speciesColumns(catalogue.all[0] as SpeciesProfile);
   const strange = fields.filter((field) => field !== '' && field !== LIKE && !known.includes(field));
   if (!fields.includes('id')) return { rows: [], faults };
@@ -112,6 +112,9 @@ export function readSpeciesCsv(text: string, catalogue: Catalogue): SpeciesCsv {
         ? { ...row, species: null, faults: [faultOf('id', { is: 'unique' }, id)] }
         : row;
     }),
-    faults: [...strange.map((field) => cellFault(1, field, { is: 'known column' }, field)), ...faults],
+    faults: [
+      ...strange.map((field) => cellFault(headingLine, field, { is: 'known column' }, field)),
+      ...faults,
+    ],
   };
 }

@@ -199,7 +199,11 @@ export function WaveLine({
       </div>
       {/* What speaks against the place where it is held, before it is let go. */}
       <div aria-live="polite" className="min-h-12 text-[0.8125rem]">
-        {!held && <p className="text-slate">Drag a wave, or move it with its buttons.</p>}
+        {!held && (
+          <p className="text-slate">
+            Drag a wave, or press Space on it and move it with the arrow keys, or use its buttons.
+          </p>
+        )}
         {held && there && (
           <>
             <p className="fig">

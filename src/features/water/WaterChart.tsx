@@ -66,25 +66,29 @@ export function WaterChart({
           },
         ] satisfies readonly ChartLine[])
       : []),
-    {
-      label: 'water changed',
-      points: marks(
-        log.changes.map((change) => change.on),
-        foot,
-      ),
-      ink: 'slate',
-      mark: 'triangle',
-      dots: 5,
-      bare: true,
-    },
-    {
-      label: 'fish arrived',
-      points: marks(log.waves, foot),
-      ink: 'buoy',
-      mark: 'rectRot',
-      dots: 6,
-      bare: true,
-    },
+    ...(
+      [
+        {
+          label: 'water changed',
+          points: marks(
+            log.changes.map((change) => change.on),
+            foot,
+          ),
+          ink: 'slate',
+          mark: 'triangle',
+          dots: 5,
+          bare: true,
+        },
+        {
+          label: 'fish arrived',
+          points: marks(log.waves, foot),
+          ink: 'buoy',
+          mark: 'rectRot',
+          dots: 6,
+          bare: true,
+        },
+      ] satisfies readonly ChartLine[]
+    ).filter(({ points }) => points.length > 0),
   ];
   return (
     <LineChart

@@ -201,5 +201,6 @@ function wholeTicks(axis: Scale): void {
 const bounds = ({ min, max, fromZero }: ChartProps['x']) => ({
   ...(min === undefined ? {} : { min }),
   ...(max === undefined ? {} : { max }),
-  ...(fromZero ? { beginAtZero: true } : {}),
+  // A line at the top of the figures stands clear of the edge.
+  ...(fromZero ? { beginAtZero: true, grace: '5%' } : {}),
 });

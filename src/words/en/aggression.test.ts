@@ -185,6 +185,7 @@ describe('a hierarchy', () => {
     ).join(' ');
     expect(said).toContain('Six fish that met are needed');
     expect(said).toMatch(/circular triads? \(A beats B, B beats C, C beats A\)/);
+    expect(said).toMatch(/\d\.\d circular triads \(.*\); a pair that drew or never met counts half\./);
     expect(said).toContain('2 pairs of these fish never met; their other contests rank them.');
   });
 });

@@ -70,7 +70,9 @@ export function sayHierarchy(measures: HierarchyMeasures): readonly string[] {
         ? 'Six fish that met are needed to test whether the hierarchy is linear.'
         : '',
     steep(measures),
-    circles > 0 ? `${countOf(circles, 'circular triad')} (A beats B, B beats C, C beats A).` : '',
+    circles > 0
+      ? `${countOf(circles, 'circular triad')} (A beats B, B beats C, C beats A)${Number.isInteger(circles) ? '' : '; a pair that drew or never met counts half'}.`
+      : '',
     unknownPairs > 0
       ? `${countOf(unknownPairs, 'pair')} of these fish never met; their other contests rank them.`
       : '',

@@ -1,5 +1,5 @@
 import type { PredictionEnd } from '@/core/events';
-import { type Kept, type PredictedOutcome, warnedOf } from '@/core/evidence';
+import { type Kept, LEAST_MONTHS, type PredictedOutcome, warnedOf } from '@/core/evidence';
 import { outcomeName } from './experience';
 import { everyOf, countOf } from './names';
 import type { SpeciesNames } from './names';
@@ -43,7 +43,7 @@ export function sayKept(
     `${species.length > 1 ? 'together' : 'kept'} ${since}`,
     minutesWatched === 0 ? 'not watched' : `watched ${countOf(minutesWatched, 'minute')}`,
     ...(minutesWatched === 0 ? [] : [contests === 0 ? 'no contest' : countOf(contests, 'contest')]),
-    lost === 0 ? 'no loss' : `${lost} lost`,
+    lost === 0 ? 'no loss' : `${lost} lost, of any cause`,
   ].join(', ');
 }
 
@@ -51,7 +51,7 @@ const WHY: Readonly<Record<Kept['why'], string>> = {
   seen: 'The record shows that it happened.',
   'whole span': 'The record shows none of it in that time.',
   'not watched': 'The record cannot tell: hardly watched.',
-  'too short': 'The record cannot tell: too short a time.',
+  'too short': `The record cannot tell: less than ${countOf(LEAST_MONTHS, 'month')}.`,
   intervened: 'The record cannot tell: you intervened.',
   runs: 'Still running.',
 };

@@ -87,19 +87,23 @@ export function readCsvTable(
 ): {
   readonly rows: readonly CsvRow[];
   readonly columns: readonly string[];
+  /** The line of the heading. */
+  readonly headingLine: number;
   readonly faults: readonly Fault[];
 } {
   const plain = text.replace(/^\uFEFF/, '').replace(/\r\n?/g, '\n');
   const [heading, ...below] = rowsOf(plain, separatorOf(plain, needed));
   const columns = heading?.cells.map((name) => name.trim()) ?? [];
+  const headingLine = heading?.line ?? 1;
   // A heading that does not end has swallowed what stands below it.
-  if (heading?.broken) return { rows: [], columns, faults: [unclosed(heading.line)] };
+  if (heading?.broken) return { rows: [], columns, headingLine, faults: [unclosed(headingLine)] };
   const missing = needed.filter((name) => !columns.includes(name));
   if (missing.length > 0)
     return {
       rows: [],
       columns,
-      faults: missing.map((name) => cellFault(heading?.line ?? 1, '', { is: 'column', name }, '')),
+      headingLine,
+      faults: missing.map((name) => cellFault(headingLine, '', { is: 'column', name }, '')),
     };
   const faults = below.flatMap((row) => rowFault(row, columns.length, shortRows === 'filled') ?? []);
   const spoilt = new Set(faults.map(({ line }) => line));
@@ -108,6 +112,7 @@ export function readCsvTable(
       spoilt.has(line) ? [] : [{ line, cells: cellsByName(columns, cells) }],
     ),
     columns,
+    headingLine,
     faults,
   };
 }
