@@ -103,3 +103,75 @@ describe('a fix as it is tried, and as one press makes it', () => {
       ),
     ).toBeNull());
 });
+
+describe('the plan after an edit', () => {
+  const NEON = 'paracheirodon-innesi';
+  const file = plan(TANKS.us29, [
+    { species: NEON, count: 6, lengthCm: 2, origin: 'wild', males: 3, females: 3, until: '2027-05' },
+    { species: 'corydoras-panda', count: 6 },
+    { species: NEON, count: 4 },
+  ]);
+  const [neon, cory] = file.groups;
+  const after = (edit: PlanEdit) => editPlan(file, edit, catalogue);
+  it.each<[PlanEdit, Partial<PlanFile['tank']>]>([
+    [{ kind: 'set-substrate', substrate: 'sand' }, { substrate: 'sand' }],
+    [{ kind: 'set-light', hours: 9 }, { lightHours: 9 }],
+    [{ kind: 'set-breaks', sightBreaks: 3 }, { sightBreaks: 3 }],
+    [{ kind: 'set-lid', lid: true }, { lid: true }],
+    [{ kind: 'set-plants', plants: 'dense' }, { plants: 'dense' }],
+    [{ kind: 'set-wall', wall: 'widthCm', cm: 40 }, { widthCm: 40 }],
+  ])('%j changes nothing but that', (edit, changed) =>
+    expect(after(edit)).toEqual({ ...file, tank: { ...file.tank, ...changed } }),
+  );
+  it.each<[string, PlanEdit, PlanFile['groups'] | null]>([
+    [
+      'adds a species that is not there, as it is sold',
+      { kind: 'set-count', species: 'betta-splendens', count: 1 },
+      [
+        ...file.groups,
+        {
+          species: 'betta-splendens',
+          count: 1,
+          lengthCm: catalogue.byId.get('betta-splendens')!.size.soldCm,
+        },
+      ],
+    ],
+    ['adds none that nobody knows', { kind: 'set-count', species: 'nobody', count: 1 }, null],
+    ['leaves out none that is not there', { kind: 'leave-out', species: 'betta-splendens' }, null],
+    ['leaves out all groups of a species', { kind: 'leave-out', species: NEON }, [cory!]],
+    [
+      'gives another species the place of the first, its origin, and the length at which it is sold',
+      { kind: 'swap', species: NEON, to: 'hyphessobrycon-amandae', count: 12 },
+      [
+        {
+          species: 'hyphessobrycon-amandae',
+          count: 12,
+          lengthCm: catalogue.byId.get('hyphessobrycon-amandae')!.size.soldCm,
+          origin: 'wild',
+        },
+        cory!,
+      ],
+    ],
+    [
+      'says neither length nor origin where the former one did not',
+      { kind: 'swap', species: 'corydoras-panda', to: 'corydoras-aeneus', count: 8 },
+      [neon!, { species: 'corydoras-aeneus', count: 8 }, file.groups[2]!],
+    ],
+    ['knows no other species', { kind: 'swap', species: NEON, to: 'nobody', count: 1 }, null],
+    [
+      'does not tell the sexes of two groups apart',
+      { kind: 'set-sexes', species: NEON, males: 1, females: 2 },
+      null,
+    ],
+    [
+      'tells the sexes of one group, which are its number',
+      { kind: 'set-sexes', species: 'corydoras-panda', males: 2, females: 5 },
+      [neon!, { ...cory!, count: 7, males: 2, females: 5 }, file.groups[2]!],
+    ],
+    [
+      'says of all groups where they come from; they stand together then',
+      { kind: 'set-origin', species: NEON, origin: 'tank-bred' },
+      [{ ...neon!, origin: 'tank-bred' }, { ...file.groups[2]!, origin: 'tank-bred' }, cory!],
+    ],
+  ])('%s', (_name, edit, groups) => expect(after(edit)?.groups ?? null).toEqual(groups));
+});

@@ -14,9 +14,11 @@ describe('tankOffers', () => {
     { profile: of('corydoras-aeneus'), count: 6 },
   ]);
   const planOf = (size: (typeof STANDARD_TANKS)[number]) => plan({ ...size, lid: true }, groups);
-  const offers = tankOffers(bySize, planOf, { clearanceCm: 12.7, most: 3 }, catalogue, TODAY);
+  const offersOf = (sizes = bySize) =>
+    tankOffers(sizes, planOf, { clearanceCm: 12.7, most: 3 }, catalogue, TODAY);
 
   it('offers the smallest sizes with the best verdict, which is what the list will say', () => {
+    const offers = offersOf();
     expect(offers).toHaveLength(3);
     for (const { size, answer } of offers)
       expect(answer.verdict).toBe(assess(planOf(size), catalogue, TODAY).verdict);
@@ -24,6 +26,7 @@ describe('tankOffers', () => {
     expect([...volumes].sort((a, b) => a - b)).toEqual(volumes);
   });
   it('tells the wall with its clearance, the floor, the mass and the nitrate', () => {
+    const offers = offersOf();
     const [{ size, wallCm, floorCm2, filledKg, nitrateMgLWeek } = offers[0]!] = offers;
     expect(wallCm).toBeCloseTo(size.lengthCm + 25.4, 6);
     expect(floorCm2).toBeCloseTo(size.lengthCm * size.widthCm, 6);

@@ -4,7 +4,8 @@ import type { Fact, Fix, PlanEdit, Reason } from '../rules';
 import type { Assessment, Verdict } from './assess';
 import { adviceFor, type CauseGroup, fishIn, fixKey, groupByCause } from './causes';
 import type { Assumed } from './defaults';
-import { isOtherFish, type Leaves, type TriedFixes } from './triedFixes';
+import { isOtherFish, type TriedFixes } from './triedFixes';
+import type { Leaves } from './tryEdit';
 import { isBad } from './whatItAdds';
 
 /** A fix in words; with the edit that was tried and what it leaves, or null for both where only the keeper can do it. */

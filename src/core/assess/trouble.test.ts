@@ -3,7 +3,7 @@ import type { PlanFile, PlanGroup } from '../model/plan';
 import { atOnce } from '../kernel/steps/atOnce';
 import type { Assessment } from './assess';
 import { fishIn, groupByCause } from './causes';
-import { troubleInSteps, type Trouble } from './trouble';
+import { byWhatItSettles, byWhatItSolves, choices, namedMost, troubleInSteps, type Trouble } from './trouble';
 import { isBad } from './whatItAdds';
 
 const trouble = (
@@ -97,5 +97,81 @@ describe('the fewest that have to go', () => {
     expect(least(plan(TANKS.us75, calm, { water }))).toBeNull();
     const alone = plan(TANKS.us10, [kind('astronotus-ocellatus', 1), kind('paracheirodon-innesi', 8)]);
     expect(least(alone, ['paracheirodon-innesi'])).toBeNull();
+  });
+});
+
+describe('the order of what settles trouble', () => {
+  const settling = (species: string, stops: number, settles: number, brings = 0) => ({
+    species,
+    stops,
+    settles,
+    brings,
+  });
+  it.each([
+    ['more stops first', settling('b', 2, 2), settling('a', 1, 9)],
+    ['then what settles more', settling('b', 1, 3), settling('a', 1, 2)],
+    ['net of what it brings', settling('b', 1, 3, 0), settling('a', 1, 5, 3)],
+    ['then by name', settling('a', 1, 3, 1), settling('b', 1, 2, 0)],
+  ])('of species is %s', (_name, first, second) => {
+    expect(byWhatItSettles(first, second)).toBeLessThan(0);
+    expect(byWhatItSettles(second, first)).toBeGreaterThan(0);
+  });
+  it('of changes is more stops first, then more problems', () => {
+    const all = [settling('a', 0, 9), settling('b', 1, 2), settling('c', 1, 3), settling('d', 0, 9)];
+    expect(
+      [...all]
+        .sort(byWhatItSolves)
+        .map(({ species }) => species)
+        .join(''),
+    ).toBe('cbad');
+  });
+  it('tries those that are named most, of those that may go; a stop weighs as much as six cautions', () => {
+    const named = (severity: 'stop' | 'caution' | 'note' | 'good', ...species: string[]) => ({
+      severity,
+      species,
+    });
+    const findings = [
+      ...Array.from({ length: 5 }, () => named('caution', 'often')),
+      named('stop', 'blamed', 'kept'),
+      named('caution', 'b', 'a'),
+      named('note', 'noted'),
+      named('good', 'fine'),
+    ];
+    const all = ['noted', 'b', 'often', 'a', 'fine', 'blamed', 'unnamed'];
+    expect(namedMost(findings, all)).toEqual(['blamed', 'often', 'a', 'b']);
+    expect(namedMost([...findings, named('caution', 'often'), named('caution', 'often')], all)[0]).toBe(
+      'often',
+    );
+    const many = ['a', 'b', 'c', 'd', 'e', 'f', 'g'];
+    expect(namedMost([named('stop', ...many)], [...many].reverse())).toEqual(many.slice(0, 6));
+  });
+  it('chooses so many in every way, each once', () => {
+    expect(choices(['a', 'b', 'c'], 2)).toEqual([
+      ['a', 'b'],
+      ['a', 'c'],
+      ['b', 'c'],
+    ]);
+    expect(choices(['a', 'b'], 1)).toEqual([['a'], ['b']]);
+    expect(choices(['a', 'b'], 3)).toEqual([]);
+    expect(choices([], 0)).toEqual([[]]);
+  });
+  it('counts stops apart from cautions, among findings and among problems', () => {
+    const file = plan(TANKS.us20long, [kind('astronotus-ocellatus', 1), kind('paracheirodon-innesi', 10)]);
+    const before = judge(file);
+    const after = judge({ ...file, groups: [kind('paracheirodon-innesi', 10)] });
+    const [first] = ask(file, ['astronotus-ocellatus']);
+    const stops = before.findings.filter(({ severity }) => severity === 'stop');
+    expect(after.findings.filter(isBad)).toEqual([]);
+    expect(first).toMatchObject({
+      settles: before.findings.filter(isBad).length,
+      stops: stops.length,
+      brings: 0,
+      problems: {
+        solved: groupByCause(before.findings.filter(isBad), fishIn(before.context.planned)).length,
+        stops: groupByCause(stops, fishIn(before.context.planned)).length,
+        added: 0,
+      },
+    });
+    expect(stops.length).toBeLessThan(before.findings.filter(isBad).length);
   });
 });

@@ -1,6 +1,6 @@
 import type { Catalogue, PlanFile } from '../model';
 import { assess, type Assessment, type Verdict } from './assess';
-import { editOf, type PlanEdit } from '../rules';
+import { editOf, type Finding, type PlanEdit } from '../rules';
 import { type CauseGroup, fishIn, groupByCause } from './causes';
 import { editPlan } from './planEdit';
 import { isBad, whatItAdds } from './whatItAdds';
@@ -44,7 +44,7 @@ const MOST_LEFT_OUT = 3;
 const WAYS = 6;
 
 /** All choices of so many of these, in their order. */
-function choices(of: readonly string[], many: number): readonly (readonly string[])[] {
+export function choices(of: readonly string[], many: number): readonly (readonly string[])[] {
   if (many === 0) return [[]];
   return of.flatMap((first, i) => choices(of.slice(i + 1), many - 1).map((rest) => [first, ...rest]));
 }
@@ -110,6 +110,36 @@ function solvedBy(before: Assessment, after: Assessment): Solved {
   };
 }
 
+/** The changes that solve most stops first, then those that solve most. */
+export const byWhatItSolves = (
+  a: Pick<Solved, 'stops' | 'settles'>,
+  b: Pick<Solved, 'stops' | 'settles'>,
+): number => b.stops - a.stops || b.settles - a.settles;
+
+/** The species that settle most stops first, then those that settle most, net of what they bring, then by name. */
+export const byWhatItSettles = (
+  a: Pick<Settling, 'stops' | 'settles' | 'brings' | 'species'>,
+  b: Pick<Settling, 'stops' | 'settles' | 'brings' | 'species'>,
+): number =>
+  b.stops - a.stops || b.settles - b.brings - (a.settles - a.brings) || (a.species < b.species ? -1 : 1);
+
+/** The species that problems name most often, of those that may go; a stop counts as many cautions. */
+export function namedMost(
+  findings: readonly Pick<Finding, 'severity' | 'species'>[],
+  removable: readonly string[],
+): readonly string[] {
+  const named = new Map<string, number>();
+  for (const { severity, species } of findings) {
+    const weight = severity === 'stop' ? TRIED : severity === 'caution' ? 1 : 0;
+    for (const one of weight > 0 ? species : []) named.set(one, (named.get(one) ?? 0) + weight);
+  }
+  const times = (species: string): number => named.get(species) ?? 0;
+  return removable
+    .filter((species) => named.has(species))
+    .sort((a, b) => times(b) - times(a) || (a < b ? -1 : 1))
+    .slice(0, TRIED);
+}
+
 /** Changes of the tank that fixes propose, each tried; those that solve more than one problem, net of what they bring. */
 function* changesThatSolve({
   plan,
@@ -128,7 +158,7 @@ function* changesThatSolve({
     if (solved.settles - solved.brings > 1) found.push({ ...solved, edit });
     yield;
   }
-  return found.sort((a, b) => b.stops - a.stops || b.settles - a.settles);
+  return found.sort(byWhatItSolves);
 }
 
 function* settlesMost({
@@ -138,25 +168,14 @@ function* settlesMost({
   today,
   removable,
 }: TroubledList): Generator<undefined, readonly Settling[]> {
-  const named = new Map<string, number>();
-  for (const finding of before.findings.filter(isBad))
-    for (const species of finding.species)
-      named.set(species, (named.get(species) ?? 0) + (finding.severity === 'stop' ? TRIED : 1));
-  const tried = removable
-    .filter((species) => named.has(species))
-    .sort((a, b) => (named.get(b) ?? 0) - (named.get(a) ?? 0) || (a < b ? -1 : 1))
-    .slice(0, TRIED);
   const found: Settling[] = [];
-  for (const species of tried) {
+  for (const species of namedMost(before.findings, removable)) {
     const after = assess(without(plan, [species], catalogue), catalogue, today);
     const solved = solvedBy(before, after);
     if (solved.settles > solved.brings) found.push({ ...solved, species });
     yield;
   }
-  return found.sort(
-    (a, b) =>
-      b.stops - a.stops || b.settles - b.brings - (a.settles - a.brings) || (a.species < b.species ? -1 : 1),
-  );
+  return found.sort(byWhatItSettles);
 }
 
 /**
