@@ -58,22 +58,25 @@ export function Stepper({
         >
           −
         </button>
-        <input
-          aria-label={`Number of ${label}`}
-          inputMode="numeric"
-          enterKeyHint="done"
-          className="fig w-9 max-desk:w-12 max-desk:max-[22rem]:w-9 border border-slate/60 bg-panel text-center text-[0.9375rem] text-ink max-desk:text-[1rem] aria-[invalid=true]:border-buoy"
-          aria-invalid={isWrong || undefined}
-          aria-describedby={isWrong ? id : undefined}
-          value={typed ?? shown}
-          onChange={({ target }) => setTyped(target.value.trim())}
-          onFocus={({ target }) => target.select()}
-          onBlur={take}
-          onKeyDown={(event) => {
-            if (event.key === 'Enter') take();
-            else if (event.key === 'Escape') setTyped(null);
-          }}
-        />
+        {/* A number that changes lays out nothing but itself: its box has a size of its own. */}
+        <span className="h-7 w-9 max-desk:h-11 max-desk:w-12 max-desk:max-[22rem]:size-9">
+          <input
+            aria-label={`Number of ${label}`}
+            inputMode="numeric"
+            enterKeyHint="done"
+            className="fig block size-full border border-slate/60 bg-panel text-center [contain:strict] text-[0.9375rem] text-ink max-desk:text-[1rem] aria-[invalid=true]:border-buoy"
+            aria-invalid={isWrong || undefined}
+            aria-describedby={isWrong ? id : undefined}
+            value={typed ?? shown}
+            onChange={({ target }) => setTyped(target.value.trim())}
+            onFocus={({ target }) => target.select()}
+            onBlur={take}
+            onKeyDown={(event) => {
+              if (event.key === 'Enter') take();
+              else if (event.key === 'Escape') setTyped(null);
+            }}
+          />
+        </span>
         <button
           type="button"
           className={classes(STEP, 'border-l-0')}

@@ -2,7 +2,7 @@
 
 import { useWords } from '@/session/react/useWords';
 import { NO_PROMISE } from '@/words/en';
-import { useDeferredValue, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { type CauseGroup, fishIn, groupByCause, isBad } from '@/core/assess';
 import { addMonths } from '@/core/kernel';
 import type { Severity } from '@/core/rules';
@@ -13,6 +13,7 @@ import { useSceneTank } from '@/session/react/useSceneTank';
 import { GlassByDate } from './GlassByDate';
 import { GrowingOn } from './GrowingOn';
 import { Button } from '@/ui/Button';
+import { useAfterPaint } from '@/ui/useAfterPaint';
 import { classes } from '@/ui/classes';
 import { Caution, Empty, Section } from '@/ui/Screen';
 import { VerdictMark } from '@/ui/SeverityMark';
@@ -54,20 +55,28 @@ export function ListPart({
     Math.max(12, ...lines.map((line) => line.profile.size.monthsToGrown)),
   );
   const month = addMonths(todayIso(), months);
-  // The verdict comes first: the drawings follow it.
-  const drawn = useDeferredValue(lines);
-  const calm = useDeferredValue(assessment);
-  const listed = useDeferredValue(stock.listed);
-  const colours = useDeferredValue(stock.colours);
+  // The verdict comes first: the drawings follow it, and so do the notes.
+  const {
+    lines: drawn,
+    assessment: calm,
+    listed,
+    colours,
+  } = useAfterPaint(
+    useMemo(
+      () => ({ lines, assessment, listed: stock.listed, colours: stock.colours }),
+      [lines, assessment, stock.listed, stock.colours],
+    ),
+  );
   const scene = useSceneTank(tank);
   const problems = groupByCause(assessment.findings.filter(isBad), fishIn(assessment.context.planned));
-  const of = (severity: Severity) =>
-    groupByCause(
-      calm.findings.filter((finding) => finding.severity === severity),
-      fishIn(calm.context.planned),
-    );
-  const notes = of('note');
-  const good = of('good');
+  const [notes, good] = useMemo(() => {
+    const of = (severity: Severity) =>
+      groupByCause(
+        calm.findings.filter((finding) => finding.severity === severity),
+        fishIn(calm.context.planned),
+      );
+    return [of('note'), of('good')];
+  }, [calm]);
   // A sound list reads in one screen: the first notes stand open while there are few problems.
   const shown = notes.slice(0, Math.max(0, AT_FIRST_SIGHT - problems.length));
   const folded = notes.slice(shown.length);

@@ -85,7 +85,7 @@ export function SexesField({
         aria-label={`Males and females of ${name}`}
         aria-invalid={error !== null || undefined}
         aria-describedby={error === null ? undefined : id}
-        className="fig min-h-7 max-desk:min-h-8 w-24 max-desk:w-20 rounded-xs border border-transparent bg-transparent px-1 text-[0.8125rem] placeholder:text-slate hover:border-line focus:border-line aria-[invalid=true]:border-buoy"
+        className="fig min-h-7 max-desk:min-h-8 w-24 max-desk:w-25 rounded-xs border border-transparent bg-transparent px-1 text-[0.8125rem] placeholder:text-slate hover:border-line focus:border-line aria-[invalid=true]:border-buoy"
         placeholder="not sexed"
         value={text}
         onChange={(event) => setTyped(event.target.value)}
