@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { catalogue } from '@/testing/plans';
-import { commonName } from '../model';
+import { SHIPPED_SPECIES } from '@/catalogue';
+import { buildCatalogue, commonName } from '../model';
 import { MOST_PASTED, readPasted } from './pasted';
 
 const read = (text: string) =>
@@ -89,4 +90,110 @@ describe('a pasted list', () => {
           expect(count === null || (Number.isInteger(count) && count > 0)).toBe(true);
       }),
     ));
+});
+
+describe('one piece of a pasted list', () => {
+  /** So few species that a list is read at once. */
+  const few = buildCatalogue(
+    SHIPPED_SPECIES.filter(({ id }) => ['paracheirodon-innesi', 'betta-splendens'].includes(id)),
+  );
+  const piece = (text: string) => {
+    const [first] = readPasted(text, few).items;
+    return first && [first.name, first.count, first.males, first.females, first.lengthCm];
+  };
+  it.each<[string, string, number | null, number | null, number | null, number | null]>([
+    ['10000 neons', 'neons', 10_000, null, null, null],
+    ['10001 neons', '10001 neons', null, null, null, null],
+    ['0 neons', '0 neons', null, null, null, null],
+    ['6 of neons', 'neons', 6, null, null, null],
+    ['6xneons', 'neons', 6, null, null, null],
+    ['6×neons', 'neons', 6, null, null, null],
+    ['6 * neons', 'neons', 6, null, null, null],
+    ['neons * 6', 'neons', 6, null, null, null],
+    ['neons×6', 'neons', 6, null, null, null],
+    ['neons (x6)', 'neons', 6, null, null, null],
+    ['neons [6]', 'neons', 6, null, null, null],
+    ['neons (6x)', 'neons', 6, null, null, null],
+    ['neons = 6', 'neons', 6, null, null, null],
+    ['neons 6', 'neons', 6, null, null, null],
+    ['neons 6 pcs', 'neons', 6, null, null, null],
+    ['neons 6 pieces', 'neons', 6, null, null, null],
+    ['neons 6 fish', 'neons', 6, null, null, null],
+    ['neons -6', 'neons', 6, null, null, null],
+    ['(wild) neons 6', 'wild neons', 6, null, null, null],
+    ['2) neons', 'neons', null, null, null, null],
+    ['* 12 neons', 'neons', 12, null, null, null],
+    ['– 12 neons', 'neons', 12, null, null, null],
+    ['a neon', 'neon', 1, null, null, null],
+    ['an oscar', 'oscar', 1, null, null, null],
+    ['a pair of bettas', 'bettas', 2, null, null, null],
+    ['pair bettas', 'bettas', 2, null, null, null],
+    ['a trio of bettas', 'bettas', 3, null, null, null],
+    ['a dozen neons', 'neons', 12, null, null, null],
+    ['a single betta', 'betta', 1, null, null, null],
+    ['TWENTY neons', 'neons', 20, null, null, null],
+    ['fifteen neons', 'neons', 15, null, null, null],
+    // A number at the end of a name is none of fish.
+    ['L46', 'L46', null, null, null, null],
+    ['neonsix', 'neonsix', null, null, null, null],
+    // Sexes.
+    ['bettas 1m 3f', 'bettas', 4, 1, 3, null],
+    ['bettas 1m/3f', 'bettas', 4, 1, 3, null],
+    ['bettas (1 male, 3 females)', 'bettas', 4, 1, 3, null],
+    ['bettas [2 males + 1 female]', 'bettas', 3, 2, 1, null],
+    ['bettas 2♂3♀', 'bettas', 5, 2, 3, null],
+    ['5 bettas (2m & 3f)', 'bettas', 5, 2, 3, null],
+    ['9 bettas (2m, 3f)', 'bettas', 9, 2, 3, null],
+    ['bettas 0m 0f', 'bettas', null, 0, 0, null],
+    ['1 female betta', 'female betta', 1, null, null, null],
+    // Lengths.
+    ['6 neons 2.5 cm', 'neons', 6, null, null, 2.5],
+    ['6 neons 2,5cm', 'neons', 6, null, null, 2.5],
+    ['6 neons (25 mm)', 'neons', 6, null, null, 2.5],
+    ['6 neons 2 in', 'neons', 6, null, null, 5.08],
+    ['2 inch betta', 'betta', null, null, null, 5.08],
+    ['3" betta', 'betta', null, null, null, 7.62],
+    ['6 neons 1 1/2 inches', 'neons', 6, null, null, 3.81],
+    ['neons in 2 inserts', 'neons in 2 inserts', null, null, null, null],
+  ])('"%s"', (text, name, count, males, females, lengthCm) => {
+    const found = piece(text);
+    expect(found?.slice(0, 4)).toEqual([name, count, males, females]);
+    if (lengthCm === null) expect(found?.[4]).toBeNull();
+    else expect(found?.[4]).toBeCloseTo(lengthCm, 9);
+  });
+  it.each<[string, readonly string[]]>([
+    ['6 neons, 1 betta', ['neons', 'betta']],
+    ['6 neons; 1 betta', ['neons', 'betta']],
+    ['6 neons + 1 betta', ['neons', 'betta']],
+    ['6 neons & a betta', ['neons', 'betta']],
+    ['6 neons and 1 betta', ['neons', 'betta']],
+    ['6 neons and a betta', ['neons', 'betta']],
+    ['6 neons and an oscar', ['neons', 'oscar']],
+    ['6 black and white neons', ['black and white neons']],
+    ['6 neons and other fish', ['neons and other fish']],
+    ['6 neons & rams', ['neons', 'rams']],
+    ['6 neons (2m, 4f), 1 betta', ['neons', 'betta']],
+    ['6 neons 2,5 cm, 1 betta', ['neons', 'betta']],
+    ['12, 34, 6 neons', ['neons']],
+    ['neons\tbetta\t6', ['neons']],
+    ['6\t2 cm\tneons', ['neons']],
+    ['', []],
+  ])('"%s" is parted', (text, names) =>
+    expect(readPasted(text, few).items.map(({ name }) => name)).toEqual(names),
+  );
+  it('has the line it stood on, by any end of line, and the text that was read', () => {
+    const { items, more } = readPasted('6 neons\r\n\r1 betta,  2 (red) bettas\n- x3 neons', few);
+    expect(items.map(({ line, text }) => [line, text])).toEqual([
+      [1, '6 neons'],
+      [3, '1 betta'],
+      [3, '2 red bettas'],
+      [4, 'x3 neons'],
+    ]);
+    expect(more).toBe(0);
+  });
+  it('means the same by a name in any case, looked up once', () => {
+    const [a, b] = readPasted('6 NEONS\n4 neons', few).items;
+    expect(a?.meaning).toBe(b?.meaning);
+    expect(a?.meaning).toMatchObject({ is: 'sure', profile: { id: 'paracheirodon-innesi' } });
+  });
 });

@@ -49,13 +49,20 @@ export function nearestSpecies(catalogue: Catalogue, typed: string): readonly Sp
     .map(({ profile }) => profile);
 }
 
-/** Hits that answer as well as the first. */
-export const peersOf = (hits: readonly Hit[]): readonly Hit[] =>
-  hits.filter(({ match, off }) => match === hits[0]?.match && off <= (hits[0]?.off ?? 0));
+/** The first hit and those that answer as well; forms of it are no rivals: who means one of them says which. */
+export function peersOf(hits: readonly Hit[]): readonly Hit[] {
+  const [first] = hits;
+  if (!first) return [];
+  return hits.filter(
+    ({ profile, match, off }) =>
+      profile === first.profile ||
+      (match === first.match && off <= first.off && profile.formOf !== first.profile.id),
+  );
+}
 
 /**
  * What a keeper means by a name. Certain where it is one of the names of a species in some spelling, or where one species alone
- * answers best; several that answer as well are asked about.
+ * answers best, whatever its forms; several that answer as well are asked about.
  * @example meaningOf(catalogue, 'albino oscar').is // 'sure'
  */
 export function meaningOf(catalogue: Catalogue, typed: string): Meaning {
