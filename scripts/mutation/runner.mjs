@@ -55,13 +55,13 @@ async function failure(test) {
   }
 }
 
-/** How long files of tests took when they were run last: ms. */
+/** How long files of tests, and tests, took when they were run last: ms. */
 function timesKept() {
   const file = process.env.MUTATION_TIMES;
   return existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : {};
 }
 
-/** Keeps how long files of tests took, for the next run to know the slow ones. */
+/** Keeps how long they took, for the next run to know the slow ones. */
 const keepTimes = (now) =>
   writeFileSync(process.env.MUTATION_TIMES, `${JSON.stringify({ ...timesKept(), ...now }, null, 1)}\n`);
 
@@ -119,8 +119,21 @@ class BundledRunner {
       }
       times[fileName] = Math.round(performance.now() - began);
     }
+    // Of single tests only the slow ones are kept; one that got quick is forgotten.
+    for (const { id, timeSpentMs } of tests)
+      times[id] = timeSpentMs > this.patience ? Math.round(timeSpentMs) : undefined;
     keepTimes(times);
     return { status: 'complete', tests, mutantCoverage: shared.mutantCoverage };
+  }
+
+  /** Tests that would outlast the patience by themselves. */
+  tooSlow() {
+    this.slow ??= new Set(
+      Object.entries(timesKept()).flatMap(([id, ms]) =>
+        ms > this.patience && !id.endsWith(TEST_FILE) ? [id] : [],
+      ),
+    );
+    return this.slow;
   }
 
   /** Files of tests, the quick ones first: most faults are noticed by a quick test, and no patience is lost on slow ones. */
@@ -133,9 +146,9 @@ class BundledRunner {
   }
 
   async mutantRun({ activeMutant, testFilter, hitLimit }) {
-    const wanted = new Set(testFilter);
+    const wanted = new Set(testFilter.filter((id) => !this.tooSlow().has(id)));
     // A test's name begins with that of its file.
-    const files = new Set(testFilter.map((id) => id.slice(0, id.indexOf(TEST_FILE) + TEST_FILE.length)));
+    const files = new Set([...wanted].map((id) => id.slice(0, id.indexOf(TEST_FILE) + TEST_FILE.length)));
     const shared = (globalThis.__stryker__ = { hitLimit, hitCount: 0 });
     const testsOf = this.anew();
     const until = performance.now() + this.patience;
