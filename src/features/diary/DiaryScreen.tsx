@@ -1,7 +1,6 @@
 'use client';
 
-import { useVirtualizer } from '@tanstack/react-virtual';
-import { useDeferredValue, useMemo, useRef, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { type Dated, eventFields, type Standing } from '@/core/events';
 import { useRoomState } from '@/session/react/RoomProvider';
 import { appendChange, correctChange, useCommands } from '@/session/react/useCommands';
@@ -16,8 +15,8 @@ import { Button } from '@/ui/Button';
 import { classes } from '@/ui/classes';
 import { TextField } from '@/ui/Field';
 import { Form } from '@/ui/form/Form';
+import { LongList } from '@/ui/LongList';
 import { Empty, Screen } from '@/ui/Screen';
-import { useRove } from '@/ui/useRove';
 import { momentName } from '@/words/en';
 import { CorrectDialog } from './CorrectDialog';
 import { diaryRows, filterRows, type DiaryRow } from './diaryRows';
@@ -114,16 +113,6 @@ export function DiaryScreen() {
     () => filterRows(rows, { tank: all ? null : (tank?.id ?? null), words: sought, struck, contests }),
     [rows, all, tank, sought, struck, contests],
   );
-  const scroller = useRef<HTMLDivElement>(null);
-  const list = useVirtualizer({
-    count: shown.length,
-    getScrollElement: () => scroller.current,
-    estimateSize: () => ROW_PX,
-    overscan: 12,
-    getItemKey: (index) => shown[index]?.event.id ?? index,
-  });
-  const rove = useRove(shown.length, { show: (at) => list.scrollToIndex(at) });
-  const drawn = list.getVirtualItems().map(({ index }) => index);
 
   const form = useRoomForm({
     unfinished: 'note',
@@ -167,44 +156,30 @@ export function DiaryScreen() {
       ) : shown.length === 0 ? (
         <Empty>{rows.length === 0 ? 'Nothing recorded yet.' : 'Nothing matches.'}</Empty>
       ) : (
-        <div
-          ref={scroller}
-          {...rove.keys}
-          role="region"
-          aria-label="Entries"
-          className="h-[calc(100dvh-13rem)] overflow-y-auto border-t border-line"
+        <LongList
+          label="Entries"
+          items={shown}
+          keyOf={({ event }) => event.id}
+          rowPx={ROW_PX}
+          isMeasured
+          className="h-[calc(100dvh-13rem)]"
         >
-          <ol style={{ height: list.getTotalSize(), position: 'relative' }}>
-            {list.getVirtualItems().map((item) => {
-              const row = shown[item.index];
-              if (!row) return null;
-              return (
-                <li
-                  key={item.key}
-                  ref={list.measureElement}
-                  data-index={item.index}
-                  data-rove={item.index}
-                  className="absolute inset-x-0"
-                  style={{ transform: `translateY(${item.start}px)` }}
-                >
-                  <Row
-                    row={row}
-                    tabIndex={rove.tabIndexOf(item.index, drawn)}
-                    onCorrect={() => setCorrecting(row.event)}
-                    onStrike={() =>
-                      void run('Entry struck out', [correctChange(session, row.event.id, row.event.on, null)])
-                    }
-                    onRestore={() =>
-                      void run('Entry restored', [
-                        correctChange(session, row.event.id, row.event.on, datedOf(row.event)),
-                      ])
-                    }
-                  />
-                </li>
-              );
-            })}
-          </ol>
-        </div>
+          {(row, tabIndex) => (
+            <Row
+              row={row}
+              tabIndex={tabIndex}
+              onCorrect={() => setCorrecting(row.event)}
+              onStrike={() =>
+                void run('Entry struck out', [correctChange(session, row.event.id, row.event.on, null)])
+              }
+              onRestore={() =>
+                void run('Entry restored', [
+                  correctChange(session, row.event.id, row.event.on, datedOf(row.event)),
+                ])
+              }
+            />
+          )}
+        </LongList>
       )}
       {correcting && (
         <CorrectDialog

@@ -1,13 +1,12 @@
 'use client';
 
-import { useVirtualizer } from '@tanstack/react-virtual';
-import { useMemo, useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { foldName } from '@/core/model';
 import { useExperienceLine } from '@/session/react/useExperience';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
+import { LongList } from '@/ui/LongList';
 import { toast } from '@/ui/toast';
-import { useRove } from '@/ui/useRove';
 import { countOf, monthName } from '@/words/en';
 import type { Held } from '@/workers/experienceWork';
 
@@ -20,20 +19,11 @@ export function HeldFiles({ held, onChange }: { readonly held: Held; readonly on
   const { ask } = useExperienceLine();
   const [typed, setTyped] = useState('');
   const [sure, setSure] = useState(false);
-  const scroller = useRef<HTMLDivElement>(null);
   const { files } = held;
   const shown = useMemo(() => {
     const part = foldName(typed);
     return files.filter(({ name }) => foldName(name).includes(part));
   }, [files, typed]);
-  const rows = useVirtualizer({
-    count: shown.length,
-    getScrollElement: () => scroller.current,
-    estimateSize: () => ROW_PX,
-    overscan: 8,
-  });
-  const rove = useRove(shown.length, { show: (at) => rows.scrollToIndex(at) });
-  const drawn = rows.getVirtualItems().map(({ index }) => index);
   const remove = async (which: readonly string[] | 'all', said: string): Promise<void> => {
     const answer = await ask((remote, room) => remote.remove(room, which));
     setSure(false);
@@ -56,44 +46,35 @@ export function HeldFiles({ held, onChange }: { readonly held: Held; readonly on
           {shown.length} of {countOf(files.length, 'file')}
         </p>
       )}
-      <div
-        ref={scroller}
-        {...rove.keys}
-        role="region"
-        aria-label="Experience files"
-        className="mt-1 max-h-80 overflow-y-auto border-t border-line"
+      <LongList
+        label="Experience files"
+        items={shown}
+        keyOf={({ room }) => room}
+        rowPx={ROW_PX}
+        className="mt-1 max-h-80"
+        rowClass="grid grid-cols-[minmax(0,1fr)_auto_auto] items-center gap-x-3 border-b border-line"
       >
-        <ul className="relative" style={{ height: rows.getTotalSize() }}>
-          {rows.getVirtualItems().map((row) => {
-            const { room, name, made, stays } = shown[row.index] as Held['files'][number];
-            return (
-              <li
-                key={room}
-                data-rove={row.index}
-                className="absolute inset-x-0 grid grid-cols-[minmax(0,1fr)_auto_auto] items-center gap-x-3 border-b border-line"
-                style={{ height: ROW_PX, transform: `translateY(${row.start}px)` }}
-              >
-                <span className="min-w-0">
-                  <span className="block truncate" title={name}>
-                    {name}
-                  </span>
-                </span>
-                <span className="text-[0.8125rem] text-slate">
-                  {monthName(made)}, {countOf(stays, 'stay')}
-                </span>
-                <Button
-                  tone="quiet"
-                  aria-label={`Remove ${name}`}
-                  tabIndex={rove.tabIndexOf(row.index, drawn)}
-                  onClick={() => remove([room], `${name} removed. Your own record is as it was.`)}
-                >
-                  Remove
-                </Button>
-              </li>
-            );
-          })}
-        </ul>
-      </div>
+        {({ room, name, made, stays }, tabIndex) => (
+          <>
+            <span className="min-w-0">
+              <span className="block truncate" title={name}>
+                {name}
+              </span>
+            </span>
+            <span className="text-[0.8125rem] text-slate">
+              {monthName(made)}, {countOf(stays, 'stay')}
+            </span>
+            <Button
+              tone="quiet"
+              aria-label={`Remove ${name}`}
+              tabIndex={tabIndex}
+              onClick={() => remove([room], `${name} removed. Your own record is as it was.`)}
+            >
+              Remove
+            </Button>
+          </>
+        )}
+      </LongList>
       <div className="mt-2 flex flex-wrap gap-2">
         {sure ? (
           <>

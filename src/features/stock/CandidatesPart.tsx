@@ -3,8 +3,7 @@
 import { ExperienceLines } from '@/session/react/ExperienceLines';
 import { useSayings } from '@/session/react/useSayings';
 import { useWords } from '@/session/react/useWords';
-import { useVirtualizer } from '@tanstack/react-virtual';
-import { useMemo, useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { type Candidate, candidatesFor, fishIn, groupByCause, offeredGroup, roomPlan } from '@/core/assess';
 import {
   adultLengthCm,
@@ -24,7 +23,7 @@ import type { TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
 import { failureWords } from '@/workers/workerLine';
 import { Button } from '@/ui/Button';
-import { useRove } from '@/ui/useRove';
+import { LongList } from '@/ui/LongList';
 import { Failed } from '@/ui/Failed';
 import { classes } from '@/ui/classes';
 import { FacetFilter } from '@/ui/FacetFilter';
@@ -145,18 +144,6 @@ export function CandidatesPart({
     });
   }, [effects, facets, chosen, typed, catalogue]);
   const fishOf = fishIn(stock.assessment.context.planned);
-  const scroller = useRef<HTMLDivElement>(null);
-  const rows = useVirtualizer({
-    count: shown.length,
-    getScrollElement: () => scroller.current,
-    estimateSize: () => ROW_PX,
-    overscan: 8,
-  });
-  const rove = useRove(shown.length, {
-    first: shown.findIndex(({ species }) => species === picked),
-    show: (at) => rows.scrollToIndex(at),
-  });
-  const drawn = rows.getVirtualItems().map(({ index }) => index);
   const current = shown.find((effect) => effect.species === picked) ?? shown[0];
   const profile = current && catalogue.byId.get(current.species);
   // All that the one that is looked at would bring; the list tells only the worst of each.
@@ -197,61 +184,52 @@ export function CandidatesPart({
                 : ''
               : `${shown.length} of ${effects.length} species`}
           </p>
-          <div
-            ref={scroller}
-            {...rove.keys}
-            role="region"
-            aria-label="Species by how well they fit"
+          <LongList
+            label="Species by how well they fit"
+            items={shown}
+            keyOf={({ species }) => species}
+            rowPx={ROW_PX}
+            first={shown.findIndex(({ species }) => species === picked)}
             data-answered={answered}
             data-took-ms={tookMs ?? undefined}
-            className="h-[26rem] overflow-y-auto border-t border-line lg:h-[calc(100dvh-21rem)]"
+            className="h-[26rem] lg:h-[calc(100dvh-21rem)]"
           >
-            <ul className="relative" style={{ height: rows.getTotalSize() }}>
-              {rows.getVirtualItems().map((row) => {
-                const effect = shown[row.index] as Candidate;
-                const one = catalogue.byId.get(effect.species) as SpeciesProfile;
-                const worst = worstOf(effect, say, fishOf);
-                return (
-                  <li
-                    key={effect.species}
-                    className="absolute inset-x-0"
-                    style={{ height: ROW_PX, transform: `translateY(${row.start}px)` }}
-                  >
-                    <button
-                      type="button"
-                      data-rove={row.index}
-                      tabIndex={rove.tabIndexOf(row.index, drawn)}
-                      aria-current={effect === current ? 'true' : undefined}
-                      onClick={() => setPicked(effect.species)}
-                      onFocus={() => setPicked(effect.species)}
-                      className={classes(
-                        'grid h-full w-full grid-cols-[4.6rem_3.5rem_1fr] items-start gap-x-2 border-b border-line px-1 py-1.5 text-left hover:bg-panel',
-                        effect === current && 'bg-panel',
-                      )}
-                    >
-                      <SeverityMark severity={worst?.[0] ?? 'good'} />
-                      <FishPlate profile={one} className="h-9 w-14" />
-                      <span className="min-w-0">
-                        <span className="block truncate font-medium">
-                          {countedOf(effect.count, one)}{' '}
-                          <span className="fig font-normal text-slate">
-                            {words.quantity('length', adultLengthCm(one))}
-                          </span>
-                        </span>
-                        <span className="block truncate text-[0.75rem] text-slate">
-                          {effect.already > 0 && `${effect.already} already here. `}
-                          {worst?.[1] ??
-                            (effect.fillsEmptyLayer
-                              ? 'No new problems; fills an empty layer.'
-                              : 'No new problems.')}
-                        </span>
+            {(effect, tabIndex) => {
+              const one = catalogue.byId.get(effect.species) as SpeciesProfile;
+              const worst = worstOf(effect, say, fishOf);
+              return (
+                <button
+                  type="button"
+                  tabIndex={tabIndex}
+                  aria-current={effect === current ? 'true' : undefined}
+                  onClick={() => setPicked(effect.species)}
+                  onFocus={() => setPicked(effect.species)}
+                  className={classes(
+                    'grid h-full w-full grid-cols-[4.6rem_3.5rem_1fr] items-start gap-x-2 border-b border-line px-1 py-1.5 text-left hover:bg-panel',
+                    effect === current && 'bg-panel',
+                  )}
+                >
+                  <SeverityMark severity={worst?.[0] ?? 'good'} />
+                  <FishPlate profile={one} className="h-9 w-14" />
+                  <span className="min-w-0">
+                    <span className="block truncate font-medium">
+                      {countedOf(effect.count, one)}{' '}
+                      <span className="fig font-normal text-slate">
+                        {words.quantity('length', adultLengthCm(one))}
                       </span>
-                    </button>
-                  </li>
-                );
-              })}
-            </ul>
-          </div>
+                    </span>
+                    <span className="block truncate text-[0.75rem] text-slate">
+                      {effect.already > 0 && `${effect.already} already here. `}
+                      {worst?.[1] ??
+                        (effect.fillsEmptyLayer
+                          ? 'No new problems; fills an empty layer.'
+                          : 'No new problems.')}
+                    </span>
+                  </span>
+                </button>
+              );
+            }}
+          </LongList>
         </div>
         <div aria-live="polite">
           {whole && profile && (
