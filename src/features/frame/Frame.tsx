@@ -1,29 +1,31 @@
 'use client';
 
-import { ChevronDown, Keyboard, Moon, Redo2, Search, Sun, Undo2 } from 'lucide-react';
+import { ChevronDown, Keyboard, Redo2, Search, Undo2 } from 'lucide-react';
 import dynamic from 'next/dynamic';
-import { Link } from '@/ui/Link';
 import { usePathname, useRouter, useSearchParams } from 'next/navigation';
 import { useTheme } from 'next-themes';
-import { useCallback, useEffect, useRef, useState, useSyncExternalStore, type ReactNode } from 'react';
+import { useCallback, useState, type ReactNode } from 'react';
 import { useRooms, useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { PLAN_PATH } from '@/session/roomAddress';
 import { useLastTank } from '@/session/react/useLastTank';
 import { useSingleKeys } from '@/session/react/useSingleKeys';
 import { useTank, useTanks } from '@/session/react/useTanks';
-import { todayIso } from '@/session/today';
 import { Boundary } from '@/ui/Boundary';
 import { classes } from '@/ui/classes';
 import { useKeepFocus } from '@/ui/keepFocus';
 import { ROOM_SCREENS, TANK_SCREENS, withTank } from './links';
 import { FootBar } from './FootBar';
+import { ICON } from './icon';
 import { NewVersion } from './NewVersion';
+import { PrintHead } from './PrintHead';
 import { Rack } from './Rack';
+import { RoomLinks, TankTabs } from './screenLinks';
+import { ThemeButton } from './ThemeButton';
 import { Trouble } from './Trouble';
 import { UnitsButton } from './UnitsButton';
 import { useShortcuts } from './useShortcuts';
-import { wholeDay } from '@/words/en';
+import { Wordmark } from './Wordmark';
 
 const ArrangeDialog = dynamic(() => import('./ArrangeDialog').then((file) => file.ArrangeDialog), {
   ssr: false,
@@ -32,110 +34,6 @@ const KeysDialog = dynamic(() => import('./KeysDialog').then((file) => file.Keys
 const MoreSheet = dynamic(() => import('./MoreSheet').then((file) => file.MoreSheet), { ssr: false });
 const Toasts = dynamic(() => import('@/ui/Toasts').then((file) => file.Toasts), { ssr: false });
 const Palette = dynamic(() => import('./Palette'), { ssr: false });
-
-const ICON = 'grid size-8 max-desk:size-11 place-items-center text-slate hover:text-ink disabled:opacity-35';
-
-function ThemeButton() {
-  const { resolvedTheme, setTheme } = useTheme();
-  const dark = resolvedTheme === 'dark';
-  return (
-    <button
-      type="button"
-      className={ICON}
-      aria-label={dark ? 'Light colours' : 'Dark colours'}
-      title={dark ? 'Light colours' : 'Dark colours'}
-      onClick={() => setTheme(dark ? 'light' : 'dark')}
-    >
-      {dark ? <Sun size={16} aria-hidden="true" /> : <Moon size={16} aria-hidden="true" />}
-    </button>
-  );
-}
-
-function Wordmark() {
-  return (
-    <Link href="/" className="flex items-center gap-2 text-[1.0625rem] font-bold tracking-tight">
-      <svg viewBox="0 0 24 18" width="22" height="17" aria-hidden="true">
-        <path d="M1 1v16h22V1" fill="none" stroke="currentColor" strokeWidth="2" />
-        <path d="M1 7c4-2.500 7 2.500 11 0s7-2.500 11 0" fill="none" stroke="var(--deep)" strokeWidth="2" />
-      </svg>
-      Lomvik
-    </Link>
-  );
-}
-
-function RoomLinks({ path }: { readonly path: string }) {
-  return (
-    <ul className="flex flex-col">
-      {ROOM_SCREENS.map((screen) => (
-        <li key={screen.path}>
-          <Link
-            href={screen.path}
-            aria-current={path === screen.path ? 'page' : undefined}
-            className={classes(
-              'block border-l-[3px] py-1 pl-3 hover:bg-panel',
-              path === screen.path ? 'border-deep bg-panel font-semibold' : 'border-transparent',
-            )}
-          >
-            {screen.name}
-          </Link>
-        </li>
-      ))}
-    </ul>
-  );
-}
-
-function TankTabs({
-  path,
-  tank,
-  name,
-}: {
-  readonly path: string;
-  readonly tank: string;
-  readonly name: string;
-}) {
-  const current = useRef<HTMLAnchorElement>(null);
-  useEffect(() => {
-    // In braces: browsers have begun to return a promise here, and an effect may only return its clean-up.
-    void current.current?.scrollIntoView({ block: 'nearest', inline: 'center' });
-  }, [path]);
-  return (
-    <nav aria-label={`Work on ${name}`} className="flex min-w-0 items-stretch overflow-x-auto">
-      <ul className="flex items-stretch">
-        {TANK_SCREENS.map((screen) => {
-          const here = path === screen.path;
-          return (
-            <li key={screen.path} className="flex">
-              <Link
-                ref={here ? current : undefined}
-                href={withTank(screen.path, tank)}
-                aria-current={here ? 'page' : undefined}
-                className={classes(
-                  'flex items-center border-b-2 px-3 whitespace-nowrap',
-                  here ? 'border-deep font-semibold' : 'border-transparent text-slate hover:text-ink',
-                )}
-              >
-                {screen.name}
-              </Link>
-            </li>
-          );
-        })}
-      </ul>
-    </nav>
-  );
-}
-
-const never = () => () => undefined;
-
-/** What stands over a printed sheet: the tank and the day. The day is known to the browser only. */
-function PrintHead({ name }: { readonly name: string | null }) {
-  const day = useSyncExternalStore(never, todayIso, () => '');
-  return (
-    <p className="hidden px-4 text-[0.75rem] print:block">
-      {name !== null && `${name}, `}
-      {day && wholeDay(day)}, Lomvik
-    </p>
-  );
-}
 
 /** The rack at the left, the chosen tank's work along the top, the screen in the middle. */
 export function Frame({ children }: { readonly children: ReactNode }) {

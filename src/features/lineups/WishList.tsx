@@ -1,42 +1,28 @@
 'use client';
 
 import { Pin, Trash2 } from 'lucide-react';
-import { useState } from 'react';
-import {
-  type Chosen,
-  commonName,
-  FACETS,
-  facetsOf,
-  hasFacets,
-  type PlanGroup,
-  type SpeciesProfile,
-  writeSexes,
-} from '@/core/model';
+import { commonName, type PlanGroup, type SpeciesProfile, writeSexes } from '@/core/model';
 import type { KeptWish } from '@/core/records';
 import { countedOf, termOf } from '@/words/en';
 import { OriginSelect, SexesField } from '@/session/react/OriginAndSexes';
 import { PasteButton } from '@/session/react/PasteButton';
 import { SpeciesField } from '@/session/react/SpeciesField';
 import { useCatalogue } from '@/session/react/RoomProvider';
-import { useLineUpsWorker } from '@/session/react/useLineUps';
 import { useTabState } from '@/session/react/useTabState';
 import type { TankView } from '@/session/react/useTanks';
-import { todayIso } from '@/session/today';
-import { failureWords, type WorkerFailure } from '@/workers/workerLine';
 import { Button } from '@/ui/Button';
-import { Failed } from '@/ui/Failed';
 import { classes } from '@/ui/classes';
 import { SelectField } from '@/ui/Field';
 import { typedWords } from '@/ui/form/fieldWords';
 import { KeptField, type Read } from '@/ui/form/KeptField';
 import { NumberField } from '@/ui/NumberField';
 import { Section } from '@/ui/Screen';
+import { QuickSets } from './QuickSets';
 import { TROUBLE, type Wishes } from './useWishes';
+import { Weight } from './Weight';
 import { profileHref } from '@/ui/hrefs';
 import { FishName } from '@/ui/plates/FishName';
 
-const WEIGHTS = [1, 2, 3, 4, 5] as const;
-/** A set that is added at one press is no longer than this. */
 /** How much a problem takes off a line-up, in wishes. */
 const TROUBLES: readonly (readonly [number, string])[] = [
   [0, 'only between equals'],
@@ -44,8 +30,6 @@ const TROUBLES: readonly (readonly [number, string])[] = [
   [2, 'a medium wish'],
   [5, 'a favourite'],
 ];
-const MOST_OF_A_SET = 10;
-const MET = { shop: 0, specialist: 1, club: 2 } as const;
 
 const MOST_MONEY = 1e6;
 const MOST_COUNT = 500;
@@ -82,113 +66,6 @@ function countsOf(typed: string): Read<number[] | undefined> {
   return counts.every((count) => Number.isInteger(count) && count >= 1 && count <= MOST_COUNT)
     ? { value: counts }
     : { why: typedWords(`whole numbers from 1 to ${MOST_COUNT}, such as 6, 10`, typed) };
-}
-
-/** How much a wish weighs: five steps, the keys 1 to 5 or the arrows of a slider. */
-function Weight({
-  name,
-  value,
-  onChange,
-}: {
-  readonly name: string;
-  readonly value: number;
-  readonly onChange: (value: number) => void;
-}) {
-  return (
-    <span role="radiogroup" aria-label={`Priority of ${name}`} className="inline-flex">
-      {WEIGHTS.map((weight) => (
-        <label key={weight} className="grid h-7 w-4 cursor-pointer place-items-center">
-          <input
-            type="radio"
-            className="peer sr-only"
-            name={`weight-${name}`}
-            checked={value === weight}
-            onChange={() => onChange(weight)}
-            aria-label={String(weight)}
-          />
-          <span
-            aria-hidden="true"
-            className={classes(
-              'block w-2.5 peer-focus-visible:outline-2 peer-focus-visible:outline-deep',
-              weight <= value ? 'bg-deep' : 'bg-line',
-            )}
-            style={{ height: 5 + weight * 3 }}
-          />
-        </label>
-      ))}
-    </span>
-  );
-}
-
-/** Adds at one press what goes under a theme or comes from a region, as far as it can live in this tank. */
-function QuickSets({ tank, wishes }: { readonly tank: TankView; readonly wishes: Wishes }) {
-  const catalogue = useCatalogue();
-  const { ask, own } = useLineUpsWorker();
-  const [failure, setFailure] = useState<WorkerFailure | null>(null);
-  const [chosen, setChosen] = useTabState<Chosen>('wishes.facets', {});
-  const [said, setSaid] = useState('');
-  const { tank: box, water, routine, practice } = tank.body;
-  const add = async (): Promise<void> => {
-    const there = new Set([...wishes.living.keys(), ...wishes.body.wishes.map((wish) => wish.species)]);
-    const matching = catalogue.all
-      .filter((profile) => !there.has(profile.id) && hasFacets(facetsOf(profile), chosen))
-      .sort((a, b) => MET[a.trade.met] - MET[b.trade.met] || a.confidence - b.confidence);
-    setFailure(null);
-    const asked = await ask((remote) =>
-      remote.fitting(
-        { tank: box, water, routine, practice, wishes: [] },
-        own,
-        todayIso(),
-        matching.map((profile) => profile.id),
-      ),
-    );
-    if (!asked.ok) return setFailure(asked.why === 'cancelled' ? null : asked.why);
-    const fitting = asked.value;
-    const first = fitting.slice(0, MOST_OF_A_SET);
-    setSaid(
-      fitting.length > first.length
-        ? `The first ${first.length} of ${fitting.length} that can live here.`
-        : fitting.length === 0
-          ? `None of ${matching.length} can live here alone.`
-          : '',
-    );
-    wishes.add(
-      first.flatMap((id) => {
-        const profile = catalogue.byId.get(id);
-        return profile ? [profile] : [];
-      }),
-    );
-  };
-  const pick = (name: 'theme' | 'region' | 'layer', label: string) => (
-    <SelectField
-      label={label}
-      value={chosen[name] ?? ''}
-      onChange={(event) => setChosen({ ...chosen, [name]: event.target.value })}
-    >
-      <option value="">any</option>
-      {FACETS[name].map((value) => (
-        <option key={value} value={value}>
-          {value}
-        </option>
-      ))}
-    </SelectField>
-  );
-  return (
-    <div>
-      <div className="grid grid-cols-[1fr_1fr_1fr_auto] items-end gap-2">
-        {pick('theme', 'Theme')}
-        {pick('region', 'Region')}
-        {pick('layer', 'Layer')}
-        <Button disabled={!Object.values(chosen).some(Boolean)} onClick={() => add()}>
-          Add set
-        </Button>
-      </div>
-      {failure !== null && <Failed why={failureWords(failure) ?? ''} onAgain={() => void add()} />}
-      <p aria-live="polite" className="min-h-4 text-[0.75rem] text-slate">
-        {said}
-      </p>
-    </div>
-  );
 }
 
 /** What is wished for a tank: how much, how many, and what must be there. */
