@@ -8,13 +8,21 @@ import { flatOf, plateOf } from './plate';
 const WEARERS: readonly (Wearer | null)[] = [null, 'male', 'female', 'young'];
 const IN_ONE = 8;
 
+/** Plates without the names of their parts, which are each picture's own: the species of each. */
+const ofPlates = new Map<string, string[]>();
+
 /** A species in all its details, in all its wearers, and as a flat shape. */
 function drawn({ id, size }: (typeof SHIPPED_SPECIES)[number]): string {
   const dress = DRESSES[id]!;
   const all = WEARERS.filter((one) => one === null || dress[one]).flatMap((wearer) => {
     const animal = animalOf(dressOf(dress, wearer), size.depthRatio);
     const details = wearer === null ? (['mark', 'glass', 'plate'] as const) : (['plate'] as const);
-    return [flatOf(animal), ...details.map((detail) => plateOf(animal, detail, 200, id))];
+    const pictures = details.map((detail) => plateOf(animal, detail, 200, id));
+    if (wearer === null) {
+      const plate = (pictures.at(-1)?.inner ?? '').replaceAll(id, '');
+      ofPlates.set(plate, [...(ofPlates.get(plate) ?? []), id]);
+    }
+    return [flatOf(animal), ...pictures];
   });
   return JSON.stringify(all);
 }
@@ -29,6 +37,10 @@ describe('the pictures of the catalogue are whole, and as they were', () => {
     const pictures = species.map((one) => [one.id, drawn(one)] as const);
     for (const [, picture] of pictures) expect(picture).not.toMatch(/NaN|undefined|Infinity|null/);
     expect(pictures.filter(([id, picture]) => !isAsItWas(id, picture)).map(([id]) => id)).toEqual([]);
+  });
+  it('and no two species have one', () => {
+    expect([...ofPlates.values()].flat()).toHaveLength(SHIPPED_SPECIES.length);
+    expect([...ofPlates.values()].filter((ids) => ids.length > 1)).toEqual([]);
   });
   it('and none is kept of a species that is gone', () => {
     expect(names()).toEqual(SHIPPED_SPECIES.map(({ id }) => id));
