@@ -61,6 +61,28 @@ describe('howMany', () => {
     },
   );
 
+  it('has no number where the tank is too small for one, and says what stands in the way', () => {
+    const found = howMany(plan(TANKS.us10, []), of('astronotus-ocellatus'), catalogue, TODAY);
+    // Whatever the number, it is too small: that is told apart, and does not count.
+    expect(found.anyway.map(({ rule }) => rule)).toContain('tank-volume');
+    // The numbers that the rules allow for it are none: the tank is too small from the first pair on.
+    const list = plan(TANKS.us5, [{ species: NEON, count: 4 }]);
+    expect(howMany(list, of('aphyosemion-australe'), catalogue, TODAY)).toMatchObject({
+      species: 'aphyosemion-australe',
+      fewest: null,
+      comfortable: null,
+      most: null,
+      open: false,
+      binds: { rule: 'tank-volume', severity: 'caution' },
+      anyway: [],
+    });
+  });
+
+  it('is open in a pond: nothing binds', () => {
+    const found = howMany(plan(TANKS.pond, []), of(NEON), catalogue, TODAY);
+    expect(found).toMatchObject({ open: true, binds: null, most: 300, comfortable: 10 });
+  });
+
   it('answers for every species of a list', () => {
     const steps = howManyInSteps(
       plan(TANKS.us55, [

@@ -92,6 +92,48 @@ describe('roomPlan', () => {
       listed.group,
     ]);
   });
+  it('counts only the sexes that are known, and says none where none are', () => {
+    expect(of([resident('a', { sex: 'male' }), resident('b')])[0]).toMatchObject({
+      males: 1,
+      females: 0,
+      count: 2,
+    });
+    expect(of([resident('a', { sex: 'female' })])[0]).toMatchObject({ males: 0, females: 1 });
+    expect(of([resident('a')])[0]).not.toHaveProperty('males');
+  });
+  it('keeps apart what differs in origin, length, leaving and next home; the last to come says since when', () => {
+    const all = [
+      resident('a'),
+      resident('b', { inTankSince: '2026-04-01T10:00' }),
+      resident('c', { origin: 'wild' }),
+      resident('d', { lengthCm: 6 }),
+      resident('e', { until: '2026-09-01' }),
+      resident('f', { until: '2026-10-01' }),
+      resident('g', { nextTank: 'Skerry' }),
+    ];
+    const groups = of(all).slice(0, -1);
+    expect(groups.map(({ count }) => count)).toEqual([2, 1, 1, 1, 1, 1]);
+    expect(groups[0]).toMatchObject({ since: '2026-05' });
+    expect(
+      of([...all].reverse())
+        .slice(0, -1)
+        .find(({ count }) => count === 2),
+    ).toMatchObject({ since: '2026-05' });
+  });
+  it('ends a stay in a hospital two months after the last to come, this month at the earliest', () => {
+    const hospital = { ...tank, purpose: 'hospital' as const };
+    const until = (today: string, ...since: string[]) =>
+      of(
+        since.map((inTankSince, i) => resident(String(i), { inTankSince })),
+        today,
+        hospital,
+      )[0]?.until;
+    expect(until('2026-05-20', '2026-05-01', '2026-04-01')).toBe('2026-07');
+    expect(until('2026-05-20', '2026-04-01', '2026-05-01')).toBe('2026-07');
+    expect(until('2026-07-20', '2026-05-01')).toBe('2026-07');
+    expect(until('2026-08-20', '2026-05-01')).toBe('2026-08');
+    expect(of([resident('a')], '2026-08-20')[0]).not.toHaveProperty('until');
+  });
   it('takes a stay in quarantine for what it is: temporary, and over when it is late', () => {
     const quarantine = { ...tank, purpose: 'quarantine' as const };
     expect(of([resident('a')], '2026-05-20', quarantine)[0]?.until).toBe('2026-07');

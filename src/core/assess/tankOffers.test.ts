@@ -1,5 +1,7 @@
 import { STANDARD_TANKS } from '@/catalogue/standardTanks';
-import { catalogue, plan, TODAY } from '@/testing/plans';
+import { SHIPPED_SPECIES } from '@/catalogue';
+import { catalogue, judge, plan, TODAY } from '@/testing/plans';
+import { buildCatalogue } from '../model';
 import { assess } from './assess';
 import { tankOffers, whoCouldLive, wishedGroups } from './tankOffers';
 
@@ -51,5 +53,38 @@ describe('whoCouldLive', () => {
           TODAY,
         ).verdict,
       ).toBe('fits');
+  });
+  it('names none that are forms, no fish, of few shops or do not fit; what is known best comes first', () => {
+    const ids = [
+      'paracheirodon-innesi',
+      'poecilia-reticulata',
+      'astronotus-ocellatus',
+      'neocaridina-davidi',
+      'hypancistrus-zebra',
+      'danio-margaritatus',
+      'corydoras-panda',
+    ];
+    const few = buildCatalogue(SHIPPED_SPECIES.filter(({ id, formOf }) => ids.includes(formOf ?? id)));
+    const found = whoCouldLive(
+      plan({ ...of20, lid: true }, [{ species: 'paracheirodon-innesi', count: 6 }]),
+      99,
+      few,
+      TODAY,
+    );
+    const fits = (id: string): boolean =>
+      judge(
+        plan(
+          { ...of20, lid: true },
+          wishedGroups([{ profile: of(id), count: of(id).company.comfortableGroup }]),
+        ),
+      ).verdict === 'fits';
+    expect(found.map(({ id }) => id).sort()).toEqual(
+      ids.filter((id) => of(id).life === 'fish' && of(id).trade.met === 'shop' && fits(id)).sort(),
+    );
+    expect(found.length).toBeGreaterThan(1);
+    expect(found.length).toBeLessThan(ids.length - 2);
+    const known = found.map(({ confidence }) => confidence);
+    expect(known).toEqual([...known].sort((a, b) => b - a));
+    expect(whoCouldLive(plan({ ...of20, lid: true }, []), 1, few, TODAY)).toHaveLength(1);
   });
 });
