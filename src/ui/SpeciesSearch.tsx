@@ -3,7 +3,7 @@
 import { Command } from 'cmdk';
 import { useMemo, useRef, useState } from 'react';
 import { adultLengthCm, commonName, type Catalogue, type SpeciesProfile } from '@/core/model';
-import { findSpecies, nearestSpecies } from '@/core/search';
+import { findSpecies, nearestSpecies, numberedName } from '@/core/search';
 import { classes } from './classes';
 import { INPUT } from './Field';
 import { FishPlate } from './plates/FishPlate';
@@ -16,9 +16,10 @@ export interface SpeciesSearchProps {
   readonly placeholder?: string;
   /** What is wrong while nothing fitting is picked. */
   readonly error?: string | undefined;
-  readonly onPick: (profile: SpeciesProfile) => void;
+  /** Told what is picked, and the number that was typed before its name, if any. */
+  readonly onPick: (profile: SpeciesProfile, count: number | null) => void;
   /** Told while the keeper moves through the list, before anything is picked. */
-  readonly onLook?: (profile: SpeciesProfile | null) => void;
+  readonly onLook?: (profile: SpeciesProfile | null, count: number | null) => void;
 }
 
 const SHOWN = 6;
@@ -65,20 +66,22 @@ export function SpeciesSearch({
   const input = useRef<HTMLInputElement>(null);
   const [typed, setTyped] = useState('');
   const [at, setAt] = useState('');
-  const found = useMemo(() => findSpecies(catalogue, typed, SHOWN), [catalogue, typed]);
+  const { name, count } = useMemo(() => numberedName(catalogue, typed), [catalogue, typed]);
+  const found = useMemo(() => findSpecies(catalogue, name, SHOWN), [catalogue, name]);
   const look = (id: string): void => {
     setAt(id);
-    onLook?.(found.find((profile) => profile.id === id) ?? null);
+    onLook?.(found.find((profile) => profile.id === id) ?? null, count);
   };
   const seek = (text: string): void => {
     setTyped(text);
-    const [first] = findSpecies(catalogue, text, 1);
+    const sought = numberedName(catalogue, text);
+    const [first] = findSpecies(catalogue, sought.name, 1);
     setAt(first?.id ?? '');
-    onLook?.(first ?? null);
+    onLook?.(first ?? null, sought.count);
   };
   const pick = (profile: SpeciesProfile): void => {
     seek('');
-    onPick(profile);
+    onPick(profile, count);
     input.current?.focus();
   };
   return (
@@ -128,7 +131,7 @@ export function SpeciesSearch({
         </p>
       )}
       {typed.trim() !== '' && found.length === 0 && (
-        <NothingFound catalogue={catalogue} typed={typed} onPick={pick} />
+        <NothingFound catalogue={catalogue} typed={name} onPick={pick} />
       )}
     </Command>
   );

@@ -81,9 +81,13 @@ describe('SpeciesSearch', () => {
     expect(screen.getAllByRole('option')[1]).toHaveAttribute('aria-selected', 'true');
     await userEvent.clear(box);
     await userEvent.type(box, 'puntius denis{Enter}');
-    expect(pick).toHaveBeenCalledWith(expect.objectContaining({ id: 'sahyadria-denisonii' }));
-    expect(look).toHaveBeenCalledWith(expect.objectContaining({ id: 'sahyadria-denisonii' }));
+    expect(pick).toHaveBeenCalledWith(expect.objectContaining({ id: 'sahyadria-denisonii' }), null);
+    expect(look).toHaveBeenCalledWith(expect.objectContaining({ id: 'sahyadria-denisonii' }), null);
     expect(box).toHaveValue('');
+    // A number before the name goes along.
+    await userEvent.type(box, '8 neon tetras{Enter}');
+    expect(look).toHaveBeenCalledWith(expect.objectContaining({ id: 'paracheirodon-innesi' }), 8);
+    expect(pick).toHaveBeenLastCalledWith(expect.objectContaining({ id: 'paracheirodon-innesi' }), 8);
   });
   it('says so when there is no such species', async () => {
     render(<SpeciesSearch catalogue={catalogue} write={(cm) => `${cm} cm`} label="Add" onPick={() => {}} />);

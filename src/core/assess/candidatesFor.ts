@@ -51,10 +51,10 @@ export interface Candidate {
 
 const tell = ({ fixes: _fixes, ...rest }: Finding): Told => rest;
 
-/** What a keeper would bring home: the group that is at ease, at the size in the shop. */
-export const offeredGroup = (profile: SpeciesProfile): PlanGroup => ({
+/** What a keeper would bring home, at the size in the shop: so many, or else the group that is at ease. */
+export const offeredGroup = (profile: SpeciesProfile, count: number | null = null): PlanGroup => ({
   species: profile.id,
-  count: profile.company.comfortableGroup,
+  count: count ?? profile.company.comfortableGroup,
   lengthCm: profile.size.soldCm,
 });
 

@@ -1,5 +1,5 @@
 import { parseQuantity } from '../kernel';
-import type { Catalogue } from '../model';
+import { type Catalogue, resolveSpecies } from '../model';
 import { type Meaning, meaningOf } from './sureSpecies';
 
 /** One species of a pasted list. */
@@ -123,7 +123,11 @@ function piecesOf(line: string): readonly string[] {
     .split(/[,;+]|\s+and\s+(?=\d|an?\s)|\s+&\s+/i);
 }
 
-function readPiece(piece: string): Omit<PastedItem, 'line' | 'meaning'> {
+function readPiece(piece: string, catalogue: Catalogue): Omit<PastedItem, 'line' | 'meaning'> {
+  const whole = tidy(piece);
+  // "6 bar frontosa" is a name.
+  if (/^\d/.test(whole) && resolveSpecies(catalogue, whole).ok)
+    return { text: whole, name: whole, count: null, males: null, females: null, lengthCm: null };
   const length = take(piece, LENGTH, (match) => {
     const parsed = parseQuantity('length', `${match[1]} ${match[2]}`, 'cm');
     return parsed.ok ? parsed.quantity.core : null;
@@ -133,7 +137,7 @@ function readPiece(piece: string): Omit<PastedItem, 'line' | 'meaning'> {
   const count = takeCount(unmarked(length.rest.replace(SEXES, ' ')));
   const sexed = (males ?? 0) + (females ?? 0);
   return {
-    text: tidy(piece),
+    text: whole,
     name: tidy(count.rest),
     count: count.value ?? (sexed > 0 ? sexed : null),
     males,
@@ -160,7 +164,7 @@ export function readPasted(text: string, catalogue: Catalogue): Pasted {
   };
   const pieces = text
     .split(/\r\n|\n|\r/)
-    .flatMap((line, at) => piecesOf(line).map((piece) => ({ line: at + 1, ...readPiece(piece) })))
+    .flatMap((line, at) => piecesOf(line).map((piece) => ({ line: at + 1, ...readPiece(piece, catalogue) })))
     .filter(({ name }) => /[a-z]/i.test(name));
   return {
     items: pieces.slice(0, MOST_PASTED).map((piece) => ({ ...piece, meaning: mean(piece.name) })),

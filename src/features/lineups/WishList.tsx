@@ -76,7 +76,7 @@ export function WishList({ tank, wishes }: { readonly tank: TankView; readonly w
     <div className="flex flex-col gap-3">
       <div className="flex items-end gap-2">
         <div className="min-w-0 flex-1">
-          <SpeciesField label="Add a wish" onPick={(profile) => wishes.add([profile])} />
+          <SpeciesField label="Add a wish" onPick={(profile, count) => wishes.add([profile], count)} />
         </div>
         <PasteButton
           withNumbers={false}

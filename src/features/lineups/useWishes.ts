@@ -72,13 +72,21 @@ export function useWishes(tank: TankView) {
     file,
     living,
     set,
-    add: (profiles: readonly SpeciesProfile[]) => {
+    /** Adds what is not there yet; `count` is looked at alone, where one was said. */
+    add: (profiles: readonly SpeciesProfile[], count: number | null = null) => {
       const fresh = profiles.filter(({ id }) => !listed.has(id) && !living.has(id));
       if (fresh.length === 0) return;
       const [first] = fresh;
       void remake(
         fresh.length === 1 && first ? `Added wish: ${commonName(first)}` : `Added ${fresh.length} wishes`,
-        (wishes) => [...wishes, ...fresh.map(({ id }) => ({ species: id, weight: MIDDLING }))],
+        (wishes) => [
+          ...wishes,
+          ...fresh.map(({ id }) => ({
+            species: id,
+            weight: MIDDLING,
+            ...(count === null ? {} : { counts: [count] }),
+          })),
+        ],
         fresh.length === 1,
       );
     },

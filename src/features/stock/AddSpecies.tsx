@@ -1,7 +1,7 @@
 'use client';
 
 import { PasteButton } from '@/session/react/PasteButton';
-import { SpeciesField } from '@/session/react/SpeciesField';
+import { COUNTED_NAMES, SpeciesField } from '@/session/react/SpeciesField';
 import { useSayings } from '@/session/react/useSayings';
 import { useMemo, useState } from 'react';
 import { assess, fishIn, groupByCause, offeredGroup, roomPlan, whatItAdds } from '@/core/assess';
@@ -27,7 +27,10 @@ export function AddSpecies({
 }) {
   const catalogue = useCatalogue();
   const say = useSayings();
-  const [looked, setLooked] = useState<SpeciesProfile | null>(null);
+  const [[looked, count], setLooked] = useState<readonly [SpeciesProfile | null, number | null]>([
+    null,
+    null,
+  ]);
   const { residents, listed, assessment } = stock;
   const preview = useMemo(() => {
     if (!looked) return null;
@@ -35,7 +38,7 @@ export function AddSpecies({
       roomPlan(
         tank.body,
         residents,
-        [...listed, { key: 'preview', group: offeredGroup(looked) }],
+        [...listed, { key: 'preview', group: offeredGroup(looked, count) }],
         catalogue,
         todayIso(),
       ),
@@ -49,7 +52,7 @@ export function AddSpecies({
       brings: groupByCause(brings, fishOf),
       settles: groupByCause(settles, fishOf),
     };
-  }, [looked, tank.body, residents, listed, assessment, catalogue]);
+  }, [looked, count, tank.body, residents, listed, assessment, catalogue]);
 
   return (
     <div className="no-print">
@@ -57,8 +60,9 @@ export function AddSpecies({
         <div className="min-w-0 flex-1">
           <SpeciesField
             label="Add to the list"
-            onLook={setLooked}
-            onPick={(profile) => void stock.add(offeredGroup(profile), profile)}
+            placeholder={COUNTED_NAMES}
+            onLook={(profile, many) => setLooked([profile, many])}
+            onPick={(profile, many) => void stock.add(offeredGroup(profile, many), profile)}
           />
         </div>
         <PasteButton onTake={(taken) => void stock.addAll(taken.map(({ group }) => group))} />
@@ -69,7 +73,7 @@ export function AddSpecies({
             <p className="flex flex-wrap items-center gap-2">
               <FishPlate profile={looked} className="h-7 w-12" />
               <span>
-                With <strong>{countedOf(looked.company.comfortableGroup, looked)}</strong> the verdict is
+                With <strong>{countedOf(offeredGroup(looked, count).count, looked)}</strong> the verdict is
               </span>
               <VerdictMark verdict={preview.verdict} small />
             </p>

@@ -13,7 +13,7 @@ import { manyOf } from '@/words/en';
 import { newId } from '@/session/browserStamp';
 import { PasteButton } from '@/session/react/PasteButton';
 import { useCatalogue } from '@/session/react/RoomProvider';
-import { SpeciesField } from '@/session/react/SpeciesField';
+import { COUNTED_NAMES, SpeciesField } from '@/session/react/SpeciesField';
 import { useCommands } from '@/session/react/useCommands';
 import { useInSteps } from '@/session/react/useInSteps';
 import { useSettings, useTanks } from '@/session/react/useTanks';
@@ -135,8 +135,8 @@ export function FromFish({
 
   const wish = (more: readonly WishedFish[]): void =>
     setWished([...wished, ...more.filter(({ profile }) => !wished.some((one) => one.profile === profile))]);
-  const wishOne = (profile: SpeciesProfile): void =>
-    wish([{ profile, count: profile.company.comfortableGroup }]);
+  const wishOne = (profile: SpeciesProfile, count: number | null = null): void =>
+    wish([{ profile, count: count ?? profile.company.comfortableGroup }]);
   const recount = (profile: SpeciesProfile, text: string): void => {
     setTyped({ ...typed, [profile.id]: text });
     const count = countIn(text);
@@ -172,7 +172,7 @@ export function FromFish({
       <div className="flex max-h-[75dvh] flex-col gap-3 overflow-y-auto">
         <div className="flex items-end gap-2">
           <div className="min-w-0 flex-1">
-            <SpeciesField label="A fish you want" onPick={wishOne} />
+            <SpeciesField label="A fish you want" placeholder={COUNTED_NAMES} onPick={wishOne} />
           </div>
           <PasteButton
             onTake={(taken) => wish(taken.map(({ profile, group }) => ({ profile, count: group.count })))}

@@ -2,7 +2,7 @@ import { X } from 'lucide-react';
 import { adultLengthCm, commonName, mainLayer } from '@/core/model';
 import { PasteButton } from '@/session/react/PasteButton';
 import { useCatalogue } from '@/session/react/RoomProvider';
-import { SpeciesField } from '@/session/react/SpeciesField';
+import { COUNTED_NAMES, SpeciesField } from '@/session/react/SpeciesField';
 import { useWords } from '@/session/react/useWords';
 import { FishPlate } from '@/ui/plates/FishPlate';
 import { Stepper } from '@/ui/Stepper';
@@ -26,7 +26,7 @@ export function FirstFish({
       </h2>
       <div className="flex items-end gap-2">
         <div className="min-w-0 flex-1">
-          <SpeciesField label="Add a fish" onPick={plan.add} />
+          <SpeciesField label="Add a fish" placeholder={COUNTED_NAMES} onPick={plan.add} />
         </div>
         <PasteButton onTake={(taken) => plan.addAll(taken.map(({ group }) => group))} />
       </div>

@@ -103,9 +103,9 @@ export function useFirstPlan(given?: {
     tank,
     type: (text: string) => put({ text, chosen: 0, edited: null }, true),
     choose: (chosen: number) => put({ chosen, edited: null }),
-    add: (profile: SpeciesProfile) => {
+    add: (profile: SpeciesProfile, count: number | null = null) => {
       if (!plan.listed.some(({ group }) => group.species === profile.id))
-        put({ listed: [...plan.listed, { key: newId<string>(), group: offeredGroup(profile) }] });
+        put({ listed: [...plan.listed, { key: newId<string>(), group: offeredGroup(profile, count) }] });
     },
     addAll: (groups: readonly PlanGroup[]) =>
       put({ listed: [...plan.listed, ...groups.map((group) => ({ key: newId<string>(), group }))] }),

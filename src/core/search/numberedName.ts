@@ -1,0 +1,24 @@
+import { type Catalogue, resolveSpecies } from '../model';
+
+/** A name as somebody typed it, and how many of them. */
+export interface NumberedName {
+  readonly name: string;
+  /** Null where no number stands before the name. */
+  readonly count: number | null;
+}
+
+/** More of one species is no number of fish on a list. */
+const MOST = 999;
+const NUMBERED = /^\s*(\d{1,5})(?:\s*[x×*])?\s+(?=\S)/i;
+
+/**
+ * The number before a name: "8 rams", "8x rams". A name that begins with a number is one: "6 bar frontosa".
+ * @example numberedName(catalogue, '8 rams') // { name: 'rams', count: 8 }
+ */
+export function numberedName(catalogue: Catalogue, typed: string): NumberedName {
+  const match = NUMBERED.exec(typed);
+  const count = Number(match?.[1]);
+  if (!match || count < 1 || count > MOST || resolveSpecies(catalogue, typed).ok)
+    return { name: typed, count: null };
+  return { name: typed.slice(match[0].length), count };
+}
