@@ -5,8 +5,7 @@ import { commonName, type PlanGroup, type SpeciesProfile, writeSexes } from '@/c
 import type { KeptWish } from '@/core/records';
 import { countedOf, termOf } from '@/words/en';
 import { OriginSelect, SexesField } from '@/session/react/OriginAndSexes';
-import { PasteButton } from '@/session/react/PasteButton';
-import { SpeciesField } from '@/session/react/SpeciesField';
+import { FishFields } from '@/session/react/FishFields';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useTabState } from '@/session/react/useTabState';
 import type { TankView } from '@/session/react/useTanks';
@@ -74,15 +73,12 @@ export function WishList({ tank, wishes }: { readonly tank: TankView; readonly w
   const [view, setView] = useTabState<View>('wishes.view', 'numbers');
   return (
     <div className="flex flex-col gap-3">
-      <div className="flex items-end gap-2">
-        <div className="min-w-0 flex-1">
-          <SpeciesField label="Add a wish" onPick={(profile, count) => wishes.add([profile], count)} />
-        </div>
-        <PasteButton
-          withNumbers={false}
-          onTake={(taken) => wishes.add(taken.map(({ profile }) => profile))}
-        />
-      </div>
+      <FishFields
+        label="Add a wish"
+        onPick={(profile, count) => wishes.add([profile], count)}
+        withNumbers={false}
+        onTake={(taken) => wishes.add(taken.map(({ profile }) => profile))}
+      />
       <QuickSets tank={tank} wishes={wishes} />
       <Section
         title={`Wishes (${wishes.body.wishes.length})`}

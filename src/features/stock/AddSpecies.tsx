@@ -1,7 +1,6 @@
 'use client';
 
-import { PasteButton } from '@/session/react/PasteButton';
-import { COUNTED_NAMES, SpeciesField } from '@/session/react/SpeciesField';
+import { FishFields } from '@/session/react/FishFields';
 import { useSayings } from '@/session/react/useSayings';
 import { useMemo, useState } from 'react';
 import { assess, fishIn, groupByCause, offeredGroup, roomPlan, whatItAdds } from '@/core/assess';
@@ -56,17 +55,12 @@ export function AddSpecies({
 
   return (
     <div className="no-print">
-      <div className="flex items-end gap-2">
-        <div className="min-w-0 flex-1">
-          <SpeciesField
-            label="Add to the list"
-            placeholder={COUNTED_NAMES}
-            onLook={(profile, many) => setLooked([profile, many])}
-            onPick={(profile, many) => void stock.add(offeredGroup(profile, many), profile)}
-          />
-        </div>
-        <PasteButton onTake={(taken) => void stock.addAll(taken.map(({ group }) => group))} />
-      </div>
+      <FishFields
+        label="Add to the list"
+        onLook={(profile, many) => setLooked([profile, many])}
+        onPick={(profile, many) => void stock.add(offeredGroup(profile, many), profile)}
+        onTake={(taken) => void stock.addAll(taken.map(({ group }) => group))}
+      />
       <div aria-live="polite" className="min-h-5 text-[0.8125rem]">
         {looked && preview && (
           <div className="border-l-2 border-deep py-1 pl-3">

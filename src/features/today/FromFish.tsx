@@ -11,9 +11,8 @@ import { parseQuantity, type TankId } from '@/core/kernel';
 import { ASK_ENGINEER_L, fishFirst, type Place, sizesForPlace, USUAL_CLEARANCE_CM } from '@/core/tank';
 import { manyOf } from '@/words/en';
 import { newId } from '@/session/browserStamp';
-import { PasteButton } from '@/session/react/PasteButton';
+import { FishFields } from '@/session/react/FishFields';
 import { useCatalogue } from '@/session/react/RoomProvider';
-import { COUNTED_NAMES, SpeciesField } from '@/session/react/SpeciesField';
 import { useCommands } from '@/session/react/useCommands';
 import { useInSteps } from '@/session/react/useInSteps';
 import { useSettings, useTanks } from '@/session/react/useTanks';
@@ -170,14 +169,11 @@ export function FromFish({
       about="Name the fish you want and how many, the place, or both. Lomvik finds the tanks that carry them, each with the verdict that the stock list will give."
     >
       <div className="flex max-h-[75dvh] flex-col gap-3 overflow-y-auto">
-        <div className="flex items-end gap-2">
-          <div className="min-w-0 flex-1">
-            <SpeciesField label="A fish you want" placeholder={COUNTED_NAMES} onPick={wishOne} />
-          </div>
-          <PasteButton
-            onTake={(taken) => wish(taken.map(({ profile, group }) => ({ profile, count: group.count })))}
-          />
-        </div>
+        <FishFields
+          label="A fish you want"
+          onPick={wishOne}
+          onTake={(taken) => wish(taken.map(({ profile, group }) => ({ profile, count: group.count })))}
+        />
         {wished.length > 0 && (
           <ul className="flex flex-wrap gap-1.5">
             {wished.map(({ profile, count }) => (

@@ -11,9 +11,6 @@ const SpeciesSearch = dynamic(() => import('@/ui/SpeciesSearch').then((file) => 
   loading: () => <div aria-hidden="true" className="h-[3.25rem]" />,
 });
 
-/** What a field shows that takes a number before the name. */
-export const COUNTED_NAMES = 'Any name: neon, 8 rams, P. innesi…';
-
 /** Finds a species of the room's catalogue by any of its names. */
 export function SpeciesField(props: Omit<SpeciesSearchProps, 'catalogue' | 'write'>) {
   const catalogue = useCatalogue();

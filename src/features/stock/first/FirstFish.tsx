@@ -1,8 +1,7 @@
 import { X } from 'lucide-react';
 import { adultLengthCm, commonName, mainLayer } from '@/core/model';
-import { PasteButton } from '@/session/react/PasteButton';
+import { FishFields } from '@/session/react/FishFields';
 import { useCatalogue } from '@/session/react/RoomProvider';
-import { COUNTED_NAMES, SpeciesField } from '@/session/react/SpeciesField';
 import { useWords } from '@/session/react/useWords';
 import { FishPlate } from '@/ui/plates/FishPlate';
 import { Stepper } from '@/ui/Stepper';
@@ -24,12 +23,11 @@ export function FirstFish({
       <h2 id="first-fish" className="mb-1 text-[1rem] font-semibold">
         {heading}
       </h2>
-      <div className="flex items-end gap-2">
-        <div className="min-w-0 flex-1">
-          <SpeciesField label="Add a fish" placeholder={COUNTED_NAMES} onPick={plan.add} />
-        </div>
-        <PasteButton onTake={(taken) => plan.addAll(taken.map(({ group }) => group))} />
-      </div>
+      <FishFields
+        label="Add a fish"
+        onPick={plan.add}
+        onTake={(taken) => plan.addAll(taken.map(({ group }) => group))}
+      />
       <ul className="mt-1">
         {plan.listed.map(({ key, group }) => {
           const profile = catalogue.byId.get(group.species);
