@@ -30,12 +30,14 @@ describe('cells of a CSV table', () => {
         { line: 4, cells: { name: 'a "b"', more: 'y', count: '1' } },
       ],
       columns: ['name', 'more', 'count'],
+      headingLine: 1,
       faults: [],
     }));
   it('are missed by name where a whole column is not there', () =>
     expect(readCsvTable('name\nneon\n', ['name', 'count', 'note'])).toEqual({
       rows: [],
       columns: ['name'],
+      headingLine: 1,
       faults: ['count', 'note'].map((name) => ({
         path: '',
         line: 1,
@@ -50,6 +52,7 @@ describe('cells of a CSV table', () => {
         { line: 5, cells: { a: '7', b: '8' } },
       ],
       columns: ['a', 'b'],
+      headingLine: 1,
       faults: [
         { path: '', line: 3, expected: { is: 'cells', count: 2 }, received: { is: 'list', length: 1 } },
         { path: '', line: 4, expected: { is: 'cells', count: 2 }, received: { is: 'list', length: 3 } },
@@ -111,13 +114,14 @@ describe('cells of a CSV table', () => {
     expect(readCsvTable('a,b\n1,2,, \n3,4,x\n', ['a'])).toEqual({
       rows: [{ line: 2, cells: { a: '1', b: '2' } }],
       columns: ['a', 'b'],
+      headingLine: 1,
       faults: [
         { path: '', line: 3, expected: { is: 'cells', count: 2 }, received: { is: 'list', length: 3 } },
       ],
     });
   });
   it('name the line of the heading where a column is missing', () =>
-    expect(readCsvTable('\n\nb\n', ['a']).faults.map(({ line }) => line)).toEqual([3]));
+    expect(readCsvTable('\n\nb\n', ['a'])).toMatchObject({ headingLine: 3, faults: [{ line: 3 }] }));
   it('stand on the line that their row begins on, below blank lines and cells of many lines', () => {
     const { rows, faults } = readCsvTable('\nname,note\r\n\r\na,"x\r\ny"\r\nb,z\r\n,\r\nc\r\n', ['name']);
     expect(rows.map(({ line, cells }) => [line, cells['name']])).toEqual([
@@ -134,6 +138,7 @@ describe('cells of a CSV table', () => {
       expect(readCsvTable(`a,b\n0,0\n${rest}`, ['a'])).toEqual({
         rows: [{ line: 2, cells: { a: '0', b: '0' } }],
         columns: ['a', 'b'],
+        headingLine: 1,
         faults: [{ path: '', line: 3, expected: { is: 'quotation marks' }, received: { is: 'damage' } }],
       }),
   );
