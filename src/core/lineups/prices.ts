@@ -11,7 +11,7 @@ export class Prices extends Descent {
   }
 
   protected priced(level: Level, prices: Float64Array): number {
-    const { it, worth, top, picked, used } = this;
+    const { it, picked, used } = this;
     const { value, use, clique } = it;
     const { items, count } = level;
     // Written out for the four limits: this is where the search spends its time.
@@ -30,14 +30,7 @@ export class Prices extends Descent {
         p1 * (use[from + 1] as number) -
         p2 * (use[from + 2] as number) -
         p3 * (use[from + 3] as number);
-      worth[item] = w;
-      const home = clique[item] as number;
-      const most = top[home] as number;
-      if (w > most) {
-        sum += w - most;
-        top[home] = w;
-        picked[home] = item;
-      }
+      sum += this.pick(item, w);
     }
     let u0 = 0;
     let u1 = 0;

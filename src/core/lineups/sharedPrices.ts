@@ -29,7 +29,7 @@ export class SharedPrices extends Descent {
   }
 
   protected priced(level: Level, prices: Float64Array): number {
-    const { it, worth, top, picked, over, left, seen, met } = this;
+    const { it, picked, over, left, seen, met } = this;
     const { value, use, clique } = it;
     const { start, of } = it.shared;
     const { items, count } = level;
@@ -55,14 +55,7 @@ export class SharedPrices extends Descent {
         metCount += 1;
         sum += price;
       }
-      worth[item] = w;
-      const home = clique[item] as number;
-      const most = top[home] as number;
-      if (w > most) {
-        sum += w - most;
-        top[home] = w;
-        picked[home] = item;
-      }
+      sum += this.pick(item, w);
     }
     this.metCount = metCount;
     for (let i = 0; i < count; i += 1) {

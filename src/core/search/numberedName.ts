@@ -11,6 +11,10 @@ export interface NumberedName {
 const MOST = 999;
 const NUMBERED = /^\s*(\d{1,5})(?:\s*[x×*])?\s+(?=\S)/i;
 
+/** Whether a text that begins with a number is a name: "6 bar frontosa". */
+export const isNameWithNumber = (catalogue: Catalogue, text: string): boolean =>
+  /^\s*\d/.test(text) && resolveSpecies(catalogue, text).ok;
+
 /**
  * The number before a name: "8 rams", "8x rams". A name that begins with a number is one: "6 bar frontosa".
  * @example numberedName(catalogue, '8 rams') // { name: 'rams', count: 8 }
@@ -18,7 +22,7 @@ const NUMBERED = /^\s*(\d{1,5})(?:\s*[x×*])?\s+(?=\S)/i;
 export function numberedName(catalogue: Catalogue, typed: string): NumberedName {
   const match = NUMBERED.exec(typed);
   const count = Number(match?.[1]);
-  if (!match || count < 1 || count > MOST || resolveSpecies(catalogue, typed).ok)
+  if (!match || count < 1 || count > MOST || isNameWithNumber(catalogue, typed))
     return { name: typed, count: null };
   return { name: typed.slice(match[0].length), count };
 }

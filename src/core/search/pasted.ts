@@ -1,5 +1,6 @@
 import { parseQuantity } from '../kernel';
-import { type Catalogue, resolveSpecies } from '../model';
+import type { Catalogue } from '../model';
+import { isNameWithNumber } from './numberedName';
 import { type Meaning, meaningOf } from './sureSpecies';
 
 /** One species of a pasted list. */
@@ -125,8 +126,7 @@ function piecesOf(line: string): readonly string[] {
 
 function readPiece(piece: string, catalogue: Catalogue): Omit<PastedItem, 'line' | 'meaning'> {
   const whole = tidy(piece);
-  // "6 bar frontosa" is a name.
-  if (/^\d/.test(whole) && resolveSpecies(catalogue, whole).ok)
+  if (isNameWithNumber(catalogue, whole))
     return { text: whole, name: whole, count: null, males: null, females: null, lengthCm: null };
   const length = take(piece, LENGTH, (match) => {
     const parsed = parseQuantity('length', `${match[1]} ${match[2]}`, 'cm');

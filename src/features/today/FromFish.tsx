@@ -134,8 +134,11 @@ export function FromFish({
 
   const wish = (more: readonly WishedFish[]): void =>
     setWished([...wished, ...more.filter(({ profile }) => !wished.some((one) => one.profile === profile))]);
-  const wishOne = (profile: SpeciesProfile, count: number | null = null): void =>
-    wish([{ profile, count: count ?? profile.company.comfortableGroup }]);
+  const wishOne = (profile: SpeciesProfile, count: number | null = null): void => {
+    // Named again with a number: that is its number now.
+    if (count !== null && wished.some((one) => one.profile === profile)) recount(profile, String(count));
+    else wish([{ profile, count: count ?? profile.company.comfortableGroup }]);
+  };
   const recount = (profile: SpeciesProfile, text: string): void => {
     setTyped({ ...typed, [profile.id]: text });
     const count = countIn(text);

@@ -61,6 +61,17 @@ describe('the first minute', () => {
     });
   });
 
+  it('takes a number before a name, and another number for what is there already', async () => {
+    await open();
+    await fish('8 rams', /^ram cichlid /);
+    expect(screen.getByRole('textbox', { name: 'Number of ram cichlids' })).toHaveValue('8');
+    await fish('3 rams', /^ram cichlid /);
+    expect(screen.getAllByRole('textbox', { name: /^Number of/ })).toHaveLength(1);
+    expect(screen.getByRole('textbox', { name: 'Number of ram cichlids' })).toHaveValue('3');
+    // Named again without a number, it stays as it is.
+    await fish('rams', /^ram cichlid /);
+    expect(screen.getByRole('textbox', { name: 'Number of ram cichlids' })).toHaveValue('3');
+  });
   it('mends a problem with one press and takes it back with one', async () => {
     await open();
     await fish('neon tetra', /^neon tetra /);

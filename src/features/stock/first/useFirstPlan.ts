@@ -104,7 +104,15 @@ export function useFirstPlan(given?: {
     type: (text: string) => put({ text, chosen: 0, edited: null }, true),
     choose: (chosen: number) => put({ chosen, edited: null }),
     add: (profile: SpeciesProfile, count: number | null = null) => {
-      if (!plan.listed.some(({ group }) => group.species === profile.id))
+      const there = plan.listed.find(({ group }) => group.species === profile.id);
+      // Named again with a number: that is its number now.
+      if (there && count !== null)
+        put({
+          listed: plan.listed.map((one) =>
+            one === there ? { ...one, group: recountGroup(one.group, count) } : one,
+          ),
+        });
+      if (!there)
         put({ listed: [...plan.listed, { key: newId<string>(), group: offeredGroup(profile, count) }] });
     },
     addAll: (groups: readonly PlanGroup[]) =>
