@@ -3,7 +3,7 @@
 import { Command } from 'cmdk';
 import { useMemo, useRef, useState } from 'react';
 import { adultLengthCm, commonName, type Catalogue, type SpeciesProfile } from '@/core/model';
-import { findSpecies, nearestSpecies, numberedName } from '@/core/search';
+import { findSpecies, MOST_ON_LIST, nearestSpecies, numberedName } from '@/core/search';
 import { classes } from './classes';
 import { INPUT } from './Field';
 import { FishPlate } from './plates/FishPlate';
@@ -66,8 +66,11 @@ export function SpeciesSearch({
   const input = useRef<HTMLInputElement>(null);
   const [typed, setTyped] = useState('');
   const [at, setAt] = useState('');
-  const { name, count } = useMemo(() => numberedName(catalogue, typed), [catalogue, typed]);
-  const found = useMemo(() => findSpecies(catalogue, name, SHOWN), [catalogue, name]);
+  const { name, count, isWrong } = useMemo(() => numberedName(catalogue, typed), [catalogue, typed]);
+  const found = useMemo(
+    () => (isWrong ? [] : findSpecies(catalogue, name, SHOWN)),
+    [catalogue, name, isWrong],
+  );
   const look = (id: string): void => {
     setAt(id);
     onLook?.(found.find((profile) => profile.id === id) ?? null, count);
@@ -75,7 +78,7 @@ export function SpeciesSearch({
   const seek = (text: string): void => {
     setTyped(text);
     const sought = numberedName(catalogue, text);
-    const [first] = findSpecies(catalogue, sought.name, 1);
+    const [first] = sought.isWrong ? [] : findSpecies(catalogue, sought.name, 1);
     setAt(first?.id ?? '');
     onLook?.(first ?? null, sought.count);
   };
@@ -130,7 +133,12 @@ export function SpeciesSearch({
           {error}
         </p>
       )}
-      {typed.trim() !== '' && found.length === 0 && (
+      {isWrong && (
+        <p role="alert" className="text-[0.75rem] text-buoy">
+          A number from 1 to {MOST_ON_LIST} before the name.
+        </p>
+      )}
+      {typed.trim() !== '' && !isWrong && found.length === 0 && (
         <NothingFound catalogue={catalogue} typed={name} onPick={pick} />
       )}
     </Command>

@@ -88,6 +88,11 @@ describe('SpeciesSearch', () => {
     await userEvent.type(box, '8 neon tetras{Enter}');
     expect(look).toHaveBeenCalledWith(expect.objectContaining({ id: 'paracheirodon-innesi' }), 8);
     expect(pick).toHaveBeenLastCalledWith(expect.objectContaining({ id: 'paracheirodon-innesi' }), 8);
+    // One that is none of fish is said, and nothing is picked.
+    await userEvent.type(box, '0 neon tetras{Enter}');
+    expect(screen.getByRole('alert')).toHaveTextContent('A number from 1 to 999 before the name.');
+    expect(pick).toHaveBeenCalledTimes(2);
+    expect(box).toHaveValue('0 neon tetras');
   });
   it('says so when there is no such species', async () => {
     render(<SpeciesSearch catalogue={catalogue} write={(cm) => `${cm} cm`} label="Add" onPick={() => {}} />);

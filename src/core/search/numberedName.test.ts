@@ -16,15 +16,18 @@ describe('a number before a name', () => {
     ['8x', '8x', null],
     ['8', '8', null],
     ['8 ', '8 ', null],
-    ['0 rams', '0 rams', null],
-    ['1000 rams', '1000 rams', null],
     ['rams 8', 'rams 8', null],
     ['L 46', 'L 46', null],
     ['neon tetra', 'neon tetra', null],
     // A name that begins with a number is a name; more than that number of it, too.
     ['6 bar frontosa', '6 bar frontosa', null],
     ['4 6 bar frontosa', '6 bar frontosa', 4],
-  ])('"%s"', (typed, name, count) => expect(numberedName(catalogue, typed)).toEqual({ name, count }));
+  ])('"%s"', (typed, name, count) =>
+    expect(numberedName(catalogue, typed)).toEqual({ name, count, isWrong: false }),
+  );
+  it.each(['0 rams', '1000 rams'])('of no fish on a list is told as that: "%s"', (typed) =>
+    expect(numberedName(catalogue, typed)).toEqual({ name: 'rams', count: null, isWrong: true }),
+  );
   it('of a pasted list is none where it belongs to the name', () => {
     const [item] = readPasted('6 bar frontosa', catalogue).items;
     expect(item).toMatchObject({ name: '6 bar frontosa', count: null, meaning: { is: 'sure' } });

@@ -5,10 +5,12 @@ export interface NumberedName {
   readonly name: string;
   /** Null where no number stands before the name. */
   readonly count: number | null;
+  /** A number stands there that is none of fish on a list. */
+  readonly isWrong: boolean;
 }
 
 /** More of one species is no number of fish on a list. */
-const MOST = 999;
+export const MOST_ON_LIST = 999;
 const NUMBERED = /^\s*(\d{1,5})(?:\s*[x×*])?\s+(?=\S)/i;
 
 /** Whether a text that begins with a number is a name: "6 bar frontosa". */
@@ -17,12 +19,12 @@ export const isNameWithNumber = (catalogue: Catalogue, text: string): boolean =>
 
 /**
  * The number before a name: "8 rams", "8x rams". A name that begins with a number is one: "6 bar frontosa".
- * @example numberedName(catalogue, '8 rams') // { name: 'rams', count: 8 }
+ * @example numberedName(catalogue, '8 rams') // { name: 'rams', count: 8, isWrong: false }
  */
 export function numberedName(catalogue: Catalogue, typed: string): NumberedName {
   const match = NUMBERED.exec(typed);
-  const count = Number(match?.[1]);
-  if (!match || count < 1 || count > MOST || isNameWithNumber(catalogue, typed))
-    return { name: typed, count: null };
-  return { name: typed.slice(match[0].length), count };
+  if (!match || isNameWithNumber(catalogue, typed)) return { name: typed, count: null, isWrong: false };
+  const count = Number(match[1]);
+  const isWrong = count < 1 || count > MOST_ON_LIST;
+  return { name: typed.slice(match[0].length), count: isWrong ? null : count, isWrong };
 }
