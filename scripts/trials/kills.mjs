@@ -9,6 +9,16 @@ import { faultsOf, hear, ownRoomFromDemo, pressFish, stored } from './room.mjs';
 
 const sleep = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
 
+/** The port that a browser writes into a file once it listens. The file is there a moment before its first line is whole. */
+async function portIn(file) {
+  for (let tries = 0; tries < 900; tries += 1) {
+    const [, port] = (existsSync(file) && /^(\d+)\n/.exec(readFileSync(file, 'utf8'))) || [];
+    if (port) return port;
+    await sleep(50);
+  }
+  throw new Error(`no browser has told its port in ${file}`);
+}
+
 /** A browser of its own process, with a profile that outlives it, so that it can be killed like a machine that loses power. */
 async function startBrowser(profile) {
   const told = join(profile, 'DevToolsActivePort');
@@ -18,8 +28,7 @@ async function startBrowser(profile) {
     ['--headless', '--remote-debugging-port=0', `--user-data-dir=${profile}`, ...BROWSER_ARGS, 'about:blank'],
     { detached: true, stdio: 'ignore' },
   );
-  for (let tries = 0; !existsSync(told) && tries < 900; tries += 1) await sleep(50);
-  const [port] = readFileSync(told, 'utf8').split('\n');
+  const port = await portIn(told);
   const browser = await chromium.connectOverCDP(`http://127.0.0.1:${port}`);
   return {
     context: browser.contexts()[0],
