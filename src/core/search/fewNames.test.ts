@@ -63,9 +63,17 @@ describe('how a species answers what was typed', () => {
     ['Osteogaster panda', ['corydoras-panda epithet 0']],
     ['Hoplisoma aeneum', ['corydoras-aeneus epithet 0']],
     ['Paracheirodon aeneum', []],
+    // A short end says too little under a genus that nobody knows; what is no genus says nothing.
+    ['Polyacanthus lalius', ['trichogaster-lalius described 2']],
+    ['tetra innesi', ['paracheirodon-innesi words 0']],
+    ['Poecilia innesi red', ['paracheirodon-innesi described 3']],
+    ['albino panda', []],
     // All of its words, in any order.
     ['tetra neon', ['paracheirodon-innesi words 0', 'paracheirodon-innesi-long-fin words 0']],
     ['green barb', ['puntigrus-tetrazona-green words 0']],
+    // Short for a name, for one or many; a group in two words.
+    ['gbrs', ['mikrogeophagus-ramirezi exact 0.5']],
+    ['rain bows', ['melanotaenia-praecox group 0']],
     // Halves of words.
     ['bristle nose', ['ancistrus-cirrhosus half 0', 'ancistrus-cirrhosus-albino part 0']],
     ['card tetr', ['paracheirodon-axelrodi half 1']],
@@ -79,7 +87,22 @@ describe('how a species answers what was typed', () => {
         'trichogaster-lalius described 2',
       ],
     ],
-    // Slips.
+    ['panda cardinal tetra', ['paracheirodon-axelrodi described 1']],
+    // Slips: one in short words, two in long ones, more where they sound the same, none in words of three letters.
+    ['kardinol tetra', ['paracheirodon-axelrodi near 2']],
+    ['neon tatra', ['paracheirodon-innesi near 1']],
+    ['tetra pengin', ['thayeria-boehlkei near 1']],
+    ['cardinol tet', ['paracheirodon-axelrodi near 1.25']],
+    ['albino oskar', ['astronotus-ocellatus-albino near 1']],
+    ['gold pengin tetra', ['thayeria-boehlkei near 1']],
+    ['pleccow', ['ancistrus-cirrhosus near 1.5', 'hypancistrus-zebra near 1.5']],
+    ['pleeeccooww', []],
+    ['kleccow', []],
+    ['tayeeriah', ['thayeria-boehlkei near 2.5']],
+    ['rom', []],
+    ['tra', []],
+    ['etr', []],
+    ['cardinol te', []],
     ['pengin tetra', ['thayeria-boehlkei near 1']],
     ['cardinol tetras', ['paracheirodon-axelrodi near 1']],
     ['oskar', ['astronotus-ocellatus near 1', 'astronotus-ocellatus-red near 1']],
@@ -93,6 +116,7 @@ describe('how a species answers what was typed', () => {
     ['neo tet', []],
   ])('"%s"', (typed, expected) => {
     const found = answers(typed);
+    expect(new Set(found.map((answer) => answer.split(' ')[0])).size).toBe(found.length);
     if (expected.length === 0) expect(found).toEqual([]);
     else expect(found.slice(0, expected.length)).toEqual(expected);
   });
@@ -161,8 +185,41 @@ describe('what a keeper means', () => {
     expect(near('erpetoichtis calabarikus')).toEqual(['erpetoichthys-calabaricus']);
     expect(near('qwertzuiop')).toEqual([]);
     expect(near('')).toEqual([]);
-    expect(near(`${'x'.repeat(500)} barb`)).toHaveLength(3);
+    // The longer its longest name, the nearer to a text that is too long.
+    expect(near(`${'x'.repeat(500)} barb`)).toEqual([
+      'puntigrus-tetrazona-glowing',
+      'puntigrus-tetrazona-albino',
+      'pethia-conchonius-long-fin',
+    ]);
     expect(near('x'.repeat(500))).toEqual([]);
+  });
+});
+
+describe('two that answer alike', () => {
+  const [neon] = few.all.filter(({ id }) => id === 'paracheirodon-innesi');
+  const named = (id: string, name: string) => ({
+    ...neon!,
+    id,
+    scientificName: `Genus ${id}`,
+    formerNames: [],
+    commonNames: [name],
+  });
+  it.each([
+    ['the shorter name', named('b', 'old wisp'), named('a', 'blue wisp')],
+    ['the name that comes first', named('b', 'bald wisp'), named('a', 'blue wisp')],
+  ])('%s stands first', (_what, first, second) => {
+    for (const all of [
+      [first, second],
+      [second, first],
+    ])
+      expect(searchSpecies(buildCatalogue(all), 'wisp').map(({ profile }) => profile.id)).toEqual([
+        first.id,
+        second.id,
+      ]);
+  });
+  it('stand as near by the order of their identifiers', () => {
+    const both = [named('b', 'bald wisp'), named('a', 'pale wisp')];
+    expect(nearestSpecies(buildCatalogue(both), 'dark wisp').map(({ id }) => id)).toEqual(['a', 'b']);
   });
 });
 
@@ -187,7 +244,9 @@ describe('names made ready', () => {
     expect(soundsOf('')).toEqual([]);
   });
   it('tell heads from starts, families by genus, and ends of species from those of forms', () => {
-    const { heads, starts, families, known, species } = nameIndex(few);
+    // A catalogue of its own: names are made ready once for each.
+    const fresh = buildCatalogue(few.all);
+    const { heads, starts, families, known, species } = nameIndex(fresh);
     expect([...heads].sort()).toEqual(
       ['barb', 'cat', 'characin', 'cichlid', 'cori', 'corydora', 'fin', 'pleco', 'tetra'].sort(),
     );
@@ -203,6 +262,14 @@ describe('names made ready', () => {
     const oscar = of('astronotus-ocellatus').names;
     expect(oscar.map(({ first }) => first)).toEqual([true, false, false, false, false]);
     expect(oscar.map(({ written }) => written)).toContain('velvetcichlid');
-    expect(nameIndex(few)).toBe(nameIndex(few));
+    expect([...of('corydoras-panda').words].sort()).toEqual([
+      'cat',
+      'cori',
+      'corydora',
+      'hoplisoma',
+      'panda',
+    ]);
+    expect(known.has('')).toBe(false);
+    expect(nameIndex(fresh)).toBe(nameIndex(fresh));
   });
 });

@@ -16,6 +16,9 @@ describe('findSpecies', () => {
     ['P. innesi', 'paracheirodon-innesi'],
     ['tetra neon', 'paracheirodon-innesi'],
     ['Corydoras sterbai', 'corydoras-sterbai'],
+    // The genus of now, of a name with a short end.
+    ['Hoplisoma julii', 'corydoras-julii'],
+    ['Ancistrus sp.', 'ancistrus-cirrhosus'],
   ])('%s means %s first', (typed, id) => expect(first(typed)[0]).toBe(id));
 
   it('finds by a former name and by a part of a word, and nothing by nothing', () => {

@@ -69,6 +69,8 @@ function wantedOf(typed: string): Wanted {
 
 type NameTest = (name: IndexedName, wanted: Wanted) => number | null;
 
+const isWhole: NameTest = ({ joined }, wanted) => (joined === wanted.joined ? 0 : null);
+
 const startsWith: NameTest = ({ words }, wanted) =>
   wanted.words.every((word, at) => words[at] === word) ? words.length - wanted.words.length : null;
 
@@ -80,32 +82,32 @@ const hasHalves: NameTest = ({ words, joined }, wanted) =>
       : null;
 
 const hasParts: NameTest = ({ words }, wanted) =>
-  wanted.joined.length >= SHORTEST_PART &&
   wanted.words.every((word) => word.length >= SHORTEST_PART && words.some((one) => one.includes(word)))
     ? 0
     : null;
 
 /** The best of the names of a species by one test, with a little for the name that comes first. */
 function bestName({ names }: IndexedSpecies, wanted: Wanted, test: NameTest): number | null {
-  let best: number | null = null;
+  let best = Infinity;
   for (const name of names) {
     const off = test(name, wanted);
-    if (off !== null && (best === null || off + (name.first ? 0 : 0.5) < best))
-      best = off + (name.first ? 0 : 0.5);
+    if (off !== null) best = Math.min(best, off + (name.first ? 0 : 0.5));
   }
-  return best;
+  return Number.isFinite(best) ? best : null;
 }
 
 /** The end of a scientific name under a genus that nobody knows, or under one of its family. */
 function epithetOff({ families }: NameIndex, species: IndexedSpecies, wanted: Wanted): number | null {
-  const [genus] = wanted.words;
+  const genus = wanted.words[0] as string;
   const [, epithet, ...more] = wanted.typed;
-  if (genus === undefined || epithet === undefined || more.length > 0) return null;
+  if (epithet === undefined || more.length > 0) return null;
   const stem = stemOf(epithet);
-  if (stem.length < SHORTEST_PART || !species.epithets.has(stem)) return null;
+  if (!species.epithets.has(stem)) return null;
   const known = families.get(genus);
   if (known) return known.has(species.profile.family) ? 0 : null;
-  return DESCRIBING.has(genus) || species.words.has(genus) ? null : 1;
+  // Under a genus that nobody knows, a short end says too little: "golden julie" is no "julii".
+  const isTelling = stem.length >= SHORTEST_PART && !DESCRIBING.has(genus) && !species.words.has(genus);
+  return isTelling ? 1 : null;
 }
 
 /** Words that tell no species apart: "barb" of "gold barb", the genus of a scientific name whose end nobody knows. */
@@ -130,36 +132,28 @@ function describedOff(
   });
   const least = Math.min(...off);
   if (Number.isFinite(least)) return least;
-  if (telling.words.length === wanted.words.length || tellsNothing(index, telling.words)) return null;
-  return telling.words.every((word) => words.has(word)) ||
-    names.some((name) => startsWith(name, telling) !== null)
-    ? wanted.words.length
-    : null;
+  if (tellsNothing(index, telling.words)) return null;
+  return telling.words.every((word) => words.has(word)) ? wanted.words.length : null;
 }
 
-/** How far a word of a name is from a typed one: 0 the same, null too far. */
-function wordOff(typed: string, { word, sounds }: IndexedWord, wanted: ReadonlySet<string>): number | null {
+/** How far a word of a name is from a typed one: 0 the same, Infinity too far. */
+function wordOff(typed: string, { word, sounds }: IndexedWord, wanted: ReadonlySet<string>): number {
   if (word === typed) return 0;
   if (typed.length >= 3 && word.startsWith(typed)) return 0.25;
   const slips = slipsIn(typed);
-  if (slips === 0 || Math.abs(word.length - typed.length) > slips + SOUND_SLIPS) return null;
+  if (slips === 0) return Infinity;
   const away = distance(typed, word);
   if (away <= slips) return away;
   const alike =
     typed[0] === word[0] && away <= slips + SOUND_SLIPS && sounds.some((code) => wanted.has(code));
-  return alike ? slips + 0.5 : null;
+  return alike ? slips + 0.5 : Infinity;
 }
 
 /** Words that look or sound like the typed ones, for all words of the catalogue at once. */
 const nearWords = ({ words }: NameIndex, { words: typed }: Wanted): readonly ReadonlyMap<string, number>[] =>
   typed.map((one) => {
     const sounds = new Set(soundsOf(one));
-    return new Map(
-      words.flatMap((indexed) => {
-        const off = wordOff(one, indexed, sounds);
-        return off === null ? [] : [[indexed.word, off] as const];
-      }),
-    );
+    return new Map(words.map((indexed) => [indexed.word, wordOff(one, indexed, sounds)]));
   });
 
 function nearOff(
@@ -170,16 +164,21 @@ function nearOff(
   let sum = 0;
   for (const one of near) {
     let best = Infinity;
-    for (const word of species.words) best = Math.min(best, one.get(word) ?? Infinity);
+    for (const word of species.words) best = Math.min(best, one.get(word) as number);
     sum += best;
   }
-  const slips = slipsIn(wanted.joined);
+  // "fish" at the end of a word is no part of it, but a slip in it is one.
   const whole = wanted.typed.join('');
+  const slips = slipsIn(wanted.joined);
+  // What differs more in length differs more in letters.
   const lettersOff = (a: string, b: string): number =>
     Math.abs(a.length - b.length) <= slips ? distance(a, b) : Infinity;
-  let together = Infinity;
-  for (const { joined, written } of species.names)
-    together = Math.min(together, lettersOff(joined, wanted.joined), lettersOff(written, whole));
+  const together = Math.min(
+    ...species.names.flatMap(({ joined, written }) => [
+      lettersOff(joined, wanted.joined),
+      lettersOff(written, whole),
+    ]),
+  );
   const off = Math.min(sum, together <= slips ? together : Infinity);
   return Number.isFinite(off) ? off : null;
 }
@@ -205,12 +204,11 @@ function bestMatch(
   wanted: Wanted,
   telling: Wanted,
 ): Omit<Hit, 'profile'> | null {
-  const { words, names } = species;
-  if (names.some(({ joined }) => joined === wanted.joined))
-    return { match: 'exact', off: names[0]?.joined === wanted.joined ? 0 : 0.5 };
+  const { words, groups } = species;
   const tests: readonly (readonly [Match, () => number | null])[] = [
+    ['exact', () => bestName(species, wanted, isWhole)],
     ['start', () => bestName(species, wanted, startsWith)],
-    ['group', () => (wanted.words.length === 1 && species.groups.has(wanted.joined) ? 0 : null)],
+    ['group', () => (groups.has(wanted.joined) ? 0 : null)],
     ['epithet', () => epithetOff(index, species, wanted)],
     ['words', () => (wanted.words.every((word) => words.has(word)) ? 0 : null)],
     ['half', () => bestName(species, wanted, hasHalves)],
@@ -226,7 +224,7 @@ function bestMatch(
 
 /** Species whose words look or sound like all of the typed ones. */
 function nearSpecies(index: NameIndex, wanted: Wanted): readonly Hit[] {
-  if (wanted.joined === '' || tellsNothing(index, wanted.words)) return [];
+  if (tellsNothing(index, wanted.words)) return [];
   const near = nearWords(index, wanted);
   return index.species
     .flatMap((species): readonly Hit[] => {
@@ -246,9 +244,7 @@ export function searchSpecies(catalogue: Catalogue, typed: string): readonly Hit
   const wanted = wantedOf(typed);
   if (wanted.joined === '') return [];
   const index = nameIndex(catalogue);
-  const tells = wanted.words.filter(
-    (word) => !DESCRIBING.has(word) && (index.known.has(word) || wanted.words.length < 2),
-  );
+  const tells = wanted.words.filter((word) => !DESCRIBING.has(word) && index.known.has(word));
   const telling = withWords(tells, wanted.typed);
   const ranked = index.species.flatMap((species): readonly Hit[] => {
     const match = bestMatch(index, species, wanted, telling);

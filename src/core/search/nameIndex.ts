@@ -72,8 +72,8 @@ function indexed(profile: SpeciesProfile): IndexedSpecies {
     };
   });
   const groups = new Set(groupsOf(profile));
-  // What stands behind the name of a form is no end of a scientific name.
-  const ends = profile.formOf === null ? scientific : [];
+  // What stands behind the name of a form, or behind "sp.", is no end of a scientific name.
+  const ends = profile.formOf === null ? scientific.filter((name) => !/ sp\b/.test(name)) : [];
   return {
     profile,
     names,

@@ -102,8 +102,7 @@ const tidy = (text: string): string =>
   text
     .replace(/[()[\]]/g, ' ')
     .replace(/[\s:=\-–*•·|]+$|^[\s:=\-–*•·|]+/g, '')
-    .replace(/\s+/g, ' ')
-    .trim();
+    .replace(/\s+/g, ' ');
 
 /** "1. 6 neons", "- 6 neons": marks of lists are no numbers of fish. */
 const unmarked = (text: string): string => text.replace(/^\s*(?:[-–*•·]|\d+[.)])\s+/, '');

@@ -29,8 +29,8 @@ const LONGEST_NAME = 120;
 export function nearestSpecies(catalogue: Catalogue, typed: string): readonly SpeciesProfile[] {
   const words = nameWords(typed);
   const wanted = joinedWords(words);
-  const { species, known } = nameIndex(catalogue);
-  const ends = [words[words.length - 1], words[0]].filter((word) => word !== undefined && known.has(word));
+  const { species } = nameIndex(catalogue);
+  const ends = [words[words.length - 1], words[0]];
   const alike = species.map(({ profile, names, words: own }) => {
     const off = Math.min(
       ...names.map(({ joined }) =>
@@ -55,8 +55,7 @@ export function peersOf(hits: readonly Hit[]): readonly Hit[] {
   if (!first) return [];
   return hits.filter(
     ({ profile, match, off }) =>
-      profile === first.profile ||
-      (match === first.match && off <= first.off && profile.formOf !== first.profile.id),
+      match === first.match && off <= first.off && profile.formOf !== first.profile.id,
   );
 }
 
