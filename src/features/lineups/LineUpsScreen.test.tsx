@@ -102,6 +102,12 @@ describe('from the wishes', () => {
     await waitFor(() =>
       expect(wishesOf(session)[1]).toMatchObject({ species: 'puntius-titteya', mustHave: true, counts: [9] }),
     );
+    // Wished again with a number: that is its number, and nothing else of it changes.
+    await wishFor('8 cherry barbs');
+    await waitFor(() => expect(wishesOf(session)[1]).toMatchObject({ mustHave: true, counts: [8] }));
+    expect(wishesOf(session)).toHaveLength(2);
+    await wishFor('9 cherry barbs', 'cherry barb');
+    await waitFor(() => expect(wishesOf(session)[1]).toMatchObject({ counts: [9] }));
     // A new search clears the line-ups, so the article is asked for anew each time.
     await waitFor(() => expect(within(lineUp()).getByText('9')).toBeInTheDocument());
     await userEvent.click(within(lineUp()).getByRole('button', { name: 'Save as draft' }));

@@ -66,14 +66,23 @@ export function useWishes(tank: TankView) {
   const set = (how: Partial<Pick<WishesBody, 'calm' | 'nitrateBudget' | 'trouble'>>) =>
     run('Wishes changed', ({ documents }) => changeWishList(documents, tank.id, how), true);
 
+  const change = (species: string, how: Partial<KeptWish>): Promise<string | null> =>
+    keepTyped('Wish changed', ({ documents }) =>
+      changeWishes(documents, tank.id, (wishes) =>
+        wishes.map((wish) => (wish.species === species ? { ...wish, ...how } : wish)),
+      ),
+    );
+
   const listed = new Set(body.wishes.map((wish) => wish.species));
   return {
     body,
     file,
     living,
     set,
-    /** Adds what is not there yet; `count` is looked at alone, where one was said. */
+    /** Adds what is not there yet; `count` is looked at alone, where one was said, also for a wish that is there. */
     add: (profiles: readonly SpeciesProfile[], count: number | null = null) => {
+      const again = count === null ? [] : profiles.filter(({ id }) => listed.has(id));
+      for (const { id } of again) void change(id, { counts: [count as number] });
       const fresh = profiles.filter(({ id }) => !listed.has(id) && !living.has(id));
       if (fresh.length === 0) return;
       const [first] = fresh;
@@ -90,12 +99,7 @@ export function useWishes(tank: TankView) {
         fresh.length === 1,
       );
     },
-    change: async (species: string, how: Partial<KeptWish>): Promise<string | null> =>
-      keepTyped('Wish changed', ({ documents }) =>
-        changeWishes(documents, tank.id, (wishes) =>
-          wishes.map((wish) => (wish.species === species ? { ...wish, ...how } : wish)),
-        ),
-      ),
+    change,
     lock: (species: readonly string[], mustHave: boolean) =>
       void remake(mustHave ? 'Locked' : 'Unlocked', (wishes) =>
         wishes.map((wish) => (species.includes(wish.species) ? { ...wish, mustHave } : wish)),
