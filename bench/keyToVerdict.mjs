@@ -32,16 +32,18 @@ async function keysToPaint(page, places) {
           const start = performance.now();
           const times = selectors.map(() => null);
           // Asked for before the page asks for anything: what the page does after the frame is not counted.
+          // Heard right after the frame: a timer would wait behind what the page does next.
+          const { port1, port2 } = new MessageChannel();
           const frame = () =>
             requestAnimationFrame(() => {
-              const now = [...changed];
-              setTimeout(() => {
-                const at = performance.now() - start;
-                now.forEach((isThere, i) => isThere && (times[i] ??= at));
-                if (times.includes(null)) frame();
-                else resolve(times);
-              });
+              port2.postMessage([...changed]);
             });
+          port1.onmessage = ({ data: now }) => {
+            const at = performance.now() - start;
+            now.forEach((isThere, i) => isThere && (times[i] ??= at));
+            if (times.includes(null)) frame();
+            else resolve(times);
+          };
           frame();
         });
       window.__painted = new Promise((resolve) =>

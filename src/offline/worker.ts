@@ -29,16 +29,24 @@ const CACHE = `lomvik-${LOMVIK_BUILD}`;
 const renewed = async (kept: Response): Promise<Response> =>
   new Response(await kept.blob(), { status: kept.status, headers: kept.headers });
 
+/** So many files are fetched at once: the page that is open shares the machine with them. */
+const AT_ONCE = 4;
+
+async function inParts<T>(all: readonly T[], part: (some: T[]) => Promise<unknown>): Promise<void> {
+  for (let at = 0; at < all.length; at += AT_ONCE) await part(all.slice(at, at + AT_ONCE));
+}
+
 async function keepEverything(): Promise<void> {
   const cache = await caches.open(CACHE);
-  await cache.addAll(LOMVIK_ASSETS as string[]);
-  await Promise.all(
-    LOMVIK_PAGES.flatMap((path) => [
-      fetch(path, { cache: 'reload' }).then((answer) => (answer.ok ? cache.put(path, answer) : undefined)),
-      fetch(path, { cache: 'reload', headers: { RSC: '1' } }).then((answer) =>
-        answer.ok ? cache.put(partKey(path), answer) : undefined,
-      ),
-    ]),
+  const keep = async (key: string, path: string, init: RequestInit): Promise<void> => {
+    const answer = await fetch(path, { cache: 'reload', ...init });
+    if (answer.ok) await cache.put(key, answer);
+  };
+  await inParts(LOMVIK_ASSETS, (some) => cache.addAll(some));
+  await inParts(LOMVIK_PAGES, (some) =>
+    Promise.all(
+      some.flatMap((path) => [keep(path, path, {}), keep(partKey(path), path, { headers: { RSC: '1' } })]),
+    ),
   );
 }
 

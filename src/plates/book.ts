@@ -1,4 +1,5 @@
 import type { Remote } from 'comlink';
+import { handsRest } from '@/workers/handsRest';
 import { startPlates } from '@/workers/startPlates';
 import type { DressVocabulary, PictureAsked, PlatesWork } from '@/workers/platesWork';
 import { workerLine } from '@/workers/workerLine';
@@ -13,11 +14,14 @@ async function asked<T>(work: (drawer: Remote<PlatesWork> | PlatesWork) => T | P
 }
 
 /** The pictures of this page. */
-export const BOOK = pictureBook({
-  draw: (pictures) => asked((drawer) => drawer.draw(pictures)),
-  scenes: (scenes) => asked((drawer) => drawer.scenes(scenes)),
-  flat: (pictures) => asked((drawer) => drawer.flat(pictures)),
-});
+export const BOOK = pictureBook(
+  {
+    draw: (pictures) => asked((drawer) => drawer.draw(pictures)),
+    scenes: (scenes) => asked((drawer) => drawer.scenes(scenes)),
+    flat: (pictures) => asked((drawer) => drawer.flat(pictures)),
+  },
+  handsRest,
+);
 
 /** What is wrong with a dress of the keeper's own, in words; null where it can be drawn. */
 export const dressFault = async (picture: PictureAsked): Promise<string | null> =>

@@ -1,4 +1,5 @@
 import type { Flat, Plate } from '@/core/plates';
+import type { Scene, SceneAsked } from '@/core/scene';
 import type { PictureAsked } from '@/workers/platesWork';
 import { pictureBook } from './pictureBook';
 
@@ -21,16 +22,21 @@ const settled = async (): Promise<void> => {
   for (let i = 0; i < 40; i++) await Promise.resolve();
 };
 
-function bookWithCalls() {
+const SCENE: Scene = { art: '', steps: 1, surface: 0, free: 0, pane: 0, casts: [] };
+
+function bookWithCalls(rest = async (_ms?: number): Promise<void> => Promise.resolve()) {
   const calls: string[][] = [];
-  const book = pictureBook({
-    draw: async (list) => {
-      calls.push(list.map(({ id, detail }) => `${id} ${detail}`));
-      return Promise.resolve(list.map(plateFor));
+  const book = pictureBook(
+    {
+      draw: async (list) => {
+        calls.push(list.map(({ id, detail }) => `${id} ${detail}`));
+        return Promise.resolve(list.map(plateFor));
+      },
+      flat: async (list) => Promise.resolve(list.map(flatFor)),
+      scenes: async (list) => Promise.resolve(list.map(() => SCENE)),
     },
-    flat: async (list) => Promise.resolve(list.map(flatFor)),
-    scenes: async () => Promise.resolve([]),
-  });
+    rest,
+  );
   return { book, calls };
 }
 
@@ -62,6 +68,24 @@ describe('the picture book', () => {
     await settled();
     expect(calls[0]).toContain('fish-29 glass');
     expect(calls.flat()).toHaveLength(30);
+  });
+  it('tells of pictures when hands rest, and of a scene soon after the press', async () => {
+    let rests = (): void => undefined;
+    const { book } = bookWithCalls(async (ms) =>
+      ms === undefined ? new Promise((resolve) => (rests = resolve)) : Promise.resolve(),
+    );
+    const told = jest.fn();
+    book.listen(told);
+    book.plate(asked('neon'));
+    await settled();
+    expect(told).not.toHaveBeenCalled();
+    expect(book.scene({} as SceneAsked)).toBeNull();
+    await settled();
+    expect(told).toHaveBeenCalledTimes(1);
+    expect(book.scene({} as SceneAsked)).toBe(SCENE);
+    rests();
+    await settled();
+    expect(told).toHaveBeenCalledTimes(2);
   });
   it('keeps flat shapes by themselves', async () => {
     const { book } = bookWithCalls();

@@ -34,7 +34,7 @@ function sceneKey(asked: SceneAsked): string {
 }
 
 /** So many pictures are asked for at once, so that the first are there soon. */
-const AT_ONCE = 12;
+const AT_ONCE = 6;
 /** So many scenes are kept: a tank gives a new one with each change of its list. */
 const SCENES = 80;
 
@@ -46,7 +46,7 @@ class Shelf<A, T> {
   constructor(
     private readonly name: (asked: A) => string,
     private readonly draw: (asked: readonly A[]) => Promise<readonly T[]>,
-    private readonly told: () => void,
+    private readonly told: () => Promise<void>,
     private readonly most = Infinity,
   ) {}
 
@@ -74,21 +74,28 @@ class Shelf<A, T> {
         if (picture) this.drawn.set(key, picture);
       });
       while (this.drawn.size > this.most) this.drawn.delete(this.drawn.keys().next().value as string);
-      this.told();
+      await this.told();
     }
     this.isDrawing = false;
   }
 }
 
-/** A book of pictures over a drawer. */
-export function pictureBook(drawer: Drawer): PictureBook {
+/** A scene shows what a press has changed, but the verdict on it comes first: it follows so long after the press, ms. */
+const SCENE_AFTER_MS = 120;
+
+/**
+ * A book of pictures over a drawer. Pictures are told of once hands rest, by `rest` for so many milliseconds: putting them on
+ * the page takes it a while.
+ */
+export function pictureBook(drawer: Drawer, rest: (ms?: number) => Promise<void>): PictureBook {
   const listeners = new Set<() => void>();
   const told = (): void => {
     for (const tell of [...listeners]) tell();
   };
-  const plates = new Shelf(keyOf, drawer.draw, told);
-  const flats = new Shelf(keyOf, drawer.flat, told);
-  const scenes = new Shelf<SceneAsked, Scene>(sceneKey, drawer.scenes, told, SCENES);
+  const toldAtRest = (ms?: number) => async (): Promise<void> => rest(ms).then(told);
+  const plates = new Shelf(keyOf, drawer.draw, toldAtRest());
+  const flats = new Shelf(keyOf, drawer.flat, toldAtRest());
+  const scenes = new Shelf<SceneAsked, Scene>(sceneKey, drawer.scenes, toldAtRest(SCENE_AFTER_MS), SCENES);
   return {
     plate: (asked) => plates.get(asked),
     flat: (asked) => flats.get({ ...asked, detail: 'mark' }),

@@ -1,4 +1,5 @@
 import type { Plate } from '@/core/plates';
+import { handsRest } from '@/workers/handsRest';
 import { type PageInks, svgSource } from './svgSource';
 
 /** A length on the page is rounded up to the next of these steps, so that one bitmap serves fish of like size. */
@@ -47,7 +48,8 @@ export const SPRITES = {
     if (had) return had;
     if (!waiting.has(key)) {
       waiting.add(key);
-      void bitmapOf(plate, STEP ** step / plate.length, inks)
+      void handsRest()
+        .then(() => bitmapOf(plate, STEP ** step / plate.length, inks))
         // A browser that cannot draw it leaves a gap; nothing else fails.
         .catch(() => document.createElement('canvas'))
         .then((bitmap) => {

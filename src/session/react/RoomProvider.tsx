@@ -15,6 +15,7 @@ import { useStore } from 'zustand';
 import type { Catalogue, KeeperSpecies } from '@/core/model';
 import { Button } from '@/ui/Button';
 import { saveText } from '@/session/saveFile';
+import { handsRest } from '@/workers/handsRest';
 import { recall, remember } from '../browserMemory';
 import type { RoomName, Session, SessionState } from '../types';
 import { useCopying } from './useCopying';
@@ -33,6 +34,9 @@ interface Rooms {
 /** The open room; tests give one of their own. */
 export const RoomContext = createContext<Rooms | null>(null);
 const CHOICE = 'lomvik.room';
+
+/** The app is fetched whole, for use without a network, once it is open for so long and hands have rested for so long, ms. */
+const PUT_AWAY_MS = 4000;
 
 const isRoom = (value: unknown): value is RoomName => value === 'own' || value === 'demo';
 
@@ -90,8 +94,14 @@ export function RoomProvider({ children }: { readonly children: ReactNode }) {
   const [name, setName] = useState<RoomName | null>(null);
   useEffect(() => {
     void firstRoom().then(setName);
-    // Without it the app still works while the server answers.
-    if ('serviceWorker' in navigator) navigator.serviceWorker.register('/sw.js').catch(() => {});
+    if (!('serviceWorker' in navigator)) return undefined;
+    const putAway = setTimeout(() => {
+      void handsRest(PUT_AWAY_MS)
+        .then(() => navigator.serviceWorker.register('/sw.js'))
+        // Without it the app still works while the server answers.
+        .catch(() => {});
+    }, PUT_AWAY_MS);
+    return () => clearTimeout(putAway);
   }, []);
 
   const { session, failure, lost, broughtBack, leftAsItIs } = useOpenRoom(name);
