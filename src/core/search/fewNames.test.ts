@@ -57,16 +57,26 @@ describe('how a species answers what was typed', () => {
       ],
     ],
     ['pleco', ['ancistrus-cirrhosus group 0', 'hypancistrus-zebra group 0']],
+    // Its scientific name with another ending, or with its genus cut short.
+    ['C. panda', ['corydoras-panda epithet 0']],
+    ['Osteogaster aenea', ['corydoras-aeneus epithet 0']],
+    ['Ost. aeneum', ['corydoras-aeneus epithet 0']],
+    ['Oste aenea', ['corydoras-aeneus elsewhere 1']],
     // The end of a scientific name under another genus, but not under one of another family.
-    ['C. panda', ['corydoras-panda epithet 1']],
-    ['Poecilia innesi', ['paracheirodon-innesi epithet 1', 'paracheirodon-innesi-long-fin described 2']],
-    ['Osteogaster panda', ['corydoras-panda epithet 0']],
-    ['Hoplisoma aeneum', ['corydoras-aeneus epithet 0']],
+    ['Osteogaster panda', ['corydoras-panda elsewhere 0']],
+    ['Hoplisoma aeneum', ['corydoras-aeneus elsewhere 0']],
+    ['Nowhere sterbai', ['corydoras-sterbai elsewhere 1']],
+    // A name with words beside it that nobody knows.
+    ['Poecilia innesi', ['paracheirodon-innesi elsewhere 1', 'paracheirodon-innesi-long-fin beside 2']],
+    ['oscar oscar', ['astronotus-ocellatus beside 1']],
+    ['Astronotus oscar', ['astronotus-ocellatus words 0']],
+    ['Corydoras oscar', ['astronotus-ocellatus beside 1']],
+    ['oscar crassipinnis', ['astronotus-ocellatus beside 1.5']],
     ['Paracheirodon aeneum', []],
     // A short end says too little under a genus that nobody knows; what is no genus says nothing.
-    ['Polyacanthus lalius', ['trichogaster-lalius described 2']],
+    ['Polyacanthus lalius', ['trichogaster-lalius beside 2']],
     ['tetra innesi', ['paracheirodon-innesi words 0']],
-    ['Poecilia innesi red', ['paracheirodon-innesi described 3']],
+    ['Poecilia innesi red', ['paracheirodon-innesi beside 3']],
     ['albino panda', []],
     // All of its words, in any order.
     ['tetra neon', ['paracheirodon-innesi words 0', 'paracheirodon-innesi-long-fin words 0']],
@@ -95,6 +105,7 @@ describe('how a species answers what was typed', () => {
     ['cardinol tet', ['paracheirodon-axelrodi near 1.25']],
     ['albino oskar', ['astronotus-ocellatus-albino near 1']],
     ['gold pengin tetra', ['thayeria-boehlkei near 1']],
+    ['wild Thayeria boelkei', ['thayeria-boehlkei near 1']],
     ['pleccow', ['ancistrus-cirrhosus near 1.5', 'hypancistrus-zebra near 1.5']],
     ['pleeeccooww', []],
     ['kleccow', []],
@@ -137,6 +148,17 @@ describe('what a keeper means', () => {
     ['neon', 'paracheirodon-innesi'],
     ['green barb', 'puntigrus-tetrazona-green'],
     ['pengin tetra', 'thayeria-boehlkei'],
+    ['C. panda', 'corydoras-panda'],
+    ['Osteogaster aenea', 'corydoras-aeneus'],
+    ['big panda cory', 'corydoras-panda'],
+    // What may be another species, which is not here, is asked about: the calypso tetra, a badis, a barb.
+    ['Hyphessobrycon axelrodi', 'doubtful paracheirodon-axelrodi'],
+    ['Osteogaster panda', 'doubtful corydoras-panda'],
+    [
+      'oscar oscar',
+      'doubtful astronotus-ocellatus astronotus-ocellatus-red astronotus-ocellatus-lemon astronotus-ocellatus-albino astronotus-ocellatus-veil',
+    ],
+    ['Nowhere sterbai', 'doubtful corydoras-sterbai corydoras-sterbai-albino'],
     // Its own forms are no rivals.
     ['tetra neon', 'paracheirodon-innesi'],
     ['ramirezi', 'mikrogeophagus-ramirezi'],

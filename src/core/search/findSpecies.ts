@@ -1,20 +1,15 @@
-import { distance } from 'fastest-levenshtein';
-import { type Catalogue, commonName, foldName, joinedWords, nameWords, type SpeciesProfile } from '../model';
-import {
-  type IndexedName,
-  type IndexedSpecies,
-  type IndexedWord,
-  type NameIndex,
-  nameIndex,
-  soundsOf,
-  stemOf,
-} from './nameIndex';
-import { DESCRIBING, SHORT } from './trade';
+import { type Catalogue, commonName, type SpeciesProfile } from '../model';
+import { nearOff, nearWords } from './nearNames';
+import { type IndexedName, type IndexedSpecies, type NameIndex, nameIndex } from './nameIndex';
+import { elsewhereOff, epithetOff } from './scientific';
+import { DESCRIBING } from './trade';
+import { SHORTEST_PART, type Wanted, wantedOf, withWords } from './wanted';
 
 /**
  * How a species answers what was typed, the best first: one of its names in some spelling; a name that begins with it, or its
- * group; its scientific name under another genus; all of its words; halves of words; a name that is described by the rest
- * ("albino oscar"); words that stand in the middle of others; words that look or sound alike.
+ * group; its scientific name with another ending; all of its words; halves of words; a name that is described by the rest
+ * ("albino oscar"); the end of its scientific name under another genus; a name with words beside it that nobody knows, or with
+ * another genus; words that stand in the middle of others; words that look or sound alike.
  */
 export const MATCHES = [
   'exact',
@@ -24,6 +19,8 @@ export const MATCHES = [
   'words',
   'half',
   'described',
+  'elsewhere',
+  'beside',
   'part',
   'near',
 ] as const;
@@ -34,37 +31,6 @@ export interface Hit {
   readonly match: Match;
   /** How far off within its match, the less the better. */
   readonly off: number;
-}
-
-/** Shorter texts stand in the middle of too many words. */
-const SHORTEST_PART = 4;
-/** Slips that a word of so many letters may have. */
-const slipsIn = (word: string): number =>
-  /\d/.test(word) ? 0 : word.length >= 8 ? 2 : word.length >= SHORTEST_PART ? 1 : 0;
-
-/** So many slips more may a word have that sounds the same. */
-const SOUND_SLIPS = 2;
-
-interface Wanted {
-  readonly words: readonly string[];
-  readonly joined: string;
-  /** The words as they were typed. */
-  readonly typed: readonly string[];
-}
-
-const withWords = (words: readonly string[], typed: readonly string[]): Wanted => ({
-  words,
-  joined: joinedWords(words),
-  typed,
-});
-
-/** What was typed, with short names written out. */
-function wantedOf(typed: string): Wanted {
-  const full = foldName(typed)
-    .split(' ')
-    .map((word) => SHORT[word] ?? SHORT[word.replace(/s$/, '')] ?? word)
-    .join(' ');
-  return withWords(nameWords(full), full.split(' '));
 }
 
 type NameTest = (name: IndexedName, wanted: Wanted) => number | null;
@@ -86,6 +52,13 @@ const hasParts: NameTest = ({ words }, wanted) =>
     ? 0
     : null;
 
+/**
+ * Whether it may be another species that is meant, which is not here: "Badis bengalensis" holds the name "badis", and the calypso tetra,
+ * Hyphessobrycon axelrodi, ends like the cardinal tetra. Nothing of the kind is taken without a question.
+ */
+export const isLoose = (match: Match): boolean =>
+  match === 'group' || match === 'beside' || match === 'elsewhere' || match === 'part';
+
 /** The best of the names of a species by one test, with a little for the name that comes first. */
 function bestName({ names }: IndexedSpecies, wanted: Wanted, test: NameTest): number | null {
   let best = Infinity;
@@ -96,19 +69,17 @@ function bestName({ names }: IndexedSpecies, wanted: Wanted, test: NameTest): nu
   return Number.isFinite(best) ? best : null;
 }
 
-/** The end of a scientific name under a genus that nobody knows, or under one of its family. */
-function epithetOff({ families }: NameIndex, species: IndexedSpecies, wanted: Wanted): number | null {
-  const genus = wanted.words[0] as string;
-  const [, epithet, ...more] = wanted.typed;
-  if (epithet === undefined || more.length > 0) return null;
-  const stem = stemOf(epithet);
-  if (!species.epithets.has(stem)) return null;
-  const known = families.get(genus);
-  if (known) return known.has(species.profile.family) ? 0 : null;
-  // Under a genus that nobody knows, a short end says too little: "golden julie" is no "julii".
-  const isTelling = stem.length >= SHORTEST_PART && !DESCRIBING.has(genus) && !species.words.has(genus);
-  return isTelling ? 1 : null;
-}
+/** "Hara hara" is the name of a catfish; a cichlid is called hara. */
+const isSaidOnce = (words: readonly string[]): boolean => new Set(words).size === words.length;
+
+/** Whether each word that was typed is one of the species, describes, or is known of others as anything but a genus. */
+const isExplained = (
+  { known, families }: NameIndex,
+  { words: own }: IndexedSpecies,
+  { words }: Wanted,
+): boolean =>
+  isSaidOnce(words) &&
+  words.every((word) => own.has(word) || DESCRIBING.has(word) || (known.has(word) && !families.has(word)));
 
 /** Words that tell no species apart: "barb" of "gold barb", the genus of a scientific name whose end nobody knows. */
 const tellsNothing = ({ heads, families, starts }: NameIndex, words: readonly string[]): boolean =>
@@ -136,53 +107,6 @@ function describedOff(
   return telling.words.every((word) => words.has(word)) ? wanted.words.length : null;
 }
 
-/** How far a word of a name is from a typed one: 0 the same, Infinity too far. */
-function wordOff(typed: string, { word, sounds }: IndexedWord, wanted: ReadonlySet<string>): number {
-  if (word === typed) return 0;
-  if (typed.length >= 3 && word.startsWith(typed)) return 0.25;
-  const slips = slipsIn(typed);
-  if (slips === 0) return Infinity;
-  const away = distance(typed, word);
-  if (away <= slips) return away;
-  const alike =
-    typed[0] === word[0] && away <= slips + SOUND_SLIPS && sounds.some((code) => wanted.has(code));
-  return alike ? slips + 0.5 : Infinity;
-}
-
-/** Words that look or sound like the typed ones, for all words of the catalogue at once. */
-const nearWords = ({ words }: NameIndex, { words: typed }: Wanted): readonly ReadonlyMap<string, number>[] =>
-  typed.map((one) => {
-    const sounds = new Set(soundsOf(one));
-    return new Map(words.map((indexed) => [indexed.word, wordOff(one, indexed, sounds)]));
-  });
-
-function nearOff(
-  species: IndexedSpecies,
-  wanted: Wanted,
-  near: readonly ReadonlyMap<string, number>[],
-): number | null {
-  let sum = 0;
-  for (const one of near) {
-    let best = Infinity;
-    for (const word of species.words) best = Math.min(best, one.get(word) as number);
-    sum += best;
-  }
-  // "fish" at the end of a word is no part of it, but a slip in it is one.
-  const whole = wanted.typed.join('');
-  const slips = slipsIn(wanted.joined);
-  // What differs more in length differs more in letters.
-  const lettersOff = (a: string, b: string): number =>
-    Math.abs(a.length - b.length) <= slips ? distance(a, b) : Infinity;
-  const together = Math.min(
-    ...species.names.flatMap(({ joined, written }) => [
-      lettersOff(joined, wanted.joined),
-      lettersOff(written, whole),
-    ]),
-  );
-  const off = Math.min(sum, together <= slips ? together : Infinity);
-  return Number.isFinite(off) ? off : null;
-}
-
 const MET = { shop: 0, specialist: 1, club: 2 } as const;
 /**
  * Of those that answer alike: species before forms, what every shop has before what few have, and what most is known of, which
@@ -197,7 +121,7 @@ const inOrder = (a: Hit, b: Hit): number =>
   commonName(a.profile).length - commonName(b.profile).length ||
   (commonName(a.profile) < commonName(b.profile) ? -1 : 1);
 
-/** Tests in the order of `MATCHES`, but for near ones, which are asked only where nothing else answers. */
+/** The first of the tests that is passed; near ones are asked only where nothing else answers. */
 function bestMatch(
   index: NameIndex,
   species: IndexedSpecies,
@@ -205,14 +129,20 @@ function bestMatch(
   telling: Wanted,
 ): Omit<Hit, 'profile'> | null {
   const { words, groups } = species;
+  const once = isSaidOnce(wanted.words);
   const tests: readonly (readonly [Match, () => number | null])[] = [
     ['exact', () => bestName(species, wanted, isWhole)],
     ['start', () => bestName(species, wanted, startsWith)],
     ['group', () => (groups.has(wanted.joined) ? 0 : null)],
-    ['epithet', () => epithetOff(index, species, wanted)],
-    ['words', () => (wanted.words.every((word) => words.has(word)) ? 0 : null)],
-    ['half', () => bestName(species, wanted, hasHalves)],
-    ['described', () => describedOff(index, species, wanted, telling)],
+    ['epithet', () => epithetOff(species, wanted)],
+    // Before its words: genus and end may stand in two of its names, and together name another species.
+    ['elsewhere', () => elsewhereOff(index, species, wanted)],
+    ['words', () => (once && wanted.words.every((word) => words.has(word)) ? 0 : null)],
+    ['half', () => (once ? bestName(species, wanted, hasHalves) : null)],
+    [
+      isExplained(index, species, wanted) ? 'described' : 'beside',
+      () => describedOff(index, species, wanted, telling),
+    ],
     ['part', () => bestName(species, wanted, hasParts)],
   ];
   for (const [match, test] of tests) {
@@ -253,20 +183,17 @@ export function searchSpecies(catalogue: Catalogue, typed: string): readonly Hit
   ranked.sort(inOrder);
   const [best] = ranked;
   if (best !== undefined && MATCHES.indexOf(best.match) < MATCHES.indexOf('described')) return ranked;
-  const near = nearSpecies(index, wanted);
+  const whole = nearSpecies(index, wanted);
+  // Words that describe may stand beside a slip: "wild Danoi rerio".
+  const bare = withWords(
+    wanted.words.filter((word) => !DESCRIBING.has(word)),
+    wanted.typed,
+  );
+  const near = whole.length > 0 || best?.match === 'described' ? whole : nearSpecies(index, bare);
+  if (ranked.length === 0) return near;
   // One slip in a whole name is likelier than a name with words too many: "glo light tetra".
-  const slips = near.filter(({ off }) => off <= 1);
-  if (ranked.length > 0)
-    return [...slips, ...ranked.filter(({ profile }) => !slips.some((hit) => hit.profile === profile))];
-  return near.length > 0
-    ? near
-    : nearSpecies(
-        index,
-        withWords(
-          wanted.words.filter((word) => !DESCRIBING.has(word)),
-          wanted.typed,
-        ),
-      );
+  const slips = near.filter(({ off }) => off > 0 && off <= 1);
+  return [...slips, ...ranked.filter(({ profile }) => !slips.some((hit) => hit.profile === profile))];
 }
 
 /** The likeliest species that a text may mean, at most `limit` of them. */

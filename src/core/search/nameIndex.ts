@@ -29,6 +29,8 @@ export interface IndexedSpecies {
   readonly groups: ReadonlySet<string>;
   /** Ends of its scientific names without what gender and case change: "aene" of "aeneus". */
   readonly epithets: ReadonlySet<string>;
+  /** The same ends, each behind its genus. */
+  readonly binomials: readonly string[];
 }
 
 export interface IndexedWord {
@@ -74,12 +76,19 @@ function indexed(profile: SpeciesProfile): IndexedSpecies {
   const groups = new Set(groupsOf(profile));
   // What stands behind the name of a form, or behind "sp.", is no end of a scientific name.
   const ends = profile.formOf === null ? scientific.filter((name) => !/ sp\b/.test(name)) : [];
+  const binomials = ends.flatMap((name) =>
+    foldName(name)
+      .split(' ')
+      .slice(1)
+      .map((end) => `${nameWords(name)[0]} ${stemOf(end)}`),
+  );
   return {
     profile,
     names,
     groups,
     words: new Set([...names.flatMap(({ words }) => words), ...groups]),
-    epithets: new Set(ends.flatMap((name) => foldName(name).split(' ').slice(1)).map(stemOf)),
+    epithets: new Set(binomials.map((name) => name.slice(name.indexOf(' ') + 1))),
+    binomials,
   };
 }
 

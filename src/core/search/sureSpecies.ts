@@ -7,7 +7,7 @@ import {
   resolveSpecies,
   type SpeciesProfile,
 } from '../model';
-import { type Hit, searchSpecies } from './findSpecies';
+import { type Hit, isLoose, searchSpecies } from './findSpecies';
 import { nameIndex } from './nameIndex';
 
 /** What a name means: one species for certain, one of several, or none, with the nearest there are. */
@@ -70,8 +70,7 @@ export function meaningOf(catalogue: Catalogue, typed: string): Meaning {
   const hits = searchSpecies(catalogue, typed);
   const [first] = hits;
   if (!first) return { is: 'unknown', nearest: nearestSpecies(catalogue, typed) };
-  const loose = first.match === 'part' || first.match === 'group';
-  return peersOf(hits).length === 1 && !loose
+  return peersOf(hits).length === 1 && !isLoose(first.match)
     ? { is: 'sure', profile: first.profile }
     : { is: 'doubtful', choices: hits.slice(0, CHOICES).map(({ profile }) => profile) };
 }

@@ -32,10 +32,10 @@ export const SHORT: Readonly<Record<string, string>> = {
 /** Words that tell a colour, a fin, a strain, a sex or where it was bred, and name no fish by themselves. */
 export const DESCRIBING: ReadonlySet<string> = new Set(
   nameWords(
-    'albino amelanistic balloon black blonde blood blue brown bred calico chocolate cobalt coral diamond double dragon electric fancy fin finned female ' +
-      'german giant gold golden green half halfmoon high jumbo juvenile koi lavender leopard leucistic long longfin lyretail magenta male marble marbled ' +
-      'metallic neon orange pair panda pearl pigeon pineapple pink platinum purple rainbow red royal ruby sailfin saddle short silver smoke snow spotted ' +
-      'standard striped sunset super tank tiger trio tuxedo ultra veil veiltail wag white wild yellow young zebra',
+    'adult albino amelanistic baby balloon big black blonde blood blue breeding brown bred calico chocolate cobalt coral diamond double dragon electric fancy fin finned female ' +
+      'german giant gold golden green half halfmoon high jumbo juvenile koi lavender leopard leucistic large little long longfin lyretail magenta medium male marble marbled ' +
+      'metallic neon orange pair panda pearl pigeon pineapple pink platinum purple rainbow red royal ruby sailfin saddle short show silver small smoke snow spotted ' +
+      'standard striped sunset super tank tiger tiny trio tuxedo ultra veil veiltail wag white wild yellow young zebra',
   ),
 );
 
