@@ -14,19 +14,19 @@ describe('hands at rest', () => {
   afterEach(() => jest.useRealTimers());
   it('are so at once where nothing was pressed for a while', async () => {
     press('keydown');
-    await jest.advanceTimersByTimeAsync(300);
+    await jest.advanceTimersByTimeAsync(200);
     expect(await rested(handsRest())).toBe(true);
   });
   it.each(['keydown', 'pointerdown'] as const)('are so once the last %s is long enough ago', async (kind) => {
     press(kind);
     const rest = handsRest();
-    await jest.advanceTimersByTimeAsync(200);
+    await jest.advanceTimersByTimeAsync(150);
     expect(await rested(rest)).toBe(false);
     // Pressed again meanwhile: it is waited for anew.
     press(kind);
-    await jest.advanceTimersByTimeAsync(200);
+    await jest.advanceTimersByTimeAsync(150);
     expect(await rested(rest)).toBe(false);
-    await jest.advanceTimersByTimeAsync(100);
+    await jest.advanceTimersByTimeAsync(50);
     expect(await rested(rest)).toBe(true);
   });
   it('are waited for as long as is asked', async () => {

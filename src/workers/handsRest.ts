@@ -1,5 +1,5 @@
 /** Hands that did nothing for so long are at rest, ms: the answer to the last press is on the screen by then. */
-const REST_MS = 300;
+const REST_MS = 200;
 
 let lastPress = -Infinity;
 if (typeof window !== 'undefined')
@@ -11,6 +11,6 @@ if (typeof window !== 'undefined')
  * press to its answer.
  */
 export async function handsRest(ms = REST_MS): Promise<void> {
-  for (let left = ms; (left = lastPress + ms - performance.now()) > 0; )
+  for (let left = ms; (left = lastPress + ms - performance.now()) > 0;)
     await new Promise((resolve) => setTimeout(resolve, left));
 }

@@ -152,13 +152,10 @@ describe('what a keeper means', () => {
     ['Osteogaster aenea', 'corydoras-aeneus'],
     ['big panda cory', 'corydoras-panda'],
     // What may be another species, which is not here, is asked about: the calypso tetra, a badis, a barb.
-    ['Hyphessobrycon axelrodi', 'doubtful paracheirodon-axelrodi'],
-    ['Osteogaster panda', 'doubtful corydoras-panda'],
-    [
-      'oscar oscar',
-      'doubtful astronotus-ocellatus astronotus-ocellatus-red astronotus-ocellatus-lemon astronotus-ocellatus-albino astronotus-ocellatus-veil',
-    ],
-    ['Nowhere sterbai', 'doubtful corydoras-sterbai corydoras-sterbai-albino'],
+    ['Hyphessobrycon axelrodi', 'unknown paracheirodon-axelrodi'],
+    ['Osteogaster panda', 'unknown corydoras-panda'],
+    ['oscar oscar', 'unknown astronotus-ocellatus astronotus-ocellatus-red astronotus-ocellatus-lemon'],
+    ['Nowhere sterbai', 'unknown corydoras-sterbai corydoras-sterbai-albino'],
     // Its own forms are no rivals.
     ['tetra neon', 'paracheirodon-innesi'],
     ['ramirezi', 'mikrogeophagus-ramirezi'],

@@ -40,10 +40,13 @@ const isWhole: NameTest = ({ joined }, wanted) => (joined === wanted.joined ? 0 
 const startsWith: NameTest = ({ words }, wanted) =>
   wanted.words.every((word, at) => words[at] === word) ? words.length - wanted.words.length : null;
 
+/** "Hara hara" is the name of a catfish; a cichlid is called hara. */
+const isSaidOnce = (words: readonly string[]): boolean => new Set(words).size === words.length;
+
 const hasHalves: NameTest = ({ words, joined }, wanted) =>
   joined.startsWith(wanted.joined)
     ? 0
-    : wanted.words.every((word) => words.some((one) => one.startsWith(word)))
+    : isSaidOnce(wanted.words) && wanted.words.every((word) => words.some((one) => one.startsWith(word)))
       ? 1
       : null;
 
@@ -53,11 +56,10 @@ const hasParts: NameTest = ({ words }, wanted) =>
     : null;
 
 /**
- * Whether it may be another species that is meant, which is not here: "Badis bengalensis" holds the name "badis", and the calypso tetra,
- * Hyphessobrycon axelrodi, ends like the cardinal tetra. Nothing of the kind is taken without a question.
+ * Whether it may well be another species that is meant, which is not here: "Badis bengalensis" holds the name "badis", and the calypso
+ * tetra, Hyphessobrycon axelrodi, ends like the cardinal tetra.
  */
-export const isLoose = (match: Match): boolean =>
-  match === 'group' || match === 'beside' || match === 'elsewhere' || match === 'part';
+export const mayBeAnother = (match: Match): boolean => match === 'beside' || match === 'elsewhere';
 
 /** The best of the names of a species by one test, with a little for the name that comes first. */
 function bestName({ names }: IndexedSpecies, wanted: Wanted, test: NameTest): number | null {
@@ -69,9 +71,6 @@ function bestName({ names }: IndexedSpecies, wanted: Wanted, test: NameTest): nu
   return Number.isFinite(best) ? best : null;
 }
 
-/** "Hara hara" is the name of a catfish; a cichlid is called hara. */
-const isSaidOnce = (words: readonly string[]): boolean => new Set(words).size === words.length;
-
 /** Whether each word that was typed is one of the species, describes, or is known of others as anything but a genus. */
 const isExplained = (
   { known, families }: NameIndex,
@@ -79,7 +78,14 @@ const isExplained = (
   { words }: Wanted,
 ): boolean =>
   isSaidOnce(words) &&
-  words.every((word) => own.has(word) || DESCRIBING.has(word) || (known.has(word) && !families.has(word)));
+  words.every(
+    (word) =>
+      own.has(word) ||
+      // Of short words the plural is not told apart before: "yo yos".
+      own.has(word.replace(/s$/, '')) ||
+      DESCRIBING.has(word) ||
+      (known.has(word) && !families.has(word)),
+  );
 
 /** Words that tell no species apart: "barb" of "gold barb", the genus of a scientific name whose end nobody knows. */
 const tellsNothing = ({ heads, families, starts }: NameIndex, words: readonly string[]): boolean =>
@@ -129,7 +135,6 @@ function bestMatch(
   telling: Wanted,
 ): Omit<Hit, 'profile'> | null {
   const { words, groups } = species;
-  const once = isSaidOnce(wanted.words);
   const tests: readonly (readonly [Match, () => number | null])[] = [
     ['exact', () => bestName(species, wanted, isWhole)],
     ['start', () => bestName(species, wanted, startsWith)],
@@ -137,8 +142,8 @@ function bestMatch(
     ['epithet', () => epithetOff(species, wanted)],
     // Before its words: genus and end may stand in two of its names, and together name another species.
     ['elsewhere', () => elsewhereOff(index, species, wanted)],
-    ['words', () => (once && wanted.words.every((word) => words.has(word)) ? 0 : null)],
-    ['half', () => (once ? bestName(species, wanted, hasHalves) : null)],
+    ['words', () => (isSaidOnce(wanted.words) && wanted.words.every((word) => words.has(word)) ? 0 : null)],
+    ['half', () => bestName(species, wanted, hasHalves)],
     [
       isExplained(index, species, wanted) ? 'described' : 'beside',
       () => describedOff(index, species, wanted, telling),
@@ -196,12 +201,13 @@ export function searchSpecies(catalogue: Catalogue, typed: string): readonly Hit
   return [...slips, ...ranked.filter(({ profile }) => !slips.some((hit) => hit.profile === profile))];
 }
 
-/** The likeliest species that a text may mean, at most `limit` of them. */
-export const findSpecies = (
+/** The likeliest species that a text means, at most `limit` of them; none where the name may well be of a species that is not here. */
+export function findSpecies(
   catalogue: Catalogue,
   typed: string,
   limit = Infinity,
-): readonly SpeciesProfile[] =>
-  searchSpecies(catalogue, typed)
-    .slice(0, limit)
-    .map(({ profile }) => profile);
+): readonly SpeciesProfile[] {
+  const hits = searchSpecies(catalogue, typed);
+  const [first] = hits;
+  return first && mayBeAnother(first.match) ? [] : hits.slice(0, limit).map(({ profile }) => profile);
+}

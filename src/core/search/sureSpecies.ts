@@ -7,7 +7,7 @@ import {
   resolveSpecies,
   type SpeciesProfile,
 } from '../model';
-import { type Hit, isLoose, searchSpecies } from './findSpecies';
+import { type Hit, mayBeAnother, searchSpecies } from './findSpecies';
 import { nameIndex } from './nameIndex';
 
 /** What a name means: one species for certain, one of several, or none, with the nearest there are. */
@@ -23,10 +23,12 @@ const NEAREST = 3;
 const LONGEST_NAME = 120;
 
 /**
- * The species nearest to a name that nothing answers: those that share its last word or its genus, else those written much
- * alike. At most three, and none rather than nonsense.
+ * The species nearest to a name that nothing answers: those whose names are in it, else those that share its last word or its
+ * genus, else those written much alike. At most three, and none rather than nonsense.
  */
 export function nearestSpecies(catalogue: Catalogue, typed: string): readonly SpeciesProfile[] {
+  const hits = searchSpecies(catalogue, typed);
+  if (hits.length > 0) return hits.slice(0, NEAREST).map(({ profile }) => profile);
   const words = nameWords(typed);
   const wanted = joinedWords(words);
   const { species } = nameIndex(catalogue);
@@ -61,7 +63,8 @@ export function peersOf(hits: readonly Hit[]): readonly Hit[] {
 
 /**
  * What a keeper means by a name. Certain where it is one of the names of a species in some spelling, or where one species alone
- * answers best, whatever its forms; several that answer as well are asked about.
+ * answers best, whatever its forms; several that answer as well are asked about. Unknown where nothing answers, or where it may well be
+ * the name of a species that is not here.
  * @example meaningOf(catalogue, 'albino oscar').is // 'sure'
  */
 export function meaningOf(catalogue: Catalogue, typed: string): Meaning {
@@ -69,8 +72,10 @@ export function meaningOf(catalogue: Catalogue, typed: string): Meaning {
   if (named.ok) return { is: 'sure', profile: named.profile };
   const hits = searchSpecies(catalogue, typed);
   const [first] = hits;
-  if (!first) return { is: 'unknown', nearest: nearestSpecies(catalogue, typed) };
-  return peersOf(hits).length === 1 && !isLoose(first.match)
+  if (!first || mayBeAnother(first.match))
+    return { is: 'unknown', nearest: nearestSpecies(catalogue, typed) };
+  const isLoose = first.match === 'group' || first.match === 'part';
+  return peersOf(hits).length === 1 && !isLoose
     ? { is: 'sure', profile: first.profile }
     : { is: 'doubtful', choices: hits.slice(0, CHOICES).map(({ profile }) => profile) };
 }

@@ -73,7 +73,7 @@ export function DressEditor({ profile, catalogue, value, onChange }: Props) {
   return (
     <div className="col-span-full grid grid-cols-1 gap-3 sm:grid-cols-[14rem_1fr]">
       <div className="flex flex-wrap items-end gap-2 self-start">
-        <FishPlate profile={dressed} detail="plate" label="As it is drawn" className="h-28 w-full" />
+        <FishPlate profile={dressed} detail="plate" keeps label="As it is drawn" className="h-28 w-full" />
         {(['male', 'female', 'young'] as const).map((wearer) => (
           <figure key={wearer} className="flex-1">
             <FishPlate profile={dressed} wearer={wearer} className="h-8 w-full" />

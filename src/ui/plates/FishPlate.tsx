@@ -1,6 +1,6 @@
 'use client';
 
-import { memo } from 'react';
+import { memo, useState } from 'react';
 import type { Wearer, Detail } from '@/core/plates';
 import { ownSource } from '@/plates/svgSource';
 import { classes } from '../classes';
@@ -14,6 +14,8 @@ interface Props {
   readonly detail?: Detail;
   /** What it is called for those who cannot see it; without one it is an ornament beside its name. */
   readonly label?: string;
+  /** Whether the last picture stands until the next one is drawn, as where its dress is being changed. */
+  readonly keeps?: boolean;
   readonly className?: string;
 }
 
@@ -29,9 +31,13 @@ export const FishPlate = memo(function FishPlate({
   wearer = null,
   detail = 'glass',
   label,
+  keeps = false,
   className,
 }: Props) {
-  const plate = usePlate(profile, wearer, detail);
+  const drawn = usePlate(profile, wearer, detail);
+  const [last, setLast] = useState(drawn);
+  if (keeps && drawn && drawn !== last) setLast(drawn);
+  const plate = drawn ?? (keeps ? last : null);
   const inks = useInks();
   return (
     // eslint-disable-next-line @next/next/no-img-element -- our own drawing: there is nothing for a loader to fetch
