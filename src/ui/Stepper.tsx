@@ -88,7 +88,7 @@ export function Stepper({
         </button>
       </span>
       {isWrong && (
-        <span id={id} role="alert" className="w-0 min-w-full text-[0.75rem] text-buoy">
+        <span id={id} role="alert" className="w-0 min-w-full text-[0.75rem] whitespace-normal text-buoy">
           A whole number from {least} to {most}.
         </span>
       )}
