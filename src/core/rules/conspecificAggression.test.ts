@@ -1,14 +1,9 @@
-import { SHIPPED_SPECIES } from '@/catalogue';
-import { plan, TODAY } from '@/testing/plans';
-import { assess } from '../assess/assess';
-import { readPlan } from '../assess/readPlan';
-import { buildCatalogue } from '../model/catalogue';
+import { findingsAmong, madeUp } from '@/testing/madeUp';
 import type { PlanGroup, PlanTank, SpeciesProfile } from '../model';
 
-const named = (id: string): SpeciesProfile => SHIPPED_SPECIES.find((profile) => profile.id === id)!;
-/** The convict: rough when mature, sexed as an adult. */
-const CICHLID = named('amatitlania-nigrofasciata');
-const BETTA = named('betta-splendens');
+/** Rough when mature, sexed as an adult. */
+const CICHLID = 'amatitlania-nigrofasciata';
+const BETTA = 'betta-splendens';
 
 type Company = Partial<SpeciesProfile['company']>;
 
@@ -33,17 +28,11 @@ function findings(
   base = CICHLID,
   tank: Partial<PlanTank> = {},
 ) {
-  const { contestedNumbers: _none, ...rest } = base;
-  const profile = { ...rest, id: 'made-up', company: { ...base.company, ...COMPANY, ...company } };
-  const catalogue = buildCatalogue([profile]);
-  const file = plan(
+  return findingsAmong(
+    'conspecific-aggression',
+    [madeUp(base, 'made-up', { company: { ...COMPANY, ...company } })],
+    groups.map((group) => ({ species: 'made-up', ...group })),
     { ...BOX, ...tank },
-    groups.map((group) => ({ species: 'made-up', count: 1, lengthCm: profile.size.maleCm, ...group })),
-  );
-  const read = readPlan(JSON.parse(JSON.stringify(file)), catalogue);
-  if (!read.ok) throw new Error(JSON.stringify(read.faults));
-  return assess(read.value, catalogue, TODAY).findings.filter(
-    ({ rule }) => rule === 'conspecific-aggression',
   );
 }
 const says = (...asked: Parameters<typeof findings>) =>
@@ -156,8 +145,7 @@ describe('more that hold ground than the floor has ground for', () => {
     ],
   ])('%s', (_what, company, group, expected) => expect(says(company, [group])).toEqual(expected));
   it('stops at pairs only where they are rough when mature', () => {
-    const calm = { ...CICHLID.company.temper, mature: 1 } as const;
-    expect(says({ temper: calm }, [{ count: 12 }])).toEqual(['caution own/territories']);
+    expect(says({ temper: { young: 1, mature: 1 } }, [{ count: 12 }])).toEqual(['caution own/territories']);
   });
   it('takes half a group grown together and half of strangers for none of it', () => {
     const group = { mode: 'group', ownKind: ROUGH } as const;

@@ -1,0 +1,55 @@
+import { SHIPPED_SPECIES } from '@/catalogue';
+import { assess } from '@/core/assess/assess';
+import { readPlan } from '@/core/assess/readPlan';
+import { buildCatalogue } from '@/core/model/catalogue';
+import type { PlanFile, PlanGroup, SpeciesProfile } from '@/core/model';
+import type { Finding } from '@/core/rules/finding';
+import { plan, TODAY } from './plans';
+
+export const shipped = (id: string): SpeciesProfile => SHIPPED_SPECIES.find((profile) => profile.id === id)!;
+
+type Parts = {
+  readonly [K in 'company' | 'habits' | 'size' | 'look' | 'handling']?: Partial<SpeciesProfile[K]>;
+};
+
+/** A species that is made up from a shipped one: what is said of it is another's, but for what a test is about. */
+export function madeUp(
+  base: string,
+  id: string,
+  { company, habits, size, look, handling, ...more }: Parts & Partial<Omit<SpeciesProfile, keyof Parts>> = {},
+): SpeciesProfile {
+  const { contestedNumbers: _none, ...rest } = shipped(base);
+  return {
+    ...rest,
+    id,
+    ...more,
+    company: { ...rest.company, ...company },
+    habits: { ...rest.habits, ...habits },
+    size: { ...rest.size, ...size },
+    look: { ...rest.look, ...look },
+    handling: { ...rest.handling, ...handling },
+  };
+}
+
+/** Findings of one rule in a tank of these species and no others; groups without a length are grown. */
+export function findingsAmong(
+  rule: string,
+  species: readonly SpeciesProfile[],
+  groups: readonly (Partial<PlanGroup> & { readonly species: string })[],
+  tank: PlanFile['tank'],
+  more: Partial<PlanFile> = {},
+): readonly Finding[] {
+  const catalogue = buildCatalogue(species);
+  const file = plan(
+    tank,
+    groups.map((group) => ({
+      count: 1,
+      lengthCm: species.find(({ id }) => id === group.species)!.size.maleCm,
+      ...group,
+    })),
+    more,
+  );
+  const read = readPlan(JSON.parse(JSON.stringify(file)), catalogue);
+  if (!read.ok) throw new Error(JSON.stringify(read.faults));
+  return assess(read.value, catalogue, TODAY).findings.filter((finding) => finding.rule === rule);
+}
