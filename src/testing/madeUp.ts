@@ -8,27 +8,31 @@ import { plan, TODAY } from './plans';
 
 export const shipped = (id: string): SpeciesProfile => SHIPPED_SPECIES.find((profile) => profile.id === id)!;
 
+const PARTS = [
+  'company',
+  'effect',
+  'habits',
+  'handling',
+  'layers',
+  'look',
+  'mouth',
+  'size',
+  'water',
+] as const;
+
 type Parts = {
-  readonly [K in 'company' | 'habits' | 'size' | 'look' | 'handling']?: Partial<SpeciesProfile[K]>;
+  readonly [K in (typeof PARTS)[number]]?: Partial<SpeciesProfile[K]>;
 };
 
 /** A species that is made up from a shipped one: what is said of it is another's, but for what a test is about. */
 export function madeUp(
   base: string,
   id: string,
-  { company, habits, size, look, handling, ...more }: Parts & Partial<Omit<SpeciesProfile, keyof Parts>> = {},
+  other: Parts & Partial<Omit<SpeciesProfile, keyof Parts>> = {},
 ): SpeciesProfile {
   const { contestedNumbers: _none, ...rest } = shipped(base);
-  return {
-    ...rest,
-    id,
-    ...more,
-    company: { ...rest.company, ...company },
-    habits: { ...rest.habits, ...habits },
-    size: { ...rest.size, ...size },
-    look: { ...rest.look, ...look },
-    handling: { ...rest.handling, ...handling },
-  };
+  const parts = Object.fromEntries(PARTS.map((part) => [part, { ...rest[part], ...other[part] }]));
+  return { ...rest, ...other, id, ...parts } as SpeciesProfile;
 }
 
 /** Findings of one rule in a tank of these species and no others; groups without a length are grown. */
