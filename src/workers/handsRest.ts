@@ -11,6 +11,8 @@ if (typeof window !== 'undefined')
  * press to its answer.
  */
 export async function handsRest(ms = REST_MS): Promise<void> {
-  for (let left = ms; (left = lastPress + ms - performance.now()) > 0;)
-    await new Promise((resolve) => setTimeout(resolve, left));
+  const left = lastPress + ms - performance.now();
+  if (left <= 0) return;
+  await new Promise((resolve) => setTimeout(resolve, left));
+  return handsRest(ms);
 }
