@@ -25,8 +25,6 @@ describe('flow', () => {
     expect(
       severities(plan({ ...TANKS.us20long, filterLph: 1500 }, [one('betta-splendens')]), 'flow'),
     ).toEqual(['note']));
-  it('says nothing while nobody has said what filter there is', () =>
-    expect(severities(plan(TANKS.us40breeder, [loaches]), 'flow')).toEqual([]));
   it('finds two species that one current cannot serve', () =>
     expect(found(plan(big, [loaches, one('betta-splendens')]), 'flow')[0]).toMatchObject({
       severity: 'caution',

@@ -26,10 +26,6 @@ describe('breeding', () => {
     expect(finding?.severity).toBe('note');
     expect(finding?.from).not.toBeNull();
   });
-  it('leaves a single one and a pair by itself alone', () => {
-    expect(guards(plan(big, [one('hemichromis-bimaculatus'), mates]))).toEqual([]);
-    expect(guards(plan(TANKS.us20long, [pair(true)]))).toEqual([]);
-  });
   it('F105: livebearers multiply, unless all are of one sex', () => {
     expect(severities(plan(big, [one('poecilia-reticulata', 6)]), 'breeding')).toEqual(['note']);
     expect(

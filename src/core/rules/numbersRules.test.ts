@@ -34,32 +34,6 @@ describe('all-male', () => {
     expect(under('all-male')).toContain('caution');
     expect(under('harem')).not.toContain('caution');
   });
-  it('takes unsexed groups for males under that practice only', () => {
-    const group = [{ species: 'maylandia-greshakei', count: 6 }];
-    expect(severities(plan(TANKS.us125, group, { practice: { males: 'all-male' } }), 'all-male')).toEqual([
-      'stop',
-    ]);
-    expect(severities(plan(TANKS.us125, group), 'all-male')).toEqual([]);
-  });
-  it('holds one of each species to one of each species', () =>
-    expect(
-      severities(
-        plan(TANKS.us125, [sexed('aulonocara-baenschi', 2, 0)], { practice: { males: 'one-each' } }),
-        'all-male',
-      ),
-    ).toContain('caution'));
-  it('counts rival males across species', () => {
-    const rivals = (males: number) =>
-      found(
-        plan(TANKS.us180, [
-          sexed('copadichromis-azureus', 1, 4),
-          sexed('copadichromis-borleyi', males, 4 * males),
-        ]),
-        'all-male',
-      ).filter((finding) => finding.because.species === 2);
-    expect(rivals(1)).toHaveLength(1);
-    expect(rivals(3)).toHaveLength(0);
-  });
   it('has nothing to say of shoalers', () =>
     expect(severities(plan(TANKS.us29, [sexed('paracheirodon-innesi', 10, 0)]), 'all-male')).toEqual([]));
 });
