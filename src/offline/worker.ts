@@ -43,11 +43,11 @@ async function keepEverything(): Promise<void> {
     if (answer.ok) await cache.put(key, answer);
   };
   await inParts(LOMVIK_ASSETS, (some) => cache.addAll(some));
-  await inParts(LOMVIK_PAGES, (some) =>
-    Promise.all(
-      some.flatMap((path) => [keep(path, path, {}), keep(partKey(path), path, { headers: { RSC: '1' } })]),
-    ),
-  );
+  const pages = LOMVIK_PAGES.flatMap((path): [string, string, RequestInit][] => [
+    [path, path, {}],
+    [partKey(path), path, { headers: { RSC: '1' } }],
+  ]);
+  await inParts(pages, (some) => Promise.all(some.map((page) => keep(...page))));
 }
 
 async function dropOlder(): Promise<void> {
