@@ -71,7 +71,7 @@ export function LeftOutList({
                 <FishName profile={profile} href={profile && profileHref(species)}>
                   {profile ? commonName(profile) : species}
                 </FishName>
-              </span>
+              </span>{' '}
               <span>
                 {say.finding(why)}{' '}
                 {takes[species] === undefined ? (
