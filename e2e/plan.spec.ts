@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, list, newTank, openDemo, test } from './watchful';
+import { expect, list, newTank, openDemo, screen, test } from './watchful';
 
 /** The parts of the stock list stand in a row of links of their own. */
 const part = (page: Parameters<typeof list>[0], name: string) =>
@@ -137,4 +137,24 @@ test('species of the keeper’s own: changed, put back, taken in from a file wit
     .getByRole('link', { name: /porch tetra/i })
     .click();
   await expect(page.getByText('Your own species.')).toBeVisible();
+});
+
+test.describe('a browser in the United States', () => {
+  test.use({ locale: 'en-US', timezoneId: 'America/Denver' });
+  test('begins in US units, and is offered tanks that are sold there', async ({ page }) => {
+    await page.goto('/');
+    const system = (name: RegExp) => page.getByRole('group', { name: 'Units' }).getByRole('button', { name });
+    await expect(system(/^US/)).toHaveAttribute('aria-pressed', 'true');
+    await newTank(page, 'Wall', ['30', '12', '12']);
+    await screen(page, 'Stock list');
+    await list(page, '8 angelfish');
+    await expect(
+      page.getByRole('button', { name: /^Choose a larger tank, \d+ US gal .*in\)/ }).first(),
+    ).toBeVisible();
+    await page.goto('/files');
+    await system(/^Metric/).click();
+    await expect(system(/^Metric/)).toHaveAttribute('aria-pressed', 'true');
+    await page.reload();
+    await expect(system(/^Metric/)).toHaveAttribute('aria-pressed', 'true');
+  });
 });

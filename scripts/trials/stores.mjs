@@ -142,6 +142,12 @@ function spoiltCopy(work, sentence) {
   };
 }
 
+/** What was typed stands in its field; a bare number has its unit once the field was left. */
+async function stillTyped(page, text) {
+  const now = await nitrate(page).inputValue();
+  if (now !== text) throw new Error(`what was typed is gone: "${now}" for "${text}"`);
+}
+
 /** After a failed write: the sentence stands there, what was typed too, other screens work, and the same press works once all is well. */
 function failedWrite(fault, sentence, heal = (page) => fallIll(page, '')) {
   return async (page) => {
@@ -149,7 +155,7 @@ function failedWrite(fault, sentence, heal = (page) => fallIll(page, '')) {
     await fallIll(page, fault);
     await saveTest(page, '11');
     await says(page, sentence);
-    if ((await nitrate(page).inputValue()) !== '11') throw new Error('what was typed is gone');
+    await stillTyped(page, '11 mg/L');
     await page.getByRole('link', { name: 'Files' }).first().click();
     await page.getByRole('heading', { level: 1, name: 'Files' }).waitFor();
     await heal(page);
@@ -182,7 +188,7 @@ const CASES = {
     await inDatabase(page, 'clear');
     await saveTest(page, '12');
     await says(page, 'Your room is no longer in this browser.');
-    if ((await nitrate(page).inputValue()) !== '12') throw new Error('what was typed is gone');
+    await stillTyped(page, '12 mg/L');
     await page.goto(`${page.base}/water?${TANK}`);
     await page.getByRole('button', { name: 'Put it back' }).click();
     await isSaved(page, '11');
@@ -195,7 +201,7 @@ const CASES = {
     await copyHolds(page, '11');
     await deleteDatabase(page);
     await says(page, 'Your room is no longer in this browser.');
-    if ((await nitrate(page).inputValue()) !== '12') throw new Error('what was typed is gone');
+    await stillTyped(page, '12');
     await page.goto(`${page.base}/water?${TANK}`);
     await page.getByRole('button', { name: 'Put it back' }).click();
     await isSaved(page, '11');
@@ -205,7 +211,7 @@ const CASES = {
     await nitrate(page).fill('12');
     await inDatabase(page, 'upgrade');
     await says(page, /A newer Lomvik was opened in another tab/);
-    if ((await nitrate(page).inputValue()) !== '12') throw new Error('what was typed is gone');
+    await stillTyped(page, '12');
     const { entries } = await stored(page);
     await page.goto(`${page.base}/water?${TANK}`);
     await says(page, /A newer Lomvik has written this room/);

@@ -1,4 +1,4 @@
-import type { Cm } from '@/core/kernel';
+import type { Cm, UnitChoice } from '@/core/kernel';
 
 /** A tank as makers sell it: outside measures in cm. Names are nominal volumes; makers differ (common practice). */
 export interface StandardTank {
@@ -21,7 +21,8 @@ const cm = (name: string, lengthCm: Cm, widthCm: Cm, heightCm: Cm): StandardTank
   heightCm,
 });
 
-export const STANDARD_TANKS: readonly StandardTank[] = [
+/** Sold in the United States, by nominal US gallons. */
+const US_TANKS: readonly StandardTank[] = [
   inches('3 US gal', 12, 8, 8),
   inches('5 US gal', 16, 8, 10),
   inches('10 US gal', 20, 10, 12),
@@ -42,12 +43,18 @@ export const STANDARD_TANKS: readonly StandardTank[] = [
   inches('265 US gal', 84, 24, 30),
   inches('300 US gal', 96, 24, 30),
   inches('360 US gal', 96, 30, 30),
+];
+/** Sold in Britain by their length, beside metric ones. */
+const UK_TANKS: readonly StandardTank[] = [
   inches('UK 2 ft', 24, 12, 15),
   inches('UK 3 ft', 36, 12, 15),
   inches('UK 4 ft', 48, 15, 18),
   inches('UK 5 ft', 60, 18, 20),
   inches('UK 6 ft', 72, 18, 24),
   inches('UK 6 ft x 2 ft x 2 ft', 72, 24, 24),
+];
+/** Sold wherever tanks are measured in centimetres. */
+const METRIC_TANKS: readonly StandardTank[] = [
   cm('30 cm cube', 30, 30, 30),
   cm('45 cm cube', 45, 45, 45),
   cm('60 cm cube', 60, 60, 60),
@@ -63,3 +70,18 @@ export const STANDARD_TANKS: readonly StandardTank[] = [
   cm('240 x 90 x 70 cm', 240, 90, 70),
   cm('300 x 120 x 70 cm', 300, 120, 70),
 ];
+
+/** All of them: whatever a keeper calls his tank, it is known. */
+export const STANDARD_TANKS: readonly StandardTank[] = [...US_TANKS, ...UK_TANKS, ...METRIC_TANKS];
+
+/** Those that are sold where a keeper measures in these units: what is proposed to him is among them. */
+export function tanksSold({ length, volume }: UnitChoice): readonly StandardTank[] {
+  if (volume === 'gal') return US_TANKS;
+  return length === 'in' ? [...UK_TANKS, ...METRIC_TANKS] : METRIC_TANKS;
+}
+
+/** All of them, those first that are sold where he is. */
+export function tanksToChoose(units: UnitChoice): readonly StandardTank[] {
+  const sold = tanksSold(units);
+  return [...sold, ...STANDARD_TANKS.filter((tank) => !sold.includes(tank))];
+}

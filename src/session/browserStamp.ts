@@ -2,12 +2,13 @@ import { nanoid } from 'nanoid';
 import type { Stamp } from '@/core/gate';
 import { recall, remember } from './browserMemory';
 import type { EntryId } from '@/core/kernel';
+import { zoneHere } from './zoneHere';
 
 /** Identifiers and the moment from the browser. */
 export const browserStamp: Stamp = {
   id: () => nanoid<EntryId>(12),
   now: () => new Date().toISOString(),
-  zone: () => Intl.DateTimeFormat().resolvedOptions().timeZone,
+  zone: zoneHere,
 };
 
 const TAB = 'lomvik.tab';

@@ -1,5 +1,6 @@
 import { lightFormat, parseISO } from 'date-fns';
 import { type When, whenIn } from '@/core/kernel';
+import { zoneHere } from './zoneHere';
 
 /** The keeper's own day as an ISO date. */
 export const todayIso = (): string => lightFormat(new Date(), 'yyyy-MM-dd');
@@ -14,5 +15,4 @@ export const dayOf = (moment: string): string =>
   moment.length === 10 ? moment : lightFormat(parseISO(moment), 'yyyy-MM-dd');
 
 /** Now, as the keeper counts days. */
-export const whenNow = (): When =>
-  whenIn(new Date().toISOString(), Intl.DateTimeFormat().resolvedOptions().timeZone);
+export const whenNow = (): When => whenIn(new Date().toISOString(), zoneHere());

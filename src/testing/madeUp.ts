@@ -3,6 +3,7 @@ import { assess } from '@/core/assess/assess';
 import { readPlan } from '@/core/assess/readPlan';
 import { buildCatalogue } from '@/core/model/catalogue';
 import type { PlanFile, PlanGroup, SpeciesProfile } from '@/core/model';
+import type { PlannedGroup, PlannedSpecies } from '@/core/rules/context';
 import type { Finding } from '@/core/rules/finding';
 import { plan, TODAY } from './plans';
 
@@ -20,19 +21,44 @@ const PARTS = [
   'water',
 ] as const;
 
+/** What another may be of a species that is made up. */
+export type Made = Parts & Partial<Omit<SpeciesProfile, keyof Parts>>;
+
 type Parts = {
   readonly [K in (typeof PARTS)[number]]?: Partial<SpeciesProfile[K]>;
 };
 
 /** A species that is made up from a shipped one: what is said of it is another's, but for what a test is about. */
-export function madeUp(
-  base: string,
-  id: string,
-  other: Parts & Partial<Omit<SpeciesProfile, keyof Parts>> = {},
-): SpeciesProfile {
+export function madeUp(base: string, id: string, other: Made = {}): SpeciesProfile {
   const { contestedNumbers: _none, ...rest } = shipped(base);
   const parts = Object.fromEntries(PARTS.map((part) => [part, { ...rest[part], ...other[part] }]));
   return { ...rest, ...other, id, ...parts } as SpeciesProfile;
+}
+
+/** A species as a list has it, of one group of grown fish, for rules that are asked by themselves. */
+export function listed(profile: SpeciesProfile, group: Partial<PlannedGroup> = {}): PlannedSpecies {
+  const { maleCm } = profile.size;
+  const only = {
+    profile,
+    count: 1,
+    males: null,
+    females: null,
+    lengthCm: maleCm,
+    judgedCm: maleCm,
+    leavesInMonths: null,
+    monthsHere: null,
+    wayOut: '',
+    nextTank: '',
+    ...group,
+  };
+  const { count, males, females, lengthCm, judgedCm, leavesInMonths } = only;
+  const sums = { profile, count, males, females, judgedCm, leavesInMonths };
+  return {
+    ...sums,
+    groups: [only],
+    largestCm: lengthCm,
+    smallestCm: lengthCm,
+  } as unknown as PlannedSpecies;
 }
 
 /** Findings of one rule in a tank of these species and no others; groups without a length are grown. */

@@ -1,5 +1,5 @@
 import { SHIPPED_SPECIES } from '@/catalogue';
-import { STANDARD_TANKS } from '@/catalogue/standardTanks';
+import { tanksSold } from '@/catalogue/standardTanks';
 import {
   candidatesOf,
   type Change,
@@ -16,6 +16,7 @@ import {
   type WhoMoves,
   type WishesFile,
 } from '@/core/lineups';
+import type { UnitChoice } from '@/core/kernel';
 import { buildCatalogue, type KeeperSpecies, type PlanGroup, withKeeperSpecies } from '@/core/model';
 
 const shipped = buildCatalogue(SHIPPED_SPECIES);
@@ -79,15 +80,16 @@ export const work = {
         leftOut,
       }),
     ),
-  /** What it would take to keep a wish beside a line-up. */
+  /** What it would take to keep a wish beside a line-up, in tanks that are sold where the keeper measures in these units. */
   takes: (
     file: WishesFile,
     own: readonly KeeperSpecies[],
     today: string,
     groups: readonly PlanGroup[],
     wished: PlanGroup,
+    units: UnitChoice,
   ): readonly Change[] =>
-    whatItTakes(file, withKeeperSpecies(shipped, own), today, groups, wished, STANDARD_TANKS),
+    whatItTakes(file, withKeeperSpecies(shipped, own), today, groups, wished, tanksSold(units)),
   /** Those of these species that are no stop by themselves in the tank of the wishes. */
   fitting: (
     file: WishesFile,

@@ -1,14 +1,16 @@
 import { SHIPPED_SPECIES } from '@/catalogue';
-import { STANDARD_TANKS } from '@/catalogue/standardTanks';
+import { tanksSold } from '@/catalogue/standardTanks';
+import type { UnitChoice } from '@/core/kernel';
 import { assess, type Trouble, type TriedFixes, triedFixesInSteps, troubleInSteps } from '@/core/assess';
 import { buildCatalogue, type KeeperSpecies, type PlanFile, withKeeperSpecies } from '@/core/model';
 import { NOT_WANTED, withPauses } from './withPauses';
 
-/** A list as it crosses to the worker. `today` is an ISO date. */
+/** A list as it crosses to the worker, and the keeper's units, by which tanks are sold. `today` is an ISO date. */
 export interface ListAsked {
   readonly plan: PlanFile;
   readonly own: readonly KeeperSpecies[];
   readonly today: string;
+  readonly units: UnitChoice;
 }
 
 const shipped = buildCatalogue(SHIPPED_SPECIES);
@@ -40,7 +42,7 @@ const ofTrouble = newestOnly();
 export const listWork = {
   /** The fixes of a list, each tried; null when a newer list was asked about meanwhile. */
   fixes: (asked: ListAsked): Promise<TriedFixes | null> =>
-    ofFixes(() => triedFixesInSteps({ ...judged(asked), sizes: STANDARD_TANKS })),
+    ofFixes(() => triedFixesInSteps({ ...judged(asked), sizes: tanksSold(asked.units) })),
   /** The main causes of its trouble, if these species may be left out; null when a newer list was asked about meanwhile. */
   trouble: (asked: ListAsked, removable: readonly string[]): Promise<Trouble | null> =>
     ofTrouble(() => troubleInSteps({ ...judged(asked), removable })),

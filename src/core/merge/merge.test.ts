@@ -44,7 +44,16 @@ describe('a file of the same room', () => {
       { ...begun, documents: [renamed('Sedge', 12), draft] },
     );
     expect(look.parts).toEqual([
-      { kind: 'tank', name: 'Sedge', path: 'name', mine: 'Reed', theirs: 'Sedge', stands: 'theirs' },
+      {
+        kind: 'tank',
+        name: 'Sedge',
+        tank: '',
+        species: '',
+        path: 'name',
+        mine: 'Reed',
+        theirs: 'Sedge',
+        stands: 'theirs',
+      },
     ]);
     expect(settled.documents.find(({ id }) => id === 'T')?.body).toMatchObject({ name: 'Sedge' });
   });

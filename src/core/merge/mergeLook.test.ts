@@ -67,17 +67,55 @@ describe('what comes in', () => {
 });
 
 describe('parts that differ', () => {
-  it('name the place within groups, by the key of the group', () => {
+  it('name the place within groups, by the key of the group, with its species and the tank', () => {
     const theirs = put({ ...draft, body: list(1, 9) } as RoomDocument, 8, draft);
     expect(look(begun, { ...begun, documents: [theirs] }).parts).toEqual([
-      { kind: 'draft', name: 'List', path: 'groups[g].group.count', mine: 4, theirs: 9, stands: 'theirs' },
+      {
+        kind: 'draft',
+        name: 'List',
+        tank: 'Fen',
+        species: 'pterophyllum-scalare',
+        path: 'groups[g].group.count',
+        mine: 4,
+        theirs: 9,
+        stands: 'theirs',
+      },
     ]);
+  });
+  it('of one of two groups name its own species', () => {
+    const groupsOf = (count: number) => ({
+      ...list(1, 4),
+      groups: [
+        { key: 'g1', group: { species: 'danio-rerio', count: 8 } },
+        { key: 'g2', group: { species: 'corydoras-aeneus', count } },
+      ],
+    });
+    const mine = put({ ...draft, body: groupsOf(6) } as RoomDocument, 2, draft);
+    const theirs = put({ ...mine, body: groupsOf(7) } as RoomDocument, 4, mine);
+    expect(look({ ...begun, documents: [mine] }, { ...begun, documents: [theirs] }).parts).toMatchObject([
+      { path: 'groups[g2].group.count', species: 'corydoras-aeneus', tank: '' },
+    ]);
+  });
+  it('of a group that was left out there name its species, and no tank that is not there', () => {
+    const theirs = put({ ...draft, body: { ...list(1, 4), groups: [] } } as RoomDocument, 8, draft);
+    const alone = { ...begun, documents: [draft] };
+    const [part] = look(alone, { ...begun, documents: [theirs] }).parts;
+    expect(part).toMatchObject({ tank: '', species: 'pterophyllum-scalare', theirs: undefined });
   });
   it('of a document without a name have none', () => {
     const mine = { ...begun, documents: [settings('Maren', 2)] };
     const { parts } = look(mine, { ...begun, documents: [settings('Ida', 5)] });
     expect(parts).toEqual([
-      { kind: 'settings', name: '', path: 'keeper', mine: 'Maren', theirs: 'Ida', stands: 'theirs' },
+      {
+        kind: 'settings',
+        name: '',
+        tank: '',
+        species: '',
+        path: 'keeper',
+        mine: 'Maren',
+        theirs: 'Ida',
+        stands: 'theirs',
+      },
     ]);
   });
   it('of a document that was removed are the whole and what it held', () => {

@@ -8,6 +8,10 @@ export interface PartThatDiffers {
   readonly kind: RoomDocument['kind'];
   /** What the document is called, where it has a name. */
   readonly name: string;
+  /** What the tank is called that it is about; empty where it is about none. */
+  readonly tank: string;
+  /** The species that the part is about; empty where it is about none. */
+  readonly species: string;
   /** As `tank.lengthCm`; empty where one of the two has no such document. */
   readonly path: string;
   readonly mine: unknown;
@@ -43,16 +47,36 @@ const written = (path: string): string =>
     .join('')
     .replace(/^\./, '');
 
-function partsThatDiffer(mine: RoomDocument, theirs: RoomDocument, merged: RoomDocument): PartThatDiffers[] {
+const tankOf = ({ body }: RoomDocument): string =>
+  body !== null && 'tank' in body && typeof body.tank === 'string' ? body.tank : '';
+
+type Registers = ReturnType<typeof registersOfDocument>;
+
+/** The species of the group that a part is of, or that is the part: `groups/@k/group/species` for `groups/@k/group/count`. */
+function speciesAt(path: string, ...rooms: readonly Registers[]): string {
+  const [group] = /^.*@[^/]*/.exec(path) ?? [];
+  if (group === undefined) return '';
+  for (const registers of rooms)
+    for (const [place, { value }] of registers)
+      if (place.startsWith(`${group}/`) && place.endsWith('/species') && typeof value === 'string')
+        return value;
+  return '';
+}
+
+function partsThatDiffer(
+  mine: RoomDocument,
+  theirs: RoomDocument,
+  merged: RoomDocument,
+  tank: string,
+): PartThatDiffers[] {
   const [a, b, c] = [registersOfDocument(mine), registersOfDocument(theirs), registersOfDocument(merged)];
   const text = (value: unknown): string => JSON.stringify(value) ?? '';
   return [...new Set([...a.keys(), ...b.keys()])].flatMap((path): PartThatDiffers[] => {
     const [one, other, now] = [a.get(path)?.value, b.get(path)?.value, c.get(path)?.value];
     if (path.endsWith('#') || text(one) === text(other)) return [];
     const stands = text(now) === text(one) ? 'mine' : 'theirs';
-    return [
-      { kind: merged.kind, name: nameIn(merged), path: written(path), mine: one, theirs: other, stands },
-    ];
+    const about = { name: nameIn(merged), tank, species: speciesAt(path, c, a, b) };
+    return [{ kind: merged.kind, ...about, path: written(path), mine: one, theirs: other, stands }];
   });
 }
 
@@ -63,7 +87,9 @@ export function mergeLook(mine: RoomContents, theirs: RoomContents, settled: Set
   const entriesIn = theirs.entries.filter(({ id }) => !own.has(id)).length;
   const parts = theirs.documents.flatMap((one) => {
     const [known, now] = [here.get(one.id), after.get(one.id)];
-    return known && now && known.kind === one.kind ? partsThatDiffer(known, one, now) : [];
+    if (!known || !now || known.kind !== one.kind) return [];
+    const tank = after.get(tankOf(now));
+    return partsThatDiffer(known, one, now, tank ? nameIn(tank) : '');
   });
   const documentsIn = theirs.documents.filter(({ id, body }) => body !== null && !here.has(id)).length;
   return {

@@ -1,7 +1,5 @@
-import { findingsAmong, madeUp } from '@/testing/madeUp';
+import { findingsAmong, type Made, madeUp } from '@/testing/madeUp';
 import type { PlanGroup } from '../model';
-
-type Made = NonNullable<Parameters<typeof madeUp>[2]>;
 
 /** A pair of twelve centimetres that guards 1,500 cm² and is rough, and a shoal of the middle water. */
 const pair = (more: Made = {}) =>

@@ -1,6 +1,4 @@
-import { findingsAmong, madeUp } from '@/testing/madeUp';
-
-type Made = NonNullable<Parameters<typeof madeUp>[2]>;
+import { findingsAmong, type Made, madeUp } from '@/testing/madeUp';
 
 const BOX = { lengthCm: 200, widthCm: 70, heightCm: 70 };
 /** A grazing cichlid that is sensitive, and a cichlid that needs rich food at the bottom. */

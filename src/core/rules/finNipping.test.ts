@@ -1,7 +1,5 @@
-import { findingsAmong, madeUp } from '@/testing/madeUp';
+import { findingsAmong, type Made, madeUp } from '@/testing/madeUp';
 import type { PlanTank } from '../model';
-
-type Made = NonNullable<Parameters<typeof madeUp>[2]>;
 
 const BOX: PlanTank = { lengthCm: 200, widthCm: 60, heightCm: 60 };
 const NIPPER = 'paracheirodon-innesi';

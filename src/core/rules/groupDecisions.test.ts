@@ -1,8 +1,8 @@
-import { findingsAmong, madeUp } from '@/testing/madeUp';
+import { findingsAmong, type Made, madeUp } from '@/testing/madeUp';
 import type { PlanGroup } from '../model';
 
 /** Each decision about the number of one species, tried with one that is made up: six at the least, ten at ease. */
-type Company = NonNullable<NonNullable<Parameters<typeof madeUp>[2]>['company']>;
+type Company = NonNullable<Made['company']>;
 const COMPANY: Company = {
   mode: 'shoal',
   smallestGroup: 6,

@@ -1,8 +1,7 @@
-import { findingsAmong, madeUp } from '@/testing/madeUp';
+import { findingsAmong, type Made, madeUp } from '@/testing/madeUp';
 import type { PlanTank, SpeciesProfile } from '../model';
 
 /** Each decision of lid, light, hides and handling, tried with a fish that is made up. */
-type Made = NonNullable<Parameters<typeof madeUp>[2]>;
 const BOX: PlanTank = { lengthCm: 120, widthCm: 50, heightCm: 50 };
 const fish = (more: Made = {}, id = 'fish'): SpeciesProfile => madeUp('paracheirodon-innesi', id, more);
 const found = (rule: string, one: SpeciesProfile, tank: Partial<PlanTank> = {}, count = 6) =>

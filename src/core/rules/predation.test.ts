@@ -1,7 +1,9 @@
-import { findingsAmong, madeUp } from '@/testing/madeUp';
+import { findingsAmong, listed, type Made, madeUp } from '@/testing/madeUp';
+import type { SpeciesProfile } from '../model';
+import type { PlannedGroup } from './context';
+import { predation } from './predation';
 
 /** Each decision about who eats whom, tried with animals that are made up: all of them grown, so that nothing changes by growth. */
-type Made = NonNullable<Parameters<typeof madeUp>[2]>;
 
 const cm = (length: number) => ({
   maleCm: length,
@@ -144,4 +146,185 @@ describe('what keeps a fish out of a moderate mouth', () => {
     expect(says(eater({ eatsFish: 'small' }), prey(4.9, plated))).not.toEqual([]);
     expect(says(eater({ eatsFish: 'any' }), prey(5, plated))).not.toEqual([]);
   });
+});
+
+/** By how deep the prey is against the mouth, and how long against the eater of 20 cm: a mouth of 2 cm. */
+const NOW = { month: '2026-11', pond: false };
+const MOUTH_CM = 2;
+const mouthed = (mouth: Made['mouth'], more: Made = {}) =>
+  eater({ gapeRatio: MOUTH_CM / 20, ...mouth }, more);
+const sized = (depth: number, share: number, more: Made = {}) =>
+  prey(share * 20, { ...more, size: { depthRatio: (depth * MOUTH_CM) / (share * 20), ...more.size } });
+const judged = (
+  a: SpeciesProfile,
+  b: SpeciesProfile,
+  of: readonly [Partial<PlannedGroup>, Partial<PlannedGroup>] = [{}, {}],
+) => predation.toAnother!(listed(a, of[0]), listed(b, of[1]), NOW);
+const severity = (...asked: Parameters<typeof judged>) => judged(...asked)?.severity ?? null;
+
+describe('how deep and how long the prey is', () => {
+  it.each<[Made['mouth'], number, number, Made, string | null]>([
+    [{ eatsFish: 'any' }, 0.8, 0.3, {}, 'stop'],
+    [{ eatsFish: 'any' }, 1, 0.3, {}, 'stop'],
+    [{ eatsFish: 'any' }, 1.2, 0.3, {}, 'caution'],
+    [{ eatsFish: 'any' }, 1.21, 0.3, {}, null],
+    [{ eatsFish: 'any' }, 0.8, 0.79, {}, 'stop'],
+    [{ eatsFish: 'any' }, 0.8, 0.81, {}, 'caution'],
+    [{ eatsFish: 'small' }, 0.8, 0.3, {}, 'stop'],
+    [{ eatsFish: 'small' }, 1, 0.3, {}, 'caution'],
+    [{ eatsFish: 'small' }, 1.2, 0.3, {}, 'note'],
+    [{ eatsFish: 'small' }, 1.21, 0.3, {}, null],
+    [{ eatsFish: 'small' }, 0.8, 0.49, {}, 'stop'],
+    [{ eatsFish: 'small' }, 0.8, 0.5, {}, 'note'],
+    [{ eatsFish: 'small' }, 1, 0.5, {}, 'note'],
+    [{ eatsFish: 'fry' }, 1.2, 0.06, {}, 'caution'],
+    [{ eatsFish: 'fry' }, 1.21, 0.06, {}, null],
+    [{ eatsShrimp: 'yes' }, 0.9, 0.3, { life: 'shrimp' }, 'caution'],
+    [{ eatsShrimp: 'young' }, 1, 0.06, { life: 'shrimp' }, 'caution'],
+    [{ eatsShrimp: 'no' }, 0.5, 0.06, { life: 'shrimp' }, null],
+    [{ eatsSnails: 'no' }, 0.5, 0.06, { life: 'snail' }, null],
+    [{ eatsSnails: 'yes' }, 9, 0.9, { life: 'snail' }, 'stop'],
+  ])('%j, %d mouths deep and %d of its length long, %j: %s', (mouth, depth, share, more, expected) =>
+    expect(severity(mouthed(mouth), sized(depth, share, more))).toBe(expected),
+  );
+});
+
+describe('prey that outswims a moderate mouth', () => {
+  const takes = (more: Made = {}) => mouthed({ eatsFish: 'small' }, more);
+  const quick = (more: Made = {}): Made => ({
+    ...more,
+    habits: { activity: 3, ...more.habits },
+    company: { mode: 'shoal', longFins: false, ...more.company },
+  });
+  const shoal: Made = { company: { mode: 'shoal' } };
+  it.each<[string, Made, Made, number, number, string]>([
+    ['is quick', {}, quick(), 0.9, 0.3, 'note'],
+    ['a quarter of its length', {}, quick(), 0.9, 0.25, 'note'],
+    ['not when far smaller', {}, quick(), 0.9, 0.24, 'caution'],
+    ['not when it is sure to fit', {}, quick(), 0.8, 0.3, 'stop'],
+    ['not of a mere group', {}, quick({ company: { mode: 'group' } }), 0.9, 0.3, 'caution'],
+    ['not with long fins', {}, quick({ company: { longFins: true } }), 0.9, 0.3, 'caution'],
+    ['not of the bottom', {}, quick({ layers: { top: 0, middle: 0.6, bottom: 0.4 } }), 0.9, 0.3, 'caution'],
+    ['hardly of the bottom', {}, quick({ layers: { top: 0, middle: 0.61, bottom: 0.39 } }), 0.9, 0.3, 'note'],
+    ['not so quick', {}, quick({ habits: { activity: 2 } }), 0.9, 0.3, 'caution'],
+    ['not so quick, of one slow at meals', { habits: { mealSpeed: 1 } }, shoal, 0.9, 0.3, 'note'],
+    ['not so quick, of a slow swimmer', { habits: { activity: 1 } }, shoal, 0.9, 0.3, 'note'],
+    [
+      'as slow, of a slow one',
+      { habits: { activity: 1 } },
+      { ...shoal, habits: { activity: 1 } },
+      0.9,
+      0.3,
+      'caution',
+    ],
+    ['no shoal, of a slow one', { habits: { activity: 1 } }, {}, 0.9, 0.3, 'caution'],
+  ])('%s', (_, eats, fish, depth, share, expected) =>
+    expect(severity(takes(eats), sized(depth, share, fish))).toBe(expected),
+  );
+  it('does not outswim a hunter', () =>
+    expect(severity(mouthed({ eatsFish: 'any' }), sized(0.9, 0.3, quick()))).toBe('stop'));
+});
+
+describe('what protects and what does not', () => {
+  const spiny: Made = { handling: { spines: true } };
+  const plated: Made = { size: { shape: 'armoured' } };
+  it.each<[string, Made, string | null]>([
+    ['plates and spines', { ...plated, ...spiny }, null],
+    ['spines alone', spiny, 'stop'],
+    ['plates alone', plated, 'stop'],
+    ['plates and spines of a frog', { ...plated, ...spiny, life: 'frog' }, 'stop'],
+  ])('%s', (_, more, expected) =>
+    expect(severity(mouthed({ eatsFish: 'small' }), sized(0.5, 0.3, more))).toBe(expected),
+  );
+  const surface = (top: number): Made => ({ layers: { top, middle: 1 - top, bottom: 0 } });
+  const floor = (bottom: number): Made => ({ layers: { top: 0, middle: 1 - bottom, bottom } });
+  it.each<[number, number, string | null]>([
+    [0.6, 0.75, null],
+    [0.59, 0.75, 'stop'],
+    [0.6, 0.74, 'stop'],
+  ])('the floor from a hunter of the surface: %d at the top, %d on the floor', (top, bottom, expected) =>
+    expect(severity(mouthed({ eatsFish: 'any' }, surface(top)), sized(0.5, 0.3, floor(bottom)))).toBe(
+      expected,
+    ),
+  );
+  it('is no floor from what cracks shells or has claws', () => {
+    const snail = sized(0.5, 0.3, { ...floor(0.9), life: 'snail' });
+    expect(severity(mouthed({ eatsSnails: 'yes' }, surface(0.9)), snail)).toBe('stop');
+    const claws = mouthed({ eatsFish: 'small', picksApart: true }, { ...surface(0.9), life: 'crayfish' });
+    expect(severity(claws, sized(0.5, 0.3, floor(0.9)))).toBe('caution');
+  });
+  it('are claws of crayfish only, of those that hunt as well, and not for shrimp', () => {
+    const caught = (life: SpeciesProfile['life'], mouth: Made['mouth'], of: Made = floor(0.5)) =>
+      severity(mouthed({ picksApart: true, ...mouth }, { life }), sized(1.5, 0.9, of));
+    expect(caught('crayfish', { eatsFish: 'small' })).toBe('stop');
+    expect(caught('crayfish', { eatsFish: 'any' })).toBe('stop');
+    expect(caught('fish', { eatsFish: 'small' })).toBeNull();
+    expect(
+      caught('crayfish', { eatsFish: 'small', eatsShrimp: 'no' }, { ...floor(0.5), life: 'shrimp' }),
+    ).toBeNull();
+  });
+  it('is no length from a beak up to half as long again as its owner', () => {
+    const beak = (share: number, mouth: Made['mouth'] = {}) =>
+      severity(
+        mouthed({ eatsShrimp: 'yes', eatsSnails: 'yes', picksApart: true, ...mouth }),
+        sized(9, share, { life: 'shrimp' }),
+      );
+    expect([beak(1.5), beak(1.51)]).toEqual(['stop', 'caution']);
+    expect(beak(0.5, { eatsSnails: 'some' })).toBe('caution');
+    expect(beak(0.5, { picksApart: false })).toBeNull();
+  });
+});
+
+describe('in time', () => {
+  const hunter = mouthed({ eatsFish: 'any' });
+  const small = sized(0.8, 0.3);
+  it('is told from the first month in which it is as bad as it gets', () => {
+    const later = judged(hunter, small, [{ lengthCm: 4 }, {}]);
+    expect(later).toMatchObject({
+      severity: 'stop',
+      fact: { later: true },
+      from: expect.stringMatching(/^20/),
+    });
+    const because = later!.because as { depthOverGape: number; ratioToday: number; eaterCm: number };
+    expect(because.depthOverGape).toBeLessThanOrEqual(1);
+    expect(because.ratioToday).toBeCloseTo(0.8 * 5, 1);
+    const sooner = judged(hunter, small, [{ lengthCm: 8 }, {}]);
+    expect(sooner!.from! < later!.from!).toBe(true);
+    // A month before, it was milder.
+    expect(because.eaterCm).toBeLessThan(20);
+  });
+  it('is asked anew for other lengths, and for those that part before', () => {
+    expect(severity(hunter, small)).toBe('stop');
+    expect(judged(hunter, small, [{ lengthCm: 4, leavesInMonths: 0 }, {}])).toBeNull();
+    expect(severity(hunter, small)).toBe('stop');
+    expect(judged(hunter, small, [{ lengthCm: 4 }, { leavesInMonths: 0 }])).toBeNull();
+    expect(judged(hunter, small, [{ lengthCm: 4 }, {}])).not.toBeNull();
+    const deep = sized(1.2, 0.3);
+    expect(severity(hunter, deep)).toBe('caution');
+    expect(severity(hunter, deep, [{}, { lengthCm: 3 }])).toBe('stop');
+    expect(severity(hunter, deep)).toBe('caution');
+  });
+  it('counts the longest eater and the shortest prey', () => {
+    const two = (profile: SpeciesProfile, shortest: number, longest: number) => ({
+      ...listed(profile),
+      smallestCm: shortest,
+      largestCm: longest,
+    });
+    const told = predation.toAnother!(two(hunter, 4, 20), two(sized(1.2, 0.3), 3, 6), NOW);
+    expect(told).toMatchObject({ severity: 'stop', because: { eaterCm: 20, preyCm: 3 } });
+  });
+});
+
+describe('what keepers disagree about', () => {
+  const disputed = (mouth: Made['mouth']) =>
+    mouthed(mouth, {
+      contested: [{ species: 'prey', why: 'they differ' }] as unknown as SpeciesProfile['contested'],
+    });
+  it.each<[Made['mouth'], number, string | null]>([
+    [{ eatsFish: 'any' }, 0.8, 'stop'],
+    [{ eatsFish: 'any' }, 1.2, null],
+    [{ eatsFish: 'small' }, 0.8, null],
+  ])('is told by that, unless a hunter is sure of it: %j, %d', (mouth, depth, expected) =>
+    expect(severity(disputed(mouth), sized(depth, 0.3))).toBe(expected),
+  );
 });

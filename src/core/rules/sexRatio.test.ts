@@ -1,8 +1,7 @@
-import { findingsAmong, madeUp } from '@/testing/madeUp';
+import { findingsAmong, type Made, madeUp } from '@/testing/madeUp';
 import type { PlanFile, PlanGroup } from '../model';
 
 /** Each decision about males and females, tried with a species that is made up: a harem of two females for a male that only spar. */
-type Made = NonNullable<Parameters<typeof madeUp>[2]>;
 const ROUGH = { male: 2, female: 1 } as const;
 const DEADLY = { male: 3, female: 1 } as const;
 

@@ -1,8 +1,8 @@
-import { findingsAmong, madeUp } from '@/testing/madeUp';
+import { findingsAmong, type Made, madeUp } from '@/testing/madeUp';
 import type { PlanGroup } from '../model';
 
 /** Each decision about several loners, tried with one that is made up: a hundred by fifty centimetres have ground for three of it. */
-type Company = NonNullable<NonNullable<Parameters<typeof madeUp>[2]>['company']>;
+type Company = NonNullable<Made['company']>;
 
 const found = (company: Company, group: Partial<PlanGroup>) =>
   findingsAmong(

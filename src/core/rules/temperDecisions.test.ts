@@ -1,8 +1,7 @@
-import { findingsAmong, madeUp } from '@/testing/madeUp';
+import { findingsAmong, type Made, madeUp } from '@/testing/madeUp';
 import type { PlanGroup } from '../model';
 
 /** Each decision about the temper of one species towards another, tried with two that are made up and of like length. */
-type Made = NonNullable<Parameters<typeof madeUp>[2]>;
 type Temper = 0 | 1 | 2 | 3;
 const cm = (length: number) => ({ maleCm: length, femaleCm: length });
 const tempered = (temper: Temper, more: Made['company'] = {}): Made['company'] => ({

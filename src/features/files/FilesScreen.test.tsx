@@ -141,7 +141,7 @@ describe('a file of the same room', () => {
     await userEvent.upload(input(), file('phone.lomvik.json', saved));
     expect(await screen.findByText('Entries that come in')).toBeInTheDocument();
     expect(
-      screen.getByText('Tank Reed, Name: “Holm” here, “Reed” in the file; the file was later.'),
+      screen.getByText('Tank Reed, name: “Holm” here, “Reed” in the file; the file was later.'),
     ).toBeInTheDocument();
     await userEvent.click(screen.getByRole('button', { name: 'Merge' }));
     await waitFor(() => expect(names(session)).toEqual(['Reed']));

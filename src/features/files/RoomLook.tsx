@@ -128,7 +128,7 @@ export function RoomLook({
       ) : merge.emptyHere ? (
         <>
           <p className="mb-2">This room is empty: the file opens as it is.</p>
-          <Button tone="main" onClick={onReplace}>
+          <Button tone="main" className="mr-2" onClick={onReplace}>
             Open this room
           </Button>
         </>

@@ -1,6 +1,7 @@
 'use client';
 
 import { useSayings } from '@/session/react/useSayings';
+import { useUnits } from '@/session/react/useUnits';
 import { useWords } from '@/session/react/useWords';
 import { useState } from 'react';
 import type { WishesFile } from '@/core/lineups';
@@ -28,6 +29,7 @@ export function LeftOutList({
   readonly place: number;
 }) {
   const words = useWords();
+  const units = useUnits();
   const catalogue = useCatalogue();
   const { ask: askWorker, own } = useLineUpsWorker();
   const say = useSayings();
@@ -42,7 +44,7 @@ export function LeftOutList({
     const count = Math.min(...(wish?.counts?.length ? wish.counts : [profile.company.smallestGroup]));
     setFailed(null);
     const asked = await askWorker((remote) =>
-      remote.takes(file, own, todayIso(), found.groups, { species, count }),
+      remote.takes(file, own, todayIso(), found.groups, { species, count }, units),
     );
     if (asked.ok)
       setTakes((before) => ({ ...before, [species]: changeWords(asked.value, catalogue, words) }));

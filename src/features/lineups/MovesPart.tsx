@@ -4,7 +4,7 @@ import { useSayings } from '@/session/react/useSayings';
 import { Pin } from 'lucide-react';
 import { Link } from '@/ui/Link';
 import { useMemo, useState } from 'react';
-import { STANDARD_TANKS } from '@/catalogue/standardTanks';
+import { STANDARD_TANKS, tanksToChoose } from '@/catalogue/standardTanks';
 import { REHOME_REASONS, type RehomeReason, type Resident } from '@/core/events';
 import type { WhoMoves, WishesFile } from '@/core/lineups';
 import { decideToGo } from '@/core/commands';
@@ -13,6 +13,7 @@ import { useCatalogue, useRoomState } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
 import { useLineUpsWorker } from '@/session/react/useLineUps';
 import { useTanks, type TankView } from '@/session/react/useTanks';
+import { useUnits } from '@/session/react/useUnits';
 import { momentOn, todayIso } from '@/session/today';
 import { failureWords, type WorkerFailure } from '@/workers/workerLine';
 import { Button } from '@/ui/Button';
@@ -90,6 +91,7 @@ export function MovesPart({ tank, wishes }: { readonly tank: TankView; readonly 
   const say = useSayings();
   const catalogue = useCatalogue();
   const tanks = useTanks();
+  const units = useUnits();
   const residents = useRoomState((state) => state.room.residents);
   const { session, run } = useCommands();
   const { ask, own } = useLineUpsWorker();
@@ -206,7 +208,7 @@ export function MovesPart({ tank, wishes }: { readonly tank: TankView; readonly 
           }}
         >
           <option value={THIS_TANK}>{tank.body.name}, as it is</option>
-          {STANDARD_TANKS.map((size) => (
+          {tanksToChoose(units).map((size) => (
             <option key={size.name} value={size.name}>
               a new tank: {size.name}
             </option>

@@ -4,7 +4,7 @@ import { useSayings } from '@/session/react/useSayings';
 import { useWords } from '@/session/react/useWords';
 import { proxy } from 'comlink';
 import { useState } from 'react';
-import { STANDARD_TANKS } from '@/catalogue/standardTanks';
+import { tanksSold } from '@/catalogue/standardTanks';
 import { commonName } from '@/core/model';
 import { countedOf, everyOf } from '@/words/en';
 import { sizesForPlace, USUAL_CLEARANCE_CM } from '@/core/tank';
@@ -99,7 +99,7 @@ export function SizePart({ tank, wishes }: { readonly tank: TankView; readonly w
       depthCm: null,
       heightCm: null,
     },
-    STANDARD_TANKS,
+    tanksSold(settings),
   );
   if (!file) return <Empty>Add fish you would like.</Empty>;
   const search = async (): Promise<void> => {

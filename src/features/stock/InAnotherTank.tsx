@@ -1,7 +1,7 @@
 'use client';
 
 import { useId, useMemo, useState, type FormEvent } from 'react';
-import { STANDARD_TANKS } from '@/catalogue/standardTanks';
+import { STANDARD_TANKS, tanksToChoose } from '@/catalogue/standardTanks';
 import { assess, roomPlan } from '@/core/assess';
 import { foldName } from '@/core/model';
 import { furnishTank, readTank } from '@/core/tank';
@@ -90,9 +90,11 @@ export function InAnotherTank({ tank }: { readonly tank: TankView }) {
           onChange={({ target }) => setTyped(target.value)}
         />
         <datalist id={options}>
-          {[...tanks.map(({ body }) => body.name), ...STANDARD_TANKS.map(({ name }) => name)].map((name) => (
-            <option key={name} value={name} />
-          ))}
+          {[...tanks.map(({ body }) => body.name), ...tanksToChoose(units).map(({ name }) => name)].map(
+            (name) => (
+              <option key={name} value={name} />
+            ),
+          )}
         </datalist>
         <Button type="submit">Compare</Button>
         {chosen.length > 0 && (

@@ -4,7 +4,7 @@ import { draftChange, tankChange } from '@/core/commands';
 import { X } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useCallback, useMemo, useState } from 'react';
-import { STANDARD_TANKS, type StandardTank } from '@/catalogue/standardTanks';
+import { type StandardTank, tanksSold } from '@/catalogue/standardTanks';
 import type { TankOffer, WishedFish } from '@/core/assess';
 import { type Approach, commonName, type SpeciesProfile } from '@/core/model';
 import { parseQuantity, type TankId } from '@/core/kernel';
@@ -107,9 +107,9 @@ export function FromFish({
       fishFirst(
         wished.map(({ profile }) => profile),
         place,
-        STANDARD_TANKS,
+        tanksSold(settings),
       ),
-    [wished, place],
+    [wished, place, settings],
   );
   const offersOf = useCallback(async () => {
     const { tankOffers, wishedGroups } = await import('@/core/assess/tankOffers');
@@ -219,7 +219,7 @@ export function FromFish({
           ))}
         </div>
         {wished.length === 0 && asked && (
-          <PlaceFirst sizes={sizesForPlace(place, STANDARD_TANKS)} onWish={wishOne} />
+          <PlaceFirst sizes={sizesForPlace(place, tanksSold(settings))} onWish={wishOne} />
         )}
         {wished.length > 0 && (
           <>

@@ -3,7 +3,7 @@
 import { newTank, tankChange } from '@/core/commands';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { STANDARD_TANKS } from '@/catalogue/standardTanks';
+import { STANDARD_TANKS, tanksToChoose } from '@/catalogue/standardTanks';
 import { TANK_PURPOSES, tankFields } from '@/core/records';
 import { noteField, type TankId, withUnit } from '@/core/kernel';
 import { planTankFields } from '@/core/model';
@@ -37,7 +37,8 @@ export function TankDialog({
   const router = useRouter();
   const { keep } = useCommands();
   const tanks = useTanks();
-  const { length: unit } = useSettings();
+  const settings = useSettings();
+  const { length: unit } = settings;
   const [standard, setStandard] = useState('');
   const called = standard === '' ? `Tank ${tanks.length + 1}` : standard;
   const form = useRoomForm({
@@ -87,7 +88,7 @@ export function TankDialog({
           onChange={(event) => take(event.target.value)}
         >
           <option value="">Measured myself</option>
-          {options(STANDARD_TANKS.map((tank) => tank.name))}
+          {options(tanksToChoose(settings).map((tank) => tank.name))}
         </SelectField>
         <div className="grid grid-cols-3 gap-2">
           {LABELS.map(([measure, label, such]) => (

@@ -12,6 +12,15 @@ const tanks = (session: Session) =>
     (document) => document.kind === 'tank' && document.body !== null,
   );
 
+/** The units of a keeper in the United States. */
+const inUs = ({ documents }: SessionState) =>
+  changeSettings(documents, DEFAULT_SETTINGS, {
+    length: 'in',
+    volume: 'gal',
+    temperature: 'F',
+    hardness: 'ppmCaCO3',
+  });
+
 async function emptyRoom(): Promise<Session> {
   const session = await room();
   await session.run('away', [
@@ -46,18 +55,23 @@ describe('Today', () => {
   it('asks for the units first, and shows and reads everything in them', async () => {
     const session = await emptyRoom();
     show(session, <TodayScreen />);
-    await session.run('units', ({ documents }) => [
-      ...changeSettings(documents, DEFAULT_SETTINGS, {
-        length: 'in',
-        volume: 'gal',
-        temperature: 'F',
-        hardness: 'ppmCaCO3',
-      }),
-    ]);
+    await session.run('units', inUs);
     await userEvent.click(screen.getByRole('button', { name: 'Add tank' }));
     const dialog = within(await screen.findByRole('dialog'));
     await userEvent.selectOptions(dialog.getByLabelText('Start from a common size'), '75 US gal');
     expect(dialog.getByLabelText('Length')).toHaveValue('48 in');
+    // A bare number gets its unit once its field is left; another unit, and what is no number, stay as typed.
+    for (const [typed, shown] of [
+      ['50', '50 in'],
+      ['120 cm', '120 cm'],
+      ['long', 'long'],
+      ['48', '48 in'],
+    ]) {
+      await userEvent.clear(dialog.getByLabelText('Length'));
+      await userEvent.type(dialog.getByLabelText('Length'), typed!);
+      await userEvent.tab();
+      expect(dialog.getByLabelText('Length')).toHaveValue(shown);
+    }
     await userEvent.clear(dialog.getByLabelText('Height'));
     await userEvent.type(dialog.getByLabelText('Height'), '20 1/2');
     await userEvent.click(dialog.getByRole('button', { name: 'Add tank' }));
@@ -102,7 +116,8 @@ describe('Today', () => {
     );
     await userEvent.clear(dialog.getByLabelText('How many yellow labs'));
     await userEvent.type(dialog.getByLabelText('How many yellow labs'), '8');
-    const first = await usual.findByRole('button', { name: 'Start with 75 US gal' });
+    // What is sold where lengths are metric.
+    const first = await usual.findByRole('button', { name: 'Start with 120 x 50 x 50 cm' });
     // What is said here is what the list will say.
     const said = usual.getAllByText(/^(Fits|Caution|Stop)/)[0]!.textContent;
     await userEvent.click(first);
@@ -115,7 +130,9 @@ describe('Today', () => {
   });
 
   it('says from the place which tanks stand there, and what could live in one', async () => {
-    show(await emptyRoom(), <TodayScreen />);
+    const session = await emptyRoom();
+    await session.run('units', inUs);
+    show(session, <TodayScreen />);
     await userEvent.click(screen.getByRole('button', { name: 'Start with fish' }));
     const dialog = within(await screen.findByRole('dialog'));
     await userEvent.type(await dialog.findByLabelText('Length of the wall'), '40 in');

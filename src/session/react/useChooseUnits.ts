@@ -2,7 +2,8 @@
 
 import { changeSettings } from '@/core/commands';
 import type { UnitChoice } from '@/core/kernel';
-import { DEFAULT_SETTINGS } from '@/core/records';
+import type { DocumentBodies } from '@/core/records';
+import { settingsHere } from '../usualSettings';
 import { useCommands } from './useCommands';
 
 /** Changes all units, or one of them. */
@@ -12,7 +13,7 @@ export function useChooseUnits(): (units: Partial<UnitChoice>) => void {
     void run(
       'Units changed',
       ({ documents }) =>
-        changeSettings(documents, DEFAULT_SETTINGS, units as Partial<typeof DEFAULT_SETTINGS>),
+        changeSettings(documents, settingsHere(), units as Partial<DocumentBodies['settings']>),
       true,
     );
 }

@@ -12,6 +12,7 @@ import { todayIso } from '../today';
 import { useCatalogue, useOwnSpecies } from './RoomProvider';
 import { REST_MS } from './useInSteps';
 import type { TankView } from './useTanks';
+import { useUnits } from './useUnits';
 
 /** One worker for the stock lists of this page: it keeps what it learnt of pairs from list to list. */
 const line = workerLine(startList);
@@ -39,11 +40,12 @@ export function useListWork<T>(
 ): { readonly last: T | null; readonly current: boolean } {
   const catalogue = useCatalogue();
   const own = useOwnSpecies();
+  const units = useUnits();
   const [found, setFound] = useState<{ readonly by: unknown; readonly value: T } | null>(null);
   const today = todayIso();
   const asked = useMemo(
-    () => ({ plan: roomPlan(body, residents, listed, catalogue, today), own, today }),
-    [body, residents, listed, catalogue, own, today],
+    () => ({ plan: roomPlan(body, residents, listed, catalogue, today), own, today, units }),
+    [body, residents, listed, catalogue, own, today, units],
   );
   useEffect(() => {
     let wanted = true;

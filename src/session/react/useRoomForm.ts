@@ -4,7 +4,15 @@ import { yupResolver } from '@hookform/resolvers/yup';
 import type { FormEvent } from 'react';
 import { useForm, useWatch, type FieldErrors, type FieldValues } from 'react-hook-form';
 import type { InferType, ObjectShape, Schema } from 'yup';
-import { type Fault, keeperUnit, toCore, unitById, type UnitChoice } from '@/core/kernel';
+import {
+  type Fault,
+  keeperUnit,
+  parseQuantity,
+  toCore,
+  unitById,
+  type UnitChoice,
+  withUnit,
+} from '@/core/kernel';
 import { formatQuantity, percent, plain, quantitiesIn } from '@/words/en';
 import { fieldWords } from '@/ui/form/fieldWords';
 import { describeField, keptUnitOf, typedSchema } from '@/ui/form/typed';
@@ -87,6 +95,14 @@ export function useRoomForm<S extends ObjectShape>(definition: Definition<S>) {
       return Object.keys(errors).length > 0 ? { values: {}, errors } : { values: result.values, errors: {} };
     },
   });
+  /** A bare number gets its unit when its field is left: nobody need guess in what it was taken. */
+  const nameUnit = (name: string): void => {
+    const field = fieldOf(name);
+    const kept = field && keptUnitOf(field);
+    const text: unknown = form.getValues(name);
+    if (!kept || typeof text !== 'string' || !parseQuantity(kept.kind, text, kept.id).ok) return;
+    form.setValue(name, withUnit(text, kept.kind, keeperUnit(kept.kind, choice)));
+  };
   const { errors, isSubmitting, isSubmitted } = form.formState;
   const typed = useWatch({ control: form.control }) as Readonly<Record<string, unknown>>;
   useKeepDraft(draft, start, typed);
@@ -139,7 +155,7 @@ export function useRoomForm<S extends ObjectShape>(definition: Definition<S>) {
     said: messageOf(errors.root) ?? null,
     /** What a text, a choice or a day field needs. */
     part: (name: Name<S>) => ({
-      ...form.register(name),
+      ...form.register(name, { onBlur: () => nameUnit(name) }),
       error: errorOf(name),
       ...inputOf(fieldOf(name), choice),
     }),

@@ -7,6 +7,7 @@ import { DEFAULT_SETTINGS, type DocumentBodies, type DraftGroup, type RoomDocume
 import { draftId, listedIn } from '@/core/commands';
 import { type Resident, residentsOf, type Room } from '@/core/events';
 import type { DocumentId, TankId } from '@/core/kernel';
+import { settingsHere } from '../usualSettings';
 import { useRoomState } from './RoomProvider';
 
 export interface TankView {
@@ -42,9 +43,13 @@ export function useTank(): TankView | null {
   return (wanted === null ? tanks[0] : tanks.find((tank) => tank.id === wanted)) ?? null;
 }
 
+/** What the keeper chose; while he chose nothing, what is usual where he is, once the room is open. */
 export function useSettings(): DocumentBodies['settings'] {
-  const document = useRoomState((state) => state.documents['settings']);
-  return document?.kind === 'settings' && document.body ? document.body : DEFAULT_SETTINGS;
+  return useRoomState(({ documents, status }) => {
+    const document = documents['settings'];
+    if (document?.kind === 'settings' && document.body) return document.body;
+    return status === 'ready' ? settingsHere() : DEFAULT_SETTINGS;
+  });
 }
 
 export interface DraftView {

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import type { Assumed } from '@/core/assess';
 import { assess } from '@/core/assess/assess';
 import { readPlan } from '@/core/assess/readPlan';
 import { anyPlan } from '@/testing/anyPlan';
@@ -25,6 +26,9 @@ describe('what was assumed', () => {
       ]),
     );
     expect(assumed.map((one) => sayAssumed(one, us))).toContain('Neon tetras, length: 1.5 in, grown');
+    // 24 °C are 75.2 °F: no assumption knows the fifth of a degree.
+    const warmth: Assumed = { path: 'water.temperatureC', value: 24, how: 'shared middle' };
+    expect(sayAssumed(warmth, us)).toBe('Temperature: 75 °F, the middle of what all species share');
   });
   it('never shows the insides of a plan, whatever was left out', () => {
     fc.assert(

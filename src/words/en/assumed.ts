@@ -1,5 +1,5 @@
 import type { Assumed } from '@/core/assess';
-import { keptUnit, type KeptUnit, toCore } from '@/core/kernel';
+import { keptUnit, type KeptUnit, type QuantityKind, toCore } from '@/core/kernel';
 import { capital } from './names';
 import { percent } from './quantities';
 import { termOf } from './vocabulary';
@@ -34,6 +34,9 @@ const PARTS: Readonly<Record<string, readonly [string, (KeptUnit | 'share')?]>> 
   origin: ['Origin'],
 };
 
+/** What nobody measures more finely than in whole steps, and no assumption knows. */
+const ROUND: readonly QuantityKind[] = ['flow', 'temperature', 'hardness'];
+
 /** Yes and no of a part. */
 const SWITCHES: Readonly<Record<string, readonly [yes: string, no: string]>> = {
   lid: ['lid', 'open'],
@@ -50,7 +53,7 @@ function valueOf(part: string, value: NonNullable<Assumed['value']>, words: Word
   const kept = as === undefined ? undefined : keptUnit(as);
   if (!kept) return plain(value);
   const core = toCore(kept.kind, value, kept.id);
-  return kept.kind === 'flow' ? words.quantity(kept.kind, core) : words.fine(kept.kind, core);
+  return ROUND.includes(kept.kind) ? words.quantity(kept.kind, core) : words.fine(kept.kind, core);
 }
 
 /** What was assumed, as a line: "Glass: 10 mm", "Neon tetras, length: 3.5 cm, grown". */

@@ -11,6 +11,15 @@ const WALLS = { lengthCm: 'long', widthCm: 'front to back', heightCm: 'high' } a
 const rehomed = (count: number, species: string, words: Words): string =>
   `Rehome ${words.counted(species, count)}`;
 
+/** A tank by its measures, and by the name that it is sold under where that is another: "29 US gal (30 in × 12 in × 18 in)". */
+function soldAs(
+  { name, lengthCm, widthCm, heightCm }: Extract<PlanEdit, { kind: 'set-tank' }>,
+  words: Words,
+): string {
+  const measures = [lengthCm, widthCm, heightCm].map((cm) => words.tank('length', cm)).join(' × ');
+  return /gal|ft/.test(name) ? `${name} (${measures})` : measures;
+}
+
 /** What one press of a fix will do. */
 function sayEdit(edit: PlanEdit, rehomes: number, words: Words): string {
   switch (edit.kind) {
@@ -29,7 +38,7 @@ function sayEdit(edit: PlanEdit, rehomes: number, words: Words): string {
         ? `Take the ${words.many(edit.species)} as wild-caught.`
         : `Buy tank-bred ${words.many(edit.species)}.`;
     case 'set-tank':
-      return `Choose a larger tank, ${[edit.lengthCm, edit.widthCm, edit.heightCm].map((cm) => words.tank('length', cm)).join(' × ')}.`;
+      return `Choose a larger tank, ${soldAs(edit, words)}.`;
     case 'set-wall':
       return `Move a wall: a tank ${words.tank('length', edit.cm)} ${WALLS[edit.wall]}.`;
     case 'set-breaks':

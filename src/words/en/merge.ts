@@ -9,6 +9,7 @@ import { dayName, plain } from './locale';
 import { capital, countOf } from './names';
 import { percent, type Quantities } from './quantities';
 import { termOf } from './vocabulary';
+import type { Words } from './words';
 
 interface Meta {
   readonly unit?: KeptUnit;
@@ -43,16 +44,37 @@ function valueWords(value: unknown, { unit, form }: Meta, words: Pick<Quantities
   }
 }
 
-/** "Tank Skerry, Length: 120 cm here, 122 cm in the file; the file was later." */
+/** The label of a form within a sentence; "GH" and "pH" stay as they are. */
+const within = (label: string): string =>
+  /^[A-Z][a-z]/.test(label) ? `${label[0]!.toLowerCase()}${label.slice(1)}` : label;
+
+/** The document, as a keeper calls it: "Tank Skerry", "Stock list of Skerry", "The settings". */
+function whoseWords({ kind, name, tank }: Pick<PartThatDiffers, 'kind' | 'name' | 'tank'>): string {
+  const sort = capital(documentName(kind).replace(/^an? /, ''));
+  if (kind === 'tank') return name === '' ? sort : `${sort} ${name}`;
+  const whose = name === '' ? sort : name;
+  return tank === '' ? whose : `${whose} of ${tank}`;
+}
+
+/**
+ * "Tank Skerry, length: 120 cm here, 122 cm in the file; the file was later." "Stock list of Skerry, cherry barb, number: 8 here, 6 in the
+ * file; this room was later."
+ */
 export function sayPartThatDiffers(
-  { kind, name, path, mine, theirs, stands }: PartThatDiffers,
-  words: Pick<Quantities, 'reading'>,
+  { kind, name, tank, species, path, mine, theirs, stands }: PartThatDiffers,
+  words: Pick<Words, 'reading' | 'one'>,
 ): string {
   const meta = metaAt(kind, path);
-  const whose = name === '' ? capital(documentName(kind).replace(/^an? /, '')) : `${capital(kind)} ${name}`;
-  const part = path === '' ? '' : `, ${partLabel(path) ?? path}`;
+  // One of a list that is there as a whole, or is not.
+  const isItem = path.endsWith(']');
+  const label = partLabel(path);
+  const part =
+    isItem && species !== '' ? '' : label === undefined ? path.replace(/\[.*$/, '') : within(label);
+  const about = [whoseWords({ kind, name, tank }), species === '' ? '' : words.one(species), part];
+  const value = (of: unknown): string =>
+    isItem ? (of === undefined ? 'not listed' : 'listed') : valueWords(of, meta, words);
   const later = stands === 'mine' ? 'this room' : 'the file';
-  return `${whose}${part}: ${valueWords(mine, meta, words)} here, ${valueWords(theirs, meta, words)} in the file; ${later} was later.`;
+  return `${about.filter((one) => one !== '').join(', ')}: ${value(mine)} here, ${value(theirs)} in the file; ${later} was later.`;
 }
 
 /** "Fish died, 4 Mar: the number must be at most 0." */

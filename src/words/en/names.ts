@@ -7,8 +7,17 @@ const UNCHANGED =
 /** Plurals that no rule makes. */
 const IRREGULAR: Readonly<Record<string, string>> = { platy: 'platies', oto: 'otos' };
 
+/** What was asked for already: a list asks for the same few names at each press. */
+const PLURALS = new Map<string, string>();
+
 /** A name for many: "oscars", "corys", "mollies", "angelfish". */
 export function pluralOf(name: string): string {
+  const plural = PLURALS.get(name) ?? makePlural(name);
+  PLURALS.set(name, plural);
+  return plural;
+}
+
+function makePlural(name: string): string {
   const last = name.split(' ').at(-1) ?? name;
   const irregular = IRREGULAR[last.toLowerCase()];
   if (irregular !== undefined) return name.slice(0, name.length - last.length) + irregular;

@@ -1,11 +1,12 @@
 import { useCallback } from 'react';
-import { STANDARD_TANKS, type StandardTank } from '@/catalogue/standardTanks';
+import { type StandardTank, tanksSold } from '@/catalogue/standardTanks';
 import type { TankOffer } from '@/core/assess';
 import { commonName, type SpeciesProfile } from '@/core/model';
 import { fishFirst, USUAL_CLEARANCE_CM } from '@/core/tank';
 import { planIn } from '@/session/planIn';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useInSteps } from '@/session/react/useInSteps';
+import { useUnits } from '@/session/react/useUnits';
 import { useWords } from '@/session/react/useWords';
 import type { TankView } from '@/session/react/useTanks';
 import { todayIso } from '@/session/today';
@@ -13,24 +14,35 @@ import { Button } from '@/ui/Button';
 import { FishPlate } from '@/ui/plates/FishPlate';
 import { Section } from '@/ui/Screen';
 import { VerdictMark } from '@/ui/SeverityMark';
-import { capital } from '@/words/en';
+import { capital, type Words } from '@/words/en';
 import type { FirstPlan } from './useFirstPlan';
 
 const OFFERED = 4;
 const NAMED = 12;
+/** Cubic centimetres in a litre. */
+const CM3_IN_L = 1000;
 /** Anywhere: no place was said yet. */
 const ANY_PLACE = { widthCm: null, clearanceCm: USUAL_CLEARANCE_CM, depthCm: null, heightCm: null };
+
+/** What the name of a size does not say: its measures, or how much it holds where the measures are the name. */
+function besideName({ name, lengthCm, widthCm, heightCm }: StandardTank, words: Words): string {
+  const isMeasured = name.startsWith(`${lengthCm} x `);
+  return isMeasured
+    ? words.tank('volume', (lengthCm * widthCm * heightCm) / CM3_IN_L)
+    : [lengthCm, widthCm, heightCm].map((cm) => words.tank('length', cm)).join(' × ');
+}
 
 /** Only fish so far: the common sizes that carry them, each with the verdict that it will get. */
 export function TanksForFish({ plan }: { readonly plan: FirstPlan }) {
   const catalogue = useCatalogue();
   const words = useWords();
+  const units = useUnits();
   const { listed } = plan;
   const begin = useCallback(async () => {
     const { tankOffers } = await import('@/core/assess/tankOffers');
     const groups = listed.map(({ group }) => group);
     const profiles = groups.flatMap(({ species }) => catalogue.byId.get(species) ?? []);
-    const usual = fishFirst(profiles, ANY_PLACE, STANDARD_TANKS).find(
+    const usual = fishFirst(profiles, ANY_PLACE, tanksSold(units)).find(
       ({ approach }) => approach === 'middle',
     );
     return (function* (): Generator<undefined, readonly TankOffer<StandardTank>[]> {
@@ -43,7 +55,7 @@ export function TanksForFish({ plan }: { readonly plan: FirstPlan }) {
         todayIso(),
       );
     })();
-  }, [listed, catalogue]);
+  }, [listed, catalogue, units]);
   const { last: offers, current } = useInSteps(begin);
   return (
     <Section title="Common tanks that carry them" aside="smallest first">
@@ -58,12 +70,10 @@ export function TanksForFish({ plan }: { readonly plan: FirstPlan }) {
               key={size.name}
               className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line py-1.5"
             >
-              <Button onClick={() => plan.type(size.name)}>{size.name}</Button>
-              <span className="fig text-slate">
-                {[size.lengthCm, size.widthCm, size.heightCm]
-                  .map((cm) => words.tank('length', cm))
-                  .join(' × ')}
-              </span>
+              <Button className="min-w-40" onClick={() => plan.type(size.name)}>
+                {size.name}
+              </Button>
+              <span className="fig min-w-44 text-slate">{besideName(size, words)}</span>
               <VerdictMark verdict={answer.today} later={answer.later} small />
             </li>
           ))}
