@@ -22,14 +22,10 @@ const middle = (numbers: readonly number[]): number =>
   [...numbers].sort((a, b) => a - b)[Math.floor(numbers.length / 2)] as number;
 const rounded = (value: number): number => Number(value.toPrecision(3));
 
-async function timed(times: number, work: () => unknown): Promise<number> {
-  const took: number[] = [];
-  for (let i = 0; i < times; i += 1) {
-    const start = performance.now();
-    await work();
-    took.push(performance.now() - start);
-  }
-  return middle(took);
+async function timed(work: () => unknown): Promise<number> {
+  const start = performance.now();
+  await work();
+  return performance.now() - start;
 }
 
 const same = (a: number | null, b: number | undefined): boolean =>
@@ -54,18 +50,24 @@ async function warm(work: () => unknown): Promise<void> {
   while (performance.now() < until);
 }
 
+/** In turns, so that a moment in which the machine is slow falls on all alike. */
+const TURNS = 7;
+const OWN_A_TURN = 5;
+
 /** Our best ten, proven, against one optimum of each general solver; the quicker of them over ours. */
 async function against(problem: ReducedProblem, glpk: Optimum | null, highs: Optimum) {
   const own = (): unknown => solveProblem(problem, { best: 10 });
+  const theirs = glpk ? [highs, glpk] : [highs];
   await warm(own);
-  const ours = await timed(25, own);
-  await warm(() => highs(problem));
-  const highsMs = await timed(5, () => highs(problem));
-  let glpkMs = Infinity;
-  if (glpk) {
-    await warm(() => glpk(problem));
-    glpkMs = await timed(5, () => glpk(problem));
+  for (const solve of theirs) await warm(() => solve(problem));
+  const took: number[] = [];
+  const tookThem: number[][] = theirs.map(() => []);
+  for (let turn = 0; turn < TURNS; turn += 1) {
+    for (let i = 0; i < OWN_A_TURN; i += 1) took.push(await timed(own));
+    for (const [i, solve] of theirs.entries()) tookThem[i]?.push(await timed(() => solve(problem)));
   }
+  const ours = middle(took);
+  const [highsMs = Infinity, glpkMs = Infinity] = tookThem.map(middle);
   return { ours, highsMs, glpkMs, ratio: Math.min(highsMs, glpkMs) / ours };
 }
 

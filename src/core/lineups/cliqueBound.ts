@@ -28,16 +28,17 @@ export class CliqueBound {
     private readonly bar: Bar,
     private readonly layerBonus: number,
   ) {
-    const n = it.original.length;
-    this.home = new Int32Array(n);
+    const { block, original, words } = it;
+    const n = original.length;
+    this.home = block.wholes(n);
     // A clique more for each item that could find none.
-    this.size = new Int32Array(2 * n);
-    this.top = new Float64Array(2 * n);
-    this.common = new Int32Array(2 * n * it.words);
-    this.rest = new Float64Array(n);
-    this.mark = new Uint8Array(n);
-    this.waiting = new Int32Array(n);
-    this.place = new Int32Array(n);
+    this.size = block.wholes(2 * n);
+    this.top = block.reals(2 * n);
+    this.common = block.wholes(2 * n * words);
+    this.rest = block.reals(n);
+    this.mark = block.bytes(n);
+    this.waiting = block.wholes(n);
+    this.place = block.wholes(n);
   }
 
   /**
@@ -45,28 +46,40 @@ export class CliqueBound {
    * the few that are left; the clique of the item worth most comes first.
    */
   cover(level: Level): void {
-    const { mark, it, home } = this;
-    for (let i = 0; i < level.count; i += 1) mark[level.items[i] as number] = 1;
-    const { waiting } = this;
-    let count = 0;
-    for (let item = 0; item < mark.length; item += 1) {
+    const { mark, home, waiting, worth } = this;
+    const { items, count } = level;
+    let last = -1;
+    for (let i = 0; i < count; i += 1) {
+      const item = items[i] as number;
+      mark[item] = 1;
+      if (item > last) last = item;
+    }
+    let sorted = 0;
+    for (let item = 0; item <= last; item += 1) {
       if (mark[item] === 0) continue;
       mark[item] = 0;
-      let at = count - 1;
-      while (at >= 0 && (this.worth[waiting[at] as number] as number) < (this.worth[item] as number)) {
-        waiting[at + 1] = waiting[at] as number;
+      const own = worth[item] as number;
+      let at = sorted - 1;
+      while (at >= 0) {
+        const other = waiting[at] as number;
+        if ((worth[other] as number) >= own) break;
+        waiting[at + 1] = other;
         at -= 1;
       }
       waiting[at + 1] = item;
-      count += 1;
+      sorted += 1;
     }
     // Each to the first clique that it excludes all of.
     const { size, place, common } = this;
+    const { words } = this.it;
     let cliques = 0;
     for (let i = 0; i < count; i += 1) {
       const item = waiting[i] as number;
+      // The word and the bit of the item in what a clique excludes in common.
+      const word = item >> 5;
+      const bit = 1 << (item & 31);
       let found = 0;
-      while (found < cliques && !isIn(common, found * it.words, item)) found += 1;
+      while (found < cliques && ((common[found * words + word] as number) & bit) === 0) found += 1;
       if (found === cliques) {
         size[cliques] = 0;
         cliques += 1;
@@ -84,7 +97,7 @@ export class CliqueBound {
     for (let i = 0; i < count; i += 1) {
       const item = waiting[i] as number;
       const c = home[item] as number;
-      level.items[place[c] as number] = item;
+      items[place[c] as number] = item;
       place[c] = (place[c] as number) + 1;
     }
   }

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { Block } from './block';
 import { cliqueCover, isIn, put, shareCliques } from './cliques';
 
 const graphs = fc
@@ -18,7 +19,7 @@ function cliquesOf(n: number, pairs: readonly (readonly [number, number])[]) {
     put(excludes, a * words, b);
     put(excludes, b * words, a);
   }
-  const disjoint = cliqueCover(n, excludes, words);
+  const disjoint = cliqueCover(new Block(), n, excludes, words);
   const { count, start, of } = shareCliques(n, excludes, words, disjoint);
   const shared: number[][] = Array.from({ length: count }, () => []);
   for (let i = 0; i < n; i += 1) for (let k = start[i]!; k < start[i + 1]!; k += 1) shared[of[k]!]!.push(i);

@@ -1,3 +1,5 @@
+import type { Block } from './block';
+
 /** Bits in rows of words: item `b` of the row that begins at word `from` stands in bit `b % 32` of word `from + b / 32`. */
 export const isIn = (bits: Int32Array, from: number, item: number): boolean =>
   ((bits[from + (item >> 5)] as number) & (1 << (item & 31))) !== 0;
@@ -28,10 +30,10 @@ export interface Cliques {
 }
 
 /** Items into disjoint cliques, greedily: each joins the first that it excludes all of. `excludes` has a row of bits an item. */
-export function cliqueCover(n: number, excludes: Int32Array, words: number): Cliques {
-  const clique = new Int32Array(n);
+export function cliqueCover(block: Block, n: number, excludes: Int32Array, words: number): Cliques {
+  const clique = block.wholes(n);
   /** What all members of a clique exclude. */
-  const common = new Int32Array(n * words);
+  const common = block.wholes(n * words);
   let cliques = 0;
   for (let item = 0; item < n; item += 1) {
     let home = 0;

@@ -1,12 +1,13 @@
 import type { Bar, Level } from './level';
 import { HAIR } from './podium';
-import { LIMITS, type Prepared } from './prepare';
+import { FEW_ITEMS, LIMITS, type Prepared } from './prepare';
 
 /** How the stride of the steps toward better prices shrinks (by trial). */
 const FIRST_STRIDE = 0.5;
 const STRIDE_HALVES = 20;
-/** After so many steps that brought less than this share there are no more. */
+/** After so many steps that brought less than this share there are no more, the latter with few items (by trial). */
 const MOST_IDLE = 20;
+const MOST_IDLE_FEW = 8;
 const WORTHWHILE = 1e-3;
 
 /**
@@ -22,6 +23,7 @@ export abstract class Descent {
   protected readonly trial: Float64Array;
   /** One over each limit. */
   protected readonly scale: Float64Array;
+  private readonly mostIdle: number;
 
   constructor(
     protected readonly it: Prepared,
@@ -30,11 +32,13 @@ export abstract class Descent {
     private readonly bar: Bar,
     prices: number,
   ) {
-    this.worth = new Float64Array(it.original.length);
-    this.top = new Float64Array(it.cliques);
-    this.picked = new Int32Array(it.cliques);
-    this.trial = new Float64Array(prices);
-    this.scale = Float64Array.from(it.capacity, (most) => 1 / Math.max(HAIR, most));
+    this.worth = it.block.reals(it.original.length);
+    this.top = it.block.reals(it.cliques);
+    this.picked = it.block.wholes(it.cliques);
+    this.trial = it.block.reals(prices);
+    this.mostIdle = it.original.length > FEW_ITEMS ? MOST_IDLE : MOST_IDLE_FEW;
+    this.scale = it.block.reals(LIMITS);
+    for (let r = 0; r < LIMITS; r += 1) this.scale[r] = 1 / Math.max(HAIR, it.capacity[r] as number);
   }
 
   /**
@@ -50,7 +54,12 @@ export abstract class Descent {
   /** Before the worth of candidates: nothing is picked. */
   protected clear({ items, count }: Level): void {
     const { top, picked } = this;
-    const { clique } = this.it;
+    const { clique, cliques } = this.it;
+    if (count > cliques) {
+      top.fill(0);
+      picked.fill(-1);
+      return;
+    }
     for (let i = 0; i < count; i += 1) {
       const home = clique[items[i] as number] as number;
       top[home] = 0;
@@ -74,12 +83,12 @@ export abstract class Descent {
    * bound under which nothing could enter.
    */
   reprice(level: Level, prices: Float64Array, steps: number, before: number): number {
-    const { trial } = this;
+    const { trial, mostIdle } = this;
     let least = this.priced(level, prices);
     let last = least;
     trial.set(prices);
     let idle = 0;
-    for (let k = 1; k <= steps && idle < MOST_IDLE && !this.bar.isAbove(before + least); k += 1) {
+    for (let k = 1; k <= steps && idle < mostIdle && !this.bar.isAbove(before + least); k += 1) {
       const norm = this.excess();
       if (norm < HAIR) break;
       this.move(((FIRST_STRIDE / (1 + k / STRIDE_HALVES)) * Math.max(1, least)) / norm);
@@ -87,7 +96,7 @@ export abstract class Descent {
       idle = last < least - WORTHWHILE * least ? 0 : idle + 1;
       if (last < least) {
         least = last;
-        prices.set(trial);
+        for (let r = 0; r < prices.length; r += 1) prices[r] = trial[r] as number;
       }
     }
     return last === least ? least : this.priced(level, prices);
@@ -109,8 +118,9 @@ export abstract class Descent {
 
   /** What is left of each limit, at its price. */
   protected leftAt(prices: Float64Array): number {
+    const { left } = this;
     let sum = 0;
-    for (let r = 0; r < LIMITS; r += 1) sum += (prices[r] as number) * (this.left[r] as number);
+    for (let r = 0; r < LIMITS; r += 1) sum += (prices[r] as number) * (left[r] as number);
     return sum;
   }
 }

@@ -1,3 +1,4 @@
+import type { Block } from './block';
 import { HAIR } from './podium';
 import { LIMITS } from './prepare';
 
@@ -17,11 +18,11 @@ export interface Level {
 }
 
 /** @param shared how many cliques are shared */
-export const makeLevel = (n: number, shared: number): Level => ({
-  items: new Int32Array(n),
-  suffix: new Float64Array(n),
-  prices: new Float64Array(LIMITS),
-  shared: new Float64Array(shared > 0 ? LIMITS + shared : 0),
+export const makeLevel = (block: Block, n: number, shared: number): Level => ({
+  items: block.wholes(n),
+  suffix: block.reals(n),
+  prices: block.reals(LIMITS),
+  shared: block.reals(shared > 0 ? LIMITS + shared : 0),
   count: 0,
   at: 0,
   value: 0,
@@ -29,21 +30,34 @@ export const makeLevel = (n: number, shared: number): Level => ({
 
 /** What a solution must be worth more than: the last of the best, and the floor. It only goes up. */
 export class Bar {
+  /** No solution under a bound of so much could enter. */
+  private under: number;
+
   constructor(
     private height: number,
     /** All values are multiples of this; 0 when there is no such. */
     private readonly step: number,
-  ) {}
+  ) {
+    this.under = this.worthless();
+  }
 
   raise(height: number): void {
-    if (height > this.height) this.height = height;
+    if (height <= this.height) return;
+    this.height = height;
+    this.under = this.worthless();
   }
 
   /** Whether nothing under this bound could enter. Ties are left to what was found first: the order of search is fixed. */
   isAbove(most: number): boolean {
-    const { step } = this;
-    const reachable = step > 0 ? Math.floor((most + HAIR) / step + HAIR) * step : most;
-    return reachable <= this.height + HAIR;
+    return most <= this.under;
+  }
+
+  /** Where values come in steps, a bound is worth no more than the last step that it reaches. */
+  private worthless(): number {
+    const { height, step } = this;
+    if (step === 0 || !Number.isFinite(height)) return height + HAIR;
+    const stepsBelow = Math.floor((height + HAIR) / step + HAIR);
+    return (stepsBelow + 1 - HAIR) * step - HAIR;
   }
 }
 

@@ -45,16 +45,21 @@ export class Podium {
     return value > this.least - HAIR;
   }
   wouldEnter(solution: Solution): boolean {
-    const same = this.standing[this.alike(solution)];
-    if (same) return before(solution, same);
+    const same = this.alike(solution);
+    if (same >= 0) return before(solution, this.standing[same] as Solution);
+    if (this.standing.length < this.size) return true;
     const last = this.standing[this.standing.length - 1];
-    return this.standing.length < this.size || last === undefined || before(solution, last);
+    return last === undefined || before(solution, last);
   }
   enter(solution: Solution): void {
+    const { standing } = this;
     const same = this.alike(solution);
-    if (same >= 0) this.standing.splice(same, 1);
-    const at = this.standing.findIndex((other) => before(solution, other));
-    this.standing.splice(at < 0 ? this.standing.length : at, 0, solution);
-    if (this.standing.length > this.size) this.standing.pop();
+    if (same >= 0) standing.splice(same, 1);
+    let at = standing.length;
+    standing.push(solution);
+    for (; at > 0 && before(solution, standing[at - 1] as Solution); at -= 1)
+      standing[at] = standing[at - 1] as Solution;
+    standing[at] = solution;
+    if (standing.length > this.size) standing.pop();
   }
 }

@@ -23,9 +23,9 @@ export class SharedPrices extends Descent {
   ) {
     const { count } = it.shared;
     super(it, left, bar, LIMITS + count);
-    this.over = new Float64Array(LIMITS + count);
-    this.met = new Int32Array(count);
-    this.seen = new Int32Array(count);
+    this.over = it.block.reals(LIMITS + count);
+    this.met = it.block.wholes(count);
+    this.seen = it.block.wholes(count);
   }
 
   protected priced(level: Level, prices: Float64Array): number {

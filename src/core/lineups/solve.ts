@@ -41,10 +41,12 @@ export interface SolveOptions {
 
 /** Steps toward better prices at the root, at a node, and at the first below one (by trial). */
 const ROOT_STEPS = 100;
-const NODE_STEPS = 4;
+const NODE_STEPS = 3;
 const DIVE_STEPS = 1;
 /** Shared cliques are counted where they bring the bound of the root down to this share of the plain one (by trial). */
 const WORTH_SHARING = 0.98;
+/** With so few candidates a level is not priced (by trial). */
+const HANDFUL = 6;
 /** How often `stop` is asked, in nodes. */
 const BREATH = 2048;
 
@@ -90,9 +92,11 @@ class Search {
     this.n = this.it.original.length;
     this.podium = new Podium(options.best, options.distinct ?? null);
     this.bar = new Bar(options.floor ?? -Infinity, this.it.step);
-    this.left = Float64Array.from(this.it.capacity);
-    this.taken = new Uint8Array(this.n);
-    this.later = new Int32Array(this.n);
+    const { block } = this.it;
+    this.left = block.reals(LIMITS);
+    this.left.set(this.it.capacity);
+    this.taken = block.bytes(this.n);
+    this.later = block.wholes(this.n);
     this.prices = new Prices(this.it, this.left, this.bar);
     this.shared = new SharedPrices(this.it, this.left, this.bar, problem.layerBonus);
     this.sharing = this.it.shared.count > 0;
@@ -117,7 +121,7 @@ class Search {
   private level(depth: number): Level {
     const known = this.levels[depth];
     if (known) return known;
-    const made = makeLevel(this.n, this.it.shared.count);
+    const made = makeLevel(this.it.block, this.n, this.it.shared.count);
     this.levels.push(made);
     return made;
   }
@@ -138,12 +142,26 @@ class Search {
     return bits;
   }
 
+  /** The chosen items by their own numbers, ascending. */
+  private named(): number[] {
+    const { chosen, it } = this;
+    const items: number[] = [];
+    for (const one of chosen) {
+      const item = it.original[one] as number;
+      let at = items.length;
+      for (items.push(item); at > 0 && (items[at - 1] as number) > item; at -= 1)
+        items[at] = items[at - 1] as number;
+      items[at] = item;
+    }
+    return items;
+  }
+
   /** `most` is what the items are worth before anything that speaks against them together. */
   private record(most: number): void {
     if (this.it.required.some((list) => !list.some((item) => this.taken[item] === 1))) return;
     const floor = (this.options.floor ?? -Infinity) + HAIR;
     if (!this.podium.mayEnter(most) || most <= floor) return;
-    const items = this.chosen.map((item) => this.it.original[item] as number).sort((a, b) => a - b);
+    const items = this.named();
     const value = most - (this.options.loss?.(items) ?? 0);
     if (!this.podium.mayEnter(value) || value <= floor) return;
     const solution: Solution = { value, items };
@@ -212,6 +230,45 @@ class Search {
     return this.price(level, 0, value, bonus);
   }
 
+  /** How many of a level's candidates are to be tried, in the order of its tails, which are bounded; 0 when nothing better is there. */
+  private bounded(level: Level, value: number, covered: number, steps: number, shares: boolean): number {
+    const bonus = this.problem.layerBonus * bitsOf(this.coverable(level) & ~covered);
+    if (!(shares ? this.priceShared(level, steps, value, bonus) : this.price(level, steps, value, bonus)))
+      return 0;
+    this.tails.cover(level);
+    const tried = this.served(level);
+    this.tails.bound(level, covered);
+    const left = this.tails.fixOut(level, value, tried);
+    if (shares && this.sharing) this.shared.bound(level, covered);
+    return left;
+  }
+
+  /** The same for a handful of candidates, whose tails are bounded by what they are worth in all: prices would cost more than they save. */
+  private plain(level: Level, covered: number): number {
+    const { it } = this;
+    const tried = this.served(level);
+    let sum = 0;
+    let bits = 0;
+    for (let i = level.count - 1; i >= 0; i -= 1) {
+      const item = level.items[i] as number;
+      const home = it.clique[item] as number;
+      let most = 0;
+      for (let j = i + 1; j < level.count; j += 1) {
+        const other = level.items[j] as number;
+        if (it.clique[other] === home) most = Math.max(most, it.value[other] as number);
+      }
+      sum += Math.max(0, (it.value[item] as number) - most);
+      bits |= it.covers[item] as number;
+      level.suffix[i] = sum + this.problem.layerBonus * bitsOf(bits & ~covered);
+    }
+    return tried;
+  }
+
+  /** How many candidates may be taken next: all of them, or those of a required group, which then stand in front. */
+  private served(level: Level): number {
+    return this.it.required.length > 0 ? this.serve(level) : level.count;
+  }
+
   private search(depth: number, value: number, covered: number, steps: number): void {
     const { it, left } = this;
     const level = this.levels[depth] as Level;
@@ -226,18 +283,12 @@ class Search {
       this.stopped = true;
       return;
     }
-    const bonus = this.problem.layerBonus * bitsOf(this.coverable(level) & ~covered);
     const shares = this.sharing && level.count > FEW_ITEMS;
-    if (!(shares ? this.priceShared(level, steps, value, bonus) : this.price(level, steps, value, bonus))) {
-      level.count = 0;
-      return;
-    }
-    this.tails.cover(level);
-    const tried = it.required.length > 0 ? this.serve(level) : level.count;
-    this.tails.bound(level, covered);
-    const last = this.tails.fixOut(level, value, tried) - 1;
+    const last =
+      (level.count > HANDFUL
+        ? this.bounded(level, value, covered, steps, shares)
+        : this.plain(level, covered)) - 1;
     const next = this.level(depth + 1);
-    if (shares && this.sharing) this.shared.bound(level, covered);
     for (let i = 0; i <= last; i += 1) {
       level.at = i;
       if (this.bar.isAbove(value + (level.suffix[i] as number))) break;
@@ -250,7 +301,7 @@ class Search {
       const now = value + (it.value[item] as number) + this.problem.layerBonus * bitsOf(bits & ~covered);
       this.record(now);
       this.admit(level, i + 1, item, next);
-      next.prices.set(level.prices);
+      for (let r = 0; r < LIMITS; r += 1) next.prices[r] = level.prices[r] as number;
       if (shares) next.shared.set(level.shared);
       if (next.count === 1) this.last(next.items[0] as number, now, bits);
       else if (next.count > 1) this.search(depth + 1, now, bits, i === 0 ? DIVE_STEPS : NODE_STEPS);
@@ -278,18 +329,23 @@ class Search {
 
   /** What of the later candidates can still be taken beside the item: not excluded, and within what is left. */
   private admit(level: Level, first: number, item: number, next: Level): void {
-    const { it, left } = this;
-    const row = item * it.words;
+    const { excludes, words, use } = this.it;
+    const { items } = level;
+    const to = next.items;
+    const row = item * words;
+    // Written out for the four limits, as in the prices.
+    const l0 = (this.left[0] as number) + HAIR;
+    const l1 = (this.left[1] as number) + HAIR;
+    const l2 = (this.left[2] as number) + HAIR;
+    const l3 = (this.left[3] as number) + HAIR;
     let count = 0;
-    for (let i = first; i < level.count; i += 1) {
-      const other = level.items[i] as number;
-      if (isIn(it.excludes, row, other)) continue;
+    for (let i = first, end = level.count; i < end; i += 1) {
+      const other = items[i] as number;
+      if (isIn(excludes, row, other)) continue;
       const from = other * LIMITS;
-      let fits = true;
-      for (let r = 0; r < LIMITS && fits; r += 1)
-        fits = (it.use[from + r] as number) <= (left[r] as number) + HAIR;
-      if (!fits) continue;
-      next.items[count] = other;
+      if ((use[from] as number) > l0 || (use[from + 1] as number) > l1) continue;
+      if ((use[from + 2] as number) > l2 || (use[from + 3] as number) > l3) continue;
+      to[count] = other;
       count += 1;
     }
     next.count = count;
