@@ -41,7 +41,7 @@ export interface SolveOptions {
 
 /** Steps toward better prices at the root, at a node, and at the first below one (by trial). */
 const ROOT_STEPS = 100;
-const NODE_STEPS = 3;
+const NODE_STEPS = 2;
 const DIVE_STEPS = 1;
 /** Shared cliques are counted where they bring the bound of the root down to this share of the plain one (by trial). */
 const WORTH_SHARING = 0.98;
@@ -299,12 +299,13 @@ class Search {
       this.taken[item] = 1;
       const bits = covered | (it.covers[item] as number);
       const now = value + (it.value[item] as number) + this.problem.layerBonus * bitsOf(bits & ~covered);
-      this.record(now);
       this.admit(level, i + 1, item, next);
       for (let r = 0; r < LIMITS; r += 1) next.prices[r] = level.prices[r] as number;
       if (shares) next.shared.set(level.shared);
       if (next.count === 1) this.last(next.items[0] as number, now, bits);
       else if (next.count > 1) this.search(depth + 1, now, bits, i === 0 ? DIVE_STEPS : NODE_STEPS);
+      // After what holds it and more: that is mostly worth more, and keeps it from entering at all.
+      this.record(now);
       if (this.stopped) return;
       this.chosen.pop();
       this.taken[item] = 0;
