@@ -1,6 +1,7 @@
 import { CliqueBound } from './cliqueBound';
 import { isIn } from './cliques';
 import { Bar, bitsOf, type Level, makeLevel } from './level';
+import { Musts } from './musts';
 import { HAIR, Podium, type Solution } from './podium';
 import { FEW_ITEMS, LIMITS, prepare } from './prepare';
 import { Prices } from './prices';
@@ -82,7 +83,7 @@ class Search {
   /** Whether shared cliques are counted. */
   private sharing: boolean;
   private readonly tails: CliqueBound;
-  private readonly later: Int32Array;
+  private readonly musts: Musts;
 
   constructor(
     private readonly problem: ReducedProblem,
@@ -96,7 +97,7 @@ class Search {
     this.left = block.reals(LIMITS);
     this.left.set(this.it.capacity);
     this.taken = block.bytes(this.n);
-    this.later = block.wholes(this.n);
+    this.musts = new Musts(this.it, this.taken);
     this.prices = new Prices(this.it, this.left, this.bar);
     this.shared = new SharedPrices(this.it, this.left, this.bar, problem.layerBonus);
     this.sharing = this.it.shared.count > 0;
@@ -158,7 +159,7 @@ class Search {
 
   /** `most` is what the items are worth before anything that speaks against them together. */
   private record(most: number): void {
-    if (this.it.required.some((list) => !list.some((item) => this.taken[item] === 1))) return;
+    if (!this.musts.areMet()) return;
     const floor = (this.options.floor ?? -Infinity) + HAIR;
     if (!this.podium.mayEnter(most) || most <= floor) return;
     const items = this.named();
@@ -173,37 +174,6 @@ class Search {
     this.podium.enter(solution);
     this.bar.raise(this.podium.least);
     this.options.onBetter?.(this.podium.standing);
-  }
-
-  /**
-   * Brings the candidates of a required group that is not served yet to the front, for only they may be taken next: the
-   * group with the fewest. Answers how many stand there; all of them when every group is served.
-   */
-  private serve(level: Level): number {
-    const { later } = this;
-    let fewest: readonly number[] | null = null;
-    let least = Infinity;
-    for (const list of this.it.required) {
-      if (list.some((item) => this.taken[item] === 1)) continue;
-      let count = 0;
-      for (let i = 0; i < level.count; i += 1) if (list.includes(level.items[i] as number)) count += 1;
-      if (count < least) [fewest, least] = [list, count];
-    }
-    if (!fewest) return level.count;
-    let front = 0;
-    let rest = 0;
-    for (let i = 0; i < level.count; i += 1) {
-      const item = level.items[i] as number;
-      if (fewest.includes(item)) {
-        level.items[front] = item;
-        front += 1;
-      } else {
-        later[rest] = item;
-        rest += 1;
-      }
-    }
-    for (let i = 0; i < rest; i += 1) level.items[front + i] = later[i] as number;
-    return front;
   }
 
   /** Prices a level, and drops what cannot be in a better set. Answers whether any better one can be there; `bonus` is for the layers. */
@@ -236,7 +206,7 @@ class Search {
     if (!(shares ? this.priceShared(level, steps, value, bonus) : this.price(level, steps, value, bonus)))
       return 0;
     this.tails.cover(level);
-    const tried = this.served(level);
+    const tried = this.musts.serve(level);
     this.tails.bound(level, covered);
     const left = this.tails.fixOut(level, value, tried);
     if (shares && this.sharing) this.shared.bound(level, covered);
@@ -246,7 +216,7 @@ class Search {
   /** The same for a handful of candidates, whose tails are bounded by what they are worth in all: prices would cost more than they save. */
   private plain(level: Level, covered: number): number {
     const { it } = this;
-    const tried = this.served(level);
+    const tried = this.musts.serve(level);
     let sum = 0;
     let bits = 0;
     for (let i = level.count - 1; i >= 0; i -= 1) {
@@ -262,11 +232,6 @@ class Search {
       level.suffix[i] = sum + this.problem.layerBonus * bitsOf(bits & ~covered);
     }
     return tried;
-  }
-
-  /** How many candidates may be taken next: all of them, or those of a required group, which then stand in front. */
-  private served(level: Level): number {
-    return this.it.required.length > 0 ? this.serve(level) : level.count;
   }
 
   private search(depth: number, value: number, covered: number, steps: number): void {
