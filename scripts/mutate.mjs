@@ -8,6 +8,7 @@ import { folders, piecesOf } from './mutation/pieces.mjs';
  * for what these pass over, those of other folders that need the code. In pieces of some files of one folder: what was done is kept, so
  * that it can be stopped and gone on with, and a piece is run again when one of its files or of its folder's tests has changed.
  * `npm run mutate` runs for an hour; `npm run mutate -- MINUTES [folder…]` as long as is said, the folders that are named.
+ * Of a file of tests those within its first quarter of a minute count.
  * The result stands in docs/mutation.md, what is done in docs/mutation.json, what was not noticed in dist/mutation; faults that no test can notice are excused by name in docs/mutation-excused.json.
  */
 const AIM = 85;
@@ -85,7 +86,7 @@ function write() {
     page,
     `# Mutation score of the core
 
-Written by \`npm run mutate\`: small faults are put into the core one by one, and its tests are run: those that sit beside the code, in the same folder, and then, against what these pass over, those of other folders that need the code (for some seconds a fault; of other folders without the slowest, and not for faults of many lines). A lower bound: the tests of screens, store and session go through the core too. Aim: ${AIM} % and more are noticed. What no test can notice is excused by name in \`mutation-excused.json\`. Folders that are not named were not run yet.
+Written by \`npm run mutate\`: small faults are put into the core one by one, and its tests are run: those that sit beside the code, in the same folder, and then, against what these pass over, those of other folders that need the code (for some seconds a fault; of other folders without the slowest, and not for faults of many lines; of a file of tests what runs within a quarter of a minute). A lower bound: the tests of screens, store and session go through the core too. Aim: ${AIM} % and more are noticed. What no test can notice is excused by name in \`mutation-excused.json\`. Folders that are not named were not run yet.
 
 | folder | run | noticed beside | noticed elsewhere | not noticed | excused | share |
 |---|---|---|---|---|---|---|

@@ -36,6 +36,7 @@ function tryFaults(name, mutate, tests, patience) {
       // The runner ends its tests by itself once its patience is over: only a fault that loops for ever takes longer.
       timeoutMS: 3000 + patience,
       timeoutFactor: 0,
+      dryRunTimeoutMinutes: 30,
       disableTypeChecks: false,
       tempDirName: join('dist', 'mutation', 'work'),
       ignorePatterns: ['.next', 'bench', 'dist', 'docs/screenshots', 'e2e', 'test-results'],
