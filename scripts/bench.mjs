@@ -1,5 +1,6 @@
 import { BROWSER_PARTS, browserBench } from '../bench/browser.mjs';
 import { bundled } from '../bench/bundled.mjs';
+import { fixedSumMs } from '../bench/fixedSum.mjs';
 import { firstLoad } from '../bench/firstLoad.mjs';
 import { buildApp } from './build.mjs';
 import { ensureInstalled, say } from './lib.mjs';
@@ -32,8 +33,12 @@ if (unknown.length > 0) {
 }
 const isAsked = (name) => asked.length === 0 || asked.includes(name);
 const answer = {};
+// Beside each part stands how quick the machine was before and after it.
+let before = fixedSumMs();
 const told = (name, figures) => {
-  answer[name] = figures;
+  const after = fixedSumMs();
+  answer[name] = { ...figures, fixedSumMs: [before, after] };
+  before = after;
   say(`bench: ${name} measured`);
 };
 for (const [name, measure] of Object.entries(CORE_PARTS)) if (isAsked(name)) told(name, await measure());
