@@ -48,7 +48,7 @@ export function Stepper({
   };
   return (
     <span className="inline-flex flex-col">
-      <span className="inline-flex items-stretch" role="group" aria-label={label}>
+      <span className="group/step inline-flex items-stretch" role="group" aria-label={label}>
         <button
           type="button"
           className={classes(STEP, 'border-r-0')}
@@ -58,8 +58,9 @@ export function Stepper({
         >
           −
         </button>
-        {/* A number that changes lays out nothing but itself: its box has a size of its own. */}
-        <span className="h-7 w-9 max-desk:h-11 max-desk:w-12 max-desk:max-[22rem]:size-9">
+        {/* A number that changes lays out nothing but itself, as its box has a size of its own; and where it is about to change, it is a layer
+            of its own, so that nothing else is drawn again. */}
+        <span className="h-7 w-9 group-focus-within/step:will-change-transform max-desk:h-11 max-desk:w-12 max-desk:max-[22rem]:size-9">
           <input
             aria-label={`Number of ${label}`}
             inputMode="numeric"

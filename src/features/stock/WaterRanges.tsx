@@ -21,7 +21,8 @@ export const WaterRanges = memo(function WaterRanges({
   const words = useWords();
   const { planned, shared, water } = assessment.context;
   return (
-    <div className="grid grid-cols-1 gap-4 sm:grid-cols-3">
+    // Painted by itself, and not again while nothing in it changes: it has three bars a species.
+    <div className="isolate grid grid-cols-1 gap-4 sm:grid-cols-3">
       {MEASURES.map(({ name, label, kind: measured, low, high }) => {
         const figure = (value: number): string =>
           measured === null ? tenth(value) : words.figure(measured, value);
@@ -63,18 +64,15 @@ export const WaterRanges = memo(function WaterRanges({
               <ul className="relative flex flex-col gap-[3px]">
                 {planned.map((species) => {
                   const [from, to] = species.range[name];
+                  const said = `${commonName(species.profile)}: ${figure(from)} to ${figure(to)}`;
                   return (
-                    <li
-                      key={species.profile.id}
-                      className="h-[7px]"
-                      title={`${commonName(species.profile)}: ${figure(from)} to ${figure(to)}`}
-                    >
-                      <span className="sr-only">{`${commonName(species.profile)}: ${figure(from)} to ${figure(to)}`}</span>
+                    <li key={species.profile.id} className="h-[7px]" title={said}>
                       <span
-                        aria-hidden="true"
-                        className="absolute h-[5px]"
+                        role="img"
+                        aria-label={said}
+                        className="block h-[5px]"
                         style={{
-                          left: at(from),
+                          marginLeft: at(from),
                           width: `calc(${at(to)} - ${at(from)})`,
                           background: colours.get(species.profile.id),
                         }}

@@ -2,6 +2,7 @@
 
 import { memo, useId } from 'react';
 import type { Scene, SceneTank } from '@/core/scene';
+import { classes } from '../classes';
 
 interface Props {
   readonly tank: SceneTank;
@@ -38,7 +39,8 @@ export const TankDrawing = memo(function TankDrawing({
   const surface = scene?.surface ?? Math.max(1, heightCm - tank.waterLineCm);
   return (
     <svg
-      className="block size-full [max-height:inherit] will-change-transform"
+      // Fish move over the large one; the small ones stand still, and a layer of their own would cost each frame.
+      className={classes('block size-full [max-height:inherit]', !isSmall && 'will-change-transform')}
       viewBox={frame.join(' ')}
       aria-hidden="true"
     >
