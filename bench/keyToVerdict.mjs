@@ -16,6 +16,12 @@ async function keysToPaint(page, places) {
   for (let i = 0; i < ROUNDS; i += 1) {
     await page.evaluate((selectors) => {
       const changed = selectors.map(() => false);
+      // What stands in a field is seen, and is no change of the document.
+      const fields = () =>
+        selectors.map((selector) =>
+          [...document.querySelectorAll(`${selector} input`)].map((one) => one.value).join(),
+        );
+      const before = fields();
       selectors.forEach((selector, i) => {
         new MutationObserver((_, observer) => {
           observer.disconnect();
@@ -36,7 +42,7 @@ async function keysToPaint(page, places) {
           const { port1, port2 } = new MessageChannel();
           const frame = () =>
             requestAnimationFrame(() => {
-              port2.postMessage([...changed]);
+              port2.postMessage(fields().map((now, i) => changed[i] || now !== before[i]));
             });
           port1.onmessage = ({ data: now }) => {
             const at = performance.now() - start;

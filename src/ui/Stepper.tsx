@@ -25,20 +25,30 @@ export function Stepper({
   // What is being typed: it counts once it is left, or with Enter, so that a number of two digits is one change.
   const [typed, setTyped] = useState<string | null>(null);
   const isWrong = typed !== null && !(/^\d+$/.test(typed) && Number(typed) >= least && Number(typed) <= most);
-  // What presses make of it stands at once; what follows from it comes after it is painted.
-  const [ahead, setAhead] = useState<number | null>(null);
+  // What presses make of it stands in the field at once, without a drawing of the page; all else comes after it is painted.
+  const field = useRef<HTMLInputElement>(null);
+  const pressed = useRef<number | null>(null);
   const onTheirWay = useRef(0);
+  // New each time, so that the field is drawn anew even where nothing came of a press.
+  const [{ ahead }, setAhead] = useState<{ readonly ahead: number | null }>({ ahead: null });
   const shown = ahead ?? value;
   const step = (by: number): void => {
     const stepped = (now: number): number => Math.min(most, Math.max(least, now + by));
-    setTyped(null);
-    setAhead(stepped(shown));
+    const next = stepped(pressed.current ?? shown);
+    pressed.current = next;
+    if (field.current) field.current.value = String(next);
     onTheirWay.current += 1;
     const arrived = (): void => {
       onTheirWay.current -= 1;
-      if (onTheirWay.current === 0) setAhead(null);
+      if (onTheirWay.current > 0) return;
+      pressed.current = null;
+      setAhead({ ahead: null });
     };
-    afterPaint(() => void Promise.resolve(onChange(stepped)).then(arrived, arrived));
+    afterPaint(() => {
+      setTyped(null);
+      setAhead({ ahead: pressed.current });
+      void Promise.resolve(onChange(stepped)).then(arrived, arrived);
+    });
   };
   const take = (): void => {
     // What cannot be one stays as it was typed, and says what it wants.
@@ -62,6 +72,7 @@ export function Stepper({
             of its own, so that nothing else is drawn again. */}
         <span className="h-7 w-9 group-focus-within/step:will-change-transform max-desk:h-11 max-desk:w-12 max-desk:max-[22rem]:size-9">
           <input
+            ref={field}
             aria-label={`Number of ${label}`}
             inputMode="numeric"
             enterKeyHint="done"
