@@ -57,6 +57,7 @@ describe('a search that is stopped', () => {
       const cut = solveProblem(problem, { best: 1, mostNodes: 20 });
       expect(cut.proven).toBe(false);
       expect(cut.bound).toBeGreaterThanOrEqual(whole.best[0]!.value - 1e-9);
+      expect(cut.bound).toBeLessThan(1.5 * whole.best[0]!.value);
       expect(whole.bound).toBeCloseTo(whole.best[0]!.value, 9);
     }
   });

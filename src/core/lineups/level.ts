@@ -12,9 +12,8 @@ export interface Level {
   /** The prices of limits and of shared cliques that go together; empty where none are shared. */
   readonly shared: Float64Array;
   count: number;
-  /** Where the level stands, and what was worth so far: for the bound when the search is stopped. */
+  /** Where the level stands: for the bound when the search is stopped. */
   at: number;
-  value: number;
 }
 
 /** @param shared how many cliques are shared */
@@ -25,7 +24,6 @@ export const makeLevel = (block: Block, n: number, shared: number): Level => ({
   shared: block.reals(shared > 0 ? LIMITS + shared : 0),
   count: 0,
   at: 0,
-  value: 0,
 });
 
 /** What a solution must be worth more than: the last of the best, and the floor. It only goes up. */

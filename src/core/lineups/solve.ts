@@ -127,14 +127,10 @@ class Search {
     return made;
   }
 
-  /** The most that any list could be worth that the search had not reached when it stopped. */
+  /** The most that any list could be worth that the search had not reached when it stopped: all of them begin where its root stands. */
   private openBound(): number {
-    let most = this.podium.best;
-    for (let depth = 0; depth <= this.chosen.length && depth < this.levels.length; depth += 1) {
-      const level = this.levels[depth] as Level;
-      if (level.at < level.count) most = Math.max(most, level.value + (level.suffix[level.at] as number));
-    }
-    return most;
+    const { suffix, at } = this.level(0);
+    return Math.max(this.podium.best, suffix[at] as number);
   }
 
   private coverable(level: Level): number {
@@ -237,7 +233,6 @@ class Search {
   private search(depth: number, value: number, covered: number, steps: number): void {
     const { it, left } = this;
     const level = this.levels[depth] as Level;
-    level.value = value;
     level.at = 0;
     level.suffix[0] = Infinity;
     this.searched += 1;
