@@ -67,17 +67,6 @@ export abstract class Descent {
     }
   }
 
-  /** The worth of a candidate; it is picked where it is the best of its clique. Answers what that adds. */
-  protected pick(item: number, worth: number): number {
-    this.worth[item] = worth;
-    const home = this.it.clique[item] as number;
-    const most = this.top[home] as number;
-    if (worth <= most) return 0;
-    this.top[home] = worth;
-    this.picked[home] = item;
-    return worth - most;
-  }
-
   /**
    * Better prices for the candidates of a level: a few steps along the subgradient, the best of them kept. Ends at the first
    * bound under which nothing could enter.

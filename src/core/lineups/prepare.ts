@@ -6,8 +6,9 @@ import { LAYER_NAMES, type LayerName, type ProblemItem, type ReducedProblem } fr
 /** Nitrate and the room of each layer. */
 export const LIMITS = 1 + LAYER_NAMES.length;
 
-/** With so many items or fewer the disjoint cliques are as good a bound as the shared ones, and quicker (by trial): in all, and at one level. */
+/** With so many items in all or fewer the disjoint cliques are as good a bound as the shared ones, and quicker (by trial). */
 const FEW_IN_ALL = 60;
+/** The same of one level of the search. */
 export const FEW_ITEMS = 45;
 
 /** Items renumbered for the search, the most valuable for what they use first. */

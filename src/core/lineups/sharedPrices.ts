@@ -71,6 +71,17 @@ export class SharedPrices extends Descent {
     return sum;
   }
 
+  /** The worth of a candidate; it is picked where it is the best of its clique. Answers what that adds. */
+  private pick(item: number, worth: number): number {
+    this.worth[item] = worth;
+    const home = this.it.clique[item] as number;
+    const most = this.top[home] as number;
+    if (worth <= most) return 0;
+    this.top[home] = worth;
+    this.picked[home] = item;
+    return worth - most;
+  }
+
   protected excess(): number {
     const { over, scale, met, metCount } = this;
     let norm = 0;

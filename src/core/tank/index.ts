@@ -4,7 +4,7 @@ export { DERIVED, furnishTank } from './furnishTank';
 export { USUAL_CLEARANCE_CM, fishFirst, sameFootprint, sizesForPlace } from './placeFits';
 export type { Place, ApproachAnswer } from './placeFits';
 export { TAP_NITRATE_MGL, USUAL_ROUTINE } from './tankDefaults';
-export { readTank } from './readTank';
+export { litresOf, readTank } from './readTank';
 export type { TankGuess } from './readTank';
 export { tankFigures } from './tankFigures';
 export type { TankFigures } from './tankFigures';

@@ -29,7 +29,12 @@ const SAME_LENGTH = 0.03;
 const SHORTEST_CM = 10;
 const LONGEST_CM = 1000;
 
-const litresOf = ({ lengthCm, widthCm, heightCm }: Box): Litres => (lengthCm * widthCm * heightCm) / 1000;
+/**
+ * What a box holds to its rim, by its outside measures: cm to litres.
+ * @example litresOf({ lengthCm: 100, widthCm: 40, heightCm: 50 }) // 200
+ */
+export const litresOf = ({ lengthCm, widthCm, heightCm }: Box): Litres =>
+  (lengthCm * widthCm * heightCm) / 1000;
 const fold = (text: string): string =>
   text
     .toLowerCase()

@@ -52,7 +52,7 @@ function LengthThen({ line, months }: { readonly line: StockLine; readonly month
   return (
     <>
       {words.figure('length', after(months))}{' '}
-      <span className="text-slate">
+      <span className="whitespace-nowrap text-slate">
         {months > 0 && most - least > 0.2
           ? `(${words.range('length', [least, most])})`
           : `of ${words.quantity('length', adultLengthCm(line.profile))}`}

@@ -2,7 +2,7 @@ import { useCallback } from 'react';
 import { type StandardTank, tanksSold } from '@/catalogue/standardTanks';
 import type { TankOffer } from '@/core/assess';
 import { commonName, type SpeciesProfile } from '@/core/model';
-import { fishFirst, USUAL_CLEARANCE_CM } from '@/core/tank';
+import { fishFirst, litresOf, USUAL_CLEARANCE_CM } from '@/core/tank';
 import { planIn } from '@/session/planIn';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useInSteps } from '@/session/react/useInSteps';
@@ -19,16 +19,15 @@ import type { FirstPlan } from './useFirstPlan';
 
 const OFFERED = 4;
 const NAMED = 12;
-/** Cubic centimetres in a litre. */
-const CM3_IN_L = 1000;
 /** Anywhere: no place was said yet. */
 const ANY_PLACE = { widthCm: null, clearanceCm: USUAL_CLEARANCE_CM, depthCm: null, heightCm: null };
 
 /** What the name of a size does not say: its measures, or how much it holds where the measures are the name. */
-function besideName({ name, lengthCm, widthCm, heightCm }: StandardTank, words: Words): string {
+function besideName(size: StandardTank, words: Words): string {
+  const { name, lengthCm, widthCm, heightCm } = size;
   const isMeasured = name.startsWith(`${lengthCm} x `);
   return isMeasured
-    ? words.tank('volume', (lengthCm * widthCm * heightCm) / CM3_IN_L)
+    ? words.tank('volume', litresOf(size))
     : [lengthCm, widthCm, heightCm].map((cm) => words.tank('length', cm)).join(' × ');
 }
 
