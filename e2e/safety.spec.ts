@@ -248,6 +248,18 @@ test('the focus stays where the work is', async ({ page }) => {
   expect(await focused()).toBe(true);
 });
 
+/** The text of all files of the second copy; nothing while they are being written. */
+const SECOND_COPY = `(async () => {
+  try {
+    const place = await (await navigator.storage.getDirectory()).getDirectoryHandle('lomvik-own');
+    const texts = [];
+    for await (const handle of place.values()) texts.push(await (await handle.getFile()).text());
+    return texts.join('');
+  } catch {
+    return '';
+  }
+})()`;
+
 test('a database that is gone is offered back whole from the second copy, and a part of it too', async ({
   page,
 }) => {
@@ -255,9 +267,9 @@ test('a database that is gone is offered back whole from the second copy, and a 
   await page.goto('/stock');
   await list(page, 'neon tetra');
   await expect(page.getByRole('textbox', { name: 'Number of neon tetras' })).toBeVisible();
-  // Somebody deletes the database while the app is closed.
+  // Somebody deletes the database while the app is closed, after the second copy was written.
   const lose = async (work: string): Promise<void> => {
-    await page.waitForTimeout(800);
+    await expect.poll(() => page.evaluate(SECOND_COPY)).toContain('paracheirodon-innesi');
     await page.goto('/icon.svg');
     await page.evaluate(work);
   };

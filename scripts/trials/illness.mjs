@@ -1,8 +1,8 @@
-/** Faults of the browser that scripts of ours can bring about, in pages and in workers; `window.ill` or `self.ill` names the one that is on. */
+/** Faults of the browser that scripts of ours can bring about, in pages and in workers; `window.ill` or `self.ill` names the one that is on; `isKeptWaiting` says that a silent one was asked. */
 export const ILLNESS = `(() => {
   const is = (name) => globalThis.ill === name;
   const full = () => new DOMException('The quota has been exceeded.', 'QuotaExceededError');
-  const never = () => new Promise(() => {});
+  const never = () => { globalThis.isKeptWaiting = true; return new Promise(() => {}); };
   const on = (type, method, act) => {
     const real = type?.prototype[method];
     if (real) type.prototype[method] = function (...asked) { return act.call(this, () => real.apply(this, asked), asked); };

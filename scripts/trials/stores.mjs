@@ -105,9 +105,8 @@ function illFolder(fault, sentence) {
     await fallIll(page, fault);
     await copies.getByRole('button', { name: 'Copy now' }).click();
     if (fault.endsWith('silent')) {
-      await copies.getByText('Writing…').waitFor();
-      // The room is read and packed first.
-      await new Promise((resolve) => setTimeout(resolve, 3000));
+      // The room is read and packed first, which has a deadline of its own.
+      await page.waitForFunction(() => globalThis.isKeptWaiting);
       await page.clock.fastForward(200_000);
     }
     await copies.getByRole('alert').getByText(sentence).waitFor();
