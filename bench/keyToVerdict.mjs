@@ -16,17 +16,17 @@ async function keysToPaint(page, places) {
   for (let i = 0; i < ROUNDS; i += 1) {
     await page.evaluate((selectors) => {
       const changed = selectors.map(() => false);
+      // Looked for before the press: looking through a long page takes time that is not the page's.
+      const watched = selectors.map((selector) => document.querySelector(selector));
+      const inputs = watched.map((place) => [...place.querySelectorAll('input')]);
       // What stands in a field is seen, and is no change of the document.
-      const fields = () =>
-        selectors.map((selector) =>
-          [...document.querySelectorAll(`${selector} input`)].map((one) => one.value).join(),
-        );
+      const fields = () => inputs.map((all) => all.map((one) => one.value).join());
       const before = fields();
-      selectors.forEach((selector, i) => {
+      watched.forEach((place, i) => {
         new MutationObserver((_, observer) => {
           observer.disconnect();
           changed[i] = true;
-        }).observe(document.querySelector(selector), {
+        }).observe(place, {
           childList: true,
           subtree: true,
           characterData: true,

@@ -11,6 +11,11 @@ import { collector, runTest } from './collect.mjs';
 /** Packages that keep nothing from one run to the next: loaded once. */
 const LOADED_ONCE = ['fast-check', 'yup', 'ajv', 'ajv/*', 'ical.js', 'highs'];
 const TEST_FILE = '.test.ts';
+/** A test's name begins with that of its file. */
+const fileOf = (id) => id.slice(0, id.indexOf(TEST_FILE) + TEST_FILE.length);
+/** What the tool writes into code: a function that counts which faults are passed, slow in what is drawn, and a question for each fault. */
+const COUNTING = /function (stryCov_9fa48\d*)\(\) \{/g;
+const FAULT = /stryMutAct_9fa48\d*\("(\d+)"\)/g;
 /** So long the tests of one file are listened to at most; those behind are left out, which can only lower the score: ms. */
 const A_FILE = 15_000;
 
@@ -41,10 +46,33 @@ async function bundled(files, folder) {
     plugins: [ownFolder],
     logLevel: 'silent',
   });
-  return new vm.Script(`(function (require, module, exports) {${outputFiles[0].text}\n})`, {
-    filename: join(folder, 'tests.cjs'),
-    importModuleDynamically: vm.constants.USE_MAIN_CONTEXT_DEFAULT_LOADER,
-  });
+  const text = outputFiles[0].text;
+  const script = new vm.Script(
+    `(function (require, module, exports, passed) {${text.replaceAll(COUNTING, 'function $1() { return passed(arguments);')}\n})`,
+    {
+      filename: join(folder, 'tests.cjs'),
+      importModuleDynamically: vm.constants.USE_MAIN_CONTEXT_DEFAULT_LOADER,
+    },
+  );
+  return { script, faults: 1 + Math.max(0, ...Array.from(text.matchAll(FAULT), ([, id]) => Number(id))) };
+}
+
+/** Counts how often the places of faults are passed: by number, from 0 on. */
+function counter(faults) {
+  const counts = new Float64Array(faults);
+  return {
+    passed: (ids) => {
+      for (let i = 0; i < ids.length; i += 1) counts[Number(ids[i])] += 1;
+    },
+    /** Adds what was counted to a table, and begins anew. */
+    addTo: (table) => {
+      counts.forEach((count, id) => {
+        if (count > 0) table[id] = (table[id] ?? 0) + count;
+      });
+      counts.fill(0);
+      return table;
+    },
+  };
 }
 
 /** What a test failed with, or null. */
@@ -82,17 +110,18 @@ class BundledRunner {
   async init() {
     this.files = JSON.parse(process.env.MUTATION_TESTS);
     this.patience = Number(process.env.MUTATION_PATIENCE);
-    this.script = await bundled(this.files, process.cwd());
+    Object.assign(this, await bundled(this.files, process.cwd()));
     this.require = createRequire(join(process.cwd(), 'tests.cjs'));
     // The first failure is enough.
     this.require('fast-check').configureGlobal({ endOnFailure: true });
     this.collect = collector();
+    this.noticedLast = [];
   }
 
   /** Evaluates all code anew: a function that gives the tests of a file. Tests of the same name are numbered. */
-  anew() {
+  anew(passed = () => undefined) {
     const module = { exports: {} };
-    this.script.runInThisContext()(this.require, module, module.exports);
+    this.script.runInThisContext()(this.require, module, module.exports, passed);
     return (file) => {
       const seen = new Map();
       return this.collect(file, module.exports[file]).map((test) => {
@@ -104,73 +133,68 @@ class BundledRunner {
   }
 
   async dryRun() {
-    const shared = (globalThis.__stryker__ = {});
+    globalThis.__stryker__ = {};
+    const mutantCoverage = { static: {}, perTest: {} };
+    const { passed, addTo } = counter(this.faults);
     const tests = [];
-    const testsOf = this.anew();
+    const testsOf = this.anew(passed);
     const times = {};
     for (const fileName of this.files) {
       const began = performance.now();
-      for (const test of testsOf(fileName)) {
+      const ofFile = testsOf(fileName);
+      addTo(mutantCoverage.static);
+      for (const test of ofFile) {
         if (performance.now() - began > A_FILE) break;
-        shared.currentTestId = test.id;
         const start = performance.now();
         const failureMessage = await failure(test);
         const timeSpentMs = performance.now() - start;
-        shared.currentTestId = undefined;
+        mutantCoverage.perTest[test.id] = addTo({});
         const said = { id: test.id, name: test.name, fileName, timeSpentMs };
         tests.push(failureMessage === null ? { ...said, status: 0 } : { ...said, status: 1, failureMessage });
       }
       times[fileName] = Math.round(performance.now() - began);
     }
-    // Of single tests only the slow ones are kept; one that got quick is forgotten.
-    for (const { id, timeSpentMs } of tests)
-      times[id] = timeSpentMs > this.patience ? Math.round(timeSpentMs) : undefined;
+    for (const { id, timeSpentMs } of tests) times[id] = Math.round(timeSpentMs);
     keepTimes(times);
-    return { status: 'complete', tests, mutantCoverage: shared.mutantCoverage };
+    return { status: 'complete', tests, mutantCoverage };
   }
 
-  /** Tests that would outlast the patience by themselves. */
-  tooSlow() {
-    this.slow ??= new Set(
-      Object.entries(timesKept()).flatMap(([id, ms]) =>
-        ms > this.patience && !id.endsWith(TEST_FILE) ? [id] : [],
-      ),
-    );
-    return this.slow;
-  }
-
-  /** Files of tests, the quick ones first: most faults are noticed by a quick test, and no patience is lost on slow ones. */
-  quickFirst() {
-    if (!this.ordered) {
-      const times = timesKept();
-      this.ordered = [...this.files].sort((a, b) => (times[a] ?? 0) - (times[b] ?? 0));
-    }
-    return this.ordered;
+  /**
+   * Tests in the order in which they are tried against a fault: those that noticed one last first, as the next fault is near the last one;
+   * then the quick ones first. Those that would outlast the patience by themselves are left out.
+   */
+  inOrder(ids) {
+    this.times ??= timesKept();
+    const ms = (id) => this.times[id] ?? 0;
+    const wanted = new Set(ids.filter((id) => ms(id) <= this.patience));
+    const others = [...wanted].sort((a, b) => ms(a) - ms(b));
+    return new Set([...this.noticedLast.filter((id) => wanted.has(id)), ...others]);
   }
 
   async mutantRun({ activeMutant, testFilter, hitLimit }) {
-    const wanted = new Set(testFilter.filter((id) => !this.tooSlow().has(id)));
-    // A test's name begins with that of its file.
-    const files = new Set([...wanted].map((id) => id.slice(0, id.indexOf(TEST_FILE) + TEST_FILE.length)));
     const shared = (globalThis.__stryker__ = { hitLimit, hitCount: 0 });
     const testsOf = this.anew();
-    const until = performance.now() + this.patience;
-    let nrOfTests = 0;
-    for (const file of this.quickFirst()) {
-      if (!files.has(file)) continue;
+    const loaded = new Map();
+    const testOf = (id) => {
+      const file = fileOf(id);
       // What is worked out when a file is loaded is worked out without the fault.
       shared.activeMutant = undefined;
-      const tests = testsOf(file).filter(({ id }) => wanted.has(id));
+      const tests = loaded.get(file) ?? testsOf(file);
+      loaded.set(file, tests);
       shared.activeMutant = activeMutant.id;
-      for (const test of tests) {
-        if (performance.now() > until) return { status: 'survived', nrOfTests };
-        nrOfTests += 1;
-        const failureMessage = await failure(test);
-        const late = determineHitLimitReached(shared.hitCount, shared.hitLimit);
-        if (late) return late;
-        if (failureMessage !== null)
-          return { status: 'killed', killedBy: [test.id], failureMessage, nrOfTests };
-      }
+      return tests.find((test) => test.id === id);
+    };
+    const until = performance.now() + this.patience;
+    let nrOfTests = 0;
+    for (const id of this.inOrder(testFilter)) {
+      if (performance.now() > until) break;
+      nrOfTests += 1;
+      const failureMessage = await failure(testOf(id));
+      const late = determineHitLimitReached(shared.hitCount, shared.hitLimit);
+      if (late) return late;
+      if (failureMessage === null) continue;
+      this.noticedLast = [id, ...this.noticedLast.filter((other) => other !== id)];
+      return { status: 'killed', killedBy: [id], failureMessage, nrOfTests };
     }
     return { status: 'survived', nrOfTests };
   }

@@ -10,7 +10,7 @@ const timesFile = join(place, 'times.json');
 /** Test files that take longer than this are not tried beside the others: ms. */
 const SLOW = 1500;
 /** So long tests are tried against one fault, those beside it and those of other folders: ms. */
-const PATIENCE = { own: 4000, elsewhere: 2000 };
+const PATIENCE = { own: 8000, elsewhere: 2000 };
 
 /** Faults of more lines than this are tried against the tests beside them only. */
 const MOST_LINES = 2;

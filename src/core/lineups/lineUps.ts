@@ -4,7 +4,8 @@ import { buildProblem, planWith, stopOf, type BuiltProblem, type Candidate } fro
 import { leftOutOf, type LeftOut } from './leftOut';
 import type { Solution } from './podium';
 import type { ReducedProblem } from './problem';
-import { solveProblem, type SolveOptions } from './solve';
+import { solveProblem } from './solve';
+import type { SolveOptions } from './solved';
 import type { WishesFile } from './wishes';
 
 /** How many line-ups when a file does not say. */

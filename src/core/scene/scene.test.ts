@@ -1,8 +1,8 @@
 import { castOf } from './cast';
 import { layerCounts } from './layerCounts';
-import { stageOf } from './stage';
+import { type Stage, stageOf } from './stage';
 import { group, HABITS, tank } from '@/testing/scenes';
-import type { Habit, SceneGroup, SceneTank } from './tank';
+import type { Cast, Habit, SceneGroup, SceneTank } from './tank';
 
 describe('a tank set up', () => {
   it('is set up the same way each time, and another way by other dice', () => {
@@ -71,11 +71,15 @@ describe('a tank set up', () => {
 });
 
 describe('where fish are', () => {
-  const stage = stageOf(tank());
-  const casts = castOf(
-    stage,
-    HABITS.map((habit) => group(habit)),
-  );
+  let stage: Stage;
+  let casts: readonly Cast[];
+  beforeAll(() => {
+    stage = stageOf(tank());
+    casts = castOf(
+      stage,
+      HABITS.map((habit) => group(habit)),
+    );
+  });
   it.each(HABITS)('%s: as many as there are, in the water, first and grown', (habit) => {
     const cast = casts.find(({ key }) => key === habit)!;
     expect(cast.from).toHaveLength(8);
