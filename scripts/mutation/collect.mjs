@@ -34,13 +34,15 @@ export function collector() {
   };
 }
 
-/** Runs one test, with what its groups ask for. Throws what it throws. */
-export async function runTest({ groups, body }) {
-  for (const { once, before } of groups) {
-    for (const act of once.splice(0)) await act();
-    for (const act of before) await act();
+/** Runs one test, with what its groups ask for; `begun` is told of each group whose first test it is. Throws what it throws. */
+export async function runTest({ groups, body }, begun = () => undefined) {
+  for (const group of groups) {
+    if (group.once.length === 0) continue;
+    for (const act of group.once.splice(0)) await act();
+    begun(group);
   }
   try {
+    for (const { before } of groups) for (const act of before) await act();
     await body();
   } finally {
     for (const { after } of groups.toReversed()) for (const act of after) await act();

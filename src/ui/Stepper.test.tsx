@@ -59,3 +59,52 @@ test('a number that was typed and not taken yet gives way to a press', async () 
   expect(screen.queryByRole('alert')).toBeNull();
   expect(field().value).toBe('6');
 });
+
+describe('under a hand that may press', () => {
+  /** The number that the reel shows; null where there is none. */
+  const seen = (): string | null =>
+    [...document.querySelectorAll<HTMLElement>('[aria-hidden="true"] > span')].find(
+      ({ style }) => Number(style.opacity) > 0.5,
+    )?.textContent ?? null;
+  const six = (onChange: () => unknown = () => undefined) =>
+    render(<Stepper label="neon tetras" value={6} onChange={onChange} />);
+
+  test('a reel of numbers turns at once, and the field follows once it is painted', async () => {
+    six(() => new Promise(() => undefined));
+    expect(seen()).toBeNull();
+    act(() => more().focus());
+    expect(seen()).toBe('6');
+    fireEvent.click(more());
+    expect([seen(), field().value]).toEqual(['7', '6']);
+    await laterOn();
+    expect([seen(), field().value]).toEqual(['7', '7']);
+  });
+
+  test('presses beyond its numbers stand in the field, and none of the reel is seen', async () => {
+    six(() => new Promise(() => undefined));
+    fireEvent.pointerEnter(more().parentElement as HTMLElement);
+    for (let i = 0; i < 12; i += 1) fireEvent.click(more());
+    expect([seen(), field().value]).toEqual([null, '18']);
+    await laterOn();
+    expect([seen(), field().value]).toEqual(['18', '18']);
+  });
+
+  test('what is refused is turned back', async () => {
+    six(() => Promise.reject(new Error('no room')));
+    act(() => more().focus());
+    fireEvent.click(more());
+    expect(seen()).toBe('7');
+    await laterOn();
+    expect(seen()).toBe('6');
+  });
+
+  test('a number that is typed is not covered', () => {
+    six();
+    act(() => more().focus());
+    act(() => field().focus());
+    expect(seen()).toBeNull();
+    fireEvent.change(field(), { target: { value: '999999' } });
+    act(() => more().focus());
+    expect([seen(), field().value]).toEqual([null, '999999']);
+  });
+});

@@ -1,9 +1,16 @@
-import { useId, useRef, useState } from 'react';
+import { useId, useLayoutEffect, useRef, useState } from 'react';
 import { afterPaint } from './afterPaint';
 import { classes } from './classes';
+import { Reel, turnReel } from './Reel';
 
 const STEP =
   'grid place-items-center shrink-0 border border-slate/60 text-[1.125rem] text-deep hover:bg-water disabled:opacity-40 size-7 max-desk:size-11 max-desk:max-[22rem]:size-9';
+
+/** Where the keeper's hand is: its pointer, and what has the focus. */
+interface Hand {
+  readonly isOver: boolean;
+  readonly on: 'field' | 'button' | null;
+}
 
 /** A number with one press up and down, and typed as well. What cannot be a number of them stays as typed and says what it wants. */
 export function Stepper({
@@ -25,8 +32,10 @@ export function Stepper({
   // What is being typed: it counts once it is left, or with Enter, so that a number of two digits is one change.
   const [typed, setTyped] = useState<string | null>(null);
   const isWrong = typed !== null && !(/^\d+$/.test(typed) && Number(typed) >= least && Number(typed) <= most);
-  // What presses make of it stands in the field at once, without a drawing of the page; all else comes after it is painted.
+  // What presses make of it is seen at once, without a drawing of the page; all else comes after it is painted.
   const field = useRef<HTMLInputElement>(null);
+  const reel = useRef<HTMLSpanElement>(null);
+  const [hand, setHand] = useState<Hand>({ isOver: false, on: null });
   const pressed = useRef<number | null>(null);
   const onTheirWay = useRef(0);
   // New each time, so that the field is drawn anew even where nothing came of a press.
@@ -36,7 +45,7 @@ export function Stepper({
     const stepped = (now: number): number => Math.min(most, Math.max(least, now + by));
     const next = stepped(pressed.current ?? shown);
     pressed.current = next;
-    if (field.current) field.current.value = String(next);
+    if (!turnReel(reel.current, next - shown) && field.current) field.current.value = String(next);
     onTheirWay.current += 1;
     const arrived = (): void => {
       onTheirWay.current -= 1;
@@ -50,6 +59,10 @@ export function Stepper({
       void Promise.resolve(onChange(stepped)).then(arrived, arrived);
     });
   };
+  // Drawn anew around what is shown, it stands where the last press left it.
+  useLayoutEffect(() => {
+    turnReel(reel.current, (pressed.current ?? shown) - shown);
+  });
   const take = (): void => {
     // What cannot be one stays as it was typed, and says what it wants.
     if (typed === null || isWrong) return;
@@ -58,7 +71,17 @@ export function Stepper({
   };
   return (
     <span className="inline-flex flex-col">
-      <span className="group/step inline-flex items-stretch" role="group" aria-label={label}>
+      <span
+        className="inline-flex items-stretch"
+        role="group"
+        aria-label={label}
+        onPointerEnter={() => setHand((now) => ({ ...now, isOver: true }))}
+        onPointerLeave={() => setHand((now) => ({ ...now, isOver: false }))}
+        onFocus={({ target }) =>
+          setHand((now) => ({ ...now, on: target === field.current ? 'field' : 'button' }))
+        }
+        onBlur={() => setHand((now) => ({ ...now, on: null }))}
+      >
         <button
           type="button"
           className={classes(STEP, 'border-r-0')}
@@ -68,9 +91,8 @@ export function Stepper({
         >
           −
         </button>
-        {/* A number that changes lays out nothing but itself, as its box has a size of its own; and where it is about to change, it is a layer
-            of its own, so that nothing else is drawn again. */}
-        <span className="h-7 w-9 group-focus-within/step:will-change-transform max-desk:h-11 max-desk:w-12 max-desk:max-[22rem]:size-9">
+        {/* A number that changes lays out nothing but itself, as its box has a size of its own. */}
+        <span className="relative h-7 w-9 max-desk:h-11 max-desk:w-12 max-desk:max-[22rem]:size-9">
           <input
             ref={field}
             aria-label={`Number of ${label}`}
@@ -88,6 +110,9 @@ export function Stepper({
               else if (event.key === 'Escape') setTyped(null);
             }}
           />
+          {typed === null && hand.on !== 'field' && (hand.isOver || hand.on === 'button') && (
+            <Reel ref={reel} around={shown} least={least} most={most} />
+          )}
         </span>
         <button
           type="button"

@@ -91,7 +91,9 @@ const Line = memo(function Line({
         <span className="flex items-center gap-2">
           <span
             className="h-7 w-1 shrink-0"
-            style={{ background: line.colour, opacity: listed ? 0.55 : 1 }}
+            style={{
+              background: listed ? `color-mix(in srgb, ${line.colour} 55%, transparent)` : line.colour,
+            }}
             aria-hidden="true"
           />
           <FishPlate
@@ -107,7 +109,7 @@ const Line = memo(function Line({
             {name}
           </Link>
         </span>
-        <span className="fig block pl-4 text-[0.75rem] text-slate ample:hidden">
+        <span className="fig block pl-4 text-[0.75rem] text-slate max-[22rem]:pl-1 ample:hidden">
           {listed ? 'planned' : 'in tank'}, <LengthThen line={line} months={months} />
           {!listed && sexCount(line.residents, 'male') + sexCount(line.residents, 'female') > 0 && (
             <>
@@ -116,7 +118,7 @@ const Line = memo(function Line({
           )}
         </span>
         {listed && (
-          <span className="block pl-4">
+          <span className="block pl-4 max-[22rem]:pl-1">
             <OriginSelect
               label={`Origin of ${name}`}
               value={listed.group.origin ?? 'unknown'}
