@@ -1,5 +1,8 @@
 import fc from 'fast-check';
+import { catalogue, TODAY } from '@/testing/plans';
+import { WISH_LISTS } from '@/testing/lineups/wishLists';
 import oracle from '@/testing/fixtures/milp.json';
+import { buildProblem } from './buildProblem';
 import { readProblem, type ReducedProblem } from './problem';
 import { solveProblem } from './solve';
 
@@ -101,6 +104,31 @@ describe('solveProblem', () => {
       expect(solved.best.map((solution) => solution.value)).toEqual(one.top10.map((each) => each.objective));
     },
   );
+
+  // Counted when the bounds were last looked at: a bound that holds less back is right as well, and slower.
+  it.each([
+    ['m01_n12', 35],
+    ['m02_n12_ties', 16],
+    ['m03_n14_dense', 14],
+    ['m05_n18_cliques', 80],
+    ['m06_n20', 195],
+    ['m08_n30', 181],
+    ['m09_n36_cliques', 905],
+    ['m11_n50', 1304],
+    ['m13_n12_only_few_feasible', 2],
+  ])('%s: no more than %d nodes are entered', (name, most) => {
+    const one = oracle.instances.find((each) => each.name === name)!;
+    expect(solveProblem(fromOracle(one), { best: 10 }).searched).toBeLessThanOrEqual(most);
+  });
+  it.each([
+    ['nano, 12 wishes', 29],
+    ['mbuna rock, 16 wishes', 60],
+    ['Tanganyika, 17 wishes', 26],
+    ['big South Americans, 18 wishes', 94],
+  ])('%s: no more than %d nodes are entered', (name, most) => {
+    const { problem } = buildProblem(WISH_LISTS[name]!, catalogue, TODAY);
+    expect(solveProblem(problem, { best: 10 }).searched).toBeLessThanOrEqual(most);
+  });
 
   it('gives the ten best that trying everything gives', () =>
     fc.assert(
