@@ -1,15 +1,9 @@
-import { catalogue, TANKS, TODAY } from '@/testing/plans';
+import { catalogue, TODAY } from '@/testing/plans';
+import { file, wish } from '@/testing/lineups/asked';
 import { assess, type Assessment } from '../assess';
-import type { Wish } from '../model/wish';
 import { buildProblem, pairKey, planWith, stopOf } from './buildProblem';
 import type { WishesFile } from './wishes';
 
-const wish = (species: string, more: Partial<Wish> = {}): Wish => ({ species, ...more });
-const file = (wishes: WishesFile['wishes'], more: Partial<WishesFile> = {}): WishesFile => ({
-  tank: TANKS.us75,
-  wishes,
-  ...more,
-});
 const built = (asked: WishesFile) => buildProblem(asked, catalogue, TODAY);
 /** Odessa barbs trouble honey gouramis; corydoras trouble neither. */
 const BARBS = [

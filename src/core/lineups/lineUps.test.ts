@@ -1,15 +1,10 @@
 import { catalogue, TANKS, TODAY, PLAINLY } from '@/testing/plans';
+import { file, wish } from '@/testing/lineups/asked';
 import { assess } from '../assess/assess';
 import { lineUps } from './lineUps';
 import { readWishes, type WishesFile } from './wishes';
 import { type Wish } from '../model/wish';
 
-const wish = (species: string, more: Partial<Wish> = {}): Wish => ({ species, ...more });
-const file = (wishes: WishesFile['wishes'], more: Partial<WishesFile> = {}): WishesFile => ({
-  tank: TANKS.us75,
-  wishes,
-  ...more,
-});
 const solve = (one: WishesFile) => lineUps(one, catalogue, TODAY);
 
 describe('lineUps', () => {

@@ -1,5 +1,6 @@
 import { STANDARD_TANKS } from '@/catalogue/standardTanks';
 import { catalogue, TANKS, TODAY, PLAINLY } from '@/testing/plans';
+import { file, wish } from '@/testing/lineups/asked';
 import { WISH_LISTS } from '@/testing/lineups/wishLists';
 import { assess } from '../assess/assess';
 import { planWith } from './buildProblem';
@@ -9,14 +10,7 @@ import { smallestTank } from './smallestTank';
 import { whatItTakes, type Change } from './whatItTakes';
 import { whoMoves } from './whoMoves';
 import type { WishesFile } from './wishes';
-import type { Wish } from '../model/wish';
 
-const wish = (species: string, more: Partial<Wish> = {}): Wish => ({ species, ...more });
-const file = (wishes: WishesFile['wishes'], more: Partial<WishesFile> = {}): WishesFile => ({
-  tank: TANKS.us75,
-  wishes,
-  ...more,
-});
 const plannedSpecies = (groups: readonly { readonly species: string }[] = []) =>
   groups.map((group) => group.species).sort();
 

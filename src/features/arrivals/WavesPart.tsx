@@ -92,18 +92,20 @@ function WaveItem({ waves, index }: { readonly waves: Waves; readonly index: num
         </p>
         <div className="flex items-end gap-1">
           {waves.lanes.length > 0 && (
-            <SelectField
-              label={`Quarantine tank of wave ${index + 1}`}
-              value={wave.lane ?? ''}
-              onChange={(event) => waves.into(index, event.target.value || null)}
-            >
-              {waves.lanes.map((lane) => (
-                <option key={lane.id} value={lane.id}>
-                  {lane.name}
-                </option>
-              ))}
-              <option value="">no quarantine</option>
-            </SelectField>
+            <div className="min-w-37">
+              <SelectField
+                label={`Quarantine tank of wave ${index + 1}`}
+                value={wave.lane ?? ''}
+                onChange={(event) => waves.into(index, event.target.value || null)}
+              >
+                {waves.lanes.map((lane) => (
+                  <option key={lane.id} value={lane.id}>
+                    {lane.name}
+                  </option>
+                ))}
+                <option value="">no quarantine</option>
+              </SelectField>
+            </div>
           )}
           <Button aria-label={`Wave ${index + 1}: 1 week earlier`} onClick={() => waves.shift(index, -WEEK)}>
             1 week earlier
