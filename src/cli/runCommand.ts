@@ -149,7 +149,7 @@ function lineUpsCommand(path: string, today: string, withProblem: boolean, world
     bound,
     searched,
     refused,
-    leftOut: leftOut.map(({ species, why }) => ({
+    leftOut: leftOut(0).map(({ species, why }) => ({
       species,
       why: sayingsFor(world.catalogue, METRIC).finding(why),
     })),

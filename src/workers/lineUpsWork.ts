@@ -5,7 +5,6 @@ import {
   type Change,
   favouriteLineUps,
   type LeftOut,
-  leftOutOf,
   type LineUp,
   lineUps,
   type Mover,
@@ -61,7 +60,7 @@ export const work = {
       best: answer.lineUps.map((one, index) => ({
         ...bare(one),
         favourites: null,
-        leftOut: leftOutOf(file, answer.built, answer.items[index] ?? []),
+        leftOut: answer.leftOut(index),
       })),
       proven: answer.proven,
       bound: answer.bound,

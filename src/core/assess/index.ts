@@ -18,6 +18,7 @@ export type { DensityChoice } from './densities';
 export { howManyInSteps } from './howMany';
 export type { HowMany } from './howMany';
 export { newcomers } from './newcomers';
+export { otherSize } from './planEdit';
 export { rangeUsed } from './rangeUsed';
 export { readPlan } from './readPlan';
 export { lengthToday, roomPlan } from './roomPlan';

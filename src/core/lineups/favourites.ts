@@ -1,6 +1,6 @@
 import { type Catalogue, favouritesOf } from '../model';
 import { buildProblem, type BuiltProblem } from './buildProblem';
-import { leftOutOf, type LeftOut } from './leftOut';
+import type { LeftOut } from './leftOut';
 import { BEST, Judge, type LineUp } from './lineUps';
 import type { ReducedProblem } from './problem';
 import { solveProblem } from './solve';
@@ -93,7 +93,7 @@ export function favouriteLineUps(
     if (!best || best.items.length === 0) continue;
     found.push({
       ...judge.lineUp({ value: best.value, items: original(best.items) }),
-      leftOut: leftOutOf(file, built, original(best.items)),
+      leftOut: judge.leftOut(original(best.items)),
       favourites: set.map((wish) => built.speciesOf[wish] as string),
     });
     found.sort((a, b) => b.value - a.value);

@@ -1,14 +1,14 @@
 export { candidatesOf, planWith } from './buildProblem';
 export { favouriteLineUps } from './favourites';
-export { leftOutOf } from './leftOut';
 export type { LeftOut } from './leftOut';
 export { lineUps } from './lineUps';
 export type { LineUp } from './lineUps';
 export { readProblem } from './problem';
+export type { NamedSize } from './sizes';
 export { smallestTank } from './smallestTank';
 export { solveProblem } from './solve';
 export { whatItTakes } from './whatItTakes';
-export type { Change, NamedSize } from './whatItTakes';
+export type { Change } from './whatItTakes';
 export { whoMoves } from './whoMoves';
 export type { Mover, WhoMoves } from './whoMoves';
 export { readWishes, wishesOfGroups } from './wishes';

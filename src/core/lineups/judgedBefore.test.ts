@@ -1,12 +1,18 @@
 import fc from 'fast-check';
 import { canonicalJson } from '@/core/kernel/schema/canonicalJson';
 import { catalogue } from '@/testing/plans';
+import { file as wishesFor } from '@/testing/lineups/asked';
 import { WISH_LISTS } from '@/testing/lineups/wishLists';
-import { buildProblem } from './buildProblem';
+import { planGroups } from '../assess';
+import type { Finding, PlannedGroup } from '../rules';
+import { buildProblem, planWith } from './buildProblem';
+import { judgedBefore } from './judgedBefore';
 import type { WishesFile } from './wishes';
 
 /** Days of one month: the same answer, and nothing kept from the one for the other. */
 const [TODAY, OTHER_DAY] = ['2026-11-23', '2026-11-24'] as const;
+
+const EMPTY = planWith(wishesFor([]), []);
 
 const said = (file: WishesFile, today: string): string => {
   const { problem, candidates, dropped, why } = buildProblem(file, catalogue, today);
@@ -56,5 +62,42 @@ describe('what was judged before', () => {
     said(file, TODAY);
     expect(said(hot, TODAY)).toBe(said(hot, OTHER_DAY));
     expect(said(hot, TODAY)).not.toBe(said(file, TODAY));
+  });
+
+  it('is asked once in a tank, and once more when four others were asked about since', () => {
+    const tank = (lengthCm: number) => judgedBefore({ ...EMPTY, tank: { ...EMPTY.tank, lengthCm } }, TODAY);
+    const [danios, tetras] = ['danio-rerio', 'paracheirodon-innesi'].map(
+      (species) => planGroups({ groups: [{ species, count: 6 }] }, catalogue, TODAY)[0]!,
+    ) as [PlannedGroup, PlannedGroup];
+    const alone = jest.fn(() => 'judged');
+    const pair = jest.fn((): readonly Finding[] => []);
+    const ask = (lengthCm: number): readonly [number, number] => {
+      expect(tank(lengthCm).alone(danios, alone)).toBe('judged');
+      expect(tank(lengthCm).pair(danios, tetras, pair)).toEqual([]);
+      return [alone.mock.calls.length, pair.mock.calls.length];
+    };
+    expect([ask(50), ask(50), ask(60), ask(70), ask(80), ask(50)].at(-1)).toEqual([4, 4]);
+    // 60 was asked about the longest ago: it makes room for 90, 50 does not.
+    expect([ask(90), ask(50), ask(60)]).toEqual([
+      [5, 5],
+      [5, 5],
+      [6, 6],
+    ]);
+  });
+
+  it('is asked in either order of a pair, and of a species beside itself each time', () => {
+    const before = judgedBefore({ ...EMPTY, tank: { ...EMPTY.tank, lengthCm: 111 } }, TODAY);
+    const of = (species: string) => planGroups({ groups: [{ species, count: 6 }] }, catalogue, TODAY)[0]!;
+    const [danios, tetras] = [of('danio-rerio'), of('paracheirodon-innesi')];
+    const judge = jest.fn((): readonly Finding[] => []);
+    for (const [a, b] of [
+      [danios, tetras],
+      [tetras, danios],
+      [danios, tetras],
+      [danios, danios],
+      [danios, danios],
+    ] as const)
+      before.pair(a, b, judge);
+    expect(judge).toHaveBeenCalledTimes(4);
   });
 });

@@ -2,8 +2,8 @@ import { catalogue, TANKS, TODAY, PLAINLY } from '@/testing/plans';
 import { file, wish } from '@/testing/lineups/asked';
 import { assess } from '../assess/assess';
 import { lineUps } from './lineUps';
-import { readWishes, type WishesFile } from './wishes';
-import { type Wish } from '../model/wish';
+import type { WishesFile } from './wishes';
+import type { Wish } from '../model/wish';
 
 const solve = (one: WishesFile) => lineUps(one, catalogue, TODAY);
 
@@ -64,26 +64,24 @@ describe('lineUps', () => {
     const bettas = (males: number) => found(file([wish('betta-splendens', { males, females: 0 })]));
     expect([bettas(1), bettas(2)]).toEqual([1, 0]);
   });
-  it('refuses more males and females than a wish has numbers', () =>
-    expect(
-      readWishes(
-        { tank: TANKS.us75, wishes: [{ species: 'betta-splendens', counts: [1], males: 1, females: 2 }] },
-        catalogue,
-      ),
-    ).toMatchObject({ ok: false, faults: [{ path: 'wishes[0].males' }] }));
   it('says why each wish is left out of the best', () => {
     const inBest = new Set(answer.lineUps[0]!.groups.map((group) => group.species));
-    expect(answer.leftOut.map((one) => one.species).sort()).toEqual(
+    expect(
+      answer
+        .leftOut(0)
+        .map((one) => one.species)
+        .sort(),
+    ).toEqual(
       wishes
         .map((one) => one.species)
         .filter((species) => !inBest.has(species))
         .sort(),
     );
-    expect(answer.leftOut.find((one) => one.species === 'paracheirodon-innesi')?.why).toMatchObject({
+    expect(answer.leftOut(0).find((one) => one.species === 'paracheirodon-innesi')?.why).toMatchObject({
       rule: 'predation',
       species: ['pterophyllum-scalare', 'paracheirodon-innesi'],
     });
-    expect(answer.leftOut.every((one) => PLAINLY.finding(one.why).length > 3)).toBe(true);
+    expect(answer.leftOut(0).every((one) => PLAINLY.finding(one.why).length > 3)).toBe(true);
   });
   it('keeps a must-have, whatever it costs, and has no answer when it cannot be kept', () => {
     const kept = solve(
@@ -132,21 +130,4 @@ describe('lineUps', () => {
     }
     expect(solve(small).lineUps[0]!.value).toBeCloseTo(best, 9);
   });
-});
-
-describe('readWishes', () => {
-  const good = { tank: TANKS.us29, wishes: [wish('neon tetra', { counts: [6, 10] })], best: 3 };
-  const paths = (value: unknown) => {
-    const read = readWishes(value, catalogue);
-    return read.ok ? [] : read.faults.map((fault) => fault.path);
-  };
-  it('takes what the format says', () => expect(paths(good)).toEqual([]));
-  it.each([
-    [{ ...good, wishes: [wish('neon tetr')] }, 'wishes[0].species'],
-    [{ ...good, wishes: [wish('neon tetra', { weight: 9 })] }, 'wishes[0].weight'],
-    [{ ...good, wishes: [wish('neon tetra', { counts: [0] })] }, 'wishes[0].counts[0]'],
-    [{ ...good, wishes: [wish('neon tetra'), wish('paracheirodon-innesi')] }, 'wishes[1].species'],
-    [{ ...good, best: 0 }, 'best'],
-    [{ ...good, tank: { lengthCm: 0, widthCm: 30, heightCm: 30 } }, 'tank.lengthCm'],
-  ])('names what is wrong (%#)', (value, path) => expect(paths(value)).toContain(path));
 });

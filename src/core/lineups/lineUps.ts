@@ -1,6 +1,13 @@
 import { assess, type Assessment } from '../assess';
 import type { Catalogue, PlanGroup } from '../model';
-import { buildProblem, planWith, stopOf, type BuiltProblem, type Candidate } from './buildProblem';
+import {
+  type Against,
+  buildProblem,
+  planWith,
+  stopOf,
+  type BuiltProblem,
+  type Candidate,
+} from './buildProblem';
 import { leftOutOf, type LeftOut } from './leftOut';
 import type { Solution } from './podium';
 import type { ReducedProblem } from './problem';
@@ -26,12 +33,9 @@ export interface LineUps {
   readonly searched: number;
   /** Line-ups of value that the whole assessment refused. */
   readonly refused: number;
-  /** Wishes that the best line-up leaves out, and why. */
-  readonly leftOut: readonly LeftOut[];
+  /** Wishes that a line-up leaves out, and why: of the best, 0, and so on; all wishes when there is no such line-up. */
+  readonly leftOut: (place: number) => readonly LeftOut[];
   readonly problem: ReducedProblem;
-  readonly built: BuiltProblem;
-  /** The items of each line-up, as the problem numbers them. */
-  readonly items: readonly (readonly number[])[];
 }
 
 /** Lists of items as groups, and judged whole; each list is judged once. */
@@ -54,7 +58,10 @@ export class Judge {
     this.known.set(key, made);
     return made;
   }
-  accepts = (items: readonly number[]): boolean => stopOf(this.assess(items)) === null;
+  stopOn = (items: readonly number[]): Against | null => stopOf(this.assess(items));
+  accepts = (items: readonly number[]): boolean => this.stopOn(items) === null;
+  leftOut = (items: readonly number[]): readonly LeftOut[] =>
+    leftOutOf(this.file, this.built, items, this.stopOn);
   lineUp = ({ value, items }: Solution): LineUp => ({
     value,
     groups: this.groupsOf(items),
@@ -104,9 +111,7 @@ export function lineUps(
     bound: solved.bound,
     searched: solved.searched,
     refused: solved.refused,
-    leftOut: leftOutOf(file, built, solved.best[0]?.items ?? []),
+    leftOut: (place) => judge.leftOut(solved.best[place]?.items ?? []),
     problem: built.problem,
-    built,
-    items: solved.best.map(({ items }) => items),
   };
 }

@@ -1,10 +1,10 @@
-import type { Catalogue } from '../model';
-import { buildProblem, candidatesOf } from './buildProblem';
-import { leftOutOf, type LeftOut } from './leftOut';
+import type { Catalogue, Wish } from '../model';
+import { buildProblem, type Candidate, candidatesOf } from './buildProblem';
+import type { LeftOut } from './leftOut';
 import { Judge, type LineUp } from './lineUps';
 import { solveProblem } from './solve';
 import type { WishesFile } from './wishes';
-import type { NamedSize } from './whatItTakes';
+import { anotherTank, type NamedSize, volumeOf } from './sizes';
 
 /** The smallest size of those given in which so much of a wish list can live together. */
 export interface SizeAnswer {
@@ -21,36 +21,21 @@ export interface SizeAnswer {
 /** Sums of weights that differ by less are one. */
 const HAIR = 1e-6;
 
-/** The wishes in a tank of this size: furnished as they say, measured anew, and with a lid, which any new tank can have. */
-function inSize(file: WishesFile, { lengthCm, widthCm, heightCm }: NamedSize): WishesFile {
-  const { substrate, substrateCm, plants, hides, sightBreaks, lightHours, hardscapeFraction } = file.tank;
-  const kept = {
-    lid: true,
-    substrate,
-    substrateCm,
-    plants,
-    hides,
-    sightBreaks,
-    lightHours,
-    hardscapeFraction,
-  };
-  return {
-    ...file,
-    best: 1,
-    tank: {
-      ...Object.fromEntries(Object.entries(kept).filter(([, value]) => value !== undefined)),
-      lengthCm,
-      widthCm,
-      heightCm,
-    },
-  };
+/** The wishes in a tank of this size: furnished as they say, and with a lid, which any new tank can have. Only stops count. */
+function inSize({ trouble: _trouble, ...file }: WishesFile, size: NamedSize): WishesFile {
+  return { ...file, tank: { ...anotherTank(file.tank, size), lid: true } };
 }
+
+const weightOf = (wishes: readonly Wish[]): number => wishes.reduce((sum, { weight = 1 }) => sum + weight, 0);
 
 /** A size is left undecided after so many nodes of the search: a second or two. */
 const MOST_NODES = 100_000;
 
-interface Tried extends Pick<SizeAnswer, 'lineUp' | 'leftOut' | 'share'> {
+interface Tried {
+  /** Whether there is such a list. */
+  readonly found: boolean;
   readonly decided: boolean;
+  readonly answer: () => Pick<SizeAnswer, 'lineUp' | 'leftOut' | 'share'>;
 }
 
 /** A list for one tank that keeps more than so much weight, the first that is found; none when there is none. */
@@ -63,14 +48,15 @@ function keepsIn(
 ): Tried {
   const built = buildProblem(file, catalogue, today, alone);
   const judge = new Judge(file, built, catalogue, today);
-  const weight = (index: number): number => file.wishes[built.candidates[index]?.wish ?? -1]?.weight ?? 1;
-  const all = file.wishes.reduce((sum, wish) => sum + (wish.weight ?? 1), 0);
+  const wishOf = ({ wish }: Candidate): Wish => file.wishes[wish] as Wish;
+  const weights = built.candidates.map((candidate) => weightOf([wishOf(candidate)]));
+  const all = weightOf(file.wishes);
   let found = false;
   const { best, proven } = solveProblem(
     {
       ...built.problem,
       layerBonus: 0,
-      items: built.problem.items.map((item, index) => ({ ...item, value: weight(index) })),
+      items: built.problem.items.map((item, index) => ({ ...item, value: weights[index] as number })),
     },
     {
       best: 1,
@@ -81,12 +67,16 @@ function keepsIn(
       onBetter: () => (found = true),
     },
   );
-  const items = best[0]?.items ?? [];
+  const [first] = best;
+  const items = first?.items ?? [];
   return {
-    lineUp: best[0] && items.length > 0 ? judge.lineUp(best[0]) : null,
-    leftOut: leftOutOf(file, built, items),
-    share: items.reduce((sum, index) => sum + weight(index), 0) / all,
+    found,
     decided: proven || found,
+    answer: () => ({
+      lineUp: first ? judge.lineUp(first) : null,
+      leftOut: judge.leftOut(items),
+      share: items.reduce((sum, index) => sum + (weights[index] as number), 0) / all,
+    }),
   };
 }
 
@@ -105,26 +95,23 @@ export function smallestTank(
   share: number,
   onSize?: (size: NamedSize) => void,
 ): SizeAnswer {
-  const all = file.wishes.reduce((sum, wish) => sum + (wish.weight ?? 1), 0);
-  const byVolume = [...sizes].sort(
-    (a, b) => a.lengthCm * a.widthCm * a.heightCm - b.lengthCm * b.widthCm * b.heightCm,
-  );
+  const byVolume = [...sizes].sort((a, b) => volumeOf(a) - volumeOf(b));
   let proven = true;
   for (const size of byVolume) {
     onSize?.(size);
     const tried = inSize(file, size);
     const alone = candidatesOf(tried, catalogue, today);
-    const possible = new Set(alone.candidates.map((candidate) => candidate.wish));
-    const most = [...possible].reduce((sum, wish) => sum + (file.wishes[wish]?.weight ?? 1), 0) / all;
+    const possible = new Set(alone.candidates.map(({ wish }) => wish));
+    const most = weightOf(file.wishes.filter((_, wish) => possible.has(wish))) / weightOf(file.wishes);
     // Not even each by itself: no need to judge pairs.
     if (most < share - HAIR) continue;
-    const { decided, ...answer } = keepsIn(tried, catalogue, today, alone, share - HAIR);
-    if (answer.lineUp) return { ...answer, size, proven };
+    const { found, decided, answer } = keepsIn(tried, catalogue, today, alone, share - HAIR);
+    if (found) return { ...answer(), size, proven };
     proven = proven && decided;
   }
   const largest = byVolume.at(-1);
   if (!largest) return { size: null, lineUp: null, share: 0, leftOut: [], proven };
   const last = inSize(file, largest);
-  const { decided, ...answer } = keepsIn(last, catalogue, today, candidatesOf(last, catalogue, today), 0);
-  return { ...answer, size: null, proven: proven && decided };
+  const { decided, answer } = keepsIn(last, catalogue, today, candidatesOf(last, catalogue, today), 0);
+  return { ...answer(), size: null, proven: proven && decided };
 }

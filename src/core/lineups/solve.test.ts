@@ -3,7 +3,7 @@ import { catalogue, TODAY } from '@/testing/plans';
 import { WISH_LISTS } from '@/testing/lineups/wishLists';
 import oracle from '@/testing/fixtures/milp.json';
 import { buildProblem } from './buildProblem';
-import { readProblem, type ReducedProblem } from './problem';
+import type { ReducedProblem } from './problem';
 import { solveProblem } from './solve';
 
 /** An instance of the reference set as a line-up problem: its knapsack rows stand for nitrate and layers. */
@@ -193,19 +193,4 @@ describe('solveProblem', () => {
 
   it('says so when it is stopped before it is done', () =>
     expect(solveProblem(fromOracle(oracle.instances[0]!), { best: 1, mostNodes: 2 }).proven).toBe(false));
-});
-
-describe('readProblem', () => {
-  const good = fromOracle(oracle.instances[0]!);
-  it('takes what the search takes', () =>
-    expect(readProblem(JSON.parse(JSON.stringify(good)))).toEqual({ ok: true, value: good }));
-  it.each([
-    ['conflicts', [[0, 99]], 'conflicts[0][1]'],
-    ['conflicts', [[1, 1]], 'conflicts[0]'],
-    ['oneOf', [[0, 'one']], 'oneOf[0][1]'],
-    ['limits', { nitrateMgLWeek: -1, room: good.limits.room }, 'limits.nitrateMgLWeek'],
-  ])('names what is wrong in %s', (name, value, path) => {
-    const read = readProblem({ ...good, [name]: value });
-    expect(read.ok ? [] : read.faults.map((fault) => fault.path)).toContain(path);
-  });
 });

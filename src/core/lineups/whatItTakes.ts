@@ -1,21 +1,16 @@
-import type { Celsius, Cm, Dh } from '../kernel';
+import type { Celsius, Dh } from '../kernel';
 import { assess, type Assessment, sharedRange } from '../assess';
 import { type Catalogue, type PlanGroup, resolveSpecies, type SpeciesProfile } from '../model';
 import { CROWDED, layerRoom, NITRATE_BUDGET, NITRATE_EDGE, ruleOf } from '../rules';
 import { planWith, stopOf } from './buildProblem';
 import { LAYER_NAMES } from './problem';
+import { anotherTank, type NamedSize, volumeOf } from './sizes';
 import type { WishesFile } from './wishes';
-
-/** A size that a tank may have, with the name that keepers know it by. */
-export interface NamedSize {
-  readonly name: string;
-  readonly lengthCm: Cm;
-  readonly widthCm: Cm;
-  readonly heightCm: Cm;
-}
 
 /** One change that lets a wish in beside a line-up. */
 export type Change =
+  /** It is let in as all is. */
+  | { readonly kind: 'nothing' }
   | { readonly kind: 'tank'; readonly size: NamedSize }
   | { readonly kind: 'plants' }
   | { readonly kind: 'lid' }
@@ -83,19 +78,8 @@ function waterChanges(file: WishesFile, profiles: readonly SpeciesProfile[]): re
 function changed(file: WishesFile, change: Change): WishesFile {
   const { tank } = file;
   switch (change.kind) {
-    case 'tank': {
-      const { lengthCm, widthCm, heightCm } = change.size;
-      // What was measured on the old tank says nothing of the new one.
-      const {
-        waterLineCm: _line,
-        filterLph: _flow,
-        glassMm: _glass,
-        bowCm: _bow,
-        shape: _shape,
-        ...rest
-      } = tank;
-      return { ...file, tank: { ...rest, lengthCm, widthCm, heightCm } };
-    }
+    case 'tank':
+      return { ...file, tank: anotherTank(tank, change.size) };
     case 'plants':
       return { ...file, tank: { ...tank, plants: 'dense' } };
     case 'lid':
@@ -116,6 +100,7 @@ function changed(file: WishesFile, change: Change): WishesFile {
         nitrateBudget: (NITRATE_EDGE - (file.water?.nitrateTapMgL ?? 0)) * changeFraction * (7 / everyDays),
       };
     }
+    case 'nothing':
     case 'without':
       return file;
   }
@@ -124,7 +109,7 @@ function changed(file: WishesFile, change: Change): WishesFile {
 /**
  * What it would take to keep a wished species beside a line-up: each single change of the tank, its water or its routine with
  * which the whole is allowed, the larger tank the smallest of `sizes` that serves; and, when one species stands in the way,
- * that species. Empty when no single change does. `today` is an ISO date.
+ * that species. Nothing where it is allowed as it is; empty when no single change does. `today` is an ISO date.
  */
 export function whatItTakes(
   file: WishesFile,
@@ -140,12 +125,11 @@ export function whatItTakes(
     return found.ok ? [found.profile] : [];
   });
   const works = (change: Change): boolean => isAllowed(changed(file, change), all, wished, catalogue, today);
+  if (works({ kind: 'nothing' })) return [{ kind: 'nothing' }];
   const { tank } = file;
-  const volume = (size: Pick<NamedSize, 'lengthCm' | 'widthCm' | 'heightCm'>): number =>
-    size.lengthCm * size.widthCm * size.heightCm;
   const larger = sizes
-    .filter((size) => volume(size) > volume(tank) || size.lengthCm > tank.lengthCm)
-    .sort((a, b) => volume(a) - volume(b))
+    .filter((size) => volumeOf(size) > volumeOf(tank) || size.lengthCm > tank.lengthCm)
+    .sort((a, b) => volumeOf(a) - volumeOf(b))
     .map((size) => ({ kind: 'tank', size }) as const)
     .find(works);
   const small: readonly Change[] = [

@@ -3,7 +3,7 @@ import { monthsBetween } from '../kernel';
 import type { RehomeReason } from '../events';
 import { type Catalogue, resolveSpecies, type Wish } from '../model';
 import { buildProblem, type BuiltProblem } from './buildProblem';
-import { leftOutOf, type LeftOut } from './leftOut';
+import type { LeftOut } from './leftOut';
 import { Judge, type LineUp } from './lineUps';
 import type { ReducedProblem } from './problem';
 import { solveProblem } from './solve';
@@ -110,7 +110,7 @@ export function whoMoves(
   const { best, proven } = solveProblem(byHeads(built, movers), { best: 1, accept: judge.accepts });
   const items = best[0]?.items ?? [];
   const lineUp = best[0] && items.length > 0 ? judge.lineUp(best[0]) : null;
-  const leftOut = leftOutOf(asked, built, items);
+  const leftOut = judge.leftOut(items);
   const plannedIds = new Set(planned.map((wish) => idOf(wish.species)));
   const staying = new Map(lineUp?.groups.map((group) => [group.species, group.count]));
   const decisions = movers.map((mover): Decision => {

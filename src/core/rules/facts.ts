@@ -16,7 +16,8 @@ export interface Facts {
   'line-up/no number': object;
   'line-up/nitrate': { readonly leftMgL: MgL };
   'line-up/layer': { readonly layer: Layer };
-  'line-up/worse': object;
+  'line-up/fits too': object;
+  'line-up/worth less': object;
   'line-up/part stays': { readonly stay: number; readonly leave: number };
 }
 

@@ -11,6 +11,7 @@ const WORDS: {
     words: Words,
   ) => string;
 } = {
+  nothing: () => 'no change: it fits as it is',
   lid: () => 'a lid',
   sand: () => 'sand on the floor',
   plants: () => 'dense planting (its uptake is a rough figure)',

@@ -13,8 +13,10 @@ export function sayLineUp(fact: LineUpFact, species: readonly string[], words: W
       return `${many} would make more nitrate than the ${words.quantity('concentration', fact.leftMgL)} a week that this line-up leaves.`;
     case 'line-up/layer':
       return `this line-up leaves too little room ${LAYER_PLACES[fact.layer]} for ${many}.`;
-    case 'line-up/worse':
-      return `with ${many} the list is refused, or gives you less than this one.`;
+    case 'line-up/fits too':
+      return `${many} would fit as well; this line-up does without them.`;
+    case 'line-up/worth less':
+      return `with ${many} the line-up is worth less to you: their problems weigh more than your wish for them.`;
     case 'line-up/part stays':
       return fact.stay === 0
         ? `there is no room for ${many}.`
