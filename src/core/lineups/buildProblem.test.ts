@@ -32,6 +32,18 @@ describe('a wish list as figures', () => {
     ]);
   });
 
+  it('gives no sexes to a number that is less than they are, and takes no species that was not checked', () => {
+    const { candidates, dropped } = built(
+      file([wish('pelvicachromis-pulcher', { counts: [2, 6], males: 1, females: 2 })]),
+    );
+    expect(candidates.map(({ group: { males, females } }) => [males, females])).toEqual([
+      [undefined, undefined],
+      [1, 2],
+    ]);
+    expect(dropped).toEqual([]);
+    expect(() => built(file([wish('danio-rerio'), wish('no such fish')]))).toThrow('wishes[1].species');
+  });
+
   it('takes one number of a wish, and one of those that must be there', () => {
     const { problem } = built(
       file([
@@ -87,9 +99,20 @@ describe('a wish list as figures', () => {
     const alone = candidates.map(({ trouble }) => trouble * 0.5);
     expect(candidates.map((_, i) => loss!([i]))).toEqual(alone);
     const between = (a: number, b: number) => loss!([a, b]) - alone[a]! - alone[b]!;
-    expect(between(0, 2)).toBeGreaterThanOrEqual(0.5);
-    expect(between(0, 2) % 0.5).toBe(0);
-    expect(between(1, 2)).toBe(0);
+    const cautions = (a: number, b: number) => {
+      const pair = [candidates[a]!.group, candidates[b]!.group];
+      return assess(planWith(file([]), pair), catalogue, TODAY).findings.filter(
+        ({ severity, species }) =>
+          severity === 'caution' && pair.every((group) => species.includes(group.species)),
+      ).length;
+    };
+    expect(cautions(0, 2)).toBeGreaterThan(0);
+    for (const [a, b] of [
+      [0, 1],
+      [0, 2],
+      [1, 2],
+    ] as const)
+      expect(between(a, b)).toBeCloseTo(cautions(a, b) * 0.5, 9);
     const all = alone.reduce((sum, one) => sum + one) + between(0, 1) + between(0, 2) + between(1, 2);
     expect(loss!([0, 1, 2])).toBeCloseTo(all, 9);
     expect(built(file(BARBS)).loss).toBeUndefined();

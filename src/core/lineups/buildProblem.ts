@@ -197,7 +197,7 @@ function lossOf(
   return (items) => {
     let found = 0;
     items.forEach((a, at) => {
-      found += candidates[a]?.trouble ?? 0;
+      found += (candidates[a] as Candidate).trouble;
       for (const b of items.slice(at + 1)) found += pairs.get(pairKey(a, b)) ?? 0;
     });
     return found * each;

@@ -61,11 +61,28 @@ describe('a search that is stopped', () => {
       expect(whole.bound).toBeCloseTo(whole.best[0]!.value, 9);
     }
   });
+  it('stops where it is asked to, which is after two thousand nodes', () => {
+    // Without an end it takes some 2,600.
+    const problem = randomProblem(19, 45);
+    let times = 0;
+    const asked = (answer: boolean) => () => ((times += 1), answer);
+    expect(solveProblem(problem, { best: 10, stop: asked(true) })).toMatchObject({
+      proven: false,
+      searched: 2048,
+    });
+    expect(solveProblem(problem, { best: 10, stop: asked(false) }).proven).toBe(true);
+    expect(times).toBe(2);
+  });
   it('finds nothing at or under the floor, and all above it', () => {
     const problem = randomProblem(7, 14);
     const all = solveProblem(problem, { best: 40 }).best.map((one) => one.value);
     const floor = all[9]!;
     const above = solveProblem(problem, { best: 40, floor }).best.map((one) => one.value);
     expect(above).toEqual(all.filter((value) => value > floor + 1e-9));
+    // What a list loses counts before the floor does.
+    const less = solveProblem(problem, { best: 40, floor: floor - 1, loss: () => 1 }).best;
+    expect(less.map((one) => Number((one.value + 1).toFixed(6)))).toEqual(
+      above.map((value) => Number(value.toFixed(6))),
+    );
   });
 });

@@ -175,7 +175,11 @@ describe('what a line-up leaves out', () => {
         { trouble },
       )[0]!.says;
     // It is worth 1 and has two problems.
-    expect([of(0.4), of(0.6)]).toEqual(['line-up/fits too', 'line-up/worth less']);
+    expect([of(0.4), of(0.5), of(0.6)]).toEqual([
+      'line-up/fits too',
+      'line-up/fits too',
+      'line-up/worth less',
+    ]);
     // A layer more gives 1 as well; one that the list has already gives nothing.
     expect([of(0.6, ['top']), of(1.1, ['top', 'middle'])]).toEqual([
       'line-up/fits too',

@@ -68,7 +68,7 @@ class Reasons {
       return { why: lineUpReason(species, { says: 'line-up/layer', layer: tight }), by: 'room' };
     const stop = this.stopOn([...this.chosen, index].sort((a, b) => a - b));
     if (stop) return { why: stop, by: stop };
-    const says = this.gain(index) > 0 ? 'line-up/fits too' : 'line-up/worth less';
+    const says = this.gain(index) >= 0 ? 'line-up/fits too' : 'line-up/worth less';
     return { why: lineUpReason(species, { says }), by: null };
   }
 

@@ -1,7 +1,8 @@
 import { catalogue, TANKS, TODAY, PLAINLY } from '@/testing/plans';
 import { file, wish } from '@/testing/lineups/asked';
 import { assess } from '../assess/assess';
-import { lineUps } from './lineUps';
+import { buildProblem } from './buildProblem';
+import { Judge, lineUps } from './lineUps';
 import type { WishesFile } from './wishes';
 import type { Wish } from '../model/wish';
 
@@ -94,6 +95,26 @@ describe('lineUps', () => {
     expect(leftOut(2)).toMatchObject([fits('corydoras-sterbai')]);
     // Of a list that is not there all wishes are left out.
     expect(leftOut(9)).toMatchObject([fits('danio-rerio'), fits('corydoras-sterbai')]);
+  });
+  it('tells of the best so far as groups, and takes each number for a list of its own', () => {
+    const told: (readonly { readonly value: number; readonly groups: readonly unknown[] }[])[] = [];
+    const asked = file([wish('danio-rerio', { counts: [8, 12] })]);
+    const { lineUps: found } = lineUps(asked, catalogue, TODAY, { onBetter: (best) => told.push(best) });
+    expect(found.map(({ groups }) => groups[0]?.count)).toEqual([12, 8, undefined]);
+    expect(told.at(-1)!.slice(0, 2)).toMatchObject([
+      { value: found[0]!.value, groups: [{ species: 'danio-rerio', count: 12 }] },
+      { value: found[1]!.value, groups: [{ species: 'danio-rerio', count: 8 }] },
+    ]);
+  });
+  it('refuses a list that has a stop in its whole assessment', () => {
+    const asked = file([wish('pterophyllum-scalare'), wish('paracheirodon-innesi')]);
+    const judge = new Judge(asked, buildProblem(asked, catalogue, TODAY), catalogue, TODAY);
+    const last = buildProblem(asked, catalogue, TODAY).candidates.length - 1;
+    expect([judge.accepts([0]), judge.accepts([last]), judge.accepts([0, last])]).toEqual([
+      true,
+      true,
+      false,
+    ]);
   });
   it('keeps a must-have, whatever it costs, and has no answer when it cannot be kept', () => {
     const kept = solve(

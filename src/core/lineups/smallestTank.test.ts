@@ -102,6 +102,9 @@ describe('the smallest tank', () => {
     expect(answer.leftOut[0]!.why.species).toContain('astronotus-ocellatus');
     const [nano, metre] = [SIZES[3]!, SIZES[1]!];
     expect(find(eaten, 1, [metre, nano])).toMatchObject({ size: null, share: 0.5 });
+    const sand = { tank: { ...TANKS.us10, substrate: 'sand' as const } };
+    const half = [wish('biotodoma-cupido', { counts: [5] }), wish('potamotrygon-leopoldi')];
+    expect(find(half, 1, SIZES, sand)).toMatchObject({ size: null, share: 0.5 });
     expect(find([wish('astronotus-ocellatus')], 1, [metre, nano])).toMatchObject({
       size: null,
       lineUp: null,

@@ -125,7 +125,7 @@ describe('what a larger tank takes', () => {
       size('huge', 200, 60, 60),
       size('enough', 120, 45, 50),
       size('too small', 80, 30, 31),
-      size('more', 150, 45, 50),
+      size('more', 150, 60, 50),
     ];
     expect(tank(takes(cramped, [], scalares, sizes))).toBe('enough');
     expect(tank(takes(cramped, [], scalares, sizes.toReversed()))).toBe('enough');

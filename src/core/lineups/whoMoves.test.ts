@@ -38,6 +38,15 @@ describe('who moves', () => {
     ['too big', file([]), mover('phractocephalus-hemioliopterus', 1)],
     ['not of this region', file([], { water: { temperatureC: 20 } }), mover('corydoras-sterbai', 6)],
     ['too messy', file([], { nitrateBudget: 0.5 }), mover('danio-rerio', 8)],
+    [
+      'too big',
+      // Thirty-four black phantom tetras leave no room in the middle of a US 29.
+      file([wish('hyphessobrycon-megalopterus', { counts: [34], mustHave: true })], {
+        tank: TANKS.us29,
+        nitrateBudget: 900,
+      }),
+      mover('paracheirodon-innesi', 20),
+    ],
     ['other', file([], { tank: { ...TANKS.us75, lid: false } }), mover('sahyadria-denisonii', 6)],
   ] as const)('are not those of which it is said: %s', (reason, asked, leaves) => {
     const [decision] = decide(asked, leaves).decisions;
@@ -56,6 +65,19 @@ describe('who moves', () => {
       [0, 1, 'too rough'],
       [10, 0, null],
     ]);
+  });
+
+  it('have each its own reason, and those that stay none', () => {
+    const asked = file([wish('paracheirodon-innesi', { mustHave: true })]);
+    const { decisions } = decide(
+      asked,
+      mover('pterophyllum-scalare', 2),
+      mover('phractocephalus-hemioliopterus', 1),
+      mover('corydoras-aeneus', 6),
+    );
+    expect(decisions.map(({ reason }) => reason)).toEqual(['blocks a planned fish', 'too big', null]);
+    expect(decisions[2]!.why).toBeNull();
+    expect(decide(file([]), mover('phractocephalus-hemioliopterus', 1)).lineUp).toBeNull();
   });
 
   it('keep what must be kept at all of its number, or have no answer', () => {
