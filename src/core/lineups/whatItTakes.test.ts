@@ -157,4 +157,15 @@ describe('what a larger tank takes', () => {
     expect(long.lengthCm * long.widthCm * long.heightCm).toBeLessThan(75 ** 3);
     expect(tank(takes(cube, [], barbs, [long]))).toBe('long');
   });
+  it('is none of the same measures or less, though it would serve: then the water stands too low', () => {
+    const low = file([], { tank: { ...TANKS.us29, waterLineCm: 8 } });
+    const barbs: Group = ['puntius-titteya', 12];
+    const { lengthCm, widthCm, heightCm } = TANKS.us29;
+    const same = size('same', lengthCm, widthCm, heightCm);
+    const shorter = size('shorter', lengthCm - 1, widthCm, heightCm);
+    const longer = size('longer', lengthCm + 1, widthCm, heightCm);
+    expect(takes(low, [], barbs)).not.toEqual([{ kind: 'nothing' }]);
+    expect(tank(takes(low, [], barbs, [same, shorter]))).toBeUndefined();
+    expect(tank(takes(low, [], barbs, [same, shorter, longer]))).toBe('longer');
+  });
 });
