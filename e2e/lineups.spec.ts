@@ -38,6 +38,6 @@ test('a wish list becomes line-ups with proof, one of them a draft, and it is ta
     await expect(page.getByRole('alert').filter({ hasText: 'A length' })).toBeVisible();
     await page.getByLabel('Length of the wall').fill('3 m');
     await page.getByRole('button', { name: 'Find size' }).click();
-    await expect(page.getByText('by weight').last()).toBeVisible();
+    await expect(page.getByText('by priority').last()).toBeVisible();
   });
 });

@@ -255,7 +255,7 @@ export function MovesPart({ tank, wishes }: { readonly tank: TankView; readonly 
                   forget();
                 }}
               />
-              Make room for the wishes {tank.body.name} as well
+              Make room for what you wish for in {tank.body.name} as well
             </label>
           )}
           <Button tone="main" className="mt-3" onClick={() => search()}>
@@ -294,7 +294,7 @@ export function MovesPart({ tank, wishes }: { readonly tank: TankView; readonly 
               />
             ))}
           </Table>
-          <div className="mt-3 flex flex-wrap items-center gap-3">
+          <div className="my-3 flex flex-wrap items-center gap-3">
             <Button tone="main" disabled={leaving.length === 0} onClick={keep}>
               Add to departures
             </Button>

@@ -25,7 +25,7 @@ type Answer = ReturnType<LineUpsWork['smallest']>;
 
 const SHARES = [
   [1, 'All of them'],
-  [0.9, 'Nine tenths by weight'],
+  [0.9, 'Nine tenths, by priority'],
 ] as const;
 
 function SizeAnswerView({ answer, share }: { readonly answer: Answer; readonly share: number }) {
@@ -52,8 +52,8 @@ function SizeAnswerView({ answer, share }: { readonly answer: Answer; readonly s
         </p>
       ) : (
         <p>
-          No size that fits there carries {share === 1 ? 'all of them' : 'nine tenths of them'}: the largest
-          keeps <span className="fig">{Math.round(answer.share * 100)}%</span> by weight.
+          None of the sizes checked holds {share === 1 ? 'all of them' : 'nine tenths of them'}: the largest
+          keeps <span className="fig">{Math.round(answer.share * 100)}%</span> by priority.
         </p>
       )}
       {answer.lineUp && (
@@ -71,7 +71,7 @@ function SizeAnswerView({ answer, share }: { readonly answer: Answer; readonly s
         <ul className="max-w-[88ch]">
           {answer.leftOut.map(({ species, why }) => (
             <li key={species} className="border-b border-line py-1 sm:grid sm:grid-cols-[11rem_1fr] sm:gap-3">
-              <span className="font-medium">{nameOf(species)}</span>
+              <span className="font-medium">{nameOf(species)}</span>{' '}
               <span className="text-slate">{say.finding(why)}</span>
             </li>
           ))}
@@ -130,8 +130,8 @@ export function SizePart({ tank, wishes }: { readonly tank: TankView; readonly w
   return (
     <div className="flex max-w-[64rem] flex-col gap-4">
       <p className="max-w-[70ch] text-slate">
-        The {file.wishes.length} wished species {tank.body.name}, in tanks furnished like it and with a lid:
-        the smallest standard size in which they can live together at full size.
+        The smallest standard size in which these {file.wishes.length} species, wished for or living in{' '}
+        {tank.body.name}, can live together grown. Furnished like {tank.body.name}, with a lid.
       </p>
       <div className="flex flex-wrap items-end gap-3">
         <TextField
