@@ -34,8 +34,11 @@ test('a wish list becomes line-ups with proof, one of them a draft, and it is ta
   });
   await test.step('the smallest tank for them is looked for, and the search can be stopped', async () => {
     await page.goto('/lineups?tank=demo-fen&part=size');
-    await page.getByLabel('Length of the wall').fill('very long');
-    await expect(page.getByRole('alert').filter({ hasText: 'A length' })).toBeVisible();
+    for (const wrong of ['very long', '-3 ft', '0']) {
+      await page.getByLabel('Length of the wall').fill(wrong);
+      await expect(page.getByRole('alert').filter({ hasText: 'length such as' })).toBeVisible();
+      await expect(page.getByRole('button', { name: 'Find size' })).toBeDisabled();
+    }
     await page.getByLabel('Length of the wall').fill('3 m');
     await page.getByRole('button', { name: 'Find size' }).click();
     await expect(page.getByText('by priority').last()).toBeVisible();

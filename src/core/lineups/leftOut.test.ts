@@ -157,6 +157,14 @@ describe('what a line-up leaves out', () => {
     expect(said(groups, [0], { pairs })).toEqual([{ species: 'wished', says: 'line-up/fits too', by: null }]);
   });
 
+  it('is not worth less where a larger number is worth more', () => {
+    const groups = [{ wish: 0 }, { wish: 1, count: 6, trouble: 3 }, { wish: 1, count: 10, trouble: 1 }];
+    expect(said(groups, [0], { trouble: 0.5 })).toEqual([
+      { species: 'wished', says: 'line-up/fits too', by: null },
+    ]);
+    expect(said(groups.slice(0, 2), [0], { trouble: 0.5 })).toMatchObject([{ says: 'line-up/worth less' }]);
+  });
+
   it('is out by the stop that the whole list has with it', () => {
     const groups = [{ wish: 0 }, { wish: 1 }, { wish: 2 }];
     const stopOn = (items: readonly number[]) => (items.join() === '0,1,2' ? stop('too many in all') : null);

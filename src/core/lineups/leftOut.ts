@@ -36,16 +36,15 @@ class Reasons {
     return this.built.problem.items[index] as ProblemItem;
   }
 
-  /** The numbers of the wish are tried from the smallest up: the first that nothing keeps out tells the most. */
+  /** What is said of a number that fits; failing that, of one that nothing keeps out; failing that, of the smallest. */
   of(wish: number, species: string): Why {
     const { candidates, dropped } = this.built;
     const mine = candidates
       .flatMap((candidate, index) => (candidate.wish === wish ? [index] : []))
       .sort((a, b) => this.item(a).count - this.item(b).count);
     const kept = mine.map((index) => this.against(index, species));
-    const [first] = kept;
-    const free = kept.find(({ by }) => by === null);
-    if (free ?? first) return (free ?? first) as Why;
+    const said = kept.find(({ fits }) => fits) ?? kept.find(({ by }) => by === null) ?? kept[0];
+    if (said) return { why: said.why, by: said.by };
     const alone = dropped.find((one) => one.wish === wish)?.against;
     return alone === undefined
       ? { why: lineUpReason(species, { says: 'line-up/no number' }), by: null }
@@ -53,7 +52,7 @@ class Reasons {
   }
 
   /** A species of the list, a limit, or what the whole list comes to with it. */
-  private against(index: number, species: string): Why {
+  private against(index: number, species: string): Why & { readonly fits?: boolean } {
     const { why } = this.built;
     const other = this.chosen.find((one) => why.has(pairKey(index, one)));
     const pair = other === undefined ? null : (why.get(pairKey(index, other)) as Against);
@@ -68,8 +67,12 @@ class Reasons {
       return { why: lineUpReason(species, { says: 'line-up/layer', layer: tight }), by: 'room' };
     const stop = this.stopOn([...this.chosen, index].sort((a, b) => a - b));
     if (stop) return { why: stop, by: stop };
-    const says = this.gain(index) >= 0 ? 'line-up/fits too' : 'line-up/worth less';
-    return { why: lineUpReason(species, { says }), by: null };
+    const fits = this.gain(index) >= 0;
+    return {
+      why: lineUpReason(species, { says: fits ? 'line-up/fits too' : 'line-up/worth less' }),
+      by: null,
+      fits,
+    };
   }
 
   /** What the list would be worth more with it. */

@@ -91,7 +91,7 @@ export function SizePart({ tank, wishes }: { readonly tank: TankView; readonly w
   const [answers, setAnswers] = useState<readonly (Answer | null)[]>([]);
   const { file } = wishes;
   const parsed = wall.trim() === '' ? null : parseQuantity('length', wall, settings.length);
-  const wrong = parsed !== null && !parsed.ok;
+  const wrong = parsed !== null && !(parsed.ok && parsed.quantity.core > 0);
   const sizes = sizesForPlace(
     {
       widthCm: parsed?.ok ? parsed.quantity.core : null,
