@@ -23,6 +23,7 @@ test('a club’s files are added at once, answer a question, outlive a reload, s
   await expect(page.getByText('broken.json was not added.')).toBeVisible();
   await page.getByRole('link', { name: 'convict cichlid' }).click();
   await page.getByRole('link', { name: 'bronze cory' }).click();
+  await expect(page.getByRole('heading', { name: 'Convict cichlids with bronze corys' })).toBeVisible();
   const torn = page.getByRole('table', { name: 'Outcomes by tank' }).getByRole('row', { name: /fins torn/ });
   await expect(torn).toContainText(/\d+ of \d+/);
   const said = await torn.textContent();

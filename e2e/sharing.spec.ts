@@ -3,15 +3,20 @@ import { expect, openDemo, test } from './watchful';
 
 test('filters, ticks and half a form stand after a reload', async ({ page }) => {
   await openDemo(page, '/catalogue');
+  const counter = page.getByText(/^\d+ of \d+$/);
+  const found = async () => (await counter.textContent()) ?? '';
+  const all = await found();
   await page.getByRole('searchbox').fill('cory');
+  await expect(counter).not.toHaveText(all);
+  const cories = await found();
   await page.getByText('Filter', { exact: true }).click();
   await page.getByLabel('Size').selectOption({ index: 1 });
-  const counter = page.getByText(/^\d+ of \d+$/);
+  await expect(counter).not.toHaveText(cories);
   await expect(counter).not.toHaveText(/^0 /);
-  const found = await counter.textContent();
+  const small = await found();
   await page.reload();
   await expect(page.getByRole('searchbox')).toHaveValue('cory');
-  await expect(counter).toHaveText(found ?? '');
+  await expect(counter).toHaveText(small);
   await page.goto('/water?tank=demo-skerry');
   await page.getByLabel('Nitrate', { exact: true }).fill('17');
   await page.reload();
