@@ -41,18 +41,26 @@ export function buildCatalogue(profiles: readonly SpeciesProfile[]): Catalogue {
 }
 
 /**
- * The species that a keeper means by a scientific, former or common name or an identifier, in any spelling: one or several,
- * with hyphens, spaces or neither, with or without "fish".
+ * The species that has this scientific, former or common name or identifier, in any spelling: one or several, with hyphens,
+ * spaces or neither, with or without "fish"; null where none has it.
+ */
+export function speciesNamed({ byId, names, keys }: Catalogue, typed: string): SpeciesProfile | null {
+  const known = byId.get(typed);
+  if (known) return known;
+  const wanted = foldName(typed);
+  const id = names.get(wanted) ?? (wanted === '' ? '' : keys.get(nameKey(wanted)));
+  return byId.get(id ?? '') ?? null;
+}
+
+/**
+ * The species that a keeper means by a name, as `speciesNamed` finds it.
  *
  * Errors: an unknown name answers with the nearest known one (Levenshtein distance), where one is near.
  */
 export function resolveSpecies(catalogue: Catalogue, typed: string): Resolved {
-  const known = catalogue.byId.get(typed);
-  if (known) return { ok: true, profile: known };
-  const wanted = foldName(typed);
-  const id = catalogue.names.get(wanted) ?? (wanted === '' ? '' : catalogue.keys.get(nameKey(wanted)));
-  const profile = catalogue.byId.get(id ?? '');
+  const profile = speciesNamed(catalogue, typed);
   if (profile) return { ok: true, profile };
+  const wanted = foldName(typed);
   let nearest = '';
   let least = NEAR_SHARE;
   for (const name of catalogue.names.keys()) {

@@ -1,4 +1,4 @@
-export { buildCatalogue, commonName, namesOf, NEAR_SHARE, resolveSpecies } from './catalogue';
+export { buildCatalogue, commonName, namesOf, NEAR_SHARE, resolveSpecies, speciesNamed } from './catalogue';
 export type { Resolved } from './catalogue';
 export type { Catalogue } from './catalogue';
 export { distinctSpecies } from './forms';

@@ -1,5 +1,5 @@
 import { type Catalogue, commonName, type SpeciesProfile } from '../model';
-import { nearOff, nearWords } from './nearNames';
+import { nearTo } from './nearNames';
 import { type IndexedName, type IndexedSpecies, type NameIndex, nameIndex } from './nameIndex';
 import { elsewhereOff, epithetOff } from './scientific';
 import { DESCRIBING } from './trade';
@@ -160,10 +160,10 @@ function bestMatch(
 /** Species whose words look or sound like all of the typed ones. */
 function nearSpecies(index: NameIndex, wanted: Wanted): readonly Hit[] {
   if (tellsNothing(index, wanted.words)) return [];
-  const near = nearWords(index, wanted);
+  const offOf = nearTo(index, wanted);
   return index.species
     .flatMap((species): readonly Hit[] => {
-      const off = nearOff(species, wanted, near);
+      const off = offOf(species);
       return off === null ? [] : [{ profile: species.profile, match: 'near', off }];
     })
     .sort(inOrder);

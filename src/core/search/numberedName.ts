@@ -1,4 +1,4 @@
-import { type Catalogue, resolveSpecies } from '../model';
+import { type Catalogue, speciesNamed } from '../model';
 
 /** A name as somebody typed it, and how many of them. */
 export interface NumberedName {
@@ -15,7 +15,7 @@ const NUMBERED = /^\s*(\d{1,5})(?:\s*[x×*])?\s+(?=\S)/i;
 
 /** Whether a text that begins with a number is a name: "6 bar frontosa". */
 export const isNameWithNumber = (catalogue: Catalogue, text: string): boolean =>
-  /^\s*\d/.test(text) && resolveSpecies(catalogue, text).ok;
+  /^\s*\d/.test(text) && speciesNamed(catalogue, text) !== null;
 
 /**
  * The number before a name: "8 rams", "8x rams". A name that begins with a number is one: "6 bar frontosa".

@@ -4,7 +4,7 @@ import {
   joinedWords,
   nameWords,
   NEAR_SHARE,
-  resolveSpecies,
+  speciesNamed,
   type SpeciesProfile,
 } from '../model';
 import { type Hit, mayBeAnother, searchSpecies } from './findSpecies';
@@ -24,10 +24,14 @@ const LONGEST_NAME = 120;
 
 /**
  * The species nearest to a name that nothing answers: those whose names are in it, else those that share its last word or its
- * genus, else those written much alike. At most three, and none rather than nonsense.
+ * genus, else those written much alike. At most three, and none rather than nonsense. `hits` are those of the search, where they are
+ * known.
  */
-export function nearestSpecies(catalogue: Catalogue, typed: string): readonly SpeciesProfile[] {
-  const hits = searchSpecies(catalogue, typed);
+export function nearestSpecies(
+  catalogue: Catalogue,
+  typed: string,
+  hits: readonly Hit[] = searchSpecies(catalogue, typed),
+): readonly SpeciesProfile[] {
   if (hits.length > 0) return hits.slice(0, NEAREST).map(({ profile }) => profile);
   const words = nameWords(typed);
   const wanted = joinedWords(words);
@@ -68,12 +72,12 @@ export function peersOf(hits: readonly Hit[]): readonly Hit[] {
  * @example meaningOf(catalogue, 'albino oscar').is // 'sure'
  */
 export function meaningOf(catalogue: Catalogue, typed: string): Meaning {
-  const named = resolveSpecies(catalogue, typed);
-  if (named.ok) return { is: 'sure', profile: named.profile };
+  const named = speciesNamed(catalogue, typed);
+  if (named) return { is: 'sure', profile: named };
   const hits = searchSpecies(catalogue, typed);
   const [first] = hits;
   if (!first || mayBeAnother(first.match))
-    return { is: 'unknown', nearest: nearestSpecies(catalogue, typed) };
+    return { is: 'unknown', nearest: nearestSpecies(catalogue, typed, hits) };
   const isLoose = first.match === 'group' || first.match === 'part';
   return peersOf(hits).length === 1 && !isLoose
     ? { is: 'sure', profile: first.profile }

@@ -10,19 +10,22 @@ const open = async (species = '') => {
   window.history.replaceState(null, '', `/catalogue${species ? `?species=${species}` : ''}`);
   show(await room(), <CatalogueScreen />);
 };
+const put = (field: HTMLElement, value: string) => fireEvent.change(field, { target: { value } });
+/** Of seven hundred links roles and names are slow to work out here. */
+const linksIn = (list: HTMLElement) => list.querySelectorAll('a');
 afterEach(() => window.history.replaceState(null, '', '/'));
 
 describe('Catalogue', () => {
   it('lists every species and finds by any name, region or family', async () => {
     await open();
-    const list = within(screen.getByRole('region', { name: 'Species' }));
-    expect(list.getAllByRole('link')).toHaveLength(catalogue.all.length);
-    await userEvent.type(screen.getByRole('searchbox'), 'tanganyika');
-    expect(list.getAllByRole('link').length).toBe(
+    const list = screen.getByRole('region', { name: 'Species' });
+    const search = screen.getByRole('searchbox');
+    expect(linksIn(list)).toHaveLength(catalogue.all.length);
+    put(search, 'tanganyika');
+    expect(linksIn(list)).toHaveLength(
       catalogue.all.filter((profile) => profile.region.includes('Tanganyika')).length,
     );
-    await userEvent.clear(screen.getByRole('searchbox'));
-    await userEvent.type(screen.getByRole('searchbox'), 'no such fish');
+    put(search, 'no such fish');
     expect(screen.getByText(/Nothing is called “no such fish”/)).toBeInTheDocument();
   });
 
@@ -41,7 +44,7 @@ describe('Catalogue', () => {
   it('finds fish by their looks', async () => {
     await open();
     const list = within(screen.getByRole('region', { name: 'Species' }));
-    await userEvent.type(screen.getByRole('searchbox'), 'small blue striped');
+    put(screen.getByRole('searchbox'), 'small blue striped');
     expect(list.getByRole('link', { name: /^neon tetra/ })).toBeInTheDocument();
     expect(list.queryByRole('link', { name: /^oscar/ })).toBeNull();
     await userEvent.selectOptions(screen.getByLabelText('Markings'), 'barred');
@@ -75,15 +78,17 @@ describe('Catalogue', () => {
   });
 });
 
-// A dialog with a hundred fields: roles and names of all of them are slow to work out here, texts are not.
+// A dialog with a hundred fields: roles and labels of all of them are slow to work out here, texts are not.
 const inDialog = () =>
   waitFor(() => {
     const dialog = document.querySelector<HTMLElement>('[role="dialog"]');
     expect(dialog).not.toBeNull();
-    return within(dialog!);
+    return { ...within(dialog!), dialog: dialog! };
   });
-const put = (field: HTMLElement, value: string) => fireEvent.change(field, { target: { value } });
-
+const field = ({ dialog }: { readonly dialog: HTMLElement }, name: string): HTMLInputElement => {
+  const label = [...dialog.querySelectorAll('label')].find(({ textContent }) => textContent === name);
+  return document.getElementById(label?.htmlFor ?? '') as HTMLInputElement;
+};
 describe('species of the keeper’s own', () => {
   const bodies = (session: Awaited<ReturnType<typeof room>>) =>
     Object.values(session.state.getState().documents).filter(
@@ -95,8 +100,8 @@ describe('species of the keeper’s own', () => {
     show(session, <CatalogueScreen />);
     fireEvent.click(screen.getByText('Edit values'));
     const dialog = await inDialog();
-    put(dialog.getByLabelText('Find a field'), 'size.maleCm');
-    put(dialog.getByLabelText('Grown male'), '14');
+    put(field(dialog, 'Find a field'), 'size.maleCm');
+    put(field(dialog, 'Grown male'), '14');
     fireEvent.click(dialog.getByText('Save values'));
     await waitFor(() => expect(session.catalogue.byId.get('pterophyllum-scalare')?.size.maleCm).toBe(14));
     expect(session.shipped.byId.get('pterophyllum-scalare')?.size.maleCm).toBe(15);
@@ -109,11 +114,11 @@ describe('species of the keeper’s own', () => {
     show(session, <CatalogueScreen />);
     fireEvent.click(screen.getByText('Copy and edit values'));
     const dialog = await inDialog();
-    put(dialog.getByLabelText('Find a field'), 'size.maleCm');
-    put(dialog.getByLabelText('Grown male'), '200');
+    put(field(dialog, 'Find a field'), 'size.maleCm');
+    put(field(dialog, 'Grown male'), '200');
     fireEvent.click(dialog.getByText('Add to the catalogue'));
     expect(dialog.getByText(/values to correct: .*Grown male\. Nothing is lost\./)).toBeInTheDocument();
-    expect(dialog.getByLabelText('Grown male')).toHaveValue('200');
+    expect(field(dialog, 'Grown male')).toHaveValue('200');
     expect(bodies(session)).toEqual([]);
   });
   it('shows, takes and refuses in the keeper’s units, and keeps exact figures that nobody changed', async () => {
@@ -122,17 +127,17 @@ describe('species of the keeper’s own', () => {
     draw(session, <CatalogueScreen />);
     fireEvent.click(screen.getByText('Edit values'));
     const dialog = await inDialog();
-    const find = (name: string) => put(dialog.getByLabelText('Find a field'), name);
+    const find = (name: string) => put(field(dialog, 'Find a field'), name);
     const of = () => session.catalogue.byId.get('pterophyllum-scalare')!;
     const before = of();
-    expect(dialog.getByLabelText('Grown male')).toHaveValue('5.91 in');
-    put(dialog.getByLabelText('Grown male'), '5 1/2');
-    put(dialog.getByLabelText('Length when sold'), '99');
+    expect(field(dialog, 'Grown male')).toHaveValue('5.91 in');
+    put(field(dialog, 'Grown male'), '5 1/2');
+    put(field(dialog, 'Length when sold'), '99');
     find('temperature');
-    put(dialog.getByLabelText('Wild: temperature'), '20 to 200');
-    put(dialog.getByLabelText('Tank-bred: temperature'), '24 to 30 C');
+    put(field(dialog, 'Wild: temperature'), '20 to 200');
+    put(field(dialog, 'Tank-bred: temperature'), '24 to 30 C');
     find('territory');
-    put(dialog.getByLabelText('Territory'), '100');
+    put(field(dialog, 'Territory'), '100');
     find('');
     fireEvent.click(dialog.getByText('Save values'));
     expect(
@@ -142,8 +147,8 @@ describe('species of the keeper’s own', () => {
     expect(
       dialog.getByText('Needs the lowest and the highest, in order, from 32 °F to 104 °F.'),
     ).toBeInTheDocument();
-    put(dialog.getByLabelText('Length when sold'), '1.5');
-    put(dialog.getByLabelText('Wild: temperature'), '77 to 84');
+    put(field(dialog, 'Length when sold'), '1.5');
+    put(field(dialog, 'Wild: temperature'), '77 to 84');
     fireEvent.click(dialog.getByText('Save values'));
     await waitFor(() => expect(of().size.maleCm).toBeCloseTo(13.97, 3));
     expect(of().size.soldCm).toBeCloseTo(3.81, 3);
@@ -159,7 +164,7 @@ describe('species of the keeper’s own', () => {
   it('narrows the list by facets', async () => {
     await open();
     await userEvent.selectOptions(screen.getByLabelText('Region'), 'Lake Victoria');
-    expect(within(screen.getByRole('region', { name: 'Species' })).getAllByRole('link')).toHaveLength(
+    expect(linksIn(screen.getByRole('region', { name: 'Species' }))).toHaveLength(
       catalogue.all.filter(({ region }) => region === 'Lake Victoria').length,
     );
   });
