@@ -12,7 +12,7 @@ const DIGITS = 8;
 export function keptPictures(name: string): {
   /** Whether a picture, as text, is as it was. */
   readonly isAsItWas: (key: string, picture: string) => boolean;
-  /** The names that are kept; with `DRAWN=anew` those that were asked for, which are then written. */
+  /** The names that are kept, in order; with `DRAWN=anew` those that were asked for, which are then written. */
   readonly names: () => readonly string[];
 } {
   const file = join(process.cwd(), 'src', 'testing', 'fixtures', name);
@@ -25,8 +25,9 @@ export function keptPictures(name: string): {
       return kept[key] === now;
     },
     names: () => {
-      if (isAnew) writeFileSync(file, `${JSON.stringify(kept, null, 1)}\n`);
-      return Object.keys(kept);
+      const names = Object.keys(kept).sort();
+      if (isAnew) writeFileSync(file, `${JSON.stringify(kept, names, 1)}\n`);
+      return names;
     },
   };
 }

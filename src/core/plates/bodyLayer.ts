@@ -1,6 +1,7 @@
 import { lerp, spline } from './curve';
 import { type Easel, group, hairline, isFine, isRough, path, stepsText, units } from './easel';
 import { MARKS, valuesOf } from './marks';
+import { stripe } from './marks/stripe';
 import { UNITS } from './pen';
 import { hexOf } from './pigments';
 import { type Attributes, attributes, short } from './svgText';
@@ -139,7 +140,7 @@ export function bodyText(easel: Easel): string {
             false,
           );
     const inside: string[] = [];
-    if (isBent && !isRough(easel)) inside.push(...bentTone(easel, back, 1), ...bentTone(easel, belly, -1));
+    if (isBent && !isRough(easel)) inside.push(bentTone(easel, back, 1), bentTone(easel, belly, -1));
     for (const marking of animal.markings) {
       const mark = MARKS[marking.name];
       if (mark) inside.push(mark.draw(easel, valuesOf(mark, marking)));
@@ -168,19 +169,7 @@ export function bodyText(easel: Easel): string {
 }
 
 /** The dark back (or the light belly) of a body in waves, which no upright gradient follows. */
-function bentTone(easel: Easel, colour: string, side: 1 | -1): readonly string[] {
-  const { stripe } = MARKS;
-  return stripe
-    ? [
-        stripe.draw(
-          easel,
-          valuesOf(stripe, {
-            name: 'stripe',
-            colour,
-            colours: {},
-            numbers: { at: [0, side, 2, 50, side, 5, 101, side, 3], a: [0.8], halo: [2] },
-          }),
-        ),
-      ]
-    : [];
+function bentTone(easel: Easel, colour: string, side: 1 | -1): string {
+  const numbers = { at: [0, side, 2, 50, side, 5, 101, side, 3], a: [0.8], halo: [2] };
+  return stripe.draw(easel, valuesOf(stripe, { colour, colours: {}, numbers }));
 }

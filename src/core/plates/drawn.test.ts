@@ -27,13 +27,15 @@ function drawn({ id, size }: (typeof SHIPPED_SPECIES)[number]): string {
   return JSON.stringify(all);
 }
 
-const parts = Array.from({ length: Math.ceil(SHIPPED_SPECIES.length / IN_ONE) }, (_, i) =>
-  SHIPPED_SPECIES.slice(i * IN_ONE, (i + 1) * IN_ONE),
+const PARTS = Math.ceil(SHIPPED_SPECIES.length / IN_ONE);
+/** Each part holds animals of many families: a fault of a fin, a mark or a build shows in one of the first. */
+const parts = Array.from({ length: PARTS }, (_, part) =>
+  SHIPPED_SPECIES.filter((__, i) => i % PARTS === part),
 );
 
 describe('the pictures of the catalogue are whole, and as they were', () => {
   const { isAsItWas, names } = keptPictures('plates.json');
-  it.each(parts.map((species, i) => [i * IN_ONE + 1, species] as const))('from %d on', (_, species) => {
+  it.each(parts.map((species, i) => [i + 1, species] as const))('part %d', (_, species) => {
     const pictures = species.map((one) => [one.id, drawn(one)] as const);
     for (const [, picture] of pictures) expect(picture).not.toMatch(/NaN|undefined|Infinity|null/);
     expect(pictures.filter(([id, picture]) => !isAsItWas(id, picture)).map(([id]) => id)).toEqual([]);
@@ -43,6 +45,6 @@ describe('the pictures of the catalogue are whole, and as they were', () => {
     expect([...ofPlates.values()].filter((ids) => ids.length > 1)).toEqual([]);
   });
   it('and none is kept of a species that is gone', () => {
-    expect(names()).toEqual(SHIPPED_SPECIES.map(({ id }) => id));
+    expect(names()).toEqual(SHIPPED_SPECIES.map(({ id }) => id).sort());
   });
 });

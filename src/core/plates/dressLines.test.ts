@@ -15,8 +15,8 @@ describe('a dress from its lines', () => {
   });
 
   it('gives a sex or the young their own words', () => {
-    expect(read('female.tone: steel silver pearl', 'young.marks: bars ink 20')).toEqual({
-      female: { tone: 'steel silver pearl' },
+    expect(read('female.tone: steel silver pearl', 'female.eye: gold', 'young.marks: bars ink 20')).toEqual({
+      female: { tone: 'steel silver pearl', eye: 'gold' },
       young: { marks: ['bars ink 20'] },
     });
   });
@@ -31,6 +31,8 @@ describe('a dress from its lines', () => {
   it.each([
     ['tone olive', '"tone olive" needs'],
     ['tone:', '"tone:" needs'],
+    [': olive', '": olive" needs'],
+    ['.tone: olive', '".tone" is no part'],
     ['hat: red', '"hat" is no part'],
     ['old.tone: red', '"old.tone" is no part'],
     ['like: nobody', '"nobody"'],
@@ -42,5 +44,6 @@ describe('a dress from its lines', () => {
   it('parts a line at its first colon', () => {
     expect(partsOfLine(' tone : a b ')).toEqual(['tone', 'a b']);
     expect(partsOfLine('tone')).toBeNull();
+    expect(partsOfLine(':a')).toEqual(['', 'a']);
   });
 });

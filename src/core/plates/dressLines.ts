@@ -24,9 +24,10 @@ export function dressFromLines(lines: readonly string[], dressOf: (id: string) =
   let dress: Dress = {};
   const marked = new Set<string>();
   for (const line of lines) {
-    const [name, words] = partsOfLine(line) ?? [];
-    if (name === undefined || words === undefined || words === '')
+    const parts = partsOfLine(line);
+    if (parts === null || parts.includes(''))
       throw new DressFault(`"${line}" needs a name, ":" and what it says.`);
+    const [name, words] = parts;
     if (name === LIKE) {
       const other = dressOf(words);
       if (!other) throw new DressFault(`No dress is known for "${words}".`);
@@ -37,7 +38,7 @@ export function dressFromLines(lines: readonly string[], dressOf: (id: string) =
     const [wearer, key] = at < 0 ? [null, name] : [name.slice(0, at), name.slice(at + 1)];
     if ((wearer !== null && !isWearer(wearer)) || !isKey(key))
       throw new DressFault(`"${name}" is no part of a dress.`);
-    const isFirst = key === 'marks' && !marked.has(name);
+    const isFirst = !marked.has(name);
     marked.add(name);
     dress =
       wearer === null

@@ -86,9 +86,9 @@ function toneOf(text: string): readonly [string, string, string] {
   const colours = wordsOf(text);
   const wrong = colours.find((colour) => !isColour(colour));
   if (wrong !== undefined) throw new DressFault(`No pigment is called "${wrong}".`);
-  const [back, flank = back, belly = flank] = colours;
-  if (back === undefined || flank === undefined || belly === undefined)
-    throw new DressFault('A tone needs a colour.');
+  const [back] = colours;
+  if (back === undefined) throw new DressFault('A tone needs a colour.');
+  const [, flank = back, belly = flank] = colours;
   return [back, flank, belly];
 }
 

@@ -18,7 +18,7 @@ function brokenSpline(points: readonly Turn[]): readonly Segment[] {
   const out: Segment[] = [];
   let from = 0;
   points.forEach((point, i) => {
-    if (i === 0 || (point[2] !== true && i < points.length - 1)) return;
+    if (point[2] !== true && i < points.length - 1) return;
     out.push(...spline(points.slice(from, i + 1).map(([x, y]): Point => [x, y])));
     from = i;
   });

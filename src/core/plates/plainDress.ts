@@ -49,11 +49,9 @@ const pigmentOf = (word: string): string | null => {
  * @param shape a silhouette of the catalogue; one that is unknown is drawn as a torpedo
  */
 export function plainDress(shape: string, colours: readonly string[]): DressWords {
-  const known = colours.flatMap((word) => pigmentOf(word) ?? []);
-  const [first = 'steel', second = first] = known;
-  return {
-    plan: PLAN_OF[shape] ?? 'minnow',
-    tone: known.length > 0 ? `${second} ${first} ${first}~bone` : 'steel silver pearl',
-    fins: `${known.length > 0 ? first : 'clear'} a 0.5`,
-  };
+  const plan = PLAN_OF[shape] ?? 'minnow';
+  const [first, second = first] = colours.flatMap((word) => pigmentOf(word) ?? []);
+  return first === undefined
+    ? { plan, tone: 'steel silver pearl', fins: 'clear a 0.5' }
+    : { plan, tone: `${second} ${first} ${first}~bone`, fins: `${first} a 0.5` };
 }

@@ -15,6 +15,7 @@ describe('the words of a marking', () => {
       colours: {},
     });
     expect(readMarking('ocellus ink 96 -.2 3 ring gold').colours).toEqual({ ring: 'gold' });
+    expect(readMarking('  bars  ink ')).toEqual({ name: 'bars', colour: 'ink', numbers: {}, colours: {} });
   });
   it.each([
     ['bands ink 3', 'No marking is called "bands".'],
@@ -23,6 +24,9 @@ describe('the words of a marking', () => {
     ['bars ink w', '"w" of "bars" needs a number.'],
     ['bars ink 3 wide 4', '"wide" is no word of "bars".'],
     ['ocellus ink 3 0 2 ring wood', '"ring" of "ocellus" needs a colour.'],
+    ['ocellus ink 3 0 2 ring', '"ring" of "ocellus" needs a colour.'],
+    ['bars ink x5', '"x5" is no word of "bars".'],
+    ['bars ink 5x', '"5x" is no word of "bars".'],
     ['', 'A marking says nothing.'],
   ])('that cannot be drawn are named: %s', (text, fault) => {
     expect(() => readMarking(text)).toThrow(fault);
@@ -39,12 +43,14 @@ describe('the words of a fin', () => {
     expect(fin.paint?.marks.map(({ name }) => name)).toEqual(['edge', 'dots']);
   });
   it('can say that there is none', () => {
-    expect(readFin('none').isNone).toBe(true);
+    expect(readFin('none')).toEqual({ isNone: true, type: null, numbers: [], paint: null });
+    expect(readFin('spiny 3 4').paint).toBeNull();
     expect(animalOf({ plan: 'tetra', adipose: 'none' }).build.adipose).toBeUndefined();
   });
   it.each([
     ['spiny 3 x', '"x" is no word of a fin.'],
     ['ink a', '"a" needs a number.'],
+    ['ink>mauve', '"ink>mauve" is no word of a fin.'],
   ])('that cannot be drawn are named: %s', (text, fault) => {
     expect(() => readFin(text)).toThrow(fault);
   });
@@ -71,8 +77,10 @@ it('two pigments mix half and half', () => {
     Number.parseInt(hexOf(name).slice(1, 3), 16),
   );
   expect(Math.abs((mixed as number) - ((a as number) + (b as number)) / 2)).toBeLessThanOrEqual(0.5);
-  expect(isColour('white~ink~red')).toBe(false);
+  expect(['white~ink~red', 'white~mauve', 'mauve~white'].some(isColour)).toBe(false);
   expect(PIGMENT_NAMES.every(isColour)).toBe(true);
+  for (const one of PIGMENT_NAMES)
+    for (const other of PIGMENT_NAMES) expect(hexOf(`${one}~${other}`)).toMatch(/^#[\da-f]{6}$/);
 });
 
 describe('a dress', () => {
@@ -88,6 +96,7 @@ describe('a dress', () => {
       'spotted',
     ]);
     expect(markingsOf({})).toEqual(['plain']);
+    expect(markingsOf({ marks: ['zone red', 'spots ink a .6', 'bars ink a .59'] })).toEqual(['spotted']);
   });
 });
 
@@ -108,11 +117,10 @@ describe('depth', () => {
 
 describe('an animal without a dress', () => {
   it.each([
-    ['disc', ['blue'], 'discus'],
-    ['unheard of', [], 'minnow'],
-  ])('is a plain outline of its shape: %s', (shape, colours, plan) => {
-    const dress = plainDress(shape, colours);
-    expect(dress.plan).toBe(plan);
+    ['disc', ['blue'], { plan: 'discus', tone: 'azure azure azure~bone', fins: 'azure a 0.5' }],
+    ['unheard of', [], { plan: 'minnow', tone: 'steel silver pearl', fins: 'clear a 0.5' }],
+  ])('is a plain outline of its shape: %s', (shape, colours, dress) => {
+    expect(plainDress(shape, colours)).toEqual(dress);
     expect(() => animalOf(dress)).not.toThrow();
   });
   it('is drawn in the first colours that are pigments', () => {

@@ -8,11 +8,10 @@ import { isColour } from './pigments';
 /** Thrown where a dress says something that no plate can draw; names the word. */
 export class DressFault extends Error {}
 
-const isNumber = (word: string | undefined): boolean =>
-  word !== undefined && /^-?(?:\d+\.?\d*|\.\d+)$/.test(word);
+const isNumber = (word: string | undefined): boolean => /^-?(?:\d+\.?\d*|\.\d+)$/.test(word ?? '');
 
 /** A text as words. */
-export const wordsOf = (text: string): readonly string[] => text.trim().split(/\s+/).filter(Boolean);
+export const wordsOf = (text: string): readonly string[] => text.split(/\s/).filter(Boolean);
 
 /** The numbers from a place on, and the place after them. */
 function numbersFrom(words: readonly string[], start: number): readonly [readonly number[], number] {
@@ -79,7 +78,7 @@ export function readMarking(text: string): Marking {
   const words = wordsOf(text);
   if (words.length === 0) throw new DressFault('A marking says nothing.');
   const [marking, at] = markingFrom(MARKS, words, 0);
-  if (at < words.length) throw new DressFault(`"${words[at] ?? ''}" is no word of "${marking.name}".`);
+  if (at < words.length) throw new DressFault(`"${words[at] as string}" is no word of "${marking.name}".`);
   return marking;
 }
 
@@ -106,7 +105,7 @@ export function readFin(text: string): FinWords {
   const marks: Marking[] = [];
   let at = 0;
   if (words[0] === 'none') return { isNone: true, type, numbers: [], paint: null };
-  const first = words[0] ?? '';
+  const first = words[0] as string;
   if (Object.hasOwn(EDGE_FINS, first) || Object.hasOwn(TAIL_FINS, first) || first === 'threads') {
     type = first;
     at = 1;

@@ -1,4 +1,4 @@
-import { cut, distance, loop, type Point, pointAt, random, refit, type Segment, spline } from '.';
+import { cut, distance, loop, type Point, pointAt, pointsOf, random, refit, type Segment, spline } from '.';
 
 const POINTS: readonly Point[] = [
   [0, 0],
@@ -49,7 +49,36 @@ describe('a cut', () => {
   });
 });
 
+it('a flat list of an odd number ends with the last pair', () => {
+  expect(pointsOf([1, 2, 3])).toEqual([[1, 2]]);
+  expect(pointsOf([1, 2, 3, 4], -1)).toEqual([
+    [1, -2],
+    [3, -4],
+  ]);
+});
+
 describe('refitting', () => {
+  const at = (x: number): Segment => [
+    [x, 0],
+    [x, 0],
+    [x + 1, 0],
+    [x + 1, 0],
+  ];
+  const still: Segment = [
+    [0, 0],
+    [0, 0],
+    [0, 0],
+    [0, 0],
+  ];
+  it('goes by the ends where handles lie on them, and forwards where all is one point', () => {
+    expect(refit([at(0), at(1)], 0.2)).toHaveLength(1);
+    expect(refit([still, at(0)], 0.2)).toHaveLength(1);
+    expect(refit([at(-1), still], 0.2)).toHaveLength(1);
+  });
+  it('takes eight at most into the first', () => {
+    const line = Array.from({ length: 12 }, (_, i) => at(i));
+    expect(refit(line, 0.2).map(([, , , end]) => end[0])).toEqual([9, 12]);
+  });
   it('needs fewer segments and stays within the tolerance', () => {
     const run = spline(POINTS);
     const fewer = refit(run, 0.4);

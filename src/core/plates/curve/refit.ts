@@ -3,7 +3,7 @@ import { distance, type Point } from './point';
 
 /** Joins sharper than this (the cosine of the angle between the handles) stay. */
 const SMOOTH = 0.97;
-/** No more than so many segments become one. */
+/** No more than so many segments are taken into the first. */
 const LONGEST = 8;
 
 const unit = (a: Point, b: Point): Point | null => {
@@ -68,7 +68,6 @@ function oneFor(run: readonly Segment[], tolerance: number): Segment | null {
       const y = pointAt(s, u);
       const [dx, dy] = [y[0] - z[0], y[1] - z[1]];
       worst = Math.max(worst, Math.hypot(dx, dy));
-      if (i === 0 || i === points.length - 1) return u;
       // One step of Newton's method towards the nearest point of the segment.
       const next = pointAt(s, Math.min(1, u + 0.01));
       const [vx, vy] = [(next[0] - y[0]) / 0.01, (next[1] - y[1]) / 0.01];

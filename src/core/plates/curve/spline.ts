@@ -30,7 +30,6 @@ function slopes(values: readonly number[], h: readonly number[]): readonly numbe
 export function spline(points: readonly Point[]): readonly Segment[] {
   const n = points.length - 1;
   const p = (i: number): Point => points[i] as Point;
-  if (n < 1) return [];
   if (n === 1) return [straight(p(0), p(1))];
   const h = Array.from({ length: n }, (_, i) => Math.sqrt(distance(p(i), p(i + 1))) || 1e-3);
   const [mx, my] = [0, 1].map((k) =>

@@ -73,12 +73,7 @@ export function tailFin(outline: Outline, fin: TailFin): Fin {
         .map(([u, along, across, isCorner]) => put([1 - u, along, -across, isCorner], true));
   return finOf(
     (u) => [TAIL_BASE, lerp(a, b, u)],
-    [
-      { at: [TAIL_BASE, a], u: 0, isCorner: true },
-      ...upper,
-      ...lower,
-      { at: [TAIL_BASE, b], u: 1, isCorner: true },
-    ],
+    [{ at: [TAIL_BASE, a], u: 0 }, ...upper, ...lower, { at: [TAIL_BASE, b], u: 1 }],
     type.isWhole ? [0.55, 0.25] : [0.5, 0.47],
     type.isLong ? 22 : 15,
   );
@@ -98,12 +93,11 @@ function fan(p: Point, q: Point, { length, angles }: PairedFin, shape: readonly 
     return {
       at: [b[0] + Math.cos(angle) * share * length, b[1] + Math.sin(angle) * share * length],
       u,
-      isCorner: false,
     };
   });
   return finOf(
     base,
-    [{ at: p, u: 0, isCorner: true }, ...edge, { at: q, u: 1, isCorner: true }],
+    [{ at: p, u: 0 }, ...edge, { at: q, u: 1 }],
     [0.5, 0.5],
     Math.max(4, Math.round(length / 3)),
   );
@@ -123,15 +117,15 @@ export function pectoralFin(outline: Outline, fin: NonNullable<Build['pectoral']
 export function adiposeFin(outline: Outline, [x, length, height]: readonly [number, number, number]): Fin {
   const end = x + length * 0.6;
   const [y, yEnd] = [outline.top(x) - 0.5, outline.top(end) - 0.5];
-  const point = (at: Point, u: number, isCorner = false): EdgePoint => ({ at, u, isCorner });
+  const point = (at: Point, u: number): EdgePoint => ({ at, u });
   return finOf(
     (u) => [lerp(x, end, u), lerp(y, yEnd, u)],
     [
-      point([x, y], 0, true),
+      point([x, y], 0),
       point([x + length * 0.5, y + height * 0.8], 0.3),
       point([x + length, y + height * 0.75], 0.6),
       point([x + length * 0.85, y + height * 0.2], 0.9),
-      point([end, yEnd], 1, true),
+      point([end, yEnd], 1),
     ],
     [0.4, 0.5],
     0,

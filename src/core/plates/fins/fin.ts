@@ -14,7 +14,7 @@ export interface Fin {
 export interface EdgePoint {
   readonly at: Point;
   readonly u: number;
-  readonly isCorner: boolean;
+  readonly isCorner?: boolean;
 }
 
 interface Piece {
@@ -28,7 +28,7 @@ function pieces(edge: readonly EdgePoint[]): readonly Piece[] {
   const out: Piece[] = [];
   let from = 0;
   edge.forEach((point, i) => {
-    if (i === 0 || (!point.isCorner && i < edge.length - 1)) return;
+    if (!point.isCorner && i < edge.length - 1) return;
     spline(edge.slice(from, i + 1).map(({ at }) => at)).forEach((segment, k) =>
       out.push({
         segment,
@@ -55,8 +55,7 @@ export function finOf(
   spines = 0,
 ): Fin {
   const margin = pieces(edge);
-  const last = margin[margin.length - 1];
-  if (!last) throw new Error('A fin needs a margin.');
+  const last = margin[margin.length - 1] as Piece;
   const marginAt = (u: number): Point => {
     const piece = margin.find(({ from, to }) => to > from && u >= from && u <= to) ?? last;
     const { segment, from, to } = piece;

@@ -24,10 +24,10 @@ export interface Mark {
 }
 
 /** The numbers of a dress over the defaults of its mark. */
-export function valuesOf(mark: Pick<Mark, 'numbers'>, marking: Marking): Values {
+export function valuesOf(mark: Pick<Mark, 'numbers'>, marking: Omit<Marking, 'name'>): Values {
   const all = (word: string): readonly number[] => {
     const [given, usual] = [marking.numbers[word] ?? [], mark.numbers[word] ?? []];
-    return given.length >= usual.length ? given : [...given, ...usual.slice(given.length)];
+    return [...given, ...usual.slice(given.length)];
   };
   return {
     colour: marking.colour,

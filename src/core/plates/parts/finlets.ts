@@ -10,11 +10,11 @@ export const finlets: Part = (easel) => {
     const y = outline.top(x);
     return (
       pen.curve([
-        [x, y - 0.6, true],
+        [x, y - 0.6],
         [x + 2.4, y + 5],
         [x + 4.4, y + 6.4, true],
         [x + 5, y + 3],
-        [x + 3.6, y - 0.8, true],
+        [x + 3.6, y - 0.8],
       ]) + 'z'
     );
   }).join('');

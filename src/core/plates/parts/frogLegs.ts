@@ -31,7 +31,7 @@ export const frogLegs: Part = (easel) => {
     [96, -24, 5],
   ]);
   const web = pen.curve([
-    [95, -24, true],
+    [95, -24],
     [108, -25],
     [122, -22, true],
     [119, -28],
@@ -39,7 +39,7 @@ export const frogLegs: Part = (easel) => {
     [110, -31],
     [112, -37, true],
     [100, -32],
-    [95, -27, true],
+    [95, -27],
   ]);
   return path(thigh + shin, skin) + path(`${web}z`, skin) + path(arm + fingers, skin);
 };
