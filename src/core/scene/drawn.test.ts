@@ -1,6 +1,6 @@
 import { keptPictures } from '@/testing/keptPictures';
 import { castOf } from './cast';
-import { stageOf } from './stage';
+import { type Stage, stageOf } from './stage';
 import { group, HABITS, tank } from '@/testing/scenes';
 import type { SceneTank } from './tank';
 
@@ -52,34 +52,50 @@ const TANKS: Readonly<Record<string, Partial<SceneTank>>> = {
   'a pond': { lengthCm: 400, widthCm: 200, heightCm: 100, waterLineCm: 90 },
   'a tall tank': { lengthCm: 60, heightCm: 120, waterLineCm: 110 },
   'a low tank, half full': { lengthCm: 90, heightCm: 30, waterLineCm: 14 },
+  'a floor map without rock': {
+    pieces: [piece('plant', 30, 3), piece('plant', 80, 40), piece('shells', 60)],
+  },
+  'two rocks, the larger first': { pieces: [piece('rock', 30, 20, 30, 20), piece('wood', 90)] },
+  'two rocks, the larger last': { pieces: [piece('rock', 30), piece('wood', 90, 20, 10, 60)] },
+  'two rocks alike': { pieces: [piece('rock', 30, 20, 20, 20), piece('rock', 90, 20, 20, 20)] },
 };
 
-const GROUPS = [
-  ...HABITS.map((habit) => group(habit)),
-  group('tight', { key: 'a shoal', count: 40, fromCm: 2, toCm: 3, layers: [0, 0.9, 0.1] }),
+const groups = (few: number) => [
+  ...HABITS.map((habit) => group(habit, { count: few })),
+  group('tight', { key: 'a shoal', count: 5 * few, fromCm: 2, toCm: 3, layers: [0, 0.9, 0.1] }),
   group('loose', { key: 'at the top', count: 1, layers: [0.9, 0.1, 0] }),
   group('pair', { key: 'tall ones', count: 3, fromCm: 9, toCm: 18, tall: 1.2, layers: [0, 0.5, 0.5] }),
   group('bottom', { key: 'long ones', count: 2, fromCm: 20, toCm: 50, tall: 0.1, layers: [0, 0, 1] }),
   group('perch', { key: 'few on perches', count: 2, layers: [0.3, 0.3, 0.4] }),
-  group('cave', { key: 'more than caves', count: 14, layers: [0, 0.1, 0.9] }),
+  group('cave', { key: 'more than caves', count: 2 * few, layers: [0, 0.1, 0.9] }),
+  group('single', { key: 'at home nowhere', count: 2, layers: [0, 0, 0] }),
+  group('cave', { key: 'as long as they get', count: 2, fromCm: 7, toCm: 7 }),
 ];
+/** Places to a thousandth of a cm. */
+const castText = (stage: Stage, few: number): string =>
+  JSON.stringify(castOf(stage, groups(few)), (_key, value: unknown) =>
+    typeof value === 'number' ? Number(value.toFixed(3)) : value,
+  );
 
 describe('scenes are as they were', () => {
   const { isAsItWas, names } = keptPictures('scenes.json');
   it.each(Object.keys(TANKS))('%s', (name) => {
     const asked = tank(TANKS[name]);
     const [large, small] = [stageOf(asked), stageOf(asked, true)];
-    // Places to a thousandth of a cm.
-    const casts = JSON.stringify([castOf(large, GROUPS), castOf(small, GROUPS)], (_key, value: unknown) =>
-      typeof value === 'number' ? Number(value.toFixed(3)) : value,
-    );
     for (const drawing of [large.art, small.art]) expect(drawing).not.toMatch(/NaN|undefined|Infinity/);
-    const wrong = Object.entries({ large: large.art, small: small.art, fish: casts }).filter(
+    const fish = castText(large, 2);
+    const wrong = Object.entries({ large: large.art, small: small.art, fish }).filter(
       ([what, picture]) => !isAsItWas(`${name}, ${what}`, picture),
     );
     expect(wrong.map(([what]) => what)).toEqual([]);
   });
+  it.each([
+    ['a large picture', false],
+    ['a small one', true],
+  ])('many fish, in %s', (what, isSmall) => {
+    expect(isAsItWas(`many, ${what}`, castText(stageOf(tank(), isSmall), 8))).toBe(true);
+  });
   it('and none is kept that is not asked for', () => {
-    expect(names()).toHaveLength(Object.keys(TANKS).length * 3);
+    expect(names()).toHaveLength(Object.keys(TANKS).length * 3 + 2);
   });
 });
