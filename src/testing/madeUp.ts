@@ -81,5 +81,7 @@ export function findingsAmong(
   );
   const read = readPlan(JSON.parse(JSON.stringify(file)), catalogue);
   if (!read.ok) throw new Error(JSON.stringify(read.faults));
-  return assess(read.value, catalogue, TODAY).findings.filter((finding) => finding.rule === rule);
+  const { findings } = assess(read.value, catalogue, TODAY);
+  if (findings.some((finding) => typeof finding !== 'object')) throw new Error('Found what is no finding.');
+  return findings.filter((finding) => finding.rule === rule);
 }

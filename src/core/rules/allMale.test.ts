@@ -1,5 +1,7 @@
-import { findingsAmong, madeUp } from '@/testing/madeUp';
+import { findingsAmong, listed, madeUp } from '@/testing/madeUp';
 import type { PlanFile, PlanGroup } from '../model';
+import { allMale } from './allMale';
+import type { PlannedSpecies, RuleContext } from './context';
 
 /** A grown mbuna, of which both sexes are coloured or only males, and a peacock. */
 const rock = (id: string, bothSexesColoured: boolean, lookalike: readonly string[] = []) =>
@@ -62,6 +64,20 @@ describe('males of rock dwellers without females', () => {
   });
 });
 
+it('a tank without females is nothing to one that is asked about and lives in no harem', () => {
+  const three = listed(rock('rock', false), { count: 3, males: 3, females: 0 });
+  const tetra = listed(madeUp('paracheirodon-innesi', 'tetra'), { count: 6 });
+  const told = (focus: PlannedSpecies | null) =>
+    allMale.judge!({
+      planned: [three, tetra],
+      focus,
+      males: 'harem',
+      month: '2026-11',
+    } as unknown as RuleContext);
+  expect(told(null)).toHaveLength(1);
+  expect(told(tetra)).toEqual([]);
+});
+
 describe('a show tank of peacocks', () => {
   const [red, blue] = [peacock('red'), peacock('blue')];
   const both = [males('red', 1), males('blue', 1)];
@@ -77,6 +93,11 @@ describe('a show tank of peacocks', () => {
     ]);
     expect(found([red, blue], both, undefined, 177)).toMatchObject([{ severity: 'good' }]);
     expect(found([red, blue], both, undefined, 176)).toMatchObject([{ severity: 'caution' }]);
+  });
+  it('is not troubled by females of fish that live otherwise', () => {
+    const tetra = madeUp('paracheirodon-innesi', 'tetra');
+    const among = found([red, tetra], [males('red', 3), males('tetra', 3, 3)], 'all-male');
+    expect(among.map(({ fact }) => fact.says)).toEqual(['males/show tank']);
   });
   it('is none of one', () => expect(found([red], [males('red', 1)])).toEqual([]));
   it('has no females where it was chosen', () => {

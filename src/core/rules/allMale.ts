@@ -7,7 +7,7 @@ import { begins, maturesInMonths } from './maturity';
 import { mayChange } from './pairs';
 import { isOpenWater, isRockDweller } from './riftNumbers';
 import type { Rule } from './rule';
-import { otherwise, severityTable } from './severityTable';
+import { otherwise, severityTable, sureTable } from './severityTable';
 
 declare module './facts' {
   interface Facts {
@@ -23,7 +23,7 @@ declare module './facts' {
 const SHOW_CM = 180;
 const TOLERANCE = 0.98;
 
-const ROCK = severityTable<boolean>(
+const ROCK = sureTable<boolean>(
   'Two and more males of rock dwellers, no females',
   [
     { when: 'every species is colourful in both sexes', holds: (coloured) => coloured, severity: 'caution' },
@@ -31,7 +31,7 @@ const ROCK = severityTable<boolean>(
   ],
   'Common practice: males of different mbuna provoke each other like rivals of their own.',
 );
-const SHOW = severityTable<boolean>(
+const SHOW = sureTable<boolean>(
   'Two and more males of peacocks and haps, no females',
   [{ when: `the tank is ${SHOW_CM} cm long`, holds: (long) => long, severity: 'good' }, otherwise('caution')],
   'Common practice: all-male tanks work best from six feet.',
@@ -67,7 +67,7 @@ function rockDwellers(planned: readonly PlannedSpecies[], context: RuleContext):
   const colouredBoth = shown.every((species) => species.profile.look.bothSexesColoured);
   return [
     finding('all-male', {
-      severity: ROCK.of(colouredBoth) ?? 'stop',
+      severity: ROCK.of(colouredBoth),
       species: shown.map((species) => species.profile.id),
       fact: { says: 'males/rock dwellers', colouredBoth },
       because: { males, species: shown.length },
@@ -86,7 +86,7 @@ function showTank(planned: readonly PlannedSpecies[], context: RuleContext): rea
   const long = length >= SHOW_CM * TOLERANCE;
   return [
     finding('all-male', {
-      severity: SHOW.of(long) ?? 'caution',
+      severity: SHOW.of(long),
       species: shown.map((species) => species.profile.id),
       fact: { says: 'males/show tank', males, bestFromCm: SHOW_CM, lengthCm: length },
       because: { males, lengthCm: Math.round(length), bestFromCm: SHOW_CM },

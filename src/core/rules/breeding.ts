@@ -5,7 +5,7 @@ import { begins, maturesInMonths } from './maturity';
 import type { Rule } from './rule';
 import { advise, keepCount } from './fixes';
 import { concernedSpecies } from './pairs';
-import { otherwise, severityTable } from './severityTable';
+import { otherwise, severityTable, sureTable } from './severityTable';
 
 declare module './facts' {
   interface Facts {
@@ -28,11 +28,11 @@ interface Pair {
   /** The floor has no other half for the others. */
   readonly tight: boolean;
   readonly rough: boolean;
-  /** A male and a female are known to be there. */
+  /** Of those that can pair, a male and a female are known to be there. */
   readonly couple: boolean;
 }
 
-const SEVERITY = severityTable<Pair>(
+const SEVERITY = sureTable<Pair>(
   'A pair that guards, or may form',
   [
     {
@@ -90,13 +90,12 @@ function guardingPair(species: PlannedSpecies, context: RuleContext): readonly F
   if (!guarding && company.mode === 'colony') return [];
   return [
     finding('breeding', {
-      severity:
-        SEVERITY.of({
-          guarding,
-          tight,
-          rough: company.temper.mature > PUSHY,
-          couple: (species.males ?? 0) > 0 && (species.females ?? 0) > 0,
-        }) ?? 'note',
+      severity: SEVERITY.of({
+        guarding,
+        tight,
+        rough: company.temper.mature > PUSHY,
+        couple: species.males !== null,
+      }),
       species: [species.profile.id, ...others.map((other) => other.profile.id)],
       fact: guarding
         ? { says: 'floor/guarded', count: species.count }

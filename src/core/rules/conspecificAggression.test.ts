@@ -63,6 +63,9 @@ describe('more that hold ground than the floor has ground for', () => {
       { advice: { does: 'fewer males', species: 'made-up', males: 3 } },
       { advice: { does: 'larger floor' } },
     ]);
+    // Where sexes are known each male holds ground: one fewer than there are.
+    const [males] = findings({}, [{ count: 4, males: 4, females: 0 }]);
+    expect(males?.fixes[0]).toEqual({ edit: { kind: 'set-count', species: 'made-up', count: 3 } });
     // Never fewer than one pair for each territory, and one fewer than there are at least.
     const [wide] = findings({ groundCm2: 3000 }, [{ count: 3 }]);
     expect(wide?.fixes[0]).toEqual({ edit: { kind: 'set-count', species: 'made-up', count: 2 } });
@@ -84,6 +87,12 @@ describe('more that hold ground than the floor has ground for', () => {
     ['pairs twice as many', {}, { count: 12 }, ['stop own/territories']],
     ['pairs not quite twice as many', {}, { count: 10 }, ['note own/territories']],
     ['killers', { ownKind: DEADLY }, { count: 8 }, ['stop own/territories']],
+    [
+      'killers in a harem, not sexed, grown up together',
+      { mode: 'harem', ownKind: DEADLY },
+      { count: 8, grownTogether: true },
+      ['caution own/territories'],
+    ],
     ['killers that fit', { ownKind: DEADLY }, { count: 4 }, ['note own/fierce']],
     ['one pair of killers', { ownKind: DEADLY }, { count: 2 }, []],
     [

@@ -8,7 +8,7 @@ import { holdersOf, type Holders } from './ground';
 import { advise, keepCount } from './fixes';
 import type { Rule } from './rule';
 import { hasWayOut } from './pairs';
-import { otherwise, severityTable } from './severityTable';
+import { otherwise, severityTable, sureTable } from './severityTable';
 
 declare module './facts' {
   interface Facts {
@@ -39,8 +39,7 @@ const GROWN_AMONG_YOUNG = 1.6;
 
 /** A grown one put among juveniles upsets the order. */
 function mixedAges(species: PlannedSpecies, worst: number): readonly Finding[] {
-  if (worst < ROUGH || species.count < 2 || species.largestCm < species.smallestCm * GROWN_AMONG_YOUNG)
-    return [];
+  if (worst < ROUGH || species.largestCm < species.smallestCm * GROWN_AMONG_YOUNG) return [];
   return [
     finding('conspecific-aggression', {
       severity: 'caution',
@@ -68,20 +67,21 @@ const areStrangers = ({ groups }: PlannedSpecies): boolean =>
   groups.some((group) => group.grownTogether === false);
 
 /**
- * In the number they need, on a floor that is not far too small: shoals, groups, colonies and harems that only spar, and groups
- * that fight; the order is settled among them (common practice: five and more angelfish or discus).
+ * Shoals and groups in the number they need, on a floor that is not far too small: the order is settled among them (common
+ * practice: five and more angelfish or discus).
  */
 function settlesInNumbers(claimed: Claimed): boolean {
-  const { species, worst } = claimed;
-  const { mode, smallestGroup } = species.profile.company;
-  if (species.count < smallestGroup || farOver(claimed)) return false;
+  const { mode, smallestGroup } = claimed.species.profile.company;
   const livesInGroups = mode === 'shoal' || mode === 'group';
-  return worst < ROUGH
-    ? livesInGroups || mode === 'colony' || mode === 'harem'
-    : livesInGroups && worst < DEADLY && !areStrangers(species);
+  return (
+    livesInGroups &&
+    claimed.species.count >= smallestGroup &&
+    !farOver(claimed) &&
+    !areStrangers(claimed.species)
+  );
 }
 
-const SEVERITY = severityTable<Claimed>(
+const SEVERITY = sureTable<Claimed>(
   'More territory holders of one species than the floor has room for',
   [
     {
@@ -99,7 +99,7 @@ const SEVERITY = severityTable<Claimed>(
       severity: 'stop',
     },
     {
-      when: 'in the number they need, less than twice as many as fit: shoals, groups, harems and colonies that spar, and groups that fight and are no strangers',
+      when: `shoals and groups in the number they need, less than ${CROWDED} times as many as fit, and no strangers`,
       holds: settlesInNumbers,
       severity: 'note',
     },
@@ -134,7 +134,7 @@ interface Females {
   readonly arranged: boolean;
 }
 
-const FEMALES = severityTable<Females>(
+const FEMALES = sureTable<Females>(
   'A group of females that fight for rank, such as female bettas',
   [
     { when: 'bare, or on a short floor', holds: ({ bare, short }) => bare || short, severity: 'stop' },
@@ -157,7 +157,7 @@ function fightingFemales(species: PlannedSpecies, { tank }: Place): readonly Fin
   const arranged = hasWayOut(species);
   return [
     finding('conspecific-aggression', {
-      severity: FEMALES.of({ bare, short, arranged }) ?? 'caution',
+      severity: FEMALES.of({ bare, short, arranged }),
       species: [species.profile.id],
       fact: { says: 'own/disputed group', count: species.count, bare: bare || short },
       because: {
@@ -183,7 +183,7 @@ function judgeSpecies(species: PlannedSpecies, place: Place): readonly Finding[]
   const { ownKind, mode, spreadFrom } = profile.company;
   const worst = Math.max(ownKind.male, ownKind.female);
   const room = holdersOf(species, place);
-  if (worst < PUSHY || count < 2 || mode === 'solitary' || room === null) return [];
+  if (worst < PUSHY || mode === 'solitary' || room === null) return [];
   const months = monthsUntilLength(profile, species.largestCm, profile.size.matureCm) ?? 0;
   const leavesFirst = species.leavesInMonths !== null && species.leavesInMonths < months;
   if (leavesFirst) return [];
@@ -215,7 +215,7 @@ function judgeSpecies(species: PlannedSpecies, place: Place): readonly Finding[]
   if (room.holders > room.fit) {
     return [
       finding('conspecific-aggression', {
-        severity: SEVERITY.of({ species, worst, room }) ?? 'note',
+        severity: SEVERITY.of({ species, worst, room }),
         species: [profile.id],
         fact: { says: 'own/territories', count, holders: room.holders, fit: room.fit },
         because,

@@ -1,4 +1,6 @@
-import { findingsAmong, type Made, madeUp } from '@/testing/madeUp';
+import { findingsAmong, listed, type Made, madeUp } from '@/testing/madeUp';
+import type { PlannedSpecies, RuleContext } from './context';
+import { diet } from './diet';
 
 const BOX = { lengthCm: 200, widthCm: 70, heightCm: 70 };
 /** A grazing cichlid that is sensitive, and a cichlid that needs rich food at the bottom. */
@@ -26,6 +28,23 @@ const found = (...species: readonly ReturnType<typeof madeUp>[]) =>
   );
 const severity = (...species: readonly ReturnType<typeof madeUp>[]) =>
   found(...species).map((finding) => finding.severity);
+
+describe('one that is asked about', () => {
+  const [algae, open, bottom] = [grazer(), hunter(OPEN, 'open'), hunter({}, 'bottom')].map((one) =>
+    listed(one, { count: 3 }),
+  ) as [PlannedSpecies, PlannedSpecies, PlannedSpecies];
+  const told = (focus: PlannedSpecies, ...others: readonly PlannedSpecies[]) =>
+    diet.judge!({ planned: [...others, focus], focus } as unknown as RuleContext).map(
+      ({ severity: how, species }) => `${how} ${species.join(' ')}`,
+    );
+  it('changes what is said where it is the first that needs rich food, or the first of these at the bottom', () => {
+    expect(told(open, algae)).toEqual(['note grazer open']);
+    expect(told(bottom, algae, open)).toEqual(['caution grazer open bottom']);
+    expect(told(algae, open)).toEqual(['note grazer open']);
+  });
+  it('changes nothing where it is one more of them', () =>
+    expect([...told(open, algae, bottom), ...told(open, algae, { ...open })]).toEqual([]));
+});
 
 describe('grazers beside those that need rich food', () => {
   it('fall ill where they are sensitive: said whole', () =>

@@ -4,7 +4,7 @@ import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
 import { concernedSpecies } from './pairs';
 import { advise, leaveOut } from './fixes';
-import { otherwise, severityTable } from './severityTable';
+import { otherwise, severityTable, sureTable } from './severityTable';
 
 declare module './facts' {
   interface Facts {
@@ -28,7 +28,7 @@ interface Feeding {
   readonly rich: readonly PlannedSpecies[];
 }
 
-const RICH_FOOD = severityTable<Feeding>(
+const RICH_FOOD = sureTable<Feeding>(
   'Grazing cichlids beside cichlids that need rich food',
   [
     {
@@ -58,9 +58,9 @@ const isGrazer = (species: PlannedSpecies): boolean =>
 
 /** A grazing cichlid beside species that must be fed rich: whatever is fed, all eat. */
 function besideRich(species: PlannedSpecies, context: RuleContext): readonly Finding[] {
-  const rich = context.planned.filter((other) => other !== species && needsRichFood(other));
+  const rich = context.planned.filter(needsRichFood);
   if (rich.length === 0) return [];
-  const severity = RICH_FOOD.of({ grazer: species, rich }) ?? 'note';
+  const severity = RICH_FOOD.of({ grazer: species, rich });
   const ill = severity === 'caution';
   return [
     finding('diet', {

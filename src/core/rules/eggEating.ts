@@ -2,7 +2,7 @@ import type { PlannedSpecies } from './context';
 import { finding, type Finding } from './finding';
 import { advise, leaveOut } from './fixes';
 import type { Rule } from './rule';
-import { otherwise, severityTable } from './severityTable';
+import { otherwise, sureTable } from './severityTable';
 
 declare module './facts' {
   interface Facts {
@@ -13,7 +13,7 @@ declare module './facts' {
 /** Mouths that carry the brood keep it from thieves. */
 const EXPOSED = ['guards', 'scatters'];
 
-const SEVERITY = severityTable<PlannedSpecies>(
+const SEVERITY = sureTable<PlannedSpecies>(
   'An egg eater beside fish that breed here',
   [
     {
@@ -32,7 +32,6 @@ function judgePair(thief: PlannedSpecies, parent: PlannedSpecies): Finding | nul
   const severity = SEVERITY.of(thief);
   if (!breeds || !thief.profile.mouth.eatsEggs || !EXPOSED.includes(parent.profile.company.pairs))
     return null;
-  if (severity === null) return null;
   return finding('egg-eating', {
     severity,
     species: [thief.profile.id, parent.profile.id],

@@ -31,9 +31,27 @@ const severity = (...asked: Parameters<typeof nips>) => nips(...asked).map((find
 const at = (finNipping: 0 | 1 | 2 | 3, nipCalmGroup: number | null = null): Made => ({
   company: { finNipping, nipCalmGroup },
 });
+/** Rough, and no nipper by habit: fins are torn in chases. */
+const rough = (more: Made = {}): Made => ({
+  ...more,
+  company: { finNipping: 1, nipCalmGroup: null, temper: { young: 2, mature: 2 } },
+});
 const FINS: Made = { company: { longFins: true } };
 const SLOW: Made = { habits: { activity: 1 } };
 const STILL: Made = { habits: { activity: 1, shyness: 2 } };
+
+describe('a rough fish beside long fins', () => {
+  const top: Made = { layers: { top: 1, middle: 0, bottom: 0 } };
+  const bottom: Made = { layers: { top: 0, middle: 0, bottom: 1 } };
+  it.each<[string, Made, Made, readonly string[]]>([
+    ['that it chases: its temper says so', rough(), FINS, []],
+    ['in other water', rough(top), { ...FINS, ...bottom }, []],
+    ['as rough as itself', rough(), { company: { longFins: true, temper: { young: 2, mature: 2 } } }, []],
+    ['too large to be chased', rough(), { ...FINS, size: { maleCm: 30, femaleCm: 30 } }, ['caution']],
+    ['that nips by habit as well', { company: { ...rough().company, finNipping: 2 } }, FINS, ['stop']],
+    ['that calms down in numbers', { company: { ...rough().company, nipCalmGroup: 9 } }, FINS, ['caution']],
+  ])('%s', (_what, nipper, victim, expected) => expect(severity(nipper, victim)).toEqual(expected));
+});
 
 describe('a nipper beside long fins', () => {
   it.each<[string, Made, number, readonly string[]]>([

@@ -1,4 +1,6 @@
-import { findingsAmong, madeUp } from '@/testing/madeUp';
+import { findingsAmong, listed, madeUp } from '@/testing/madeUp';
+import type { Place } from './context';
+import { flow } from './flow';
 import type { SpeciesProfile } from '../model';
 
 type Flow = SpeciesProfile['water']['flow'];
@@ -31,6 +33,20 @@ describe('a fish in the current of the filter', () => {
     const [finding, ...none] = found([of('fish', flow)], filterLph);
     expect(none).toEqual([]);
     expect([finding?.severity ?? null, finding?.fact.says ?? null]).toEqual([severity, says]);
+  });
+  it.each<[Flow, number, readonly string[]]>([
+    ['strong', 6, []],
+    ['moderate', 2, []],
+    ['gentle', 12, []],
+    ['still', 6, []],
+    ['strong', 5.9, ['home/weak current']],
+    ['moderate', 1.9, ['home/weak current']],
+    ['gentle', 12.1, ['home/strong current']],
+    ['still', 6.1, ['home/strong current']],
+  ])('of %s water, %d turnovers an hour', (kind, turnoverPerHour, says) => {
+    const tank = { assumed: new Set(), figures: { turnoverPerHour } };
+    const told = flow.ofOne!(listed(of('fish', kind)), { tank } as unknown as Place);
+    expect(told.map(({ fact }) => fact.says)).toEqual(says);
   });
   it('is said whole', () => {
     expect(found([of('fish', 'strong')], 300)).toEqual([

@@ -49,9 +49,16 @@ describe('the number of a species', () => {
     ['solitary ones', { mode: 'solitary' }, { count: 3 }, []],
     ['two of those that pair', { mode: 'group', pairs: 'guards' }, { count: 2 }, ['note group/pair']],
     ['three of those that pair', { mode: 'group', pairs: 'guards' }, { count: 3 }, ['caution group/too few']],
+    ['two of those that do not pair', { mode: 'group' }, { count: 2 }, ['caution group/too few']],
     ['two of a shoal that pairs', { pairs: 'guards' }, { count: 2 }, ['stop group/too few']],
     ['one of a harem', { mode: 'harem' }, { count: 1 }, ['note group/shown']],
     ['males of a harem', { mode: 'harem' }, { count: 3, males: 3, females: 0 }, ['note group/shown']],
+    [
+      'males of a harem, and others',
+      { mode: 'harem' },
+      { count: 3, males: 2, females: 0 },
+      ['stop group/too few'],
+    ],
     [
       'a male and females, too few',
       { mode: 'harem' },

@@ -5,7 +5,7 @@ import { finding, type Finding } from './finding';
 import { keepCount } from './fixes';
 import { isOpenWater } from './riftNumbers';
 import type { Rule } from './rule';
-import { otherwise, severityTable } from './severityTable';
+import { otherwise, sureTable } from './severityTable';
 
 declare module './facts' {
   interface Facts {
@@ -43,7 +43,7 @@ interface Numbered {
   readonly shown: boolean;
 }
 
-const SEVERITY = severityTable<Numbered>(
+const SEVERITY = sureTable<Numbered>(
   'A number that keepers of a species have learned to avoid',
   [
     {
@@ -63,7 +63,7 @@ function judgeSpecies(species: PlannedSpecies, place: Place): readonly Finding[]
   const { profile, count } = species;
   const { badNumbers, pairs, smallestGroup } = profile.company;
   const severity = SEVERITY.of({ species, shown: isShown(species, place) });
-  if (!badNumbers.includes(count) || severity === null || isDisputed(species, place)) return [];
+  if (!badNumbers.includes(count) || isDisputed(species, place)) return [];
   const fewer = nextGoodBelow(species);
   return [
     finding('group-number', {

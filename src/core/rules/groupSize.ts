@@ -29,8 +29,8 @@ const HALF = 2;
 const isFew = ({ count, profile }: PlannedSpecies): boolean => count < profile.company.smallestGroup;
 const isPair = ({ count, profile: { company } }: PlannedSpecies): boolean =>
   company.pairs === 'guards' && count <= PAIR && company.mode !== 'shoal';
-const isShown = ({ count, males, females, profile }: PlannedSpecies): boolean =>
-  profile.company.mode === 'harem' && (count === 1 || (females === 0 && males === count));
+const isShown = ({ count, males, profile }: PlannedSpecies): boolean =>
+  profile.company.mode === 'harem' && (count === 1 || males === count);
 
 const SEVERITY = severityTable<PlannedSpecies>(
   'Fish of one species against the group it needs',
@@ -54,8 +54,7 @@ const SEVERITY = severityTable<PlannedSpecies>(
     { when: 'fewer than the smallest group', holds: isFew, severity: 'caution' },
     {
       when: `fewer than ${NEARLY * 100}% of the ideal group, but for one of a species that lives alone as well`,
-      holds: ({ count, profile: { company } }) =>
-        count > 1 && count < company.comfortableGroup * NEARLY && company.comfortableGroup > PAIR,
+      holds: ({ count, profile: { company } }) => count > 1 && count < company.comfortableGroup * NEARLY,
       severity: 'note',
     },
     {

@@ -11,7 +11,7 @@ import { finding, type Finding } from './finding';
 import { holdersOf } from './ground';
 import { advise } from './fixes';
 import type { Rule } from './rule';
-import { otherwise, severityTable } from './severityTable';
+import { otherwise, sureTable } from './severityTable';
 
 declare module './facts' {
   interface Facts {
@@ -34,7 +34,7 @@ const FISH_A_REFUGE = 2;
 /** A fish that spends so much of the day there lives at the bottom (from memory). */
 const AT_THE_BOTTOM = 0.3;
 
-const SEVERITY = severityTable<number>(
+const SEVERITY = sureTable<number>(
   'Fewer hides than a species needs, or than chased fish need',
   [{ when: 'none at all', holds: (have) => have === 0, severity: 'caution' }, otherwise('note')],
   'Common practice; how many for each fish is from memory.',
@@ -57,7 +57,7 @@ function ofOneSpecies(species: PlannedSpecies, hides: Hides, place: Place): read
     if (have >= need || planted) return [];
     return [
       finding('hides', {
-        severity: SEVERITY.of(have) ?? 'note',
+        severity: SEVERITY.of(have),
         species: [species.profile.id],
         fact:
           have === 0
@@ -79,7 +79,7 @@ function refuges(hides: Hides, context: RuleContext): readonly Finding[] {
   if (rough.length === 0 || heads < 2 || hides.total >= heads / FISH_A_REFUGE) return [];
   return [
     finding('hides', {
-      severity: SEVERITY.of(hides.total) ?? 'note',
+      severity: SEVERITY.of(hides.total),
       species: rough.map((species) => species.profile.id),
       fact: { says: 'home/refuges', have: hides.total, fish: heads },
       because: { hides: hides.total, heads },

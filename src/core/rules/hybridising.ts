@@ -72,7 +72,7 @@ function judgeTank(context: RuleContext): readonly Finding[] {
       severity,
       species: crossing.map(({ profile }) => profile.id),
       fact: { says: 'pair/cross' },
-      because: { kin: crossing[0]?.profile.kin ?? '', species: crossing.length },
+      because: { kin: (crossing[0] as PlannedSpecies).profile.kin, species: crossing.length },
       from: begins(context, months),
       fixes: crossing.slice(0, 2).map((species) => leaveOut(species)),
     }),

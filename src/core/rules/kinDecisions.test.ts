@@ -1,5 +1,7 @@
-import { findingsAmong, type Made, madeUp } from '@/testing/madeUp';
+import { findingsAmong, listed, type Made, madeUp } from '@/testing/madeUp';
 import type { PlanGroup, SpeciesProfile } from '../model';
+import type { PlannedSpecies, RuleContext } from './context';
+import { hybridising } from './hybridising';
 
 /** Each decision about species near in kin or in looks, tried with two that are made up. */
 const TANK = { lengthCm: 200, widthCm: 70, heightCm: 60 };
@@ -36,6 +38,7 @@ describe('species that may cross', () => {
   const both = { count: 5, males: 2, females: 3 };
   const males = { count: 5, males: 5, females: 0 };
   const females = { count: 5, males: 0, females: 5 };
+  const none = { count: 5, males: 0, females: 0 };
 
   it('are told whole', () =>
     expect(found(kin('same-one'), kin('same-two'), [both, {}])).toEqual([
@@ -65,6 +68,7 @@ describe('species that may cross', () => {
     ['both sexes known', {}, {}, [both, both], ['caution']],
     ['males of one, females of the other', {}, {}, [males, females], ['caution']],
     ['sexes that nobody knows', {}, {}, [{}, {}], ['note']],
+    ['of which none is known', {}, {}, [none, none], ['note']],
     ['males known, females not', {}, {}, [males, {}], ['note']],
     ['males of both', {}, {}, [males, males], []],
     ['females of both', {}, {}, [females, females], []],
@@ -90,6 +94,19 @@ describe('species that may cross', () => {
       severities,
     ),
   );
+  it('are told of one that is asked about, and not to cross with itself', () => {
+    const [a, b, c] = [kin('same-one'), kin('same-two'), kin('same-three', { kin: 'other kin' })].map((one) =>
+      listed(one, { count: 5 }),
+    ) as [PlannedSpecies, PlannedSpecies, PlannedSpecies];
+    const ofAPlace = listed(kin('same-place', { form: 'place' }), { count: 5 });
+    const told = (planned: readonly PlannedSpecies[], focus: PlannedSpecies | null) =>
+      hybridising.judge!({ planned, focus, month: '2026-11' } as unknown as RuleContext).map(
+        ({ species }) => species,
+      );
+    expect(told([a, b, c], b)).toEqual([['same-one', 'same-two']]);
+    expect(told([a, b, c], c)).toEqual([]);
+    expect([...told([ofAPlace], null), ...told([ofAPlace], ofAPlace)]).toEqual([]);
+  });
   it('of two genera are a note', () =>
     expect(found(kin('same-one'), kin('different-two'), [both, both])[0]).toMatchObject({
       severity: 'note',

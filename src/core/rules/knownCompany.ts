@@ -3,7 +3,7 @@ import type { PlannedSpecies } from './context';
 import { finding, type Finding } from './finding';
 import { leaveOut } from './fixes';
 import { areOneKind, hasWayOut } from './pairs';
-import { otherwise, severityTable } from './severityTable';
+import { otherwise, severityTable, sureTable } from './severityTable';
 
 declare module './facts' {
   interface Facts {
@@ -17,7 +17,7 @@ export const KNOWN = severityTable(
   [otherwise('stop')],
   'Common practice; each pair has its own reason in the catalogue.',
 );
-export const CONTESTED = severityTable<{ readonly arranged: boolean; readonly mild: boolean }>(
+export const CONTESTED = sureTable<{ readonly arranged: boolean; readonly mild: boolean }>(
   'Two species, or a number of one, about which keepers disagree',
   [
     { when: 'an exit plan is given', holds: ({ arranged }) => arranged, severity: 'note' },
@@ -85,7 +85,7 @@ function disputed(
 ): Finding {
   const arranged = hasWayOut(species, other);
   return finding('temper', {
-    severity: CONTESTED.of({ arranged, mild }) ?? 'caution',
+    severity: CONTESTED.of({ arranged, mild }),
     species: [species.profile.id, other.profile.id],
     fact: { says: 'pair/contested', why, exitPlan: arranged },
     because: { exitPlanGiven: arranged },

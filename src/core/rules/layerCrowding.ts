@@ -60,7 +60,7 @@ function crowded(context: RuleContext, layer: Layer, used: number): readonly Fin
 
 function oneSided(context: RuleContext, room: Readonly<Record<Layer, number>>): readonly Finding[] {
   const total = room.top + room.middle + room.bottom;
-  const full = LAYERS.find((layer) => total > 0 && room[layer] / total >= 1 - LEFT_OVER);
+  const full = LAYERS.find((layer) => room[layer] / total >= 1 - LEFT_OVER);
   if (full === undefined || context.planned.length < SEVERAL || context.focus !== null) return [];
   return [
     finding('layer-crowding', {

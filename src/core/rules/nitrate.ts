@@ -48,7 +48,7 @@ interface Estimated {
   readonly fragile: boolean;
   readonly routineChosen: boolean;
 }
-const isWellOver = ({ load, routineChosen }: Estimated): boolean =>
+const isWellOver = ({ load, routineChosen }: Omit<Estimated, 'fragile'>): boolean =>
   load.nitrateMgLWeek > NITRATE_BUDGET * WELL_OVER ||
   (routineChosen && load.nitratePeakMgL > NITRATE_EDGE * WELL_OVER);
 
@@ -74,7 +74,7 @@ const SEVERITY = severityTable<Estimated>(
 /** The month in which growth makes it as bad as it gets; null when it is so today. */
 function begins(context: RuleContext, routineChosen: boolean): string | null {
   for (let months = 0; months <= HORIZON_MONTHS; months += 1)
-    if (isWellOver({ load: context.loadAfter(months), routineChosen, fragile: false }))
+    if (isWellOver({ load: context.loadAfter(months), routineChosen }))
       return months === 0 ? null : addMonths(context.month, months);
   return addMonths(context.month, HORIZON_MONTHS);
 }

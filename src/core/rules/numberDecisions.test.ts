@@ -76,6 +76,7 @@ describe('a number to avoid', () => {
       'harem',
       'stop',
     ],
+    ['two females and one that nobody sexed', trio, { count: 3, males: 0, females: 2 }, {}, 'harem', 'stop'],
     ['one male with two females of four', trio, { count: 4, males: 1, females: 2 }, {}, 'harem', 'stop'],
     ['shown males', rough, { count: 3, males: 3, females: 0 }, { kin: 'hap' }, 'all-male', 'caution'],
     ['shown, of unknown sex', rough, { count: 3 }, { kin: 'hap' }, 'all-male', 'caution'],

@@ -4,7 +4,7 @@ import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
 import { concernedSpecies } from './pairs';
 import { advise, leaveOut } from './fixes';
-import { otherwise, severityTable } from './severityTable';
+import { otherwise, sureTable } from './severityTable';
 
 declare module './facts' {
   interface Facts {
@@ -26,7 +26,7 @@ const MANY = 6;
 const isReached = ({ profile: { layers, habits } }: PlannedSpecies): boolean =>
   layers.bottom >= BOTTOM || habits.nightActive;
 
-const SEVERITY = severityTable<PlannedSpecies>(
+const SEVERITY = sureTable<PlannedSpecies>(
   'A slow eater beside fast ones',
   [{ when: 'it feeds at the bottom or at night', holds: isReached, severity: 'note' }, otherwise('caution')],
   'Common practice: food sunk after dark reaches fish of the bottom and of the night.',
@@ -52,12 +52,12 @@ const isSlow = ({ profile }: PlannedSpecies): boolean =>
   !(LABYRINTH_FAMILIES.includes(profile.family) && profile.water.sensitivity < FRAGILE);
 
 function judgeSlow(slow: PlannedSpecies, context: RuleContext): readonly Finding[] {
-  const fast = context.planned.filter((species) => species !== slow && competes(species, slow));
+  const fast = context.planned.filter((species) => competes(species, slow));
   if (fast.length === 0) return [];
   const reached = isReached(slow);
   return [
     finding('out-eating', {
-      severity: SEVERITY.of(slow) ?? 'caution',
+      severity: SEVERITY.of(slow),
       species: [slow.profile.id, ...fast.map((species) => species.profile.id)],
       fact: { says: 'food/out-eaten', count: slow.count, reached },
       because: {

@@ -6,7 +6,7 @@ import { finding, type Finding } from './finding';
 import { begins } from './maturity';
 import { advise } from './fixes';
 import type { Rule } from './rule';
-import { otherwise, severityTable } from './severityTable';
+import { otherwise, severityTable, sureTable } from './severityTable';
 
 declare module './facts' {
   interface Facts {
@@ -29,7 +29,7 @@ const OUTGROWN = severityTable(
   [otherwise('stop')],
   'From memory: a stiff fish turns in a tank as wide as it is long, a supple one in 0.6 of it.',
 );
-const STAYS = severityTable<boolean>(
+const STAYS = sureTable<boolean>(
   'A fish that leaves before it is too big',
   [{ when: 'the next tank is named', holds: (named) => named, severity: 'note' }, otherwise('caution')],
   'Common practice: a stay needs a next tank.',
@@ -118,7 +118,7 @@ function stays(group: PlannedGroup, place: Place): readonly Finding[] {
   const named = group.nextTank.trim() !== '';
   return [
     finding('outgrows', {
-      severity: STAYS.of(named) ?? 'caution',
+      severity: STAYS.of(named),
       species: [group.profile.id],
       fact: {
         says: 'growth/stays',

@@ -4,7 +4,7 @@ import type { Place, PlannedSpecies } from './context';
 import { finding, type Finding } from './finding';
 import { advise } from './fixes';
 import type { Rule } from './rule';
-import { otherwise, severityTable } from './severityTable';
+import { otherwise, sureTable } from './severityTable';
 
 declare module './facts' {
   interface Facts {
@@ -22,7 +22,7 @@ interface Dash {
   readonly hard: boolean;
 }
 
-const SEVERITY = severityTable<Dash>(
+const SEVERITY = sureTable<Dash>(
   'A fish that bolts when frightened',
   [
     { when: `less than ${DASH} lengths of open water`, holds: ({ short }) => short, severity: 'caution' },
@@ -39,7 +39,7 @@ function judgeSpecies(species: PlannedSpecies, place: Place): readonly Finding[]
   const hard = tank.hardscapeFraction > HARD_DECOR || HARD_FLOORS.includes(tank.substrate);
   return [
     finding('panic', {
-      severity: SEVERITY.of({ short, hard }) ?? 'note',
+      severity: SEVERITY.of({ short, hard }),
       species: [species.profile.id],
       fact: {
         says: 'home/bolts',

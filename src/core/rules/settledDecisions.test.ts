@@ -10,7 +10,11 @@ describe('newcomers to a settled tank', () => {
       madeUp('amatitlania-nigrofasciata', id, {
         ...more,
         size: { maleCm: 10, femaleCm: 10, matureCm: 5 },
-        company: { temper: { young: level, mature: level }, ownKind: { male: level, female: level } },
+        company: {
+          temper: { young: level, mature: level },
+          ownKind: { male: level, female: level },
+          ...more.company,
+        },
       }),
       group,
     );
@@ -18,6 +22,8 @@ describe('newcomers to a settled tank', () => {
     grown(id, 2, {}, { count: 4, monthsHere: 2, ...group });
   const calm = (id: string, group: Partial<PlannedGroup> = {}, more: Made = {}) =>
     grown(id, 0, more, { count: 2, ...group });
+  const killers = (id: string, monthsHere: number | null = 9) =>
+    grown(id, 0, { company: { ownKind: { male: 3, female: 3 } } }, { count: 2, monthsHere });
   const told = (planned: readonly PlannedSpecies[], focus: PlannedSpecies | null = null) =>
     settledTank.judge!({ planned, focus } as unknown as RuleContext);
   it('are told whole', () =>
@@ -48,6 +54,8 @@ describe('newcomers to a settled tank', () => {
     ['to young residents', [rough('res', { lengthCm: 4.9 }), calm('new')], []],
     ['to residents that have just matured', [rough('res', { lengthCm: 5 }), calm('new')], ['caution']],
     ['to calm residents', [calm('res', { monthsHere: 9 }), calm('new')], []],
+    ['of their own kind, where several kill their own', [killers('res'), killers('res', null)], ['caution']],
+    ['of another kind, where several kill their own', [killers('res'), calm('new')], []],
     ['that are shrimp', [rough('res'), calm('new', {}, { life: 'shrimp' })], []],
     ['none', [rough('res'), calm('old', { monthsHere: 5 })], []],
   ])('%s', (_, planned, expected) => expect(told(planned).map(({ severity }) => severity)).toEqual(expected));

@@ -4,7 +4,7 @@ import { finding, type Finding } from './finding';
 import { advise } from './fixes';
 import type { Rule } from './rule';
 import { judgedSpecies } from './pairs';
-import { otherwise, severityTable } from './severityTable';
+import { otherwise, sureTable } from './severityTable';
 
 declare module './facts' {
   interface Facts {
@@ -19,7 +19,7 @@ const SEVERAL = 3;
 /** Newcomers below this share of the residents' length are often ignored (common practice; the share from memory). */
 const SMALL = 0.4;
 
-const SEVERITY = severityTable<boolean>(
+const SEVERITY = sureTable<boolean>(
   'A newcomer to aggressive fish that have settled',
   [
     {
@@ -33,7 +33,7 @@ const SEVERITY = severityTable<boolean>(
 );
 
 const settled = (species: PlannedSpecies): boolean =>
-  species.groups.some((group) => group.monthsHere !== null && group.monthsHere >= SETTLED_MONTHS) &&
+  species.groups.some((group) => (group.monthsHere ?? 0) >= SETTLED_MONTHS) &&
   species.largestCm >= species.profile.size.matureCm;
 
 function judgeNewcomer(group: PlannedGroup, residents: readonly PlannedSpecies[]): readonly Finding[] {
@@ -45,7 +45,7 @@ function judgeNewcomer(group: PlannedGroup, residents: readonly PlannedSpecies[]
   const few = group.count < SEVERAL && !small;
   return [
     finding('settled-tank', {
-      severity: SEVERITY.of(few) ?? 'note',
+      severity: SEVERITY.of(few),
       species: [
         group.profile.id,
         ...rough.map((species) => species.profile.id).filter((id) => id !== group.profile.id),

@@ -21,6 +21,19 @@ export interface SeverityTable<T> extends PrintedTable {
   readonly of: (seen: T) => Severity | null;
 }
 
+/** A table whose last row always holds: it is never silent. */
+export interface SureTable<T> extends PrintedTable {
+  readonly of: (seen: T) => Severity;
+}
+
+/** The last row of a table: what holds when no row above it did. */
+interface LastRow<S> {
+  readonly when: string;
+  readonly holds: () => true;
+  readonly severity: S;
+}
+type LoudRow<T> = SeverityRow<T> & { readonly severity: Severity };
+
 /**
  * How bad a rule calls what it sees: rows from top to bottom, the first that holds decides.
  *
@@ -34,15 +47,28 @@ export const severityTable = <T>(
   about,
   rows,
   reason,
-  of: (seen) => {
-    for (const row of rows) if (row.holds(seen)) return row.severity;
-    return null;
-  },
+  of: (seen) => rows.find((row) => row.holds(seen))?.severity ?? null,
 });
 
-/** The last row of a table: what holds when no row above it did. */
-export const otherwise = <T>(severity: Severity | null): SeverityRow<T> => ({
-  when: 'otherwise',
+/** The same with a last row that always holds. */
+export const sureTable = <T>(
+  about: string,
+  rows: readonly [...LoudRow<T>[], LastRow<Severity>],
+  reason: string,
+): SureTable<T> => ({
+  about,
+  rows,
+  reason,
+  of: (seen) => (rows.find((row) => row.holds(seen)) as LoudRow<T>).severity,
+});
+
+/** The last row of a table, in its own words: it holds when no row above it did. */
+export const lastly = <S extends Severity | null>(when: string, severity: S): LastRow<S> => ({
+  when,
   holds: () => true,
   severity,
 });
+
+/** What holds when no row above it did. */
+export const otherwise = <S extends Severity | null>(severity: S): LastRow<S> =>
+  lastly('otherwise', severity);

@@ -5,7 +5,7 @@ import { advise, keepSexes } from './fixes';
 import { displays } from './ground';
 import { isRockDweller } from './riftNumbers';
 import type { Rule } from './rule';
-import { otherwise, severityTable } from './severityTable';
+import { otherwise, severityTable, sureTable } from './severityTable';
 
 declare module './facts' {
   interface Facts {
@@ -50,7 +50,8 @@ interface Sexed {
   readonly females: number;
 }
 
-const isRoughMale = ({ one }: Sexed): boolean => one.profile.company.ownKind.male >= ROUGH;
+const hasRoughMales = ({ profile }: PlannedSpecies): boolean => profile.company.ownKind.male >= ROUGH;
+const isRoughMale = ({ one }: Sexed): boolean => hasRoughMales(one);
 /** With a full harem for each, two males of all but the deadliest species are a risk that some keepers take. */
 const haveHarems = ({ one, females }: Sexed): boolean =>
   one.profile.company.ownKind.male < DEADLY &&
@@ -60,7 +61,7 @@ const haveHarems = ({ one, females }: Sexed): boolean =>
 const isCouple = ({ one, males, females }: Sexed): boolean =>
   males === 1 && females === 1 && one.profile.company.pairs === 'guards';
 
-const TWO_MALES = severityTable<Sexed>(
+const TWO_MALES = sureTable<Sexed>(
   'Two males of a species of harems, or of aggressive males; more than one of those that kill each other',
   [
     {
@@ -82,7 +83,7 @@ const TWO_MALES = severityTable<Sexed>(
   ],
   'Common practice: two males watch only each other; of males that display the weaker stays pale.',
 );
-const FEW_FEMALES = severityTable<Sexed>(
+const FEW_FEMALES = sureTable<Sexed>(
   'Fewer females than the species needs for each male',
   [
     { when: 'a couple of a species that guards its brood together', holds: isCouple, severity: 'note' },
@@ -91,12 +92,10 @@ const FEW_FEMALES = severityTable<Sexed>(
   ],
   'Each species has its own number of females for a male (common practice).',
 );
-const OTHERS = severityTable<Sexed>(
-  'Other ratios',
-  [
-    { when: 'enough females for each male', holds: ({ males }) => males > 0, severity: 'good' },
-    { when: 'not all sexed, and males are aggressive', holds: isRoughMale, severity: 'note' },
-  ],
+const ENOUGH = sureTable<Sexed>('Enough females for each male', [otherwise('good')], 'The same numbers.');
+const UNSEXED = severityTable<PlannedSpecies>(
+  'Sexes not all known, of a species whose males are aggressive',
+  [{ when: 'males are aggressive', holds: hasRoughMales, severity: 'note' }],
   'The same numbers.',
 );
 
@@ -110,7 +109,7 @@ function ratio(sexed: Sexed, perMale: number): readonly Finding[] {
   if (rivals && !enough && (company.mode === 'harem' || isRoughMale(sexed)))
     return [
       finding('sex-ratio', {
-        severity: TWO_MALES.of(sexed) ?? 'caution',
+        severity: TWO_MALES.of(sexed),
         species: [species],
         fact: { says: 'sexes/two males', males, shape },
         because: { males, females },
@@ -123,7 +122,7 @@ function ratio(sexed: Sexed, perMale: number): readonly Finding[] {
   if (females < males * perMale)
     return [
       finding('sex-ratio', {
-        severity: FEW_FEMALES.of(sexed) ?? 'note',
+        severity: FEW_FEMALES.of(sexed),
         species: [species],
         fact: {
           says: 'sexes/few females',
@@ -138,7 +137,7 @@ function ratio(sexed: Sexed, perMale: number): readonly Finding[] {
     ];
   return [
     finding('sex-ratio', {
-      severity: OTHERS.of(sexed) ?? 'good',
+      severity: ENOUGH.of(sexed),
       species: [species],
       fact: { says: 'sexes/good', males, females },
       because: { males, females, femalesPerMale: perMale },
@@ -155,7 +154,7 @@ function judgeSpecies(species: PlannedSpecies, place: Place): readonly Finding[]
     return males === 0 || (females === 0 && (maleGroup || place.males !== 'harem'))
       ? []
       : ratio({ one: species, males, females }, femalesPerMale);
-  const severity = OTHERS.of({ one: species, males: 0, females: 0 });
+  const severity = UNSEXED.of(species);
   // Nobody is told to count the sexes of fish of which nobody can.
   return severity === null || profile.company.sexesTold === 'no'
     ? []
@@ -172,6 +171,6 @@ function judgeSpecies(species: PlannedSpecies, place: Place): readonly Finding[]
 /** Males and females against the ratio of the species; two rival males; sexes unknown. */
 export const sexRatio: Rule = {
   name: 'sex-ratio',
-  severities: [TWO_MALES, FEW_FEMALES, OTHERS],
+  severities: [TWO_MALES, FEW_FEMALES, ENOUGH, UNSEXED],
   ofKind: judgeSpecies,
 };

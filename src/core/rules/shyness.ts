@@ -4,7 +4,7 @@ import { finding, type Finding } from './finding';
 import type { Rule } from './rule';
 import { concernedSpecies } from './pairs';
 import { advise, leaveOut } from './fixes';
-import { otherwise, severityTable } from './severityTable';
+import { otherwise, sureTable } from './severityTable';
 
 declare module './facts' {
   interface Facts {
@@ -17,7 +17,7 @@ declare module './facts' {
 /** Restless company counts as bold from so many times the length (from memory). */
 const LARGER = 1.5;
 
-const SEVERITY = severityTable<PlannedSpecies>(
+const SEVERITY = sureTable<PlannedSpecies>(
   'Shy fish without cover, or beside bold ones',
   [
     { when: 'very shy', holds: ({ profile }) => profile.habits.shyness >= VERY_SHY, severity: 'caution' },
@@ -39,8 +39,8 @@ function judgeShy(species: PlannedSpecies, context: RuleContext): readonly Findi
   const { shyness: shy } = species.profile.habits;
   const { plants, hides, assumed } = context.tank;
   const bare = plants === 'none' && !assumed.has('plants') && (hides === null || hides.total === 0);
-  const bold = context.planned.filter((other) => other !== species && isBold(other, species));
-  const severity = SEVERITY.of(species) ?? 'note';
+  const bold = context.planned.filter((other) => isBold(other, species));
+  const severity = SEVERITY.of(species);
   const because = { shyness: shy, plants, hides: hides?.total ?? 'not given', boldSpecies: bold.length };
   const found: Finding[] = [];
   if (bare)

@@ -5,7 +5,7 @@ import { hasWayOut } from './pairs';
 import { leaveOut } from './fixes';
 import { begins, maturesInMonths } from './maturity';
 import type { Rule, HereAndNow } from './rule';
-import { otherwise, severityTable } from './severityTable';
+import { otherwise, sureTable } from './severityTable';
 
 declare module './facts' {
   interface Facts {
@@ -30,7 +30,7 @@ interface Grazed {
 }
 
 // No keeper disputes the sure raspers: it ends with wounds that do not heal.
-const SEVERITY = severityTable<Grazed>(
+const SEVERITY = sureTable<Grazed>(
   'A sucker that grazes slime beside slow, flat-sided fish',
   [
     { when: 'a sure rasper', holds: ({ sure }) => sure, severity: 'stop' },
@@ -52,7 +52,7 @@ function judgePair(grazer: PlannedSpecies, other: PlannedSpecies, now: HereAndNo
   if (months === null) return null;
   const arranged = hasWayOut(grazer, other);
   return finding('slime-grazing', {
-    severity: SEVERITY.of({ sure: grazes === 'yes', exitPlan: arranged }) ?? 'caution',
+    severity: SEVERITY.of({ sure: grazes === 'yes', exitPlan: arranged }),
     species: [grazer.profile.id, other.profile.id],
     fact:
       grazes === 'yes'

@@ -1,10 +1,10 @@
-import { DEADLY, ROUGH } from '../model';
+import { DEADLY } from '../model';
 import type { Place, PlannedSpecies } from './context';
 import { finding, type Finding } from './finding';
 import { keepCount } from './fixes';
 import { holdersOf } from './ground';
 import type { Rule } from './rule';
-import { otherwise, severityTable } from './severityTable';
+import { otherwise, sureTable } from './severityTable';
 
 declare module './facts' {
   interface Facts {
@@ -19,17 +19,17 @@ interface Loners {
   readonly deadly: boolean;
   /** More of them than the floor has territories. */
   readonly crowded: boolean;
-  /** Twice as many territories as there are of them, and they only spar. */
+  /** Twice as many territories as there are of them. */
   readonly roomy: boolean;
 }
 
-const SEVERITY = severityTable<Loners>(
+const SEVERITY = sureTable<Loners>(
   'More than one of a species that lives alone',
   [
     { when: 'they fight to the death', holds: ({ deadly }) => deadly, severity: 'stop' },
     { when: 'the floor has no territory for each', holds: ({ crowded }) => crowded, severity: 'stop' },
     {
-      when: 'they spar, and the floor has two territories for each',
+      when: 'the floor has two territories for each',
       holds: ({ roomy }) => roomy,
       severity: 'note',
     },
@@ -57,9 +57,8 @@ function judgeSpecies(species: PlannedSpecies, place: Place): readonly Finding[]
   const severity = SEVERITY.of({
     deadly,
     crowded: room !== null && count > room.fit,
-    roomy: room !== null && room.fit >= count * ROOMY && Math.max(ownKind.male, ownKind.female) <= ROUGH,
+    roomy: room !== null && room.fit >= count * ROOMY,
   });
-  if (severity === null) return [];
   return [
     finding('solitary', {
       severity,

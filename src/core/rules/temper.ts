@@ -8,7 +8,7 @@ import { CONTESTED, contestedPair, disagreementOn, KNOWN, knownBad } from './kno
 import { areOneKind, monthsTogether, sharedWaterShare } from './pairs';
 import { isOpenWater, isRockDweller } from './riftNumbers';
 import type { Rule, HereAndNow } from './rule';
-import { otherwise, severityTable } from './severityTable';
+import { otherwise, severityTable, sureTable } from './severityTable';
 
 declare module './facts' {
   interface Facts {
@@ -194,7 +194,7 @@ const EASED = severityTable<Eased>(
   ],
   'Common practice: quick mid-water fish are chased and never caught; the lengths are from memory.',
 );
-const YOUNG = severityTable<null>(
+const YOUNG = sureTable<null>(
   'A grown fish of an aggressive species among young of another, today',
   [otherwise('caution')],
   'Common practice: a much larger fish among juveniles bullies them, also of another species; the share is from memory.',
@@ -312,7 +312,7 @@ function grownAmongYoung(rough: PlannedSpecies, other: PlannedSpecies): Finding 
   const meet = sharedWaterShare(rough, other) >= SOME_WATER && other.profile.life === 'fish';
   if (company.temper.mature < ROUGH || !grown || !young || !meet) return null;
   return finding('temper', {
-    severity: YOUNG.of(null) ?? 'caution',
+    severity: YOUNG.of(null),
     species: [rough.profile.id, other.profile.id],
     fact: {
       says: 'pair/grown among young',

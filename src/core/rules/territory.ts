@@ -7,7 +7,7 @@ import { begins, maturesInMonths } from './maturity';
 import { mayChange } from './pairs';
 import { ALL_DENSE, densityOf, heads, isOpenWater, isRockDweller, partFilled, USUAL } from './riftNumbers';
 import type { Rule } from './rule';
-import { otherwise, severityTable } from './severityTable';
+import { otherwise, severityTable, sureTable } from './severityTable';
 
 declare module './facts' {
   interface Facts {
@@ -42,7 +42,7 @@ const SEVERITY = severityTable<number>(
   ],
   'From memory; sight breaks let more live on a floor (common practice).',
 );
-const DENSE = severityTable<{ readonly chosen: boolean; readonly over: boolean }>(
+const DENSE = sureTable<{ readonly chosen: boolean; readonly over: boolean }>(
   'More Lake Malawi cichlids than tanks of the size have by the approach: peacocks and haps by the water, rock dwellers by the floor, the parts of both added up',
   [
     {
@@ -184,7 +184,7 @@ function tooDense(context: RuleContext): readonly Finding[] {
   const [light, dense] = [Math.floor(count / byLight), Math.floor(count / byDense)];
   return [
     finding('territory', {
-      severity: DENSE.of({ chosen, over }) ?? 'caution',
+      severity: DENSE.of({ chosen, over }),
       species: rift.map((species) => species.profile.id),
       fact: { says: 'group/dense', count, kind, light, over, dense },
       because: {

@@ -14,7 +14,7 @@ import {
 } from './riftNumbers';
 import { mayChange } from './pairs';
 import type { Rule } from './rule';
-import { otherwise, severityTable } from './severityTable';
+import { otherwise, severityTable, sureTable } from './severityTable';
 
 declare module './facts' {
   interface Facts {
@@ -27,7 +27,7 @@ declare module './facts' {
 /** Below this share of the dense number a rock dwellers' tank is thin (from memory). */
 const THIN = 0.45;
 
-const SEVERITY = severityTable<number>(
+const SEVERITY = sureTable<number>(
   'Too few of an aggressive species to spread the chasing',
   [
     { when: 'they kill their own kind', holds: (worst) => worst >= DEADLY, severity: 'caution' },
@@ -56,7 +56,7 @@ function tooFewOfOne(species: PlannedSpecies, place: Place): readonly Finding[] 
     return [];
   return [
     finding('under-stocked', {
-      severity: SEVERITY.of(worst) ?? 'note',
+      severity: SEVERITY.of(worst),
       species: [species.profile.id],
       fact: { says: 'group/few to spread', count: species.count, from: spreadFrom },
       because: { count: species.count, spreadFrom, aggression: worst },

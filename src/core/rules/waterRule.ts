@@ -4,7 +4,7 @@ import { finding, type Finding, type Fix } from './finding';
 import { leaveOut } from './fixes';
 import { judgedSpecies } from './pairs';
 import type { Rule } from './rule';
-import { otherwise, type SeverityTable, severityTable } from './severityTable';
+import { lastly, otherwise, sureTable, type SureTable } from './severityTable';
 
 declare module './facts' {
   interface Facts {
@@ -72,14 +72,14 @@ interface Outside {
 }
 
 interface WaterTables {
-  readonly outside: SeverityTable<Outside>;
+  readonly outside: SureTable<Outside>;
   /** By how much two ranges miss each other. */
-  readonly apart: SeverityTable<number>;
-  readonly opposite: SeverityTable<number>;
+  readonly apart: SureTable<number>;
+  readonly opposite: SureTable<number>;
   /** At the top of a range. */
-  readonly edge: SeverityTable<null>;
+  readonly edge: SureTable<null>;
   /** How wide the range is that all share. */
-  readonly shared: SeverityTable<number>;
+  readonly shared: SureTable<number>;
 }
 
 function tablesOf({
@@ -92,13 +92,8 @@ function tablesOf({
   reason,
 }: WaterMeasure): WaterTables {
   const by = (limit: number): string => (limit === 0 ? 'at all' : `by more than ${limit}${unit}`);
-  const over = (limit: number, when: string, severity: 'stop' | 'note') => ({
-    when,
-    holds: (away: number) => beyond(away, limit),
-    severity,
-  });
   return {
-    outside: severityTable<Outside>(
+    outside: sureTable<Outside>(
       'The tank outside the range of a species',
       [
         {
@@ -110,25 +105,34 @@ function tablesOf({
       ],
       reason,
     ),
-    apart: severityTable<number>(
+    apart: sureTable<number>(
       'Two ranges that miss each other',
-      [over(gapLenient, by(gapLenient), 'stop'), ...(gapLenient === 0 ? [] : [otherwise<number>('caution')])],
+      gapLenient === 0
+        ? [lastly(by(gapLenient), 'stop')]
+        : [
+            {
+              when: by(gapLenient),
+              holds: (gap: number) => beyond(gap, gapLenient),
+              severity: 'stop',
+            },
+            otherwise('caution'),
+          ],
       reason,
     ),
-    opposite: severityTable<number>(
+    opposite: sureTable<number>(
       opposite === undefined
         ? 'Natives of opposite waters'
         : `Wild ranges ${opposite.wildGap}${unit} apart, and ${opposite.window}${unit} or less in common`,
       [otherwise('stop')],
       reason,
     ),
-    edge: severityTable<null>('At the very top of the range of a species', [otherwise('note')], reason),
-    shared: severityTable<number>(
+    edge: sureTable<null>('At the very top of the range of a species', [otherwise('note')], reason),
+    shared: sureTable<number>(
       'The range that all share',
       [
         { when: 'a single point', holds: (width) => !beyond(width, 0), severity: 'caution' },
         { when: `narrower than ${narrow}${unit}`, holds: (width) => width < narrow, severity: 'note' },
-        { when: 'wider, and the tank is inside', holds: () => true, severity: 'good' },
+        lastly('wider, and the tank is inside', 'good'),
       ],
       reason,
     ),
@@ -161,7 +165,7 @@ function againstTank(
     const fixes: Fix[] = shared ? [measure.change(Math.round(wanted * 2) / 2, value)] : [];
     return [
       finding(measure.rule, {
-        severity: outside.of({ away, aboveFarmed: source === 'tank-bred' && value > range[1] }) ?? 'caution',
+        severity: outside.of({ away, aboveFarmed: source === 'tank-bred' && value > range[1] }),
         species: [species.profile.id],
         fact: {
           says: 'water/needs',
@@ -196,7 +200,7 @@ function atTheTop(
   if (!topEdge || value < high - topEdge.within || value < (low + high) / 2 + topEdge.aboveMiddle) return [];
   return [
     finding(measure.rule, {
-      severity: edge.of(null) ?? 'note',
+      severity: edge.of(null),
       species: [species.profile.id],
       fact: { says: 'water/warm edge', measure: measure.name, highest: high, count: species.count },
       because: { value, highest: high },
@@ -214,7 +218,7 @@ function pairFinding(
   const gap = Math.max(first[0], second[0]) - Math.min(first[1], second[1]);
   if (gap <= 0) return opposites(a, b, measure);
   return finding(measure.rule, {
-    severity: apart.of(gap) ?? 'caution',
+    severity: apart.of(gap),
     species: [a.profile.id, b.profile.id],
     fact: { says: 'water/none for both', measure: measure.name, ranges: [first, second] },
     because: { gap: Number(gap.toFixed(2)) },
@@ -254,7 +258,7 @@ function window(context: RuleContext, measure: WaterMeasure, tables: WaterTables
     const pinching = context.planned.filter((species) => pinches(species.range[measure.name], shared));
     return [
       finding(measure.rule, {
-        severity: tables.shared.of(width) ?? 'note',
+        severity: tables.shared.of(width),
         species: pinching.map((species) => species.profile.id),
         fact: { says: 'water/narrow', measure: measure.name, range: shared },
         because,

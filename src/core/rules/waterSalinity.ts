@@ -3,12 +3,12 @@ import { finding, type Finding } from './finding';
 import { leaveOut } from './fixes';
 import { begins, maturesInMonths } from './maturity';
 import type { Rule } from './rule';
-import { otherwise, severityTable } from './severityTable';
+import { otherwise, sureTable } from './severityTable';
 
 /** One gram a litre off is a caution, more is a stop (from memory). */
 const LENIENT_PPT = 1;
 
-const SEVERITY = severityTable<number>(
+const SEVERITY = sureTable<number>(
   'Salt outside the range of a species, or two ranges that miss each other',
   [
     { when: `by more than ${LENIENT_PPT} ppt`, holds: (away) => away > LENIENT_PPT, severity: 'stop' },
@@ -40,7 +40,7 @@ function outside(
   if (away === 0 || months === null) return [];
   return [
     finding('water-salinity', {
-      severity: SEVERITY.of(away) ?? 'caution',
+      severity: SEVERITY.of(away),
       species: [species.profile.id],
       from: begins(place, months),
       fact: {
@@ -62,7 +62,7 @@ function together(a: PlannedSpecies, b: PlannedSpecies): Finding | null {
   const gap = Math.max(first[0], second[0]) - Math.min(first[1], second[1]);
   if (gap <= 0) return null;
   return finding('water-salinity', {
-    severity: SEVERITY.of(gap) ?? 'caution',
+    severity: SEVERITY.of(gap),
     species: [a.profile.id, b.profile.id],
     fact: { says: 'water/none for both', measure: 'salinityPpt', ranges: [first, second] },
     because: { gap },
