@@ -1,7 +1,7 @@
-import { findingsAmong, type Made, madeUp } from '@/testing/madeUp';
-import type { PlanTank } from '../model';
+import { listed, type Made, madeUp } from '@/testing/madeUp';
+import { finNipping } from './finNipping';
 
-const BOX: PlanTank = { lengthCm: 200, widthCm: 60, heightCm: 60 };
+const NOW = { month: '2026-11', pond: false };
 const NIPPER = 'paracheirodon-innesi';
 
 /** A calm nipper of five centimetres, and a fish of five that has nothing to lose: each with what a case is about. */
@@ -17,15 +17,8 @@ function nips(nipper: Made, victim: Made, count = 5) {
     company: { finNipping: 0, nipCalmGroup: null, longFins: false, ...victim.company },
     habits: { activity: 2, shyness: 0, ...victim.habits },
   });
-  return findingsAmong(
-    'fin-nipping',
-    [one, other],
-    [
-      { species: 'nipper', count },
-      { species: 'victim', count: 3 },
-    ],
-    BOX,
-  );
+  const said = finNipping.toAnother!(listed(one, { count }), listed(other, { count: 3 }), NOW);
+  return said === null ? [] : [said];
 }
 const severity = (...asked: Parameters<typeof nips>) => nips(...asked).map((finding) => finding.severity);
 const at = (finNipping: 0 | 1 | 2 | 3, nipCalmGroup: number | null = null): Made => ({

@@ -30,16 +30,11 @@ const prey = (length: number, more: Made = {}) =>
     mouth: { eatsFish: 'no', eatsShrimp: 'no', eatsSnails: 'no', picksApart: false },
   });
 
-const found = (...pair: readonly [ReturnType<typeof eater>, ReturnType<typeof prey>]) =>
-  findingsAmong(
-    'predation',
-    pair,
-    [
-      { species: 'eater', count: 2 },
-      { species: 'prey', count: 7, lengthCm: pair[1].size.maleCm },
-    ],
-    { lengthCm: 250, widthCm: 80, heightCm: 70 },
-  );
+const NOW = { month: '2026-11', pond: false };
+const found = (...[a, b]: readonly [ReturnType<typeof eater>, ReturnType<typeof prey>]) => {
+  const said = predation.toAnother!(listed(a, { count: 2 }), listed(b, { count: 7 }), NOW);
+  return said === null ? [] : [said];
+};
 const says = (...pair: Parameters<typeof found>) =>
   found(...pair).map(({ severity, fact }) => `${severity} ${'how' in fact ? fact.how : ''}`);
 
@@ -149,7 +144,6 @@ describe('what keeps a fish out of a moderate mouth', () => {
 });
 
 /** By how deep the prey is against the mouth, and how long against the eater of 20 cm: a mouth of 2 cm. */
-const NOW = { month: '2026-11', pond: false };
 const MOUTH_CM = 2;
 const mouthed = (mouth: Made['mouth'], more: Made = {}) =>
   eater({ gapeRatio: MOUTH_CM / 20, ...mouth }, more);

@@ -1,5 +1,6 @@
-import { findingsAmong, type Made, madeUp } from '@/testing/madeUp';
-import type { PlanGroup } from '../model';
+import { listed, type Made, madeUp } from '@/testing/madeUp';
+import type { PlannedGroup } from './context';
+import { temper } from './temper';
 
 /** Each decision about the temper of one species towards another, tried with two that are made up and of like length. */
 type Temper = 0 | 1 | 2 | 3;
@@ -40,20 +41,22 @@ const other = (temper: Temper, more: Made = {}) =>
     }),
   });
 
+type Group = Partial<PlannedGroup>;
+const NOW = { month: '2026-11', pond: false };
+
+/** What the first does to the other. */
 function found(
   a: ReturnType<typeof rough>,
   b: ReturnType<typeof other>,
-  groups: readonly [Partial<PlanGroup>, Partial<PlanGroup>] = [{}, {}],
+  groups: readonly [Group, Group] = [{}, {}],
+  now = NOW,
 ) {
-  return findingsAmong(
-    'temper',
-    [a, b],
-    [
-      { species: 'rough', count: 2, ...groups[0] },
-      { species: 'other', count: 5, ...groups[1] },
-    ],
-    { lengthCm: 200, widthCm: 70, heightCm: 60 },
-  ).filter(({ species }) => species[0] === 'rough');
+  const said = temper.toAnother!(
+    listed(a, { count: 2, ...groups[0] }),
+    listed(b, { count: 5, ...groups[1] }),
+    now,
+  );
+  return said === null ? [] : [said];
 }
 const severity = (...asked: Parameters<typeof found>) => found(...asked).map((finding) => finding.severity);
 
@@ -144,7 +147,7 @@ describe('a temper against another species', () => {
     const young = { lengthCm: 3 };
     expect(found(later, other(0), [young, {}])[0]?.from).toMatch(/^202\d-\d\d$/);
     expect(found(rough(2), other(0), [young, {}])[0]?.from).toBeNull();
-    expect(found(later, other(0), [{ ...young, until: '2026-11' }, {}])).toEqual([]);
+    expect(found(later, other(0), [{ ...young, leavesInMonths: 0 }, {}])).toEqual([]);
   });
   it('tells nothing of shrimp and snails', () => {
     expect(found(rough(3), other(0, { life: 'snail' }))).toEqual([]);
@@ -176,5 +179,175 @@ describe('a grown one among young of another', () => {
     expect(
       found(rough(2, { size: { ...cm(10), matureCm: 9 } }), other(2), [{ lengthCm: 8.9 }, { lengthCm: 3 }]),
     ).toEqual([]);
+  });
+});
+
+describe('who is hard to bully', () => {
+  const bottom: Made = { layers: { top: 0, middle: 0.3, bottom: 0.7 } };
+  const plates: Made = { ...bottom, size: { ...cm(10), shape: 'armoured' } };
+  const swift: Made = { habits: { activity: 3 } };
+  const slow: Made = { habits: { activity: 1 } };
+  const kin: Made = { kin: 'rough kin' };
+  it.each<[string, Temper, Made, Temper, Made, readonly string[]]>([
+    ['at the bottom, without armour', 2, bottom, 0, bottom, ['stop']],
+    ['with spines, at the bottom', 2, bottom, 0, { ...bottom, handling: { spines: true } }, ['caution']],
+    ['with spines, in open water', 2, {}, 0, { handling: { spines: true } }, ['stop']],
+    ['plated and large, at the bottom', 2, bottom, 0, plates, []],
+    ['plated and small', 2, bottom, 0, { ...plates, size: { ...cm(9.9), shape: 'armoured' } }, ['stop']],
+    [
+      'plated, half the day at the bottom',
+      2,
+      bottom,
+      0,
+      { ...plates, layers: { top: 0, middle: 0.5, bottom: 0.5 } },
+      [],
+    ],
+    [
+      'plated, not half the day at the bottom',
+      2,
+      bottom,
+      0,
+      { ...plates, layers: { top: 0, middle: 0.51, bottom: 0.49 } },
+      ['stop'],
+    ],
+    ['slow beside swift ones that push', 1, swift, 0, slow, ['caution']],
+    ['the same, in other water', 1, swift, 0, { ...slow, layers: HIGH }, ['note']],
+    ['slow beside others that push', 1, {}, 0, slow, []],
+    ['not slow', 1, swift, 0, {}, []],
+    ['slow, and pushing back', 1, swift, 1, slow, ['caution']],
+    ['slow, pushing back, in other water', 1, swift, 1, { ...slow, layers: HIGH }, ['note']],
+    ['slow and rough', 1, swift, 2, slow, []],
+    ['slow and plated, of any length', 1, swift, 0, { ...slow, size: { ...cm(2), shape: 'armoured' } }, []],
+    ['slow and longer by a third', 1, swift, 0, { ...slow, size: cm(13) }, []],
+    ['slow and hardly longer', 1, swift, 0, { ...slow, size: cm(12.9) }, ['caution']],
+    ['pushing back', 2, {}, 1, {}, ['caution']],
+    ['pushing back, of the same kin', 2, {}, 1, kin, ['note']],
+    ['peaceful, of the same kin', 2, {}, 0, kin, ['stop']],
+    ['rough as well', 2, {}, 2, kin, []],
+    ['pushing back at killers of the same kin', 3, {}, 1, kin, ['stop']],
+  ])('%s', (_what, a, moreA, b, moreB, expected) =>
+    expect(severity(rough(a, moreA), other(b, moreB))).toEqual(expected),
+  );
+  it('nobody shy and half as long, whatever it is among its own', () => {
+    const shy = (length: number, shyness: 0 | 1 | 2 | 3 = 2, level: Temper = 1) =>
+      severity(rough(2), other(level, { size: cm(length), habits: { shyness } }));
+    expect([shy(5.5), shy(5.6), shy(5.5, 1), shy(5.5, 2, 2)]).toEqual([
+      ['stop'],
+      ['caution'],
+      ['caution'],
+      [],
+    ]);
+  });
+});
+
+describe('rock dwellers', () => {
+  const rock = (level: Temper = 1) => rough(level, { kin: 'mbuna' });
+  const trailing: Made = { company: { longFins: true }, habits: { activity: 1 } };
+  it.each<[string, Temper, Made, readonly string[]]>([
+    ['small fish of another family', 0, { size: cm(8) }, ['stop']],
+    ['those not so small', 0, { size: cm(8.1) }, []],
+    ['small fish of their own family', 0, { size: cm(8), family: 'Cichlidae' }, []],
+    ['small rock dwellers', 0, { size: cm(8), kin: 'mbuna' }, []],
+    ['small fish that push back', 1, { size: cm(8) }, []],
+    ['slow ones with trailing fins, however long', 0, { ...trailing, size: cm(19.9) }, ['stop']],
+    ['those twice as long less', 0, { ...trailing, size: cm(20) }, ['caution']],
+    ['the same that push back', 1, { ...trailing, size: cm(15) }, ['stop']],
+    ['quick ones with trailing fins', 0, { ...trailing, habits: { activity: 2 } }, []],
+    ['slow ones without', 0, { habits: { activity: 1 } }, []],
+  ])('hound %s', (_what, level, more, expected) =>
+    expect(severity(rock(), other(level, more))).toEqual(expected),
+  );
+  it('leave small dithers no peace', () =>
+    expect(severity(rock(2), other(0, { size: cm(8), habits: { activity: 3, mealSpeed: 3 } }))).toEqual([
+      'stop',
+    ]));
+});
+
+describe('a school above those that hold the ground', () => {
+  const holder = (more: Made = {}, level: Temper = 2) =>
+    rough(level, {
+      layers: { top: 0.2, middle: 0.4, bottom: 0.4, ...more.layers },
+      company: { holds: 'rock', ...more.company },
+    });
+  const school = (more: Made = {}) =>
+    other(0, {
+      size: cm(5),
+      ...more,
+      company: { mode: 'shoal', ...more.company },
+      layers: { top: 0.3, middle: 0.4, bottom: 0.3, ...more.layers },
+    });
+  const count = (n: number, a = holder(), b = school()) => severity(a, b, [{}, { count: n }]);
+  it('is out of the way, and standard company in its full number', () =>
+    expect([5, 6, 7, 8].map((n) => count(n))).toEqual([['stop'], ['caution'], ['caution'], ['note']]));
+  it.each<[string, ReturnType<typeof rough>, ReturnType<typeof other>, readonly string[]]>([
+    ['that holds nothing', holder({ company: { holds: 'nothing' } }), school(), ['stop']],
+    ['that swims higher', holder({ layers: { middle: 0.41, bottom: 0.39 } }), school(), ['stop']],
+    ['that kills', holder({}, 3), school(), ['stop']],
+    ['no shoal', holder(), school({ company: { mode: 'group' } }), ['stop']],
+    ['with fins to catch it by', holder(), school({ company: { longFins: true }, size: cm(6) }), ['stop']],
+    ['nearer the ground', holder(), school({ layers: { middle: 0.39, bottom: 0.31 } }), ['stop']],
+    ['a mouthful', holder(), school({ size: cm(3.9) }), ['stop']],
+    ['no mouthful', holder(), school({ size: cm(4) }), ['caution']],
+  ])('%s', (_what, a, b, expected) => expect(count(6, a, b)).toEqual(expected));
+});
+
+describe('killers', () => {
+  const both = [rough(3), other(3, { family: 'Cichlidae' })] as const;
+  it('of one class live in a pond', () => {
+    expect(severity(...both)).toEqual(['stop']);
+    expect(severity(...both, [{}, {}], { ...NOW, pond: true })).toEqual(['caution']);
+  });
+  it('are none of that class as rock dwellers', () =>
+    expect(severity(rough(3, { kin: 'mbuna' }), both[1])).toEqual(['caution']));
+});
+
+describe('males that are shown', () => {
+  const shown = (tags: readonly string[] = []): Made => ({ kin: 'hap', lookalike: [...tags] });
+  const males = (count: number): Group => ({ count, males: count, females: 0 });
+  const beside = (a: Made, b: Made, groups: readonly [Group, Group]) =>
+    severity(rough(2, a), other(0, b), groups);
+  it('stand each other, unless they look alike', () => {
+    expect(beside(shown(), shown(), [males(1), males(2)])).toEqual(['caution']);
+    expect(beside(shown(['blue']), shown(['blue']), [males(1), males(2)])).toEqual(['stop']);
+    expect(beside(shown(['blue', 'tall']), shown(['tall', 'red']), [males(1), males(2)])).toEqual(['stop']);
+  });
+  it.each<[string, Made, Made, readonly [Group, Group]]>([
+    ['one with a female', shown(), shown(), [{ count: 2, males: 1, females: 1 }, males(2)]],
+    ['the other with a female', shown(), shown(), [males(1), { count: 2, males: 1, females: 1 }]],
+    ['one of which not all are males', shown(), shown(), [{ count: 2, males: 1, females: 0 }, males(2)]],
+    ['one of another kin', {}, shown(), [males(1), males(2)]],
+    ['the other of another kin', shown(), {}, [males(1), males(2)]],
+  ])('%s', (_what, a, b, groups) => expect(beside(a, b, groups)).toEqual(['stop']));
+});
+
+describe('what is said once', () => {
+  const add = { advice: { does: 'add last', species: 'rough' } };
+  it('is to add the rough one last, while it is still to come', () => {
+    const fixes = (a: Group, level: Temper = 1) => found(rough(2), other(level), [a, {}])[0]?.fixes;
+    expect(fixes({})).toContainEqual(add);
+    expect(fixes({ monthsHere: 3 })).not.toContainEqual(add);
+    expect(fixes({}, 0)).not.toContainEqual(add);
+  });
+  it('is the temper, or the young of today where that is worse', () => {
+    const young: readonly [Group, Group] = [{}, { lengthCm: 4 }];
+    const says = (level: Temper, more: Made = {}) =>
+      found(rough(2), other(level, more), young).map(({ fact }) => fact.says);
+    expect(says(0)).toEqual(['pair/too aggressive']);
+    expect(says(1)).toEqual(['pair/pushes around']);
+    expect(says(1, { kin: 'rough kin' })).toEqual(['pair/grown among young']);
+  });
+  it('is nothing where keepers disagree, but for a stop', () => {
+    const disputed = (level: Temper) =>
+      severity(rough(2), other(level, { contested: [{ species: 'rough', at: 'note', why: 'they differ' }] }));
+    expect([disputed(1), disputed(0)]).toEqual([[], ['stop']]);
+  });
+  it('is told of the month in which it matures, if they are together then', () => {
+    const later = rough(2, { company: { temper: { young: 0, mature: 2 } } });
+    const leaving = (leavesInMonths: number) =>
+      found(later, other(0), [{ lengthCm: 3, leavesInMonths }, {}]).length;
+    const months = [...Array(60).keys()].find((month) => leaving(month) > 0)!;
+    const [said] = found(later, other(0), [{ lengthCm: 3 }, {}]);
+    expect(months).toBeGreaterThan(0);
+    expect(said?.from).toBe(new Date(Date.UTC(2026, 10 + months, 1)).toISOString().slice(0, 7));
   });
 });
