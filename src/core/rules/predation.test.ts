@@ -1,4 +1,4 @@
-import { findingsAmong, listed, type Made, madeUp } from '@/testing/madeUp';
+import { listed, type Made, madeUp } from '@/testing/madeUp';
 import type { SpeciesProfile } from '../model';
 import type { PlannedGroup } from './context';
 import { predation } from './predation';
