@@ -1,16 +1,9 @@
 import { expose } from 'comlink';
-import { SHIPPED_SPECIES } from '@/catalogue';
 import { type Candidate, candidatesFor, offeredGroup } from '@/core/assess';
-import {
-  buildCatalogue,
-  distinctSpecies,
-  type KeeperSpecies,
-  type PlanFile,
-  withKeeperSpecies,
-} from '@/core/model';
+import { distinctSpecies, type KeeperSpecies, type PlanFile } from '@/core/model';
+import { ownCatalogue } from './ownCatalogue';
 import { rehearsal } from './rehearsal';
 
-const shipped = buildCatalogue(SHIPPED_SPECIES);
 /** Code is quick after so many times (by trial), species looked at in one part. */
 const { after } = rehearsal(3);
 const IN_A_PART = 60;
@@ -27,7 +20,7 @@ const work = {
     part: number,
     of: number,
   ): readonly Candidate[] => {
-    const catalogue = withKeeperSpecies(shipped, own);
+    const catalogue = ownCatalogue(own);
     const mine = distinctSpecies(catalogue).filter((_, index) => index % of === part);
     const found = candidatesFor(plan, catalogue, today, mine, 'the worst');
     // What is likely asked next: the same with the one that fits best.

@@ -1,4 +1,3 @@
-import { SHIPPED_SPECIES } from '@/catalogue';
 import { tanksSold } from '@/catalogue/standardTanks';
 import {
   candidatesOf,
@@ -16,9 +15,8 @@ import {
   type WishesFile,
 } from '@/core/lineups';
 import type { UnitChoice } from '@/core/kernel';
-import { buildCatalogue, type KeeperSpecies, type PlanGroup, withKeeperSpecies } from '@/core/model';
-
-const shipped = buildCatalogue(SHIPPED_SPECIES);
+import type { KeeperSpecies, PlanGroup } from '@/core/model';
+import { ownCatalogue } from './ownCatalogue';
 
 /** A line-up as it crosses to the screen, which judges it again itself: assessments hold more than can be sent. */
 export interface Found {
@@ -51,7 +49,7 @@ export const work = {
     onBetter: (best: readonly { readonly value: number; readonly groups: readonly PlanGroup[] }[]) => void,
   ): SearchAnswer => {
     const started = performance.now();
-    const answer = lineUps(file, withKeeperSpecies(shipped, own), today, {
+    const answer = lineUps(file, ownCatalogue(own), today, {
       stop: () => performance.now() - started > PATIENCE_MS,
       onBetter,
       bySpecies: true,
@@ -71,14 +69,12 @@ export const work = {
   },
   /** The best line-up around each set of favourites. */
   favourites: (file: WishesFile, own: readonly KeeperSpecies[], today: string): readonly Found[] =>
-    favouriteLineUps(file, withKeeperSpecies(shipped, own), today).map(
-      ({ value, groups, favourites, leftOut }) => ({
-        value,
-        groups,
-        favourites,
-        leftOut,
-      }),
-    ),
+    favouriteLineUps(file, ownCatalogue(own), today).map(({ value, groups, favourites, leftOut }) => ({
+      value,
+      groups,
+      favourites,
+      leftOut,
+    })),
   /** What it would take to keep a wish beside a line-up, in tanks that are sold where the keeper measures in these units. */
   takes: (
     file: WishesFile,
@@ -87,8 +83,7 @@ export const work = {
     groups: readonly PlanGroup[],
     wished: PlanGroup,
     units: UnitChoice,
-  ): readonly Change[] =>
-    whatItTakes(file, withKeeperSpecies(shipped, own), today, groups, wished, tanksSold(units)),
+  ): readonly Change[] => whatItTakes(file, ownCatalogue(own), today, groups, wished, tanksSold(units)),
   /** Those of these species that are no stop by themselves in the tank of the wishes. */
   fitting: (
     file: WishesFile,
@@ -97,7 +92,7 @@ export const work = {
     species: readonly string[],
   ): readonly string[] => {
     const wishes = species.map((name) => ({ species: name }));
-    const { candidates } = candidatesOf({ ...file, wishes }, withKeeperSpecies(shipped, own), today);
+    const { candidates } = candidatesOf({ ...file, wishes }, ownCatalogue(own), today);
     return [...new Set(candidates.map((candidate) => candidate.profile.id))];
   },
   /** The smallest of the sizes for a share of the wishes; `onSize` is told of each that is tried. */
@@ -109,9 +104,7 @@ export const work = {
     share: number,
     onSize: (size: string) => void,
   ) => {
-    const answer = smallestTank(file, withKeeperSpecies(shipped, own), today, sizes, share, ({ name }) =>
-      onSize(name),
-    );
+    const answer = smallestTank(file, ownCatalogue(own), today, sizes, share, ({ name }) => onSize(name));
     return { ...answer, lineUp: answer.lineUp && bare(answer.lineUp) };
   },
   /** Who of those that live somewhere can move to the tank of the wishes. */
@@ -121,7 +114,7 @@ export const work = {
     today: string,
     movers: readonly Mover[],
   ): Omit<WhoMoves, 'lineUp'> & { readonly groups: readonly PlanGroup[] | null } => {
-    const { lineUp, ...rest } = whoMoves(file, movers, withKeeperSpecies(shipped, own), today);
+    const { lineUp, ...rest } = whoMoves(file, movers, ownCatalogue(own), today);
     return { ...rest, groups: lineUp?.groups ?? null };
   },
 };

@@ -1,8 +1,8 @@
-import { SHIPPED_SPECIES } from '@/catalogue';
 import { tanksSold } from '@/catalogue/standardTanks';
 import type { UnitChoice } from '@/core/kernel';
 import { assess, type Trouble, type TriedFixes, triedFixesInSteps, troubleInSteps } from '@/core/assess';
-import { buildCatalogue, type KeeperSpecies, type PlanFile, withKeeperSpecies } from '@/core/model';
+import type { KeeperSpecies, PlanFile } from '@/core/model';
+import { ownCatalogue } from './ownCatalogue';
 import { NOT_WANTED, withPauses } from './withPauses';
 
 /** A list as it crosses to the worker, and the keeper's units, by which tanks are sold. `today` is an ISO date. */
@@ -13,10 +13,8 @@ export interface ListAsked {
   readonly units: UnitChoice;
 }
 
-const shipped = buildCatalogue(SHIPPED_SPECIES);
-
 const judged = ({ plan, own, today }: ListAsked) => {
-  const catalogue = withKeeperSpecies(shipped, own);
+  const catalogue = ownCatalogue(own);
   return { plan, catalogue, today, before: assess(plan, catalogue, today) };
 };
 
