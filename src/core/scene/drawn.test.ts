@@ -69,7 +69,8 @@ const groups = (few: number) => [
   group('perch', { key: 'few on perches', count: 2, layers: [0.3, 0.3, 0.4] }),
   group('cave', { key: 'more than caves', count: 2 * few, layers: [0, 0.1, 0.9] }),
   group('single', { key: 'at home nowhere', count: 2, layers: [0, 0, 0] }),
-  group('cave', { key: 'as long as they get', count: 2, fromCm: 7, toCm: 7 }),
+  group('cave', { key: 'in shells, as long as they get', count: 3, fromCm: 5, toCm: 5 }),
+  group('loose', { key: 'layers in parts', count: 3, layers: [2, 6, 2] }),
 ];
 /** Places to a thousandth of a cm. */
 const castText = (stage: Stage, few: number): string =>

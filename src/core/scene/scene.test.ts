@@ -1,8 +1,19 @@
 import { castOf } from './cast';
 import { layerCounts } from './layerCounts';
+import { sceneOf } from './sceneOf';
 import { type Stage, stageOf } from './stage';
 import { group, HABITS, tank } from '@/testing/scenes';
 import type { Cast, Habit, SceneGroup, SceneTank } from './tank';
+
+it('a scene is the tank set up, with its fish in their places; a small one is drawn otherwise', () => {
+  const asked = { tank: tank({ seed: 'scene' }), groups: [group('loose')], isSmall: false };
+  const { art, steps, ground } = stageOf(asked.tank);
+  const { surface, free, pane } = ground;
+  const whole = { art, steps, surface, free, pane, casts: castOf(stageOf(asked.tank), asked.groups) };
+  expect(sceneOf(asked)).toEqual(whole);
+  expect(sceneOf({ ...asked, isSmall: true }).art).toBe(stageOf(asked.tank, true).art);
+  expect(sceneOf({ ...asked, tank: tank({ seed: 'other' }) }).art).not.toBe(art);
+});
 
 describe('a tank set up', () => {
   it('is set up the same way each time, and another way by other dice', () => {
@@ -174,6 +185,10 @@ describe('animals by layer', () => {
       ]),
     ).toEqual([1, 8, 7]);
     expect(layerCounts([])).toEqual([0, 0, 0]);
+    expect(layerCounts([{ count: 10, layers: [1, 8, 1] }])).toEqual([1, 8, 1]);
+    expect(layerCounts([{ count: 1, layers: [0.2, 0.3, 0.5] }])).toEqual([0, 0, 1]);
+    expect(layerCounts([{ count: 1, layers: [0.2, 0.5, 0.3] }])).toEqual([0, 1, 0]);
+    expect(layerCounts([{ count: 1, layers: [0.5, 0.3, 0.2] }])).toEqual([1, 0, 0]);
     expect(layerCounts([{ count: 3, layers: [0, 0, 0] }])).toHaveLength(3);
   });
   it.each([1, 2, 7, 13, 371])('adds up to all %s of them', (count) => {
