@@ -63,6 +63,13 @@ describe('a pasted list', () => {
     expect(more).toBe(10_000 - MOST_PASTED);
   });
 
+  it('reads so much of a line that is no list, and of a name that is none', () => {
+    const [item] = readPasted('x'.repeat(200_000), catalogue).items;
+    expect(item?.text).toBe('x'.repeat(200));
+    expect(readPasted('('.repeat(200_000), catalogue).items).toEqual([]);
+    expect(readPasted(Array(150).fill('6 neon tetras').join(', '), catalogue).items).toHaveLength(150);
+  });
+
   it('reads a trade number as a name in a column of a spreadsheet', () => {
     expect(read('L260\t4\nm\t2\t\n')).toEqual(['4 hypancistrus-l260']);
   });

@@ -28,6 +28,9 @@ export interface Pasted {
 
 /** So many species are read of a pasted text; nobody keeps more in one tank. */
 export const MOST_PASTED = 200;
+/** No line of a list is longer, and no name with its number: what stands behind is not read. */
+const LONGEST_LINE = 20_000;
+const LONGEST_PIECE = 200;
 /** More of one species is no number of fish in a tank. */
 const MOST_FISH = 10_000;
 
@@ -149,7 +152,8 @@ function readPiece(piece: string, catalogue: Catalogue): Omit<PastedItem, 'line'
  * A list of fish as keepers write it: lines, commas, bullets, or columns of a spreadsheet; the number before or after the name,
  * in figures or words, with sexes ("2m 3f") and a length ("1.5 in") where somebody wrote them.
  *
- * Each name is resolved as the search does; nothing is taken that is in doubt. At most 200 species are read.
+ * Each name is resolved as the search does; nothing is taken that is in doubt. At most 200 species are read, of a line 20,000
+ * letters, of a name 200.
  * @example readPasted('6 neon tetras, 8 cories, 1 betta', catalogue).items.map(({ count }) => count) // [6, 8, 1]
  */
 export function readPasted(text: string, catalogue: Catalogue): Pasted {
@@ -163,7 +167,12 @@ export function readPasted(text: string, catalogue: Catalogue): Pasted {
   };
   const pieces = text
     .split(/\r\n|\n|\r/)
-    .flatMap((line, at) => piecesOf(line).map((piece) => ({ line: at + 1, ...readPiece(piece, catalogue) })))
+    .flatMap((line, at) =>
+      piecesOf(line.slice(0, LONGEST_LINE)).map((piece) => ({
+        line: at + 1,
+        ...readPiece(piece.slice(0, LONGEST_PIECE), catalogue),
+      })),
+    )
     .filter(({ name }) => /[a-z]/i.test(name));
   return {
     items: pieces.slice(0, MOST_PASTED).map((piece) => ({ ...piece, meaning: mean(piece.name) })),
