@@ -1,8 +1,8 @@
 import type { SceneGroup } from './tank';
 
 /**
- * Animals at the top, in the middle and at the bottom: each counts by the shares of its time. Whole animals, which add
- * up to all of them; a larger remainder is counted up first.
+ * Animals at the top, in the middle and at the bottom: each counts by the shares of its time, and one without any counts nowhere.
+ * Whole animals, which add up to all the others; a larger remainder is counted up first.
  *
  * @example layerCounts([{ count: 10, layers: [0.1, 0.8, 0.1] }]) // [1, 8, 1]
  */
