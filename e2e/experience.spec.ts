@@ -22,6 +22,8 @@ test('a club’s files are added at once, answer a question, outlive a reload, s
   await expect(page.getByText(/26 rooms added; 4 files left out/)).toBeVisible();
   await expect(page.getByText('broken.json was not added.')).toBeVisible();
   await page.getByRole('link', { name: 'convict cichlid' }).click();
+  // The first list names the bronze cory too: its link alone would ask about that species.
+  await expect(page.getByRole('heading', { name: 'Convict cichlids', exact: true })).toBeVisible();
   await page.getByRole('link', { name: 'bronze cory' }).click();
   await expect(page.getByRole('heading', { name: 'Convict cichlids with bronze corys' })).toBeVisible();
   const torn = page.getByRole('table', { name: 'Outcomes by tank' }).getByRole('row', { name: /fins torn/ });
