@@ -46,7 +46,7 @@ describe('examples of doc comments', () => {
     '%s',
     async (_name, { file, asked, answer }) => {
       const names: Record<string, unknown> = {
-        ...((await import('@/core/kernel/schema/fields')) as object),
+        ...((await import('@/core/kernel')) as object),
         catalogue,
         choice: { length: 'cm', volume: 'L', temperature: 'C', hardness: 'dH' },
         ...((await import(join(process.cwd(), file))) as object),

@@ -1,6 +1,6 @@
 export { byIdentifier, resolveTyped } from './typedSpecies';
 export { findSpecies } from './findSpecies';
 export { MOST_ON_LIST, numberedName } from './numberedName';
-export { readPasted } from './pasted';
+export { pastedInSteps } from './pasted';
 export type { PastedItem } from './pasted';
 export { meaningOf, nearestSpecies } from './sureSpecies';

@@ -1,6 +1,7 @@
 import { catalogue } from '@/testing/plans';
+import { atOnce } from '../kernel';
 import { numberedName } from './numberedName';
-import { readPasted } from './pasted';
+import { pastedInSteps } from './pasted';
 
 describe('a number before a name', () => {
   it.each<[string, string, number | null]>([
@@ -29,7 +30,7 @@ describe('a number before a name', () => {
     expect(numberedName(catalogue, typed)).toEqual({ name: 'rams', count: null, isWrong: true }),
   );
   it('of a pasted list is none where it belongs to the name', () => {
-    const [item] = readPasted('6 bar frontosa', catalogue).items;
+    const [item] = atOnce(pastedInSteps('6 bar frontosa', catalogue)).items;
     expect(item).toMatchObject({ name: '6 bar frontosa', count: null, meaning: { is: 'sure' } });
   });
 });

@@ -1,8 +1,11 @@
 import fc from 'fast-check';
 import { catalogue } from '@/testing/plans';
 import { SHIPPED_SPECIES } from '@/catalogue';
-import { buildCatalogue, commonName } from '../model';
-import { MOST_PASTED, readPasted } from './pasted';
+import { atOnce } from '../kernel';
+import { buildCatalogue, type Catalogue, commonName } from '../model';
+import { MOST_PASTED, pastedInSteps } from './pasted';
+
+const readPasted = (text: string, among: Catalogue) => atOnce(pastedInSteps(text, among));
 
 const read = (text: string) =>
   readPasted(text, catalogue).items.map(({ count, meaning, name }) =>
@@ -12,6 +15,10 @@ const read = (text: string) =>
   );
 
 describe('a pasted list', () => {
+  it('gives others their turn after each line and each name', () => {
+    expect([...pastedInSteps('6 neons, 2 rams\n1 betta', catalogue)]).toHaveLength(2 + 3);
+  });
+
   it('is read by commas', () =>
     expect(read('6 neon tetras, 8 cories, 1 betta')).toEqual([
       '6 paracheirodon-innesi',

@@ -20,6 +20,9 @@ export interface PastedItem {
   readonly meaning: Meaning;
 }
 
+/** What stands in a line, before anybody knows which species is meant. */
+type Piece = Omit<PastedItem, 'meaning'>;
+
 export interface Pasted {
   readonly items: readonly PastedItem[];
   /** How many more there were than are read. */
@@ -126,7 +129,7 @@ function piecesOf(line: string): readonly string[] {
     .split(/[,;+]|\s+and\s+(?=\d|an?\s)|\s+&\s+/i);
 }
 
-function readPiece(piece: string, catalogue: Catalogue): Omit<PastedItem, 'line' | 'meaning'> {
+function readPiece(piece: string, catalogue: Catalogue): Omit<Piece, 'line'> {
   const whole = tidy(piece);
   if (isNameWithNumber(catalogue, whole))
     return { text: whole, name: whole, count: null, males: null, females: null, lengthCm: null };
@@ -153,29 +156,26 @@ function readPiece(piece: string, catalogue: Catalogue): Omit<PastedItem, 'line'
  * in figures or words, with sexes ("2m 3f") and a length ("1.5 in") where somebody wrote them.
  *
  * Each name is resolved as the search does; nothing is taken that is in doubt. At most 200 species are read, of a line 20,000
- * letters, of a name 200.
- * @example readPasted('6 neon tetras, 8 cories, 1 betta', catalogue).items.map(({ count }) => count) // [6, 8, 1]
+ * letters, of a name 200. One step a line and one a name, so that others get their turn.
+ * @example atOnce(pastedInSteps('6 neon tetras, 8 cories, 1 betta', catalogue)).items.map(({ count }) => count) // [6, 8, 1]
  */
-export function readPasted(text: string, catalogue: Catalogue): Pasted {
+export function* pastedInSteps(text: string, catalogue: Catalogue): Generator<undefined, Pasted> {
+  const pieces: Piece[] = [];
+  for (const [at, line] of text.split(/\r\n|\n|\r/).entries()) {
+    for (const piece of piecesOf(line.slice(0, LONGEST_LINE))) {
+      const read = readPiece(piece.slice(0, LONGEST_PIECE), catalogue);
+      if (/[a-z]/i.test(read.name)) pieces.push({ line: at + 1, ...read });
+    }
+    yield;
+  }
   const meanings = new Map<string, Meaning>();
-  const mean = (name: string): Meaning => {
-    const before = meanings.get(name.toLowerCase());
-    if (before) return before;
-    const meaning = meaningOf(catalogue, name);
-    meanings.set(name.toLowerCase(), meaning);
-    return meaning;
-  };
-  const pieces = text
-    .split(/\r\n|\n|\r/)
-    .flatMap((line, at) =>
-      piecesOf(line.slice(0, LONGEST_LINE)).map((piece) => ({
-        line: at + 1,
-        ...readPiece(piece.slice(0, LONGEST_PIECE), catalogue),
-      })),
-    )
-    .filter(({ name }) => /[a-z]/i.test(name));
-  return {
-    items: pieces.slice(0, MOST_PASTED).map((piece) => ({ ...piece, meaning: mean(piece.name) })),
-    more: Math.max(0, pieces.length - MOST_PASTED),
-  };
+  const items: PastedItem[] = [];
+  for (const piece of pieces.slice(0, MOST_PASTED)) {
+    const name = piece.name.toLowerCase();
+    const meaning = meanings.get(name) ?? meaningOf(catalogue, piece.name);
+    meanings.set(name, meaning);
+    items.push({ ...piece, meaning });
+    yield;
+  }
+  return { items, more: pieces.length - items.length };
 }

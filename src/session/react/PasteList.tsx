@@ -1,13 +1,14 @@
 'use client';
 
 import { X } from 'lucide-react';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useCallback, useState } from 'react';
 import { commonName, type PlanGroup, type SpeciesProfile } from '@/core/model';
-import { type PastedItem, readPasted } from '@/core/search';
+import { type PastedItem, pastedInSteps } from '@/core/search';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { AreaField, SelectField, TextField } from '@/ui/Field';
 import { useCatalogue } from './RoomProvider';
+import { useInSteps } from './useInSteps';
 
 /** A species of a pasted list that is settled. */
 export interface TakenFromList {
@@ -130,8 +131,8 @@ export function PasteList({ onTake, onClose, withNumbers = true }: Props) {
   const catalogue = useCatalogue();
   const [text, setText] = useState('');
   const [answers, setAnswers] = useState<Readonly<Record<string, Answer>>>({});
-  const read = useDeferredValue(text);
-  const { items, more } = useMemo(() => readPasted(read, catalogue), [read, catalogue]);
+  const { last, current } = useInSteps(useCallback(() => pastedInSteps(text, catalogue), [text, catalogue]));
+  const { items, more } = last ?? { items: [], more: 0 };
   const lines = items
     .map((item, at) => ({ item, key: keyOf(item, at) }))
     .filter(({ key }) => answers[key]?.out !== true);
@@ -184,8 +185,12 @@ export function PasteList({ onTake, onClose, withNumbers = true }: Props) {
               ? '1 line needs an answer: it is not added.'
               : `${open} lines need an answer: they are not added.`)}
         </p>
-        <Button tone="main" type="submit" disabled={taken.length === 0}>
-          {taken.length === 1 ? 'Add 1 species' : `Add ${taken.length} species`}
+        <Button tone="main" type="submit" disabled={!current || taken.length === 0}>
+          {!current && text !== ''
+            ? 'Reading the list…'
+            : taken.length === 1
+              ? 'Add 1 species'
+              : `Add ${taken.length} species`}
         </Button>
       </form>
     </Dialog>
