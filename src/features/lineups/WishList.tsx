@@ -116,6 +116,11 @@ export function WishList({ tank, wishes }: { readonly tank: TankView; readonly w
             .
           </p>
         )}
+        {wishes.body.wishes.length > 1 && view !== 'fish' && (
+          <p className="mb-1 text-[0.75rem] text-slate">
+            The bars are the priority: one fish at five counts as much as five at one.
+          </p>
+        )}
         <ul aria-label="Wishes">
           {wishes.body.wishes.map((wish) => {
             const profile = catalogue.byId.get(wish.species);
