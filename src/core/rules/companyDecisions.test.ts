@@ -240,9 +240,11 @@ describe('company that keepers know', () => {
   });
   it('to nip is cured by number from the side of the bitten too, and not with fish that nobody calms', () => {
     const groups = [{ count: 20 }, { count: 6 }];
-    expect(found(one({ company: { nipCalmGroup: 12 } }), other(bad('one')), groups)[0]?.fact.says).toBe(
-      'pair/contested',
-    );
+    expect(found(one({ company: { nipCalmGroup: 12 } }), other(bad('one')), groups)[0]?.fact).toEqual({
+      says: 'pair/contested',
+      why: 'they fight',
+      exitPlan: false,
+    });
     expect(found(one(), other(bad('one')), groups)[0]?.fact.says).toBe('pair/known bad');
   });
   it('to be disputed is told whole', () =>

@@ -46,7 +46,7 @@ function judge(context: RuleContext): readonly Finding[] {
     const { comfortableGroup, badNumbers } = profile.company;
     return [
       finding('contested-number', {
-        severity: CONTESTED.of({ arranged, mild: dispute.at === 'note' }) ?? 'caution',
+        severity: CONTESTED.of({ arranged, mild: dispute.at === 'note' }),
         species: [profile.id],
         fact: {
           says: 'group/contested',

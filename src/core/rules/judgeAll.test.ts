@@ -12,6 +12,8 @@ import { spoken } from './unspoken';
 const ANGEL = { species: 'pterophyllum-scalare', count: 4, lengthCm: 4 };
 const NEONS = { species: 'paracheirodon-innesi', count: 10 };
 const BARBS = { species: 'puntigrus-tetrazona', count: 6 };
+const BETTA = { species: 'betta-splendens', count: 1 };
+const GOURAMIS = { species: 'trichopodus-trichopterus', count: 2 };
 const GUPPIES = { species: 'poecilia-reticulata', count: 6 };
 const listOf = (...groups: readonly PlanGroup[]): RuleContext => {
   const read = readPlan(JSON.parse(JSON.stringify(plan(TANKS.us125, groups))), catalogue);
@@ -50,16 +52,20 @@ describe('what is said of two', () => {
 
 describe('one that is asked about', () => {
   const context = listOf(ANGEL, NEONS, BARBS, GUPPIES);
-  it.each(context.planned.map((one) => one.profile.id))(
-    'brings what the list says of it beside each other: %s',
-    (id) => {
-      const focus = context.planned.find(({ profile }) => profile.id === id)!;
-      const brought = ofPairs(judgeAll({ ...context, focus }));
-      expect(brought).toEqual(ofPairs(judgeAll(context)).filter(({ species }) => species.includes(id)));
-      expect(brought.length).toBeGreaterThan(0);
-    },
-  );
-  it('is held against a list of which one was changed, and in another month, as if it came for the first time', () => {
+  // Of each of these and the betta something is said that names the first of the list first.
+  const rivals = listOf(GUPPIES, BETTA, GOURAMIS, BARBS);
+  // The long-finned danio nips long fins: not its own.
+  const fins = listOf({ species: 'danio-rerio-long-fin', count: 6 }, BARBS);
+  it.each(
+    [context, rivals, fins].flatMap((list) =>
+      list.planned.map((one) => [one.profile.id, list, one] as const),
+    ),
+  )('brings what the list says of it beside each other: %s', (id, list, focus) => {
+    const brought = ofPairs(judgeAll({ ...list, focus }));
+    expect(brought).toEqual(ofPairs(judgeAll(list)).filter(({ species }) => species.includes(id)));
+    expect(brought.length).toBeGreaterThan(0);
+  });
+  it('is held against a list of which one was changed as if it came for the first time', () => {
     const [, , third, fourth] = context.planned;
     const focus = fourth!;
     const inPlace = listOf(GUPPIES, NEONS, { species: 'astronotus-ocellatus', count: 1 }).planned.find(
@@ -77,20 +83,19 @@ describe('one that is asked about', () => {
     );
     expect(told).toEqual(anew);
     expect(told.some(({ species }) => species.includes('astronotus-ocellatus'))).toBe(true);
-    const later = inTime({ ...context, focus }, '2028-03');
-    const fresh = { ...focus };
-    expect(judgeAll(later)).toEqual(
-      judgeAll({
-        ...later,
-        focus: fresh,
-        planned: later.planned.map((one) => (one === focus ? fresh : one)),
-      }),
-    );
-    const pond = { ...context, focus, pond: true, place: { ...context.place, pond: true } };
-    expect(judgeAll(pond)).toEqual(
-      judgeAll({ ...pond, focus: fresh, planned: pond.planned.map((one) => (one === focus ? fresh : one)) }),
-    );
   });
+  it.each(context.planned.map((one) => [one.profile.id, one] as const))(
+    'is held against the list in another month, and in a pond, as if it came for the first time: %s',
+    (_, focus) => {
+      const fresh = { ...focus };
+      const planned = context.planned.map((one) => (one === focus ? fresh : one));
+      judgeAll({ ...context, focus });
+      const later = inTime({ ...context, focus }, '2028-03');
+      expect(judgeAll(later)).toEqual(judgeAll({ ...later, focus: fresh, planned }));
+      const pond = { ...later, pond: true, place: { ...later.place, pond: true } };
+      expect(judgeAll(pond)).toEqual(judgeAll({ ...pond, focus: fresh, planned }));
+    },
+  );
 });
 
 describe('a species where it lives', () => {

@@ -28,7 +28,7 @@ const SEVERITY = severityTable<Rivals>(
   [
     {
       when: 'close kin, and one is a loner that kills its like',
-      holds: ({ loner, temper }) => loner && temper >= ROUGH,
+      holds: ({ loner }) => loner,
       severity: 'stop',
     },
     {

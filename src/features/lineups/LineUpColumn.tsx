@@ -130,7 +130,11 @@ export function LineUpColumn(props: Props) {
         </button>
         <span className="inline-flex items-baseline gap-2">
           <VerdictMark verdict={assessment.today} later={assessment.later} small />
-          {problems > 0 && <span className="text-[0.75rem] text-slate">{countOf(problems, 'problem')}</span>}
+          {problems > 0 && (
+            <span className="whitespace-nowrap text-[0.75rem] text-slate">
+              {countOf(problems, 'problem')}
+            </span>
+          )}
         </span>
       </header>
       {found.favourites && (
@@ -187,7 +191,9 @@ export function LineUpColumn(props: Props) {
                   <Pin size={12} aria-hidden="true" />
                 </button>
               ) : (
-                <span className="min-h-6 max-desk:min-h-8 pr-1 text-[0.75rem] text-slate">in the tank</span>
+                <span className="grid min-h-6 max-desk:min-h-8 items-center pr-1 text-[0.75rem] text-slate">
+                  in the tank
+                </span>
               )}
             </li>
           );

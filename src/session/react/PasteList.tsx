@@ -5,6 +5,7 @@ import { useCallback, useState } from 'react';
 import { commonName, type PlanGroup, type SpeciesProfile } from '@/core/model';
 import { type PastedItem, pastedInSteps } from '@/core/search';
 import { Button } from '@/ui/Button';
+import { classes } from '@/ui/classes';
 import { Dialog } from '@/ui/Dialog';
 import { AreaField, SelectField, TextField } from '@/ui/Field';
 import { useCatalogue } from './RoomProvider';
@@ -87,7 +88,12 @@ function Line({ item, answer, withNumbers, onAnswer }: LineProps) {
           onChange={(event) => onAnswer({ ...answer, count: event.target.value })}
         />
       )}
-      <span className="min-w-0 flex-1">
+      <span
+        className={classes(
+          'min-w-0 flex-1',
+          (choices.length === 0 || item.meaning.is === 'sure') && 'self-center',
+        )}
+      >
         {item.meaning.is === 'sure' ? (
           <>
             {commonName(item.meaning.profile)}{' '}
