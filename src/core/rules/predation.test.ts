@@ -322,3 +322,29 @@ describe('what keepers disagree about', () => {
     expect(severity(disputed(mouth), sized(depth, 0.3))).toBe(expected),
   );
 });
+
+describe('fry that grows up', () => {
+  const beside = (eaterCm: number) =>
+    predation.toAnother!(
+      listed(eater({ eatsFish: 'fry' }), { lengthCm: eaterCm, judgedCm: eaterCm }),
+      listed(prey(4), { count: 7, lengthCm: 1, judgedCm: 1 }),
+      NOW,
+    );
+  it('is eaten while it is small by those that eat fry, and by them no more when it is larger', () =>
+    expect(beside(20)).toMatchObject({ severity: 'caution', from: null, because: { preyCm: 1 } }));
+  it('is out of reach of a mouth that is small today, and no fry when that has grown', () =>
+    expect(beside(0.9)).toBeNull());
+});
+
+describe('an eater that grows up', () => {
+  it('takes nothing while nothing fits its mouth, and from the month in which something may', () => {
+    const said = (eaterCm: number) =>
+      predation.toAnother!(
+        listed(eater({ eatsFish: 'small' }), { lengthCm: eaterCm, judgedCm: eaterCm }),
+        listed(prey(10)),
+        NOW,
+      );
+    expect(said(20)).toMatchObject({ severity: 'note', from: null });
+    expect(said(5)).toMatchObject({ severity: 'note', from: expect.stringMatching(/^20/) as string });
+  });
+});
