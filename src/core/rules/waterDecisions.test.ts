@@ -1,5 +1,10 @@
 import type { PlannedSpecies, RuleContext } from './context';
 import { advise } from './fixes';
+import type { Fix } from './finding';
+import type { Rule } from './rule';
+import { waterHardness } from './waterHardness';
+import { waterPh } from './waterPh';
+import { waterTemperature } from './waterTemperature';
 import { waterRule, type WaterMeasure } from './waterRule';
 
 /** Each decision about one measure of the water, tried with a measure, a list and a tank that are made up. */
@@ -120,6 +125,34 @@ describe('one species against the tank', () => {
     expect(fixes(25, [12, 15.4])).toEqual([advise({ does: 'lower pH', ph: 13.5 }), leaveOut('one')]);
     expect(fixes(5, [12, 16])).toEqual([advise({ does: 'raise pH', ph: 14 }), leaveOut('one')]);
     expect(fixes(5, null)).toEqual([leaveOut('one')]);
+  });
+  it('proposes nothing that all do not share, however little that is', () => {
+    const proposed = (shared: Span) => one(25, { range: [10, 20] }, shared)[0]?.fixes[0];
+    expect(proposed([6.6, 6.9])).toEqual(advise({ does: 'lower pH', ph: 6.8 }));
+    expect(proposed([6.1, 6.4])).toEqual(advise({ does: 'lower pH', ph: 6.3 }));
+    expect(proposed([6.7, 6.7])).toEqual(advise({ does: 'lower pH', ph: 6.7 }));
+    expect(proposed([6.5, 6.8])).toEqual(advise({ does: 'lower pH', ph: 6.5 }));
+  });
+  it.each<[Rule, 'ph' | 'ghDh' | 'temperatureC', number, Span, Fix]>([
+    [waterPh, 'ph', 8, [6, 7], advise({ does: 'lower pH', ph: 6.5 })],
+    [waterPh, 'ph', 5, [6, 7], advise({ does: 'raise pH', ph: 6.5 })],
+    [waterHardness, 'ghDh', 30, [5, 12], advise({ does: 'blend water', ghDh: 8.5 })],
+    [
+      waterTemperature,
+      'temperatureC',
+      31,
+      [24, 27],
+      { edit: { kind: 'set-temperature', temperatureC: 25.5 } },
+    ],
+  ])('proposes what the measure is changed by', (asked, name, value, range, fix) => {
+    const species = { ...living('one', { range }), range: { [name]: range } };
+    const said = asked.judge!({
+      planned: [species],
+      focus: null,
+      water: { [name]: value, assumed: new Set() },
+      shared: { [name]: range },
+    } as unknown as RuleContext);
+    expect(said[0]?.fixes).toEqual([fix, leaveOut('one')]);
   });
   it('of one that is asked about says nothing of the others', () => {
     const [a, b] = [living('a', { range: [10, 20] }), living('b', { range: [10, 20] })];

@@ -62,6 +62,13 @@ export interface WaterMeasure {
 const outsideBy = (range: readonly [number, number], value: number): number =>
   value < range[0] ? range[0] - value : value > range[1] ? value - range[1] : 0;
 
+/** The middle of what all share: to the half where such a half lies within it, else to the tenth. */
+function middleOf([low, high]: readonly [number, number]): number {
+  const middle = (low + high) / 2;
+  const half = Math.round(middle * 2) / 2;
+  return half >= low && half <= high ? half : Number(middle.toFixed(1));
+}
+
 /** Away from the nearest edge, with a hair for rounding. */
 const beyond = (away: number, limit: number): boolean => away > limit + 1e-9;
 
@@ -160,9 +167,8 @@ function againstTank(
     const away = outsideBy(range, value);
     if (away === 0) return atTheTop(species, measure, value, edge);
     const shared = context.shared[measure.name];
-    const wanted = shared ? (shared[0] + shared[1]) / 2 : value < range[0] ? range[0] : range[1];
     const { source, asSold } = sourceOf(species);
-    const fixes: Fix[] = shared ? [measure.change(Math.round(wanted * 2) / 2, value)] : [];
+    const fixes: Fix[] = shared ? [measure.change(middleOf(shared), value)] : [];
     return [
       finding(measure.rule, {
         severity: outside.of({ away, aboveFarmed: source === 'tank-bred' && value > range[1] }),
