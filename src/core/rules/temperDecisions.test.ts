@@ -98,6 +98,24 @@ describe('a temper against another species', () => {
       { layers: { top: 0.7, middle: 0.2, bottom: 0.1 } },
       ['caution'],
     ],
+    ['rough beside killers', 2, 3, {}, {}, []],
+    ['rough beside semi-aggressive', 2, 1, {}, {}, ['caution']],
+    ['rough beside semi-aggressive of its kin', 2, 1, {}, { kin: 'rough kin' }, ['note']],
+    ['semi-aggressive beside its kin', 1, 1, {}, { kin: 'rough kin' }, []],
+    // A step milder: a caution is a note, and then nothing.
+    ['rough beside semi-aggressive twice as long', 2, 1, {}, { size: cm(20) }, ['note']],
+    [
+      'rough beside a quick peaceful one twice as long, not half the day',
+      2,
+      0,
+      {},
+      {
+        layers: { top: 0.7, middle: 0.2, bottom: 0.1 },
+        size: cm(20),
+        habits: { activity: 3, mealSpeed: 3 },
+      },
+      [],
+    ],
   ])('%s', (_what, a, b, moreA, moreB, expected) =>
     expect(severity(rough(a, moreA), other(b, moreB))).toEqual(expected),
   );
