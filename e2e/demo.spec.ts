@@ -82,7 +82,7 @@ test('the demo room and the keeper’s own are never mixed', async ({ page }) =>
   await page.getByRole('button', { name: 'Look at the demo' }).click();
   await expect(page.getByRole('navigation', { name: 'Room and tanks' })).toContainText('Skerry');
   await page.getByRole('link', { name: 'Files' }).first().click();
-  // Parts of the page that come late push the button down: a press in that moment hits nothing.
+  // What comes late may push the button away: a press in that moment hits nothing.
   await quiet(page);
   await page.getByRole('button', { name: 'Go to my room' }).click();
   await page.getByRole('link', { name: 'Today', exact: true }).first().click();

@@ -2,6 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
+import { useTanks } from '@/session/react/useTanks';
 import { Boundary } from '@/ui/Boundary';
 import { Screen, Section } from '@/ui/Screen';
 import { AsidePart } from './AsidePart';
@@ -13,12 +14,26 @@ import { UnitsPart } from './UnitsPart';
 
 const TablesPart = dynamic(() => import('./TablesPart').then((file) => file.TablesPart), { ssr: false });
 
+/** Fetched when the page stands: its room is kept free, so that nothing moves under a finger. */
+function Tables() {
+  const some = useTanks().length > 0;
+  return (
+    some && (
+      <Section title="Tables as CSV" aside="contests, watches, water tests, departures, stock; save and read">
+        <div className="min-h-41">
+          <TablesPart />
+        </div>
+      </Section>
+    )
+  );
+}
+
 /** Each part by itself: one that fails leaves the way to save open. */
 const PARTS: readonly (readonly [string, () => ReactNode])[] = [
   ['Saving', () => <SavePart />],
   ['Opening', () => <OpenPart />],
   ['Damaged records', () => <AsidePart />],
-  ['Tables', () => <TablesPart />],
+  ['Tables', () => <Tables />],
   ['Experience', () => <ExperiencePart />],
   [
     'Units',

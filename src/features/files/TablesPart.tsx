@@ -23,7 +23,6 @@ import { useTanks, type TankView } from '@/session/react/useTanks';
 import { Button } from '@/ui/Button';
 import { FaultList } from '@/ui/FaultList';
 import { SelectField, options } from '@/ui/Field';
-import { Section } from '@/ui/Screen';
 import { saveText } from '@/session/saveFile';
 
 const LARGEST_BYTES = 16 * 1024 * 1024;
@@ -46,7 +45,7 @@ export function TablesPart() {
   const tank = tanks.find((one) => one.id === chosen) ?? tanks[0];
   if (!tank) return null;
   return (
-    <Section title="Tables as CSV" aside="contests, watches, water tests, departures, stock; save and read">
+    <>
       <div className="grid grid-cols-2 gap-3">
         <SelectField label="Tank" value={tank.id} onChange={(event) => setChosen(event.target.value)}>
           {tanks.map((one) => (
@@ -64,7 +63,7 @@ export function TablesPart() {
         </SelectField>
       </div>
       <Table key={`${tank.id}${kind}`} tank={tank} kind={kind} />
-    </Section>
+    </>
   );
 }
 
