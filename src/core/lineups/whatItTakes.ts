@@ -1,7 +1,7 @@
 import type { Celsius, Dh } from '../kernel';
 import { assess, type Assessment, sharedRange } from '../assess';
 import { type Catalogue, type PlanGroup, resolveSpecies, type SpeciesProfile } from '../model';
-import { CROWDED, layerRoom, NITRATE_BUDGET, NITRATE_EDGE, ruleOf } from '../rules';
+import { CROWDED, layerRoom, middleOf, NITRATE_BUDGET, NITRATE_EDGE, ruleOf } from '../rules';
 import { planWith, stopOf } from './buildProblem';
 import { LAYER_NAMES } from './problem';
 import { anotherTank, type NamedSize, volumeOf } from './sizes';
@@ -57,7 +57,7 @@ function isAllowed(
 
 const middle = (ranges: readonly (readonly [number, number])[]): number | null => {
   const shared = sharedRange(ranges);
-  return shared && Number(((shared[0] + shared[1]) / 2).toFixed(1));
+  return shared && middleOf(shared);
 };
 
 /** Water in the middle of what all can stand, where the tank's is measured. */

@@ -41,6 +41,7 @@ export type { MaleShape } from './sexRatio';
 export { judgeAll, judgeTold, pairFindings } from './judgeAll';
 export { CROWDED } from './layerCrowding';
 export { layerRoom } from './layerRoom';
+export { middleOf } from './middleOf';
 export { NITRATE_BUDGET, NITRATE_EDGE } from './nitrate';
 export { densityOf, heads, isOpenWater, isRockDweller, partFilled } from './riftNumbers';
 export { groundClaims } from './territory';

@@ -2,6 +2,7 @@ import type { PlannedSpecies, RuleContext } from './context';
 import type { WaterName } from './facts';
 import { finding, type Finding, type Fix } from './finding';
 import { leaveOut } from './fixes';
+import { middleOf } from './middleOf';
 import { judgedSpecies } from './pairs';
 import type { Rule } from './rule';
 import { lastly, otherwise, sureTable, type SureTable } from './severityTable';
@@ -61,13 +62,6 @@ export interface WaterMeasure {
 
 const outsideBy = (range: readonly [number, number], value: number): number =>
   value < range[0] ? range[0] - value : value > range[1] ? value - range[1] : 0;
-
-/** The middle of what all share: to the half where such a half lies within it, else to the tenth. */
-function middleOf([low, high]: readonly [number, number]): number {
-  const middle = (low + high) / 2;
-  const half = Math.round(middle * 2) / 2;
-  return half >= low && half <= high ? half : Number(middle.toFixed(1));
-}
 
 /** Away from the nearest edge, with a hair for rounding. */
 const beyond = (away: number, limit: number): boolean => away > limit + 1e-9;

@@ -20,7 +20,7 @@ function Tables() {
   return (
     some && (
       <Section title="Tables as CSV" aside="contests, watches, water tests, departures, stock; save and read">
-        <div className="min-h-41">
+        <div className="min-h-41 max-desk:min-h-42">
           <TablesPart />
         </div>
       </Section>

@@ -118,7 +118,7 @@ export function WishList({ tank, wishes }: { readonly tank: TankView; readonly w
         )}
         {wishes.body.wishes.length > 1 && view !== 'fish' && (
           <p className="mb-1 text-[0.75rem] text-slate">
-            The bars are the priority: one fish at five counts as much as five at one.
+            The bars are the priority: a wish with five bars counts as much as five wishes with one.
           </p>
         )}
         <ul aria-label="Wishes">

@@ -45,6 +45,23 @@ describe('a pasted list', () => {
     expect(taken[0]?.[0]?.group).toMatchObject({ count: 5, males: 2, females: 3 });
   });
 
+  it('adds nothing while it reads, and its button can have the focus meanwhile', async () => {
+    const { taken, paste } = await open();
+    await paste('6 neon tetras');
+    fireEvent.change(screen.getByLabelText('Your list'), {
+      target: { value: '6 neon tetras\n8 panda corys' },
+    });
+    const button = screen.getByRole('button', { name: 'Reading the list…' });
+    expect(button).toBeEnabled();
+    fireEvent.click(button);
+    expect(taken).toEqual([]);
+    fireEvent.click(await screen.findByRole('button', { name: 'Add 2 species' }));
+    expect(counts(taken)).toEqual([
+      ['paracheirodon-innesi', 6],
+      ['corydoras-panda', 8],
+    ]);
+  });
+
   it('asks for no numbers where only species are wished', async () => {
     const { taken, paste } = await open(false);
     await paste('neon tetras\npanda cory');

@@ -191,7 +191,13 @@ export function PasteList({ onTake, onClose, withNumbers = true }: Props) {
               ? '1 line needs an answer: it is not added.'
               : `${open} lines need an answer: they are not added.`)}
         </p>
-        <Button tone="main" type="submit" disabled={!current || taken.length === 0}>
+        {/* It takes the focus while the list is read: who pastes and presses Tab is not sent past it. */}
+        <Button
+          tone="main"
+          type="submit"
+          waiting={!current}
+          disabled={taken.length === 0 && (current || text === '')}
+        >
           {!current && text !== ''
             ? 'Reading the list…'
             : taken.length === 1
