@@ -32,7 +32,7 @@ const TRIALS = {
   },
   kills: {
     browser: true,
-    what: 'the browser killed while entries are written as fast as it can: nothing acknowledged is missing, nothing half; where the browser loses its own database, the room is given back whole',
+    what: 'the browser killed while entries are written as fast as it can: nothing acknowledged is missing, nothing half; after every third kill the database is taken away, and the room is given back whole',
     aim: 500,
     piece: 25,
     run: async (seed, count) => (await import('./trials/kills.mjs')).kills(seed, count),

@@ -1,7 +1,8 @@
-import type { RoomStore } from '@/store/port';
+import type { Committed, RoomStore } from '@/store/port';
 import type { Lost } from '@/store/mirror/mirror';
 import { startMirror } from '@/workers/startMirror';
 import { workerLine } from '@/workers/workerLine';
+import { withDeadline } from './withDeadline';
 
 /** The second copy of a room, kept by a worker of its own. A browser that has no place for it keeps none, and nothing waits for it. */
 export interface SecondCopy {
@@ -9,41 +10,55 @@ export interface SecondCopy {
   readonly compare: () => Promise<Lost | null>;
   /** Begins anew with the room as it is. */
   readonly anew: () => Promise<void>;
-  readonly append: (
-    committed: Pick<Awaited<ReturnType<RoomStore['commit']>>, 'entries' | 'documents'>,
-  ) => void;
+  /** Writes on what was committed; settles when it stands there, or when that takes too long. */
+  readonly append: (committed: Pick<Committed, 'entries' | 'documents'>) => Promise<void>;
   readonly stop: () => void;
 }
 
 /** A long room takes a while to be read and written once more. */
 const PATIENCE_MS = 180_000;
+/** A commit waits for its second copy no longer than this. */
+const COMMIT_PATIENCE_MS = 2000;
 
 export function secondCopy(room: string): SecondCopy {
   const line = workerLine(startMirror);
+  /** It did not answer in time: nothing waits for it until it has answered again. */
+  let isSilent = false;
   return {
     compare: async () => {
       const answer = await line.ask((remote) => remote.compare(room), PATIENCE_MS);
       return answer.ok ? answer.value : null;
     },
     anew: async () => void (await line.ask((remote) => remote.anew(room), PATIENCE_MS)),
-    append: ({ entries, documents }) =>
-      void line.ask((remote) => remote.append(room, { entries, documents })),
+    append: async ({ entries, documents }) => {
+      const written = line.ask((remote) => remote.append(room, { entries, documents }));
+      void written.then(({ ok }) => {
+        if (ok) isSilent = false;
+      });
+      if (isSilent) return;
+      await withDeadline(
+        written,
+        COMMIT_PATIENCE_MS,
+        () => new Error('The second copy does not answer.'),
+      ).catch(() => {
+        isSilent = true;
+      });
+    },
     stop: line.stop,
   };
 }
 
-/** A store whose commits are written on in the second copy too, after they are durable. */
+/**
+ * A store whose commits are written on in the second copy too, after they are durable. Nobody is told of a commit before it stands in both:
+ * a browser that dies and then has lost its database has lost nothing that was said to be saved.
+ */
 export function withCopy(store: RoomStore, copy: SecondCopy): RoomStore {
   const stop = store.onAnnouncement((announcement) => {
     if (announcement.kind === 'replaced') void copy.anew();
   });
   return {
     ...store,
-    commit: async (changes, note) => {
-      const committed = await store.commit(changes, note);
-      if (committed.entries.length + committed.documents.length > 0) copy.append(committed);
-      return committed;
-    },
+    commit: (changes, note) => store.commit(changes, { ...note, beforeTold: copy.append }),
     replaceAll: async (contents, keep) => {
       await store.replaceAll(contents, keep);
       void copy.anew();

@@ -99,6 +99,8 @@ export interface CommitNote {
   readonly drops?: readonly string[];
   /** The place of the last entry that the page knows: a shorter journal is not this room. */
   readonly knownSeq?: number;
+  /** What is still done with it once it is durable, before anybody is told of it: it may take its time, and does not fail. */
+  readonly beforeTold?: (committed: Committed) => Promise<void>;
 }
 
 /**

@@ -104,6 +104,30 @@ describe.each(places)('the %s store', (_name, make) => {
     expect((await second.entries()).map((entry) => entry.id)).toEqual(['a']);
   });
 
+  it('tells nobody before what is done besides is done', async () => {
+    const order: string[] = [];
+    second.onAnnouncement(() => order.push('told'));
+    const committed = await first.commit([note('a')], {
+      beforeTold: async ({ entries }) => {
+        await new Promise((resolve) => setTimeout(resolve, 30));
+        const durable = (await second.entries()).map(({ id }) => id);
+        order.push(`besides ${entries.map(({ id }) => id).join()} of ${durable.join()}`);
+      },
+    });
+    order.push('resolved');
+    for (let i = 0; i < 50 && order.length < 3; i += 1)
+      await new Promise((resolve) => setTimeout(resolve, 5));
+    expect(order[0]).toBe('besides a of a');
+    expect(order.slice(1).sort()).toEqual(['resolved', 'told']);
+    expect(committed.entries.map(({ seq }) => seq)).toEqual([1]);
+  });
+
+  it('does nothing besides where nothing was written', async () => {
+    const besides = jest.fn(async () => {});
+    await first.commit([], { beforeTold: besides });
+    expect(besides).not.toHaveBeenCalled();
+  });
+
   it('reads a long journal whole and in order, though it is read in pieces', async () => {
     const many = Array.from({ length: 9001 }, (_, i) => note(`n${i}`));
     await first.commit(many);

@@ -261,12 +261,13 @@ export function idbStore(name: string): RoomStore {
     commit: (changes, note = {}) =>
       guarded(async () => {
         const committed = await write(await db(), changes, note);
-        if (committed.entries.length + committed.documents.length > 0)
-          // How to take it back is this tab's own.
-          channel?.postMessage({
-            kind: 'committed',
-            committed: { ...committed, command: null },
-          } satisfies Announcement);
+        if (committed.entries.length + committed.documents.length === 0) return committed;
+        await note.beforeTold?.(committed);
+        // How to take it back is this tab's own.
+        channel?.postMessage({
+          kind: 'committed',
+          committed: { ...committed, command: null },
+        } satisfies Announcement);
         return committed;
       }),
     saveSnapshot: (snapshot) =>

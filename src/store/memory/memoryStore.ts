@@ -61,8 +61,9 @@ export function memoryStore(place: MemoryPlace = memoryPlace()): RoomStore {
       for (const document of committed.documents) place.documents.set(document.id, document);
       for (const id of note.drops ?? []) place.commands.delete(id);
       if (committed.command) place.commands.set(committed.command.id, committed.command);
-      if (committed.entries.length + committed.documents.length > 0)
-        announce({ kind: 'committed', committed });
+      if (committed.entries.length + committed.documents.length === 0) return committed;
+      await note.beforeTold?.(committed);
+      announce({ kind: 'committed', committed });
       return committed;
     },
     saveSnapshot: async (snapshot) => {
