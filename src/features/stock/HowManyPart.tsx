@@ -4,6 +4,7 @@ import { Fragment, useCallback, useMemo } from 'react';
 import { useSearchParams } from 'next/navigation';
 import { type HowMany, offeredGroup, roomPlan } from '@/core/assess';
 import { useCatalogue } from '@/session/react/RoomProvider';
+import { StepsWait } from '@/session/react/StepsWait';
 import { useInSteps } from '@/session/react/useInSteps';
 import { useSayings } from '@/session/react/useSayings';
 import type { TankView } from '@/session/react/useTanks';
@@ -41,14 +42,20 @@ export function HowManyPart({
       today,
     );
   }, [tank.body, residents, listed, catalogue, wanted]);
-  const { last, current } = useInSteps(begin);
+  const counts = useInSteps(begin);
+  const { last, current, failed } = counts;
   const now = useMemo(
     () => new Map(assessment.context.planned.map(({ profile, count }) => [profile.id, count])),
     [assessment],
   );
   if (now.size === 0 && !wanted)
     return <Empty>No fish yet. Add a species to see how many this tank carries.</Empty>;
-  if (last === null) return <p role="status">Counting…</p>;
+  if (last === null || failed)
+    return (
+      <StepsWait of={counts}>
+        <p role="status">Counting…</p>
+      </StepsWait>
+    );
   // What was asked for stands first.
   const inOrder = [...last].sort(
     (a, b) => Number(b.species === wanted?.id) - Number(a.species === wanted?.id),

@@ -14,6 +14,7 @@ import { newId } from '@/session/browserStamp';
 import { FishFields } from '@/session/react/FishFields';
 import { useCatalogue } from '@/session/react/RoomProvider';
 import { useCommands } from '@/session/react/useCommands';
+import { StepsWait } from '@/session/react/StepsWait';
 import { useInSteps } from '@/session/react/useInSteps';
 import { useSettings, useTanks } from '@/session/react/useTanks';
 import { useTabState } from '@/session/react/useTabState';
@@ -129,7 +130,8 @@ export function FromFish({
       return found as Offers;
     })();
   }, [wished, answers, asked, place.clearanceCm, catalogue]);
-  const { last: offers, current } = useInSteps(offersOf);
+  const trying = useInSteps(offersOf);
+  const { last: offers, current, failed } = trying;
   const [typed, setTyped] = useState<Readonly<Record<string, string>>>({});
 
   const wish = (more: readonly WishedFish[]): void =>
@@ -223,7 +225,8 @@ export function FromFish({
         )}
         {wished.length > 0 && (
           <>
-            <div aria-busy={!current} className="grid gap-3">
+            <StepsWait of={trying}>{null}</StepsWait>
+            <div aria-busy={!current && !failed} className="grid gap-3">
               {answers.map((answer) => (
                 <OfferRows
                   key={answer.approach}

@@ -9,6 +9,7 @@ import { classes } from '@/ui/classes';
 import { Dialog } from '@/ui/Dialog';
 import { AreaField, SelectField, TextField } from '@/ui/Field';
 import { useCatalogue } from './RoomProvider';
+import { StepsWait } from './StepsWait';
 import { useInSteps } from './useInSteps';
 
 /** A species of a pasted list that is settled. */
@@ -137,7 +138,8 @@ export function PasteList({ onTake, onClose, withNumbers = true }: Props) {
   const catalogue = useCatalogue();
   const [text, setText] = useState('');
   const [answers, setAnswers] = useState<Readonly<Record<string, Answer>>>({});
-  const { last, current } = useInSteps(useCallback(() => pastedInSteps(text, catalogue), [text, catalogue]));
+  const reading = useInSteps(useCallback(() => pastedInSteps(text, catalogue), [text, catalogue]));
+  const { last, current, failed } = reading;
   const { items, more } = last ?? { items: [], more: 0 };
   const lines = items
     .map((item, at) => ({ item, key: keyOf(item, at) }))
@@ -185,6 +187,7 @@ export function PasteList({ onTake, onClose, withNumbers = true }: Props) {
             The first {items.length} are read; {more} more are not.
           </p>
         )}
+        <StepsWait of={reading}>{null}</StepsWait>
         <p role="status" className="text-[0.8125rem] text-slate">
           {open > 0 &&
             (open === 1
@@ -195,10 +198,10 @@ export function PasteList({ onTake, onClose, withNumbers = true }: Props) {
         <Button
           tone="main"
           type="submit"
-          waiting={!current}
-          disabled={taken.length === 0 && (current || text === '')}
+          waiting={!current && !failed}
+          disabled={failed || (taken.length === 0 && (current || text === ''))}
         >
-          {!current && text !== ''
+          {!current && !failed && text !== ''
             ? 'Reading the list…'
             : taken.length === 1
               ? 'Add 1 species'

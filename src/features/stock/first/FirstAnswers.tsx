@@ -5,6 +5,7 @@ import { commonName, type SpeciesProfile } from '@/core/model';
 import { fishFirst, litresOf, USUAL_CLEARANCE_CM } from '@/core/tank';
 import { planIn } from '@/session/planIn';
 import { useCatalogue } from '@/session/react/RoomProvider';
+import { StepsWait } from '@/session/react/StepsWait';
 import { useInSteps } from '@/session/react/useInSteps';
 import { useUnits } from '@/session/react/useUnits';
 import { useWords } from '@/session/react/useWords';
@@ -55,11 +56,14 @@ export function TanksForFish({ plan }: { readonly plan: FirstPlan }) {
       );
     })();
   }, [listed, catalogue, units]);
-  const { last: offers, current } = useInSteps(begin);
+  const tried = useInSteps(begin);
+  const { last: offers, current } = tried;
   return (
     <Section title="Common tanks that carry them" aside="smallest first">
       {!current || !offers ? (
-        <p className="text-slate">Trying the common sizes…</p>
+        <StepsWait of={tried}>
+          <p className="text-slate">Trying the common sizes…</p>
+        </StepsWait>
       ) : offers.length === 0 ? (
         <p>No common size carries them together: type a tank of your own, or take a fish off.</p>
       ) : (
@@ -94,11 +98,14 @@ export function FishForTank({ plan, tank }: { readonly plan: FirstPlan; readonly
       return whoCouldLive(planIn(size, 'middle', []), NAMED, catalogue, todayIso());
     })();
   }, [lengthCm, widthCm, heightCm, catalogue]);
-  const { last: found, current } = useInSteps(begin);
+  const looked = useInSteps(begin);
+  const { last: found, current } = looked;
   return (
     <Section title="Fish that fit it by themselves" aside="of those that most shops have">
       {!current || !found ? (
-        <p className="text-slate">Looking through the catalogue…</p>
+        <StepsWait of={looked}>
+          <p className="text-slate">Looking through the catalogue…</p>
+        </StepsWait>
       ) : (
         <ul className="grid grid-cols-2 gap-x-4 sm:grid-cols-3 lg:grid-cols-4">
           {found.map((profile) => (
