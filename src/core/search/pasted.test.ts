@@ -57,6 +57,30 @@ describe('a pasted list', () => {
     expect(oscar?.lengthCm).toBeCloseTo(6.35, 6);
   });
 
+  it('takes a length, sexes or a number behind a comma for those of the fish before it', () => {
+    const of = (text: string) =>
+      readPasted(text, catalogue).items.map(({ count, name, males, lengthCm }) => [
+        count,
+        name,
+        males,
+        lengthCm,
+      ]);
+    expect(of('8 panda corys, 1.5 in, 6 neon tetras')).toEqual([
+      [8, 'panda corys', null, 3.81],
+      [6, 'neon tetras', null, null],
+    ]);
+    expect(of('neon tetras, 6, panda corys, x8')).toEqual([
+      [6, 'neon tetras', null, null],
+      [8, 'panda corys', null, null],
+    ]);
+    expect(of('guppies, 2m 3f, 3 cm')).toEqual([[5, 'guppies', 2, 3]]);
+    // Who has a number keeps it: another one is nobody's.
+    expect(of('6 neon tetras, 8, panda corys')).toEqual([
+      [6, 'neon tetras', null, null],
+      [null, 'panda corys', null, null],
+    ]);
+  });
+
   it('says where a number is missing, and which name means nothing or two', () => {
     const [none, ram, what] = readPasted('neon tetras\n2 corys\n3 qwertzfish', catalogue).items;
     expect(none).toMatchObject({ line: 1, count: null, meaning: { is: 'sure' } });

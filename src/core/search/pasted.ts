@@ -65,6 +65,10 @@ const LENGTH = /(\d+(?:[.,]\d+)?(?:\s+\d\/\d)?)\s*(cm|mm|in|inch|inches|")(?![a-
 /** "2m 3f", "(2 males, 3 females)": sexes are told together, or in brackets; "1 female betta" is a name. */
 const SEXES = /[([]?\s*\b(\d+)\s*(?:m|males?|♂)\s*[,/+&]?\s*(\d+)\s*(?:f|females?|♀)(?![a-z])\s*[)\]]?/i;
 
+/** What says more of the fish before it: a length, their sexes, or their number where none stood yet. */
+const MORE_OF_IT = new RegExp(`^\\s*(?:${LENGTH.source}|${SEXES.source})\\s*$`, 'i');
+const ITS_NUMBER = /^\s*[x×]?\s*\d+\s*[x×]?\s*$/i;
+
 /** What was found of a kind, and the text without it. */
 interface Taken {
   readonly value: number | null;
@@ -123,10 +127,19 @@ function piecesOf(line: string): readonly string[] {
     const lengths = cells.filter((cell) => LENGTH.test(cell));
     return [[numbers[0] ?? '', names[0] ?? '', lengths[0] ?? ''].join(' ')];
   }
-  return unmarked(line)
+  const parts = unmarked(line)
     .replace(/(\d),(\d+\s*(?:cm|mm|in|"))/gi, '$1.$2')
     .replace(/[([][^)\]]*[)\]]/g, (bracket) => bracket.replace(/[,;+&]/g, '/'))
     .split(/[,;+]|\s+and\s+(?=\d|an?\s)|\s+&\s+/i);
+  const pieces: string[] = [];
+  for (const part of parts) {
+    const before = pieces.at(-1);
+    const belongs =
+      before !== undefined && (MORE_OF_IT.test(part) || (ITS_NUMBER.test(part) && !/\d/.test(before)));
+    if (belongs) pieces[pieces.length - 1] = `${before} ${part.trim()}`;
+    else pieces.push(part);
+  }
+  return pieces;
 }
 
 function readPiece(piece: string, catalogue: Catalogue): Omit<Piece, 'line'> {
