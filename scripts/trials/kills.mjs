@@ -9,6 +9,9 @@ import { faultsOf, hear, ownRoomFromDemo, pressFish, stored } from './room.mjs';
 
 const sleep = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
 
+/** A helper of a killed browser may still write there for a moment. */
+const GONE_AT_LAST = { recursive: true, force: true, maxRetries: 10, retryDelay: 300 };
+
 /** The port that a browser writes into a file once it listens. The file is there a moment before its first line is whole. */
 async function portIn(file) {
   for (let tries = 0; tries < 900; tries += 1) {
@@ -94,8 +97,7 @@ export function kills(seed, count) {
         for (let tries = 0; acknowledged.size === before && tries < 600; tries += 1) await sleep(50);
         await sleep(chance() * 1300);
         await browser.kill();
-        if (i % TAKEN_EVERY === TAKEN_EVERY - 1)
-          rmSync(join(profile, 'Default', 'IndexedDB'), { recursive: true });
+        if (i % TAKEN_EVERY === TAKEN_EVERY - 1) rmSync(join(profile, 'Default', 'IndexedDB'), GONE_AT_LAST);
         browser = await startBrowser(profile);
         const again = await open(browser);
         const fromCopy = await isGivenBack(again);
@@ -109,7 +111,7 @@ export function kills(seed, count) {
       await browser.kill();
     } finally {
       try {
-        rmSync(profile, { recursive: true, force: true, maxRetries: 10, retryDelay: 300 });
+        rmSync(profile, GONE_AT_LAST);
       } catch {
         // A helper of the killed browser may still write there: that is no fault of the room.
       }
